@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\PatternTile;
+use Lupine\Core\Form\RoundForm;
+use Lupine\Core\Form\Slot;
+use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Presence;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\SoftEdge;
+
+/** The looks around and on the marks of a round chart. */
+final readonly class DrawFinish
+{
+    /** How far a seam reaches under each neighbour, in pixels: more than a renderer smooths an edge over. */
+    private const SEAM = 0.8;
+
+    public function __construct(private Chart $chart, private RoundForm $form)
+    {
+    }
+
+    public static function fill(Chart $chart, RoundForm $form, Slot $slot, string $colour): Paint
+    {
+        if ($chart->finish->fill === 'flat') {
+            return new FlatPaint($colour);
+        }
+        $centre = $form->sector($slot, 0, 1, $chart->own($slot->figureId)->out)->centre;
+        $base = Colour::hex($colour);
+        $hole = $form->holeRadius() / max(1e-9, $form->outerRadius());
+
+        return new RadialPaint($centre->x, $centre->y, $form->outerRadius(), [
+            [$hole, $base->lightened(-0.07)->toHex(), 1.0],
+            [$hole + (1 - $hole) * 0.55, $colour, 1.0],
+            [1.0, $base->lightened(0.07)->toHex(), 1.0],
+        ]);
+    }
+
+    /**
+     * @param array<string, PathNode> $marks   by figure id
+     * @param array<string, string>   $colours by figure id
+     *
+     * @return list<PathNode> all shadows, then all glows
+     */
+    public function softEdges(array $marks, array $colours): array
+    {
+        $shadows = [];
+        $glows = [];
+        foreach ($marks as $figureId => $mark) {
+            $own = $this->chart->own($figureId);
+            $shadow = $this->chart->finish->shadow;
+            if ($shadow !== null) {
+                $shadows[] = $this->soft($mark, $shadow, $shadow->colour ?? '#000000', 0.5, $shadow->opacity, $own->out);
+            }
+            $glow = $own->hasGlow ? $own->glow : $this->chart->finish->glow;
+            if ($glow !== null) {
+                $colour = $glow->colour ?? $colours[$figureId];
+                $glows[] = $this->soft($mark, $glow, $colour, 0.5, $glow->opacity, $own->out);
+                $glows[] = $this->soft($mark, $glow, $colour, 0.16, $glow->opacity, $own->out);
+            }
+        }
+
+        return [...$shadows, ...$glows];
+    }
+
+    /** The pattern over a mark, or null where it has none. */
+    public function pattern(string $figureId, PathNode $mark, string $colour): ?PathNode
+    {
+        $own = $this->chart->own($figureId);
+        $pattern = $own->hasPattern ? $own->pattern : $this->chart->finish->pattern;
+        if ($pattern === null || $pattern->opacity <= 0) {
+            return null;
+        }
+        $tile = PatternTile::of($pattern);
+        $ink = Colour::hex($colour)->luminance() > 0.4 ? '#000000' : '#ffffff';
+        $paint = new PatternPaint($this->form->centre->x, $this->form->centre->y, $tile->size, $pattern->degrees, $tile->outline, $ink, $this->form->outerRadius() + $own->out);
+
+        return new PathNode($mark->outline, $paint, $pattern->opacity);
+    }
+
+    /**
+     * Patches under the boundaries of parts that touch. Each smoothed edge lets a little of what is behind it through;
+     * with the neighbour's colour behind it, the ground cannot show between two parts.
+     *
+     * @param array<string, PathNode>        $marks     by figure id
+     * @param array<string, Track<Presence>> $presences by figure id
+     *
+     * @return list<PathNode>
+     */
+    public function seams(array $marks, array $presences): array
+    {
+        if ($this->form->hasGap()) {
+            return [];
+        }
+        $slots = array_values(array_filter($this->form->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0));
+        if ($this->chart->form->direction === 'counterclockwise') {
+            $slots = array_reverse($slots);
+        }
+        $seams = [];
+        foreach ($slots as $index => $slot) {
+            $next = $slots[($index + 1) % count($slots)];
+            if ($next === $slot || !self::touch($slot, $next) || $this->isOut($slot) || $this->isOut($next)) {
+                continue;
+            }
+            $patch = $this->patch($slot->fromDegrees + $slot->sweepDegrees);
+            $outline = Track::combine(
+                [$presences[$slot->figureId], $presences[$next->figureId]],
+                static fn (array $both): string => $both[0]->amount > 0 && $both[1]->amount > 0 && $both[0]->to >= 1.0 && $both[1]->from <= 0.0 ? $patch : '',
+            );
+            $seams[] = new PathNode($outline, $marks[$slot->figureId]->fill);
+        }
+
+        return $seams;
+    }
+
+    private function soft(PathNode $mark, SoftEdge $edge, string $colour, float $part, float $opacity, float $out): PathNode
+    {
+        return new PathNode($mark->outline, new FlatPaint($colour), $opacity, $edge->reach * $part, within: [$this->form->centre->x, $this->form->centre->y, $this->form->outerRadius() + $out]);
+    }
+
+    private static function touch(Slot $slot, Slot $next): bool
+    {
+        return abs(fmod($next->fromDegrees - $slot->fromDegrees - $slot->sweepDegrees + 720.0 + 1e-9, 360.0)) < 1e-6;
+    }
+
+    private function isOut(Slot $slot): bool
+    {
+        return $this->chart->own($slot->figureId)->out > 0;
+    }
+
+    private function patch(float $degrees): string
+    {
+        $inner = max(0.0, $this->form->holeRadius() + 0.5);
+        $inner = $this->form->holeRadius() > 0 ? $inner : 0.0;
+        $corner = fn (float $radius, int $side): Point => $this->form->centre->towards($degrees, $radius)->towards($degrees + 90, $side * self::SEAM);
+
+        return (new OutlineBuilder())->moveTo($corner($inner, -1))->lineTo($corner($this->form->outerRadius() - 0.5, -1))
+            ->lineTo($corner($this->form->outerRadius() - 0.5, 1))->lineTo($corner($inner, 1))->close()->pathData();
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+/** Everything on the stage, over all frames; what it shows on one frame is found when asked for. */
+final readonly class Drawing
+{
+    /**
+     * @param list<Node>                         $nodes from the back to the front
+     * @param array<string, ChartTiming>         $timings by chart id
+     */
+    public function __construct(
+        public int $width,
+        public int $height,
+        public int $rateNumerator,
+        public int $rateDenominator,
+        public int $frames,
+        public array $nodes,
+        public array $timings,
+    ) {
+    }
+
+    /** @return list<PathNode> the marks, in the order in which they are drawn */
+    public function marks(): array
+    {
+        $marks = [];
+        $walk = static function (array $nodes) use (&$walk, &$marks): void {
+            foreach ($nodes as $node) {
+                if ($node instanceof GroupNode) {
+                    $walk($node->children);
+                } elseif ($node instanceof PathNode && $node->mark !== null) {
+                    $marks[] = $node;
+                }
+            }
+        };
+        $walk($this->nodes);
+
+        return $marks;
+    }
+}

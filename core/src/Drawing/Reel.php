@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Words\Run;
+
+/**
+ * The computed animation: the drawing once, and what changes on which frame.
+ *
+ * Outlines, glyphs, set texts and paints stand in it once and are referred to by their number. A track gives the frames
+ * on which one property of one node changes, and its values from then on; it begins with the value on the first frame.
+ */
+final class Reel
+{
+    /** @var array<string, int> */
+    private array $outlines = ['' => 0];
+
+    /** @var array<string, int> */
+    private array $glyphs = [];
+
+    /** @var array<string, int> */
+    private array $runs = [];
+
+    /** @var list<array{string, float, list<int|float>}> */
+    private array $runData = [];
+
+    /** @var list<string> */
+    private array $glyphData = [];
+
+    /** @var array<string, int> */
+    private array $paints = [];
+
+    /** @var list<array<string, mixed>> */
+    private array $paintData = [];
+
+    /** @var list<array{node: int, property: string, frames: list<int>, values: list<int|float>}> */
+    private array $tracks = [];
+
+    private int $nodes = 0;
+
+    private function __construct(private readonly int $from, private readonly int $to)
+    {
+    }
+
+    /**
+     * @param int|null $from first frame of the range, 0 if not given
+     * @param int|null $to   last frame of the range, the last of the piece if not given
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Drawing $drawing, ?int $from = null, ?int $to = null): array
+    {
+        $from = max(0, min($from ?? 0, $drawing->frames - 1));
+        $to = max($from, min($to ?? $drawing->frames - 1, $drawing->frames - 1));
+        $reel = new self($from, $to);
+        $nodes = array_map($reel->node(...), $drawing->nodes);
+
+        return [
+            'reel' => 1,
+            'width' => $drawing->width,
+            'height' => $drawing->height,
+            'rate' => [$drawing->rateNumerator, $drawing->rateDenominator],
+            'frames' => $drawing->frames,
+            'from' => $from,
+            'to' => $to,
+            'outlines' => array_map('strval', array_keys($reel->outlines)),
+            'glyphs' => $reel->glyphData,
+            'runs' => $reel->runData,
+            'paints' => $reel->paintData,
+            'nodes' => $nodes,
+            'tracks' => $reel->tracks,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function node(Node $node): array
+    {
+        $index = $this->nodes++;
+        if ($node instanceof GroupNode) {
+            return [
+                'kind' => 'group', 'index' => $index, 'name' => $node->name,
+                'opacity' => $node->opacity === null ? 1.0 : $this->property($index, 'opacity', $node->opacity),
+                'children' => array_map($this->node(...), $node->children),
+            ];
+        }
+        if ($node instanceof PathNode) {
+            return [
+                'kind' => 'path', 'index' => $index,
+                'outline' => $this->property($index, 'outline', $node->outline, fn (string $outline): int => $this->outlines[$outline] ??= count($this->outlines)),
+                'fill' => $this->paint($node->fill), 'opacity' => $node->opacity, 'blur' => $node->blur, 'within' => $node->within,
+                'mark' => $node->mark === null ? null : ['chart' => $node->mark->chartId, 'figure' => $node->mark->figureId, 'label' => $node->mark->label, 'value' => $node->mark->value, 'share' => $node->mark->share],
+            ];
+        }
+        \assert($node instanceof TextNode);
+        $coordinate = static fn (float $value): float => (float) Decimal::of($value, 3);
+
+        return [
+            'kind' => 'text', 'index' => $index,
+            'run' => $this->property($index, 'run', $node->run, $this->run(...)),
+            'x' => $this->property($index, 'x', $node->x, $coordinate),
+            'y' => $this->property($index, 'y', $node->y, $coordinate),
+            'scale' => $node->scale, 'align' => $node->align, 'fill' => $node->colour, 'reading' => $node->readingOf,
+        ];
+    }
+
+    /**
+     * The value on the first frame; a property that changes gets a track as well.
+     *
+     * @template T
+     *
+     * @param Track<T>                  $track
+     * @param \Closure(T): (int|float)|null $write
+     */
+    private function property(int $node, string $name, Track $track, ?\Closure $write = null): int|float
+    {
+        $value = static fn (mixed $value): int|float => $write === null ? (is_int($value) || is_float($value) ? $value : 0) : $write($value);
+        $first = $last = $value($track->at($this->from));
+        $frames = [$this->from];
+        $values = [$first];
+        foreach ($track->changes as $frame) {
+            if ($frame <= $this->from || $frame > $this->to) {
+                continue;
+            }
+            $next = $value($track->at($frame));
+            if ($next !== $last) {
+                $frames[] = $frame;
+                $values[] = $last = $next;
+            }
+        }
+        if (count($frames) > 1) {
+            $this->tracks[] = ['node' => $node, 'property' => $name, 'frames' => $frames, 'values' => $values];
+        }
+
+        return $first;
+    }
+
+    private function run(Run $run): int
+    {
+        $key = $run->font->id.($run->glyphs !== [] && $run->glyphs[0]->tabular ? '#' : ' ').$run->text;
+        if (isset($this->runs[$key])) {
+            return $this->runs[$key];
+        }
+        $places = [];
+        foreach ($run->glyphs as $glyph) {
+            $name = $run->font->id.($glyph->tabular ? '#' : ' ').$glyph->character;
+            if (!isset($this->glyphs[$name])) {
+                $this->glyphs[$name] = count($this->glyphData);
+                $this->glyphData[] = $run->font->outline($glyph->character, $glyph->tabular);
+            }
+            $places[] = $this->glyphs[$name];
+            $places[] = $glyph->x;
+        }
+        $this->runData[] = [$run->text, $run->width, $places];
+
+        return $this->runs[$key] = count($this->runData) - 1;
+    }
+
+    private function paint(Paint $paint): int|string
+    {
+        $description = $paint->description();
+        if (is_string($description)) {
+            return $description;
+        }
+        $key = (string) json_encode($description);
+        if (!isset($this->paints[$key])) {
+            $this->paints[$key] = count($this->paintData);
+            $this->paintData[] = $description;
+        }
+
+        return $this->paints[$key];
+    }
+}

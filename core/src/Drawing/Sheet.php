@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Script\Beats;
+use Lupine\Core\Script\SpokenWord;
+
+/** What the desk shows beside the stage: the figures understood, the stems, the words of the script with their frames. */
+final readonly class Sheet
+{
+    /** @return array<string, mixed> */
+    public static function of(Piece $piece, Drawing $drawing): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $charts = [];
+        foreach ($drawing->timings as $chartId => $timing) {
+            $largest = max([1e-12, ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list)]);
+            $charts[$chartId] = [
+                'whole' => self::plain($timing->figures->whole->toFloat(), 6),
+                'figures' => array_map(static fn (Figure $figure): array => self::figure($figure, $timing, $rate, $piece, $largest, $drawing->frames), $timing->figures->list),
+            ];
+        }
+
+        return ['charts' => $charts, 'lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate)->toText()];
+    }
+
+    /** @return array<string, list<array{text: string, frame: int}>> the words of each line, by line id */
+    public static function lines(Piece $piece): array
+    {
+        $lines = [];
+        foreach ($piece->lines as $line) {
+            $lines[$line->id] = array_map(static fn (SpokenWord $word): array => ['text' => $word->text, 'frame' => $word->frame], Beats::words($line));
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, mixed> */
+    private static function figure(Figure $figure, ChartTiming $timing, FrameRate $rate, Piece $piece, float $largest, int $frames): array
+    {
+        $moves = $timing->moves[$figure->id];
+
+        return [
+            'id' => $figure->id,
+            'label' => $figure->label,
+            'value' => self::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
+            'isRest' => $figure->isRest,
+            'share' => number_format($figure->share() * 100, 2).' %',
+            'sweep' => number_format($figure->share() * 360, 2).'°',
+            'reading' => $timing->readings[$figure->id]->at(1.0),
+            'colour' => $timing->colours[$figure->id],
+            'entrance' => self::move($moves->entrance, $rate),
+            'exit' => self::move($moves->exit, $rate),
+            'stem' => self::stem($figure, $timing, $largest, $frames),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function move(?TimedMove $move, FrameRate $rate): ?array
+    {
+        return $move === null ? null : [
+            'id' => $move->moveId,
+            'begin' => $move->begin,
+            'beginText' => Timecode::atFrame($move->begin, $rate)->toText(),
+            'frames' => $move->frames,
+            'pinnedTo' => $move->pinnedTo,
+            'curve' => $move->curve->numbers(),
+            'curvePoints' => array_map(static fn (int $step): float => round($move->curve->at($step / 40), 4), range(0, 40)),
+            'opens' => $move->opens,
+        ];
+    }
+
+    /** @return list<array{int, float}> frame and width as a fraction of the widest stem, where it changes */
+    private static function stem(Figure $figure, ChartTiming $timing, float $largest, int $frames): array
+    {
+        $points = [];
+        $presence = $timing->presences[$figure->id];
+        foreach ($presence->changes as $frame) {
+            if ($frame < $frames) {
+                $points[] = [$frame, round($presence->at($frame)->amount * $figure->share() / $largest, 4)];
+            }
+        }
+
+        return $points;
+    }
+
+    private static function plain(float $number, int $decimals): string
+    {
+        $text = number_format($number, $decimals);
+
+        return str_contains($text, '.') && $decimals > 4 ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Figures;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+
+/** What one cell of the sheet says: a number, how it was given, or that it is the rest of the whole. */
+final readonly class CellNumber
+{
+    private const UNITS = ['%' => '%', '€' => '€', '$' => '$', '£' => '£', '¥' => '¥', 'EUR' => '€', 'USD' => '$', 'GBP' => '£'];
+
+    private function __construct(
+        public BigRational $value,
+        /** digits after the decimal point, as given */
+        public int $decimals,
+        /** `%`, a currency sign, or nothing */
+        public string $unit,
+        public bool $isRest,
+    ) {
+    }
+
+    /**
+     * Reads one cell: `512`, `1,248`, `1.248,50 €`, `35 %`, `1248-938`, `(12)` for a negative in a ledger, or `rest`.
+     *
+     * @throws NotANumber
+     */
+    public static function read(string $typed, ?NumberStyle $style = null): self
+    {
+        $text = trim((string) preg_replace('/[\x{00A0}\x{202F}\x{2009}\s]+/u', ' ', $typed));
+        if (preg_match('/^(the )?rest$/iu', $text) === 1) {
+            return new self(BigRational::zero(), 0, '', true);
+        }
+        if ($text === '' || strlen($text) > 200) {
+            throw new NotANumber('There is no number here.');
+        }
+        $unit = '';
+        foreach (self::UNITS as $sign => $name) {
+            if (stripos($text, (string) $sign) !== false) {
+                $unit = $name;
+                $text = trim(str_ireplace((string) $sign, '', $text));
+            }
+        }
+        if (preg_match('/^\(([\d.,\' ]+)\)$/', $text, $ledger) === 1) {
+            $text = '-'.$ledger[1];
+        }
+        $style ??= NumberStyle::detect([$text]);
+        $text = (string) preg_replace('/(?<=\d)[ \'’](?=\d{3}(\D|$))/u', '', $text);
+        $text = (string) preg_replace('/(?<=\d)'.preg_quote($style->groupingSign(), '/').'(?=\d{3}(\D|$))/', '', $text);
+        if (str_contains($text, $style->groupingSign())) {
+            throw new NotANumber(sprintf('“%s” is not a number: “%s” stands where it cannot group thousands.', trim($typed), $style->groupingSign()));
+        }
+        $text = str_replace($style->value, '.', $text);
+        $value = Arithmetic::evaluate($text);
+
+        return new self($value, self::decimalsOf($text, $value), $unit, false);
+    }
+
+    /** The cell as Lupine keeps it: a decimal point, no grouping, the unit behind it; a sum stays a sum. */
+    public static function normalised(string $typed, NumberStyle $style): string
+    {
+        $cell = self::read($typed, $style);
+        if ($cell->isRest) {
+            return 'rest';
+        }
+        if (preg_match('/[+*\/×÷]|\d\s*[-−–]/u', $typed) === 1) {
+            return trim($typed);
+        }
+        $number = (string) $cell->value->toScale($cell->decimals, RoundingMode::HALF_UP);
+
+        return match (true) {
+            $cell->unit === '' => $number,
+            $cell->unit === '%' => $number.' %',
+            default => $cell->unit.' '.$number,
+        };
+    }
+
+    private static function decimalsOf(string $text, BigRational $value): int
+    {
+        if (preg_match('/^[-+−–]?\d*\.?(\d*)$/u', $text, $plain) === 1) {
+            return strlen($plain[1]);
+        }
+        foreach (range(0, 6) as $decimals) {
+            if ($value->toScale($decimals, RoundingMode::HALF_UP)->isEqualTo($value)) {
+                return $decimals;
+            }
+        }
+
+        return 2;
+    }
+}

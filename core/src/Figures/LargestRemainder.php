@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Figures;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+
+/**
+ * Rounds shares so that what is shown adds up to what the shares add up to.
+ *
+ * The largest-remainder (Hamilton) method: every share is rounded down, then the units still missing go one each to
+ * the shares that lost most. Ties go to the share that comes first.
+ */
+final readonly class LargestRemainder
+{
+    /**
+     * @param list<BigRational> $parts    non-negative
+     * @param int               $decimals digits after the point that are kept, 0 to 6
+     *
+     * @return list<BigRational> in the order of $parts; their sum is the sum of $parts rounded half up
+     */
+    public static function round(array $parts, int $decimals): array
+    {
+        $unit = BigRational::of(10)->power($decimals);
+        $total = BigRational::zero();
+        $floors = [];
+        $lost = [];
+        $given = BigRational::zero();
+        foreach ($parts as $index => $part) {
+            $scaled = $part->multipliedBy($unit);
+            $floors[$index] = $scaled->toScale(0, RoundingMode::FLOOR)->toBigRational();
+            $lost[$index] = $scaled->minus($floors[$index]);
+            $total = $total->plus($scaled);
+            $given = $given->plus($floors[$index]);
+        }
+        $missing = $total->toScale(0, RoundingMode::HALF_UP)->toBigRational()->minus($given)->toInt();
+        $ranking = array_keys($lost);
+        usort($ranking, static fn (int $a, int $b): int => $lost[$b]->compareTo($lost[$a]) ?: $a <=> $b);
+        foreach (array_slice($ranking, 0, $missing) as $index) {
+            $floors[$index] = $floors[$index]->plus(1);
+        }
+
+        return array_map(static fn (BigRational $floor): BigRational => $floor->dividedBy($unit)->simplified(), $floors);
+    }
+}

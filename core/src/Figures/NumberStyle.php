@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Figures;
+
+/** Which sign stands for the decimal point in a table, and which ones only group digits. */
+enum NumberStyle: string
+{
+    case DecimalPoint = '.';
+    case DecimalComma = ',';
+
+    /**
+     * Finds the style out from numbers as they were typed. What settles it, in this order: a number with both
+     * signs (the last is the decimal one), a sign that stands twice in one number (it groups), a sign that is not
+     * followed by exactly three digits (it is the decimal one). Where nothing settles it, the point is decimal.
+     *
+     * @param iterable<string> $texts
+     */
+    public static function detect(iterable $texts): self
+    {
+        $vote = null;
+        foreach ($texts as $text) {
+            $point = strrpos($text, '.');
+            $comma = strrpos($text, ',');
+            if ($point !== false && $comma !== false) {
+                return $point > $comma ? self::DecimalPoint : self::DecimalComma;
+            }
+            if (substr_count($text, '.') > 1) {
+                return self::DecimalComma;
+            }
+            if (substr_count($text, ',') > 1) {
+                return self::DecimalPoint;
+            }
+            if ($comma !== false && preg_match('/(^|\D)(\d{1,3}),\d{3}(\D|$)/', $text) !== 1) {
+                return self::DecimalComma;
+            }
+            if ($point !== false && preg_match('/(^|\D)(\d{1,3})\.\d{3}(\D|$)/', $text) !== 1) {
+                $vote = self::DecimalPoint;
+            }
+        }
+
+        return $vote ?? self::DecimalPoint;
+    }
+
+    public function groupingSign(): string
+    {
+        return $this === self::DecimalPoint ? ',' : '.';
+    }
+}

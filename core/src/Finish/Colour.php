@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Finish;
+
+/**
+ * A colour of the sRGB space (IEC 61966-2-1), with its lightness, chroma and hue in OKLab (Ottosson 2020).
+ */
+final readonly class Colour
+{
+    /** Each 0 to 1, gamma-encoded. */
+    private function __construct(public float $red, public float $green, public float $blue)
+    {
+    }
+
+    /** @throws BadColour */
+    public static function hex(string $hex): self
+    {
+        if (preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i', $hex, $parts) !== 1) {
+            throw new BadColour(sprintf('“%s” is not a colour such as #2f6b52.', $hex));
+        }
+
+        return new self(hexdec($parts[1]) / 255, hexdec($parts[2]) / 255, hexdec($parts[3]) / 255);
+    }
+
+    /**
+     * The colour of a lightness (0 to 1), chroma and hue (degrees); where sRGB does not have it, the chroma gives way.
+     */
+    public static function oklch(float $lightness, float $chroma, float $hue): self
+    {
+        $lightness = min(1.0, max(0.0, $lightness));
+        [$low, $high] = [0.0, $chroma];
+        if (self::fits(self::oklchToRgb($lightness, $chroma, $hue))) {
+            $low = $chroma;
+        } else {
+            for ($round = 0; $round < 24; ++$round) {
+                $middle = ($low + $high) / 2;
+                if (self::fits(self::oklchToRgb($lightness, $middle, $hue))) {
+                    $low = $middle;
+                } else {
+                    $high = $middle;
+                }
+            }
+        }
+        $clamp = static fn (float $part): float => min(1.0, max(0.0, $part));
+
+        return new self(...array_map($clamp, self::oklchToRgb($lightness, $low, $hue)));
+    }
+
+    public function toHex(): string
+    {
+        return sprintf('#%02x%02x%02x', round($this->red * 255), round($this->green * 255), round($this->blue * 255));
+    }
+
+    /** @return array{float, float, float} lightness 0 to 1, chroma, hue in degrees */
+    public function toOklch(): array
+    {
+        [$red, $green, $blue] = array_map(self::linear(...), [$this->red, $this->green, $this->blue]);
+        $l = (0.4122214708 * $red + 0.5363325363 * $green + 0.0514459929 * $blue) ** (1 / 3);
+        $m = (0.2119034982 * $red + 0.6806995451 * $green + 0.1073969566 * $blue) ** (1 / 3);
+        $s = (0.0883024619 * $red + 0.2817188376 * $green + 0.6299787005 * $blue) ** (1 / 3);
+        $lightness = 0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s;
+        $a = 1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s;
+        $b = 0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s;
+        $hue = rad2deg(atan2($b, $a));
+
+        return [$lightness, hypot($a, $b), $hue < 0 ? $hue + 360 : $hue];
+    }
+
+    /** Relative luminance, 0 to 1. Source: WCAG 2.2, “relative luminance”. */
+    public function luminance(): float
+    {
+        return 0.2126 * self::linear($this->red) + 0.7152 * self::linear($this->green) + 0.0722 * self::linear($this->blue);
+    }
+
+    /** Contrast ratio, 1 to 21. Source: WCAG 2.2, “contrast ratio”. */
+    public function contrastWith(self $other): float
+    {
+        $light = max($this->luminance(), $other->luminance());
+        $dark = min($this->luminance(), $other->luminance());
+
+        return ($light + 0.05) / ($dark + 0.05);
+    }
+
+    /** @param float $by added to the lightness, −1 to 1 */
+    public function lightened(float $by): self
+    {
+        [$lightness, $chroma, $hue] = $this->toOklch();
+
+        return self::oklch($lightness + $by, $chroma, $hue);
+    }
+
+    /** White, near-black or black: the first that reads on this colour at 4.5 : 1 (WCAG 2.2, 1.4.3); black or white always does. */
+    public function textOn(string $wanted): string
+    {
+        foreach ([$wanted, '#ffffff', '#12161c', '#000000'] as $candidate) {
+            if ($this->contrastWith(self::hex($candidate)) >= 4.5) {
+                return $candidate;
+            }
+        }
+
+        return '#000000';
+    }
+
+    private static function linear(float $part): float
+    {
+        return $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4;
+    }
+
+    /** @return array{float, float, float} */
+    private static function oklchToRgb(float $lightness, float $chroma, float $hue): array
+    {
+        $a = $chroma * cos(deg2rad($hue));
+        $b = $chroma * sin(deg2rad($hue));
+        $l = ($lightness + 0.3963377774 * $a + 0.2158037573 * $b) ** 3;
+        $m = ($lightness - 0.1055613458 * $a - 0.0638541728 * $b) ** 3;
+        $s = ($lightness - 0.0894841775 * $a - 1.2914855480 * $b) ** 3;
+        $encode = static fn (float $part): float => $part <= 0.0031308 ? 12.92 * $part : 1.055 * $part ** (1 / 2.4) - 0.055;
+
+        return [
+            $encode(4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s),
+            $encode(-1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s),
+            $encode(-0.0041960863 * $l - 0.7034186147 * $m + 1.7076147010 * $s),
+        ];
+    }
+
+    /** @param array{float, float, float} $rgb */
+    private static function fits(array $rgb): bool
+    {
+        return min($rgb) >= -1e-6 && max($rgb) <= 1 + 1e-6;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Motion;
+
+use Lupine\Core\Figures\CellNumber;
+use Lupine\Core\Figures\NotANumber;
+
+/** A number field of the desk: sums and units are understood, and the answer is one plain number in the field's own unit. */
+final readonly class NumberField
+{
+    /**
+     * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `40 px`
+     * @param string $unit  what the field holds: `frames`, `degrees`, `pixels`, `fraction` (35 % is 0.35) or `number`
+     *
+     * @throws NotANumber where it is no number, or has a unit that this field cannot take
+     */
+    public static function read(string $typed, string $unit, FrameRate $rate): float
+    {
+        $text = trim($typed);
+        $given = '';
+        if (preg_match('/^(.*?)\s*(%|°|deg|px|frames?|f|s)$/iu', $text, $parts) === 1) {
+            [$text, $given] = [$parts[1], mb_strtolower($parts[2])];
+        }
+        $number = CellNumber::read($text)->value->toFloat();
+        $wrong = static fn (): NotANumber => new NotANumber(sprintf('“%s” has a unit that does not fit here; this field is in %s.', trim($typed), $unit === 'fraction' ? 'percent' : $unit));
+
+        return match ($unit) {
+            'frames' => match ($given) {
+                '', 'f', 'frame', 'frames' => round($number),
+                's' => (float) $rate->framesIn($number),
+                default => throw $wrong(),
+            },
+            'degrees' => match ($given) {
+                '', '°', 'deg' => $number,
+                '%' => $number * 3.6,
+                default => throw $wrong(),
+            },
+            'fraction' => match ($given) {
+                '', '%' => $number / 100,
+                '°', 'deg' => $number / 360,
+                default => throw $wrong(),
+            },
+            'pixels' => in_array($given, ['', 'px'], true) ? $number : throw $wrong(),
+            default => $given === '' ? $number : throw $wrong(),
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** A chart on the stage. */
+final readonly class Chart
+{
+    /** @param array<string, OwnSettings> $own by row id */
+    private function __construct(
+        public string $id,
+        public string $table,
+        public string $column,
+        public FormSettings $form,
+        /** centre, in pixels from the top left of the stage */
+        public float $x,
+        public float $y,
+        public FinishSettings $finish,
+        public ChartWords $words,
+        public ?ChartMotion $entrance,
+        public ?ChartMotion $exit,
+        private array $own,
+    ) {
+    }
+
+    public static function read(Field $field): self
+    {
+        return new self(
+            $field->get('id')->id(),
+            $field->get('table')->id(),
+            $field->get('column')->id(),
+            FormSettings::read($field->get('form')),
+            $field->get('place')->get('x')->number(-8000, 8000),
+            $field->get('place')->get('y')->number(-8000, 8000),
+            FinishSettings::read($field->get('finish')),
+            ChartWords::read($field->get('words')),
+            ChartMotion::read($field->get('entrance')),
+            ChartMotion::read($field->get('exit')),
+            array_map(OwnSettings::read(...), $field->get('own')->entries()),
+        );
+    }
+
+    public function own(string $rowId): OwnSettings
+    {
+        return $this->own[$rowId] ?? OwnSettings::none();
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** How the parts of a chart come in, or leave, where they have no move of their own. */
+final readonly class ChartMotion
+{
+    private function __construct(
+        /** the frame on which the first part begins */
+        public int $begin,
+        /** length of each move, in frames */
+        public int $frames,
+        public CurveSettings $curve,
+        /** together, after (one after another) or overlapping */
+        public string $order,
+        /** by how many frames neighbours overlap */
+        public int $overlap,
+        /** clockwise, counterclockwise or middle */
+        public string $opens,
+    ) {
+    }
+
+    public static function read(Field $field): ?self
+    {
+        if ($field->isNull()) {
+            return null;
+        }
+
+        return new self(
+            $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
+            $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
+            CurveSettings::read($field->get('curve'), 'ease-in-out'),
+            $field->get('order')->oneOf(['together', 'after', 'overlapping'], 'after'),
+            $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
+            $field->get('opens')->oneOf(['clockwise', 'counterclockwise', 'middle'], 'clockwise'),
+        );
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** One document: a stage, its tables, charts, words, backdrop and script, and the moves on them. */
+final readonly class Piece
+{
+    public const VERSION = 1;
+
+    /**
+     * @param list<Table>      $tables
+     * @param list<Chart>      $charts
+     * @param list<FreeText>   $words
+     * @param list<ScriptLine> $lines
+     * @param list<Move>       $moves
+     */
+    private function __construct(
+        public string $title,
+        public Stage $stage,
+        public array $tables,
+        public array $charts,
+        public array $words,
+        public ?CaptionSettings $captions,
+        public Backdrop $backdrop,
+        public array $lines,
+        public array $moves,
+    ) {
+    }
+
+    /** @throws BadPiece */
+    public static function fromJson(string $json): self
+    {
+        try {
+            return self::fromDocument(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
+        } catch (\JsonException $reason) {
+            throw new BadPiece('This is not JSON: '.$reason->getMessage().'.');
+        }
+    }
+
+    /**
+     * @param mixed $document decoded JSON as described in docs/piece.schema.json
+     *
+     * @throws BadPiece
+     */
+    public static function fromDocument(mixed $document): self
+    {
+        $root = Field::root($document);
+        $version = $root->get('lupine');
+        if ($version->isNull()) {
+            throw new BadPiece('This is not a Lupine piece: it has no field “lupine” with the version.', 'lupine');
+        }
+        if ($version->whole(1, 1000) > self::VERSION) {
+            throw new BadPiece('This piece was made with a newer Lupine. Update this one to open it.', 'lupine');
+        }
+        $piece = new self(
+            $root->get('title')->text(200),
+            Stage::read($root->get('stage')),
+            array_map(Table::read(...), $root->get('tables')->items(20)),
+            array_map(Chart::read(...), $root->get('charts')->items(12)),
+            array_map(FreeText::read(...), $root->get('words')->items(60)),
+            CaptionSettings::read($root->get('captions')),
+            Backdrop::read($root->get('backdrop')),
+            array_map(ScriptLine::read(...), $root->get('script')->get('lines')->items(400)),
+            array_map(Move::read(...), $root->get('moves')->items(2000)),
+        );
+        $piece->check($root);
+
+        return $piece;
+    }
+
+    public function table(string $id): Table
+    {
+        foreach ($this->tables as $table) {
+            if ($table->id === $id) {
+                return $table;
+            }
+        }
+
+        throw new BadPiece(sprintf('There is no table “%s”.', $id), 'charts');
+    }
+
+    public function line(string $id): ?ScriptLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->id === $id) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    private function check(Field $root): void
+    {
+        Unique::ids($this->tables, $root->get('tables'));
+        Unique::ids($this->charts, $root->get('charts'));
+        Unique::ids($this->words, $root->get('words'));
+        Unique::ids($this->lines, $root->get('script')->get('lines'));
+        Unique::ids($this->moves, $root->get('moves'));
+        foreach ($this->charts as $chart) {
+            $this->table($chart->table)->columnIndex($chart->column);
+        }
+    }
+}

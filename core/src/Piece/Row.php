@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** One row of a table: a label, and what was typed into each value column. */
+final readonly class Row
+{
+    /** @param list<string> $cells as typed, one for each column */
+    public function __construct(public string $id, public string $label, public array $cells)
+    {
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** The frame that is filmed: its size in pixels, its rate in frames a second as a fraction, its length in frames. */
+final readonly class Stage
+{
+    public const MAX_FRAMES = 18_000;
+    public const MAX_SIDE = 3840;
+    public const MAX_PIXELS = 3840 * 2160;
+
+    private function __construct(
+        public int $width,
+        public int $height,
+        public int $rateNumerator,
+        public int $rateDenominator,
+        public bool $dropFrame,
+        public int $frames,
+    ) {
+    }
+
+    public static function read(Field $field): self
+    {
+        $width = $field->get('width')->whole(64, self::MAX_SIDE);
+        $height = $field->get('height')->whole(64, self::MAX_SIDE);
+        if ($width % 2 === 1 || $height % 2 === 1) {
+            throw $field->wrong('has an odd side; width and height have to be even, or no film can be made of it');
+        }
+        if ($width * $height > self::MAX_PIXELS) {
+            throw $field->wrong(sprintf('is %d × %d, more than 3840 × 2160 pixels', $width, $height));
+        }
+        $rate = $field->get('rate')->items(2);
+        if (count($rate) !== 2) {
+            throw $field->get('rate')->wrong('has to be two whole numbers, such as [30000, 1001]');
+        }
+        $numerator = $rate[0]->whole(1, 240_000);
+        $denominator = $rate[1]->whole(1, 1001);
+        if ($numerator / $denominator < 1 || $numerator / $denominator > 60) {
+            throw $field->get('rate')->wrong('has to be from 1 to 60 frames a second');
+        }
+
+        return new self($width, $height, $numerator, $denominator, $field->get('dropFrame')->yes(false), $field->get('frames')->whole(1, self::MAX_FRAMES));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** A table of the piece, as typed. What it means is found out by Figures. */
+final readonly class Table
+{
+    /**
+     * @param list<Column> $columns
+     * @param list<Row>    $rows
+     * @param string|null  $timeColumn what the columns stand for where they are moments, such as `Year`
+     * @param string|null  $whole      what all parts together are; null: the sum, or 100 for percentages
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $columns,
+        public array $rows,
+        public ?string $timeColumn,
+        public ?string $whole,
+    ) {
+    }
+
+    public static function read(Field $field): self
+    {
+        $columns = array_map(static fn (Field $column): Column => new Column($column->get('id')->id(), $column->get('name')->text(200, '')), $field->get('columns')->items(60));
+        $rows = [];
+        foreach ($field->get('rows')->items(200) as $row) {
+            $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(60));
+            if (count($cells) !== count($columns)) {
+                throw $row->get('cells')->wrong(sprintf('has %d cells for %d columns', count($cells), count($columns)));
+            }
+            $rows[] = new Row($row->get('id')->id(), $row->get('label')->text(200), $cells);
+        }
+        if ($columns === []) {
+            throw $field->get('columns')->wrong('is empty');
+        }
+        Unique::ids($rows, $field->get('rows'));
+        Unique::ids($columns, $field->get('columns'));
+
+        return new self(
+            $field->get('id')->id(),
+            $field->get('name')->text(200, ''),
+            $columns,
+            $rows,
+            $field->get('timeColumn')->isNull() ? null : $field->get('timeColumn')->text(200),
+            $field->get('whole')->isNull() ? null : $field->get('whole')->text(200),
+        );
+    }
+
+    /** @throws BadPiece where the table has no such column */
+    public function columnIndex(string $columnId): int
+    {
+        foreach ($this->columns as $index => $column) {
+            if ($column->id === $columnId) {
+                return $index;
+            }
+        }
+
+        throw new BadPiece(sprintf('The table “%s” has no column “%s”.', $this->id, $columnId), 'charts');
+    }
+
+    /** @return array<string, mixed> the table as it stands in the document */
+    public function toDocument(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'columns' => array_map(static fn (Column $column): array => ['id' => $column->id, 'name' => $column->name], $this->columns),
+            'rows' => array_map(static fn (Row $row): array => ['id' => $row->id, 'label' => $row->label, 'cells' => $row->cells], $this->rows),
+            'timeColumn' => $this->timeColumn,
+            'whole' => $this->whole,
+        ];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Proof;
+
+/** One mark against its figure. */
+final readonly class FigureProof implements \JsonSerializable
+{
+    public function __construct(
+        public string $chartId,
+        public string $figureId,
+        public string $label,
+        public string $value,
+        public string $colour,
+        /** 0 to 1 */
+        public float $wanted,
+        /** 0 to 1, from the outline as drawn when the mark is there in full */
+        public float $measured,
+        public ?float $measuredByArea,
+        /** the largest difference on any frame, as a fraction of the whole */
+        public float $difference,
+        public int $fullFrame,
+        public string $outline,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'chart' => $this->chartId, 'figure' => $this->figureId, 'label' => $this->label, 'value' => $this->value, 'colour' => $this->colour,
+            'wanted' => $this->wanted, 'measured' => $this->measured, 'measuredByArea' => $this->measuredByArea,
+            'difference' => $this->difference, 'frame' => $this->fullFrame, 'outline' => $this->outline,
+            'wantedText' => number_format($this->wanted * 100, 4).' %', 'measuredText' => number_format($this->measured * 100, 4).' %',
+            'differenceText' => number_format($this->difference * 100, 4), 'degreesText' => number_format($this->measured * 360, 2).'°',
+        ];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Proof;
+
+use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\Strip;
+
+/**
+ * The share of a circle that an outline covers, measured on the outline alone: its outer arcs, and how far its straight
+ * edges stand off the rays that they run along.
+ */
+final readonly class MeasuredSector
+{
+    private function __construct(
+        /** by the angle of the outer arc and the edges; 0 to 1 */
+        public float $share,
+        /** by the area inside the outline, gap strips added back; null where the edges meet before the hole */
+        public ?float $areaShare,
+    ) {
+    }
+
+    public static function of(string $pathData): self
+    {
+        $outline = MeasuredOutline::read($pathData);
+        $radius = $outline->outerRadius();
+        if ($radius <= 0) {
+            return new self(0.0, 0.0);
+        }
+        $sweep = 0.0;
+        $inner = 0.0;
+        $centre = new Point(0, 0);
+        $longest = -1.0;
+        foreach ($outline->segments as $segment) {
+            if ($segment->centre === null) {
+                continue;
+            }
+            if ($segment->radius < $radius - 1e-3) {
+                $inner = max($inner, $segment->radius);
+
+                continue;
+            }
+            $sweep += abs($segment->sweep);
+            if ($segment->length() > $longest) {
+                $longest = $segment->length();
+                $centre = $segment->centre;
+            }
+        }
+        $area = $outline->area();
+        $meet = false;
+        foreach ($outline->segments as $segment) {
+            if ($segment->isArc() || $segment->length() < 1e-9) {
+                continue;
+            }
+            $distance = abs(($segment->to->x - $segment->from->x) * ($segment->from->y - $centre->y) - ($segment->from->x - $centre->x) * ($segment->to->y - $segment->from->y)) / $segment->length();
+            $sweep += asin(min(1.0, $distance / $radius));
+            $area += Strip::area($distance, $inner, $radius);
+            $meet = $meet || ($inner <= 0 && $distance > 1e-3);
+        }
+
+        return new self($sweep / (2 * M_PI), $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Words;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Piece\ReadingSettings;
+
+/**
+ * What a reading says at an amount: the rounded figure times the amount, from the same amount as the mark.
+ *
+ * It never passes its figure, and it has no more decimals than the figure was given, or than were asked for.
+ */
+final readonly class ReadingText
+{
+    private function __construct(
+        private ReadingSettings $settings,
+        private float $full,
+        private float $shown,
+        private int $decimals,
+        private string $unitBefore,
+        private string $unitBehind,
+    ) {
+    }
+
+    /** @param array<string, BigRational> $shownPercentages by figure id, that add up */
+    public static function ofFigure(Figure $figure, ReadingSettings $settings, array $shownPercentages, int $shareDecimals): self
+    {
+        if ($settings->of === 'share') {
+            return new self($settings, $figure->share() * 100, $shownPercentages[$figure->id]->toFloat(), $shareDecimals, '', '');
+        }
+        $isCurrency = $figure->unit !== '' && $figure->unit !== '%';
+
+        return new self(
+            $settings,
+            $figure->value(),
+            $figure->exact->toScale($figure->decimals, RoundingMode::HALF_UP)->toFloat(),
+            $figure->decimals,
+            $settings->prefix === '' && $isCurrency ? $figure->unit : '',
+            $settings->suffix === '' && $figure->unit === '%' ? '%' : '',
+        );
+    }
+
+    /** Digits after the point for shares: as asked for, else none where that is exact, else one. */
+    public static function shareDecimals(Figures $figures, ReadingSettings $settings): int
+    {
+        if ($settings->decimals !== null) {
+            return $settings->decimals;
+        }
+        foreach ($figures->list as $figure) {
+            $percent = $figure->exactShare->multipliedBy(100);
+            if (!$percent->toScale(0, RoundingMode::FLOOR)->isEqualTo($percent)) {
+                return 1;
+            }
+        }
+
+        return 0;
+    }
+
+    /** @param float $amount 0 to 1 */
+    public function at(float $amount): string
+    {
+        $value = $amount >= 1.0 ? $this->shown : min($this->shown, round($this->full * $amount, $this->decimals));
+
+        return $this->settings->prefix.$this->unitBefore.NumberText::of($value, $this->decimals, $this->settings).$this->unitBehind.$this->settings->suffix;
+    }
+
+    /** The number alone, as it is shown at an amount. */
+    public function number(float $amount): float
+    {
+        return $amount >= 1.0 ? $this->shown : min($this->shown, round($this->full * $amount, $this->decimals));
+    }
+
+    public function full(): float
+    {
+        return $this->full;
+    }
+
+    public function decimals(): int
+    {
+        return $this->decimals;
+    }
+}

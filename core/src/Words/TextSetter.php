@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Words;
+
+use Lupine\Core\Piece\TextStyle;
+
+/** Sets text as outlines, with kerning, and with tabular figures where numbers count. */
+final class TextSetter
+{
+    /** @var array<string, Run> */
+    private array $set = [];
+
+    public function __construct(private readonly FontBook $fonts)
+    {
+    }
+
+    /**
+     * @param bool $tabular every digit takes the same width and none is kerned, so that a counting number stands still
+     */
+    public function run(string $text, string $font, bool $tabular = false): Run
+    {
+        return $this->set[$font.($tabular ? '#' : ' ').$text] ??= $this->make($text, $this->fonts->pack($font), $tabular);
+    }
+
+    /** Width in pixels. */
+    public function width(string $text, TextStyle $style, bool $tabular = false): float
+    {
+        return $this->run($text, $style->font, $tabular)->width * $this->scale($style);
+    }
+
+    /** Pixels for one font unit. */
+    public function scale(TextStyle $style): float
+    {
+        return $style->size / $this->fonts->pack($style->font)->unitsPerEm;
+    }
+
+    /** Height of a capital, in pixels. */
+    public function capHeight(TextStyle $style): float
+    {
+        return $this->fonts->pack($style->font)->capHeight * $this->scale($style);
+    }
+
+    /**
+     * Breaks a text into lines no wider than a width; a word that is wider by itself stands alone.
+     *
+     * @return list<string>
+     */
+    public function lines(string $text, TextStyle $style, float $width): array
+    {
+        $lines = [];
+        foreach (explode("\n", str_replace("\r", '', $text)) as $paragraph) {
+            $line = '';
+            $words = preg_split('/ +/', $paragraph);
+            foreach ($words === false ? [] : $words as $word) {
+                $longer = $line === '' ? $word : $line.' '.$word;
+                if ($line !== '' && $this->width($longer, $style) > $width) {
+                    $lines[] = $line;
+                    $longer = $word;
+                }
+                $line = $longer;
+            }
+            $lines[] = $line;
+        }
+
+        return $lines;
+    }
+
+    /** The text, or its beginning and an ellipsis where it is wider than the width. */
+    public function fitted(string $text, TextStyle $style, float $width): string
+    {
+        if ($this->width($text, $style) <= $width) {
+            return $text;
+        }
+        for ($length = mb_strlen($text) - 1; $length > 0; --$length) {
+            $shorter = rtrim(mb_substr($text, 0, $length)).'…';
+            if ($this->width($shorter, $style) <= $width) {
+                return $shorter;
+            }
+        }
+
+        return '…';
+    }
+
+    /** @return list<string> the characters that the font does not have */
+    public function missing(string $text, string $font): array
+    {
+        $pack = $this->fonts->pack($font);
+
+        return array_values(array_unique(array_filter(mb_str_split($text), static fn (string $character): bool => $character !== "\n" && !$pack->has($character))));
+    }
+
+    private function make(string $text, FontPack $font, bool $tabular): Run
+    {
+        $x = 0.0;
+        $glyphs = [];
+        $before = null;
+        foreach (mb_str_split($text) as $character) {
+            $isFigure = $tabular && preg_match('/^[\d.,]$/', $character) === 1;
+            if ($before !== null && !$isFigure && !($tabular && preg_match('/^\d$/', $before) === 1)) {
+                $x += $font->kerning($before, $character);
+            }
+            if ($character !== ' ' && $character !== "\u{2009}" && $character !== "\u{A0}") {
+                $glyphs[] = new Glyph($character, $isFigure, $x + ($isFigure ? $font->shift($character) : 0.0));
+            }
+            $x += $font->width($character, $isFigure);
+            $before = $character;
+        }
+
+        return new Run($text, $font, $x, $glyphs);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Words;
+
+use Brick\Math\RoundingMode;
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Piece\ReadingSettings;
+
+/** The sum of the figures so far: each times its own amount, rounded once at the end. */
+final readonly class TotalReading
+{
+    /** @param list<float> $values */
+    private function __construct(
+        private array $values,
+        private float $shown,
+        private int $decimals,
+        private ReadingSettings $settings,
+        private string $prefix,
+        private string $suffix,
+    ) {
+    }
+
+    public static function of(Figures $figures, ReadingSettings $settings, string $prefix, string $suffix): self
+    {
+        $decimals = max([0, ...array_map(static fn (Figure $figure): int => $figure->decimals, $figures->list)]);
+        $sum = \Brick\Math\BigRational::zero();
+        foreach ($figures->list as $figure) {
+            $sum = $sum->plus($figure->exact);
+        }
+        $units = array_unique(array_map(static fn (Figure $figure): string => $figure->unit, $figures->list));
+        $unit = count($units) === 1 ? $units[0] : '';
+
+        return new self(
+            array_map(static fn (Figure $figure): float => $figure->value(), $figures->list),
+            $sum->toScale($decimals, RoundingMode::HALF_UP)->toFloat(),
+            $decimals,
+            $settings,
+            $prefix === '' && $unit !== '%' ? $unit : $prefix,
+            $suffix === '' && $unit === '%' ? '%' : $suffix,
+        );
+    }
+
+    /** @param list<float> $amounts in the order of the sheet */
+    public function at(array $amounts): string
+    {
+        $sum = 0.0;
+        foreach ($this->values as $index => $value) {
+            $sum += $value * ($amounts[$index] ?? 0.0);
+        }
+        $value = min($amounts) >= 1.0 ? $this->shown : min($this->shown, round($sum, $this->decimals));
+
+        return $this->prefix.NumberText::of($value, $this->decimals, $this->settings).$this->suffix;
+    }
+}

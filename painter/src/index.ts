@@ -1,0 +1,4 @@
+export { Painter } from './painter';
+export { Timeline } from './timeline';
+export type { Context, OutlinePath, Studio, Surface } from './surface';
+export type * from './reel';

@@ -1,0 +1,89 @@
+/** The reel as core writes it; see docs/reel.md. Pixels of the stage, whole frames. */
+export interface Reel {
+  reel: 1;
+  width: number;
+  height: number;
+  rate: [number, number];
+  frames: number;
+  /** first and last frame that this reel holds */
+  from: number;
+  to: number;
+  /** path data; number 0 is the empty outline */
+  outlines: string[];
+  /** path data in font units */
+  glyphs: string[];
+  runs: Run[];
+  paints: Paint[];
+  nodes: ReelNode[];
+  tracks: Track[];
+}
+
+/** text, width in font units, and by turns a glyph's number and its place in font units */
+export type Run = [text: string, width: number, places: number[]];
+
+export interface Track {
+  node: number;
+  property: 'outline' | 'run' | 'opacity' | 'x' | 'y';
+  /** rising; the value holds until the next */
+  frames: number[];
+  values: number[];
+}
+
+export type Paint = RadialPaint | PatternPaint;
+
+export interface RadialPaint {
+  kind: 'radial';
+  x: number;
+  y: number;
+  radius: number;
+  /** height over width */
+  stretch: number;
+  stops: [place: number, colour: string, opacity: number][];
+}
+
+export interface PatternPaint {
+  kind: 'pattern';
+  x: number;
+  y: number;
+  size: number;
+  degrees: number;
+  outline: string;
+  colour: string;
+  reach: number;
+}
+
+export type ReelNode = GroupNode | PathNode | TextNode;
+
+export interface GroupNode {
+  kind: 'group';
+  index: number;
+  name: string;
+  opacity: number;
+  children: ReelNode[];
+}
+
+export interface PathNode {
+  kind: 'path';
+  index: number;
+  outline: number;
+  /** a colour, or the number of a paint */
+  fill: string | number;
+  opacity: number;
+  /** standard deviation in pixels; 0 is sharp */
+  blur: number;
+  within: [x: number, y: number, radius: number] | null;
+  mark: { chart: string; figure: string; label: string; value: number; share: number } | null;
+}
+
+export interface TextNode {
+  kind: 'text';
+  index: number;
+  run: number;
+  x: number;
+  y: number;
+  /** pixels for one font unit */
+  scale: number;
+  align: 'left' | 'middle' | 'right';
+  fill: string;
+  reading: string | null;
+}

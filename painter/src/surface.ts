@@ -1,0 +1,35 @@
+/** The part of a 2D canvas that the painter uses; the browser's and Skia's both have it. */
+export interface Surface {
+  width: number;
+  height: number;
+  getContext(kind: '2d'): Context | null;
+}
+
+export interface Context {
+  globalAlpha: number;
+  fillStyle: unknown;
+  shadowColor: string;
+  shadowBlur: number;
+  shadowOffsetX: number;
+  shadowOffsetY: number;
+  imageSmoothingEnabled: boolean;
+  imageSmoothingQuality: 'low' | 'medium' | 'high';
+  save(): void;
+  restore(): void;
+  setTransform(a: number, b: number, c: number, d: number, e: number, f: number): void;
+  clearRect(x: number, y: number, width: number, height: number): void;
+  fill(path: OutlinePath): void;
+  clip(path: OutlinePath): void;
+  drawImage(image: Surface, x: number, y: number, width: number, height: number): void;
+  createRadialGradient(x0: number, y0: number, r0: number, x1: number, y1: number, r1: number): { addColorStop(place: number, colour: string): void };
+}
+
+export interface OutlinePath {
+  addPath(path: OutlinePath, matrix?: { a: number; b: number; c: number; d: number; e: number; f: number }): void;
+}
+
+/** What differs from place to place: how a canvas and a path are made. */
+export interface Studio {
+  surface(width: number, height: number): Surface;
+  path(data?: string): OutlinePath;
+}

@@ -1,0 +1,17 @@
+import { defineConfig } from 'vite';
+
+// The renderer runs in Node: one file for each entry, packages stay outside.
+export default defineConfig({
+  publicDir: false,
+  build: {
+    ssr: true,
+    outDir: 'renderer/dist',
+    emptyOutDir: true,
+    rollupOptions: {
+      input: { film: 'renderer/src/film.ts', still: 'renderer/src/still.ts', painting: 'renderer/src/painting.ts' },
+      output: { entryFileNames: '[name].js', chunkFileNames: '[name].js', format: 'es' },
+      external: ['@napi-rs/canvas'],
+    },
+    target: 'node20',
+  },
+});
