@@ -31,6 +31,20 @@ final readonly class Sheet
         return ['charts' => $charts, 'lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate)->toText()];
     }
 
+    /** @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet */
+    public static function stems(Drawing $drawing): array
+    {
+        $stems = [];
+        foreach ($drawing->timings as $timing) {
+            $largest = max([1e-12, ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list)]);
+            foreach ($timing->figures->list as $figure) {
+                $stems[] = ['colour' => $timing->colours[$figure->id], 'points' => self::stem($figure, $timing, $largest, $drawing->frames)];
+            }
+        }
+
+        return $stems;
+    }
+
     /** @return array<string, list<array{text: string, frame: int}>> the words of each line, by line id */
     public static function lines(Piece $piece): array
     {

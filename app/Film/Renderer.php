@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Film;
+
+use Symfony\Component\Process\Process;
+
+/** Runs the renderer: a reel in, a picture or a film out. */
+final readonly class Renderer
+{
+    /** @return string PNG */
+    public function still(string $reel, int $frame): string
+    {
+        return $this->inFolder(function (string $folder) use ($reel, $frame): string {
+            file_put_contents($folder.'/reel.json', $reel);
+            $this->run(['still.js', $folder.'/reel.json', (string) $frame, $folder.'/still.png'], null);
+
+            return (string) file_get_contents($folder.'/still.png');
+        });
+    }
+
+    /**
+     * @param string                  $target   the file to write
+     * @param \Closure(int|null): bool $progress told the frames done, or null for a sign of life; false stops the film
+     *
+     * @return bool whether the film was finished
+     *
+     * @throws FilmFailed
+     */
+    public function film(string $reel, string $target, \Closure $progress): bool
+    {
+        return $this->inFolder(function (string $folder) use ($reel, $target, $progress): bool {
+            file_put_contents($folder.'/reel.json', $reel);
+
+            return $this->run(['film.js', $folder.'/reel.json', $target], $progress);
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(string): T $work
+     *
+     * @return T
+     */
+    private function inFolder(\Closure $work): mixed
+    {
+        $folder = storage_path('app/rendering/'.bin2hex(random_bytes(8)));
+        if (!@mkdir($folder, 0775, true)) {
+            throw new FilmFailed(sprintf('Lupine cannot write to %s. Make that folder writable.', dirname($folder)));
+        }
+        try {
+            return $work($folder);
+        } finally {
+            array_map('unlink', glob($folder.'/*') ?: []);
+            @rmdir($folder);
+        }
+    }
+
+    /**
+     * @param list<string>                  $arguments
+     * @param (\Closure(int|null): bool)|null $progress
+     */
+    private function run(array $arguments, ?\Closure $progress): bool
+    {
+        $script = base_path('renderer/dist/'.$arguments[0]);
+        if (!is_file($script)) {
+            throw new FilmFailed('The renderer has not been built. Run bin/start once.');
+        }
+        $process = new Process([config('lupine.node'), $script, ...array_slice($arguments, 1)], base_path(), null, null, null);
+        $process->start();
+        $finished = $progress === null;
+        while ($process->isRunning()) {
+            usleep(100_000);
+            $finished = $this->heed($process, $progress) || $finished;
+            if ($progress !== null && !$progress(null)) {
+                $process->stop(2);
+
+                return false;
+            }
+        }
+        $finished = $this->heed($process, $progress) || $finished;
+        if (!$process->isSuccessful() || !$finished) {
+            $reason = trim($process->getErrorOutput());
+            throw new FilmFailed($reason !== '' ? mb_strimwidth($reason, 0, 600, '…') : 'The renderer stopped without a reason.');
+        }
+
+        return true;
+    }
+
+    /** @param (\Closure(int|null): bool)|null $progress */
+    private function heed(Process $process, ?\Closure $progress): bool
+    {
+        $done = false;
+        foreach (explode("\n", $process->getIncrementalOutput()) as $line) {
+            $said = json_decode($line, true);
+            if (is_array($said) && is_int($said['frame'] ?? null) && $progress !== null) {
+                $progress($said['frame']);
+            }
+            $done = $done || (is_array($said) && ($said['done'] ?? false) === true);
+        }
+
+        return $done;
+    }
+}

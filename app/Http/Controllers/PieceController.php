@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desk\ComputedPiece;
+use App\Http\PieceAnswer;
+use App\Http\Requests\DocumentRequest;
+use App\Models\Piece;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\Formats\NewPiece;
+use Lupine\Core\Formats\TableText;
+use Lupine\Core\LupineException;
+use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Piece\Piece as Document;
+
+final readonly class PieceController
+{
+    public function __construct(private ComputedPiece $computed)
+    {
+    }
+
+    /** The shelf, newest first, each piece with a reel of its last frame and the widths of its stems. */
+    public function index(): JsonResponse
+    {
+        $shelf = [];
+        foreach (Piece::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(500)->get() as $piece) {
+            $shelf[] = $this->onShelf($piece);
+        }
+
+        return response()->json(['pieces' => $shelf], 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        if ($request->has('document')) {
+            $document = app(DocumentRequest::class)->document();
+        } else {
+            $table = TableText::read($request->string('text')->toString());
+            $title = trim($request->string('title')->toString());
+            $document = NewPiece::document($table, $request->string('form', 'donut')->toString(), $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'));
+            Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
+        }
+
+        return $this->answer(Piece::begin($document), 201);
+    }
+
+    public function show(Piece $piece): JsonResponse
+    {
+        return $this->answer($piece);
+    }
+
+    public function update(DocumentRequest $request, Piece $piece): JsonResponse
+    {
+        $piece->change($request->document(), $request->wantedVersion());
+
+        return $this->answer($piece);
+    }
+
+    public function duplicate(Piece $piece): JsonResponse
+    {
+        $document = $piece->document();
+        $document['title'] = mb_substr($piece->title, 0, 190).' copy';
+        foreach ($document['charts'] ?? [] as $index => $chart) {
+            $document['charts'][$index]['own'] = (object) ($chart['own'] ?? []);
+        }
+
+        return $this->answer(Piece::begin($document), 201);
+    }
+
+    public function destroy(Piece $piece): JsonResponse
+    {
+        $piece->delete();
+
+        return response()->json(['id' => $piece->id]);
+    }
+
+    public function restore(Piece $piece): JsonResponse
+    {
+        $piece->restore();
+
+        return $this->answer($piece);
+    }
+
+    private function answer(Piece $piece, int $status = 200): JsonResponse
+    {
+        return response()->json(PieceAnswer::of($piece), $status, ['ETag' => '"'.$piece->version.'"'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return array<string, mixed> */
+    private function onShelf(Piece $stored): array
+    {
+        $entry = ['id' => $stored->id, 'version' => $stored->version, 'title' => $stored->title, 'updatedAt' => $stored->updated_at?->toIso8601String(), 'form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
+        try {
+            $piece = Document::fromJson($stored->documentText());
+            $entry['form'] = $piece->charts[0]->form->kind ?? null;
+            $entry['frames'] = $piece->stage->frames;
+            $entry['length'] = Timecode::atFrame($piece->stage->frames, FrameRate::ofStage($piece->stage))->toText();
+            $drawing = $this->computed->draw($piece);
+            $entry['reel'] = Reel::of($drawing, $piece->stage->frames - 1, $piece->stage->frames - 1);
+            $entry['stems'] = Sheet::stems($drawing);
+        } catch (LupineException $reason) {
+            $entry['problem'] = $reason->getMessage();
+        }
+
+        return $entry;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\PieceAnswer;
+use App\Http\Refusal;
+use App\Models\Piece;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class PieceHistoryController
+{
+    public function undo(Request $request, Piece $piece): JsonResponse
+    {
+        return $this->walk($piece, -1, $request->wantedVersion(), 'There is nothing left to undo.');
+    }
+
+    public function redo(Request $request, Piece $piece): JsonResponse
+    {
+        return $this->walk($piece, 1, $request->wantedVersion(), 'There is nothing to redo.');
+    }
+
+    private function walk(Piece $piece, int $steps, ?int $version, string $otherwise): JsonResponse
+    {
+        if (!$piece->walk($steps, $version)) {
+            return Refusal::answer($otherwise, 409);
+        }
+
+        return response()->json(PieceAnswer::of($piece), 200, ['ETag' => '"'.$piece->version.'"'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

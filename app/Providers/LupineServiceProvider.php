@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Film\LostFilms;
+use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\ServiceProvider;
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Words\BadFont;
+use Lupine\Core\Words\FontBook;
+
+final class LupineServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(FontBook::class, static fn (): FontBook => new FontBook(static function (string $id): array {
+            $file = resource_path('fontpacks/'.basename($id).'.json');
+            $text = is_file($file) ? file_get_contents($file) : false;
+            /** @var array<string, mixed>|null $pack */
+            $pack = $text === false ? null : json_decode($text, true);
+
+            return $pack ?? throw new BadFont(sprintf('The font pack “%s” is missing. Run bin/start once to build it.', $id));
+        }));
+        $this->app->scoped(DrawPiece::class, fn (): DrawPiece => new DrawPiece($this->app->make(FontBook::class)));
+    }
+
+    public function boot(): void
+    {
+        // A worker that starts, or has nothing to do, takes up films whose worker was lost.
+        Event::listen(Looping::class, static fn () => app(LostFilms::class)->takeUp());
+        Request::macro('wantedVersion', function (): ?int {
+            /** @var Request $this */
+            $tag = trim((string) $this->header('If-Match'), '" ');
+
+            return ctype_digit($tag) ? (int) $tag : null;
+        });
+    }
+}

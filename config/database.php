@@ -1,0 +1,23 @@
+<?php
+
+return [
+    'default' => env('DB_CONNECTION', 'sqlite'),
+    'connections' => [
+        'sqlite' => [
+            'driver' => 'sqlite',
+            'database' => env('DB_DATABASE', database_path('lupine.sqlite')),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            // Readers do not wait for the writer, and a writer waits its turn instead of failing.
+            'journal_mode' => 'WAL',
+            'busy_timeout' => 10_000,
+            'synchronous' => 'NORMAL',
+            'transaction_mode' => 'IMMEDIATE',
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
+    'redis' => [
+        'client' => 'predis',
+        'default' => ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', 6379), 'database' => 0],
+    ],
+];

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Lupine</title>
+    <link rel="icon" href="/lupine.svg" type="image/svg+xml">
+    @viteReactRefresh
+    @vite('web/main.tsx')
+</head>
+<body>
+    <div id="lupine"></div>
+    <noscript>Lupine needs JavaScript to show the desk.</noscript>
+</body>
+</html>

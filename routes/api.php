@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\ComputeController;
+use App\Http\Controllers\FiguresController;
+use App\Http\Controllers\HandOffController;
+use App\Http\Controllers\PieceController;
+use App\Http\Controllers\PieceHistoryController;
+use App\Http\Controllers\StillController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('figures/read', [FiguresController::class, 'read']);
+Route::post('figures/mend', [FiguresController::class, 'mend']);
+Route::post('numbers/read', [FiguresController::class, 'number']);
+Route::post('compute', [ComputeController::class, 'compute']);
+Route::post('compute/proof', [ComputeController::class, 'proof']);
+
+Route::get('pieces', [PieceController::class, 'index']);
+Route::post('pieces', [PieceController::class, 'store']);
+Route::get('pieces/{piece}', [PieceController::class, 'show']);
+Route::put('pieces/{piece}', [PieceController::class, 'update']);
+Route::delete('pieces/{piece}', [PieceController::class, 'destroy']);
+Route::post('pieces/{piece}/restore', [PieceController::class, 'restore'])->withTrashed();
+Route::post('pieces/{piece}/duplicate', [PieceController::class, 'duplicate']);
+Route::post('pieces/{piece}/undo', [PieceHistoryController::class, 'undo']);
+Route::post('pieces/{piece}/redo', [PieceHistoryController::class, 'redo']);
+Route::get('pieces/{piece}/reel', [StillController::class, 'reel']);
+Route::get('pieces/{piece}/still.svg', [StillController::class, 'svg']);
+Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
+
+Route::get('hand-offs', [HandOffController::class, 'index']);
+Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store']);
+Route::get('hand-offs/{handOff}', [HandOffController::class, 'show']);
+Route::post('hand-offs/{handOff}/cancel', [HandOffController::class, 'cancel']);
+Route::post('hand-offs/{handOff}/retry', [HandOffController::class, 'retry']);
+Route::delete('hand-offs/{handOff}', [HandOffController::class, 'destroy']);
+Route::get('hand-offs/{handOff}/file', [HandOffController::class, 'file']);
