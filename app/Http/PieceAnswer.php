@@ -18,8 +18,7 @@ final class PieceAnswer
             'canUndo' => $piece->canUndo(),
             'canRedo' => $piece->canRedo(),
             'updatedAt' => $piece->updated_at?->toIso8601String(),
-            // Kept as text on its way, so that an empty object stays one.
-            'document' => json_decode($piece->documentText(), false, 64),
+            'document' => $piece->document(),
         ];
     }
 }

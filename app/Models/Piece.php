@@ -35,8 +35,8 @@ final class Piece extends Model
         return $this->hasMany(Revision::class);
     }
 
-    /** @param array<string, mixed> $document */
-    public static function begin(array $document): self
+    /** @param array<string, mixed>|\stdClass $document */
+    public static function begin(array|\stdClass $document): self
     {
         return DB::transaction(static function () use ($document): self {
             $piece = self::create(['title' => self::titleOf($document), 'version' => 1, 'head' => 1]);
@@ -46,11 +46,11 @@ final class Piece extends Model
         });
     }
 
-    /** @return array<string, mixed> */
-    public function document(): array
+    /** The document as objects, so that an empty object stays one. */
+    public function document(): \stdClass
     {
-        /** @var array<string, mixed> $document */
-        $document = json_decode($this->documentText(), true, 64, JSON_THROW_ON_ERROR);
+        /** @var \stdClass $document */
+        $document = json_decode($this->documentText(), false, 64, JSON_THROW_ON_ERROR);
 
         return $document;
     }
@@ -63,11 +63,9 @@ final class Piece extends Model
     /**
      * Adds a revision after the head; what had been undone is gone then.
      *
-     * @param array<string, mixed> $document
-     *
      * @throws VersionConflict where the piece was changed since the version that the caller has
      */
-    public function change(array $document, ?int $version): void
+    public function change(\stdClass $document, ?int $version): void
     {
         $this->move($version, function () use ($document): int {
             $this->revisions()->where('number', '>', $this->head)->delete();
@@ -119,14 +117,16 @@ final class Piece extends Model
         });
     }
 
-    /** @param array<string, mixed> $document */
-    private static function titleOf(array $document): string
+    /** @param array<string, mixed>|\stdClass $document */
+    private static function titleOf(array|\stdClass $document): string
     {
-        return is_string($document['title'] ?? null) && trim($document['title']) !== '' ? mb_substr($document['title'], 0, 200) : 'Untitled';
+        $title = ((array) $document)['title'] ?? null;
+
+        return is_string($title) && trim($title) !== '' ? mb_substr($title, 0, 200) : 'Untitled';
     }
 
-    /** @param array<string, mixed> $document */
-    private static function encode(array $document): string
+    /** @param array<string, mixed>|\stdClass $document */
+    private static function encode(array|\stdClass $document): string
     {
         return json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }

@@ -65,10 +65,7 @@ final readonly class PieceController
     public function duplicate(Piece $piece): JsonResponse
     {
         $document = $piece->document();
-        $document['title'] = mb_substr($piece->title, 0, 190).' copy';
-        foreach ($document['charts'] ?? [] as $index => $chart) {
-            $document['charts'][$index]['own'] = (object) ($chart['own'] ?? []);
-        }
+        $document->title = mb_substr($piece->title, 0, 190).' copy';
 
         return $this->answer(Piece::begin($document), 201);
     }
@@ -100,7 +97,7 @@ final readonly class PieceController
             $piece = Document::fromJson($stored->documentText());
             $entry['form'] = $piece->charts[0]->form->kind ?? null;
             $entry['frames'] = $piece->stage->frames;
-            $entry['length'] = Timecode::atFrame($piece->stage->frames, FrameRate::ofStage($piece->stage))->toText();
+            $entry['length'] = Timecode::atFrame($piece->stage->frames, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText();
             $drawing = $this->computed->draw($piece);
             $entry['reel'] = Reel::of($drawing, $piece->stage->frames - 1, $piece->stage->frames - 1);
             $entry['stems'] = Sheet::stems($drawing);

@@ -29,34 +29,21 @@ final class DocumentRequest extends FormRequest
     /**
      * The document as it came, after core has read and accepted it.
      *
-     * @return array<string, mixed>
-     *
      * @throws BadPiece
      */
-    public function document(): array
+    public function document(): \stdClass
     {
         $this->piece();
-        /** @var array{document: array<string, mixed>} $body */
-        $body = self::keepEmptyObjects(json_decode((string) $this->getContent(), false, 64));
+        /** @var \stdClass $body */
+        $body = json_decode((string) $this->getContent(), false, 66, JSON_THROW_ON_ERROR);
 
-        return $body['document'];
+        // An object here, since core has read it as one.
+        return $body->document;
     }
 
     /** @throws BadPiece */
     public function piece(): Piece
     {
         return Piece::fromDocument($this->json('document'));
-    }
-
-    /** Arrays all the way down, but an empty object stays one. */
-    private static function keepEmptyObjects(mixed $value): mixed
-    {
-        if ($value instanceof \stdClass) {
-            $fields = get_object_vars($value);
-
-            return $fields === [] ? $value : array_map(self::keepEmptyObjects(...), $fields);
-        }
-
-        return is_array($value) ? array_map(self::keepEmptyObjects(...), $value) : $value;
     }
 }

@@ -24,11 +24,11 @@ final readonly class Sheet
             $largest = max([1e-12, ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list)]);
             $charts[$chartId] = [
                 'whole' => self::plain($timing->figures->whole->toFloat(), 6),
-                'figures' => array_map(static fn (Figure $figure): array => self::figure($figure, $timing, $rate, $piece, $largest, $drawing->frames), $timing->figures->list),
+                'figures' => array_map(static fn (Figure $figure): array => self::figure($figure, $timing, static fn (int $frame): string => Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText(), $largest, $drawing->frames), $timing->figures->list),
             ];
         }
 
-        return ['charts' => $charts, 'lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate)->toText()];
+        return ['charts' => $charts, 'lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText()];
     }
 
     /** @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet */
@@ -56,8 +56,12 @@ final readonly class Sheet
         return $lines;
     }
 
-    /** @return array<string, mixed> */
-    private static function figure(Figure $figure, ChartTiming $timing, FrameRate $rate, Piece $piece, float $largest, int $frames): array
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return array<string, mixed>
+     */
+    private static function figure(Figure $figure, ChartTiming $timing, \Closure $timecode, float $largest, int $frames): array
     {
         $moves = $timing->moves[$figure->id];
 
@@ -70,19 +74,23 @@ final readonly class Sheet
             'sweep' => number_format($figure->share() * 360, 2).'°',
             'reading' => $timing->readings[$figure->id]->at(1.0),
             'colour' => $timing->colours[$figure->id],
-            'entrance' => self::move($moves->entrance, $rate),
-            'exit' => self::move($moves->exit, $rate),
+            'entrance' => self::move($moves->entrance, $timecode),
+            'exit' => self::move($moves->exit, $timecode),
             'stem' => self::stem($figure, $timing, $largest, $frames),
         ];
     }
 
-    /** @return array<string, mixed>|null */
-    private static function move(?TimedMove $move, FrameRate $rate): ?array
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function move(?TimedMove $move, \Closure $timecode): ?array
     {
         return $move === null ? null : [
             'id' => $move->moveId,
             'begin' => $move->begin,
-            'beginText' => Timecode::atFrame($move->begin, $rate)->toText(),
+            'beginText' => $timecode($move->begin),
             'frames' => $move->frames,
             'pinnedTo' => $move->pinnedTo,
             'curve' => $move->curve->numbers(),

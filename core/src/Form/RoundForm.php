@@ -44,13 +44,16 @@ final readonly class RoundForm
      */
     public function sector(Slot $slot, float $from, float $to, float $out = 0.0): Sector
     {
+        $sweep = $slot->sweepDegrees * ($to - $from);
+
         return new Sector(
             $out > 0 ? $this->centre->towards($slot->middleDegrees(), $out) : $this->centre,
             $this->settings->radius,
             $this->settings->holeRadius(),
             $slot->fromDegrees + $slot->sweepDegrees * $from,
-            $slot->sweepDegrees * ($to - $from),
-            $this->gap,
+            $sweep,
+            // A part that is thinner than its gap would not be seen at all: the gap takes at most half of its outer arc.
+            min($this->gap, 2 * $this->settings->radius * sin(deg2rad(min($sweep, 360.0) / 4))),
         );
     }
 

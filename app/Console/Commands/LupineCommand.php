@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use App\Film\FilmFailed;
+use Lupine\Core\LupineException;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Piece;
+
+/**
+ * What the commands share: pieces are read from files, errors go to standard error, and the exit status tells.
+ *
+ * 0: done. 1: what was asked for was looked at and is not right, or the renderer failed. 2: what was given cannot be used.
+ */
+abstract class LupineCommand extends Command
+{
+    public const OFF = 1;
+
+    public const BAD_INPUT = 2;
+
+    final public function handle(): int
+    {
+        try {
+            return $this->work();
+        } catch (FilmFailed $reason) {
+            return $this->complain($reason->getMessage(), self::OFF);
+        } catch (LupineException $reason) {
+            $row = $reason->rowId === null || str_contains($reason->where, 'row') ? '' : ', row '.$reason->rowId;
+
+            return $this->complain(($reason->where === '' ? '' : $reason->where.$row.': ').$reason->getMessage(), self::BAD_INPUT);
+        }
+    }
+
+    abstract protected function work(): int;
+
+    protected function complain(string $message, int $status): int
+    {
+        $this->getOutput()->getErrorStyle()->writeln($message);
+
+        return $status;
+    }
+
+    protected function text(string $argument): string
+    {
+        $value = $this->argument($argument);
+
+        return is_string($value) ? $value : '';
+    }
+
+    protected function given(string $option): ?string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) ? $value : null;
+    }
+
+    /** @throws BadPiece */
+    protected function contents(string $file): string
+    {
+        $text = is_file($file) ? @file_get_contents($file) : false;
+
+        return $text === false ? throw new BadPiece('There is no such file, or it cannot be read.', $file) : $text;
+    }
+
+    protected function piece(): Piece
+    {
+        return Piece::fromJson($this->contents($this->text('piece')));
+    }
+
+    /** @throws BadPiece */
+    protected function write(string $file, string $contents): void
+    {
+        if (@file_put_contents($file, $contents) === false) {
+            throw new BadPiece('This file cannot be written. Is its folder there, and may you write in it?', $file);
+        }
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Lupine\Core\Formats\NewPiece;
+use Lupine\Core\Formats\TableText;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Piece\Piece;
+
+final class NewPieceCommand extends LupineCommand
+{
+    protected $signature = 'lupine:new
+        {table : a CSV or TSV file with a label and a figure in each row}
+        {--form=donut : pie or donut}
+        {--title= : the title; the file\'s name if not given}
+        {--out= : where to write the piece; standard output if not given}
+        {--set=* : path=value, such as stage.frames=480 or charts.0.form.gap=6; may be repeated}';
+
+    protected $description = 'Makes a piece from a table';
+
+    protected function work(): int
+    {
+        $form = $this->given('form') ?? 'donut';
+        if (!in_array($form, FormSettings::KINDS, true)) {
+            throw new BadPiece(sprintf('“%s” is not a form. There are: %s.', $form, implode(', ', FormSettings::KINDS)), '--form');
+        }
+        $file = $this->text('table');
+        $table = TableText::read($this->contents($file));
+        $title = $this->given('title') ?? ucfirst(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
+        $document = NewPiece::document($table, $form, $title);
+        foreach ((array) $this->option('set') as $setting) {
+            $document = $this->set($document, (string) $setting);
+        }
+        Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
+        $json = json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        $out = $this->given('out');
+        if ($out === null) {
+            $this->output->write($json, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        } else {
+            $this->write($out, $json);
+        }
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    private function set(array $document, string $setting): array
+    {
+        [$path, $typed] = array_pad(explode('=', $setting, 2), 2, null);
+        if ($typed === null || $path === '') {
+            throw new BadPiece(sprintf('“%s” has to be path=value, such as charts.0.form.gap=6.', $setting), '--set');
+        }
+        // A value is JSON where it reads as JSON, and else a text.
+        $value = json_decode($typed, true) ?? ($typed === 'null' ? null : $typed);
+        $place = &$document;
+        $steps = explode('.', $path);
+        foreach ($steps as $index => $step) {
+            $last = $index === count($steps) - 1;
+            if ($place instanceof \stdClass) {
+                $place->{$step} ??= null;
+                $place = &$place->{$step};
+                continue;
+            }
+            if (!is_array($place) || (!array_key_exists($step, $place) && !($last && !array_is_list($place)) && $step !== (string) count($place))) {
+                throw new BadPiece(sprintf('There is no “%s” in the piece.', implode('.', array_slice($steps, 0, $index + 1))), '--set');
+            }
+            $place = &$place[$step];
+        }
+        $place = $value;
+
+        return $document;
+    }
+}

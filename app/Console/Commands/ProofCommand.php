@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Desk\ComputedPiece;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class ProofCommand extends LupineCommand
+{
+    protected $signature = 'lupine:proof
+        {piece : the piece, a JSON file}
+        {--json : the whole proof as JSON}';
+
+    protected $description = 'Measures the picture against its figures; exit status 1 where something is off';
+
+    public function __construct(private readonly ComputedPiece $computed)
+    {
+        parent::__construct();
+    }
+
+    protected function work(): int
+    {
+        $proof = $this->computed->proof($this->piece());
+        if ($this->option('json') === true) {
+            $this->output->write(json_encode($proof, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n", false, OutputInterface::OUTPUT_RAW);
+        } else {
+            $this->table(['Figure', 'Value', 'Wanted', 'Drawn', 'Off by'], array_map(static fn ($figure): array => [
+                $figure->label, $figure->value, sprintf('%.4f %%', $figure->wanted * 100), sprintf('%.4f %%', $figure->measured * 100), sprintf('%.7f', $figure->difference),
+            ], $proof->figures));
+            foreach ($proof->checks as $check) {
+                $this->line(($check['ok'] ? '✓ ' : '! ').$check['message']);
+            }
+        }
+
+        return $proof->isExact() ? self::SUCCESS : self::OFF;
+    }
+}
