@@ -41,12 +41,14 @@ final readonly class ComputedPiece
      */
     public function forDesk(Piece $piece, ?int $from, ?int $to): array
     {
+        $script = Sheet::script($piece);
+        $script['lines'] = (object) $script['lines'];
         try {
             $drawing = $this->draw($piece);
         } catch (ImpossibleFigures $reason) {
             return [
                 'problems' => [Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId)],
-                'sheet' => ['charts' => (object) [], 'lines' => (object) Sheet::lines($piece), 'length' => ''],
+                'sheet' => ['charts' => (object) [], ...$script],
                 'reel' => null,
             ];
         }
@@ -54,11 +56,9 @@ final readonly class ComputedPiece
         foreach ($drawing->timings as $timing) {
             array_push($problems, ...$timing->figures->notices);
         }
-        $sheet = Sheet::of($piece, $drawing);
-
         return [
             'problems' => $problems,
-            'sheet' => ['charts' => (object) $sheet['charts'], 'lines' => (object) $sheet['lines'], 'length' => $sheet['length']],
+            'sheet' => ['charts' => (object) Sheet::of($piece, $drawing), ...$script],
             'reel' => Reel::of($drawing, $from, $to),
         ];
     }

@@ -93,7 +93,7 @@ process.on('SIGTERM', () => { ffmpeg.kill('SIGKILL'); process.exit(143); });
 
 try {
   const paintings = new Paintings(painters);
-  let current: { frame: number; pixels: ArrayBuffer } | null = null;
+  let current = null as { frame: number; pixels: ArrayBuffer } | null;
   let said = 0;
   for (let frame = 0; frame < reel.frames; frame++) {
     const picture = timeline.sameSince(frame);

@@ -15,7 +15,7 @@ use Lupine\Core\Script\SpokenWord;
 /** What the desk shows beside the stage: the figures understood, the stems, the words of the script with their frames. */
 final readonly class Sheet
 {
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> by chart id */
     public static function of(Piece $piece, Drawing $drawing): array
     {
         $rate = FrameRate::ofStage($piece->stage);
@@ -28,7 +28,7 @@ final readonly class Sheet
             ];
         }
 
-        return ['charts' => $charts, 'lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText()];
+        return $charts;
     }
 
     /** @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet */
@@ -45,8 +45,30 @@ final readonly class Sheet
         return $stems;
     }
 
+    /**
+     * Time down the page: the words of the lines with their frames, and each second as it is numbered.
+     *
+     * @return array{lines: array<string, list<array{text: string, frame: int}>>, length: string, seconds: list<array{int, string, int}>}
+     * seconds: first frame, timecode without the frames, number of its first frame
+     */
+    public static function script(Piece $piece): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $seconds = [];
+        $last = '';
+        for ($frame = 0; $frame <= $piece->stage->frames; ++$frame) {
+            $text = Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText();
+            $second = substr($text, 0, 8);
+            if ($second !== $last) {
+                $seconds[] = [$frame, $last = $second, (int) substr($text, 9)];
+            }
+        }
+
+        return ['lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(), 'seconds' => $seconds];
+    }
+
     /** @return array<string, list<array{text: string, frame: int}>> the words of each line, by line id */
-    public static function lines(Piece $piece): array
+    private static function lines(Piece $piece): array
     {
         $lines = [];
         foreach ($piece->lines as $line) {

@@ -41,6 +41,11 @@ final readonly class Stage
             throw $field->get('rate')->wrong('has to be from 1 to 60 frames a second');
         }
 
-        return new self($width, $height, $numerator, $denominator, $field->get('dropFrame')->yes(false), $field->get('frames')->whole(1, self::MAX_FRAMES));
+        $dropFrame = $field->get('dropFrame')->yes(false);
+        if ($dropFrame && ($denominator !== 1001 || !in_array($numerator, [30_000, 60_000], true))) {
+            throw $field->get('dropFrame')->wrong('is on, but drop-frame timecode exists at 29.97 and 59.94 frames a second only');
+        }
+
+        return new self($width, $height, $numerator, $denominator, $dropFrame, $field->get('frames')->whole(1, self::MAX_FRAMES));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Proof;
 
+use Lupine\Core\Geometry\Point;
+
 /** One mark against its figure. */
 final readonly class FigureProof implements \JsonSerializable
 {
@@ -22,6 +24,8 @@ final readonly class FigureProof implements \JsonSerializable
         public float $difference,
         public int $fullFrame,
         public string $outline,
+        /** where its degrees can be written beside it */
+        public Point $beside,
     ) {
     }
 
@@ -33,6 +37,7 @@ final readonly class FigureProof implements \JsonSerializable
             'wanted' => $this->wanted, 'measured' => $this->measured, 'measuredByArea' => $this->measuredByArea,
             'difference' => $this->difference, 'frame' => $this->fullFrame, 'outline' => $this->outline,
             'wantedText' => number_format($this->wanted * 100, 4).' %', 'measuredText' => number_format($this->measured * 100, 4).' %',
+            'beside' => [round($this->beside->x, 1), round($this->beside->y, 1)],
             'differenceText' => number_format($this->difference * 100, 4), 'degreesText' => number_format($this->measured * 360, 2).'°',
         ];
     }

@@ -19,6 +19,8 @@ final readonly class MeasuredSector
         public float $share,
         /** by the area inside the outline, gap strips added back; null where the edges meet before the hole */
         public ?float $areaShare,
+        /** a point a little outside the middle of the outer arc, where a measure can be written */
+        public Point $beside,
     ) {
     }
 
@@ -27,12 +29,14 @@ final readonly class MeasuredSector
         $outline = MeasuredOutline::read($pathData);
         $radius = $outline->outerRadius();
         if ($radius <= 0) {
-            return new self(0.0, 0.0);
+            return new self(0.0, 0.0, new Point(0, 0));
         }
         $sweep = 0.0;
         $inner = 0.0;
         $centre = new Point(0, 0);
         $longest = -1.0;
+        $first = null;
+        $turn = 0.0;
         foreach ($outline->segments as $segment) {
             if ($segment->centre === null) {
                 continue;
@@ -43,12 +47,16 @@ final readonly class MeasuredSector
                 continue;
             }
             $sweep += abs($segment->sweep);
+            $turn += $segment->sweep;
+            $first ??= $segment->from;
             if ($segment->length() > $longest) {
                 $longest = $segment->length();
                 $centre = $segment->centre;
             }
         }
         $area = $outline->area();
+        $middle = atan2(($first ?? $centre)->y - $centre->y, ($first ?? $centre)->x - $centre->x) + $turn / 2;
+        $beside = new Point($centre->x + 1.1 * $radius * cos($middle), $centre->y + 1.1 * $radius * sin($middle));
         $meet = false;
         foreach ($outline->segments as $segment) {
             if ($segment->isArc() || $segment->length() < 1e-9) {
@@ -60,6 +68,6 @@ final readonly class MeasuredSector
             $meet = $meet || ($inner <= 0 && $distance > 1e-3);
         }
 
-        return new self($sweep / (2 * M_PI), $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)));
+        return new self($sweep / (2 * M_PI), $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)), $beside);
     }
 }

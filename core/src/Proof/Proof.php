@@ -96,7 +96,7 @@ final readonly class Proof implements \JsonSerializable
         }
         $there = MeasuredSector::of($node->outline->at($full));
 
-        return new FigureProof($mark->chartId, $mark->figureId, $mark->label, $mark->valueText, $timing->colours[$mark->figureId], $mark->share, $there->share, $there->areaShare, $largest, $full, $node->outline->at($full));
+        return new FigureProof($mark->chartId, $mark->figureId, $mark->label, $mark->valueText, $timing->colours[$mark->figureId], $mark->share, $there->share, $there->areaShare, $largest, $full, $node->outline->at($full), $there->beside);
     }
 
     /**

@@ -1,0 +1,13 @@
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['renderer/dist', 'public/build', 'vendor', 'web/piece/document.ts'] },
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      'max-lines': ['warn', { max: 320, skipBlankLines: true, skipComments: true }],
+      eqeqeq: 'error',
+      'no-console': ['error', { allow: ['log', 'error'] }],
+    },
+  },
+);

@@ -1,0 +1,36 @@
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { currentLight, switchLight } from './light';
+import { ShortcutList } from './ShortcutList';
+
+/** The head of every page: the mark, what the page is about, and what can be done there. */
+export function Header({ children, actions }: { children?: ReactNode; actions?: ReactNode }) {
+  const [light, setLight] = useState(currentLight());
+  return (
+    <header className="head">
+      <Link to="/" className="head-mark" aria-label="Lupine, to the shelf">
+        <Bloom /> Lupine
+      </Link>
+      <div className="head-about">{children}</div>
+      <div className="head-actions">
+        {actions}
+        <button type="button" className="quiet-button" onClick={() => setLight(switchLight())} title={light === 'dark' ? 'Paper' : 'Dim room'} aria-label={light === 'dark' ? 'Switch to paper' : 'Switch to the dim room'}>
+          <i className={`bi ${light === 'dark' ? 'bi-sun' : 'bi-moon'}`} />
+        </button>
+        <ShortcutList />
+      </div>
+    </header>
+  );
+}
+
+function Bloom() {
+  return (
+    <svg viewBox="0 0 32 32" width="20" height="20" aria-hidden="true">
+      <g fill="currentColor">
+        <circle cx="16" cy="8" r="5.2" /><circle cx="22.9" cy="12" r="5.2" /><circle cx="22.9" cy="20" r="5.2" />
+        <circle cx="16" cy="24" r="5.2" /><circle cx="9.1" cy="20" r="5.2" /><circle cx="9.1" cy="12" r="5.2" />
+      </g>
+      <circle cx="16" cy="16" r="2.6" fill="var(--card)" />
+    </svg>
+  );
+}

@@ -1,0 +1,15 @@
+import { Link } from 'react-router';
+import { Header } from './Header';
+
+export function NotHere({ message = 'There is nothing at this address.' }: { message?: string }) {
+  return (
+    <>
+      <Header />
+      <main className="empty-page">
+        <h1>Nothing here</h1>
+        <p>{message}</p>
+        <Link to="/" className="btn btn-primary">To the shelf</Link>
+      </main>
+    </>
+  );
+}

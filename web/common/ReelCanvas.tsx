@@ -1,0 +1,26 @@
+import { useEffect, useMemo, useRef } from 'react';
+import { Painter, type Reel } from '../../painter/src';
+import { browserStudio } from './browserStudio';
+
+interface Props {
+  reel: Reel;
+  frame: number;
+  /** width of the picture in CSS pixels */
+  width: number;
+  label: string;
+}
+
+/** One frame of a reel, painted sharp on this screen. */
+export function ReelCanvas({ reel, frame, width, label }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const painter = useMemo(() => new Painter(reel, browserStudio), [reel]);
+  const dots = Math.max(1, Math.round(width * window.devicePixelRatio));
+  useEffect(() => {
+    const context = canvas.current?.getContext('2d');
+    if (!canvas.current || !context) return;
+    canvas.current.width = dots;
+    canvas.current.height = Math.round((dots * reel.height) / reel.width);
+    painter.paint(context as never, frame, dots / reel.width);
+  }, [painter, frame, dots, reel]);
+  return <canvas ref={canvas} role="img" aria-label={label} style={{ width: '100%', aspectRatio: `${reel.width} / ${reel.height}`, display: 'block' }} />;
+}

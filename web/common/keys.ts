@@ -1,0 +1,4 @@
+/** Does the keyboard belong to a field right now? */
+export function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+}

@@ -1,0 +1,38 @@
+import Nav from 'react-bootstrap/Nav';
+import Tab from 'react-bootstrap/Tab';
+import type { Piece } from '../piece/document';
+import { Details } from './details/Details';
+import { BackdropFace } from './faces/BackdropFace';
+import { FiguresFace } from './faces/FiguresFace';
+import { FinishFace } from './faces/FinishFace';
+import { FormFace } from './faces/FormFace';
+import { MotionFace } from './faces/MotionFace';
+import { WordsFace } from './faces/WordsFace';
+import { FACES, usePlay, type Face } from './playStore';
+
+/** Six faces of one chart, and beside them the details of what is selected. */
+export function Bench({ piece }: { piece: Piece }) {
+  const face = usePlay((state) => state.face);
+  const set = usePlay((state) => state.set);
+  const chart = piece.charts[0];
+  return (
+    <div className="bench">
+      <Tab.Container activeKey={face} onSelect={(key) => set({ face: key as Face })} mountOnEnter unmountOnExit>
+        <Nav className="bench-faces" aria-label="Bench">
+          {FACES.map((name, index) => <Nav.Item key={name}><Nav.Link eventKey={name} title={`${name} (${index + 1})`}>{name}</Nav.Link></Nav.Item>)}
+        </Nav>
+        <div className="bench-body">
+          <Tab.Content className="bench-face">
+            <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
+            <Tab.Pane eventKey="Form">{chart && <FormFace chart={chart} />}</Tab.Pane>
+            <Tab.Pane eventKey="Finish">{chart && <FinishFace chart={chart} />}</Tab.Pane>
+            <Tab.Pane eventKey="Words"><WordsFace piece={piece} chart={chart} /></Tab.Pane>
+            <Tab.Pane eventKey="Backdrop"><BackdropFace piece={piece} /></Tab.Pane>
+            <Tab.Pane eventKey="Motion">{chart && <MotionFace piece={piece} chart={chart} />}</Tab.Pane>
+          </Tab.Content>
+          <Details piece={piece} />
+        </div>
+      </Tab.Container>
+    </div>
+  );
+}

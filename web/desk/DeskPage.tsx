@@ -1,0 +1,53 @@
+import { useEffect } from 'react';
+import { useParams } from 'react-router';
+import { NotHere } from '../common/NotHere';
+import { Bench } from './Bench';
+import { ConflictChoice } from './ConflictChoice';
+import { DeskHeader } from './DeskHeader';
+import { useDesk } from './deskStore';
+import { usePlay } from './playStore';
+import { ProblemBar } from './ProblemBar';
+import { ScriptColumn } from './script/ScriptColumn';
+import { Stage } from './Stage';
+import { Transport } from './Transport';
+import { useDeskKeys } from './useDeskKeys';
+import { usePlayback } from './usePlayback';
+
+export function DeskPage() {
+  const { id = '' } = useParams();
+  const document_ = useDesk((state) => state.document);
+  const missing = useDesk((state) => state.missing);
+  const frames = document_?.stage.frames ?? 1;
+  useEffect(() => {
+    usePlay.getState().reset();
+    void useDesk.getState().open(id);
+    return () => useDesk.getState().close();
+  }, [id]);
+  useEffect(() => {
+    const { set, go, frame } = usePlay.getState();
+    set({ frames });
+    if (frame >= frames) go(frames - 1);
+  }, [frames]);
+  const title = document_?.title;
+  useEffect(() => {
+    if (title) document.title = `${title} · Lupine`;
+    return () => { document.title = 'Lupine'; };
+  }, [title]);
+  usePlayback(document_?.stage.rate ?? [30, 1]);
+  useDeskKeys();
+  if (missing) return <NotHere message={missing} />;
+  if (!document_) return <div className="waiting" role="status">Opening the piece…</div>;
+  return (
+    <div className="desk">
+      <DeskHeader piece={document_} />
+      <ScriptColumn piece={document_} />
+      <main className="desk-right">
+        <ProblemBar />
+        <Stage piece={document_} />
+        <Transport piece={document_} />
+        <Bench piece={document_} />
+      </main>
+      <ConflictChoice />
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import { Painter } from '../../painter/src';
+import { browserStudio } from '../common/browserStudio';
+import type { Piece } from '../piece/document';
+import { useDesk } from './deskStore';
+import { usePlay } from './playStore';
+
+let reelsPainted = 0;
+
+/** The picture as it will be filmed, painted by the same painter. */
+export function Stage({ piece }: { piece: Piece }) {
+  const reel = useDesk((state) => state.reel);
+  const computed = useDesk((state) => state.computed);
+  const edit = useDesk((state) => state.edit);
+  const frame = usePlay((state) => state.frame);
+  const selection = usePlay((state) => state.selection);
+  const safeArea = usePlay((state) => state.safeArea);
+  const room = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(null);
+  const [space, setSpace] = useState({ width: 0, height: 0 });
+  const painter = useMemo(() => (reel ? new Painter(reel, browserStudio) : null), [reel]);
+
+  useEffect(() => {
+    if (!room.current) return undefined;
+    const watch = new ResizeObserver(([entry]) => setSpace({ width: entry.contentRect.width, height: entry.contentRect.height }));
+    watch.observe(room.current);
+    return () => watch.disconnect();
+  }, []);
+
+  const [stageWidth, stageHeight] = reel ? [reel.width, reel.height] : [piece.stage.width, piece.stage.height];
+  const shown = Math.max(0, Math.min(space.width / stageWidth, space.height / stageHeight));
+  const [width, height] = [Math.floor(stageWidth * shown), Math.floor(stageHeight * shown)];
+  const dots = Math.round(width * window.devicePixelRatio);
+  const isThere = reel !== null && frame >= reel.from && frame <= reel.to;
+
+  useLayoutEffect(() => {
+    const target = canvas.current;
+    if (!target || !painter || dots === 0) return;
+    const tall = Math.round((dots * stageHeight) / stageWidth);
+    if (target.width !== dots || target.height !== tall) { target.width = dots; target.height = tall; }
+    const context = target.getContext('2d');
+    if (context && isThere) painter.paint(context as never, frame, dots / stageWidth);
+  }, [painter, frame, dots, stageWidth, stageHeight, isThere]);
+  // Counted for those who measure how soon a change is seen.
+  useLayoutEffect(() => { if (canvas.current) canvas.current.dataset.reel = String(++reelsPainted); }, [painter]);
+
+  const place = (event: PointerEvent): [number, number] => {
+    const box = canvas.current!.getBoundingClientRect();
+    return [((event.clientX - box.left) / box.width) * stageWidth, ((event.clientY - box.top) / box.height) * stageHeight];
+  };
+  const down = (event: PointerEvent): void => {
+    const context = canvas.current?.getContext('2d');
+    if (!context || !painter || event.button !== 0) return;
+    const [x, y] = place(event);
+    const found = painter.figureAt(context as never, frame, x, y);
+    usePlay.getState().select(found && { kind: 'figure', chart: found.chart, figure: found.figure });
+    const chart = found && piece.charts.find(({ id }) => id === found.chart);
+    if (!chart) return;
+    drag.current = { x, y, fromX: chart.place.x, fromY: chart.place.y, chart: chart.id, moved: false };
+    (event.target as Element).setPointerCapture(event.pointerId);
+  };
+  const move = (event: PointerEvent): void => {
+    const held = drag.current;
+    if (!held) return;
+    const [x, y] = place(event);
+    if (!held.moved && Math.hypot(x - held.x, y - held.y) * shown < 4) return;
+    held.moved = true;
+    const [toX, toY] = [Math.round(held.fromX + x - held.x), Math.round(held.fromY + y - held.y)];
+    edit((draft) => {
+      const chart = draft.charts.find(({ id }) => id === held.chart);
+      if (chart) chart.place = { x: toX, y: toY };
+    });
+  };
+  const outline = painter && isThere && selection?.kind === 'figure' ? painter.outlineOf(selection.chart, selection.figure, frame) : '';
+  const error = computed?.problems.find(({ severity }) => severity === 'error');
+  return (
+    <div className="stage-room" ref={room}>
+      <div className={`stage${piece.backdrop.kind === 'transparent' ? ' is-transparent' : ''}${error ? ' is-stale' : ''}`} style={{ width, height }}>
+        <canvas ref={canvas} style={{ width, height }} aria-label={`Stage, frame ${frame}`} role="img"
+          onPointerDown={down} onPointerMove={move} onPointerUp={() => { drag.current = null; }} />
+        <svg className="stage-marks" viewBox={`0 0 ${stageWidth} ${stageHeight}`} aria-hidden="true">
+          {outline && <><path d={outline} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} /><path d={outline} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} /></>}
+          {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
+          {safeArea && [0.035, 0.05].map((part) => <rect key={part} className="safe" x={stageWidth * part} y={stageHeight * part} width={stageWidth * (1 - 2 * part)} height={stageHeight * (1 - 2 * part)} strokeWidth={1.2 / Math.max(shown, 0.01)} />)}
+        </svg>
+        {error && <p className="stage-error">{error.message}</p>}
+      </div>
+    </div>
+  );
+}

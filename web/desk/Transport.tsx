@@ -1,0 +1,41 @@
+import { rateText, shortTimecode } from '../common/words';
+import type { Piece } from '../piece/document';
+import { useDesk } from './deskStore';
+import { usePlay } from './playStore';
+import { useTimecode } from './useTimecode';
+
+const SPEEDS = [0.25, 0.5, 1, 2];
+
+export function Transport({ piece }: { piece: Piece }) {
+  const { frame, frames, playing, speed, loop, safeArea, play, stop, step, go, set } = usePlay();
+  const sheet = useDesk((state) => state.computed?.sheet);
+  const timecode = useTimecode(sheet);
+  const line = piece.script.lines.find(({ begin, end }) => frame >= begin && frame < end);
+  return (
+    <div className="transport" role="group" aria-label="Transport">
+      <button type="button" className="play" onClick={() => (playing ? stop() : play(Math.abs(speed)))} aria-label={playing ? 'Stop' : 'Play'} title={`${playing ? 'Stop' : 'Play'} (space)`}>
+        <i className={`bi ${playing ? 'bi-pause-fill' : 'bi-play-fill'}`} />
+      </button>
+      <strong className="numerals now-code">{timecode(frame)}</strong>
+      <span className="soft numerals">of {shortTimecode(sheet?.length ?? '')}</span>
+      <span className="frame-steps">
+        <button type="button" className="text-button" onClick={() => step(-1)} aria-label="One frame back" title="One frame back (←)"><i className="bi bi-chevron-left" /></button>
+        <span>frame <span className="numerals frame-number">{frame}</span></span>
+        <button type="button" className="text-button" onClick={() => step(1)} aria-label="One frame on" title="One frame on (→)"><i className="bi bi-chevron-right" /></button>
+      </span>
+      <button type="button" className={`text-button${loop ? ' is-on' : ''}`} aria-pressed={loop !== null} disabled={!loop && !line} title="Loop the line under the playhead (O)"
+        onClick={() => { set({ loop: loop || !line ? null : { begin: line.begin, end: line.end } }); if (!loop && line) go(line.begin); }}>
+        <i className="bi bi-repeat" aria-hidden="true" /> line
+      </button>
+      <span className="flex-grow-1" />
+      <label className="speed">
+        <span className="visually-hidden">Speed</span>
+        <select value={SPEEDS.includes(Math.abs(speed)) ? Math.abs(speed) : 1} onChange={(event) => { set({ speed: Number(event.target.value) }); }} title={`1 × is ${rateText(piece.stage.rate)} frames a second`}>
+          {SPEEDS.map((one) => <option key={one} value={one}>{one} ×</option>)}
+        </select>
+      </label>
+      <button type="button" className={`text-button${safeArea ? ' is-on' : ''}`} aria-pressed={safeArea} title="Safe areas, 3.5 and 5 % (G)" onClick={() => set({ safeArea: !safeArea })}>safe area</button>
+      <span className="soft numerals visually-hidden">{frames} frames</span>
+    </div>
+  );
+}

@@ -1,0 +1,180 @@
+import { create } from 'zustand';
+import { ask, OutOfReach, reasonOf, Refused } from '../api/client';
+import type { Computed, Proof, StoredPiece } from '../api/answers';
+import type { Piece } from '../piece/document';
+
+const SAVE_AFTER = 500;
+const TRY_AGAIN_AFTER = 3000;
+const PROOF_AFTER = 350;
+/** Pieces longer than this come around the playhead first, then whole. */
+const LONG = 1200;
+
+type Saved = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
+
+interface DeskState {
+  id: string;
+  document: Piece | null;
+  version: number;
+  canUndo: boolean;
+  canRedo: boolean;
+  saved: Saved;
+  computed: Computed | null;
+  /** the newest reel that could be drawn; kept while figures are impossible */
+  reel: Computed['reel'];
+  proof: Proof | null;
+  /** the document cannot be computed at all */
+  refused: string | null;
+  missing: string | null;
+  theirs: StoredPiece | null;
+  open: (id: string) => Promise<void>;
+  close: () => void;
+  edit: (change: (document: Piece) => void) => void;
+  undo: () => Promise<void>;
+  redo: () => Promise<void>;
+  save: () => Promise<boolean>;
+  takeTheirs: () => void;
+  keepMine: () => Promise<void>;
+}
+
+let saveTimer = 0;
+let proofTimer = 0;
+let computing = false;
+let stale = false;
+let saving: Promise<boolean> | null = null;
+/** counts edits, so that a save knows whether something came after it */
+let edits = 0;
+
+export const useDesk = create<DeskState>((set, get) => {
+  const compute = async (): Promise<void> => {
+    if (computing) { stale = true; return; }
+    computing = true;
+    do {
+      stale = false;
+      const { document, id } = get();
+      if (!document) break;
+      try {
+        const near = document.stage.frames > LONG && get().reel !== null;
+        if (near) take(await ask<Computed>('compute', { method: 'POST', body: { document, near: true, frame: playheadNow() } }), id);
+        if (!stale) take(await ask<Computed>('compute', { method: 'POST', body: { document } }), id);
+      } catch (error) {
+        if (get().id === id) set({ refused: reasonOf(error) });
+        if (error instanceof OutOfReach) window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
+      }
+    } while (stale);
+    computing = false;
+    window.clearTimeout(proofTimer);
+    proofTimer = window.setTimeout(() => void prove(), PROOF_AFTER);
+  };
+
+  const take = (computed: Computed, id: string): void => {
+    if (get().id === id) set({ computed, refused: null, reel: computed.reel ?? get().reel });
+  };
+
+  const prove = async (): Promise<void> => {
+    const { document, computed, id } = get();
+    if (!document || !computed?.reel) { set({ proof: null }); return; }
+    const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document } }).catch(() => null);
+    if (get().id === id) set({ proof });
+  };
+
+  const store = async (keepalive = false): Promise<boolean> => {
+    window.clearTimeout(saveTimer);
+    const { id, document, version, saved } = get();
+    if (!document || saved === 'saved' || saved === 'conflict') return saved !== 'conflict';
+    const at = edits;
+    set({ saved: 'saving' });
+    try {
+      const stored = await ask<StoredPiece>(`pieces/${id}`, { method: 'PUT', body: { document }, version, keepalive });
+      if (get().id !== id) return true;
+      set({ version: stored.version, canUndo: stored.canUndo, canRedo: stored.canRedo, saved: edits === at ? 'saved' : 'waiting' });
+      if (edits !== at) scheduleSave();
+      return true;
+    } catch (error) {
+      if (get().id !== id) return false;
+      if (error instanceof Refused && error.status === 412) {
+        set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
+      } else {
+        set({ saved: 'failed' });
+        if (error instanceof OutOfReach) saveTimer = window.setTimeout(() => void save(), TRY_AGAIN_AFTER);
+      }
+      return false;
+    }
+  };
+
+  const save = (): Promise<boolean> => {
+    saving ??= store().finally(() => { saving = null; });
+    return saving;
+  };
+
+  const scheduleSave = (): void => {
+    window.clearTimeout(saveTimer);
+    saveTimer = window.setTimeout(() => void save(), SAVE_AFTER);
+  };
+
+  const receive = (stored: StoredPiece): void => {
+    edits++;
+    set({ document: stored.document, version: stored.version, canUndo: stored.canUndo, canRedo: stored.canRedo, saved: 'saved', theirs: null });
+    void compute();
+  };
+
+  const walk = async (which: 'undo' | 'redo'): Promise<void> => {
+    // What is not saved yet is the first step to take back.
+    while (get().saved === 'waiting' || get().saved === 'saving') {
+      if (!(await save())) return;
+    }
+    try {
+      receive(await ask<StoredPiece>(`pieces/${get().id}/${which}`, { method: 'POST', version: get().version }));
+    } catch (error) {
+      if (error instanceof Refused && error.status === 412) set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
+      else if (error instanceof Refused && error.status === 409) set(which === 'undo' ? { canUndo: false } : { canRedo: false });
+      else throw error;
+    }
+  };
+
+  window.addEventListener('beforeunload', (event) => {
+    const { saved } = get();
+    if (saved === 'saved') return;
+    void store(true);
+    if (saved === 'failed' || saved === 'conflict') event.preventDefault();
+  });
+
+  return {
+    id: '', document: null, version: 0, canUndo: false, canRedo: false, saved: 'saved', computed: null, reel: null, proof: null, refused: null, missing: null, theirs: null,
+    open: async (id) => {
+      set({ id, document: null, computed: null, reel: null, proof: null, refused: null, missing: null, theirs: null, saved: 'saved' });
+      try {
+        receive(await ask<StoredPiece>(`pieces/${id}`));
+      } catch (error) {
+        set({ missing: reasonOf(error) });
+      }
+    },
+    close: () => { void save(); },
+    edit: (change) => {
+      const { document } = get();
+      if (!document) return;
+      const next = structuredClone(document);
+      change(next);
+      edits++;
+      // Where another tab's piece waits for a choice, nothing is written over it.
+      if (get().saved === 'conflict') { set({ document: next }); } else { set({ document: next, saved: 'waiting', canUndo: true, canRedo: false }); scheduleSave(); }
+      void compute();
+    },
+    undo: () => walk('undo'),
+    redo: () => walk('redo'),
+    save,
+    takeTheirs: () => { const { theirs } = get(); if (theirs) receive(theirs); },
+    keepMine: async () => {
+      const { theirs } = get();
+      if (!theirs) return;
+      set({ version: theirs.version, theirs: null, saved: 'waiting' });
+      await save();
+    },
+  };
+});
+
+/** Told by the playhead, so that long pieces are computed around it first. */
+let playheadNow = (): number => 0;
+
+export function followPlayhead(frame: () => number): void {
+  playheadNow = frame;
+}

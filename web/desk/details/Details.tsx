@@ -1,0 +1,23 @@
+import type { Piece } from '../../piece/document';
+import { usePlay } from '../playStore';
+import { FigureDetails } from './FigureDetails';
+import { LineDetails } from './LineDetails';
+import { WordsDetails } from './WordsDetails';
+
+/** Beside the bench: what is selected, and all that can be said about it. */
+export function Details({ piece }: { piece: Piece }) {
+  const selection = usePlay((state) => state.selection);
+  return (
+    <aside className="details" aria-label="Details of the selection">
+      {selection?.kind === 'figure' && <FigureDetails key={selection.figure} piece={piece} chartId={selection.chart} figureId={selection.figure} />}
+      {selection?.kind === 'line' && <LineDetails key={selection.line} piece={piece} lineId={selection.line} />}
+      {selection?.kind === 'words' && <WordsDetails key={selection.words} piece={piece} wordsId={selection.words} />}
+      {selection === null && (
+        <div className="details-empty">
+          <p>Nothing is selected.</p>
+          <p>Click a part on the stage, a row, a stem or a line to time and style it on its own.</p>
+        </div>
+      )}
+    </aside>
+  );
+}

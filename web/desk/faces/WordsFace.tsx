@@ -1,0 +1,105 @@
+import { Choice, Switch } from '../../fields/Choice';
+import { NumberField } from '../../fields/NumberField';
+import { TextField } from '../../fields/TextField';
+import { addWords } from '../../piece/changes';
+import type { Chart, ChartWords, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { useChartEdit } from '../useChartEdit';
+import { ReadingFields } from './ReadingFields';
+import { StyleFields } from './StyleFields';
+
+/** Titles, readings, labels, legend, the middle, captions. */
+export function WordsFace({ piece, chart }: { piece: Piece; chart: Chart | undefined }) {
+  return (
+    <div className="fields words-face">
+      <Titles piece={piece} />
+      {chart && <ChartWordsFields piece={piece} chart={chart} />}
+      <Captions piece={piece} />
+    </div>
+  );
+}
+
+function Titles({ piece }: { piece: Piece }) {
+  const edit = useDesk((state) => state.edit);
+  const selection = usePlay((state) => state.selection);
+  const select = usePlay((state) => state.select);
+  return (
+    <section>
+      <h3>Titles</h3>
+      <ul className="plain-list">
+        {piece.words.map((words) => (
+          <li key={words.id}>
+            <button type="button" className={`list-pick${selection?.kind === 'words' && selection.words === words.id ? ' is-picked' : ''}`} onClick={() => select({ kind: 'words', words: words.id })}>{words.text || 'Empty'}</button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="text-button" onClick={() => { let id = ''; edit((draft) => { id = addWords(draft); }); select({ kind: 'words', words: id }); }}><i className="bi bi-plus-lg" aria-hidden="true" /> title</button>
+    </section>
+  );
+}
+
+function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
+  const edit = useChartEdit(chart);
+  const { words } = chart;
+  const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void => edit((draft) => { draft.words[part] = to; });
+  const middleOf = (): ChartWords['legend'] => ({ x: Math.round(piece.stage.width * 0.58), y: Math.round(piece.stage.height * 0.45), width: Math.round(piece.stage.width * 0.34), spacing: 2, font: 'figtree-semibold', size: 40, colour: '#ffffff' });
+  return (
+    <>
+      <section>
+        <h3>Readings</h3>
+        <ReadingFields reading={words.reading} onChange={(reading) => change('reading', reading)} />
+      </section>
+      <section>
+        <h3>Labels</h3>
+        <Choice label="where" value={words.labels.show} options={[['none', 'none'], ['on', 'on parts'], ['beside', 'beside']]} onChange={(show) => change('labels', { ...words.labels, show })} />
+        {words.labels.show !== 'none' && (
+          <>
+            <Choice label="say" value={words.labels.text} options={[['reading', 'reading'], ['label', 'label'], ['both', 'both']]} onChange={(text) => change('labels', { ...words.labels, text })} />
+            <StyleFields style={words.labels} onChange={(style) => change('labels', { ...words.labels, ...style })} />
+          </>
+        )}
+      </section>
+      <section>
+        <h3><Switch label="Legend" value={words.legend !== null} onChange={(on) => change('legend', on ? middleOf() : null)} /></h3>
+        {words.legend && (
+          <>
+            <StyleFields style={words.legend} onChange={(style) => change('legend', { ...words.legend!, ...style })} />
+            <NumberField label="from left" unit="pixels" value={words.legend.x} min={-4000} max={8000} step={2} onChange={(x) => change('legend', { ...words.legend!, x })} />
+            <NumberField label="from top" unit="pixels" value={words.legend.y} min={-4000} max={8000} step={2} onChange={(y) => change('legend', { ...words.legend!, y })} />
+            <NumberField label="width" unit="pixels" value={words.legend.width} min={40} max={4000} step={2} onChange={(width) => change('legend', { ...words.legend!, width })} />
+            <NumberField label="row spacing" value={words.legend.spacing} min={1} max={6} step={0.1} sign="×" usual={2} onChange={(spacing) => change('legend', { ...words.legend!, spacing })} />
+          </>
+        )}
+      </section>
+      <section>
+        <h3><Switch label="Total in the middle" value={words.centre !== null} onChange={(on) => change('centre', on ? { caption: 'in all', prefix: '', suffix: '', font: 'bricolage-bold', size: 110, colour: '#ffffff' } : null)} /></h3>
+        {words.centre && (
+          <>
+            <TextField label="below it" value={words.centre.caption} longest={80} onChange={(caption) => change('centre', { ...words.centre!, caption })} />
+            <TextField label="before" value={words.centre.prefix} longest={20} onChange={(prefix) => change('centre', { ...words.centre!, prefix })} />
+            <TextField label="after" value={words.centre.suffix} longest={20} onChange={(suffix) => change('centre', { ...words.centre!, suffix })} />
+            <StyleFields style={words.centre} onChange={(style) => change('centre', { ...words.centre!, ...style })} />
+          </>
+        )}
+      </section>
+    </>
+  );
+}
+
+function Captions({ piece }: { piece: Piece }) {
+  const edit = useDesk((state) => state.edit);
+  const { captions, stage } = piece;
+  return (
+    <section>
+      <h3><Switch label="Captions" value={captions !== null} onChange={(on) => edit((draft) => { draft.captions = on ? { y: Math.round(stage.height * 0.93), width: Math.round(stage.width * 0.74), font: 'figtree-regular', size: Math.round(stage.height * 0.041), colour: '#ffffff' } : null; })} /></h3>
+      {captions ? (
+        <>
+          <StyleFields style={captions} onChange={(style) => edit((draft) => { draft.captions = { ...captions, ...style }; })} />
+          <NumberField label="baseline" unit="pixels" value={captions.y} min={0} max={4000} step={2} onChange={(y) => edit((draft) => { draft.captions = { ...captions, y }; })} />
+          <NumberField label="width" unit="pixels" value={captions.width} min={60} max={4000} step={10} onChange={(width) => edit((draft) => { draft.captions = { ...captions, width }; })} />
+        </>
+      ) : <p className="hint">The script’s lines on the stage while they are spoken.</p>}
+    </section>
+  );
+}

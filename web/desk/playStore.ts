@@ -1,0 +1,56 @@
+import { create } from 'zustand';
+import { followPlayhead } from './deskStore';
+
+export type Face = 'Figures' | 'Form' | 'Finish' | 'Words' | 'Backdrop' | 'Motion';
+export const FACES: Face[] = ['Figures', 'Form', 'Finish', 'Words', 'Backdrop', 'Motion'];
+
+/** What is selected: the same thing on stage, in the sheet, among the stems and in the script. */
+export type Selection =
+  | { kind: 'figure'; chart: string; figure: string }
+  | { kind: 'line'; line: string }
+  | { kind: 'words'; words: string }
+  | null;
+
+interface PlayState {
+  frame: number;
+  frames: number;
+  playing: boolean;
+  /** 1 is the piece's own rate; negative plays backwards */
+  speed: number;
+  loop: { begin: number; end: number } | null;
+  selection: Selection;
+  face: Face;
+  safeArea: boolean;
+  /** pixels of the script for one frame */
+  zoom: number;
+  go: (frame: number) => void;
+  step: (by: number) => void;
+  play: (speed?: number) => void;
+  stop: () => void;
+  select: (selection: Selection) => void;
+  set: (part: Partial<Pick<PlayState, 'face' | 'safeArea' | 'zoom' | 'loop' | 'frames' | 'speed'>>) => void;
+  reset: () => void;
+}
+
+const START = { frame: 0, playing: false, speed: 1, loop: null, selection: null, face: 'Figures' as Face, safeArea: false, zoom: 1.4 };
+
+export const usePlay = create<PlayState>((set, get) => {
+  const within = (frame: number): number => Math.max(0, Math.min(get().frames - 1, Math.round(frame)));
+  return {
+    ...START,
+    frames: 1,
+    go: (frame) => set({ frame: within(frame) }),
+    step: (by) => set({ frame: within(get().frame + by), playing: false }),
+    play: (speed = 1) => {
+      const { frame, frames, loop } = get();
+      const atEnd = speed > 0 ? frame >= frames - 1 : frame <= 0;
+      set({ playing: true, speed, frame: loop && (frame < loop.begin || frame >= loop.end) ? loop.begin : atEnd ? (speed > 0 ? 0 : frames - 1) : frame });
+    },
+    stop: () => set({ playing: false }),
+    select: (selection) => set({ selection }),
+    set: (part) => set(part),
+    reset: () => set({ ...START }),
+  };
+});
+
+followPlayhead(() => usePlay.getState().frame);

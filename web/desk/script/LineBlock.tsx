@@ -1,0 +1,79 @@
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { setLineText, shiftLine } from '../../piece/changes';
+import type { Line, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+
+interface Props {
+  line: Line;
+  piece: Piece;
+  words: { text: string; frame: number }[];
+  zoom: number;
+  width: number;
+  onNext: (frame: number) => void;
+}
+
+/** One spoken phrase: as tall as it is long. Its bar is dragged to move it, its foot to make it longer. */
+export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const picked = usePlay((state) => state.selection?.kind === 'line' && state.selection.line === line.id);
+  const spoken = usePlay((state) => state.frame >= line.begin && state.frame < line.end);
+  const [typing, setTyping] = useState(line.text === '');
+  const field = useRef<HTMLTextAreaElement>(null);
+  const drag = useRef<{ y: number; begin: number; end: number; foot: boolean } | null>(null);
+  const pinned = new Set(piece.moves.filter(({ pin }) => pin?.line === line.id).map(({ pin }) => pin?.word ?? 0));
+  useEffect(() => {
+    if (!typing || !picked || !field.current) return;
+    field.current.focus();
+    field.current.selectionStart = field.current.value.length;
+  }, [typing, picked]);
+  useEffect(() => {
+    if (!typing || !field.current) return;
+    field.current.style.height = 'auto';
+    field.current.style.height = `${field.current.scrollHeight}px`;
+  }, [typing, line.text, width]);
+
+  const begin = (foot: boolean) => (event: PointerEvent): void => {
+    drag.current = { y: event.clientY, begin: line.begin, end: line.end, foot };
+    event.currentTarget.setPointerCapture(event.pointerId);
+    usePlay.getState().select({ kind: 'line', line: line.id });
+  };
+  const move = (event: PointerEvent): void => {
+    const held = drag.current;
+    if (!held) return;
+    const by = Math.round((event.clientY - held.y) / zoom);
+    if (held.foot) {
+      const end = Math.max(line.begin + 1, Math.min(18_000, held.end + by));
+      if (end !== line.end) edit((draft) => { const one = draft.script.lines.find(({ id }) => id === line.id); if (one) one.end = end; draft.stage.frames = Math.max(draft.stage.frames, end); });
+    } else if (Math.max(0, held.begin + by) !== line.begin) {
+      edit((draft) => shiftLine(draft, line.id, held.begin + by));
+    }
+  };
+  const drop = (): void => { drag.current = null; };
+  const close = (): void => setTyping(false);
+  return (
+    <div className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`} style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}>
+      <span className="line-bar" style={{ height: Math.max(16, (line.end - line.begin) * zoom) }} title="Drag to move the line" onPointerDown={begin(false)} onPointerMove={move} onPointerUp={drop} />
+      <span className="line-foot" style={{ top: (line.end - line.begin) * zoom - 4 }} title="Drag to change where the line ends" onPointerDown={begin(true)} onPointerMove={move} onPointerUp={drop} />
+      {typing ? (
+        <textarea
+          ref={field} className="line-text" rows={1} value={line.text} maxLength={600} placeholder="What does the narrator say?" aria-label="Narration line"
+          onChange={(event) => edit((draft) => setLineText(draft, line.id, event.target.value))}
+          onFocus={() => usePlay.getState().select({ kind: 'line', line: line.id })} onBlur={close}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') { event.preventDefault(); close(); if (line.text.trim() !== '') onNext(line.end); }
+            if (event.key === 'Escape') { event.stopPropagation(); close(); }
+          }}
+        />
+      ) : (
+        <div className="line-text" role="button" tabIndex={0} aria-label={`Line: ${line.text || 'nothing said yet'}`} aria-pressed={picked}
+          onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })} onDoubleClick={() => setTyping(true)}
+          onKeyDown={(event) => { if (event.key === 'Enter') { event.preventDefault(); usePlay.getState().select({ kind: 'line', line: line.id }); setTyping(true); } }}>
+          {words.length === 0 ? <em className="soft">nothing said yet</em> : words.map((word, index) => (
+            <span key={index}><span data-word={`${line.id}:${index}`} className={pinned.has(index) ? 'word is-pinned' : 'word'}>{word.text}</span> </span>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+import { useRef, type PointerEvent } from 'react';
+import type { Sheet } from '../../api/answers';
+import { shortTimecode } from '../../common/words';
+import { usePlay } from '../playStore';
+
+const STEPS = [1, 2, 5, 10, 15, 30, 60];
+
+/** Seconds down the page; a press or a drag puts the playhead there. */
+export function Rule({ frames, zoom, seconds }: { frames: number; zoom: number; seconds: Sheet['seconds'] }) {
+  const rule = useRef<HTMLDivElement>(null);
+  const spacing = seconds.length > 1 ? (seconds[1][0] - seconds[0][0]) * zoom : 40;
+  const step = STEPS.find((one) => one * spacing >= 56) ?? 120;
+  const scrub = (event: PointerEvent): void => {
+    if (!(event.buttons & 1) || !rule.current) return;
+    usePlay.getState().stop();
+    usePlay.getState().go(Math.round((event.clientY - rule.current.getBoundingClientRect().top) / zoom));
+  };
+  return (
+    <div className="rule" ref={rule} style={{ height: frames * zoom }} onPointerDown={(event) => { event.currentTarget.setPointerCapture(event.pointerId); scrub(event); }} onPointerMove={scrub}>
+      {seconds.map(([frame, text], index) => {
+        const named = index % step === 0;
+        if (!named && spacing < 7) return null;
+        return <span key={frame} className={named ? 'tick is-named' : 'tick'} style={{ top: frame * zoom }}>{named && <span>{shortTimecode(text)}</span>}</span>;
+      })}
+      <span className="rule-end" style={{ top: frames * zoom }} />
+    </div>
+  );
+}

@@ -1,0 +1,39 @@
+import { useLayoutEffect, useState, type RefObject } from 'react';
+import type { SheetFigure } from '../../api/answers';
+import { moveOf } from '../../piece/changes';
+import type { Chart, Piece } from '../../piece/document';
+import { usePlay } from '../playStore';
+
+interface Props {
+  piece: Piece;
+  figures: SheetFigure[];
+  chart: Chart | undefined;
+  stemsAt: number;
+  lane: number;
+  zoom: number;
+  content: RefObject<HTMLDivElement | null>;
+}
+
+/** From a pinned move to its word: drawn for the selected figure. */
+export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Props) {
+  const selection = usePlay((state) => state.selection);
+  const [ties, setTies] = useState<string[]>([]);
+  useLayoutEffect(() => {
+    const found: string[] = [];
+    const index = selection?.kind === 'figure' ? figures.findIndex(({ id }) => id === selection.figure) : -1;
+    const box = content.current?.getBoundingClientRect();
+    if (index >= 0 && box && chart) {
+      for (const kind of ['entrance', 'exit'] as const) {
+        const pin = moveOf(piece, kind, { chart: chart.id, figure: figures[index].id })?.pin;
+        const move = figures[index][kind];
+        const word = pin && content.current?.querySelector(`[data-word="${pin.line}:${pin.word ?? 0}"]`)?.getBoundingClientRect();
+        if (!word || !move) continue;
+        const [fromX, fromY] = [word.left + word.width / 2 - box.left, word.bottom - box.top + 1];
+        const [toX, toY] = [stemsAt + lane * (index + 0.5) - Math.min(9, lane / 2), move.begin * zoom];
+        found.push(`M${fromX} ${fromY}C${fromX + 40} ${fromY + 10} ${toX - 60} ${toY} ${toX} ${toY}`);
+      }
+    }
+    setTies((before) => (before.join() === found.join() ? before : found));
+  }, [piece, figures, chart, selection, stemsAt, lane, zoom, content]);
+  return <svg className="ties" aria-hidden="true">{ties.map((path) => <path key={path} d={path} />)}</svg>;
+}

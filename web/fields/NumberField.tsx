@@ -1,0 +1,80 @@
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { ask, reasonOf } from '../api/client';
+
+type Unit = 'frames' | 'degrees' | 'pixels' | 'fraction' | 'number';
+
+const SIGNS: Record<Unit, string> = { frames: 'f', degrees: '°', pixels: 'px', fraction: '%', number: '' };
+
+interface Props {
+  label: string;
+  value: number;
+  unit?: Unit;
+  min?: number;
+  max?: number;
+  step?: number;
+  /** double-click on the name goes back to it */
+  usual?: number;
+  rate?: [number, number];
+  sign?: string;
+  /** the name is there for those who do not see, but takes no room */
+  bare?: boolean;
+  onChange: (value: number) => void;
+}
+
+/** A number that can be typed (sums and units included), stepped with the arrow keys, or scrubbed by its name. */
+export function NumberField({ label, value, unit = 'number', min = -Infinity, max = Infinity, step = 1, usual, rate, sign, bare, onChange }: Props) {
+  const id = useId();
+  const scale = unit === 'fraction' ? 100 : 1;
+  const shown = String(Math.round(value * scale * 1000) / 1000);
+  const [typed, setTyped] = useState(shown);
+  const [wrong, setWrong] = useState('');
+  const editing = useRef(false);
+  const drag = useRef<{ x: number; from: number } | null>(null);
+  useEffect(() => { if (!editing.current) { setTyped(shown); setWrong(''); } }, [shown]);
+
+  const fit = (number: number): number => Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
+  const give = (number: number): void => {
+    const fitted = fit(number);
+    if (fitted !== value) onChange(fitted);
+    setTyped(String(Math.round(fitted * scale * 1000) / 1000));
+  };
+  const commit = async (): Promise<void> => {
+    editing.current = false;
+    if (typed.trim() === shown) { setTyped(shown); setWrong(''); return; }
+    try {
+      const { value: read } = await ask<{ value: number }>('numbers/read', { method: 'POST', body: { text: typed, unit, rate } });
+      if (read < min - 1e-9 || read > max + 1e-9) {
+        setWrong(`From ${Math.round(min * scale * 1000) / 1000} to ${Math.round(max * scale * 1000) / 1000}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
+        return;
+      }
+      setWrong('');
+      give(read);
+    } catch (error) {
+      setWrong(reasonOf(error));
+    }
+  };
+  const keys = (event: KeyboardEvent<HTMLInputElement>): void => {
+    if (event.key === 'Enter') { event.preventDefault(); void commit(); }
+    if (event.key === 'Escape') { editing.current = false; setTyped(shown); setWrong(''); event.currentTarget.blur(); event.stopPropagation(); }
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      setWrong('');
+      give(value + ((event.key === 'ArrowUp' ? 1 : -1) * step * (event.shiftKey ? 10 : 1)) / scale);
+    }
+  };
+  const scrubStart = (event: PointerEvent): void => { drag.current = { x: event.clientX, from: value }; event.currentTarget.setPointerCapture(event.pointerId); };
+  const scrub = (event: PointerEvent): void => {
+    if (drag.current) give(drag.current.from + (Math.round((event.clientX - drag.current.x) / 3) * step) / scale);
+  };
+  return (
+    <div className={`field${wrong ? ' is-wrong' : ''}`}>
+      <label htmlFor={id} className={bare ? 'visually-hidden' : 'scrub'} title="Drag to change; double-click to go back" onPointerDown={scrubStart} onPointerMove={scrub} onPointerUp={() => { drag.current = null; }} onDoubleClick={() => { if (usual !== undefined) give(usual); }}>{label}</label>
+      <span className="field-box">
+        <input id={id} type="text" inputMode="decimal" className="field-number" value={typed} aria-invalid={wrong !== ''} aria-describedby={wrong ? `${id}-wrong` : undefined}
+          onFocus={(event) => { editing.current = true; event.currentTarget.select(); }} onChange={(event) => { editing.current = true; setTyped(event.target.value); }} onBlur={() => void commit()} onKeyDown={keys} autoComplete="off" />
+        {(sign ?? SIGNS[unit]) && <span className="field-unit">{sign ?? SIGNS[unit]}</span>}
+      </span>
+      {wrong && <span className="field-wrong" id={`${id}-wrong`} role="alert">{wrong}</span>}
+    </div>
+  );
+}

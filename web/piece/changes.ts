@@ -1,0 +1,149 @@
+import type { Chart, FigureTarget, Move, Own, Piece, Table } from './document';
+import { newId } from '../common/words';
+
+/** Changes of a document. Each writes into the document that it is given; what follows from it, core computes. */
+
+export function chartOf(piece: Piece, id?: string): Chart | undefined {
+  return id === undefined ? piece.charts[0] : piece.charts.find((chart) => chart.id === id);
+}
+
+export function tableOf(piece: Piece, chart: Chart): Table | undefined {
+  return piece.tables.find((table) => table.id === chart.table);
+}
+
+export function columnIndex(table: Table, chart: Chart): number {
+  return Math.max(0, table.columns.findIndex((column) => column.id === chart.column));
+}
+
+export function addFigure(table: Table): string {
+  const id = newId('r', table.rows);
+  table.rows.push({ id, label: '', cells: table.columns.map(() => '') });
+  return id;
+}
+
+export function removeFigure(piece: Piece, chart: Chart, id: string): void {
+  const table = tableOf(piece, chart);
+  if (!table) return;
+  table.rows = table.rows.filter((row) => row.id !== id);
+  delete chart.own[id];
+  piece.moves = piece.moves.filter((move) => !isFigureMove(move, chart.id, id));
+}
+
+export function shiftFigure(table: Table, id: string, by: number): void {
+  const place = table.rows.findIndex((row) => row.id === id);
+  const [row] = table.rows.splice(place, 1);
+  table.rows.splice(Math.max(0, Math.min(table.rows.length, place + by)), 0, row);
+}
+
+/** Pasted rows take the place of the rows from one row on; rows keep their ids, so that they keep what is their own. */
+export function pasteRows(table: Table, column: number, from: number, pasted: Table): void {
+  pasted.rows.forEach((row, index) => {
+    let target = table.rows[from + index];
+    if (!target) {
+      addFigure(table);
+      target = table.rows[table.rows.length - 1];
+    }
+    target.label = row.label;
+    target.cells[column] = row.cells[0];
+  });
+}
+
+export function isFigureMove(move: Move, chart: string, figure: string): boolean {
+  return 'chart' in move.target && move.target.chart === chart && move.target.figure === figure;
+}
+
+export function moveOf(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }): Move | undefined {
+  return piece.moves.find((move) => move.kind === kind && ('words' in target ? 'words' in move.target && move.target.words === target.words : isFigureMove(move, target.chart, target.figure)));
+}
+
+/** The target's own move, made from what it does now where it has none. */
+export function ownMove(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }, now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens'] }): Move {
+  const known = moveOf(piece, kind, target);
+  if (known) return known;
+  const made: Move = { id: newId('m', piece.moves), kind, target, begin: now.begin, pin: null, frames: now.frames, curve: now.curve, opens: now.opens };
+  piece.moves.push(made);
+  return made;
+}
+
+export function removeMove(piece: Piece, id: string): void {
+  piece.moves = piece.moves.filter((move) => move.id !== id);
+}
+
+export function setOwn(chart: Chart, figure: string, part: Own): void {
+  const own: Record<string, unknown> = { ...chart.own[figure], ...part };
+  for (const key of Object.keys(own)) if (own[key] === null || own[key] === undefined) delete own[key];
+  if (Object.keys(own).length === 0) delete chart.own[figure];
+  else chart.own[figure] = own as Own;
+}
+
+/** A new line of three seconds, or up to the next line; the stage grows where it would end too early. */
+export function addLine(piece: Piece, frame: number): string {
+  const id = newId('line', piece.script.lines);
+  const [numerator, denominator] = piece.stage.rate;
+  const length = Math.round((numerator / denominator) * 3);
+  const before = piece.script.lines.filter((line) => line.begin <= frame && line.end > frame);
+  const begin = before.length > 0 ? Math.max(...before.map((line) => line.end)) : frame;
+  const following = Math.min(...piece.script.lines.map((line) => line.begin).filter((other) => other > begin), Infinity);
+  const end = Math.max(begin + 1, Math.min(begin + length, following));
+  piece.script.lines.push({ id, text: '', begin, end });
+  piece.script.lines.sort((a, b) => a.begin - b.begin);
+  piece.stage.frames = Math.min(18_000, Math.max(piece.stage.frames, end));
+  return id;
+}
+
+/** A moved line takes its whole length along; what is pinned to it follows by itself. */
+export function shiftLine(piece: Piece, id: string, begin: number): void {
+  const line = piece.script.lines.find((one) => one.id === id);
+  if (!line) return;
+  const length = line.end - line.begin;
+  line.begin = Math.max(0, Math.min(18_000 - length, Math.round(begin)));
+  line.end = line.begin + length;
+  piece.stage.frames = Math.min(18_000, Math.max(piece.stage.frames, line.end));
+  piece.script.lines.sort((a, b) => a.begin - b.begin);
+}
+
+/**
+ * Moves that were pinned to the line stay where they are.
+ * @param begins the frames on which moves begin now, by move id
+ */
+export function removeLine(piece: Piece, id: string, begins: Record<string, number>): void {
+  for (const move of piece.moves) {
+    if (move.pin?.line === id) {
+      move.begin = begins[move.id] ?? move.begin;
+      move.pin = null;
+    }
+  }
+  piece.script.lines = piece.script.lines.filter((line) => line.id !== id);
+}
+
+/** Pins hold on to their words: those before and after a change in the text go along with it. */
+export function setLineText(piece: Piece, id: string, text: string): void {
+  const line = piece.script.lines.find((one) => one.id === id);
+  if (!line) return;
+  const before = wordsOf(line.text);
+  const after = wordsOf(text);
+  let same = 0;
+  while (same < Math.min(before.length, after.length) && before[same] === after[same]) same++;
+  let tail = 0;
+  while (tail < Math.min(before.length, after.length) - same && before[before.length - 1 - tail] === after[after.length - 1 - tail]) tail++;
+  for (const { pin } of piece.moves) {
+    if (pin?.line !== id || pin.word === null || pin.word < same) continue;
+    pin.word = pin.word >= before.length - tail ? pin.word + after.length - before.length : Math.max(0, Math.min(pin.word, after.length - 1));
+  }
+  line.text = text;
+}
+
+function wordsOf(text: string): string[] {
+  return text.trim().split(/\s+/u).filter((word) => word !== '');
+}
+
+export function addWords(piece: Piece): string {
+  const id = newId('words', piece.words);
+  piece.words.push({ id, text: 'New title', x: Math.round(piece.stage.width * 0.08), y: Math.round(piece.stage.height * 0.16), width: Math.round(piece.stage.width * 0.5), align: 'left', upperCase: false, font: 'bricolage-bold', size: 72, colour: '#ffffff' });
+  return id;
+}
+
+export function removeWords(piece: Piece, id: string): void {
+  piece.words = piece.words.filter((words) => words.id !== id);
+  piece.moves = piece.moves.filter((move) => !('words' in move.target && move.target.words === id));
+}

@@ -1,0 +1,454 @@
+// Made from docs/piece.schema.json by bin/types.mjs. Do not edit.
+
+/**
+ * sRGB, such as #2f6b52
+ */
+export type Colour = string;
+/**
+ * a shipped font pack
+ */
+export type Font = 'figtree-regular' | 'figtree-semibold' | 'figtree-bold' | 'bricolage-semibold' | 'bricolage-bold';
+/**
+ * a curve of the CSS set by its name, or the numbers x1, y1, x2, y2 of a cubic Bézier
+ */
+export type Curve = ('linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out') | [number, number, number, number];
+/**
+ * the direction in which a part opens, or closes
+ */
+export type Opens = 'clockwise' | 'counterclockwise' | 'middle';
+
+/**
+ * A piece of Lupine, version 1. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
+ */
+export interface Piece {
+  /**
+   * the version of this format
+   */
+  lupine: 1;
+  title: string;
+  stage: Stage;
+  /**
+   * @maxItems 20
+   */
+  tables: Table[];
+  /**
+   * @maxItems 12
+   */
+  charts: Chart[];
+  /**
+   * @maxItems 60
+   */
+  words: FreeText[];
+  captions: Captions | null;
+  backdrop: Backdrop;
+  script: Script;
+  /**
+   * @maxItems 2000
+   */
+  moves: Move[];
+}
+/**
+ * What is filmed.
+ */
+export interface Stage {
+  /**
+   * pixels, even
+   */
+  width: number;
+  /**
+   * pixels, even
+   */
+  height: number;
+  /**
+   * frames a second as a fraction, such as [30000, 1001]
+   *
+   * @minItems 2
+   * @maxItems 2
+   */
+  rate: [number, number];
+  /**
+   * timecode that skips numbers to keep up with the clock
+   */
+  dropFrame: boolean;
+  /**
+   * length
+   */
+  frames: number;
+}
+/**
+ * Figures as they were typed.
+ */
+export interface Table {
+  id: string;
+  name: string;
+  /**
+   * @minItems 1
+   * @maxItems 60
+   */
+  columns: [Column, ...Column[]];
+  /**
+   * @maxItems 200
+   */
+  rows: Row[];
+  /**
+   * what the columns stand for where they are moments, such as Year
+   */
+  timeColumn: string | null;
+  /**
+   * what all parts together are; null: their sum, or 100 where they are percentages
+   */
+  whole: string | null;
+}
+/**
+ * A value column.
+ */
+export interface Column {
+  id: string;
+  name: string;
+}
+/**
+ * A row: a label, and what was typed into each value column.
+ */
+export interface Row {
+  id: string;
+  label: string;
+  /**
+   * @maxItems 60
+   */
+  cells: string[];
+}
+/**
+ * A chart on the stage.
+ */
+export interface Chart {
+  id: string;
+  table: string;
+  column: string;
+  form: Form;
+  place: Place;
+  finish: Finish;
+  words: ChartWords;
+  entrance: ChartMotion | null;
+  exit: ChartMotion | null;
+  /**
+   * by row id
+   */
+  own: {
+    [k: string]: Own;
+  };
+}
+/**
+ * How figures become shapes.
+ */
+export interface Form {
+  kind: 'pie' | 'donut';
+  /**
+   * pixels
+   */
+  radius: number;
+  /**
+   * inner radius as a fraction of the outer one
+   */
+  hole: number;
+  /**
+   * degrees clockwise from 12 o'clock
+   */
+  startDegrees: number;
+  direction: 'clockwise' | 'counterclockwise';
+  /**
+   * pixels, the same along its whole length
+   */
+  gap: number;
+  order: 'sheet' | 'descending' | 'ascending';
+}
+export interface Place {
+  /**
+   * centre, pixels from the left
+   */
+  x: number;
+  /**
+   * centre, pixels from the top
+   */
+  y: number;
+}
+/**
+ * The looks of the marks.
+ */
+export interface Finish {
+  /**
+   * tints: one family from the first swatch; set: the swatches in turn
+   */
+  colours: 'tints' | 'set';
+  /**
+   * @minItems 1
+   * @maxItems 40
+   */
+  swatches: [Colour, ...Colour[]];
+  fill: 'flat' | 'gradient';
+  pattern: Pattern | null;
+  glow: SoftEdge | null;
+  shadow: SoftEdge | null;
+}
+/**
+ * A pattern over a fill.
+ */
+export interface Pattern {
+  kind: 'stripes' | 'dots' | 'grid' | 'waves';
+  /**
+   * from one to the next, pixels
+   */
+  size: number;
+  opacity: number;
+  /**
+   * turn
+   */
+  degrees: number;
+}
+/**
+ * A glow or a shadow.
+ */
+export interface SoftEdge {
+  /**
+   * pixels
+   */
+  reach: number;
+  opacity: number;
+  /**
+   * null: the colour of the mark
+   */
+  colour: Colour | null;
+}
+/**
+ * The words of a chart.
+ */
+export interface ChartWords {
+  reading: Reading;
+  labels: Labels;
+  legend: Legend | null;
+  centre: Centre | null;
+}
+/**
+ * How readings are written.
+ */
+export interface Reading {
+  of: 'share' | 'value';
+  /**
+   * null: as few as tell the shares apart
+   */
+  decimals: number | null;
+  prefix: string;
+  suffix: string;
+  /**
+   * what groups thousands
+   */
+  group: ',' | '.' | ' ' | '’' | '';
+  point: '.' | ',';
+}
+/**
+ * Words at the parts.
+ */
+export interface Labels {
+  show: 'none' | 'on' | 'beside';
+  text: 'reading' | 'label' | 'both';
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * A dot, a label and a reading for each part, down a column.
+ */
+export interface Legend {
+  /**
+   * left, pixels
+   */
+  x: number;
+  /**
+   * top, pixels
+   */
+  y: number;
+  /**
+   * pixels
+   */
+  width: number;
+  /**
+   * from row to row, in multiples of the size
+   */
+  spacing: number;
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * The total so far in the middle of a ring.
+ */
+export interface Centre {
+  caption: string;
+  prefix: string;
+  suffix: string;
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * How the parts come in, or leave, where they have no move of their own.
+ */
+export interface ChartMotion {
+  /**
+   * frame
+   */
+  begin: number;
+  /**
+   * length of each move
+   */
+  frames: number;
+  curve: Curve;
+  order: 'together' | 'after' | 'overlapping';
+  /**
+   * frames
+   */
+  overlap: number;
+  opens: Opens;
+}
+/**
+ * What one mark has of its own; what is missing or null is as the chart has it.
+ */
+export interface Own {
+  fill?: Colour | null;
+  pattern?: Pattern | 'none' | null;
+  glow?: SoftEdge | 'none' | null;
+  /**
+   * how far the mark is moved out, pixels
+   */
+  out?: number;
+}
+/**
+ * A title, or any other text that stands by itself.
+ */
+export interface FreeText {
+  id: string;
+  text: string;
+  /**
+   * left, middle or right by the alignment, pixels
+   */
+  x: number;
+  /**
+   * first baseline, pixels
+   */
+  y: number;
+  /**
+   * lines wrap at it, pixels
+   */
+  width: number;
+  align: 'left' | 'middle' | 'right';
+  upperCase: boolean;
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * Each line of the script while it is spoken.
+ */
+export interface Captions {
+  /**
+   * baseline of the last line, pixels
+   */
+  y: number;
+  /**
+   * lines wrap at it, pixels
+   */
+  width: number;
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * What is behind the charts.
+ */
+export interface Backdrop {
+  kind: 'colour' | 'radial' | 'transparent';
+  colour: Colour;
+  edge: Colour;
+  /**
+   * how much the corners darken
+   */
+  vignette: number;
+}
+/**
+ * The narration.
+ */
+export interface Script {
+  /**
+   * @maxItems 400
+   */
+  lines: Line[];
+}
+/**
+ * One spoken phrase.
+ */
+export interface Line {
+  id: string;
+  text: string;
+  /**
+   * frame
+   */
+  begin: number;
+  /**
+   * the frame after its last
+   */
+  end: number;
+}
+/**
+ * A timed change of one figure or of a free text.
+ */
+export interface Move {
+  id: string;
+  kind: 'entrance' | 'exit';
+  target: FigureTarget | WordsTarget;
+  /**
+   * frame, where it is not pinned
+   */
+  begin: number;
+  pin: Pin | null;
+  /**
+   * length
+   */
+  frames: number;
+  curve: Curve;
+  opens: Opens;
+}
+export interface FigureTarget {
+  chart: string;
+  figure: string;
+}
+export interface WordsTarget {
+  words: string;
+}
+/**
+ * Ties a move to a beat.
+ */
+export interface Pin {
+  line: string;
+  /**
+   * null: the beginning of the line
+   */
+  word: number | null;
+  /**
+   * frames
+   */
+  offset: number;
+}

@@ -1,0 +1,77 @@
+import { useEffect, useRef, useState } from 'react';
+import Dropdown from 'react-bootstrap/Dropdown';
+import { Link } from 'react-router';
+import type { Reel } from '../../painter/src';
+import { ask } from '../api/client';
+import type { ShelfEntry } from '../api/answers';
+import { ReelCanvas } from '../common/ReelCanvas';
+import { shortTimecode, when } from '../common/words';
+import { StemStrip } from './StemStrip';
+
+interface Props {
+  piece: ShelfEntry;
+  onRename: (title: string) => void;
+  onDuplicate: () => void;
+  onRemove: () => void;
+}
+
+/** A piece on the shelf: its last frame, playing while it is pointed at, and its stems lying down. */
+export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
+  const [naming, setNaming] = useState(false);
+  const [playing, setPlaying] = useState(false);
+  const commit = (title: string): void => {
+    setNaming(false);
+    if (title.trim() !== '' && title.trim() !== piece.title) onRename(title.trim());
+  };
+  return (
+    <article className="card-piece" onPointerEnter={() => setPlaying(true)} onPointerLeave={() => setPlaying(false)}>
+      <Link to={`/pieces/${piece.id}`} className="card-still" aria-label={`Open ${piece.title}`}>
+        {piece.reel ? <LiveStill piece={piece} reel={piece.reel} playing={playing} /> : <span className="card-problem">{piece.problem ?? 'Nothing to see yet.'}</span>}
+      </Link>
+      <StemStrip stems={piece.stems} frames={piece.frames} />
+      <div className="card-words">
+        {naming ? (
+          <input className="card-name" aria-label="New title" defaultValue={piece.title} maxLength={200} autoFocus onFocus={(event) => event.target.select()} onBlur={(event) => commit(event.target.value)}
+            onKeyDown={(event) => { if (event.key === 'Enter') commit(event.currentTarget.value); if (event.key === 'Escape') setNaming(false); }} />
+        ) : <Link to={`/pieces/${piece.id}`} className="card-title">{piece.title}</Link>}
+        <Dropdown align="end">
+          <Dropdown.Toggle as="button" type="button" className="quiet-button" aria-label={`More for ${piece.title}`}><i className="bi bi-three-dots" /></Dropdown.Toggle>
+          <Dropdown.Menu>
+            <Dropdown.Item onClick={() => setNaming(true)}>Rename</Dropdown.Item>
+            <Dropdown.Item onClick={onDuplicate}>Duplicate</Dropdown.Item>
+            <Dropdown.Item as={Link} to={`/pieces/${piece.id}/hand-off`}>Hand off</Dropdown.Item>
+            <Dropdown.Divider />
+            <Dropdown.Item onClick={onRemove}>Delete</Dropdown.Item>
+          </Dropdown.Menu>
+        </Dropdown>
+        <span className="soft card-facts">{[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, when(piece.updatedAt)].filter(Boolean).join(' · ')}</span>
+      </div>
+    </article>
+  );
+}
+
+function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; playing: boolean }) {
+  const [whole, setWhole] = useState<{ version: number; reel: Reel } | null>(null);
+  const [frame, setFrame] = useState<number | null>(null);
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!playing || window.matchMedia('(prefers-reduced-motion: reduce)').matches) return undefined;
+    let request = 0;
+    let left = false;
+    const start = (film: Reel): void => {
+      const began = performance.now();
+      const tick = (now: number): void => {
+        setFrame(Math.min(film.frames - 1, Math.floor(((now - began) / 1000) * (film.rate[0] / film.rate[1]))));
+        request = requestAnimationFrame(tick);
+      };
+      request = requestAnimationFrame(tick);
+    };
+    if (whole?.version === piece.version) start(whole.reel);
+    else ask<Reel>(`pieces/${piece.id}/reel`).then((found) => { if (!left) { setWhole({ version: piece.version, reel: found }); start(found); } }, () => undefined);
+    return () => { left = true; cancelAnimationFrame(request); setFrame(null); };
+    // A fetched reel must not start the effect again.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [playing, piece.id, piece.version]);
+  const moving = frame !== null && whole?.version === piece.version;
+  return <div ref={box}><ReelCanvas reel={moving ? whole.reel : reel} frame={moving ? frame : piece.frames - 1} width={320} label={`Still of ${piece.title}`} /></div>;
+}
