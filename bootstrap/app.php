@@ -7,7 +7,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', health: '/up')
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
@@ -21,3 +21,11 @@ return Application::configure(basePath: dirname(__DIR__))
         Refusal::register($exceptions);
     })
     ->create();
+
+// Everything that is kept stands in one folder, which may be another one.
+$data = getenv('LUPINE_DATA');
+if (is_string($data) && $data !== '') {
+    $app->useStoragePath($data);
+}
+
+return $app;

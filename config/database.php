@@ -5,7 +5,7 @@ return [
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', database_path('lupine.sqlite')),
+            'database' => env('DB_DATABASE', storage_path('lupine.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
             // Readers do not wait for the writer, and a writer waits its turn instead of failing.

@@ -50,7 +50,7 @@ export function useDeskKeys(): void {
         return;
       }
       if (isTyping(event.target) || command || event.altKey || document.querySelector('.modal.show')) return;
-      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, [role="tab"]') !== null;
+      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, [role="tab"]') !== null;
       const by = event.shiftKey ? 10 : 1;
       const actions: Record<string, () => void> = {
         ArrowLeft: () => step(-by), ArrowRight: () => step(by), Home: () => go(0), End: () => go(frames - 1),

@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { ask, reasonOf } from '../api/client';
 
 type Unit = 'frames' | 'degrees' | 'pixels' | 'fraction' | 'number';
@@ -26,21 +26,19 @@ export function NumberField({ label, value, unit = 'number', min = -Infinity, ma
   const id = useId();
   const scale = unit === 'fraction' ? 100 : 1;
   const shown = String(Math.round(value * scale * 1000) / 1000);
-  const [typed, setTyped] = useState(shown);
+  /** what stands in the field while it has the keyboard, or is wrong; null shows the value itself */
+  const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState('');
-  const editing = useRef(false);
   const drag = useRef<{ x: number; from: number } | null>(null);
-  useEffect(() => { if (!editing.current) { setTyped(shown); setWrong(''); } }, [shown]);
 
   const fit = (number: number): number => Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
   const give = (number: number): void => {
     const fitted = fit(number);
     if (fitted !== value) onChange(fitted);
-    setTyped(String(Math.round(fitted * scale * 1000) / 1000));
+    setTyped(null);
   };
   const commit = async (): Promise<void> => {
-    editing.current = false;
-    if (typed.trim() === shown) { setTyped(shown); setWrong(''); return; }
+    if (typed === null || typed.trim() === shown) { setTyped(null); setWrong(''); return; }
     try {
       const { value: read } = await ask<{ value: number }>('numbers/read', { method: 'POST', body: { text: typed, unit, rate } });
       if (read < min - 1e-9 || read > max + 1e-9) {
@@ -55,7 +53,7 @@ export function NumberField({ label, value, unit = 'number', min = -Infinity, ma
   };
   const keys = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter') { event.preventDefault(); void commit(); }
-    if (event.key === 'Escape') { editing.current = false; setTyped(shown); setWrong(''); event.currentTarget.blur(); event.stopPropagation(); }
+    if (event.key === 'Escape') { setTyped(null); setWrong(''); event.currentTarget.blur(); event.stopPropagation(); }
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
       setWrong('');
@@ -70,8 +68,8 @@ export function NumberField({ label, value, unit = 'number', min = -Infinity, ma
     <div className={`field${wrong ? ' is-wrong' : ''}`}>
       <label htmlFor={id} className={bare ? 'visually-hidden' : 'scrub'} title="Drag to change; double-click to go back" onPointerDown={scrubStart} onPointerMove={scrub} onPointerUp={() => { drag.current = null; }} onDoubleClick={() => { if (usual !== undefined) give(usual); }}>{label}</label>
       <span className="field-box">
-        <input id={id} type="text" inputMode="decimal" className="field-number" value={typed} aria-invalid={wrong !== ''} aria-describedby={wrong ? `${id}-wrong` : undefined}
-          onFocus={(event) => { editing.current = true; event.currentTarget.select(); }} onChange={(event) => { editing.current = true; setTyped(event.target.value); }} onBlur={() => void commit()} onKeyDown={keys} autoComplete="off" />
+        <input id={id} type="text" inputMode="decimal" className="field-number" value={typed ?? shown} aria-invalid={wrong !== ''} aria-describedby={wrong ? `${id}-wrong` : undefined}
+          onFocus={(event) => { setTyped(typed ?? shown); event.currentTarget.select(); }} onChange={(event) => setTyped(event.target.value)} onBlur={() => void commit()} onKeyDown={keys} autoComplete="off" />
         {(sign ?? SIGNS[unit]) && <span className="field-unit">{sign ?? SIGNS[unit]}</span>}
       </span>
       {wrong && <span className="field-wrong" id={`${id}-wrong`} role="alert">{wrong}</span>}

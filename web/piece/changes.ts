@@ -76,18 +76,17 @@ export function setOwn(chart: Chart, figure: string, part: Own): void {
   else chart.own[figure] = own as Own;
 }
 
-/** A new line of three seconds, or up to the next line; the stage grows where it would end too early. */
+/** A new line of three seconds, or up to the next line. It is empty; the stage grows for it when something is said. */
 export function addLine(piece: Piece, frame: number): string {
   const id = newId('line', piece.script.lines);
   const [numerator, denominator] = piece.stage.rate;
   const length = Math.round((numerator / denominator) * 3);
   const before = piece.script.lines.filter((line) => line.begin <= frame && line.end > frame);
-  const begin = before.length > 0 ? Math.max(...before.map((line) => line.end)) : frame;
+  const begin = Math.min(17_999, before.length > 0 ? Math.max(...before.map((line) => line.end)) : frame);
   const following = Math.min(...piece.script.lines.map((line) => line.begin).filter((other) => other > begin), Infinity);
-  const end = Math.max(begin + 1, Math.min(begin + length, following));
+  const end = Math.max(begin + 1, Math.min(begin + length, following, 18_000));
   piece.script.lines.push({ id, text: '', begin, end });
   piece.script.lines.sort((a, b) => a.begin - b.begin);
-  piece.stage.frames = Math.min(18_000, Math.max(piece.stage.frames, end));
   return id;
 }
 
@@ -131,6 +130,7 @@ export function setLineText(piece: Piece, id: string, text: string): void {
     pin.word = pin.word >= before.length - tail ? pin.word + after.length - before.length : Math.max(0, Math.min(pin.word, after.length - 1));
   }
   line.text = text;
+  piece.stage.frames = Math.max(piece.stage.frames, line.end);
 }
 
 function wordsOf(text: string): string[] {

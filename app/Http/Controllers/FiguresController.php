@@ -56,6 +56,6 @@ final readonly class FiguresController
         $rate = $request->input('rate');
         $rate = is_array($rate) && isset($rate[0], $rate[1]) && is_int($rate[0]) && is_int($rate[1]) ? FrameRate::of($rate[0], $rate[1]) : FrameRate::of(30);
 
-        return response()->json(['value' => NumberField::read($request->string('text')->toString(), $request->string('unit')->toString(), $rate)]);
+        return response()->json(['value' => NumberField::read($request->string('text')->toString(), $request->string('unit')->toString(), $rate, $request->boolean('dropFrame') && $rate->canDropFrames())]);
     }
 }

@@ -11,14 +11,18 @@ use Lupine\Core\Figures\NotANumber;
 final readonly class NumberField
 {
     /**
-     * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `40 px`
+     * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `0:04:15`, `40 px`
      * @param string $unit  what the field holds: `frames`, `degrees`, `pixels`, `fraction` (35 % is 0.35) or `number`
      *
+     * @throws BadTime    where it looks like a timecode and is none
      * @throws NotANumber where it is no number, or has a unit that this field cannot take
      */
-    public static function read(string $typed, string $unit, FrameRate $rate): float
+    public static function read(string $typed, string $unit, FrameRate $rate, bool $dropFrame = false): float
     {
         $text = trim($typed);
+        if ($unit === 'frames' && preg_match('/^\d+[:;]/', $text) === 1) {
+            return (float) Timecode::read($text, $rate, $dropFrame)->frame;
+        }
         $given = '';
         if (preg_match('/^(.*?)\s*(%|°|deg|px|frames?|f|s)$/iu', $text, $parts) === 1) {
             [$text, $given] = [$parts[1], mb_strtolower($parts[2])];

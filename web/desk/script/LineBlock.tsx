@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
-import { setLineText, shiftLine } from '../../piece/changes';
+import { removeLine, setLineText, shiftLine } from '../../piece/changes';
 import type { Line, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -50,7 +50,13 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
     }
   };
   const drop = (): void => { drag.current = null; };
-  const close = (): void => setTyping(false);
+  // A line in which nothing is said was not meant.
+  const close = (): void => {
+    setTyping(false);
+    if (line.text.trim() !== '') return;
+    edit((draft) => removeLine(draft, line.id, {}));
+    usePlay.getState().select(null);
+  };
   return (
     <div className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`} style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}>
       <span className="line-bar" style={{ height: Math.max(16, (line.end - line.begin) * zoom) }} title="Drag to move the line" onPointerDown={begin(false)} onPointerMove={move} onPointerUp={drop} />
@@ -61,8 +67,8 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
           onChange={(event) => edit((draft) => setLineText(draft, line.id, event.target.value))}
           onFocus={() => usePlay.getState().select({ kind: 'line', line: line.id })} onBlur={close}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') { event.preventDefault(); close(); if (line.text.trim() !== '') onNext(line.end); }
-            if (event.key === 'Escape') { event.stopPropagation(); close(); }
+            if (event.key === 'Enter') { event.preventDefault(); if (line.text.trim() !== '') { setTyping(false); onNext(line.end); } }
+            if (event.key === 'Escape') { event.stopPropagation(); event.currentTarget.blur(); }
           }}
         />
       ) : (

@@ -82,7 +82,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
         </div>
       </div>
       <div className="script-scroll" ref={scroller} tabIndex={-1}>
-        <div className="script-content" ref={content} style={{ height: height + FOOT }}>
+        <div className="script-content" ref={content} style={{ height: Math.max(height, ...piece.script.lines.map(({ end }) => end * zoom)) + FOOT }}>
           <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} />
           <Stems figures={figures} chart={chart} piece={piece} left={stemsAt} lane={lane} zoom={zoom} height={height} />
           <Ties piece={piece} figures={figures} chart={chart} stemsAt={stemsAt} lane={lane} zoom={zoom} content={content} />

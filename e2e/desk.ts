@@ -1,0 +1,42 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import type { StoredPiece } from '../web/api/answers';
+import type { Piece } from '../web/piece/document';
+
+export const FIGURES = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
+
+export async function makePiece(page: Page, figures = FIGURES): Promise<string> {
+  await page.goto('/');
+  await page.getByRole('textbox', { name: 'Figures' }).fill(figures);
+  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  await expect(page.locator('.proof-word')).toContainText('exact');
+  return page.url().split('/').pop()!;
+}
+
+export async function stored(request: APIRequestContext, id: string): Promise<StoredPiece> {
+  return (await request.get(`/api/pieces/${id}`)).json() as Promise<StoredPiece>;
+}
+
+export async function store(request: APIRequestContext, document: Piece): Promise<string> {
+  const answer = await request.post('/api/pieces', { data: { document } });
+  expect(answer.status()).toBe(201);
+  return ((await answer.json()) as StoredPiece).id;
+}
+
+/** Waits until everything is saved, as the header says it. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('.saved')).toHaveText('Saved');
+}
+
+/** Takes the keyboard away from every field, so that the desk has it. */
+export async function letGo(page: Page): Promise<void> {
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Escape');
+}
+
+export async function goTo(page: Page, frame: number): Promise<void> {
+  await letGo(page);
+  await page.keyboard.press('Home');
+  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1) await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
+  await expect(page.locator('.frame-number')).toHaveText(String(frame));
+}

@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.LUPINE_TEST_PORT ?? 8764);
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: 'results',
+  timeout: 90_000,
+  workers: 1,
+  expect: { timeout: 8_000 },
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 10_000,
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: {
+    // A shelf of its own, new for every run.
+    command: `rm -rf results/data && exec ../bin/start --port ${port} --data e2e/results/data`,
+    url: `http://127.0.0.1:${port}/up`,
+    timeout: 240_000,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    stdout: 'pipe',
+  },
+});
