@@ -27,7 +27,10 @@ final class Arithmetic
      */
     public static function evaluate(string $expression): BigRational
     {
-        $plain = str_replace(['×', '÷', '−', '–', ':'], ['*', '/', '-', '-', '/'], $expression);
+        $plain = str_replace(['×', '÷', '−', '–'], ['*', '/', '-', '-'], $expression);
+        if (preg_match('/[\d.]\s+[\d.]/u', $plain) === 1) {
+            throw new NotANumber(sprintf('“%s” is two numbers with nothing between them.', trim($expression)));
+        }
         $plain = (string) preg_replace('/\s+/u', '', $plain);
         if ($plain === '' || strlen($plain) > 200) {
             throw new NotANumber($plain === '' ? 'There is no number here.' : 'This sum is too long; 200 signs are the limit.');

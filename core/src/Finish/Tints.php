@@ -24,7 +24,7 @@ final readonly class Tints
         if ($count === 1) {
             return [$swatch];
         }
-        $span = min(self::SPAN, 0.11 * ($count - 1));
+        $span = min(self::SPAN, 0.22 + 0.08 * ($count - 2));
         $deepest = min(0.95 - $span, max(0.5, $lightness - $span * 0.3));
         $tints = [];
         for ($step = 0; $step < $count; ++$step) {

@@ -19,7 +19,7 @@ final readonly class MeasuredOutline
      */
     public static function read(string $pathData): self
     {
-        preg_match_all('/([A-Za-z])([^A-Za-z]*)/', $pathData, $commands, PREG_SET_ORDER);
+        preg_match_all('/([A-DF-Za-df-z])([^A-DF-Za-df-z]*)/', $pathData, $commands, PREG_SET_ORDER);
         $segments = [];
         $at = $start = new Point(0, 0);
         foreach ($commands as [, $command, $rest]) {

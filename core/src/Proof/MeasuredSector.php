@@ -14,6 +14,9 @@ use Lupine\Core\Geometry\Strip;
  */
 final readonly class MeasuredSector
 {
+    /** pixels of outer arc below which an outline is too thin to find its centre from */
+    private const SLIVER = 3.0;
+
     private function __construct(
         /** by the angle of the outer arc and the edges; 0 to 1 */
         public float $share,
@@ -58,14 +61,25 @@ final readonly class MeasuredSector
         $middle = atan2(($first ?? $centre)->y - $centre->y, ($first ?? $centre)->x - $centre->x) + $turn / 2;
         $beside = new Point($centre->x + 1.1 * $radius * cos($middle), $centre->y + 1.1 * $radius * sin($middle));
         $meet = false;
+        $directions = [];
+        $arcs = $sweep;
         foreach ($outline->segments as $segment) {
             if ($segment->isArc() || $segment->length() < 1e-9) {
                 continue;
             }
             $distance = abs(($segment->to->x - $segment->from->x) * ($segment->from->y - $centre->y) - ($segment->from->x - $centre->x) * ($segment->to->y - $segment->from->y)) / $segment->length();
             $sweep += asin(min(1.0, $distance / $radius));
+            $directions[] = atan2($segment->to->y - $segment->from->y, $segment->to->x - $segment->from->x);
             $area += Strip::area($distance, $inner, $radius);
             $meet = $meet || ($inner <= 0 && $distance > 1e-3);
+        }
+
+        if ($arcs * $radius < self::SLIVER && count($directions) === 2) {
+            // The centre cannot be found from so short an arc; the edges, which run along the rays, tell the angle.
+            $between = fmod($directions[1] - $directions[0] + 5 * M_PI, 2 * M_PI);
+            $sweep = min($between, 2 * M_PI - $between);
+
+            return new self($sweep / (2 * M_PI), $sweep / (2 * M_PI), $beside);
         }
 
         return new self($sweep / (2 * M_PI), $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)), $beside);

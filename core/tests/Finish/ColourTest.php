@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Finish;
+
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\Tints;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ColourTest extends TestCase
+{
+    /** Source: culori 4 (core/tests/outside/make.mjs); OKLab as of Ottosson 2020, contrast as of WCAG 2.2. */
+    public function testAgreesWithCulori(): void
+    {
+        $theirs = Sample::outside('culori');
+        foreach ($theirs['oklch'] as $colour) {
+            [$lightness, $chroma, $hue] = Colour::hex($colour['hex'])->toOklch();
+            self::assertEqualsWithDelta($colour['l'], $lightness, 1e-4, $colour['hex']);
+            self::assertEqualsWithDelta($colour['c'], $chroma, 1e-4, $colour['hex']);
+            if ($colour['h'] !== null && $chroma > 1e-3) {
+                self::assertEqualsWithDelta($colour['h'], fmod($hue + 360, 360), 0.1, $colour['hex']);
+                self::assertSame($colour['hex'], Colour::oklch($lightness, $chroma, $hue)->toHex());
+            }
+        }
+        foreach ($theirs['contrast'] as $pair) {
+            self::assertEqualsWithDelta($pair['contrast'], Colour::hex($pair['a'])->contrastWith(Colour::hex($pair['b'])), 1e-3, $pair['a'].' on '.$pair['b']);
+        }
+    }
+
+    /** Source: WCAG 2.2, definition of contrast ratio; 21 : 1 and 4.48 : 1 as commonly quoted. */
+    public function testContrastIsThatOfWcag(): void
+    {
+        self::assertEqualsWithDelta(21.0, Colour::hex('#000000')->contrastWith(Colour::hex('#ffffff')), 1e-9);
+        self::assertEqualsWithDelta(4.48, Colour::hex('#777777')->contrastWith(Colour::hex('#ffffff')), 0.005);
+    }
+
+    /** @return iterable<array{string, int}> */
+    public static function families(): iterable
+    {
+        foreach (['#4fb286', '#ec8d5b', '#3d5aa8', '#f3b735', '#777777', '#101010', '#fafafa'] as $swatch) {
+            foreach ([2, 5, 12] as $count) {
+                yield [$swatch, $count];
+            }
+        }
+    }
+
+    /** WCAG 2.2, 1.4.11 asks 3 : 1 of parts against what is beside them, and 1.4.3 asks 4.5 : 1 of words on them. */
+    #[DataProvider('families')]
+    public function testNeighboursInAFamilyCanBeToldApart(string $swatch, int $count): void
+    {
+        $tints = Tints::of($swatch, $count);
+        self::assertCount($count, array_unique($tints));
+        for ($index = 1; $index < $count; ++$index) {
+            self::assertGreaterThan($count <= 2 ? 1.6 : 1.1, Colour::hex($tints[$index - 1])->contrastWith(Colour::hex($tints[$index])), "{$tints[$index - 1]} beside {$tints[$index]}");
+        }
+        foreach ($tints as $tint) {
+            $text = Colour::hex($tint)->textOn('#808080');
+            self::assertGreaterThanOrEqual(4.5, Colour::hex($text)->contrastWith(Colour::hex($tint)), "{$text} on {$tint}");
+        }
+    }
+}

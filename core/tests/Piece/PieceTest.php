@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Piece;
+
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PieceTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'not a number' => [['charts.0.form.radius' => 'wide'], 'charts.0.form.radius', 'number'];
+        yield 'out of range' => [['charts.0.form.hole' => 1.2], 'charts.0.form.hole', 'from 0 to 0.98'];
+        yield 'too long' => [['stage.frames' => 18_001], 'stage.frames', '18000'];
+        yield 'odd size' => [['stage.width' => 1919], 'stage', 'odd'];
+        yield 'too many pixels' => [['stage.width' => 3840, 'stage.height' => 3840], 'stage', '3840 × 2160'];
+        yield 'a rate that cannot be' => [['stage.rate' => [120, 1]], 'stage.rate', '1 to 60'];
+        yield 'drop-frame at 30' => [['stage.dropFrame' => true], 'stage.dropFrame', '29.97'];
+        yield 'a chart without its table' => [['charts.0.table' => 'gone'], 'charts', 'no table'];
+        yield 'a line that ends before it begins' => [['script.lines' => [['id' => 'a', 'text' => '', 'begin' => 5, 'end' => 5]]], 'script.lines.0.end', 'not after'];
+        yield 'a newer format' => [['lupine' => 2], 'lupine', 'newer'];
+        yield 'no colour' => [['backdrop.colour' => 'green'], 'backdrop.colour', '#2f6b52'];
+        yield 'two rows with one id' => [['tables.0.rows.1.id' => 'r1'], 'tables', 'r1'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('wrong')]
+    public function testSaysWhatIsWrongAndWhere(array $changes, string $where, string $message): void
+    {
+        try {
+            Sample::piece(changes: $changes);
+            self::fail('It was taken.');
+        } catch (BadPiece $reason) {
+            self::assertStringStartsWith($where, $reason->where);
+            self::assertStringContainsString($message, $reason->getMessage());
+        }
+    }
+
+    public function testRefusesWhatIsNoPiece(): void
+    {
+        foreach (['{', '[]', '"text"', '{"title":"x"}'] as $json) {
+            try {
+                Piece::fromJson($json);
+                self::fail($json.' was taken.');
+            } catch (BadPiece $reason) {
+                self::assertNotSame('', $reason->getMessage());
+            }
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests;
+
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Formats\NewPiece;
+use Lupine\Core\Formats\TableText;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Words\FontBook;
+
+/** Pieces to try things on. */
+final class Sample
+{
+    public const FIGURES = "What\tThings\nSmall appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100";
+
+    /**
+     * @param array<string, mixed> $changes path => value, such as charts.0.form.gap
+     *
+     * @return array<string, mixed>
+     */
+    public static function document(string $figures = self::FIGURES, array $changes = [], string $form = 'donut'): array
+    {
+        /** @var array<string, mixed> $document */
+        $document = json_decode(json_encode(NewPiece::document(TableText::read($figures), $form, 'Sample'), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+        foreach ($changes as $path => $value) {
+            $place = &$document;
+            foreach (explode('.', $path) as $step) {
+                $place = &$place[$step];
+            }
+            $place = $value;
+            unset($place);
+        }
+
+        return $document;
+    }
+
+    /** @param array<string, mixed> $changes */
+    public static function piece(string $figures = self::FIGURES, array $changes = [], string $form = 'donut'): Piece
+    {
+        return Piece::fromDocument(self::document($figures, $changes, $form));
+    }
+
+    public static function draw(Piece $piece): Drawing
+    {
+        return self::drawPiece()->draw($piece);
+    }
+
+    public static function drawPiece(): DrawPiece
+    {
+        return new DrawPiece(self::fonts());
+    }
+
+    public static function fonts(): FontBook
+    {
+        return new FontBook(static fn (string $id): array => self::json(__DIR__.'/../../resources/fontpacks/'.$id.'.json'));
+    }
+
+    public static function outside(string $name): mixed
+    {
+        return self::json(__DIR__.'/outside/'.$name.'.json');
+    }
+
+    private static function json(string $file): mixed
+    {
+        return json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Words;
+
+use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\ReadingSettings;
+use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Tests\Sample;
+use Lupine\Core\Words\NumberText;
+use Lupine\Core\Words\TextSetter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class TextSetterTest extends TestCase
+{
+    /** @return iterable<array{string}> */
+    public static function fonts(): iterable
+    {
+        foreach (TextStyle::FONTS as $font) {
+            yield [$font];
+        }
+    }
+
+    #[DataProvider('fonts')]
+    public function testKernsWordsAndSetsNumbersInColumns(string $font): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        $apart = $setter->run('A', $font)->width + $setter->run('V', $font)->width;
+        self::assertLessThan($apart, $setter->run('AV', $font)->width, 'A and V stand closer together');
+        $widths = array_map(static fn (string $number): float => $setter->run($number, $font, true)->width, ['111', '888', '147', '000']);
+        self::assertCount(1, array_unique($widths), 'every figure is as wide as the next');
+    }
+
+    public function testWrapsWithoutLosingAWord(): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        $style = TextStyle::read(Field::root([]), 'figtree-regular', 44, '#ffffff');
+        $text = 'Then lamps, and the coats nobody wanted to throw away, and a bicycle without a chain.';
+        $lines = $setter->lines($text, $style, 500);
+
+        self::assertSame($text, implode(' ', $lines));
+        self::assertGreaterThan(2, count($lines));
+        foreach ($lines as $line) {
+            self::assertLessThanOrEqual(500, $setter->width($line, $style));
+        }
+        self::assertSame(['🫖'], $setter->missing('Tea 🫖', 'figtree-regular'));
+    }
+
+    /** @return iterable<array{float, int, string, string, string}> */
+    public static function numbers(): iterable
+    {
+        yield [1248.0, 0, ',', '.', '1,248'];
+        yield [1248.5, 1, '.', ',', '1.248,5'];
+        yield [1234567.25, 2, ' ', ',', '1 234 567,25'];
+        yield [999.0, 0, '’', '.', '999'];
+        yield [41.0, 1, '', '.', '41.0'];
+    }
+
+    #[DataProvider('numbers')]
+    public function testNumbersAreWrittenAsAsked(float $number, int $decimals, string $group, string $point, string $text): void
+    {
+        $settings = ReadingSettings::read(Field::root(['of' => 'value', 'group' => $group, 'point' => $point]));
+
+        self::assertSame($text, preg_replace('/\x{2009}|\x{202F}|\x{00A0}/u', ' ', NumberText::of($number, $decimals, $settings)));
+    }
+}
