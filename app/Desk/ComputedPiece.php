@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use Illuminate\Support\Facades\Cache;
-use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Figures\ImpossibleFigures;
@@ -56,6 +56,7 @@ final readonly class ComputedPiece
         foreach ($drawing->timings as $timing) {
             array_push($problems, ...$timing->figures->notices);
         }
+
         return [
             'problems' => $problems,
             'sheet' => ['charts' => (object) Sheet::of($piece, $drawing), ...$script],

@@ -21,7 +21,7 @@ final readonly class Renderer
     }
 
     /**
-     * @param string                  $target   the file to write
+     * @param string $target the file to write
      * @param \Closure(int|null): bool $progress told the frames done, or null for a sign of life; false stops the film
      *
      * @return bool whether the film was finished
@@ -59,7 +59,7 @@ final readonly class Renderer
     }
 
     /**
-     * @param list<string>                  $arguments
+     * @param list<string> $arguments
      * @param (\Closure(int|null): bool)|null $progress
      */
     private function run(array $arguments, ?\Closure $progress): bool
@@ -89,7 +89,7 @@ final readonly class Renderer
         return true;
     }
 
-    /** @param (\Closure(int|null): bool)|null $progress */
+    /** @param (\Closure(int): bool)|null $progress */
     private function heed(Process $process, ?\Closure $progress): bool
     {
         $done = false;

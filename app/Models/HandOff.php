@@ -10,20 +10,20 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A film that was asked for: the document as it was then, how far the film is, and where it is when it is done.
  *
- * @property string                          $id
- * @property string|null                     $piece_id
- * @property string                          $title
- * @property string                          $status      waiting, running, cancelling, cancelled, failed or done
- * @property string                          $document
- * @property int                             $frames_done
- * @property int                             $frames_total
- * @property string|null                     $file
- * @property int|null                        $bytes
- * @property string|null                     $message
+ * @property string $id
+ * @property string|null $piece_id
+ * @property string $title
+ * @property string $status waiting, running, cancelling, cancelled, failed or done
+ * @property string $document
+ * @property int $frames_done
+ * @property int $frames_total
+ * @property string|null $file
+ * @property int|null $bytes
+ * @property string|null $message
  * @property \Illuminate\Support\Carbon|null $started_at
  * @property \Illuminate\Support\Carbon|null $heard_at
  * @property \Illuminate\Support\Carbon|null $ended_at
- * @property \Illuminate\Support\Carbon      $created_at
+ * @property \Illuminate\Support\Carbon $created_at
  */
 final class HandOff extends Model
 {

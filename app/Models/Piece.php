@@ -13,10 +13,10 @@ use Illuminate\Support\Facades\DB;
 /**
  * A stored piece: its head points at one of its revisions, its version counts every change, undo and redo included.
  *
- * @property string                          $id
- * @property string                          $title
- * @property int                             $version
- * @property int                             $head
+ * @property string $id
+ * @property string $title
+ * @property int $version
+ * @property int $head
  * @property \Illuminate\Support\Carbon|null $updated_at
  */
 final class Piece extends Model
@@ -39,7 +39,7 @@ final class Piece extends Model
     public static function begin(array|\stdClass $document): self
     {
         return DB::transaction(static function () use ($document): self {
-            $piece = self::create(['title' => self::titleOf($document), 'version' => 1, 'head' => 1]);
+            $piece = self::query()->create(['title' => self::titleOf($document), 'version' => 1, 'head' => 1]);
             $piece->revisions()->create(['number' => 1, 'document' => self::encode($document)]);
 
             return $piece;

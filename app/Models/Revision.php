@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * The whole document after one change.
  *
- * @property int    $number
+ * @property int $number
  * @property string $document
  */
 final class Revision extends Model

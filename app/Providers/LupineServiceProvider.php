@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Film\LostFilms;
-use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -32,11 +31,5 @@ final class LupineServiceProvider extends ServiceProvider
     {
         // A worker that starts, or has nothing to do, takes up films whose worker was lost.
         Event::listen(Looping::class, static fn () => app(LostFilms::class)->takeUp());
-        Request::macro('wantedVersion', function (): ?int {
-            /** @var Request $this */
-            $tag = trim((string) $this->header('If-Match'), '" ');
-
-            return ctype_digit($tag) ? (int) $tag : null;
-        });
     }
 }

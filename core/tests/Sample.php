@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests;
 
-use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Piece;

@@ -69,8 +69,6 @@ function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; pl
     if (whole?.version === piece.version) start(whole.reel);
     else ask<Reel>(`pieces/${piece.id}/reel`).then((found) => { if (!left) { setWhole({ version: piece.version, reel: found }); start(found); } }, () => undefined);
     return () => { left = true; cancelAnimationFrame(request); setFrame(null); };
-    // A fetched reel must not start the effect again.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [playing, piece.id, piece.version]);
   const moving = frame !== null && whole?.version === piece.version;
   return <div ref={box}><ReelCanvas reel={moving ? whole.reel : reel} frame={moving ? frame : piece.frames - 1} width={320} label={`Still of ${piece.title}`} /></div>;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
 use App\Film\FilmFailed;
+use Illuminate\Console\Command;
 use Lupine\Core\LupineException;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;

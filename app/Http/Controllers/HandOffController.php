@@ -8,6 +8,8 @@ use App\Http\Refusal;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\Piece;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Drawing\DrawPiece;
@@ -18,7 +20,10 @@ final readonly class HandOffController
 {
     public function index(): JsonResponse
     {
-        return response()->json(['handOffs' => HandOff::query()->orderByDesc('id')->limit(100)->get()->map($this->answer(...))]);
+        /** @var Collection<int, HandOff> $handOffs */
+        $handOffs = HandOff::query()->orderByDesc('id')->limit(100)->get();
+
+        return response()->json(['handOffs' => $handOffs->map($this->answer(...))]);
     }
 
     public function store(Piece $piece, DrawPiece $drawPiece): JsonResponse
@@ -27,7 +32,7 @@ final readonly class HandOffController
         $document = Document::fromJson($text);
         // What cannot be drawn is refused here, where it can be mended, and not in the queue.
         $drawPiece->draw($document);
-        $handOff = HandOff::create(['piece_id' => $piece->id, 'title' => $piece->title, 'status' => 'waiting', 'document' => $text, 'frames_total' => $document->stage->frames]);
+        $handOff = HandOff::query()->create(['piece_id' => $piece->id, 'title' => $piece->title, 'status' => 'waiting', 'document' => $text, 'frames_total' => $document->stage->frames]);
         MakeFilm::dispatch($handOff->id);
 
         return response()->json($this->answer($handOff), 201);
@@ -73,11 +78,13 @@ final readonly class HandOffController
 
     public function file(HandOff $handOff): StreamedResponse|JsonResponse
     {
-        if ($handOff->status !== 'done' || $handOff->file === null || !Storage::disk('hand-offs')->exists($handOff->file)) {
+        /** @var FilesystemAdapter $disk */
+        $disk = Storage::disk('hand-offs');
+        if ($handOff->status !== 'done' || $handOff->file === null || !$disk->exists($handOff->file)) {
             return Refusal::answer('There is no finished film here.', 404);
         }
 
-        return Storage::disk('hand-offs')->download($handOff->file, $handOff->fileName(), ['Content-Type' => 'video/mp4']);
+        return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => 'video/mp4']);
     }
 
     /** @return array<string, mixed> */

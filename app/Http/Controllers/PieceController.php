@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Desk\ComputedPiece;
 use App\Http\PieceAnswer;
 use App\Http\Requests\DocumentRequest;
+use App\Http\WantedVersion;
 use App\Models\Piece;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Drawing\Reel;
@@ -29,7 +31,9 @@ final readonly class PieceController
     public function index(): JsonResponse
     {
         $shelf = [];
-        foreach (Piece::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(500)->get() as $piece) {
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = Piece::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(500)->get();
+        foreach ($pieces as $piece) {
             $shelf[] = $this->onShelf($piece);
         }
 
@@ -57,7 +61,7 @@ final readonly class PieceController
 
     public function update(DocumentRequest $request, Piece $piece): JsonResponse
     {
-        $piece->change($request->document(), $request->wantedVersion());
+        $piece->change($request->document(), WantedVersion::of($request));
 
         return $this->answer($piece);
     }

@@ -14,10 +14,10 @@ use Lupine\Core\Words\ReadingText;
 final readonly class ChartTiming
 {
     /**
-     * @param array<string, FigureMoves>     $moves     by figure id
+     * @param array<string, FigureMoves> $moves by figure id
      * @param array<string, Track<Presence>> $presences by figure id
-     * @param array<string, ReadingText>     $readings  by figure id
-     * @param array<string, string>          $colours   by figure id
+     * @param array<string, ReadingText> $readings by figure id
+     * @param array<string, string> $colours by figure id
      */
     public function __construct(
         public Figures $figures,

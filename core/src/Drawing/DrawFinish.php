@@ -42,8 +42,8 @@ final readonly class DrawFinish
     }
 
     /**
-     * @param array<string, PathNode> $marks   by figure id
-     * @param array<string, string>   $colours by figure id
+     * @param array<string, PathNode> $marks by figure id
+     * @param array<string, string> $colours by figure id
      *
      * @return list<PathNode> all shadows, then all glows
      */
@@ -87,7 +87,7 @@ final readonly class DrawFinish
      * Patches under the boundaries of parts that touch. Each smoothed edge lets a little of what is behind it through;
      * with the neighbour's colour behind it, the ground cannot show between two parts.
      *
-     * @param array<string, PathNode>        $marks     by figure id
+     * @param array<string, PathNode> $marks by figure id
      * @param array<string, Track<Presence>> $presences by figure id
      *
      * @return list<PathNode>

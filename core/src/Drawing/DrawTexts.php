@@ -70,8 +70,8 @@ final readonly class DrawTexts
      * A text that counts.
      *
      * @param Track<string> $text
-     * @param Track<float>  $x
-     * @param Track<float>  $y
+     * @param Track<float> $x
+     * @param Track<float> $y
      */
     public function reading(Track $text, TextStyle $style, Track $x, Track $y, string $align, string $readingOf): TextNode
     {

@@ -8,8 +8,8 @@ namespace Lupine\Core\Drawing;
 final readonly class Drawing
 {
     /**
-     * @param list<Node>                         $nodes from the back to the front
-     * @param array<string, ChartTiming>         $timings by chart id
+     * @param list<Node> $nodes from the back to the front
+     * @param array<string, ChartTiming> $timings by chart id
      */
     public function __construct(
         public int $width,

@@ -10,8 +10,8 @@ use Lupine\Core\Motion\Track;
 final readonly class GroupNode implements Node
 {
     /**
-     * @param list<Node>        $children
-     * @param Track<float>|null $opacity  0 to 1
+     * @param list<Node> $children
+     * @param Track<float>|null $opacity 0 to 1
      */
     public function __construct(public string $name, public array $children, public ?Track $opacity = null)
     {

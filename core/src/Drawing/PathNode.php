@@ -11,8 +11,8 @@ final readonly class PathNode implements Node
 {
     /**
      * @param Track<string> $outline SVG path data; empty where nothing is drawn
-     * @param float         $opacity 0 to 1
-     * @param float         $blur    standard deviation in pixels
+     * @param float $opacity 0 to 1
+     * @param float $blur standard deviation in pixels
      * @param array{float, float, float}|null $within a circle that a blurred outline never leaves: x, y, radius
      */
     public function __construct(

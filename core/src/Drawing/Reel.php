@@ -48,7 +48,7 @@ final class Reel
 
     /**
      * @param int|null $from first frame of the range, 0 if not given
-     * @param int|null $to   last frame of the range, the last of the piece if not given
+     * @param int|null $to last frame of the range, the last of the piece if not given
      *
      * @return array<string, mixed>
      */
@@ -112,7 +112,7 @@ final class Reel
      *
      * @template T
      *
-     * @param Track<T>                  $track
+     * @param Track<T> $track
      * @param \Closure(T): (int|float)|null $write
      */
     private function property(int $node, string $name, Track $track, ?\Closure $write = null): int|float

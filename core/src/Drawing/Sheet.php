@@ -6,8 +6,8 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Motion\FrameRate;
-use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\SpokenWord;
@@ -49,7 +49,7 @@ final readonly class Sheet
      * Time down the page: the words of the lines with their frames, and each second as it is numbered.
      *
      * @return array{lines: array<string, list<array{text: string, frame: int}>>, length: string, seconds: list<array{int, string, int}>}
-     * seconds: first frame, timecode without the frames, number of its first frame
+     *                                                                                                                                    seconds: first frame, timecode without the frames, number of its first frame
      */
     public static function script(Piece $piece): array
     {

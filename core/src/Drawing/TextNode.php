@@ -11,10 +11,10 @@ use Lupine\Core\Words\Run;
 final readonly class TextNode implements Node
 {
     /**
-     * @param Track<Run>   $run
-     * @param Track<float> $x     left, middle or right of the text by its alignment, in pixels
-     * @param Track<float> $y     baseline
-     * @param float        $scale pixels for one font unit
+     * @param Track<Run> $run
+     * @param Track<float> $x left, middle or right of the text by its alignment, in pixels
+     * @param Track<float> $y baseline
+     * @param float $scale pixels for one font unit
      */
     public function __construct(
         public Track $run,

@@ -38,9 +38,9 @@ final readonly class CellNumber
         }
         $unit = '';
         foreach (self::UNITS as $sign => $name) {
-            if (stripos($text, (string) $sign) !== false) {
+            if (stripos($text, $sign) !== false) {
                 $unit = $name;
-                $text = trim(str_ireplace((string) $sign, '', $text));
+                $text = trim(str_ireplace($sign, '', $text));
             }
         }
         if (preg_match('/^\(([\d.,\' ]+)\)$/', $text, $ledger) === 1) {

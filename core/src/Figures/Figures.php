@@ -13,7 +13,7 @@ use Lupine\Core\Problem;
 final readonly class Figures
 {
     /**
-     * @param list<Figure>  $list    in the order of the sheet
+     * @param list<Figure> $list in the order of the sheet
      * @param list<Problem> $notices
      */
     private function __construct(public array $list, public BigRational $whole, public array $notices)

@@ -16,8 +16,8 @@ use Brick\Math\RoundingMode;
 final readonly class LargestRemainder
 {
     /**
-     * @param list<BigRational> $parts    non-negative
-     * @param int               $decimals digits after the point that are kept, 0 to 6
+     * @param list<BigRational> $parts non-negative
+     * @param int $decimals digits after the point that are kept, 0 to 6
      *
      * @return list<BigRational> in the order of $parts; their sum is the sum of $parts rounded half up
      */
@@ -37,11 +37,11 @@ final readonly class LargestRemainder
         }
         $missing = $total->toScale(0, RoundingMode::HALF_UP)->toBigRational()->minus($given)->toInt();
         $ranking = array_keys($lost);
-        usort($ranking, static fn (int $a, int $b): int => $lost[$b]->compareTo($lost[$a]) ?: $a <=> $b);
+        usort($ranking, static fn (int $a, int $b): int => [$lost[$b]->compareTo($lost[$a]), $a] <=> [0, $b]);
         foreach (array_slice($ranking, 0, $missing) as $index) {
             $floors[$index] = $floors[$index]->plus(1);
         }
 
-        return array_map(static fn (BigRational $floor): BigRational => $floor->dividedBy($unit)->simplified(), $floors);
+        return array_map(static fn (BigRational $floor): BigRational => $floor->dividedBy($unit)->simplified(), array_values($floors));
     }
 }

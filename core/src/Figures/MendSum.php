@@ -37,7 +37,7 @@ final readonly class MendSum
             throw new ImpossibleFigures(sprintf('The largest part, “%s”, is smaller than the surplus. Scale them all instead.', $table->rows[$largest]->label), 'row '.($largest + 1), $table->rows[$largest]->id);
         }
 
-        return self::with($table, $index, $cells, $values, $decimals);
+        return self::with($table, $index, $cells, array_values($values), $decimals);
     }
 
     /** @return array{int, list<CellNumber>, BigRational, BigRational} */
@@ -57,7 +57,7 @@ final readonly class MendSum
     }
 
     /**
-     * @param list<CellNumber>  $cells
+     * @param list<CellNumber> $cells
      * @param list<BigRational> $values
      */
     private static function with(Table $table, int $index, array $cells, array $values, int $decimals): Table

@@ -40,7 +40,7 @@ final readonly class RoundForm
      * The drawn part of a slot.
      *
      * @param float $from where the drawn part begins and ends, as fractions of the slot, clockwise; 0 ≤ from ≤ to ≤ 1
-     * @param float $out  how far the part is moved out along the middle of its slot, in pixels
+     * @param float $out how far the part is moved out along the middle of its slot, in pixels
      */
     public function sector(Slot $slot, float $from, float $to, float $out = 0.0): Sector
     {

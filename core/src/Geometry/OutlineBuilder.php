@@ -28,7 +28,7 @@ final class OutlineBuilder
      * that nearly coincide or stand nearly opposite.
      *
      * @param float $fromDegrees where the pen already is
-     * @param float $toDegrees   larger: clockwise
+     * @param float $toDegrees larger: clockwise
      */
     public function arc(Point $centre, float $radius, float $fromDegrees, float $toDegrees): self
     {

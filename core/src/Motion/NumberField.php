@@ -12,9 +12,9 @@ final readonly class NumberField
 {
     /**
      * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `0:04:15`, `40 px`
-     * @param string $unit  what the field holds: `frames`, `degrees`, `pixels`, `fraction` (35 % is 0.35) or `number`
+     * @param string $unit what the field holds: `frames`, `degrees`, `pixels`, `fraction` (35 % is 0.35) or `number`
      *
-     * @throws BadTime    where it looks like a timecode and is none
+     * @throws BadTime where it looks like a timecode and is none
      * @throws NotANumber where it is no number, or has a unit that this field cannot take
      */
     public static function read(string $typed, string $unit, FrameRate $rate, bool $dropFrame = false): float

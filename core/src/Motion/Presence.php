@@ -9,7 +9,7 @@ final readonly class Presence
 {
     /**
      * @param float $from 0 to 1, clockwise in the figure's place
-     * @param float $to   0 to 1, at least $from
+     * @param float $to 0 to 1, at least $from
      */
     private function __construct(public float $amount, public float $from, public float $to)
     {
@@ -21,8 +21,8 @@ final readonly class Presence
     }
 
     /**
-     * @param float  $amount kept within 0 and 1: neither a sweep nor a reading runs past its figure
-     * @param string $opens  clockwise, counterclockwise or middle
+     * @param float $amount kept within 0 and 1: neither a sweep nor a reading runs past its figure
+     * @param string $opens clockwise, counterclockwise or middle
      */
     public static function opening(float $amount, string $opens): self
     {

@@ -16,7 +16,7 @@ final class Track
 
     /**
      * @param non-empty-list<int> $changes rising, from 0
-     * @param \Closure(int): T    $valueAt
+     * @param \Closure(int): T $valueAt
      */
     private function __construct(public readonly array $changes, private readonly \Closure $valueAt)
     {
@@ -37,7 +37,7 @@ final class Track
     /**
      * @template V
      *
-     * @param list<int>        $changes
+     * @param list<int> $changes
      * @param \Closure(int): V $valueAt
      *
      * @return self<V>
@@ -75,7 +75,7 @@ final class Track
      * @template I
      * @template V
      *
-     * @param list<self<I>>        $tracks
+     * @param list<self<I>> $tracks
      * @param \Closure(list<I>): V $function
      *
      * @return self<V>

@@ -10,11 +10,11 @@ final readonly class Piece
     public const VERSION = 1;
 
     /**
-     * @param list<Table>      $tables
-     * @param list<Chart>      $charts
-     * @param list<FreeText>   $words
+     * @param list<Table> $tables
+     * @param list<Chart> $charts
+     * @param list<FreeText> $words
      * @param list<ScriptLine> $lines
-     * @param list<Move>       $moves
+     * @param list<Move> $moves
      */
     private function __construct(
         public string $title,

@@ -9,9 +9,9 @@ final readonly class Table
 {
     /**
      * @param list<Column> $columns
-     * @param list<Row>    $rows
-     * @param string|null  $timeColumn what the columns stand for where they are moments, such as `Year`
-     * @param string|null  $whole      what all parts together are; null: the sum, or 100 for percentages
+     * @param list<Row> $rows
+     * @param string|null $timeColumn what the columns stand for where they are moments, such as `Year`
+     * @param string|null $whole what all parts together are; null: the sum, or 100 for percentages
      */
     public function __construct(
         public string $id,

@@ -20,7 +20,7 @@ final readonly class Proof implements \JsonSerializable
     public const TOLERANCE = 1e-5;
 
     /**
-     * @param list<FigureProof>                     $figures
+     * @param list<FigureProof> $figures
      * @param list<array{ok: bool, message: string}> $checks
      */
     private function __construct(public array $figures, public array $checks, public int $frames)

@@ -36,7 +36,7 @@ final readonly class Beats
         $line = $this->piece->line($pin->line);
         $words = $line === null ? [] : self::words($line);
         if ($pin->word !== null && isset($words[$pin->word])) {
-            return trim($words[$pin->word]->text, " ,.;:!?\"“”");
+            return trim($words[$pin->word]->text, ' ,.;:!?"“”');
         }
 
         return mb_strimwidth(implode(' ', array_map(static fn (SpokenWord $word): string => $word->text, $words)), 0, 24, '…');

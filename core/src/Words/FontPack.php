@@ -8,11 +8,11 @@ namespace Lupine\Core\Words;
 final readonly class FontPack
 {
     /**
-     * @param array<array-key, array{float, string}> $glyphs  by character: width and outline
+     * @param array<array-key, array{float, string}> $glyphs by character: width and outline
      * @param array<array-key, array{float, string}> $tabular by digit
-     * @param array<array-key, float>                $shifts  how far a widened digit stands from its left edge
-     * @param array<array-key, float>                $kern    by pair of characters
-     * @param array{float, string}                   $missing
+     * @param array<array-key, float> $shifts how far a widened digit stands from its left edge
+     * @param array<array-key, float> $kern by pair of characters
+     * @param array{float, string} $missing
      */
     private function __construct(
         public string $id,

@@ -50,7 +50,7 @@ final readonly class TotalReading
         foreach ($this->values as $index => $value) {
             $sum += $value * ($amounts[$index] ?? 0.0);
         }
-        $value = min($amounts) >= 1.0 ? $this->shown : min($this->shown, round($sum, $this->decimals));
+        $value = min([1.0, ...$amounts]) >= 1.0 ? $this->shown : min($this->shown, round($sum, $this->decimals));
 
         return $this->prefix.NumberText::of($value, $this->decimals, $this->settings).$this->suffix;
     }

@@ -10,7 +10,6 @@ use Lupine\Core\Drawing\Node;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
-use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
 use Lupine\Core\Tests\Sample;

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Film\LostFilms;
+use App\Film\Renderer;
+use App\Models\HandOff;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+final class HandOffTest extends TestCase
+{
+    public function testAFilmIsMadeAndHandedOver(): void
+    {
+        $film = $this->ask();
+        $this->assertSame('waiting', $film->status);
+        $this->getJson("/api/hand-offs/{$film->id}/file")->assertNotFound();
+        $this->work();
+        $film->refresh();
+        $this->assertSame(['done', 12], [$film->status, $film->frames_done], (string) $film->message);
+
+        $file = $this->folder.'/app/hand-offs/'.$film->file;
+        // ffprobe, of another project than the encoder's caller, counts what is really in the file.
+        $probe = new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-of', 'json', $file]);
+        $stream = json_decode($probe->mustRun()->getOutput(), true)['streams'][0];
+        $this->assertSame(['h264', 'yuv420p', 320, 180, '30000/1001', '12', 'bt709'], [$stream['codec_name'], $stream['pix_fmt'], $stream['width'], $stream['height'], $stream['r_frame_rate'], $stream['nb_read_frames'], $stream['color_space']]);
+        $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('mended-or-not.mp4');
+        $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
+        $this->deleteJson("/api/hand-offs/{$film->id}")->assertOk();
+        $this->assertFileDoesNotExist($file);
+    }
+
+    public function testAFailureSaysWhyAndCanBeTriedAgain(): void
+    {
+        $film = $this->ask();
+        config(['lupine.node' => PHP_BINARY]);
+        $this->work();
+        $film->refresh();
+        $this->assertSame('failed', $film->status);
+        $this->assertNotSame('', (string) $film->message);
+        $this->assertSame([], Storage::disk('hand-offs')->files());
+
+        config(['lupine.node' => 'node']);
+        $this->postJson("/api/hand-offs/{$film->id}/retry")->assertOk()->assertJsonPath('status', 'waiting');
+        $this->work();
+        $this->assertSame('done', $film->refresh()->status);
+    }
+
+    public function testACancelledFilmLeavesNothing(): void
+    {
+        $film = $this->ask();
+        $this->postJson("/api/hand-offs/{$film->id}/cancel")->assertOk()->assertJsonPath('status', 'cancelled');
+        $this->work();
+        $this->assertSame('cancelled', $film->refresh()->status);
+
+        // While it runs: the renderer is told to stop between frames, and what it wrote is thrown away.
+        $target = $this->folder.'/app/rendering/half.mp4';
+        $document = self::demo();
+        $reel = json_encode(\Lupine\Core\Drawing\Reel::of(app(\Lupine\Core\Drawing\DrawPiece::class)->draw(\Lupine\Core\Piece\Piece::fromDocument($document))), JSON_THROW_ON_ERROR);
+        $seen = 0;
+        $finished = app(Renderer::class)->film($reel, $target, static function (?int $frame) use (&$seen): bool {
+            $seen = max($seen, $frame ?? 0);
+
+            return $seen < 3;
+        });
+        $this->assertFalse($finished);
+        $this->assertLessThan(480, $seen);
+    }
+
+    public function testAFilmWhoseWorkerWasLostBeginsAgain(): void
+    {
+        $film = $this->ask();
+        $film->update(['status' => 'running', 'frames_done' => 7, 'heard_at' => now()->subMinutes(2)]);
+        \Illuminate\Support\Facades\DB::table('jobs')->update(['reserved_at' => now()->subMinutes(2)->timestamp]);
+
+        $this->assertSame(1, app(LostFilms::class)->takeUp());
+        $this->work();
+        $this->assertSame(['done', 12], [$film->refresh()->status, $film->frames_done]);
+    }
+
+    private function ask(): HandOff
+    {
+        $id = $this->postJson('/api/pieces', ['document' => self::small()])->assertCreated()->json('id');
+
+        return HandOff::query()->findOrFail($this->postJson("/api/pieces/$id/hand-offs")->assertCreated()->json('id'));
+    }
+
+    private function work(): void
+    {
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1]);
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+final class PieceApiTest extends TestCase
+{
+    public function testAPastedTableBecomesAPieceOnTheShelf(): void
+    {
+        $piece = $this->postJson('/api/pieces', ['text' => "Kettles\t3\nLamps\t5", 'form' => 'pie'])->assertCreated();
+        $this->assertSame('pie', $piece->json('document.charts.0.form.kind'));
+
+        $shelf = $this->getJson('/api/pieces')->assertOk();
+        $this->assertSame($piece->json('id'), $shelf->json('pieces.0.id'));
+        $this->assertSame('00:00:08:00', $shelf->json('pieces.0.length'));
+        $this->assertNotNull($shelf->json('pieces.0.reel'));
+        $this->assertCount(2, $shelf->json('pieces.0.stems'));
+    }
+
+    public function testTwoTabsCannotOverwriteEachOtherSilently(): void
+    {
+        $id = $this->begin();
+        $mine = self::small();
+        $mine['title'] = 'Mine';
+        $this->save($id, $mine, 1)->assertOk()->assertHeader('ETag', '"2"');
+        $theirs = [...$mine, 'title' => 'Theirs'];
+
+        $refused = $this->save($id, $theirs, 1)->assertStatus(412);
+        $this->assertSame('Mine', $refused->json('piece.document.title'));
+        $this->assertSame('Mine', $this->getJson("/api/pieces/$id")->json('document.title'));
+        $this->save($id, $theirs, 2)->assertOk();
+    }
+
+    public function testUndoWalksBackAndARepeatWalksOn(): void
+    {
+        $id = $this->begin();
+        foreach (['One', 'Two', 'Three'] as $version => $title) {
+            $this->save($id, [...self::small(), 'title' => $title], $version + 1)->assertOk();
+        }
+        $undo = fn (): TestResponse => $this->postJson("/api/pieces/$id/undo");
+        $this->assertSame('Two', $undo()->json('document.title'));
+        $this->assertSame('One', $undo()->json('document.title'));
+        $this->assertSame('Two', $this->postJson("/api/pieces/$id/redo")->json('document.title'));
+        $changed = $this->save($id, [...self::small(), 'title' => 'Four'], null)->assertOk();
+        $this->assertFalse($changed->json('canRedo'));
+        $this->assertSame('Two', $undo()->json('document.title'));
+        $undo();
+        $undo();
+        $undo()->assertStatus(409);
+    }
+
+    public function testWhatIsDeletedCanBePutBack(): void
+    {
+        $id = $this->begin();
+        $this->deleteJson("/api/pieces/$id")->assertOk();
+        $this->getJson("/api/pieces/$id")->assertNotFound()->assertJsonPath('message', 'This is not here any more. It may have been deleted; look on the shelf.');
+        $this->postJson("/api/pieces/$id/restore")->assertOk();
+        $copy = $this->postJson("/api/pieces/$id/duplicate")->assertCreated();
+        $this->assertSame('Mended or not copy', $copy->json('document.title'));
+        $this->assertCount(2, $this->getJson('/api/pieces')->json('pieces'));
+    }
+
+    public function testADocumentComesBackAsItWent(): void
+    {
+        $text = (string) file_get_contents(__DIR__.'/../../demo/the-mending-room.json');
+        $id = $this->call('POST', '/api/pieces', [], [], [], ['CONTENT_TYPE' => 'application/json'], '{"document":'.$text.'}')->assertCreated()->json('id');
+
+        // Empty objects stay objects, and texts keep their spaces.
+        $this->assertEquals(json_decode($text), json_decode((string) $this->getJson("/api/pieces/$id")->getContent())->document);
+    }
+
+    public function testABadDocumentIsRefusedWithItsPlace(): void
+    {
+        $document = self::small();
+        $document['charts'][0]['form']['hole'] = 3;
+        $this->postJson('/api/pieces', ['document' => $document])->assertUnprocessable()->assertJsonPath('where', 'charts.0.form.hole');
+        $this->postJson('/api/pieces', ['text' => 'no figures here'])->assertUnprocessable();
+        $this->postJson('/api/pieces', ['document' => 'text'])->assertUnprocessable();
+        $this->postJson('/api/compute', ['document' => $document])->assertUnprocessable();
+    }
+
+    public function testImpossibleFiguresAreKeptAndTold(): void
+    {
+        $document = self::demo();
+        $document['tables'][0]['rows'][1]['cells'][0] = '-4';
+        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+
+        $computed = $this->postJson('/api/compute', ['document' => $document])->assertOk();
+        $this->assertNull($computed->json('reel'));
+        $this->assertSame('r2', $computed->json('problems.0.rowId'));
+        $this->assertNotEmpty($computed->json('sheet.lines.line1'));
+        $this->assertSame('-4', $this->getJson("/api/pieces/$id")->json('document.tables.0.rows.1.cells.0'));
+        $this->postJson("/api/pieces/$id/hand-offs")->assertUnprocessable();
+        $this->assertStringContainsString('cannot be negative', $this->getJson('/api/pieces')->json('pieces.0.problem'));
+    }
+
+    public function testWhatIsTooLargeIsRefused(): void
+    {
+        $this->postJson('/api/figures/read', ['text' => str_repeat("a\t1\n", 400_000)])->assertUnprocessable()->assertJsonFragment(['where' => 'the table']);
+        $document = self::small();
+        $document['captions'] = str_repeat('x', 4_100_000);
+        $this->postJson('/api/compute', ['document' => $document])->assertStatus(413);
+    }
+
+    public function testALongPieceComesAroundThePlayheadFirst(): void
+    {
+        $document = self::demo();
+        $document['stage']['frames'] = 6000;
+        $near = $this->postJson('/api/compute', ['document' => $document, 'near' => true, 'frame' => 200])->assertOk();
+        $this->assertSame([110, 380], [$near->json('reel.from'), $near->json('reel.to')]);
+        $this->assertSame(5999, $this->postJson('/api/compute', ['document' => $document])->json('reel.to'));
+    }
+
+    public function testNumbersAndTablesAreRead(): void
+    {
+        $this->postJson('/api/numbers/read', ['text' => '1.5s', 'unit' => 'frames', 'rate' => [25, 1]])->assertOk()->assertJson(['value' => 38]);
+        $this->postJson('/api/numbers/read', ['text' => 'x', 'unit' => 'frames'])->assertUnprocessable();
+        $read = $this->postJson('/api/figures/read', ['text' => "a\t60 %\nb\t43 %"])->assertOk();
+        $this->assertSame('over-whole', $read->json('problems.0.code'));
+        $mended = $this->postJson('/api/figures/mend', ['table' => $read->json('table'), 'column' => $read->json('table.columns.0.id'), 'how' => 'largest'])->assertOk();
+        $this->assertSame('57 %', $mended->json('table.rows.0.cells.0'));
+    }
+
+    private function begin(): string
+    {
+        return $this->postJson('/api/pieces', ['document' => self::small()])->assertCreated()->json('id');
+    }
+
+    /** @param array<string, mixed> $document */
+    private function save(string $id, array $document, ?int $version): TestResponse
+    {
+        return $this->putJson("/api/pieces/$id", ['document' => $document], $version === null ? [] : ['If-Match' => '"'.$version.'"']);
+    }
+}

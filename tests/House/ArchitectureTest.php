@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\House;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Finder\Finder;
+
+/** The rules of the house, read off the code itself. */
+final class ArchitectureTest extends TestCase
+{
+    /** The map of core: a folder and what it may import. No arrow runs the other way. */
+    private const ARROWS = [
+        'Piece' => [],
+        'Geometry' => [],
+        'Figures' => ['Piece'],
+        'Script' => ['Piece'],
+        'Motion' => ['Piece', 'Figures', 'Script'],
+        'Form' => ['Piece', 'Figures', 'Geometry'],
+        'Finish' => ['Piece', 'Geometry'],
+        'Words' => ['Piece', 'Figures'],
+        'Drawing' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words'],
+        'Proof' => ['Piece', 'Geometry', 'Words', 'Drawing'],
+        'Formats' => ['Piece', 'Figures', 'Geometry', 'Drawing'],
+    ];
+
+    public function testCoreImportsAlongItsArrowsAndNothingElse(): void
+    {
+        foreach (self::files('core/src', '*.php') as $path => $code) {
+            $folder = explode('/', substr($path, strlen('core/src/')))[0];
+            preg_match_all('/^use ([\w\\\\]+)/m', $code, $imports);
+            foreach ($imports[1] as $import) {
+                $parts = explode('\\', $import);
+                $allowed = str_starts_with($import, 'Brick\Math\\')
+                    || ($parts[0] === 'Lupine' && count($parts) === 3)
+                    || ($parts[0] === 'Lupine' && in_array($parts[2], [$folder, ...self::ARROWS[$folder] ?? []], true));
+                self::assertTrue($allowed, "{$path} imports {$import}");
+            }
+            if (!str_ends_with($folder, '.php')) {
+                self::assertArrayHasKey($folder, self::ARROWS, "{$folder} is not on the map");
+            }
+        }
+    }
+
+    public function testCoreHasNoInputNoClockAndNoChance(): void
+    {
+        $forbidden = '/(?<![\w>:\\\\$])(file_\w+|fopen|fwrite|readfile|unlink|glob|scandir|curl_\w+|exec|shell_exec|proc_open|time|microtime|hrtime|date|strtotime|rand|mt_rand|random_\w+|uniqid|getenv|putenv|env|config|app|echo|print|var_dump)\s*\(|new \\\\?Date|\$_(GET|POST|SERVER|ENV)|Illuminate|Symfony/';
+        foreach (self::files('core/src', '*.php') as $path => $code) {
+            self::assertDoesNotMatchRegularExpression($forbidden, $code, $path);
+            self::assertStringContainsString('declare(strict_types=1);', $code, $path);
+        }
+    }
+
+    /** The interface lays out, edits and shows; shares, angles and keys come from core. */
+    public function testTheInterfaceComputesNoShareNoAngleAndNoKey(): void
+    {
+        $forbidden = '/Math\.(sin|cos|tan|asin|acos|atan2?|PI)\b|bezier\(|easing|\b(360|3\.6)\s*[*\/]\s*[a-z(]|[a-zA-Z_)\]]\s*[*\/]\s*(360|3\.6)\b|\bvalue\s*\/\s*(sum|total|whole)\b|\.reduce\(\([^)]*\)\s*=>\s*\w+\s*\+/';
+        foreach (self::files('web', ['*.ts', '*.tsx']) as $path => $code) {
+            self::assertDoesNotMatchRegularExpression($forbidden, $code, $path);
+        }
+    }
+
+    public function testRoomsOfTheFrontKeepToThemselves(): void
+    {
+        foreach (self::files('painter', '*.ts') as $path => $code) {
+            self::assertDoesNotMatchRegularExpression("/from '(?!\\.\\/)/", $code, $path.' imports only its own files');
+        }
+        foreach (self::files('renderer/src', '*.ts') as $path => $code) {
+            self::assertDoesNotMatchRegularExpression("/from '(\\.\\.\\/)+(web|app)/", $code, $path);
+        }
+        foreach (self::files('web', ['*.ts', '*.tsx']) as $path => $code) {
+            self::assertDoesNotMatchRegularExpression("/from '(\\.\\.\\/)+(renderer|e2e|app|core)/", $code, $path);
+        }
+    }
+
+    public function testPiecesMatchTheirSchema(): void
+    {
+        $schema = (string) file_get_contents(self::root().'/docs/piece.schema.json');
+        $validator = new Validator();
+        foreach (glob(self::root().'/demo/*.json') ?: [] as $file) {
+            self::assertTrue($validator->validate(json_decode((string) file_get_contents($file)), $schema)->isValid(), $file);
+        }
+        foreach (['pie', 'donut'] as $form) {
+            $made = \Lupine\Core\Formats\NewPiece::document(\Lupine\Core\Formats\TableText::read("a\t1\nb\t2"), $form, 'New');
+            self::assertTrue($validator->validate(json_decode((string) json_encode($made)), $schema)->isValid(), $form);
+        }
+        $wrong = json_decode((string) file_get_contents(self::root().'/demo/mended-or-not.json'));
+        $wrong->charts[0]->form->kind = 'cake';
+        self::assertFalse($validator->validate($wrong, $schema)->isValid());
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    /**
+     * @param string|list<string> $names
+     *
+     * @return iterable<string, string> path => contents
+     */
+    private static function files(string $folder, string|array $names): iterable
+    {
+        foreach (Finder::create()->files()->in(self::root().'/'.$folder)->name($names) as $file) {
+            yield $folder.'/'.str_replace('\\', '/', $file->getRelativePathname()) => $file->getContents();
+        }
+    }
+}
