@@ -18,8 +18,8 @@ use Lupine\Core\Piece\SoftEdge;
 /** The looks around and on the marks of a round chart. */
 final readonly class DrawFinish
 {
-    /** How far a seam reaches under each neighbour, in pixels: more than a renderer smooths an edge over. */
-    private const SEAM = 0.8;
+    /** pixels to each side of a boundary that are laid under it, so that no ground shows even where the stage is shown small */
+    private const SEAM = 4.0;
 
     public function __construct(private Chart $chart, private RoundForm $form)
     {
@@ -107,11 +107,14 @@ final readonly class DrawFinish
             if ($next === $slot || !self::touch($slot, $next) || $this->isOut($slot) || $this->isOut($next)) {
                 continue;
             }
-            $patch = $this->patch($slot->fromDegrees + $slot->sweepDegrees);
-            $outline = Track::combine(
-                [$presences[$slot->figureId], $presences[$next->figureId]],
-                static fn (array $both): string => $both[0]->amount > 0 && $both[1]->amount > 0 && $both[0]->to >= 1.0 && $both[1]->from <= 0.0 ? $patch : '',
-            );
+            $outline = Track::combine([$presences[$slot->figureId], $presences[$next->figureId]], function (array $both) use ($slot, $next): string {
+                if ($both[0]->to < 1.0 || $both[1]->from > 0.0 || $both[0]->amount <= 0 || $both[1]->amount <= 0) {
+                    return '';
+                }
+
+                // No wider than half of what is there on either side, or it would stand out beyond it.
+                return $this->patch($slot->toDegrees(), min($slot->sweepDegrees * $both[0]->amount, $next->sweepDegrees * $both[1]->amount, 90.0) / 2);
+            });
             $seams[] = new PathNode($outline, $marks[$slot->figureId]->fill);
         }
 
@@ -133,13 +136,23 @@ final readonly class DrawFinish
         return $this->chart->own($slot->figureId)->out > 0;
     }
 
-    private function patch(float $degrees): string
+    /** @param float $reachDegrees how far to each side of the boundary it may reach */
+    private function patch(float $degrees, float $reachDegrees): string
     {
-        $inner = max(0.0, $this->form->holeRadius() + 0.5);
-        $inner = $this->form->holeRadius() > 0 ? $inner : 0.0;
-        $corner = fn (float $radius, int $side): Point => $this->form->centre->towards($degrees, $radius)->towards($degrees + 90, $side * self::SEAM);
+        $inner = $this->form->holeRadius() > 0 ? $this->form->holeRadius() + 0.5 : 0.0;
+        $outer = $this->form->outerRadius() - 0.5;
+        $wide = self::SEAM / max(1e-9, sin(deg2rad($reachDegrees)));
+        $radii = $wide > $inner && $wide < $outer ? [$inner, $wide, $outer] : [$inner, $outer];
+        $corner = fn (float $radius, int $side): Point => $this->form->centre->towards($degrees, $radius)
+            ->towards($degrees + 90, $side * min(self::SEAM, $radius * sin(deg2rad($reachDegrees))));
+        $path = (new OutlineBuilder())->moveTo($corner($inner, -1));
+        foreach (array_slice($radii, 1) as $radius) {
+            $path->lineTo($corner($radius, -1));
+        }
+        foreach (array_reverse($radii) as $radius) {
+            $path->lineTo($corner($radius, 1));
+        }
 
-        return (new OutlineBuilder())->moveTo($corner($inner, -1))->lineTo($corner($this->form->outerRadius() - 0.5, -1))
-            ->lineTo($corner($this->form->outerRadius() - 0.5, 1))->lineTo($corner($inner, 1))->close()->pathData();
+        return $path->close()->pathData();
     }
 }

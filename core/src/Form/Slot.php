@@ -15,6 +15,11 @@ final readonly class Slot
     ) {
     }
 
+    public function toDegrees(): float
+    {
+        return $this->fromDegrees + $this->sweepDegrees;
+    }
+
     public function middleDegrees(): float
     {
         return $this->fromDegrees + $this->sweepDegrees / 2;
