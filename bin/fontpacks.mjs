@@ -80,6 +80,14 @@ function pack(id, family, weight, file) {
   };
 }
 
+/** A value as PHP writes it. */
+function php(value) {
+  if (typeof value === 'string') return `'${value.replace(/[\\']/g, '\\$&')}'`;
+  if (Array.isArray(value)) return `[${value.map(php).join(',')}]`;
+  if (typeof value === 'object') return `[${Object.entries(value).map(([key, entry]) => `${php(key)}=>${php(entry)}`).join(',')}]`;
+  return String(value);
+}
+
 mkdirSync(target, { recursive: true });
 const script = statSync(fileURLToPath(import.meta.url)).mtimeMs;
 for (const [id, name, folder, file, family, weight] of fonts) {
@@ -88,5 +96,7 @@ for (const [id, name, folder, file, family, weight] of fonts) {
   const source = join(dirname(require.resolve(`@expo-google-fonts/${name}/package.json`)), folder, file);
   const made = pack(id, family, weight, source);
   writeFileSync(to, JSON.stringify(made));
+  // As PHP too: the server keeps that compiled, and need not read it with every request.
+  writeFileSync(to.replace(/json$/, 'php'), `<?php\n\nreturn ${php(made)};\n`);
   console.log(`${id}: ${Object.keys(made.glyphs).length} glyphs, ${Object.keys(made.kern).length} kerning pairs, ${Object.keys(made.tabularShift).length} figures widened`);
 }

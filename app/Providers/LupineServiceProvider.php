@@ -17,10 +17,9 @@ final class LupineServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(FontBook::class, static fn (): FontBook => new FontBook(static function (string $id): array {
-            $file = resource_path('fontpacks/'.basename($id).'.json');
-            $text = is_file($file) ? file_get_contents($file) : false;
+            $file = resource_path('fontpacks/'.basename($id).'.php');
             /** @var array<string, mixed>|null $pack */
-            $pack = $text === false ? null : json_decode($text, true);
+            $pack = is_file($file) ? require $file : null;
 
             return $pack ?? throw new BadFont(sprintf('The font pack “%s” is missing. Run bin/start once to build it.', $id));
         }));

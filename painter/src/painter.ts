@@ -2,6 +2,13 @@ import type { GroupNode, PathNode, PatternPaint, RadialPaint, Reel, ReelNode, Te
 import type { Context, OutlinePath, Studio, Surface } from './surface';
 import { Timeline } from './timeline';
 
+/** What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what it is made of. */
+interface Kept {
+  back: { key: string; image: Surface } | null;
+  patterns: Map<string, Surface>;
+  glyphs: Map<string, OutlinePath>;
+}
+
 interface Soft {
   key: string;
   image: Surface;
@@ -15,6 +22,9 @@ interface Leaf {
 
 /** How many outlines are kept as paths before the oldest are let go. */
 const KEPT_OUTLINES = 4000;
+const KEPT_PATTERNS = 24;
+/** pixels up to which a blur is not worth a canvas of its own */
+const DIRECT_SIDE = 480;
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
@@ -25,20 +35,25 @@ export class Painter {
   private readonly leaves: Leaf[] = [];
   private readonly outlines = new Map<number, OutlinePath>();
   private readonly glyphs = new Map<number, OutlinePath>();
-  private readonly patterns = new Map<string, Surface>();
+  private readonly kept: Kept;
+  private readonly backLeaves: number;
   private readonly softs = new Map<number, Soft>();
   private ground: { key: string; image: Surface } | null = null;
 
   constructor(
     readonly reel: Reel,
     private readonly studio: Studio,
+    before?: Painter,
   ) {
+    this.kept = before?.kept ?? { back: null, patterns: new Map(), glyphs: new Map() };
     this.timeline = new Timeline(reel);
     const walk = (node: ReelNode, groups: GroupNode[]): void => {
       if (node.kind === 'group') node.children.forEach((child) => walk(child, [...groups, node]));
       else this.leaves.push({ node, groups });
     };
     reel.nodes.forEach((node) => walk(node, []));
+    const first = this.leaves.findIndex(({ node, groups }) => node.kind !== 'path' || node.mark !== null || node.blur > 0 || [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)));
+    this.backLeaves = first < 0 ? this.leaves.length : first;
   }
 
   /** @param scale canvas pixels for one pixel of the stage */
@@ -49,10 +64,9 @@ export class Painter {
     context.globalAlpha = 1;
     context.clearRect(0, 0, width, height);
     const still = this.stillLeaves(frame);
-    if (still > 0) {
-      context.drawImage(this.groundUpTo(still, frame, width, height, scale), 0, 0, width, height);
-    }
-    this.paintLeaves(context, still, this.leaves.length, frame, scale);
+    if (still > this.backLeaves) context.drawImage(this.groundUpTo(still, frame, width, height, scale), 0, 0, width, height);
+    else if (this.backLeaves > 0) context.drawImage(this.back(width, height, scale), 0, 0, width, height);
+    this.paintLeaves(context, Math.max(still, this.backLeaves), this.leaves.length, frame, scale);
   }
 
   /** The figure whose mark covers a point of the stage, on a context that can be asked. */
@@ -86,17 +100,33 @@ export class Painter {
 
   /** Everything from the back up to the first thing that moves. It is valid as long as all of that looks the same. */
   private groundUpTo(count: number, frame: number, width: number, height: number, scale: number): Surface {
-    const look = this.leaves.slice(0, count).map((leaf) => this.lookOf(leaf, frame));
+    const look = this.leaves.slice(this.backLeaves, count).map((leaf) => this.lookOf(leaf, frame));
     const key = `${width}x${height}:${look.join(',')}`;
     if (this.ground?.key !== key) {
       const image = this.ground && this.ground.image.width === width && this.ground.image.height === height ? this.ground.image : this.studio.surface(width, height);
       const context = contextOf(image);
       context.setTransform(1, 0, 0, 1, 0, 0);
       context.clearRect(0, 0, width, height);
-      this.paintLeaves(context, 0, count, frame, scale);
+      if (this.backLeaves > 0) context.drawImage(this.back(width, height, scale), 0, 0, width, height);
+      this.paintLeaves(context, this.backLeaves, count, frame, scale);
       this.ground = { key, image };
     }
     return this.ground.image;
+  }
+
+  /** What is behind everything and never changes. */
+  private back(width: number, height: number, scale: number): Surface {
+    const made = this.leaves.slice(0, this.backLeaves).map(({ node, groups }) => [
+      groups.map(({ opacity }) => opacity),
+      node.kind === 'path' ? [this.reel.outlines[node.outline], typeof node.fill === 'number' ? this.reel.paints[node.fill] : node.fill, node.opacity] : null,
+    ]);
+    const key = JSON.stringify([width, height, made]);
+    if (this.kept.back?.key !== key) {
+      const image = this.studio.surface(width, height);
+      this.paintLeaves(contextOf(image), 0, this.backLeaves, this.reel.from, scale);
+      this.kept.back = { key, image };
+    }
+    return this.kept.back.image;
   }
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
@@ -164,8 +194,8 @@ export class Painter {
 
   /** All the tiles that a chart can need, painted once at the size of the canvas. */
   private pattern(paint: PatternPaint, side: number, scale: number): Surface {
-    const key = `${this.reel.paints.indexOf(paint)}/${side}`;
-    const known = this.patterns.get(key);
+    const key = `${JSON.stringify(paint)}/${side}`;
+    const known = this.kept.patterns.get(key);
     if (known) return known;
     const image = this.studio.surface(side, side);
     const context = contextOf(image);
@@ -184,7 +214,8 @@ export class Painter {
     context.setTransform(cos, sin, -sin, cos, side / 2 + offX, side / 2 + offY);
     context.fillStyle = paint.colour;
     context.fill(all);
-    this.patterns.set(key, image);
+    if (this.kept.patterns.size > KEPT_PATTERNS) this.kept.patterns.clear();
+    this.kept.patterns.set(key, image);
     return image;
   }
 
@@ -198,6 +229,12 @@ export class Painter {
     const side = Math.ceil((2 * reach) / shrink);
     const left = x - (side * shrink) / 2;
     const top = y - (side * shrink) / 2;
+    if (shrink === 1 && side <= DIRECT_SIDE) {
+      // Small enough to be blurred where it belongs.
+      this.dropSoft(context, node, this.outline(number), deviation, scale, 0, 0, this.reel.width * scale * 2);
+      context.shadowColor = 'rgba(0, 0, 0, 0)';
+      return;
+    }
     const key = `${number}/${side}`;
     let soft = this.softs.get(node.index);
     if (soft?.key !== key) {
@@ -205,15 +242,7 @@ export class Painter {
       const small = contextOf(image);
       small.setTransform(1, 0, 0, 1, 0, 0);
       small.clearRect(0, 0, side, side);
-      // The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it.
-      const away = side * 2 + 100;
-      small.shadowColor = typeof node.fill === 'string' ? node.fill : '#000000';
-      small.shadowBlur = (deviation * 2) / shrink;
-      small.shadowOffsetX = away;
-      small.shadowOffsetY = 0;
-      small.fillStyle = '#000000';
-      small.setTransform(scale / shrink, 0, 0, scale / shrink, -left / shrink - away, -top / shrink);
-      small.fill(this.outline(number));
+      this.dropSoft(small, node, this.outline(number), deviation / shrink, scale / shrink, left / shrink, top / shrink, side * 2 + 100);
       soft = { key, image };
       this.softs.set(node.index, soft);
     }
@@ -221,6 +250,17 @@ export class Painter {
     context.imageSmoothingEnabled = true;
     context.imageSmoothingQuality = 'medium';
     context.drawImage(soft.image, left, top, side * shrink, side * shrink);
+  }
+
+  /** The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it. */
+  private dropSoft(context: Context, node: PathNode, outline: OutlinePath, deviation: number, scale: number, left: number, top: number, away: number): void {
+    context.shadowColor = typeof node.fill === 'string' ? node.fill : '#000000';
+    context.shadowBlur = deviation * 2;
+    context.shadowOffsetX = away;
+    context.shadowOffsetY = 0;
+    context.fillStyle = '#000000';
+    context.setTransform(scale, 0, 0, scale, -left - away, -top);
+    context.fill(outline);
   }
 
   private paintText(context: Context, node: TextNode, alpha: number, frame: number, scale: number): void {
@@ -250,7 +290,9 @@ export class Painter {
   private glyph(number: number): OutlinePath {
     let path = this.glyphs.get(number);
     if (!path) {
-      path = this.studio.path(this.reel.glyphs[number]);
+      const data = this.reel.glyphs[number];
+      path = this.kept.glyphs.get(data) ?? this.studio.path(data);
+      this.kept.glyphs.set(data, path);
       this.glyphs.set(number, path);
     }
     return path;

@@ -28,6 +28,10 @@ export class Timeline {
     return this.changing[lastUpTo(this.changing, frame)] ?? 0;
   }
 
+  isConstant(node: number): boolean {
+    return !this.tracks.has(node);
+  }
+
   /** Does a node of its own change within so many frames of this one? */
   changesNear(node: number, frame: number, reach: number): boolean {
     const tracks = this.tracks.get(node);

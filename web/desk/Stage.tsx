@@ -1,11 +1,8 @@
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
-import { Painter } from '../../painter/src';
-import { browserStudio } from '../common/browserStudio';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
-
-let reelsPainted = 0;
+import { usePaintedCanvas } from './usePaintedCanvas';
 
 /** The picture as it will be filmed, painted by the same painter. */
 export function Stage({ piece }: { piece: Piece }) {
@@ -19,7 +16,6 @@ export function Stage({ piece }: { piece: Piece }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(null);
   const [space, setSpace] = useState({ width: 0, height: 0 });
-  const painter = useMemo(() => (reel ? new Painter(reel, browserStudio) : null), [reel]);
 
   useEffect(() => {
     if (!room.current) return undefined;
@@ -34,16 +30,7 @@ export function Stage({ piece }: { piece: Piece }) {
   const dots = Math.round(width * window.devicePixelRatio);
   const isThere = reel !== null && frame >= reel.from && frame <= reel.to;
 
-  useLayoutEffect(() => {
-    const target = canvas.current;
-    if (!target || !painter || dots === 0) return;
-    const tall = Math.round((dots * stageHeight) / stageWidth);
-    if (target.width !== dots || target.height !== tall) { target.width = dots; target.height = tall; }
-    const context = target.getContext('2d');
-    if (context && isThere) painter.paint(context as never, frame, dots / stageWidth);
-  }, [painter, frame, dots, stageWidth, stageHeight, isThere]);
-  // Counted for those who measure how soon a change is seen.
-  useLayoutEffect(() => { if (canvas.current) canvas.current.dataset.reel = String(++reelsPainted); }, [painter]);
+  const painted = usePaintedCanvas(canvas, reel, frame, dots);
 
   const place = (event: PointerEvent): [number, number] => {
     const box = canvas.current!.getBoundingClientRect();
@@ -51,6 +38,7 @@ export function Stage({ piece }: { piece: Piece }) {
   };
   const down = (event: PointerEvent): void => {
     const context = canvas.current?.getContext('2d');
+    const painter = painted.current;
     if (!context || !painter || event.button !== 0) return;
     const [x, y] = place(event);
     const found = painter.figureAt(context as never, frame, x, y);
@@ -72,7 +60,7 @@ export function Stage({ piece }: { piece: Piece }) {
       if (chart) chart.place = { x: toX, y: toY };
     });
   };
-  const outline = painter && isThere && selection?.kind === 'figure' ? painter.outlineOf(selection.chart, selection.figure, frame) : '';
+  const outline = painted.current && isThere && selection?.kind === 'figure' ? painted.current.outlineOf(selection.chart, selection.figure, frame) : '';
   const error = computed?.problems.find(({ severity }) => severity === 'error');
   return (
     <div className="stage-room" ref={room}>

@@ -59,7 +59,7 @@ function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
         <h2 className="mt-4">Can it be read?</h2>
         <ul className="checks">
           {proof.checks.map((check) => (
-            <li key={check.message} className={check.ok ? 'is-right' : 'is-wrong'}><i className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`} aria-label={check.ok ? 'Right' : 'To look at'} />{check.message}</li>
+            <li key={check.message} className={check.ok ? 'is-right' : 'is-wrong'}><i className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`} role="img" aria-label={check.ok ? 'Right' : 'To look at'} />{check.message}</li>
           ))}
         </ul>
       </section>

@@ -37,7 +37,8 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
         <Dropdown align="end">
           <Dropdown.Toggle as="button" type="button" className="quiet-button" aria-label={`More for ${piece.title}`}><i className="bi bi-three-dots" /></Dropdown.Toggle>
           <Dropdown.Menu>
-            <Dropdown.Item onClick={() => setNaming(true)}>Rename</Dropdown.Item>
+            {/* After the menu has given the keyboard back to its button. */}
+            <Dropdown.Item onClick={() => { window.setTimeout(() => setNaming(true), 0); }}>Rename</Dropdown.Item>
             <Dropdown.Item onClick={onDuplicate}>Duplicate</Dropdown.Item>
             <Dropdown.Item as={Link} to={`/pieces/${piece.id}/hand-off`}>Hand off</Dropdown.Item>
             <Dropdown.Divider />

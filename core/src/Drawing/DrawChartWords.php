@@ -23,9 +23,17 @@ final readonly class DrawChartWords
 {
     private DrawTexts $texts;
 
+    /** @var array<string, Track<string>> by figure id; a label and a legend count with the same track */
+    private array $readings;
+
     public function __construct(private Chart $chart, private RoundForm $form, private ChartTiming $timing, private TextSetter $setter)
     {
         $this->texts = new DrawTexts($setter);
+        $readings = [];
+        foreach ($timing->readings as $figureId => $reading) {
+            $readings[$figureId] = $timing->presences[$figureId]->map(static fn (Presence $there): string => $reading->at($there->amount));
+        }
+        $this->readings = $readings;
     }
 
     /** @return list<Node> */
@@ -104,7 +112,7 @@ final readonly class DrawChartWords
         }
         if ($kind !== 'label') {
             $shift = $kind === 'both' ? $cap * 1.15 : $cap / 2;
-            $nodes[] = $this->texts->reading($this->reading($slot->figureId), $style, $x, $place->map(static fn (Point $point): float => $point->y + $shift), $align, $slot->figureId);
+            $nodes[] = $this->texts->reading($this->readings[$slot->figureId], $style, $x, $place->map(static fn (Point $point): float => $point->y + $shift), $align, $slot->figureId);
         }
 
         return $nodes;
@@ -158,7 +166,7 @@ final readonly class DrawChartWords
             $rows[] = new GroupNode('legend-'.$slot->figureId, [
                 new PathNode(Track::constant(OutlineBuilder::circle(new Point($legend->x + $dot, $y), $dot)), new FlatPaint($this->timing->colours[$slot->figureId])),
                 $this->texts->line($this->setter->fitted($this->label($slot->figureId), $style, $room), $style, Track::constant($labelX), $baseline, 'left'),
-                $this->texts->reading($this->reading($slot->figureId), $style, Track::constant($legend->x + $legend->width), $baseline, 'right', $slot->figureId),
+                $this->texts->reading($this->readings[$slot->figureId], $style, Track::constant($legend->x + $legend->width), $baseline, 'right', $slot->figureId),
             ], self::fadeIn($this->timing->presences[$slot->figureId]));
         }
 
@@ -185,14 +193,6 @@ final readonly class DrawChartWords
         $opacity = Track::combine($presences, static fn (array $there): float => min(1.0, 24 * array_sum(array_map(static fn (Presence $one): float => $one->amount, $there))));
 
         return new GroupNode('centre', $nodes, $opacity);
-    }
-
-    /** @return Track<string> */
-    private function reading(string $figureId): Track
-    {
-        $reading = $this->timing->readings[$figureId];
-
-        return $this->timing->presences[$figureId]->map(static fn (Presence $there): string => $reading->at($there->amount));
     }
 
     private function label(string $figureId): string

@@ -45,27 +45,32 @@ final readonly class DrawFinish
      * @param array<string, PathNode> $marks by figure id
      * @param array<string, string> $colours by figure id
      *
-     * @return list<PathNode> all shadows, then all glows
+     * @return list<PathNode> the shadow, then all glows
      */
     public function softEdges(array $marks, array $colours): array
     {
-        $shadows = [];
         $glows = [];
+        $reach = 0.0;
         foreach ($marks as $figureId => $mark) {
             $own = $this->chart->own($figureId);
-            $shadow = $this->chart->finish->shadow;
-            if ($shadow !== null) {
-                $shadows[] = $this->soft($mark, $shadow, $shadow->colour ?? '#000000', 0.5, $shadow->opacity, $own->out);
-            }
+            $reach = max($reach, $own->out);
             $glow = $own->hasGlow ? $own->glow : $this->chart->finish->glow;
             if ($glow !== null) {
                 $colour = $glow->colour ?? $colours[$figureId];
-                $glows[] = $this->soft($mark, $glow, $colour, 0.5, $glow->opacity, $own->out);
-                $glows[] = $this->soft($mark, $glow, $colour, 0.16, $glow->opacity, $own->out);
+                $glows[] = $this->soft($mark->outline, $glow, $colour, 0.5, $own->out);
+                $glows[] = $this->soft($mark->outline, $glow, $colour, 0.16, $own->out);
             }
         }
 
-        return [...$shadows, ...$glows];
+        $shadow = $this->chart->finish->shadow;
+        if ($shadow === null || $marks === []) {
+            return $glows;
+        }
+        // All marks throw one shadow, so that none darkens its neighbour.
+        $outlines = array_map(static fn (PathNode $mark): Track => $mark->outline, array_values($marks));
+        $all = Track::combine($outlines, static fn (array $there): string => implode('', $there));
+
+        return [$this->soft($all, $shadow, $shadow->colour ?? '#000000', 0.5, $reach), ...$glows];
     }
 
     /** The pattern over a mark, or null where it has none. */
@@ -121,9 +126,10 @@ final readonly class DrawFinish
         return $seams;
     }
 
-    private function soft(PathNode $mark, SoftEdge $edge, string $colour, float $part, float $opacity, float $out): PathNode
+    /** @param Track<string> $outline */
+    private function soft(Track $outline, SoftEdge $edge, string $colour, float $part, float $out): PathNode
     {
-        return new PathNode($mark->outline, new FlatPaint($colour), $opacity, $edge->reach * $part, within: [$this->form->centre->x, $this->form->centre->y, $this->form->outerRadius() + $out]);
+        return new PathNode($outline, new FlatPaint($colour), $edge->opacity, $edge->reach * $part, within: [$this->form->centre->x, $this->form->centre->y, $this->form->outerRadius() + $out]);
     }
 
     private static function touch(Slot $slot, Slot $next): bool

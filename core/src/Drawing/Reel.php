@@ -125,7 +125,7 @@ final class Reel
             if ($frame <= $this->from || $frame > $this->to) {
                 continue;
             }
-            $next = $value($track->at($frame));
+            $next = $value($track->atChange($frame));
             if ($next !== $last) {
                 $frames[] = $frame;
                 $values[] = $last = $next;

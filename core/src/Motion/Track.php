@@ -54,8 +54,17 @@ final class Track
     /** @return T */
     public function at(int $frame): mixed
     {
-        $change = $this->changeAt($frame);
+        // A frame on which something changes needs no search, once its value is known.
+        return $this->known[$frame] ?? $this->atChange($this->changeAt($frame));
+    }
 
+    /**
+     * @param int $change one of the frames in `changes`
+     *
+     * @return T
+     */
+    public function atChange(int $change): mixed
+    {
         return $this->known[$change] ??= ($this->valueAt)($change);
     }
 
@@ -68,7 +77,7 @@ final class Track
      */
     public function map(\Closure $function): self
     {
-        return new self($this->changes, fn (int $frame): mixed => $function($this->at($frame)));
+        return new self($this->changes, fn (int $change): mixed => $function($this->atChange($change)));
     }
 
     /**

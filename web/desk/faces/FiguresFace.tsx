@@ -72,7 +72,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
               <tr key={row.id} data-row={row.id} className={`${picked ? 'is-picked' : ''}${problem ? ' has-problem' : ''}`} onClick={() => select(row.id)} title={problem?.message}>
                 <td className="col-label">
                   <span className="label-cell">
-                    <button type="button" className="chip" style={{ background: figure?.colour ?? 'var(--line)' }} aria-label={`Select ${row.label || 'this figure'}`} aria-pressed={picked} onClick={() => select(row.id)} />
+                    <button type="button" className="chip-button" aria-label={`Select ${row.label || 'this figure'}`} aria-pressed={picked} onClick={() => select(row.id)}><span className="chip" style={{ background: figure?.colour ?? 'var(--line)' }} /></button>
                     <input className="cell cell-label" aria-label={`Label of row ${index + 1}`} value={row.label} placeholder="Label" maxLength={200} onFocus={() => select(row.id)} onPaste={paste(index)} onKeyDown={keys(index, 'label')}
                       onChange={(event) => change((draft) => { draft.rows[index].label = event.target.value; })} />
                   </span>

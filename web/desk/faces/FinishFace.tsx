@@ -35,7 +35,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
       </section>
       <section>
         <h3><Switch label="Shadow" value={finish.shadow !== null} onChange={(on) => edit((draft) => { draft.finish.shadow = on ? SHADOW : null; })} /></h3>
-        {finish.shadow ? <EdgeFields edge={finish.shadow} onChange={(shadow) => edit((draft) => { draft.finish.shadow = shadow; })} /> : <p className="hint">A soft one, below each mark.</p>}
+        {finish.shadow ? <EdgeFields shared edge={finish.shadow} onChange={(shadow) => edit((draft) => { draft.finish.shadow = shadow; })} /> : <p className="hint">A soft one, below each mark.</p>}
       </section>
     </div>
   );

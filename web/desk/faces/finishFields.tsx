@@ -18,13 +18,14 @@ export function PatternFields({ pattern, onChange }: { pattern: Pattern; onChang
   );
 }
 
-export function EdgeFields({ edge, onChange }: { edge: SoftEdge; onChange: (edge: SoftEdge) => void }) {
+/** @param shared one colour for all marks, as a shadow has it */
+export function EdgeFields({ edge, shared, onChange }: { edge: SoftEdge; shared?: boolean; onChange: (edge: SoftEdge) => void }) {
   return (
     <>
       <NumberField label="reach" unit="pixels" value={edge.reach} min={0} max={400} usual={30} onChange={(reach) => onChange({ ...edge, reach })} />
       <NumberField label="opacity" unit="fraction" value={edge.opacity} min={0} max={1} usual={0.5} onChange={(opacity) => onChange({ ...edge, opacity })} />
-      <Switch label="the mark’s colour" value={edge.colour === null} onChange={(on) => onChange({ ...edge, colour: on ? null : '#000000' })} />
-      {edge.colour !== null && <ColourField label="colour" value={edge.colour} onChange={(colour) => onChange({ ...edge, colour })} />}
+      {!shared && <Switch label="the mark’s colour" value={edge.colour === null} onChange={(on) => onChange({ ...edge, colour: on ? null : '#000000' })} />}
+      {(shared || edge.colour !== null) && <ColourField label="colour" value={edge.colour ?? '#000000'} onChange={(colour) => onChange({ ...edge, colour })} />}
     </>
   );
 }

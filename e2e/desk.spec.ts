@@ -1,0 +1,152 @@
+import { expect, test } from '@playwright/test';
+import { goTo, letGo, makePiece, saved, stored } from './desk';
+
+test('a changed figure is seen at once, and undo survives a reload', async ({ page, request }) => {
+  const id = await makePiece(page);
+  const canvas = page.locator('.stage canvas');
+  const before = await canvas.getAttribute('data-reel');
+  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('65*3.6');
+  await expect(canvas).not.toHaveAttribute('data-reel', before!);
+  await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('24.12 %');
+  await saved(page);
+  await page.getByRole('textbox', { name: 'Label of row 5' }).fill('Toys and games');
+  await saved(page);
+
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Label of row 5' })).toHaveValue('Toys and games');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Label of row 5' })).toHaveValue('Toys');
+  await letGo(page);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('512');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('65*3.6');
+  expect((await stored(request, id)).document.tables[0].rows[0].cells[0]).toBe('65*3.6');
+});
+
+test('impossible figures are told, and nothing typed is lost', async ({ page }) => {
+  await makePiece(page, 'Mended\t60 %\nBeyond us\t43 %');
+  await expect(page.locator('.problem-bar')).toContainText('103 of 100');
+  await page.getByRole('button', { name: 'Take it off the largest' }).click();
+  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('57 %');
+  await expect(page.locator('.problem-bar')).toHaveCount(0);
+
+  await page.getByRole('textbox', { name: 'Figure of row 2' }).fill('many');
+  await expect(page.getByRole('alert').first()).toContainText('Row 2, “Beyond us”');
+  await expect(page.locator('.proof-word')).toHaveText('Proof');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Figure of row 2' })).toHaveValue('many');
+  await page.getByRole('textbox', { name: 'Figure of row 2' }).fill('rest');
+  await expect(page.getByRole('row', { name: /Beyond us/ })).toContainText('43.00 %');
+
+  // Rows from a spreadsheet, pasted into a cell.
+  await page.getByRole('textbox', { name: 'Label of row 2' }).focus();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'Taken apart\t30 %\nGiven away\t13 %');
+    document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+  });
+  await expect(page.getByRole('textbox', { name: 'Label of row 3' })).toHaveValue('Given away');
+
+  // A number field that cannot take what was typed keeps it and says why.
+  await page.getByRole('tab', { name: 'Form' }).click();
+  await page.getByLabel('radius').fill('12°');
+  await page.getByLabel('radius').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('pixels');
+  await expect(page.getByLabel('radius')).toHaveValue('12°');
+});
+
+test('two tabs cannot overwrite each other silently', async ({ page, context, request }) => {
+  const id = await makePiece(page);
+  const other = await context.newPage();
+  await other.goto(`/pieces/${id}`);
+  await other.getByRole('textbox', { name: 'Title of the piece' }).fill('From the other tab');
+  await other.keyboard.press('Enter');
+  await saved(other);
+
+  await page.getByRole('textbox', { name: 'Title of the piece' }).fill('From this tab');
+  await page.keyboard.press('Enter');
+  const choice = page.getByRole('dialog');
+  await expect(choice).toContainText('changed in another tab');
+  expect((await stored(request, id)).document.title).toBe('From the other tab');
+  await choice.getByRole('button', { name: 'Keep mine' }).click();
+  await saved(page);
+  expect((await stored(request, id)).document.title).toBe('From this tab');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue('From the other tab');
+});
+
+test('one selection everywhere, and a stem that is dragged onto a word is pinned to it', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
+  await expect(page.locator('.proof-word')).toContainText('exact');
+  await goTo(page, 470);
+  const stage = (await page.locator('.stage canvas').boundingBox())!;
+  // The orange part stands at the left of the ring.
+  await page.mouse.click(stage.x + (stage.width * 300) / 1920, stage.y + (stage.height * 540) / 1080);
+  await expect(page.locator('tr.is-picked')).toHaveAttribute('data-row', 'r3');
+  await expect(page.getByRole('button', { name: 'Stem of Clothing' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.locator('.ties path')).toHaveCount(1);
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('complementary')).toContainText('Bicycles');
+
+  // Dragged away from every word it stands on a frame; dragged back near one, it takes hold of it.
+  const key = page.getByRole('slider', { name: 'Bicycles: comes in' });
+  const drag = async (by: number) => {
+    const box = (await key.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + by, { steps: 8 });
+    await page.mouse.up();
+  };
+  await expect(key).toHaveAttribute('aria-valuetext', /on “Bikes”/);
+  await drag(80);
+  await expect(key).toHaveAttribute('aria-valuetext', /^frame \d+$/);
+  await drag(-80);
+  await expect(key).toHaveAttribute('aria-valuetext', /on “Bikes”/);
+  await key.focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(key).toHaveAttribute('aria-valuetext', 'frame 295, on “Bikes”');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+});
+
+test('time is walked, looped and played by keys', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
+  await goTo(page, 215);
+  await expect(page.locator('.now-code')).toHaveText('0:07:05');
+  await page.keyboard.press('o');
+  await page.keyboard.press('l');
+  // The line lasts from frame 208 to 278; its loop never leaves it.
+  for (let look = 0; look < 6; look++) {
+    await page.waitForTimeout(400);
+    const frame = Number(await page.locator('.frame-number').textContent());
+    expect(frame).toBeGreaterThanOrEqual(208);
+    expect(frame).toBeLessThan(278);
+  }
+  await page.keyboard.press('k');
+  await page.keyboard.press('o');
+  await page.keyboard.press('End');
+  await expect(page.locator('.frame-number')).toHaveText('479');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('ten frames');
+});
+
+test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
+  const row = page.getByRole('row', { name: /Clothing/ });
+  await expect(row).toContainText('“coats”');
+  const line = page.getByRole('button', { name: /Line: Then lamps/ });
+  await line.dblclick();
+  const field = page.getByRole('textbox', { name: 'Narration line' });
+  await field.fill('Then, at last, lamps, and the coats nobody wanted to throw away.');
+  await page.keyboard.press('Escape');
+  await expect(row).toContainText('“coats”');
+  await expect(page.getByRole('row', { name: /Lamps/ })).toContainText('“lamps”');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /Line: Then lamps/ })).toBeVisible();
+});

@@ -1,0 +1,63 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { makePiece } from './desk';
+
+test('pieces are renamed, duplicated, deleted and put back', async ({ page }) => {
+  await makePiece(page);
+  await page.goto('/');
+  const card = (title: string) => page.getByRole('article').filter({ has: page.getByRole('link', { name: title, exact: true }) });
+  await page.getByRole('button', { name: 'More for New piece' }).first().click();
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await page.getByRole('textbox', { name: 'New title' }).fill('Spring');
+  await page.keyboard.press('Enter');
+  await expect(card('Spring')).toHaveCount(1);
+  await page.getByRole('button', { name: 'More for Spring' }).click();
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(card('Spring copy')).toHaveCount(1);
+  await page.getByRole('button', { name: 'More for Spring copy' }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(card('Spring copy')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(card('Spring copy')).toHaveCount(1);
+});
+
+test('a table that cannot be taken says why before anything is made', async ({ page }) => {
+  await page.goto('/');
+  const box = page.getByRole('textbox', { name: 'Figures' });
+  await box.fill('kettles and lamps');
+  await expect(page.getByRole('alert')).toContainText('number');
+  await expect(page.getByRole('button', { name: 'Make a piece' })).toBeDisabled();
+  await box.fill('Kettles\t-3\nLamps\t4');
+  await expect(page.getByRole('alert')).toContainText('Row 1, “Kettles”');
+  await box.fill(Array.from({ length: 300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
+  await expect(page.getByRole('alert')).toContainText('up to 200');
+  await page.getByLabel('A table or a piece').setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(1_200_000, 'a,1\n') });
+  await expect(page.getByText('takes up to 1 MB')).toBeVisible();
+  await expect(box).toHaveValue(/Thing 299/);
+});
+
+// WCAG 2.2 AA as axe checks it, in both lights.
+for (const light of ['light', 'dark']) {
+  test(`every page can be used by everybody, ${light}`, async ({ page }) => {
+    await page.addInitScript((value) => localStorage.setItem('lupine-light', value), light);
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Open The Mending Room' }).click();
+    await expect(page.locator('.proof-word')).toContainText('exact');
+    const id = page.url().split('/').pop();
+    await page.getByRole('button', { name: 'Stem of Clothing' }).click();
+    for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Backdrop', 'Motion']) {
+      await page.getByRole('tab', { name: face }).click();
+      expect.soft(await found(page), face).toEqual([]);
+    }
+    for (const path of ['/', `/pieces/${id}/proof`, `/pieces/${id}/hand-off`, '/nowhere']) {
+      await page.goto(path);
+      await page.waitForLoadState('networkidle');
+      expect.soft(await found(page), path).toEqual([]);
+    }
+  });
+}
+
+async function found(page: import('@playwright/test').Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+  return violations.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 120)} ${node.any[0]?.message ?? ''}`));
+}
