@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, letGo, makePiece, saved, stored } from './desk';
+import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
 
 test('a changed figure is seen at once, and undo survives a reload', async ({ page, request }) => {
   const id = await makePiece(page);
@@ -77,10 +77,8 @@ test('two tabs cannot overwrite each other silently', async ({ page, context, re
   await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue('From the other tab');
 });
 
-test('one selection everywhere, and a stem that is dragged onto a word is pinned to it', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
-  await expect(page.locator('.proof-word')).toContainText('exact');
+test('one selection everywhere, and a stem that is dragged onto a word is pinned to it', async ({ page, request }) => {
+  await openDemo(page, request);
   await goTo(page, 470);
   const stage = (await page.locator('.stage canvas').boundingBox())!;
   // The orange part stands at the left of the ring.
@@ -99,6 +97,7 @@ test('one selection everywhere, and a stem that is dragged onto a word is pinned
     await page.mouse.down();
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + by, { steps: 8 });
     await page.mouse.up();
+    await saved(page);
   };
   await expect(key).toHaveAttribute('aria-valuetext', /on “Bikes”/);
   await drag(80);
@@ -112,9 +111,8 @@ test('one selection everywhere, and a stem that is dragged onto a word is pinned
   await page.getByRole('button', { name: 'Undo' }).click();
 });
 
-test('time is walked, looped and played by keys', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
+test('time is walked, looped and played by keys', async ({ page, request }) => {
+  await openDemo(page, request);
   await goTo(page, 215);
   await expect(page.locator('.now-code')).toHaveText('0:07:05');
   await page.keyboard.press('o');
@@ -134,9 +132,8 @@ test('time is walked, looped and played by keys', async ({ page }) => {
   await expect(page.getByRole('dialog')).toContainText('ten frames');
 });
 
-test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
+test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({ page, request }) => {
+  await openDemo(page, request);
   const row = page.getByRole('row', { name: /Clothing/ });
   await expect(row).toContainText('“coats”');
   const line = page.getByRole('button', { name: /Line: Then lamps/ });

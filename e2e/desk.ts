@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import type { StoredPiece } from '../web/api/answers';
 import type { Piece } from '../web/piece/document';
@@ -21,6 +22,14 @@ export async function store(request: APIRequestContext, document: Piece): Promis
   const answer = await request.post('/api/pieces', { data: { document } });
   expect(answer.status()).toBe(201);
   return ((await answer.json()) as StoredPiece).id;
+}
+
+/** A copy of the demo of its own, on the desk. */
+export async function openDemo(page: Page, request: APIRequestContext): Promise<string> {
+  const id = await store(request, { ...(JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece), title: 'A copy of the demo' });
+  await page.goto(`/pieces/${id}`);
+  await expect(page.locator('.proof-word')).toContainText('exact');
+  return id;
 }
 
 /** Waits until everything is saved, as the header says it. */

@@ -12,7 +12,7 @@ import { decodedFrame, difference } from './pictures';
 const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
 const demo = (): Piece => JSON.parse(readFileSync(`${root}demo/the-mending-room.json`, 'utf8')) as Piece;
-const artisan = (...parts: string[]): Buffer => execFileSync('php', ['artisan', ...parts], { cwd: root });
+const artisan = (...parts: string[]): Buffer => execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
 const write = (name: string, piece: Piece): string => {
   const file = join(folder, name);
   writeFileSync(file, JSON.stringify(piece));

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { makePiece } from './desk';
+import { makePiece, openDemo } from './desk';
 
 test('pieces are renamed, duplicated, deleted and put back', async ({ page }) => {
   await makePiece(page);
@@ -38,12 +38,9 @@ test('a table that cannot be taken says why before anything is made', async ({ p
 
 // WCAG 2.2 AA as axe checks it, in both lights.
 for (const light of ['light', 'dark']) {
-  test(`every page can be used by everybody, ${light}`, async ({ page }) => {
+  test(`every page can be used by everybody, ${light}`, async ({ page, request }) => {
     await page.addInitScript((value) => localStorage.setItem('lupine-light', value), light);
-    await page.goto('/');
-    await page.getByRole('link', { name: 'Open The Mending Room' }).click();
-    await expect(page.locator('.proof-word')).toContainText('exact');
-    const id = page.url().split('/').pop();
+    const id = await openDemo(page, request);
     await page.getByRole('button', { name: 'Stem of Clothing' }).click();
     for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Backdrop', 'Motion']) {
       await page.getByRole('tab', { name: face }).click();

@@ -1,0 +1,85 @@
+// Takes docs/screenshots from the demo, on a shelf of its own. Run: npm run screenshots
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+
+const port = 8795;
+const root = new URL('..', import.meta.url).pathname;
+const data = mkdtempSync(join(tmpdir(), 'shots-'));
+const target = join(root, 'docs/screenshots');
+mkdirSync(target, { recursive: true });
+const server = spawn(join(root, 'bin/start'), ['--port', String(port), '--data', data], { stdio: ['ignore', 'pipe', 'inherit'] });
+await new Promise((resolve, reject) => {
+  server.stdout.on('data', (chunk) => { if (String(chunk).includes('Lupine is at')) resolve(undefined); });
+  server.on('exit', () => reject(new Error('The server did not start.')));
+});
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: `http://127.0.0.1:${port}`, reducedMotion: 'reduce' });
+const settle = () => page.waitForTimeout(700);
+const shot = async (name) => { await page.mouse.move(640, 799); await settle(); await page.screenshot({ path: join(target, `${name}.png`) }); console.log(name); };
+const open = async (title) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: `Open ${title}` }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+};
+const goTo = async (frame) => {
+  await page.evaluate(() => document.activeElement?.blur());
+  await page.keyboard.press('Home');
+  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1) await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
+};
+
+try {
+  await page.goto('/');
+  await page.getByRole('textbox', { name: 'Figures' }).fill('Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100');
+  await page.waitForSelector('.share-strip');
+  await shot('shelf');
+
+  await open('The Mending Room');
+  await goTo(259);
+  await page.getByRole('button', { name: 'Stem of Clothing' }).click();
+  await shot('desk');
+  await goTo(420);
+  await page.getByRole('tab', { name: 'Finish' }).click();
+  await page.getByRole('button', { name: 'Stem of Bicycles' }).click();
+  await page.getByRole('button', { name: 'its looks' }).click();
+  await shot('desk-finish');
+  await page.getByRole('tab', { name: 'Motion' }).click();
+  await page.getByRole('button', { name: /Line: Bikes/ }).click();
+  await goTo(330);
+  await page.getByRole('button', { name: 'Safe areas' }).or(page.getByRole('button', { name: 'safe area' })).first().click();
+  await shot('desk-line');
+  await page.getByRole('link', { name: /^.*Proof/ }).click();
+  await page.waitForSelector('.outlines');
+  await shot('proof');
+
+  await open('Mended or not');
+  await page.getByRole('link', { name: 'Hand off' }).click();
+  await page.getByRole('button', { name: 'Make the film' }).click();
+  await page.waitForSelector('text=Download', { timeout: 120_000 });
+  await page.getByRole('button', { name: 'Make the film' }).click();
+  await page.waitForSelector('text=/ s left/', { timeout: 60_000 });
+  await shot('hand-off');
+
+  await open('Mended or not');
+  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('73 & a bit');
+  await page.waitForSelector('.problem-bar');
+  await shot('desk-error');
+
+  await page.evaluate(() => localStorage.setItem('lupine-light', 'dark'));
+  await open('Weight kept from the tip');
+  await page.getByRole('tab', { name: 'Words' }).click();
+  await goTo(180);
+  await page.getByRole('button', { name: 'Stem of Spring' }).click();
+  await shot('desk-dark');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await page.waitForSelector('.modal.show');
+  await shot('keys-dark');
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+  await new Promise((resolve) => { server.on('exit', resolve); });
+  rmSync(data, { recursive: true, force: true });
+}
