@@ -89,5 +89,7 @@ need_data() {
   grep -q '^APP_KEY=base64' .env || php artisan key:generate --force --quiet
   [ -f "$1/lupine.sqlite" ] || : > "$1/lupine.sqlite"
   php artisan migrate --force --quiet || stop "The database in $1 could not be brought up to date."
+  # What was drawn by an older Lupine is drawn anew.
+  php artisan cache:clear --quiet || true
   php artisan lupine:demo
 }

@@ -72,7 +72,7 @@ export function Stage({ piece }: { piece: Piece }) {
           {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
           {safeArea && [0.035, 0.05].map((part) => <rect key={part} className="safe" x={stageWidth * part} y={stageHeight * part} width={stageWidth * (1 - 2 * part)} height={stageHeight * (1 - 2 * part)} strokeWidth={1.2 / Math.max(shown, 0.01)} />)}
         </svg>
-        {error && <p className="stage-error">{error.message}</p>}
+        {error && <p className="stage-error">This is the last picture that could be drawn.</p>}
       </div>
     </div>
   );

@@ -19,8 +19,9 @@ interface DeskState {
   canRedo: boolean;
   saved: Saved;
   computed: Computed | null;
-  /** the newest reel that could be drawn; kept while figures are impossible */
+  /** the newest reel that could be drawn, and its stems; kept while figures are impossible */
   reel: Computed['reel'];
+  stems: Computed['sheet']['charts'];
   proof: Proof | null;
   /** the document cannot be computed at all */
   refused: string | null;
@@ -67,7 +68,7 @@ export const useDesk = create<DeskState>((set, get) => {
   };
 
   const take = (computed: Computed, id: string): void => {
-    if (get().id === id) set({ computed, refused: null, reel: computed.reel ?? get().reel });
+    if (get().id === id) set({ computed, refused: null, ...(computed.reel ? { reel: computed.reel, stems: computed.sheet.charts } : {}) });
   };
 
   const prove = async (): Promise<void> => {
@@ -139,9 +140,9 @@ export const useDesk = create<DeskState>((set, get) => {
   });
 
   return {
-    id: '', document: null, version: 0, canUndo: false, canRedo: false, saved: 'saved', computed: null, reel: null, proof: null, refused: null, missing: null, theirs: null,
+    id: '', document: null, version: 0, canUndo: false, canRedo: false, saved: 'saved', computed: null, reel: null, stems: {}, proof: null, refused: null, missing: null, theirs: null,
     open: async (id) => {
-      set({ id, document: null, computed: null, reel: null, proof: null, refused: null, missing: null, theirs: null, saved: 'saved' });
+      set({ id, document: null, computed: null, reel: null, stems: {}, proof: null, refused: null, missing: null, theirs: null, saved: 'saved' });
       try {
         receive(await ask<StoredPiece>(`pieces/${id}`));
       } catch (error) {

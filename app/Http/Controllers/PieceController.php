@@ -12,6 +12,7 @@ use App\Models\Piece;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Formats\NewPiece;
@@ -34,7 +35,9 @@ final readonly class PieceController
         /** @var Collection<int, Piece> $pieces */
         $pieces = Piece::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(500)->get();
         foreach ($pieces as $piece) {
-            $shelf[] = $this->onShelf($piece);
+            // Drawing takes a while; a piece looks the same until its version changes.
+            $drawn = Cache::remember('shelf:'.$piece->id.':'.$piece->version, now()->addMonth(), fn (): array => $this->drawn($piece));
+            $shelf[] = ['id' => $piece->id, 'version' => $piece->version, 'title' => $piece->title, 'updatedAt' => $piece->updated_at?->toIso8601String(), ...$drawn];
         }
 
         return response()->json(['pieces' => $shelf], 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
@@ -94,9 +97,9 @@ final readonly class PieceController
     }
 
     /** @return array<string, mixed> */
-    private function onShelf(Piece $stored): array
+    private function drawn(Piece $stored): array
     {
-        $entry = ['id' => $stored->id, 'version' => $stored->version, 'title' => $stored->title, 'updatedAt' => $stored->updated_at?->toIso8601String(), 'form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
+        $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
         try {
             $piece = Document::fromJson($stored->documentText());
             $entry['form'] = $piece->charts[0]->form->kind ?? null;

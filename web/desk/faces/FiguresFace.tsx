@@ -83,7 +83,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                 </td>
                 <td className="num">{figure?.share ?? '–'}</td>
                 <td className="num">{figure?.sweep ?? '–'}</td>
-                <td className="num col-starts">{figure?.entrance ? (figure.entrance.pinnedTo ? `“${figure.entrance.pinnedTo}”` : shortTimecode(figure.entrance.beginText)) : 'always there'}</td>
+                <td className="num col-starts">{figure?.entrance ? (figure.entrance.pinnedTo ? `“${figure.entrance.pinnedTo}”` : shortTimecode(figure.entrance.beginText)) : figure ? 'always there' : '–'}</td>
                 <td className="col-do">
                   <button type="button" className="row-do" title="Up (Alt ↑)" aria-label={`Move ${row.label} up`} disabled={index === 0} onClick={(event) => { event.stopPropagation(); change((draft) => shiftFigure(draft, row.id, -1)); }}><i className="bi bi-arrow-up" /></button>
                   <button type="button" className="row-do" title="Take out" aria-label={`Take ${row.label || 'this row'} out`} disabled={table.rows.length === 1} onClick={(event) => { event.stopPropagation(); edit((draft) => removeFigure(draft, draft.charts.find(({ id }) => id === chart.id) ?? chart, row.id)); usePlay.getState().select(null); }}><i className="bi bi-x-lg" /></button>

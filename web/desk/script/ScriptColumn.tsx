@@ -25,7 +25,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   const [width, setWidth] = useState(500);
   const id = useDesk((state) => state.id);
   const chart = piece.charts[0];
-  const figures = (chart && sheet?.charts[chart.id]?.figures) ?? [];
+  const stems = useDesk((state) => state.stems);
+  const stale = useDesk((state) => state.computed !== null && state.computed.reel === null);
+  const figures = (chart && stems[chart.id]?.figures) ?? [];
 
   useLayoutEffect(() => {
     if (!scroller.current) return undefined;
@@ -65,7 +67,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   };
   const height = piece.stage.frames * zoom;
   return (
-    <section className="script" aria-label="Script and stems">
+    <section className={`script${stale ? ' is-stale' : ''}`} aria-label="Script and stems">
       <div className="script-head">
         <span className="script-head-time">Time</span>
         <span className="script-head-lines">Narration</span>

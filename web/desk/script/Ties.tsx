@@ -30,7 +30,9 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
         if (!word || !move) continue;
         const [fromX, fromY] = [word.left + word.width / 2 - box.left, word.bottom - box.top + 1];
         const [toX, toY] = [stemsAt + lane * (index + 0.5) - Math.min(9, lane / 2), move.begin * zoom];
-        found.push(`M${fromX} ${fromY}C${fromX + 40} ${fromY + 10} ${toX - 60} ${toY} ${toX} ${toY}`);
+        // Along under its line of words, then over to the bar.
+        const turn = Math.max(fromX, stemsAt - 46);
+        found.push(`M${fromX} ${fromY}H${turn}C${turn + 30} ${fromY} ${Math.min(toX - 8, turn + 16)} ${toY} ${toX} ${toY}`);
       }
     }
     setTies((before) => (before.join() === found.join() ? before : found));
