@@ -40,8 +40,8 @@ need_system() {
 
 need_room() {
   local folder; for folder in . bootstrap/cache public "$@"; do
-    mkdir -p "$folder" 2> /dev/null || stop "The folder $folder cannot be made here. Make its parent writable for $(id -un)."
-    [ -w "$folder" ] || stop "The folder $folder cannot be written to. Make it writable for $(id -un)."
+    mkdir -p "$folder" 2> /dev/null || stop "The folder $PWD/$folder cannot be made. Make its parent writable for $(id -un)."
+    [ -w "$folder" ] || stop "The folder $(realpath "$folder") cannot be written to. Make it writable for $(id -un)."
   done
 }
 
@@ -83,6 +83,8 @@ need_build() {
 
 # need_data FOLDER: the folder that keeps everything, its database, and the key.
 need_data() {
+  # What a stop left half-written.
+  rm -rf "$1"/app/rendering 2> /dev/null || true
   mkdir -p "$1"/{app/hand-offs,app/rendering,framework/cache/data,framework/views,logs} 2> /dev/null || stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
   [ -f .env ] || cp .env.example .env

@@ -34,7 +34,8 @@ final class MakeFilm implements ShouldQueue
             return;
         }
         $film = HandOff::query()->findOrFail($this->handOffId);
-        $half = storage_path('app/rendering/'.$film->id.'.mp4');
+        // A name of its own for each try: what a lost worker left running may still write to another.
+        $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
         try {
             @mkdir(dirname($half), 0775, true);
             $finished = $renderer->film($computed->reelText($film->document), $half, $this->reporter($film));

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Drawing;
+
+use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\GroupNode;
+use Lupine\Core\Drawing\Node;
+use Lupine\Core\Drawing\PathNode;
+use Lupine\Core\Drawing\TextNode;
+
+/** Finds things in a drawing by the name of their group. */
+final readonly class Nodes
+{
+    public static function group(Drawing $drawing, string $name): GroupNode
+    {
+        return self::find($drawing->nodes, $name) ?? throw new \LogicException("There is no group “{$name}”.");
+    }
+
+    public static function has(Drawing $drawing, string $name): bool
+    {
+        return self::find($drawing->nodes, $name) !== null;
+    }
+
+    /** @return list<TextNode> */
+    public static function texts(GroupNode $group): array
+    {
+        $found = [];
+        foreach ($group->children as $child) {
+            if ($child instanceof GroupNode) {
+                array_push($found, ...self::texts($child));
+            } elseif ($child instanceof TextNode) {
+                $found[] = $child;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<PathNode> */
+    public static function paths(GroupNode $group): array
+    {
+        return array_values(array_filter($group->children, static fn (Node $child): bool => $child instanceof PathNode));
+    }
+
+    /** @return list<string> what the texts of a group say on a frame */
+    public static function said(GroupNode $group, int $frame): array
+    {
+        return array_map(static fn (TextNode $text): string => $text->run->at($frame)->text, self::texts($group));
+    }
+
+    /** @param list<Node> $nodes */
+    private static function find(array $nodes, string $name): ?GroupNode
+    {
+        foreach ($nodes as $node) {
+            if ($node instanceof GroupNode) {
+                $found = $node->name === $name ? $node : self::find($node->children, $name);
+                if ($found !== null) {
+                    return $found;
+                }
+            }
+        }
+
+        return null;
+    }
+}
