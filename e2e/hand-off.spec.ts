@@ -1,0 +1,98 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import type { Piece } from '../web/piece/document';
+import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
+
+const demo = (): Piece => JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+
+test('a film that is being made can be cancelled, tried again and removed', async ({ page, request }) => {
+  const piece = demo();
+  piece.title = 'Long one';
+  piece.stage.frames = 900;
+  piece.charts[0].entrance = { ...piece.charts[0].entrance!, begin: 0, frames: 900, order: 'together' };
+  piece.moves = [];
+  const id = await store(request, piece);
+  await page.goto(`/pieces/${id}/hand-off`);
+  await expect(page.getByText('No film yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make the film' }).click();
+  await expect(page.getByText(/of 900 frames, about \d+ s left/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('Cancelled; nothing was kept.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('link', { name: 'Download' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText(/Being made/)).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('Cancelled; nothing was kept.')).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'Remove long-one.mp4' }).click();
+  await expect(page.getByText('No film yet.')).toBeVisible();
+});
+
+test('stills and the piece itself can be had', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await goTo(page, 150);
+  await page.getByRole('link', { name: 'Hand off' }).click();
+  await expect(page.getByLabel('frame')).toHaveValue('150');
+  const fetched = async (name: string): Promise<Buffer> => {
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByText(name, { exact: true }).click()]);
+    return readFileSync((await download.path())!);
+  };
+  expect((await fetched('PNG')).subarray(1, 4).toString()).toBe('PNG');
+  expect((await fetched('SVG')).toString()).toContain('data-figure="r1"');
+  const piece = JSON.parse((await fetched('JSON')).toString()) as Piece;
+  expect(piece).toEqual((await stored(request, id)).document);
+
+  // And the piece can be opened on a shelf again.
+  await page.goto('/');
+  await page.getByLabel('A table or a piece').setInputFiles({ name: 'copy.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...piece, title: 'Opened again' })) });
+  await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue('Opened again');
+  await page.goto('/');
+  await page.getByLabel('A table or a piece').setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"title": 3}') });
+  await expect(page.getByText('not a Lupine piece')).toBeVisible();
+  await page.getByLabel('A table or a piece').setInputFiles({ name: 'kinds.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,things\nKettles,3\nLamps,5\n') });
+  await expect(page.getByRole('textbox', { name: 'Figures' })).toHaveValue(/Kettles,3/);
+  await expect(page.getByText('2 figures, whole 8')).toBeVisible();
+});
+
+test('each part can be styled on its own, and keeps it when the figures change', async ({ page, request }) => {
+  const id = await makePiece(page);
+  await page.getByRole('button', { name: 'Stem of Clothing' }).click();
+  await page.getByRole('button', { name: 'its looks' }).click();
+  await page.getByLabel('moved out').fill('12*3');
+  await page.getByLabel('moved out').press('Enter');
+  await page.getByLabel('its own colour').check();
+  await page.getByRole('textbox', { name: 'colour', exact: true }).fill('#c23a74');
+  await page.getByRole('textbox', { name: 'colour', exact: true }).press('Enter');
+  await page.getByRole('complementary').getByLabel('pattern').selectOption('its own');
+  await page.getByRole('complementary').getByLabel('glow').selectOption('none');
+  await saved(page);
+  await page.getByRole('tab', { name: 'Figures' }).click();
+  await page.getByRole('textbox', { name: 'Figure of row 3' }).fill('700');
+  await page.getByRole('button', { name: 'Move Clothing up' }).click();
+  await saved(page);
+  const { document } = await stored(request, id);
+  expect(document.tables[0].rows.map(({ label }) => label)[1]).toBe('Clothing');
+  expect(document.charts[0].own.r3).toMatchObject({ out: 36, fill: '#c23a74', pattern: { kind: 'dots' }, glow: 'none' });
+  await expect(page.getByRole('row', { name: /Clothing/ }).locator('.chip')).toHaveCSS('background-color', 'rgb(194, 58, 116)');
+});
+
+test('the stage takes any size and rate, and refuses what cannot be', async ({ page, request }) => {
+  const id = await makePiece(page);
+  await page.getByRole('button', { name: /1920 × 1080/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByLabel('Drop-frame timecode')).toBeDisabled();
+  await dialog.getByLabel('Frames a second').selectOption('29.97');
+  await dialog.getByLabel('Drop-frame timecode').check();
+  await dialog.getByLabel('Length').fill('61s');
+  await dialog.getByLabel('Length').press('Enter');
+  await dialog.getByLabel('Size', { exact: true }).selectOption('1080 × 1920, upright');
+  await dialog.getByLabel('Width').fill('9000');
+  await dialog.getByLabel('Width').press('Enter');
+  await expect(dialog.getByRole('alert')).toContainText('From 64 to 3840');
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+  expect((await stored(request, id)).document.stage).toEqual({ width: 1080, height: 1920, rate: [30000, 1001], dropFrame: true, frames: 1828 });
+  await letGo(page);
+  await page.keyboard.press('End');
+  // SMPTE ST 12-1: after a minute two numbers have been dropped.
+  await expect(page.locator('.now-code')).toHaveText('1:00:29');
+});

@@ -1,0 +1,118 @@
+import { readFileSync } from 'node:fs';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Piece } from '../piece/document';
+
+const demo = JSON.parse(readFileSync(new URL('../../demo/mended-or-not.json', import.meta.url), 'utf8')) as Piece;
+
+/** A server that keeps one piece, as the real one answers. */
+class Server {
+  version = 1;
+  document: Piece = structuredClone(demo);
+  down = false;
+  computed = 0;
+  readonly saved: string[] = [];
+
+  answer = async (path: string, options: RequestInit): Promise<Response> => {
+    if (this.down) throw new TypeError('Failed to fetch');
+    const body = options.body ? JSON.parse(options.body as string) as { document: Piece } : null;
+    const stored = { id: 'p1', version: this.version, canUndo: true, canRedo: false, updatedAt: '', document: this.document };
+    const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
+    if (path.endsWith('/compute')) {
+      this.computed++;
+      const wrong = body!.document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
+      return reply({ problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null }] : [], sheet: { charts: wrong ? {} : { chart1: { whole: '1', figures: [] } }, lines: {}, length: '', seconds: [] }, reel: wrong ? null : { title: body!.document.title } });
+    }
+    if (path.endsWith('/proof')) return reply({ exact: true });
+    if (options.method === 'PUT') {
+      const seen = Number(new Headers(options.headers).get('If-Match')?.replaceAll('"', ''));
+      if (seen !== this.version) return reply({ message: 'changed', piece: stored }, 412);
+      this.version++;
+      this.document = body!.document;
+      this.saved.push(this.document.title);
+      return reply({ ...stored, version: this.version, document: this.document });
+    }
+    return reply(stored);
+  };
+}
+
+let server: Server;
+let useDesk: typeof import('./deskStore').useDesk;
+const retitle = (title: string) => useDesk.getState().edit((piece) => { piece.title = title; });
+
+beforeEach(async () => {
+  vi.useFakeTimers();
+  vi.resetModules();
+  server = new Server();
+  vi.stubGlobal('fetch', (path: string, options: RequestInit) => server.answer(path, options));
+  vi.stubGlobal('window', { addEventListener: () => undefined, setTimeout: (work: () => void, after: number) => setTimeout(work, after), clearTimeout: (timer: number) => clearTimeout(timer) });
+  ({ useDesk } = await import('./deskStore'));
+  await useDesk.getState().open('p1');
+  await vi.advanceTimersByTimeAsync(10);
+});
+
+afterEach(() => { vi.useRealTimers(); vi.unstubAllGlobals(); });
+
+describe('saving', () => {
+  it('saves once for a run of edits, and then says so', async () => {
+    for (const title of ['a', 'ab', 'abc']) { retitle(title); await vi.advanceTimersByTimeAsync(100); }
+    expect(useDesk.getState().saved).toBe('waiting');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(server.saved).toEqual(['abc']);
+    expect(useDesk.getState()).toMatchObject({ saved: 'saved', version: 2, canUndo: true });
+  });
+
+  it('keeps what was typed while the server is away, and saves it when it is back', async () => {
+    server.down = true;
+    retitle('kept');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(useDesk.getState()).toMatchObject({ saved: 'failed', document: { title: 'kept' } });
+    server.down = false;
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(server.saved).toEqual(['kept']);
+    expect(useDesk.getState().saved).toBe('saved');
+  });
+
+  it('asks when another tab was faster, and does as it is told', async () => {
+    server.version = 5;
+    server.document = { ...demo, title: 'theirs' };
+    retitle('mine');
+    await vi.advanceTimersByTimeAsync(700);
+    expect(useDesk.getState()).toMatchObject({ saved: 'conflict', document: { title: 'mine' }, theirs: { version: 5 } });
+    retitle('mine still');
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(server.saved).toEqual([]);
+    await useDesk.getState().keepMine();
+    expect(server.saved).toEqual(['mine still']);
+    expect(useDesk.getState()).toMatchObject({ saved: 'saved', version: 6 });
+  });
+
+  it('takes the other tab’s piece when asked to', async () => {
+    server.version = 5;
+    server.document = { ...demo, title: 'theirs' };
+    retitle('mine');
+    await vi.advanceTimersByTimeAsync(700);
+    useDesk.getState().takeTheirs();
+    expect(useDesk.getState()).toMatchObject({ saved: 'saved', version: 5, document: { title: 'theirs' } });
+  });
+});
+
+describe('computing', () => {
+  it('does not queue up edits: what is newest is computed last', async () => {
+    const before = server.computed;
+    for (let edit = 0; edit < 20; edit++) retitle(`edit ${edit}`);
+    await vi.advanceTimersByTimeAsync(50);
+    expect(server.computed - before).toBeLessThanOrEqual(3);
+    expect(useDesk.getState().reel).toEqual({ title: 'edit 19' });
+  });
+
+  it('keeps the last picture while figures are impossible, and the proof says nothing then', async () => {
+    await vi.advanceTimersByTimeAsync(500);
+    expect(useDesk.getState().proof).toEqual({ exact: true });
+    useDesk.getState().edit((piece) => { piece.tables[0].rows[0].cells[0] = 'many'; });
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(useDesk.getState().computed?.reel).toBeNull();
+    expect(useDesk.getState().reel).toEqual({ title: 'Mended or not' });
+    expect(useDesk.getState().stems).toHaveProperty('chart1');
+    expect(useDesk.getState().proof).toBeNull();
+  });
+});

@@ -1,0 +1,128 @@
+import { readFileSync } from 'node:fs';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { addFigure, addLine, addWords, chartOf, moveOf, ownMove, pasteRows, removeFigure, removeLine, removeWords, setLineText, setOwn, shiftFigure, shiftLine, tableOf } from './changes';
+import type { Piece, Table } from './document';
+
+let piece: Piece;
+let table: Table;
+const target = (figure: string) => ({ chart: 'chart1', figure });
+const wordOf = (figure: string): number | null | undefined => moveOf(piece, 'entrance', target(figure))?.pin?.word;
+
+beforeEach(() => {
+  piece = JSON.parse(readFileSync(new URL('../../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  table = tableOf(piece, chartOf(piece)!)!;
+});
+
+describe('pins hold on to their words', () => {
+  // Pinned in “Then lamps, and the coats nobody wanted to throw away.”: lamps is word 1, coats word 4.
+  it.each([
+    ['words before them', 'So then, lamps, and the coats nobody wanted to throw away.', 2, 5],
+    ['words between them', 'Then lamps, and all of the coats nobody wanted to throw away.', 1, 6],
+    ['words behind them', 'Then lamps, and the coats nobody wanted.', 1, 4],
+    ['a word taken out', 'Then lamps, the coats nobody wanted to throw away.', 1, 3],
+  ])('%s', (_, text, lamps, coats) => {
+    setLineText(piece, 'line3', text);
+    expect([wordOf('r2'), wordOf('r3')]).toEqual([lamps, coats]);
+  });
+
+  it('stays within the line when its own word goes', () => {
+    setLineText(piece, 'line3', 'Lamps.');
+    expect(wordOf('r3')).toBe(0);
+    setLineText(piece, 'line3', '');
+    expect(wordOf('r3')).toBe(0);
+  });
+
+  it('leaves other lines alone', () => {
+    setLineText(piece, 'line2', 'Half of them were kettles.');
+    expect([wordOf('r2'), wordOf('r3')]).toEqual([1, 4]);
+  });
+});
+
+describe('lines', () => {
+  it('puts a new line behind the one that is spoken, up to the next', () => {
+    const id = addLine(piece, 150);
+    expect(piece.script.lines.find((line) => line.id === id)).toMatchObject({ begin: 194, end: 208, text: '' });
+    expect(piece.script.lines.map(({ begin }) => begin)).toEqual([10, 112, 194, 208, 294, 378]);
+  });
+
+  it('lets the stage grow when something is said after its end', () => {
+    const id = addLine(piece, 470);
+    expect(piece.stage.frames).toBe(480);
+    setLineText(piece, id, 'One more thing.');
+    expect(piece.stage.frames).toBe(560);
+  });
+
+  it('moves a line as a whole, and never before the beginning', () => {
+    shiftLine(piece, 'line2', 300);
+    expect(piece.script.lines.map(({ id }) => id)).toEqual(['line1', 'line3', 'line4', 'line2', 'line5']);
+    shiftLine(piece, 'line2', -50);
+    expect(piece.script.lines[0]).toMatchObject({ id: 'line2', begin: 0, end: 82 });
+  });
+
+  it('leaves what was pinned to a line where it is when the line goes', () => {
+    removeLine(piece, 'line3', { m2: 212, m3: 231 });
+    expect(moveOf(piece, 'entrance', target('r2'))).toMatchObject({ begin: 212, pin: null });
+    expect(moveOf(piece, 'entrance', target('r3'))).toMatchObject({ begin: 231, pin: null });
+    expect(moveOf(piece, 'entrance', target('r4'))?.pin).not.toBeNull();
+  });
+});
+
+describe('figures', () => {
+  it('takes along what a figure has of its own when it goes', () => {
+    const chart = chartOf(piece)!;
+    setOwn(chart, 'r3', { out: 20 });
+    removeFigure(piece, chart, 'r3');
+    expect(table.rows.map(({ id }) => id)).toEqual(['r1', 'r2', 'r4', 'r5']);
+    expect(chart.own).toEqual({});
+    expect(moveOf(piece, 'entrance', target('r3'))).toBeUndefined();
+    expect(piece.moves).toHaveLength(5);
+  });
+
+  it('gives a new figure an id that no other has', () => {
+    table.rows.splice(1, 1);
+    const ids = [addFigure(table), addFigure(table), ...table.rows.map(({ id }) => id)];
+    expect(new Set(table.rows.map(({ id }) => id)).size).toBe(6);
+    expect(ids[0]).not.toBe(ids[1]);
+  });
+
+  it('keeps the ids of rows that are pasted over', () => {
+    const pasted = { rows: [{ id: 'x', label: 'Irons', cells: ['7'] }, { id: 'y', label: 'Chairs', cells: ['9'] }, { id: 'z', label: 'Books', cells: ['3'] }] } as unknown as Table;
+    pasteRows(table, 0, 3, pasted);
+    expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`).slice(3)).toEqual(['r4 Irons 7', 'r5 Chairs 9', 'r6 Books 3']);
+  });
+
+  it('moves a row up and down, and no further', () => {
+    shiftFigure(table, 'r3', -1);
+    shiftFigure(table, 'r1', -1);
+    shiftFigure(table, 'r5', 4);
+    expect(table.rows.map(({ id }) => id)).toEqual(['r1', 'r3', 'r2', 'r4', 'r5']);
+  });
+
+  it('keeps nothing of its own that is as the chart has it', () => {
+    const chart = chartOf(piece)!;
+    setOwn(chart, 'r1', { fill: '#123456', glow: 'none' });
+    setOwn(chart, 'r1', { fill: null });
+    expect(chart.own.r1).toEqual({ glow: 'none' });
+    setOwn(chart, 'r1', { glow: null });
+    expect(chart.own).toEqual({});
+  });
+});
+
+describe('moves and titles', () => {
+  it('makes a move of one’s own from what it does now, once', () => {
+    const now = { begin: 33, frames: 12, curve: 'ease-in' as const, opens: 'middle' as const };
+    const made = ownMove(piece, 'exit', target('r1'), now);
+    expect(made).toMatchObject({ ...now, kind: 'exit', pin: null });
+    expect(ownMove(piece, 'exit', target('r1'), { ...now, begin: 99 })).toBe(made);
+    expect(new Set(piece.moves.map(({ id }) => id)).size).toBe(piece.moves.length);
+  });
+
+  it('takes a title’s moves along when it goes', () => {
+    const id = addWords(piece);
+    ownMove(piece, 'entrance', { words: id }, { begin: 0, frames: 10, curve: 'linear', opens: 'clockwise' });
+    expect(piece.moves).toHaveLength(7);
+    removeWords(piece, id);
+    expect(piece.moves).toHaveLength(6);
+    expect(piece.words.map((words) => words.id)).toEqual(['title']);
+  });
+});
