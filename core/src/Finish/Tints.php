@@ -29,7 +29,7 @@ final readonly class Tints
         $tints = [];
         for ($step = 0; $step < $count; ++$step) {
             $at = $deepest + $span * $step / ($count - 1);
-            $tints[] = Colour::oklch($at, $chroma * ($at > $lightness ? max(0.3, 1 - 1.5 * ($at - $lightness)) : 1 + 0.5 * ($lightness - $at)), $hue)->toHex();
+            $tints[] = Colour::oklch($at, $chroma * ($at > $lightness ? max(0.3, 1 - 2.3 * ($at - $lightness)) : 1 + 0.5 * ($lightness - $at)), $hue)->toHex();
         }
 
         return $tints;

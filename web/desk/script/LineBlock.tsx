@@ -58,7 +58,7 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
     usePlay.getState().select(null);
   };
   return (
-    <div className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`} style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}>
+    <div className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`} onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })} style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}>
       <span className="line-bar" style={{ height: Math.max(16, (line.end - line.begin) * zoom) }} title="Drag to move the line" onPointerDown={begin(false)} onPointerMove={move} onPointerUp={drop} />
       <span className="line-foot" style={{ top: (line.end - line.begin) * zoom - 4 }} title="Drag to change where the line ends" onPointerDown={begin(true)} onPointerMove={move} onPointerUp={drop} />
       {typing ? (

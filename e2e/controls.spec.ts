@@ -1,0 +1,197 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+
+/** What the stage shows, as one number; the picture itself, not the document. */
+const picture = (page: Page): Promise<string> => page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+
+async function changesThePicture(page: Page, what: string, act: () => Promise<unknown>): Promise<void> {
+  const before = await picture(page);
+  await act();
+  await expect.poll(() => picture(page), { message: what }).not.toBe(before);
+}
+
+async function type(field: Locator, value: string): Promise<void> {
+  await field.fill(value);
+  await field.press('Enter');
+}
+
+test('every control of form, finish and backdrop is seen on the stage', async ({ page, request }) => {
+  test.setTimeout(120_000);
+  await openDemo(page, request);
+  await goTo(page, 300);
+  const face = (name: string) => page.getByRole('tab', { name }).click();
+  const pane = page.locator('.bench-face');
+  const field = (label: string) => pane.getByLabel(label, { exact: true });
+  const choose = (text: string) => pane.locator('label.btn', { hasText: new RegExp(`^${text}$`) }).click();
+
+  await face('Form');
+  await changesThePicture(page, 'radius', () => type(field('radius'), '300'));
+  await changesThePicture(page, 'hole', () => type(field('hole'), '40%'));
+  await changesThePicture(page, 'start', () => type(field('starts at'), '35%'));
+  await changesThePicture(page, 'gap', () => type(field('gap'), '20 px'));
+  await changesThePicture(page, 'across', () => type(field('centre, across'), '700'));
+  await changesThePicture(page, 'down', () => type(field('centre, down'), '500'));
+  await changesThePicture(page, 'direction', () => choose('counter'));
+  await changesThePicture(page, 'order', () => choose('smallest'));
+  await changesThePicture(page, 'form', () => choose('pie'));
+  // Stepped by keys, scrubbed by its name, and back to what it was at first.
+  await changesThePicture(page, 'a step', () => field('radius').press('ArrowUp'));
+  const name = (await pane.getByText('radius', { exact: true }).boundingBox())!;
+  await changesThePicture(page, 'a scrub', async () => {
+    await page.mouse.move(name.x + 5, name.y + 8);
+    await page.mouse.down();
+    await page.mouse.move(name.x + 65, name.y + 8, { steps: 6 });
+    await page.mouse.up();
+  });
+  await pane.getByText('radius', { exact: true }).dblclick();
+  await expect(field('radius')).toHaveValue('350');
+
+  await face('Finish');
+  await changesThePicture(page, 'tints', () => choose('tints of one'));
+  await changesThePicture(page, 'swatch', () => pane.getByLabel('Swatch 1').fill('#cc3355'));
+  await changesThePicture(page, 'flat', () => choose('flat'));
+  await changesThePicture(page, 'pattern kind', () => pane.getByLabel('kind').selectOption('waves'));
+  await changesThePicture(page, 'pattern size', () => type(field('size'), '60'));
+  await changesThePicture(page, 'pattern turn', () => type(field('turn'), '75°'));
+  for (const [edge, place] of [['Glow', 0], ['Shadow', 1]] as const) {
+    await changesThePicture(page, `${edge} reach`, () => type(pane.getByLabel('reach', { exact: true }).nth(place), '60'));
+    await changesThePicture(page, `${edge} opacity`, () => type(pane.getByLabel('opacity', { exact: true }).nth(place + 1), '90%'));
+  }
+  await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('the mark’s colour').uncheck());
+  for (const part of ['Pattern', 'Glow', 'Shadow']) await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
+
+  await face('Backdrop');
+  await changesThePicture(page, 'middle', () => type(field('middle'), '#552244'));
+  await changesThePicture(page, 'rim', () => type(field('rim'), 'abc'));
+  await expect(field('rim')).toHaveValue('#aabbcc');
+  await changesThePicture(page, 'vignette', () => type(field('vignette'), '80'));
+  await changesThePicture(page, 'colour', () => choose('colour'));
+  await changesThePicture(page, 'none', () => choose('none'));
+  await saved(page);
+});
+
+test('every control of words and motion is seen on the stage', async ({ page, request }) => {
+  test.setTimeout(120_000);
+  const id = await openDemo(page, request);
+  await goTo(page, 320);
+  const face = (name: string) => page.getByRole('tab', { name }).click();
+  const pane = page.locator('.bench-face');
+  const section = (title: string) => pane.locator('section', { has: page.locator('h3', { hasText: title }) });
+  const details = page.getByRole('complementary');
+
+  await face('Words');
+  await changesThePicture(page, 'digits', () => section('Readings').getByLabel('digits').selectOption('2'));
+  await changesThePicture(page, 'after', () => section('Readings').getByLabel('after').fill(' per cent'));
+  await changesThePicture(page, 'values', () => section('Readings').locator('label.btn', { hasText: 'values' }).click());
+  await changesThePicture(page, 'thousands', () => section('Readings').getByLabel('thousands').selectOption('1.248'));
+  await changesThePicture(page, 'labels', () => section('Labels').locator('label.btn', { hasText: 'beside' }).click());
+  await changesThePicture(page, 'label text', () => section('Labels').locator('label.btn', { hasText: 'both' }).click());
+  await changesThePicture(page, 'label font', () => section('Labels').getByLabel('font').selectOption('Bricolage bold'));
+  await changesThePicture(page, 'legend size', () => type(section('Legend').getByLabel('size'), '30'));
+  await changesThePicture(page, 'legend place', () => type(section('Legend').getByLabel('from left'), '1000'));
+  await changesThePicture(page, 'total', () => section('Total').getByLabel('below it').fill('mended'));
+  await changesThePicture(page, 'caption colour', () => type(section('Captions').getByRole('textbox', { name: 'colour' }), '#ffcc00'));
+  await changesThePicture(page, 'caption place', () => type(section('Captions').getByLabel('baseline'), '900'));
+  for (const part of ['Legend', 'Total', 'Captions']) await changesThePicture(page, `no ${part}`, () => section(part).getByRole('switch').or(section(part).getByRole('checkbox')).first().uncheck());
+
+  // A title of its own: said, placed, and coming in on a word.
+  await changesThePicture(page, 'a title', () => section('Titles').getByRole('button', { name: 'title', exact: true }).click());
+  await changesThePicture(page, 'what it says', () => details.getByLabel('says').fill('A year of mending'));
+  await changesThePicture(page, 'capitals', () => details.getByLabel('capital letters').check());
+  await changesThePicture(page, 'alignment', () => details.locator('label.btn', { hasText: 'right' }).click());
+  await details.getByLabel('comes in').check();
+  await changesThePicture(page, 'on a word', () => details.getByLabel('begins').selectOption({ label: 'on “look”' }));
+  await letGo(page);
+
+  await face('Motion');
+  await changesThePicture(page, 'an exit', async () => {
+    await pane.getByLabel('All leave').check();
+    await type(pane.getByLabel('begins').last(), '310');
+  });
+  await page.getByRole('button', { name: 'Stem of Toys' }).click();
+  await details.getByLabel('begins').selectOption('as the chart');
+  await changesThePicture(page, 'begins', () => type(pane.getByLabel('begins').first(), '200'));
+  await changesThePicture(page, 'lasts', () => type(pane.getByLabel('each lasts').first(), '40'));
+  await changesThePicture(page, 'order', () => pane.locator('label.btn', { hasText: 'together' }).first().click());
+
+  // A curve bent by its handle, with the keyboard.
+  await details.getByRole('button', { name: 'comes in' }).click();
+  const handle = details.getByRole('slider', { name: 'handle at the beginning' });
+  await handle.focus();
+  for (let press = 0; press < 3; press++) await page.keyboard.press('Shift+ArrowRight');
+  await expect(details.getByLabel('curve')).toHaveValue('own');
+  await saved(page);
+  const { document } = await stored(request, id);
+  const toys = document.moves.find(({ target, kind }) => 'figure' in target && target.figure === 'r5' && kind === 'entrance');
+  expect(Array.isArray(toys?.curve)).toBe(true);
+  expect(document.words[1]).toMatchObject({ text: 'A year of mending', upperCase: true, align: 'right' });
+});
+
+test('the script is scrubbed, zoomed, and its lines are dragged', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  const rule = (await page.locator('.rule').boundingBox())!;
+  const zoom = rule.height / 480;
+  await page.mouse.move(rule.x + 20, rule.y + 100 * zoom);
+  await page.mouse.down();
+  await page.mouse.move(rule.x + 20, rule.y + 200 * zoom, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.locator('.frame-number')).toHaveText('200');
+
+  await page.keyboard.down('Control');
+  await page.mouse.wheel(0, -300);
+  await page.keyboard.up('Control');
+  await expect.poll(async () => (await page.locator('.rule').boundingBox())!.height).toBeGreaterThan(rule.height * 1.5);
+
+  const bar = page.locator('.line', { hasText: 'Then lamps' }).locator('.line-bar');
+  await bar.scrollIntoViewIfNeeded();
+  const box = (await bar.boundingBox())!;
+  const fine = (await page.locator('.rule').boundingBox())!.height / 480;
+  await page.mouse.move(box.x + 5, box.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 5, box.y + 20 + 12 * fine, { steps: 6 });
+  await page.mouse.up();
+  await saved(page);
+  expect((await stored(request, id)).document.script.lines[2]).toMatchObject({ begin: 220, end: 290 });
+});
+
+test('a piece of several minutes is shown around the playhead first', async ({ page }) => {
+  await makePiece(page);
+  await page.getByRole('button', { name: /1920 × 1080/ }).click();
+  await page.getByRole('dialog').getByLabel('Length').fill('0:04:00:00');
+  await page.getByRole('dialog').getByLabel('Length').press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+  const asked: string[] = [];
+  page.on('request', (one) => { if (one.url().endsWith('/api/compute')) asked.push(one.postData()!.includes('"near":true') ? 'near' : 'whole'); });
+  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('700');
+  await expect.poll(() => asked).toEqual(['near', 'whole']);
+  await letGo(page);
+  await page.keyboard.press('End');
+  await expect(page.locator('.now-code')).toHaveText('3:59:29');
+});
+
+test('the desk can be used without a mouse', async ({ page, request }) => {
+  const id = await makePiece(page);
+  await letGo(page);
+  await page.keyboard.press('n');
+  await page.keyboard.type('Kettles first.');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('2');
+  await expect(page.getByRole('tab', { name: 'Form' })).toHaveAttribute('aria-selected', 'true');
+  await page.getByLabel('gap').focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(page.getByLabel('gap')).toHaveValue('10');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('1');
+  await page.getByRole('textbox', { name: 'Figure of row 5' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Chairs');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('80/2');
+  await page.keyboard.press('Alt+ArrowUp');
+  await saved(page);
+  const { document } = await stored(request, id);
+  expect(document.script.lines[0].text).toBe('Kettles first.');
+  expect(document.charts[0].form.gap).toBe(10);
+  expect(document.tables[0].rows.map(({ label }) => label)).toEqual(['Small appliances', 'Lamps & lights', 'Clothing', 'Bicycles', 'Chairs', 'Toys']);
+});
