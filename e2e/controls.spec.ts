@@ -90,7 +90,7 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   await changesThePicture(page, 'legend size', () => type(section('Legend').getByLabel('size'), '30'));
   await changesThePicture(page, 'legend place', () => type(section('Legend').getByLabel('from left'), '1000'));
   await changesThePicture(page, 'total', () => section('Total').getByLabel('below it').fill('mended'));
-  await changesThePicture(page, 'caption colour', () => type(section('Captions').getByRole('textbox', { name: 'colour' }), '#ffcc00'));
+  await changesThePicture(page, 'caption colour', () => type(section('Captions').getByRole('textbox', { name: 'colour', exact: true }), '#ffcc00'));
   await changesThePicture(page, 'caption place', () => type(section('Captions').getByLabel('baseline'), '900'));
   for (const part of ['Legend', 'Total', 'Captions']) await changesThePicture(page, `no ${part}`, () => section(part).getByRole('switch').or(section(part).getByRole('checkbox')).first().uncheck());
 

@@ -1,4 +1,5 @@
 import type { ClipboardEvent, KeyboardEvent } from 'react';
+import { flushSync } from 'react-dom';
 import { ask, reasonOf } from '../../api/client';
 import type { ReadTable } from '../../api/answers';
 import { useNotices } from '../../common/Notices';
@@ -23,10 +24,11 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   });
   const select = (figure: string): void => usePlay.getState().select({ kind: 'figure', chart: chart.id, figure });
   const focusCell = (row: number, kind: 'label' | 'value'): void => {
-    window.setTimeout(() => document.querySelectorAll<HTMLInputElement>(`.sheet .cell-${kind}`)[row]?.focus(), 30);
+    document.querySelectorAll<HTMLInputElement>(`.sheet .cell-${kind}`)[row]?.focus();
   };
   const add = (): void => {
-    change((draft) => { addFigure(draft); });
+    // Drawn at once, so that the next key is typed into the new row.
+    flushSync(() => change((draft) => { addFigure(draft); }));
     focusCell(table.rows.length, 'label');
   };
   const paste = (row: number) => (event: ClipboardEvent): void => {
@@ -43,7 +45,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
     if (event.key === 'Escape') event.currentTarget.blur();
     if (by === 0) return;
     event.preventDefault();
-    if (event.altKey && event.key !== 'Enter') { change((draft) => shiftFigure(draft, table.rows[row].id, by)); focusCell(row + by, kind); return; }
+    if (event.altKey && event.key !== 'Enter') { flushSync(() => change((draft) => shiftFigure(draft, table.rows[row].id, by))); focusCell(Math.max(0, Math.min(table.rows.length - 1, row + by)), kind); return; }
     if (event.key === 'Enter' && row === table.rows.length - 1) add();
     else focusCell(row + by, kind);
   };
