@@ -23,12 +23,13 @@ interface Leaf {
 /** How many outlines are kept as paths before the oldest are let go. */
 const KEPT_OUTLINES = 4000;
 const KEPT_PATTERNS = 24;
+const SPARE_LAYERS = 2;
 /** pixels up to which a blur is not worth a canvas of its own */
 const DIRECT_SIDE = 480;
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
- * What does not change around a frame, from the back up to the first thing that does, is kept on a layer.
+ * Things that stand still together around a frame are kept on a layer.
  */
 export class Painter {
   readonly timeline: Timeline;
@@ -38,7 +39,8 @@ export class Painter {
   private readonly kept: Kept;
   private readonly backLeaves: number;
   private readonly softs = new Map<number, Soft>();
-  private ground: { key: string; image: Surface } | null = null;
+  private readonly layers = new Map<number, { key: string; image: Surface | null }>();
+  private readonly spare: Surface[] = [];
 
   constructor(
     readonly reel: Reel,
@@ -63,10 +65,26 @@ export class Painter {
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.globalAlpha = 1;
     context.clearRect(0, 0, width, height);
-    const still = this.stillLeaves(frame);
-    if (still > this.backLeaves) context.drawImage(this.groundUpTo(still, frame, width, height, scale), 0, 0, width, height);
-    else if (this.backLeaves > 0) context.drawImage(this.back(width, height, scale), 0, 0, width, height);
-    this.paintLeaves(context, Math.max(still, this.backLeaves), this.leaves.length, frame, scale);
+    if (this.backLeaves > 0) context.drawImage(this.back(width, height, scale), 0, 0, width, height);
+    const used = new Set<number>();
+    for (let from = this.backLeaves; from < this.leaves.length;) {
+      const to = this.stillUpTo(from, frame);
+      const layer = to - from > 2 ? this.layer(from, to, frame, width, height, scale) : null;
+      if (layer) {
+        context.globalAlpha = 1;
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.drawImage(layer, 0, 0, width, height);
+      } else {
+        this.paintLeaves(context, from, Math.max(to, from + 1), frame, scale);
+      }
+      used.add(from);
+      from = Math.max(to, from + 1);
+    }
+    for (const [from, { image }] of this.layers) {
+      if (used.has(from)) continue;
+      this.layers.delete(from);
+      if (image && this.spare.length < SPARE_LAYERS) this.spare.push(image);
+    }
   }
 
   /** The figure whose mark covers a point of the stage, on a context that can be asked. */
@@ -93,25 +111,41 @@ export class Painter {
     return '';
   }
 
-  private stillLeaves(frame: number): number {
-    const moving = this.leaves.findIndex(({ node, groups }) => this.timeline.changesNear(node.index, frame, 2) || groups.some((group) => this.timeline.changesNear(group.index, frame, 2)));
-    return moving < 0 ? this.leaves.length : moving;
+  /** The first leaf from here on that moves around this frame. */
+  private stillUpTo(from: number, frame: number): number {
+    let at = from;
+    while (at < this.leaves.length && !this.moves(this.leaves[at], frame)) at++;
+    return at;
   }
 
-  /** Everything from the back up to the first thing that moves. It is valid as long as all of that looks the same. */
-  private groundUpTo(count: number, frame: number, width: number, height: number, scale: number): Surface {
-    const look = this.leaves.slice(this.backLeaves, count).map((leaf) => this.lookOf(leaf, frame));
-    const key = `${width}x${height}:${look.join(',')}`;
-    if (this.ground?.key !== key) {
-      const image = this.ground && this.ground.image.width === width && this.ground.image.height === height ? this.ground.image : this.studio.surface(width, height);
-      const context = contextOf(image);
-      context.setTransform(1, 0, 0, 1, 0, 0);
-      context.clearRect(0, 0, width, height);
-      if (this.backLeaves > 0) context.drawImage(this.back(width, height, scale), 0, 0, width, height);
-      this.paintLeaves(context, this.backLeaves, count, frame, scale);
-      this.ground = { key, image };
+  private moves({ node, groups }: Leaf, frame: number): boolean {
+    return this.timeline.changesNear(node.index, frame, 2) || groups.some((group) => this.timeline.changesNear(group.index, frame, 2));
+  }
+
+  private isThere({ node, groups }: Leaf, frame: number): boolean {
+    return this.alphaOf(groups, frame) > 0 && (node.kind === 'text' || this.timeline.value(node.index, 'outline', node.outline, frame) !== 0);
+  }
+
+  /** Leaves that stand still together, once they are asked for a second time and look the same; null until then. */
+  private layer(from: number, to: number, frame: number, width: number, height: number, scale: number): Surface | null {
+    const look = this.leaves.slice(from, to).map((leaf) => this.lookOf(leaf, frame));
+    const key = `${to}:${width}x${height}:${look.join(',')}`;
+    const known = this.layers.get(from);
+    if (known?.key !== key) {
+      if (known?.image && this.spare.length < SPARE_LAYERS) this.spare.push(known.image);
+      this.layers.set(from, { key, image: null });
+      return null;
     }
-    return this.ground.image;
+    if (known.image) return known.image;
+    if (this.leaves.slice(from, to).filter((leaf) => this.isThere(leaf, frame)).length < 3) return null;
+    const spare = this.spare.pop();
+    const image = spare?.width === width && spare.height === height ? spare : this.studio.surface(width, height);
+    const context = contextOf(image);
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.clearRect(0, 0, width, height);
+    this.paintLeaves(context, from, to, frame, scale);
+    this.layers.set(from, { key, image });
+    return image;
   }
 
   /** What is behind everything and never changes. */
@@ -223,7 +257,7 @@ export class Painter {
   private paintSoft(context: Context, node: PathNode, number: number, scale: number): void {
     if (!node.within) return;
     const deviation = node.blur * scale;
-    const shrink = Math.max(1, Math.min(8, Math.floor(deviation / 2.5)));
+    const shrink = Math.max(1, Math.min(8, Math.floor(deviation / 2)));
     const [x, y, radius] = node.within.map((part) => part * scale);
     const reach = radius + deviation * 3 + shrink;
     const side = Math.ceil((2 * reach) / shrink);
@@ -248,7 +282,7 @@ export class Painter {
     }
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.imageSmoothingEnabled = true;
-    context.imageSmoothingQuality = 'medium';
+    context.imageSmoothingQuality = 'low';
     context.drawImage(soft.image, left, top, side * shrink, side * shrink);
   }
 
