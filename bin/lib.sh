@@ -56,7 +56,8 @@ need_packages() {
     say "Installing the PHP packages"
     local log; log=$(mktemp)
     COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "Composer could not install the packages."; }
-    rm -f "$log"
+    # Laravel lists the packages that it finds; the list is made anew.
+    rm -f "$log" bootstrap/cache/packages.php bootstrap/cache/services.php
     touch vendor/.made
   fi
   if ! newer node_modules/.made package.json package-lock.json; then

@@ -1,0 +1,86 @@
+import { expect, test } from '@playwright/test';
+import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
+
+test('nothing typed is lost while the server is away', async ({ page, request, context }) => {
+  const id = await makePiece(page);
+  await context.setOffline(true);
+  await page.getByRole('textbox', { name: 'Label of row 1' }).fill('Kettles and toasters');
+  await expect(page.locator('.saved')).toContainText('Not saved yet');
+  await expect(page.locator('.problem-bar')).toContainText('cannot be reached');
+  await page.getByRole('textbox', { name: 'Label of row 2' }).fill('Lamps');
+  await context.setOffline(false);
+  await saved(page);
+  await expect(page.locator('.problem-bar')).toHaveCount(0);
+  expect((await stored(request, id)).document.tables[0].rows.slice(0, 2).map(({ label }) => label)).toEqual(['Kettles and toasters', 'Lamps']);
+});
+
+test('the other tab’s piece can be taken instead', async ({ page, context }) => {
+  const id = await makePiece(page);
+  const other = await context.newPage();
+  await other.goto(`/pieces/${id}`);
+  await other.getByRole('textbox', { name: 'Figure of row 1' }).fill('600');
+  await saved(other);
+  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('700');
+  await page.getByRole('dialog').getByRole('button', { name: 'Take the other tab’s' }).click();
+  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('600');
+  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('601');
+  await saved(page);
+});
+
+test('the proof page says what was measured, and what is in the way', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await page.getByRole('link', { name: /Proof/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The picture says what the figures say.');
+  await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('41.0256 %');
+  await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('0.0000');
+  await expect(page.locator('.outlines text').first()).toHaveText('147.69°');
+  await page.getByRole('link', { name: 'Back to the desk' }).click();
+
+  const { document } = await stored(request, id);
+  document.words[0].x = 1800;
+  document.tables[0].rows[0].cells[0] = 'lots';
+  const broken = await store(request, document);
+  await page.goto(`/pieces/${broken}/proof`);
+  await expect(page.getByRole('alert')).toContainText('Row 1, “Small appliances”');
+  document.tables[0].rows[0].cells[0] = '512';
+  await page.goto(`/pieces/${await store(request, document)}/proof`);
+  await expect(page.locator('.checks')).toContainText('runs over the edge of the stage');
+});
+
+test('the dim room stays, and the stage keeps its own colours in it', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await goTo(page, 470);
+  const picture = () => page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+  const before = await picture();
+  await page.getByRole('button', { name: 'Switch to the dim room' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark');
+  expect(await picture()).toBe(before);
+  await page.goto('/');
+  await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark');
+  await page.goto(`/pieces/${id}`);
+  await page.getByRole('button', { name: 'Switch to paper' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'light');
+});
+
+test('a piece on the shelf plays while it is pointed at, unless less motion is wanted', async ({ page, request }) => {
+  await openDemo(page, request);
+  await page.goto('/');
+  const card = page.getByRole('article').first();
+  const picture = () => card.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+  const still = await picture();
+  await card.hover();
+  await expect.poll(picture).not.toBe(still);
+  await page.mouse.move(5, 500);
+  await expect.poll(picture).toBe(still);
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await card.hover();
+  await page.waitForTimeout(500);
+  expect(await picture()).toBe(still);
+});
+
+test('an address that leads nowhere says so', async ({ page }) => {
+  await page.goto('/pieces/01aaaaaaaaaaaaaaaaaaaaaaaa');
+  await expect(page.getByRole('main')).toContainText('not here any more');
+  await page.getByRole('link', { name: 'To the shelf', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible();
+});
