@@ -63,6 +63,7 @@ try {
   await shot('hand-off');
 
   await open('Mended or not');
+  await goTo(200);
   await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('73 & a bit');
   await page.waitForSelector('.problem-bar');
   await shot('desk-error');

@@ -13,7 +13,7 @@ final class CommandsTest extends TestCase
     public function testATableBecomesAPieceAPictureAndAProof(): void
     {
         file_put_contents($this->folder.'/kinds.csv', "kind;things\nSmall appliances;512\n\"Lamps; lights\";287\n");
-        $this->works('lupine:new', ['table' => $this->folder.'/kinds.csv', '--out' => $this->folder.'/p.json', '--set' => ['charts.0.form.gap=8', 'stage.frames=90', 'charts.0.own.r1={"out":20}', 'title=Kinds']]);
+        $this->works('lupine:new', ['table' => $this->folder.'/kinds.csv', '--out' => $this->folder.'/p.json', '--set' => ['form.gap=8', 'stage.frames=90', 'charts.0.own.r1={"out":20}', 'title=Kinds']]);
         $piece = json_decode((string) file_get_contents($this->folder.'/p.json'), true);
         $this->assertSame([8, 90, 20, 'Kinds'], [$piece['charts'][0]['form']['gap'], $piece['stage']['frames'], $piece['charts'][0]['own']['r1']['out'], $piece['title']]);
 

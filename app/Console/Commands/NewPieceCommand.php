@@ -61,6 +61,10 @@ final class NewPieceCommand extends LupineCommand
         $value = json_decode($typed, true) ?? ($typed === 'null' ? null : $typed);
         $place = &$document;
         $steps = explode('.', $path);
+        // What belongs to the chart can be said without naming it: form.gap is charts.0.form.gap.
+        if (!array_key_exists($steps[0], $document) && array_key_exists($steps[0], (array) $document['charts'][0])) {
+            $steps = ['charts', '0', ...$steps];
+        }
         foreach ($steps as $index => $step) {
             $last = $index === count($steps) - 1;
             if ($place instanceof \stdClass) {
