@@ -72,7 +72,7 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
     color_space: 'bt709', color_primaries: 'bt709', color_transfer: 'bt709', color_range: 'tv',
   });
   // The stage, as large as it was shown, against the same frame of the film: nothing but the film's own coding between them.
-  const shown = await pixelsOf(page, stage);
+  const shown = pixelsOf(stage);
   const filmed = decodedFrame(film, 80, shown.width, shown.height);
   expect(difference(shown.data, filmed).mean).toBeLessThan(2.5);
 });

@@ -82,6 +82,10 @@ test('the stage takes any size and rate, and refuses what cannot be', async ({ p
   await expect(dialog.getByLabel('Drop-frame timecode')).toBeDisabled();
   await dialog.getByLabel('Frames a second').selectOption('29.97');
   await dialog.getByLabel('Drop-frame timecode').check();
+  // Typed as the stage numbers its frames: a minute of drop-frame is 1800 frames, and ends in 02.
+  await dialog.getByLabel('Length').fill('0:01:00;02');
+  await dialog.getByLabel('Length').press('Enter');
+  await expect(dialog.getByLabel('Length')).toHaveValue('1800');
   await dialog.getByLabel('Length').fill('61s');
   await dialog.getByLabel('Length').press('Enter');
   await dialog.getByLabel('Size', { exact: true }).selectOption('1080 × 1920, upright');
@@ -94,5 +98,5 @@ test('the stage takes any size and rate, and refuses what cannot be', async ({ p
   await letGo(page);
   await page.keyboard.press('End');
   // SMPTE ST 12-1: after a minute two numbers have been dropped.
-  await expect(page.locator('.now-code')).toHaveText('1:00:29');
+  await expect(page.locator('.now-code')).toHaveText('1:00;29');
 });

@@ -7,7 +7,7 @@ import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
 import type { Piece } from '../web/piece/document';
 import { goTo, store } from './desk';
-import { decodedFrame, difference } from './pictures';
+import { decodedFrame, difference, pixelsOf } from './pictures';
 
 const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
@@ -41,12 +41,11 @@ function sharesOf(pixels: Uint8Array): number[] {
   const counts = PARTS.map(() => 0);
   for (let at = 0; at < pixels.length; at += 4) {
     let best = -1;
-    let least = 3 * 24 ** 2;
-    // The black around: a pixel at the rim is taken for what it is mostly.
-    let dark = pixels[at] ** 2 + pixels[at + 1] ** 2 + pixels[at + 2] ** 2;
+    // Nearer to a colour than to the black around: a pixel at the rim is taken for what it is mostly.
+    let least = Math.max(3 * 24 ** 2, pixels[at] ** 2 + pixels[at + 1] ** 2 + pixels[at + 2] ** 2);
     PARTS.forEach(([, [red, green, blue]], index) => {
       const away = (pixels[at] - red) ** 2 + (pixels[at + 1] - green) ** 2 + (pixels[at + 2] - blue) ** 2;
-      if (away < Math.max(least, best < 0 ? dark : least)) { best = index; least = away; dark = Math.min(dark, Infinity); }
+      if (away < least) { best = index; least = away; }
     });
     if (best >= 0) counts[best]++;
   }
@@ -95,7 +94,7 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
     await fine.goto(`/pieces/${id}`);
     await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
     await goTo(fine, frame);
-    const stage = PNG.sync.read(Buffer.from((await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())).split(',')[1], 'base64'));
+    const stage = pixelsOf(await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()));
     expect([stage.width, stage.height]).toEqual([1920, 1080]);
     expect(difference(skia.data, stage.data).mean, `stage, frame ${frame}`).toBeLessThan(0.8);
     expect(pixelmatch(skia.data, stage.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080), `stage, frame ${frame}`).toBeLessThan(0.002);
@@ -115,7 +114,7 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
   await page.goto(`/pieces/${id}`);
   await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
   await goTo(page, 399);
-  const stage = PNG.sync.read(Buffer.from((await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())).split(',')[1], 'base64'));
+  const stage = pixelsOf(await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()));
   const pictures = { still: PNG.sync.read(readFileSync(join(folder, 'seams.png'))), svg: await screenshotOf(page, readFileSync(join(folder, 'seams.svg'), 'utf8'), 1920, 1080), stage };
   for (const [name, { width, data }] of Object.entries(pictures)) {
     const scale = width / 1920;

@@ -1,5 +1,4 @@
 import { execFileSync } from 'node:child_process';
-import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 
 export interface Picture {
@@ -9,7 +8,7 @@ export interface Picture {
   data: Buffer;
 }
 
-export async function pixelsOf(_page: Page, dataUrl: string): Promise<Picture> {
+export function pixelsOf(dataUrl: string): Picture {
   return PNG.sync.read(Buffer.from(dataUrl.split(',')[1], 'base64'));
 }
 

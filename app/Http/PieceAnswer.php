@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Piece;
+use Illuminate\Http\JsonResponse;
 
 /** A stored piece as the desk receives it. */
 final class PieceAnswer
 {
+    /** With the version as its ETag, for the next `If-Match`. */
+    public static function response(Piece $piece, int $status = 200): JsonResponse
+    {
+        return response()->json(self::of($piece), $status, ['ETag' => '"'.$piece->version.'"'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
     /** @return array<string, mixed> */
     public static function of(Piece $piece): array
     {

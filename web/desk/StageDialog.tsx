@@ -28,7 +28,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
         })} />
         <NumberField label="Width" unit="pixels" value={stage.width} min={64} max={3840} step={2} onChange={(width) => edit(({ stage: draft }) => { draft.width = Math.round(width / 2) * 2; })} />
         <NumberField label="Height" unit="pixels" value={stage.height} min={64} max={2160 * 3840 / stage.width > 3840 ? 3840 : Math.floor(2160 * 3840 / stage.width)} step={2} onChange={(height) => edit(({ stage: draft }) => { draft.height = Math.round(height / 2) * 2; })} />
-        <NumberField label="Length" unit="frames" rate={stage.rate} value={stage.frames} min={1} max={18000} onChange={(frames) => edit(({ stage: draft }) => { draft.frames = frames; })} />
+        <NumberField label="Length" unit="frames" stage={stage} value={stage.frames} min={1} max={18000} onChange={(frames) => edit(({ stage: draft }) => { draft.frames = frames; })} />
         <Switch label="Drop-frame timecode" value={stage.dropFrame} disabled={!canDrop} onChange={(on) => edit(({ stage: draft }) => { draft.dropFrame = on; })} />
         <p className="hint span-all">The length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Moves keep their frames when the rate changes. Drop-frame timecode exists at 29.97 and 59.94.</p>
       </Modal.Body>

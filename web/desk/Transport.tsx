@@ -7,7 +7,7 @@ import { useTimecode } from './useTimecode';
 const SPEEDS = [0.25, 0.5, 1, 2];
 
 export function Transport({ piece }: { piece: Piece }) {
-  const { frame, frames, playing, speed, loop, safeArea, play, stop, step, go, set } = usePlay();
+  const { frame, playing, speed, loop, safeArea, play, stop, step, go, set } = usePlay();
   const sheet = useDesk((state) => state.computed?.sheet);
   const timecode = useTimecode(sheet);
   const line = piece.script.lines.find(({ begin, end }) => frame >= begin && frame < end);
@@ -35,7 +35,6 @@ export function Transport({ piece }: { piece: Piece }) {
         </select>
       </label>
       <button type="button" className={`text-button${safeArea ? ' is-on' : ''}`} aria-pressed={safeArea} title="Safe areas, 3.5 and 5 % (G)" onClick={() => set({ safeArea: !safeArea })}>safe area</button>
-      <span className="soft numerals visually-hidden">{frames} frames</span>
     </div>
   );
 }

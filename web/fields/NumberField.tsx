@@ -1,5 +1,6 @@
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { ask, reasonOf } from '../api/client';
+import type { Stage } from '../piece/document';
 
 type Unit = 'frames' | 'degrees' | 'pixels' | 'fraction' | 'number';
 
@@ -14,7 +15,8 @@ interface Props {
   step?: number;
   /** double-click on the name goes back to it */
   usual?: number;
-  rate?: [number, number];
+  /** for frames: how seconds and timecode are counted */
+  stage?: Pick<Stage, 'rate' | 'dropFrame'>;
   sign?: string;
   /** the name is there for those who do not see, but takes no room */
   bare?: boolean;
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** A number that can be typed (sums and units included), stepped with the arrow keys, or scrubbed by its name. */
-export function NumberField({ label, value, unit = 'number', min = -Infinity, max = Infinity, step = 1, usual, rate, sign, bare, onChange }: Props) {
+export function NumberField({ label, value, unit = 'number', min = -Infinity, max = Infinity, step = 1, usual, stage, sign, bare, onChange }: Props) {
   const id = useId();
   const scale = unit === 'fraction' ? 100 : 1;
   const shown = String(Math.round(value * scale * 1000) / 1000);
@@ -40,7 +42,7 @@ export function NumberField({ label, value, unit = 'number', min = -Infinity, ma
   const commit = async (): Promise<void> => {
     if (typed === null || typed.trim() === shown) { setTyped(null); setWrong(''); return; }
     try {
-      const { value: read } = await ask<{ value: number }>('numbers/read', { method: 'POST', body: { text: typed, unit, rate } });
+      const { value: read } = await ask<{ value: number }>('numbers/read', { method: 'POST', body: { text: typed, unit, rate: stage?.rate, dropFrame: stage?.dropFrame ?? false } });
       if (read < min - 1e-9 || read > max + 1e-9) {
         setWrong(`From ${Math.round(min * scale * 1000) / 1000} to ${Math.round(max * scale * 1000) / 1000}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
         return;

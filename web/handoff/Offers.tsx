@@ -32,7 +32,7 @@ export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; 
       </article>
       <article className="offer">
         <h2>Still</h2>
-        <NumberField label="frame" unit="frames" rate={stage.rate} value={frame} min={0} max={stage.frames - 1} onChange={setFrame} />
+        <NumberField label="frame" unit="frames" stage={stage} value={frame} min={0} max={stage.frames - 1} onChange={setFrame} />
         <div className="offer-row">
           <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.png?frame=${frame}`} download>PNG</a>
           <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.svg?frame=${frame}`} download>SVG</a>

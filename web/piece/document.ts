@@ -214,7 +214,7 @@ export interface SoftEdge {
   reach: number;
   opacity: number;
   /**
-   * null: the colour of the mark
+   * null: the colour of the mark for a glow, black for a shadow
    */
   colour: Colour | null;
 }

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { Link } from 'react-router';
 import type { Reel } from '../../painter/src';
@@ -54,7 +54,6 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
 function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; playing: boolean }) {
   const [whole, setWhole] = useState<{ version: number; reel: Reel } | null>(null);
   const [frame, setFrame] = useState<number | null>(null);
-  const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (!playing || window.matchMedia('(prefers-reduced-motion: reduce)').matches) return undefined;
     let request = 0;
@@ -72,5 +71,5 @@ function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; pl
     return () => { left = true; cancelAnimationFrame(request); setFrame(null); };
   }, [playing, piece.id, piece.version]);
   const moving = frame !== null && whole?.version === piece.version;
-  return <div ref={box}><ReelCanvas reel={moving ? whole.reel : reel} frame={moving ? frame : piece.frames - 1} width={320} label={`Still of ${piece.title}`} /></div>;
+  return <ReelCanvas reel={moving ? whole.reel : reel} frame={moving ? frame : piece.frames - 1} width={320} label={`Still of ${piece.title}`} />;
 }

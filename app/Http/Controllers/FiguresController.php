@@ -10,6 +10,7 @@ use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\MendSum;
 use Lupine\Core\Finish\Tints;
+use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\NumberField;
@@ -27,7 +28,7 @@ final readonly class FiguresController
         $figures = [];
         try {
             $found = Figures::ofWhole($table, $table->columns[0]->id);
-            $tints = Tints::of('#4fb286', count($found->list));
+            $tints = Tints::of(NewPiece::SWATCH, count($found->list));
             foreach ($found->list as $index => $figure) {
                 $figures[] = ['id' => $figure->id, 'label' => $figure->label, 'share' => $figure->share(), 'shareText' => number_format($figure->share() * 100, 1).' %', 'colour' => $tints[$index]];
             }

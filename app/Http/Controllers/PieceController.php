@@ -54,19 +54,19 @@ final readonly class PieceController
             Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
         }
 
-        return $this->answer(Piece::begin($document), 201);
+        return PieceAnswer::response(Piece::begin($document), 201);
     }
 
     public function show(Piece $piece): JsonResponse
     {
-        return $this->answer($piece);
+        return PieceAnswer::response($piece);
     }
 
     public function update(DocumentRequest $request, Piece $piece): JsonResponse
     {
         $piece->change($request->document(), WantedVersion::of($request));
 
-        return $this->answer($piece);
+        return PieceAnswer::response($piece);
     }
 
     public function duplicate(Piece $piece): JsonResponse
@@ -74,7 +74,7 @@ final readonly class PieceController
         $document = $piece->document();
         $document->title = mb_substr($piece->title, 0, 190).' copy';
 
-        return $this->answer(Piece::begin($document), 201);
+        return PieceAnswer::response(Piece::begin($document), 201);
     }
 
     public function destroy(Piece $piece): JsonResponse
@@ -88,12 +88,7 @@ final readonly class PieceController
     {
         $piece->restore();
 
-        return $this->answer($piece);
-    }
-
-    private function answer(Piece $piece, int $status = 200): JsonResponse
-    {
-        return response()->json(PieceAnswer::of($piece), $status, ['ETag' => '"'.$piece->version.'"'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return PieceAnswer::response($piece);
     }
 
     /** @return array<string, mixed> */

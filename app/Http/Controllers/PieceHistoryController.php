@@ -29,6 +29,6 @@ final readonly class PieceHistoryController
             return Refusal::answer($otherwise, 409);
         }
 
-        return response()->json(PieceAnswer::of($piece), 200, ['ETag' => '"'.$piece->version.'"'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return PieceAnswer::response($piece);
     }
 }

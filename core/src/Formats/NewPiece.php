@@ -9,6 +9,9 @@ use Lupine\Core\Piece\Table;
 /** A piece made from a table: a stage, the chart in its middle third, a title, a legend, and an order in which it opens. */
 final readonly class NewPiece
 {
+    /** The colour that a new chart's tints are made from. */
+    public const SWATCH = '#4fb286';
+
     /**
      * The document, in the form of docs/piece.schema.json.
      *
@@ -32,7 +35,7 @@ final readonly class NewPiece
                 'id' => 'chart1', 'table' => $table->id, 'column' => $table->columns[0]->id,
                 'form' => ['kind' => $form, 'radius' => 350, 'hole' => $form === 'pie' ? 0 : 0.6, 'startDegrees' => 0, 'direction' => 'clockwise', 'gap' => 0, 'order' => 'descending'],
                 'place' => ['x' => 620, 'y' => 540],
-                'finish' => ['colours' => 'tints', 'swatches' => ['#4fb286'], 'fill' => 'flat', 'pattern' => null, 'glow' => null, 'shadow' => null],
+                'finish' => ['colours' => 'tints', 'swatches' => [self::SWATCH], 'fill' => 'flat', 'pattern' => null, 'glow' => null, 'shadow' => null],
                 'words' => [
                     'reading' => ['of' => 'share', 'decimals' => null, 'prefix' => '', 'suffix' => '%', 'group' => ',', 'point' => '.'],
                     'labels' => ['show' => 'none', 'text' => 'reading', 'font' => 'figtree-bold', 'size' => 40, 'colour' => '#ffffff'],

@@ -11,11 +11,11 @@ interface Props {
   kind: Move['kind'];
   target: FigureTarget | WordsTarget;
   /** what it does now, pins and orders resolved */
-  now: Pick_<SheetMove, 'begin' | 'frames' | 'opens'> & Partial<Pick_<SheetMove, 'curve' | 'curvePoints'>>;
+  now: Now<'begin' | 'frames' | 'opens'> & Partial<Now<'curve' | 'curvePoints'>>;
   usualCurve: Move['curve'];
 }
 
-type Pick_<T, K extends keyof T> = { [P in K]: T[P] };
+type Now<K extends keyof SheetMove> = { [P in K]: SheetMove[P] };
 
 /** When a move begins, how long it lasts and how it runs. */
 export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
@@ -49,9 +49,9 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
         </select>
       </div>
       {pin
-        ? <NumberField label="offset" unit="frames" rate={piece.stage.rate} value={pin.offset} min={-18000} max={18000} usual={0} onChange={(offset) => change((move) => { if (move.pin) move.pin.offset = offset; })} />
-        : <NumberField label="at" unit="frames" rate={piece.stage.rate} value={now.begin} min={0} max={18000} onChange={(begin) => change((move) => { move.begin = begin; })} />}
-      <NumberField label="lasts" unit="frames" rate={piece.stage.rate} value={now.frames} min={1} max={18000} usual={24} onChange={(frames) => change((move) => { move.frames = frames; })} />
+        ? <NumberField label="offset" unit="frames" stage={piece.stage} value={pin.offset} min={-18000} max={18000} usual={0} onChange={(offset) => change((move) => { if (move.pin) move.pin.offset = offset; })} />
+        : <NumberField label="at" unit="frames" stage={piece.stage} value={now.begin} min={0} max={18000} onChange={(begin) => change((move) => { move.begin = begin; })} />}
+      <NumberField label="lasts" unit="frames" stage={piece.stage} value={now.frames} min={1} max={18000} usual={24} onChange={(frames) => change((move) => { move.frames = frames; })} />
       {isFigure && <Pick label={kind === 'entrance' ? 'opens' : 'closes'} value={now.opens as Move['opens']} options={[['clockwise', 'clockwise'], ['counterclockwise', 'counterclockwise'], ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle']]} onChange={(opens) => change((move) => { move.opens = opens; })} />}
       {now.curve && now.curvePoints
         ? <CurveField value={own?.curve ?? usualCurve} numbers={now.curve} course={now.curvePoints} onChange={(curve) => change((move) => { move.curve = curve; })} />

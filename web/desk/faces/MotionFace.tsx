@@ -39,9 +39,9 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
     <>
       <Choice label="order" value={motion.order} options={[['together', 'together'], ['after', 'one by one'], ['overlapping', 'overlapping']]} onChange={(order) => onChange({ ...motion, order })} />
       <Pick label={kind === 'entrance' ? 'opens' : 'closes'} value={motion.opens} options={[['clockwise', 'clockwise'], ['counterclockwise', 'counterclockwise'], ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle']]} onChange={(opens) => onChange({ ...motion, opens })} />
-      <NumberField label="begins" unit="frames" rate={piece.stage.rate} value={motion.begin} min={0} max={18000} usual={12} onChange={(begin) => onChange({ ...motion, begin })} />
-      <NumberField label="each lasts" unit="frames" rate={piece.stage.rate} value={motion.frames} min={1} max={18000} usual={24} onChange={(frames) => onChange({ ...motion, frames })} />
-      {motion.order === 'overlapping' && <NumberField label="overlap" unit="frames" rate={piece.stage.rate} value={motion.overlap} min={0} max={18000} usual={12} onChange={(overlap) => onChange({ ...motion, overlap })} />}
+      <NumberField label="begins" unit="frames" stage={piece.stage} value={motion.begin} min={0} max={18000} usual={12} onChange={(begin) => onChange({ ...motion, begin })} />
+      <NumberField label="each lasts" unit="frames" stage={piece.stage} value={motion.frames} min={1} max={18000} usual={24} onChange={(frames) => onChange({ ...motion, frames })} />
+      {motion.order === 'overlapping' && <NumberField label="overlap" unit="frames" stage={piece.stage} value={motion.overlap} min={0} max={18000} usual={12} onChange={(overlap) => onChange({ ...motion, overlap })} />}
       {follower ? <CurveField value={motion.curve} numbers={follower.curve} course={follower.curvePoints} onChange={(curve) => onChange({ ...motion, curve })} /> : <p className="hint">Every part has its own move, so this order is not in use. “As the chart” in the details of a part gives it back.</p>}
     </>
   );
