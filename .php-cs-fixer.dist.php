@@ -21,5 +21,16 @@ return (new PhpCsFixer\Config())
         'nullable_type_declaration_for_default_null_value' => true,
         'trailing_comma_in_multiline' => ['elements' => ['arrays', 'arguments', 'parameters', 'match']],
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/app', __DIR__.'/core/src', __DIR__.'/core/tests', __DIR__.'/compat/src', __DIR__.'/tests', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/bench']))
-    ->setCacheFile(__DIR__.'/storage/.php-cs-fixer.cache');
+    ->setFinder(
+        PhpCsFixer\Finder::create()->in([
+            __DIR__ . '/app',
+            __DIR__ . '/core/src',
+            __DIR__ . '/core/tests',
+            __DIR__ . '/compat/src',
+            __DIR__ . '/tests',
+            __DIR__ . '/database',
+            __DIR__ . '/routes',
+            __DIR__ . '/bench',
+        ]),
+    )
+    ->setCacheFile(__DIR__ . '/storage/.php-cs-fixer.cache');

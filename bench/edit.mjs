@@ -7,12 +7,17 @@ const port = 8793;
 const server = spawn('bin/start', ['--port', String(port), '--data', folder], { stdio: ['ignore', 'pipe', 'inherit'] });
 try {
   await new Promise((resolve, reject) => {
-    server.stdout.on('data', (chunk) => { if (String(chunk).includes('Lupine is at')) resolve(undefined); });
+    server.stdout.on('data', (chunk) => {
+      if (String(chunk).includes('Lupine is at')) resolve(undefined);
+    });
     server.on('exit', () => reject(new Error('The server did not start.')));
   });
   const { pieces } = await (await fetch(`http://127.0.0.1:${port}/api/pieces`)).json();
   const id = pieces.find(({ title }) => title === 'The Mending Room').id;
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`http://127.0.0.1:${port}/pieces/${id}`);
   await page.waitForSelector('.proof-word.is-exact');
@@ -27,7 +32,10 @@ try {
       const began = performance.now();
       set.call(field, String(200 + run));
       field.dispatchEvent(new Event('input', { bubbles: true }));
-      await new Promise((resolve) => { const look = () => (canvas.dataset.reel !== before ? resolve() : setTimeout(look, 1)); look(); });
+      await new Promise((resolve) => {
+        const look = () => (canvas.dataset.reel !== before ? resolve() : setTimeout(look, 1));
+        look();
+      });
       await new Promise((resolve) => requestAnimationFrame(() => resolve()));
       found.push(performance.now() - began);
       await new Promise((resolve) => setTimeout(resolve, 150 + (run % 5) * 130));
@@ -36,7 +44,9 @@ try {
   });
   await browser.close();
   const at = (part) => times[Math.floor(part * (times.length - 1))];
-  console.log(`edit       from a changed figure to the repainted stage: median ${at(0.5).toFixed(0)} ms, 95th percentile ${at(0.95).toFixed(0)} ms, of ${times.length} changes; 95th over median ${(at(0.95) / at(0.5)).toFixed(2)}`);
+  console.log(
+    `edit       from a changed figure to the repainted stage: median ${at(0.5).toFixed(0)} ms, 95th percentile ${at(0.95).toFixed(0)} ms, of ${times.length} changes; 95th over median ${(at(0.95) / at(0.5)).toFixed(2)}`,
+  );
 } finally {
   server.kill('SIGTERM');
 }

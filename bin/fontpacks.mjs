@@ -14,16 +14,53 @@ const fonts = [
   ['figtree-regular', 'figtree', '400Regular', 'Figtree_400Regular.ttf', 'Figtree', 400],
   ['figtree-semibold', 'figtree', '600SemiBold', 'Figtree_600SemiBold.ttf', 'Figtree', 600],
   ['figtree-bold', 'figtree', '700Bold', 'Figtree_700Bold.ttf', 'Figtree', 700],
-  ['bricolage-semibold', 'bricolage-grotesque', '600SemiBold', 'BricolageGrotesque_600SemiBold.ttf', 'Bricolage Grotesque', 600],
+  [
+    'bricolage-semibold',
+    'bricolage-grotesque',
+    '600SemiBold',
+    'BricolageGrotesque_600SemiBold.ttf',
+    'Bricolage Grotesque',
+    600,
+  ],
   ['bricolage-bold', 'bricolage-grotesque', '700Bold', 'BricolageGrotesque_700Bold.ttf', 'Bricolage Grotesque', 700],
 ];
 
 /** Every character a pack carries: Latin with its extensions, common punctuation, currency and arithmetic signs. */
 function characters() {
   const codes = [];
-  const range = (from, to) => { for (let code = from; code <= to; code++) codes.push(code); };
-  range(0x20, 0x7e); range(0xa0, 0x17f); range(0x218, 0x21b); range(0x1e80, 0x1e85); range(0x2010, 0x2027); range(0x2030, 0x203a);
-  codes.push(0x1e9e, 0x2009, 0x202f, 0x2044, 0x20ac, 0x20bd, 0x2116, 0x2122, 0x2190, 0x2191, 0x2192, 0x2193, 0x2212, 0x2215, 0x221e, 0x2248, 0x2260, 0x2264, 0x2265, 0x2153, 0x2154, 0x215b);
+  const range = (from, to) => {
+    for (let code = from; code <= to; code++) codes.push(code);
+  };
+  range(0x20, 0x7e);
+  range(0xa0, 0x17f);
+  range(0x218, 0x21b);
+  range(0x1e80, 0x1e85);
+  range(0x2010, 0x2027);
+  range(0x2030, 0x203a);
+  codes.push(
+    0x1e9e,
+    0x2009,
+    0x202f,
+    0x2044,
+    0x20ac,
+    0x20bd,
+    0x2116,
+    0x2122,
+    0x2190,
+    0x2191,
+    0x2192,
+    0x2193,
+    0x2212,
+    0x2215,
+    0x221e,
+    0x2248,
+    0x2260,
+    0x2264,
+    0x2265,
+    0x2153,
+    0x2154,
+    0x215b,
+  );
   return codes;
 }
 
@@ -59,10 +96,15 @@ function pack(id, family, weight, file) {
   const widest = Math.max(...Object.values(tabular).map(([width]) => width));
   const shift = {};
   for (const [digit, entry] of Object.entries(tabular)) {
-    if (entry[0] !== widest) { shift[digit] = round((widest - entry[0]) / 2); entry[0] = widest; }
+    if (entry[0] !== widest) {
+      shift[digit] = round((widest - entry[0]) / 2);
+      entry[0] = widest;
+    }
   }
   const kern = {};
-  const kerned = known.filter((character) => /[\p{L}\p{N}.,:;!?'’"“”‘()&/–—-]/u.test(character) && character.codePointAt(0) < 0x180);
+  const kerned = known.filter(
+    (character) => /[\p{L}\p{N}.,:;!?'’"“”‘()&/–—-]/u.test(character) && character.codePointAt(0) < 0x180,
+  );
   for (const left of kerned) {
     for (const right of kerned) {
       if (left.codePointAt(0) > 0xff && right.codePointAt(0) > 0xff) continue;
@@ -73,10 +115,19 @@ function pack(id, family, weight, file) {
     }
   }
   return {
-    id, family, weight,
-    unitsPerEm: font.unitsPerEm, ascent: font.ascent, descent: -font.descent, capHeight: font.capHeight, xHeight: font.xHeight,
+    id,
+    family,
+    weight,
+    unitsPerEm: font.unitsPerEm,
+    ascent: font.ascent,
+    descent: -font.descent,
+    capHeight: font.capHeight,
+    xHeight: font.xHeight,
     missing: [round(font.getGlyph(0).advanceWidth), outline(font.getGlyph(0))],
-    glyphs, tabular, tabularShift: shift, kern,
+    glyphs,
+    tabular,
+    tabularShift: shift,
+    kern,
   };
 }
 
@@ -84,7 +135,10 @@ function pack(id, family, weight, file) {
 function php(value) {
   if (typeof value === 'string') return `'${value.replace(/[\\']/g, '\\$&')}'`;
   if (Array.isArray(value)) return `[${value.map(php).join(',')}]`;
-  if (typeof value === 'object') return `[${Object.entries(value).map(([key, entry]) => `${php(key)}=>${php(entry)}`).join(',')}]`;
+  if (typeof value === 'object')
+    return `[${Object.entries(value)
+      .map(([key, entry]) => `${php(key)}=>${php(entry)}`)
+      .join(',')}]`;
   return String(value);
 }
 
@@ -98,5 +152,7 @@ for (const [id, name, folder, file, family, weight] of fonts) {
   writeFileSync(to, JSON.stringify(made));
   // As PHP too: the server keeps that compiled, and need not read it with every request.
   writeFileSync(to.replace(/json$/, 'php'), `<?php\n\nreturn ${php(made)};\n`);
-  console.log(`${id}: ${Object.keys(made.glyphs).length} glyphs, ${Object.keys(made.kern).length} kerning pairs, ${Object.keys(made.tabularShift).length} figures widened`);
+  console.log(
+    `${id}: ${Object.keys(made.glyphs).length} glyphs, ${Object.keys(made.kern).length} kerning pairs, ${Object.keys(made.tabularShift).length} figures widened`,
+  );
 }

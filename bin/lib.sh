@@ -1,4 +1,5 @@
-# Shared by bin/start and bin/test: what has to be there, and what is made of it. Every step is skipped where its result is newer than its sources.
+# Shared by bin/start and bin/test: what has to be there, and what is made of it. Every step is skipped where its result
+# is newer than its sources.
 
 say() { printf '%s\n' "$*"; }
 stop() { printf '%s\n' "$*" >&2; exit 1; }
@@ -11,7 +12,8 @@ apt_install() {
   command -v apt-get > /dev/null || stop "Missing: $*. Install it with this system's package manager."
   say "Installing $*"
   local log; log=$(mktemp)
-  if ! { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"; } > "$log" 2>&1; then
+  export DEBIAN_FRONTEND=noninteractive
+  if ! { apt-get update && apt-get install -y --no-install-recommends "$@"; } > "$log" 2>&1; then
     tail -n 15 "$log" >&2
     stop "apt-get could not install: $*."
   fi
@@ -22,7 +24,7 @@ need_system() {
   local missing=()
   command -v php > /dev/null || missing+=(php-cli)
   local modules; modules=$(php -m 2> /dev/null || true)
-  local pair; for pair in pdo_sqlite:php-sqlite3 mbstring:php-mbstring dom:php-xml zip:php-zip curl:php-curl; do
+  local pair; for pair in pdo_sqlite:php-sqlite3 mbstring:php-mbstring dom:php-xml zip:php-zip curl:php-curl "${@:+gd:php-gd}"; do
     grep -qix "${pair%%:*}" <<< "$modules" || missing+=("${pair##*:}")
   done
   command -v composer > /dev/null || missing+=(composer)
@@ -34,13 +36,16 @@ need_system() {
     [ -x /usr/bin/chromium ] || missing+=(chromium)
   fi
   [ ${#missing[@]} = 0 ] || apt_install "${missing[@]}"
-  php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || stop "Lupine needs PHP 8.2 or newer; this is $(php -r 'echo PHP_VERSION;')."
-  node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || stop "Lupine needs Node.js 20 or newer; this is $(node --version)."
+  php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' ||
+    stop "Lupine needs PHP 8.2 or newer; this is $(php -r 'echo PHP_VERSION;')."
+  node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' ||
+    stop "Lupine needs Node.js 20 or newer; this is $(node --version)."
 }
 
 need_room() {
   local folder; for folder in . bootstrap/cache public "$@"; do
-    mkdir -p "$folder" 2> /dev/null || stop "The folder $PWD/$folder cannot be made. Make its parent writable for $(id -un)."
+    mkdir -p "$folder" 2> /dev/null ||
+      stop "The folder $PWD/$folder cannot be made. Make its parent writable for $(id -un)."
     [ -w "$folder" ] || stop "The folder $(realpath "$folder") cannot be written to. Make it writable for $(id -un)."
   done
 }
@@ -55,7 +60,11 @@ need_packages() {
   if ! newer vendor/.made composer.json core/composer.json compat/composer.json; then
     say "Installing the PHP packages"
     local log; log=$(mktemp)
-    COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "Composer could not install the packages."; }
+    export COMPOSER_ALLOW_SUPERUSER=1
+    if ! composer update --no-interaction --no-progress > "$log" 2>&1; then
+      tail -n 20 "$log" >&2
+      stop "Composer could not install the packages."
+    fi
     # Laravel lists the packages that it finds; the list is made anew.
     rm -f "$log" bootstrap/cache/packages.php bootstrap/cache/services.php
     touch vendor/.made
@@ -64,7 +73,10 @@ need_packages() {
     # Not “npm ci”: it insists on optional packages of other systems, which not every registry carries.
     say "Installing the JavaScript packages"
     local log; log=$(mktemp)
-    npm install --no-audit --no-fund > "$log" 2>&1 || { tail -n 20 "$log" >&2; stop "npm could not install the packages."; }
+    if ! npm install --no-audit --no-fund > "$log" 2>&1; then
+      tail -n 20 "$log" >&2
+      stop "npm could not install the packages."
+    fi
     rm -f "$log"
     touch node_modules/.made
   fi
@@ -86,7 +98,8 @@ need_build() {
 need_data() {
   # What a stop left half-written.
   rm -rf "$1"/app/rendering 2> /dev/null || true
-  mkdir -p "$1"/{app/hand-offs,app/rendering,framework/cache/data,framework/views,logs} 2> /dev/null || stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
+  mkdir -p "$1"/{app/hand-offs,app/rendering,framework/cache/data,framework/views,logs} 2> /dev/null ||
+    stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
   [ -f .env ] || cp .env.example .env
   grep -q '^APP_KEY=base64' .env || php artisan key:generate --force --quiet

@@ -5,7 +5,7 @@ import { compileFromFile } from 'json-schema-to-typescript';
 const target = new URL('../web/piece/document.ts', import.meta.url);
 const types = await compileFromFile(new URL('../docs/piece.schema.json', import.meta.url).pathname, {
   bannerComment: '// Made from docs/piece.schema.json by bin/types.mjs. Do not edit.',
-  style: { singleQuote: true, printWidth: 160 },
+  style: { singleQuote: true, printWidth: 120 },
   maxItems: 4,
 });
 if (process.argv.includes('--check')) {

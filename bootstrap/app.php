@@ -8,8 +8,8 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', health: '/up')
-    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withRouting(web: __DIR__ . '/../routes/web.php', api: __DIR__ . '/../routes/api.php', health: '/up')
+    ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         // The application is served from one origin, and the package behind this middleware is not carried everywhere.
         $middleware->remove(Illuminate\Http\Middleware\HandleCors::class);

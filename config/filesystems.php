@@ -5,6 +5,10 @@ return [
     'disks' => [
         'local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'throw' => true],
         // Where finished films go: the local disk, or an S3-style one where rendering is spread over machines.
-        'hand-offs' => ['driver' => env('HAND_OFF_DRIVER', 'local'), 'root' => storage_path('app/hand-offs'), 'throw' => true],
+        'hand-offs' => [
+            'driver' => env('HAND_OFF_DRIVER', 'local'),
+            'root' => storage_path('app/hand-offs'),
+            'throw' => true,
+        ],
     ],
 ];

@@ -2,7 +2,8 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
 
 /** What the stage shows, as one number; the picture itself, not the document. */
-const picture = (page: Page): Promise<string> => page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+const picture = (page: Page): Promise<string> =>
+  page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
 
 async function changesThePicture(page: Page, what: string, act: () => Promise<unknown>): Promise<void> {
   const before = await picture(page);
@@ -53,12 +54,20 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'pattern kind', () => pane.getByLabel('kind').selectOption('waves'));
   await changesThePicture(page, 'pattern size', () => type(field('size'), '60'));
   await changesThePicture(page, 'pattern turn', () => type(field('turn'), '75°'));
-  for (const [edge, place] of [['Glow', 0], ['Shadow', 1]] as const) {
-    await changesThePicture(page, `${edge} reach`, () => type(pane.getByLabel('reach', { exact: true }).nth(place), '60'));
-    await changesThePicture(page, `${edge} opacity`, () => type(pane.getByLabel('opacity', { exact: true }).nth(place + 1), '90%'));
+  for (const [edge, place] of [
+    ['Glow', 0],
+    ['Shadow', 1],
+  ] as const) {
+    await changesThePicture(page, `${edge} reach`, () =>
+      type(pane.getByLabel('reach', { exact: true }).nth(place), '60'),
+    );
+    await changesThePicture(page, `${edge} opacity`, () =>
+      type(pane.getByLabel('opacity', { exact: true }).nth(place + 1), '90%'),
+    );
   }
   await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('the mark’s colour').uncheck());
-  for (const part of ['Pattern', 'Glow', 'Shadow']) await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
+  for (const part of ['Pattern', 'Glow', 'Shadow'])
+    await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
 
   await face('Backdrop');
   await changesThePicture(page, 'middle', () => type(field('middle'), '#552244'));
@@ -82,20 +91,33 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   await face('Words');
   await changesThePicture(page, 'digits', () => section('Readings').getByLabel('digits').selectOption('2'));
   await changesThePicture(page, 'after', () => section('Readings').getByLabel('after').fill(' per cent'));
-  await changesThePicture(page, 'values', () => section('Readings').locator('label.btn', { hasText: 'values' }).click());
+  await changesThePicture(page, 'values', () =>
+    section('Readings').locator('label.btn', { hasText: 'values' }).click(),
+  );
   await changesThePicture(page, 'thousands', () => section('Readings').getByLabel('thousands').selectOption('1.248'));
   await changesThePicture(page, 'labels', () => section('Labels').locator('label.btn', { hasText: 'beside' }).click());
-  await changesThePicture(page, 'label text', () => section('Labels').locator('label.btn', { hasText: 'both' }).click());
-  await changesThePicture(page, 'label font', () => section('Labels').getByLabel('font').selectOption('Bricolage bold'));
+  await changesThePicture(page, 'label text', () =>
+    section('Labels').locator('label.btn', { hasText: 'both' }).click(),
+  );
+  await changesThePicture(page, 'label font', () =>
+    section('Labels').getByLabel('font').selectOption('Bricolage bold'),
+  );
   await changesThePicture(page, 'legend size', () => type(section('Legend').getByLabel('size'), '30'));
   await changesThePicture(page, 'legend place', () => type(section('Legend').getByLabel('from left'), '1000'));
   await changesThePicture(page, 'total', () => section('Total').getByLabel('below it').fill('mended'));
-  await changesThePicture(page, 'caption colour', () => type(section('Captions').getByRole('textbox', { name: 'colour', exact: true }), '#ffcc00'));
+  await changesThePicture(page, 'caption colour', () =>
+    type(section('Captions').getByRole('textbox', { name: 'colour', exact: true }), '#ffcc00'),
+  );
   await changesThePicture(page, 'caption place', () => type(section('Captions').getByLabel('baseline'), '900'));
-  for (const part of ['Legend', 'Total', 'Captions']) await changesThePicture(page, `no ${part}`, () => section(part).getByRole('switch').or(section(part).getByRole('checkbox')).first().uncheck());
+  for (const part of ['Legend', 'Total', 'Captions'])
+    await changesThePicture(page, `no ${part}`, () =>
+      section(part).getByRole('switch').or(section(part).getByRole('checkbox')).first().uncheck(),
+    );
 
   // A title of its own: said, placed, and coming in on a word.
-  await changesThePicture(page, 'a title', () => section('Titles').getByRole('button', { name: 'title', exact: true }).click());
+  await changesThePicture(page, 'a title', () =>
+    section('Titles').getByRole('button', { name: 'title', exact: true }).click(),
+  );
   await changesThePicture(page, 'what it says', () => details.getByLabel('says').fill('A year of mending'));
   await changesThePicture(page, 'capitals', () => details.getByLabel('capital letters').check());
   await changesThePicture(page, 'alignment', () => details.locator('label.btn', { hasText: 'right' }).click());
@@ -122,7 +144,9 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   await expect(details.getByLabel('curve')).toHaveValue('own');
   await saved(page);
   const { document } = await stored(request, id);
-  const toys = document.moves.find(({ target, kind }) => 'figure' in target && target.figure === 'r5' && kind === 'entrance');
+  const toys = document.moves.find(
+    ({ target, kind }) => 'figure' in target && target.figure === 'r5' && kind === 'entrance',
+  );
   expect(Array.isArray(toys?.curve)).toBe(true);
   expect(document.words[1]).toMatchObject({ text: 'A year of mending', upperCase: true, align: 'right' });
 });
@@ -162,7 +186,9 @@ test('a piece of several minutes is shown around the playhead first', async ({ p
   await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
   await saved(page);
   const asked: string[] = [];
-  page.on('request', (one) => { if (one.url().endsWith('/api/compute')) asked.push(one.postData()!.includes('"near":true') ? 'near' : 'whole'); });
+  page.on('request', (one) => {
+    if (one.url().endsWith('/api/compute')) asked.push(one.postData()!.includes('"near":true') ? 'near' : 'whole');
+  });
   await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('700');
   await expect.poll(() => asked).toEqual(['near', 'whole']);
   await letGo(page);
@@ -193,5 +219,12 @@ test('the desk can be used without a mouse', async ({ page, request }) => {
   const { document } = await stored(request, id);
   expect(document.script.lines[0].text).toBe('Kettles first.');
   expect(document.charts[0].form.gap).toBe(10);
-  expect(document.tables[0].rows.map(({ label }) => label)).toEqual(['Small appliances', 'Lamps & lights', 'Clothing', 'Bicycles', 'Chairs', 'Toys']);
+  expect(document.tables[0].rows.map(({ label }) => label)).toEqual([
+    'Small appliances',
+    'Lamps & lights',
+    'Clothing',
+    'Bicycles',
+    'Chairs',
+    'Toys',
+  ]);
 });

@@ -45,7 +45,9 @@ test('impossible figures are told, and nothing typed is lost', async ({ page }) 
   await page.evaluate(() => {
     const data = new DataTransfer();
     data.setData('text/plain', 'Taken apart\t30 %\nGiven away\t13 %');
-    document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
   });
   await expect(page.getByRole('textbox', { name: 'Label of row 3' })).toHaveValue('Given away');
 
@@ -132,7 +134,10 @@ test('time is walked, looped and played by keys', async ({ page, request }) => {
   await expect(page.getByRole('dialog')).toContainText('ten frames');
 });
 
-test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({ page, request }) => {
+test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({
+  page,
+  request,
+}) => {
   await openDemo(page, request);
   const row = page.getByRole('row', { name: /Clothing/ });
   await expect(row).toContainText('“coats”');

@@ -26,7 +26,10 @@ export async function store(request: APIRequestContext, document: Piece): Promis
 
 /** A copy of the demo of its own, on the desk. */
 export async function openDemo(page: Page, request: APIRequestContext): Promise<string> {
-  const id = await store(request, { ...(JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece), title: 'A copy of the demo' });
+  const id = await store(request, {
+    ...(JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece),
+    title: 'A copy of the demo',
+  });
   await page.goto(`/pieces/${id}`);
   await expect(page.locator('.proof-word')).toContainText('exact');
   return id;
@@ -46,6 +49,7 @@ export async function letGo(page: Page): Promise<void> {
 export async function goTo(page: Page, frame: number): Promise<void> {
   await letGo(page);
   await page.keyboard.press('Home');
-  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1) await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
+  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1)
+    await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
   await expect(page.locator('.frame-number')).toHaveText(String(frame));
 }

@@ -21,7 +21,11 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
   }
   await page.keyboard.press('Escape');
   await expect(page.locator('.line')).toHaveCount(3);
-  for (const [name, begin, end] of [['Bikes', '0:04:15', '6s'], ['Then', '2.4s', '0:04:10'], ['Four', '9f', '66']]) {
+  for (const [name, begin, end] of [
+    ['Bikes', '0:04:15', '6s'],
+    ['Then', '2.4s', '0:04:10'],
+    ['Four', '9f', '66'],
+  ]) {
     await page.getByRole('button', { name: new RegExp(`Line: ${name}`) }).click();
     const details = page.getByRole('complementary');
     await details.getByLabel('begins').fill(begin);
@@ -29,10 +33,22 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
     await details.getByLabel('ends').fill(end);
     await details.getByLabel('ends').press('Enter');
   }
-  await expect.poll(async () => (await stored(request, id)).document.script.lines.map(({ begin, end }) => [begin, end])).toEqual([[9, 66], [72, 130], [135, 180]]);
+  await expect
+    .poll(async () => (await stored(request, id)).document.script.lines.map(({ begin, end }) => [begin, end]))
+    .toEqual([
+      [9, 66],
+      [72, 130],
+      [135, 180],
+    ]);
 
   // Each part comes in on the word that names it.
-  for (const [part, word] of [['Small appliances', 'on “kettles”'], ['Lamps & lights', 'on “lamps”'], ['Clothing', 'on “coats”'], ['Bicycles', 'on “Bikes”'], ['Toys', 'on “toys”']]) {
+  for (const [part, word] of [
+    ['Small appliances', 'on “kettles”'],
+    ['Lamps & lights', 'on “lamps”'],
+    ['Clothing', 'on “coats”'],
+    ['Bicycles', 'on “Bikes”'],
+    ['Toys', 'on “toys”'],
+  ]) {
     await page.getByRole('button', { name: `Stem of ${part}` }).click();
     await page.getByRole('complementary').getByLabel('begins').selectOption({ label: word });
     await expect(page.getByRole('row', { name: new RegExp(part) })).toContainText(`“${word.slice(4, -1)}”`);
@@ -53,25 +69,42 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
   await page.keyboard.press('Space');
 
   await goTo(page, 80);
-  const stage = await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL('image/png'));
+  const stage = await page
+    .locator('.stage canvas')
+    .evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL('image/png'));
 
   await page.getByRole('link', { name: 'Hand off' }).click();
   await page.getByRole('button', { name: 'Make the film' }).click();
   await expect(page.getByRole('progressbar')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: 'Download' })).toBeVisible({ timeout: 120_000 });
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Download' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Download' }).click(),
+  ]);
   const film = join(mkdtempSync(join(tmpdir(), 'film-')), 'film.mp4');
   await download.saveAs(film);
 
   const { frames } = (await stored(request, id)).document.stage;
   // ffprobe: what an editor will find.
-  const found = JSON.parse(execFileSync('ffprobe', ['-v', 'error', '-count_frames', '-show_streams', '-of', 'json', film]).toString()) as { streams: Record<string, string | number>[] };
+  const found = JSON.parse(
+    execFileSync('ffprobe', ['-v', 'error', '-count_frames', '-show_streams', '-of', 'json', film]).toString(),
+  ) as { streams: Record<string, string | number>[] };
   expect(found.streams[0]).toMatchObject({
-    codec_name: 'h264', pix_fmt: 'yuv420p', width: 1920, height: 1080, r_frame_rate: '30/1', avg_frame_rate: '30/1', nb_read_frames: String(frames),
-    color_space: 'bt709', color_primaries: 'bt709', color_transfer: 'bt709', color_range: 'tv',
+    codec_name: 'h264',
+    pix_fmt: 'yuv420p',
+    width: 1920,
+    height: 1080,
+    r_frame_rate: '30/1',
+    avg_frame_rate: '30/1',
+    nb_read_frames: String(frames),
+    color_space: 'bt709',
+    color_primaries: 'bt709',
+    color_transfer: 'bt709',
+    color_range: 'tv',
   });
-  // The stage, as large as it was shown, against the same frame of the film: nothing but the film's own coding between them.
+  // The stage, as large as it was shown, against the same frame of the film: nothing but the film's own coding between
+  // them.
   const shown = pixelsOf(stage);
   const filmed = decodedFrame(film, 80, shown.width, shown.height);
   expect(difference(shown.data, filmed).mean).toBeLessThan(2.5);

@@ -3,7 +3,8 @@ import { expect, test } from '@playwright/test';
 import type { Piece } from '../web/piece/document';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
 
-const demo = (): Piece => JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+const demo = (): Piece =>
+  JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
 
 test('a film that is being made can be cancelled, tried again and removed', async ({ page, request }) => {
   const piece = demo();
@@ -33,7 +34,10 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
   await page.getByRole('link', { name: 'Hand off' }).click();
   await expect(page.getByLabel('frame')).toHaveValue('150');
   const fetched = async (name: string): Promise<Buffer> => {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByText(name, { exact: true }).click()]);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByText(name, { exact: true }).click(),
+    ]);
     return readFileSync((await download.path())!);
   };
   expect((await fetched('PNG')).subarray(1, 4).toString()).toBe('PNG');
@@ -43,12 +47,22 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
 
   // And the piece can be opened on a shelf again.
   await page.goto('/');
-  await page.getByLabel('A table or a piece').setInputFiles({ name: 'copy.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...piece, title: 'Opened again' })) });
+  await page.getByLabel('A table or a piece').setInputFiles({
+    name: 'copy.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...piece, title: 'Opened again' })),
+  });
   await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue('Opened again');
   await page.goto('/');
-  await page.getByLabel('A table or a piece').setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"title": 3}') });
+  await page
+    .getByLabel('A table or a piece')
+    .setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"title": 3}') });
   await expect(page.getByText('not a Lupine piece')).toBeVisible();
-  await page.getByLabel('A table or a piece').setInputFiles({ name: 'kinds.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,things\nKettles,3\nLamps,5\n') });
+  await page.getByLabel('A table or a piece').setInputFiles({
+    name: 'kinds.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('kind,things\nKettles,3\nLamps,5\n'),
+  });
   await expect(page.getByRole('textbox', { name: 'Figures' })).toHaveValue(/Kettles,3/);
   await expect(page.getByText('2 figures, whole 8')).toBeVisible();
 });
@@ -71,8 +85,16 @@ test('each part can be styled on its own, and keeps it when the figures change',
   await saved(page);
   const { document } = await stored(request, id);
   expect(document.tables[0].rows.map(({ label }) => label)[1]).toBe('Clothing');
-  expect(document.charts[0].own.r3).toMatchObject({ out: 36, fill: '#c23a74', pattern: { kind: 'dots' }, glow: 'none' });
-  await expect(page.getByRole('row', { name: /Clothing/ }).locator('.chip')).toHaveCSS('background-color', 'rgb(194, 58, 116)');
+  expect(document.charts[0].own.r3).toMatchObject({
+    out: 36,
+    fill: '#c23a74',
+    pattern: { kind: 'dots' },
+    glow: 'none',
+  });
+  await expect(page.getByRole('row', { name: /Clothing/ }).locator('.chip')).toHaveCSS(
+    'background-color',
+    'rgb(194, 58, 116)',
+  );
 });
 
 test('the stage takes any size and rate, and refuses what cannot be', async ({ page, request }) => {
@@ -94,7 +116,13 @@ test('the stage takes any size and rate, and refuses what cannot be', async ({ p
   await expect(dialog.getByRole('alert')).toContainText('From 64 to 3840');
   await dialog.getByRole('button', { name: 'Done' }).click();
   await saved(page);
-  expect((await stored(request, id)).document.stage).toEqual({ width: 1080, height: 1920, rate: [30000, 1001], dropFrame: true, frames: 1828 });
+  expect((await stored(request, id)).document.stage).toEqual({
+    width: 1080,
+    height: 1920,
+    rate: [30000, 1001],
+    dropFrame: true,
+    frames: 1828,
+  });
   await letGo(page);
   await page.keyboard.press('End');
   // SMPTE ST 12-1: after a minute two numbers have been dropped.

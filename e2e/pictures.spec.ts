@@ -12,7 +12,8 @@ import { decodedFrame, difference, pixelsOf } from './pictures';
 const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
 const demo = (): Piece => JSON.parse(readFileSync(`${root}demo/the-mending-room.json`, 'utf8')) as Piece;
-const artisan = (...parts: string[]): Buffer => execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
+const artisan = (...parts: string[]): Buffer =>
+  execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
 const write = (name: string, piece: Piece): string => {
   const file = join(folder, name);
   writeFileSync(file, JSON.stringify(piece));
@@ -22,7 +23,14 @@ const write = (name: string, piece: Piece): string => {
 /** Flat, far apart in colour, without anything over them: every pixel of a part can be told by its colour. */
 function plain(): Piece {
   const piece = demo();
-  Object.assign(piece.charts[0].finish, { colours: 'set', swatches: ['#e03030', '#30c030', '#3050e0', '#e0d030', '#c030c0'], fill: 'flat', pattern: null, glow: null, shadow: null });
+  Object.assign(piece.charts[0].finish, {
+    colours: 'set',
+    swatches: ['#e03030', '#30c030', '#3050e0', '#e0d030', '#c030c0'],
+    fill: 'flat',
+    pattern: null,
+    glow: null,
+    shadow: null,
+  });
   Object.assign(piece.charts[0].words, { legend: null, centre: null });
   Object.assign(piece.charts[0].form, { gap: 0 });
   Object.assign(piece.backdrop, { kind: 'colour', colour: '#000000', vignette: 0 });
@@ -33,7 +41,11 @@ function plain(): Piece {
 }
 
 const PARTS: [string, [number, number, number], number][] = [
-  ['Small appliances', [0xe0, 0x30, 0x30], 512], ['Lamps & lights', [0x30, 0xc0, 0x30], 287], ['Clothing', [0x30, 0x50, 0xe0], 199], ['Bicycles', [0xe0, 0xd0, 0x30], 150], ['Toys', [0xc0, 0x30, 0xc0], 100],
+  ['Small appliances', [0xe0, 0x30, 0x30], 512],
+  ['Lamps & lights', [0x30, 0xc0, 0x30], 287],
+  ['Clothing', [0x30, 0x50, 0xe0], 199],
+  ['Bicycles', [0xe0, 0xd0, 0x30], 150],
+  ['Toys', [0xc0, 0x30, 0xc0], 100],
 ];
 
 /** How much of the ring each colour covers: a pixel counts for its nearest colour, the black outside for none. */
@@ -45,7 +57,10 @@ function sharesOf(pixels: Uint8Array): number[] {
     let least = Math.max(3 * 24 ** 2, pixels[at] ** 2 + pixels[at + 1] ** 2 + pixels[at + 2] ** 2);
     PARTS.forEach(([, [red, green, blue]], index) => {
       const away = (pixels[at] - red) ** 2 + (pixels[at + 1] - green) ** 2 + (pixels[at + 2] - blue) ** 2;
-      if (away < least) { best = index; least = away; }
+      if (away < least) {
+        best = index;
+        least = away;
+      }
     });
     if (best >= 0) counts[best]++;
   }
@@ -63,10 +78,17 @@ test('every part covers its share of the film, to a thousandth of the whole', ()
   PARTS.forEach(([label, , value], index) => expect(Math.abs(whole[index] - value / 1248), label).toBeLessThan(0.001));
   // While it opens, parts that are there keep their proportion.
   const half = sharesOf(decodedFrame(film, 280, 1920, 1080));
-  [512, 287, 199].forEach((value, index) => expect(Math.abs(half[index] - value / 998), PARTS[index][0]).toBeLessThan(0.001));
+  [512, 287, 199].forEach((value, index) =>
+    expect(Math.abs(half[index] - value / 998), PARTS[index][0]).toBeLessThan(0.001),
+  );
 });
 
-test('stage, still, film and SVG show the same picture at the same moment', async ({ browser, page, request, baseURL }) => {
+test('stage, still, film and SVG show the same picture at the same moment', async ({
+  browser,
+  page,
+  request,
+  baseURL,
+}) => {
   test.setTimeout(180_000);
   const piece = demo();
   const file = write('demo.json', piece);
@@ -82,7 +104,10 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
     // Chromium draws the SVG by its own means, filters and patterns included.
     const drawn = await screenshotOf(page, readFileSync(svg, 'utf8'), 1920, 1080);
     expect(difference(skia.data, drawn.data).mean, `SVG, frame ${frame}`).toBeLessThan(1.2);
-    expect(pixelmatch(skia.data, drawn.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080), `SVG, frame ${frame}`).toBeLessThan(0.002);
+    expect(
+      pixelmatch(skia.data, drawn.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080),
+      `SVG, frame ${frame}`,
+    ).toBeLessThan(0.002);
     // H.264 at 4:2:0 blurs colours a little; nothing may stand elsewhere.
     expect(difference(skia.data, decodedFrame(film, frame, 1920, 1080)).mean, `film, frame ${frame}`).toBeLessThan(1.6);
 
@@ -90,14 +115,23 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
     const id = await store(request, piece);
     await page.goto(`${baseURL}/pieces/${id}`);
     const { width } = (await page.locator('.stage canvas').boundingBox())!;
-    const fine = await browser.newPage({ viewport: { width: 1280, height: 800 }, deviceScaleFactor: 1920 / width, baseURL });
+    const fine = await browser.newPage({
+      viewport: { width: 1280, height: 800 },
+      deviceScaleFactor: 1920 / width,
+      baseURL,
+    });
     await fine.goto(`/pieces/${id}`);
     await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
     await goTo(fine, frame);
-    const stage = pixelsOf(await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()));
+    const stage = pixelsOf(
+      await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
+    );
     expect([stage.width, stage.height]).toEqual([1920, 1080]);
     expect(difference(skia.data, stage.data).mean, `stage, frame ${frame}`).toBeLessThan(0.8);
-    expect(pixelmatch(skia.data, stage.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080), `stage, frame ${frame}`).toBeLessThan(0.002);
+    expect(
+      pixelmatch(skia.data, stage.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080),
+      `stage, frame ${frame}`,
+    ).toBeLessThan(0.002);
     await fine.close();
   }
 });
@@ -114,8 +148,14 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
   await page.goto(`/pieces/${id}`);
   await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
   await goTo(page, 399);
-  const stage = pixelsOf(await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()));
-  const pictures = { still: PNG.sync.read(readFileSync(join(folder, 'seams.png'))), svg: await screenshotOf(page, readFileSync(join(folder, 'seams.svg'), 'utf8'), 1920, 1080), stage };
+  const stage = pixelsOf(
+    await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
+  );
+  const pictures = {
+    still: PNG.sync.read(readFileSync(join(folder, 'seams.png'))),
+    svg: await screenshotOf(page, readFileSync(join(folder, 'seams.svg'), 'utf8'), 1920, 1080),
+    stage,
+  };
   for (const [name, { width, data }] of Object.entries(pictures)) {
     const scale = width / 1920;
     let darkest = 255;
@@ -132,21 +172,35 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
 
 // The browser's own animation, on the same curve: core's sheet against the Web Animations API.
 test('curves run as Chromium runs them', async ({ page, request }) => {
-  const curves: Piece['moves'][number]['curve'][] = ['ease', 'ease-in', 'ease-out', 'ease-in-out', 'linear', [0.22, 0.72, 0.2, 1]];
+  const curves: Piece['moves'][number]['curve'][] = [
+    'ease',
+    'ease-in',
+    'ease-out',
+    'ease-in-out',
+    'linear',
+    [0.22, 0.72, 0.2, 1],
+  ];
   await page.goto('/');
   for (const curve of curves) {
     const piece = demo();
     piece.moves[1].curve = curve;
-    const { sheet } = await (await request.post('/api/compute', { data: { document: piece } })).json() as { sheet: { charts: { chart1: { figures: { entrance: { curvePoints: number[] } }[] } } } };
-    const theirs = await page.evaluate((easing) => {
-      const animation = document.body.animate({ opacity: [0, 1] }, { duration: 1000, easing, fill: 'both' });
-      animation.pause();
-      return Array.from({ length: 41 }, (_, step) => {
-        animation.currentTime = step * 25;
-        return animation.effect!.getComputedTiming().progress ?? 0;
-      });
-    }, typeof curve === 'string' ? curve : `cubic-bezier(${curve.join(', ')})`);
-    sheet.charts.chart1.figures[0].entrance.curvePoints.forEach((point, step) => expect(Math.abs(point - theirs[step]), `${String(curve)} at ${step}`).toBeLessThan(1e-3));
+    const { sheet } = (await (await request.post('/api/compute', { data: { document: piece } })).json()) as {
+      sheet: { charts: { chart1: { figures: { entrance: { curvePoints: number[] } }[] } } };
+    };
+    const theirs = await page.evaluate(
+      (easing) => {
+        const animation = document.body.animate({ opacity: [0, 1] }, { duration: 1000, easing, fill: 'both' });
+        animation.pause();
+        return Array.from({ length: 41 }, (_, step) => {
+          animation.currentTime = step * 25;
+          return animation.effect!.getComputedTiming().progress ?? 0;
+        });
+      },
+      typeof curve === 'string' ? curve : `cubic-bezier(${curve.join(', ')})`,
+    );
+    sheet.charts.chart1.figures[0].entrance.curvePoints.forEach((point, step) =>
+      expect(Math.abs(point - theirs[step]), `${String(curve)} at ${step}`).toBeLessThan(1e-3),
+    );
   }
 });
 

@@ -14,10 +14,23 @@ export function pixelsOf(dataUrl: string): Picture {
 
 /** One frame of a film as ffmpeg decodes it, as RGBA, scaled to a size. */
 export function decodedFrame(film: string, frame: number, width: number, height: number): Buffer {
-  return execFileSync('ffmpeg', [
-    '-v', 'error', '-i', film, '-vf', `select=eq(n\\,${frame}),scale=${width}:${height}:flags=area:in_color_matrix=bt709:in_range=tv:out_range=full,format=rgba`,
-    '-frames:v', '1', '-f', 'rawvideo', '-',
-  ], { maxBuffer: 100_000_000 });
+  return execFileSync(
+    'ffmpeg',
+    [
+      '-v',
+      'error',
+      '-i',
+      film,
+      '-vf',
+      `select=eq(n\\,${frame}),scale=${width}:${height}:flags=area:in_color_matrix=bt709:in_range=tv:out_range=full,format=rgba`,
+      '-frames:v',
+      '1',
+      '-f',
+      'rawvideo',
+      '-',
+    ],
+    { maxBuffer: 100_000_000 },
+  );
 }
 
 /** Differences over red, green and blue, of 255. */

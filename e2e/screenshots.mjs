@@ -10,15 +10,28 @@ const root = new URL('..', import.meta.url).pathname;
 const data = mkdtempSync(join(tmpdir(), 'shots-'));
 const target = join(root, 'docs/screenshots');
 mkdirSync(target, { recursive: true });
-const server = spawn(join(root, 'bin/start'), ['--port', String(port), '--data', data], { stdio: ['ignore', 'pipe', 'inherit'] });
+const server = spawn(join(root, 'bin/start'), ['--port', String(port), '--data', data], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
 await new Promise((resolve, reject) => {
-  server.stdout.on('data', (chunk) => { if (String(chunk).includes('Lupine is at')) resolve(undefined); });
+  server.stdout.on('data', (chunk) => {
+    if (String(chunk).includes('Lupine is at')) resolve(undefined);
+  });
   server.on('exit', () => reject(new Error('The server did not start.')));
 });
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: `http://127.0.0.1:${port}`, reducedMotion: 'reduce' });
+const page = await browser.newPage({
+  viewport: { width: 1280, height: 800 },
+  baseURL: `http://127.0.0.1:${port}`,
+  reducedMotion: 'reduce',
+});
 const settle = () => page.waitForTimeout(700);
-const shot = async (name) => { await page.mouse.move(640, 799); await settle(); await page.screenshot({ path: join(target, `${name}.png`) }); console.log(name); };
+const shot = async (name) => {
+  await page.mouse.move(640, 799);
+  await settle();
+  await page.screenshot({ path: join(target, `${name}.png`) });
+  console.log(name);
+};
 const open = async (title) => {
   await page.goto('/');
   await page.getByRole('link', { name: `Open ${title}` }).click();
@@ -27,12 +40,15 @@ const open = async (title) => {
 const goTo = async (frame) => {
   await page.evaluate(() => document.activeElement?.blur());
   await page.keyboard.press('Home');
-  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1) await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
+  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1)
+    await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
 };
 
 try {
   await page.goto('/');
-  await page.getByRole('textbox', { name: 'Figures' }).fill('Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100');
+  await page
+    .getByRole('textbox', { name: 'Figures' })
+    .fill('Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100');
   await page.waitForSelector('.share-strip');
   await shot('shelf');
 
@@ -48,7 +64,11 @@ try {
   await page.getByRole('tab', { name: 'Motion' }).click();
   await page.getByRole('button', { name: /Line: Bikes/ }).click();
   await goTo(330);
-  await page.getByRole('button', { name: 'Safe areas' }).or(page.getByRole('button', { name: 'safe area' })).first().click();
+  await page
+    .getByRole('button', { name: 'Safe areas' })
+    .or(page.getByRole('button', { name: 'safe area' }))
+    .first()
+    .click();
   await shot('desk-line');
   await page.getByRole('link', { name: /^.*Proof/ }).click();
   await page.waitForSelector('.outlines');
@@ -81,6 +101,8 @@ try {
 } finally {
   await browser.close();
   server.kill('SIGTERM');
-  await new Promise((resolve) => { server.on('exit', resolve); });
+  await new Promise((resolve) => {
+    server.on('exit', resolve);
+  });
   rmSync(data, { recursive: true, force: true });
 }

@@ -5,7 +5,8 @@ import { makePiece, openDemo } from './desk';
 test('pieces are renamed, duplicated, deleted and put back', async ({ page }) => {
   await makePiece(page);
   await page.goto('/');
-  const card = (title: string) => page.getByRole('article').filter({ has: page.getByRole('link', { name: title, exact: true }) });
+  const card = (title: string) =>
+    page.getByRole('article').filter({ has: page.getByRole('link', { name: title, exact: true }) });
   await page.getByRole('button', { name: 'More for New piece' }).first().click();
   await page.getByRole('button', { name: 'Rename' }).click();
   await page.getByRole('textbox', { name: 'New title' }).fill('Spring');
@@ -31,7 +32,9 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   await expect(page.getByRole('alert')).toContainText('Row 1, “Kettles”');
   await box.fill(Array.from({ length: 300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
   await expect(page.getByRole('alert')).toContainText('up to 200');
-  await page.getByLabel('A table or a piece').setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(1_200_000, 'a,1\n') });
+  await page
+    .getByLabel('A table or a piece')
+    .setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(1_200_000, 'a,1\n') });
   await expect(page.getByText('takes up to 1 MB')).toBeVisible();
   await expect(box).toHaveValue(/Thing 299/);
 });
@@ -55,6 +58,10 @@ for (const light of ['light', 'dark']) {
 }
 
 async function found(page: import('@playwright/test').Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-  return violations.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 120)} ${node.any[0]?.message ?? ''}`));
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  return violations.flatMap(({ id, nodes }) =>
+    nodes.map((node) => `${id}: ${node.html.slice(0, 120)} ${node.any[0]?.message ?? ''}`),
+  );
 }

@@ -11,7 +11,10 @@ test('nothing typed is lost while the server is away', async ({ page, request, c
   await context.setOffline(false);
   await saved(page);
   await expect(page.locator('.problem-bar')).toHaveCount(0);
-  expect((await stored(request, id)).document.tables[0].rows.slice(0, 2).map(({ label }) => label)).toEqual(['Kettles and toasters', 'Lamps']);
+  expect((await stored(request, id)).document.tables[0].rows.slice(0, 2).map(({ label }) => label)).toEqual([
+    'Kettles and toasters',
+    'Lamps',
+  ]);
 });
 
 test('the other tab’s piece can be taken instead', async ({ page, context }) => {

@@ -39,14 +39,25 @@ abstract class TestCase extends LaravelTestCase
     /** @return array<string, mixed> */
     protected static function demo(string $name = 'the-mending-room'): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../demo/'.$name.'.json'), true, 64, JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/../demo/'.$name.'.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /** A piece of twelve small frames, so that a film of it takes a moment. */
     protected static function small(): array
     {
         $document = self::demo('mended-or-not');
-        $document['stage'] = ['width' => 320, 'height' => 180, 'rate' => [30000, 1001], 'dropFrame' => false, 'frames' => 12];
+        $document['stage'] = [
+            'width' => 320,
+            'height' => 180,
+            'rate' => [30000, 1001],
+            'dropFrame' => false,
+            'frames' => 12,
+        ];
 
         return $document;
     }

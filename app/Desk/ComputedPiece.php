@@ -47,7 +47,9 @@ final readonly class ComputedPiece
             $drawing = $this->draw($piece);
         } catch (ImpossibleFigures $reason) {
             return [
-                'problems' => [Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId)],
+                'problems' => [
+                    Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId),
+                ],
                 'sheet' => ['charts' => (object) [], ...$script],
                 'reel' => null,
             ];
@@ -69,6 +71,13 @@ final readonly class ComputedPiece
     {
         $key = 'reel:'.hash('sha256', $documentText).':'.($from ?? 0).'-'.($to ?? 'end');
 
-        return Cache::remember($key, now()->addDay(), fn (): string => json_encode(Reel::of($this->draw(Piece::fromJson($documentText)), $from, $to), JSON_THROW_ON_ERROR));
+        return Cache::remember(
+            $key,
+            now()->addDay(),
+            fn (): string => json_encode(
+                Reel::of($this->draw(Piece::fromJson($documentText)), $from, $to),
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

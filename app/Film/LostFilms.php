@@ -22,12 +22,24 @@ final class LostFilms
         $this->lookedAt = microtime(true);
         $silent = now()->subSeconds((int) config('lupine.film_silence_seconds'));
         $taken = 0;
-        foreach (HandOff::query()->whereIn('status', ['running', 'cancelling'])->where('heard_at', '<', $silent)->get() as $film) {
+        foreach (
+            HandOff::query()
+                ->whereIn('status', ['running', 'cancelling'])
+                ->where('heard_at', '<', $silent)
+                ->get() as $film
+        ) {
             $to = $film->status === 'cancelling' ? 'cancelled' : 'waiting';
-            $changed = HandOff::query()->whereKey($film->id)->where('status', $film->status)->where('heard_at', '<', $silent)->update(['status' => $to, 'frames_done' => 0, 'started_at' => null]);
+            $changed = HandOff::query()
+                ->whereKey($film->id)
+                ->where('status', $film->status)
+                ->where('heard_at', '<', $silent)
+                ->update(['status' => $to, 'frames_done' => 0, 'started_at' => null]);
             if ($changed === 1) {
                 // The lost worker's own copy of the job may still be in the queue as taken; it must not run as well.
-                DB::table('jobs')->whereNotNull('reserved_at')->where('payload', 'like', '%'.$film->id.'%')->delete();
+                DB::table('jobs')
+                    ->whereNotNull('reserved_at')
+                    ->where('payload', 'like', '%'.$film->id.'%')
+                    ->delete();
                 if ($to === 'waiting') {
                     MakeFilm::dispatch($film->id);
                     ++$taken;

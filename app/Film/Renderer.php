@@ -68,7 +68,13 @@ final readonly class Renderer
         if (!is_file($script)) {
             throw new FilmFailed('The renderer has not been built. Run bin/start once.');
         }
-        $process = new Process([config('lupine.node'), $script, ...array_slice($arguments, 1)], base_path(), null, null, null);
+        $process = new Process(
+            [config('lupine.node'), $script, ...array_slice($arguments, 1)],
+            base_path(),
+            null,
+            null,
+            null,
+        );
         $process->start();
         $finished = $progress === null;
         while ($process->isRunning()) {
@@ -83,7 +89,9 @@ final readonly class Renderer
         $finished = $this->heed($process, $progress) || $finished;
         if (!$process->isSuccessful() || !$finished) {
             $reason = trim($process->getErrorOutput());
-            throw new FilmFailed($reason !== '' ? mb_strimwidth($reason, 0, 600, '…') : 'The renderer stopped without a reason.');
+            throw new FilmFailed(
+                $reason !== '' ? mb_strimwidth($reason, 0, 600, '…') : 'The renderer stopped without a reason.',
+            );
         }
 
         return true;

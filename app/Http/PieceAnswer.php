@@ -13,7 +13,12 @@ final class PieceAnswer
     /** With the version as its ETag, for the next `If-Match`. */
     public static function response(Piece $piece, int $status = 200): JsonResponse
     {
-        return response()->json(self::of($piece), $status, ['ETag' => '"'.$piece->version.'"'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return response()->json(
+            self::of($piece),
+            $status,
+            ['ETag' => '"'.$piece->version.'"'],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -28,8 +28,16 @@ final class MakeFilm implements ShouldQueue
 
     public function handle(ComputedPiece $computed, Renderer $renderer): void
     {
-        $begun = HandOff::query()->whereKey($this->handOffId)->where('status', 'waiting')
-            ->update(['status' => 'running', 'started_at' => now(), 'heard_at' => now(), 'frames_done' => 0, 'message' => null]);
+        $begun = HandOff::query()
+            ->whereKey($this->handOffId)
+            ->where('status', 'waiting')
+            ->update([
+                'status' => 'running',
+                'started_at' => now(),
+                'heard_at' => now(),
+                'frames_done' => 0,
+                'message' => null,
+            ]);
         if ($begun !== 1) {
             return;
         }
@@ -49,7 +57,11 @@ final class MakeFilm implements ShouldQueue
             $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
             report($error);
-            $film->update(['status' => 'failed', 'message' => 'The film could not be written: '.mb_strimwidth($error->getMessage(), 0, 300, '…'), 'ended_at' => now()]);
+            $film->update([
+                'status' => 'failed',
+                'message' => 'The film could not be written: '.mb_strimwidth($error->getMessage(), 0, 300, '…'),
+                'ended_at' => now(),
+            ]);
         } finally {
             @unlink($half);
         }
@@ -66,7 +78,9 @@ final class MakeFilm implements ShouldQueue
             }
             if (microtime(true) - $written > 0.4) {
                 $written = microtime(true);
-                HandOff::query()->whereKey($film->id)->update(['frames_done' => $film->frames_done, 'heard_at' => now()]);
+                HandOff::query()
+                    ->whereKey($film->id)
+                    ->update(['frames_done' => $film->frames_done, 'heard_at' => now()]);
 
                 return HandOff::query()->whereKey($film->id)->value('status') === 'running';
             }
@@ -85,6 +99,12 @@ final class MakeFilm implements ShouldQueue
         if (is_resource($stream)) {
             fclose($stream);
         }
-        $film->update(['status' => 'done', 'frames_done' => $film->frames_total, 'file' => $film->id.'.mp4', 'bytes' => filesize($half), 'ended_at' => now()]);
+        $film->update([
+            'status' => 'done',
+            'frames_done' => $film->frames_total,
+            'file' => $film->id.'.mp4',
+            'bytes' => filesize($half),
+            'ended_at' => now(),
+        ]);
     }
 }

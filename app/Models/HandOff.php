@@ -32,7 +32,14 @@ final class HandOff extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['frames_done' => 'integer', 'frames_total' => 'integer', 'bytes' => 'integer', 'started_at' => 'datetime', 'heard_at' => 'datetime', 'ended_at' => 'datetime'];
+    protected $casts = [
+        'frames_done' => 'integer',
+        'frames_total' => 'integer',
+        'bytes' => 'integer',
+        'started_at' => 'datetime',
+        'heard_at' => 'datetime',
+        'ended_at' => 'datetime',
+    ];
 
     public function secondsLeft(): ?int
     {
@@ -41,7 +48,7 @@ final class HandOff extends Model
         }
         $spent = max(0.1, $this->started_at->diffInMilliseconds(now()) / 1000);
 
-        return (int) ceil($spent / $this->frames_done * ($this->frames_total - $this->frames_done));
+        return (int) ceil(($spent / $this->frames_done) * ($this->frames_total - $this->frames_done));
     }
 
     public function fileName(): string

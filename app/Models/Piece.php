@@ -84,7 +84,9 @@ final class Piece extends Model
      */
     public function walk(int $steps, ?int $version): bool
     {
-        $there = $this->revisions()->where('number', $this->head + $steps)->exists();
+        $there = $this->revisions()
+            ->where('number', $this->head + $steps)
+            ->exists();
         if ($there) {
             $this->move($version, fn (): int => $this->head + $steps);
         }
@@ -128,6 +130,9 @@ final class Piece extends Model
     /** @param array<string, mixed>|\stdClass $document */
     private static function encode(array|\stdClass $document): string
     {
-        return json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $document,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

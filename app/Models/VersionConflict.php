@@ -14,11 +14,16 @@ final class VersionConflict extends \RuntimeException
 
     public function render(): \Illuminate\Http\JsonResponse
     {
-        return response()->json([
-            'message' => $this->getMessage(),
-            'where' => 'version',
-            'piece' => \App\Http\PieceAnswer::of($this->piece),
-        ], 412, [], JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            [
+                'message' => $this->getMessage(),
+                'where' => 'version',
+                'piece' => \App\Http\PieceAnswer::of($this->piece),
+            ],
+            412,
+            [],
+            JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public function report(): bool

@@ -16,13 +16,17 @@ final class LupineServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(FontBook::class, static fn (): FontBook => new FontBook(static function (string $id): array {
-            $file = resource_path('fontpacks/'.basename($id).'.php');
-            /** @var array<string, mixed>|null $pack */
-            $pack = is_file($file) ? require $file : null;
+        $this->app->singleton(
+            FontBook::class,
+            static fn (): FontBook => new FontBook(static function (string $id): array {
+                $file = resource_path('fontpacks/'.basename($id).'.php');
+                /** @var array<string, mixed>|null $pack */
+                $pack = is_file($file) ? require $file : null;
 
-            return $pack ?? throw new BadFont(sprintf('The font pack “%s” is missing. Run bin/start once to build it.', $id));
-        }));
+                return $pack ??
+                    throw new BadFont(sprintf('The font pack “%s” is missing. Run bin/start once to build it.', $id));
+            }),
+        );
         $this->app->scoped(DrawPiece::class, fn (): DrawPiece => new DrawPiece($this->app->make(FontBook::class)));
     }
 

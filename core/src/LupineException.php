@@ -8,8 +8,11 @@ namespace Lupine\Core;
 abstract class LupineException extends \RuntimeException
 {
     /** @param string $where the place in the piece or the input, such as `stage.width` or `row 3` */
-    public function __construct(string $message, public readonly string $where = '', public readonly ?string $rowId = null)
-    {
+    public function __construct(
+        string $message,
+        public readonly string $where = '',
+        public readonly ?string $rowId = null,
+    ) {
         parent::__construct($message);
     }
 }

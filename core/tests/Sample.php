@@ -24,7 +24,12 @@ final class Sample
     public static function document(string $figures = self::FIGURES, array $changes = [], string $form = 'donut'): array
     {
         /** @var array<string, mixed> $document */
-        $document = json_decode(json_encode(NewPiece::document(TableText::read($figures), $form, 'Sample'), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            json_encode(NewPiece::document(TableText::read($figures), $form, 'Sample'), JSON_THROW_ON_ERROR),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         foreach ($changes as $path => $value) {
             $place = &$document;
             foreach (explode('.', $path) as $step) {
@@ -55,7 +60,9 @@ final class Sample
 
     public static function fonts(): FontBook
     {
-        return new FontBook(static fn (string $id): array => self::json(__DIR__.'/../../resources/fontpacks/'.$id.'.json'));
+        return new FontBook(
+            static fn (string $id): array => self::json(__DIR__.'/../../resources/fontpacks/'.$id.'.json'),
+        );
     }
 
     public static function outside(string $name): mixed

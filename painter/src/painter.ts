@@ -2,7 +2,10 @@ import type { GroupNode, PathNode, PatternPaint, RadialPaint, Reel, ReelNode, Te
 import type { Context, OutlinePath, Studio, Surface } from './surface';
 import { Timeline } from './timeline';
 
-/** What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what it is made of. */
+/**
+ * What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what
+ * it is made of.
+ */
 interface Kept {
   back: { key: string; image: Surface } | null;
   patterns: Map<string, Surface>;
@@ -54,7 +57,13 @@ export class Painter {
       else this.leaves.push({ node, groups });
     };
     reel.nodes.forEach((node) => walk(node, []));
-    const first = this.leaves.findIndex(({ node, groups }) => node.kind !== 'path' || node.mark !== null || node.blur > 0 || [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)));
+    const first = this.leaves.findIndex(
+      ({ node, groups }) =>
+        node.kind !== 'path' ||
+        node.mark !== null ||
+        node.blur > 0 ||
+        [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
+    );
     this.backLeaves = first < 0 ? this.leaves.length : first;
   }
 
@@ -88,14 +97,20 @@ export class Painter {
   }
 
   /** The figure whose mark covers a point of the stage, on a context that can be asked. */
-  figureAt(context: Context & { isPointInPath(path: OutlinePath, x: number, y: number): boolean }, frame: number, x: number, y: number): { chart: string; figure: string } | null {
+  figureAt(
+    context: Context & { isPointInPath(path: OutlinePath, x: number, y: number): boolean },
+    frame: number,
+    x: number,
+    y: number,
+  ): { chart: string; figure: string } | null {
     context.save();
     context.setTransform(1, 0, 0, 1, 0, 0);
     let found: { chart: string; figure: string } | null = null;
     for (const { node } of this.leaves) {
       if (node.kind !== 'path' || !node.mark) continue;
       const outline = this.timeline.value(node.index, 'outline', node.outline, frame);
-      if (outline !== 0 && context.isPointInPath(this.outline(outline), x, y)) found = { chart: node.mark.chart, figure: node.mark.figure };
+      if (outline !== 0 && context.isPointInPath(this.outline(outline), x, y))
+        found = { chart: node.mark.chart, figure: node.mark.figure };
     }
     context.restore();
     return found;
@@ -119,11 +134,17 @@ export class Painter {
   }
 
   private moves({ node, groups }: Leaf, frame: number): boolean {
-    return this.timeline.changesNear(node.index, frame, 2) || groups.some((group) => this.timeline.changesNear(group.index, frame, 2));
+    return (
+      this.timeline.changesNear(node.index, frame, 2) ||
+      groups.some((group) => this.timeline.changesNear(group.index, frame, 2))
+    );
   }
 
   private isThere({ node, groups }: Leaf, frame: number): boolean {
-    return this.alphaOf(groups, frame) > 0 && (node.kind === 'text' || this.timeline.value(node.index, 'outline', node.outline, frame) !== 0);
+    return (
+      this.alphaOf(groups, frame) > 0 &&
+      (node.kind === 'text' || this.timeline.value(node.index, 'outline', node.outline, frame) !== 0)
+    );
   }
 
   /** Leaves that stand still together, once they are asked for a second time and look the same; null until then. */
@@ -150,10 +171,18 @@ export class Painter {
 
   /** What is behind everything and never changes. */
   private back(width: number, height: number, scale: number): Surface {
-    const made = this.leaves.slice(0, this.backLeaves).map(({ node, groups }) => [
-      groups.map(({ opacity }) => opacity),
-      node.kind === 'path' ? [this.reel.outlines[node.outline], typeof node.fill === 'number' ? this.reel.paints[node.fill] : node.fill, node.opacity] : null,
-    ]);
+    const made = this.leaves
+      .slice(0, this.backLeaves)
+      .map(({ node, groups }) => [
+        groups.map(({ opacity }) => opacity),
+        node.kind === 'path'
+          ? [
+              this.reel.outlines[node.outline],
+              typeof node.fill === 'number' ? this.reel.paints[node.fill] : node.fill,
+              node.opacity,
+            ]
+          : null,
+      ]);
     const key = JSON.stringify([width, height, made]);
     if (this.kept.back?.key !== key) {
       const image = this.studio.surface(width, height);
@@ -165,13 +194,18 @@ export class Painter {
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
     const alpha = this.alphaOf(groups, frame);
-    return node.kind === 'path'
-      ? `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${alpha}`
-      : `${this.timeline.value(node.index, 'run', node.run, frame)}/${this.timeline.value(node.index, 'x', node.x, frame)}/${this.timeline.value(node.index, 'y', node.y, frame)}/${alpha}`;
+    if (node.kind === 'path') return `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${alpha}`;
+    const run = this.timeline.value(node.index, 'run', node.run, frame);
+    const x = this.timeline.value(node.index, 'x', node.x, frame);
+    const y = this.timeline.value(node.index, 'y', node.y, frame);
+    return `${run}/${x}/${y}/${alpha}`;
   }
 
   private alphaOf(groups: GroupNode[], frame: number): number {
-    return groups.reduce((alpha, group) => alpha * this.timeline.value(group.index, 'opacity', group.opacity, frame), 1);
+    return groups.reduce(
+      (alpha, group) => alpha * this.timeline.value(group.index, 'opacity', group.opacity, frame),
+      1,
+    );
   }
 
   private paintLeaves(context: Context, from: number, to: number, frame: number, scale: number): void {
@@ -210,7 +244,11 @@ export class Painter {
       context.save();
       context.clip(outline);
       context.setTransform(scale, 0, 0, scale * paint.stretch, 0, scale * paint.y * (1 - paint.stretch));
-      context.fill(this.studio.path(`M${-this.reel.width} ${-this.reel.height * 4}H${this.reel.width * 2}V${this.reel.height * 5}H${-this.reel.width}Z`));
+      context.fill(
+        this.studio.path(
+          `M${-this.reel.width} ${-this.reel.height * 4}H${this.reel.width * 2}V${this.reel.height * 5}H${-this.reel.width}Z`,
+        ),
+      );
       context.restore();
       return;
     }
@@ -222,7 +260,13 @@ export class Painter {
     context.clip(outline);
     const side = Math.ceil(paint.reach * scale) * 2;
     context.setTransform(1, 0, 0, 1, 0, 0);
-    context.drawImage(this.pattern(paint, side, scale), Math.round(paint.x * scale) - side / 2, Math.round(paint.y * scale) - side / 2, side, side);
+    context.drawImage(
+      this.pattern(paint, side, scale),
+      Math.round(paint.x * scale) - side / 2,
+      Math.round(paint.y * scale) - side / 2,
+      side,
+      side,
+    );
     context.restore();
   }
 
@@ -276,7 +320,16 @@ export class Painter {
       const small = contextOf(image);
       small.setTransform(1, 0, 0, 1, 0, 0);
       small.clearRect(0, 0, side, side);
-      this.dropSoft(small, node, this.outline(number), deviation / shrink, scale / shrink, left / shrink, top / shrink, side * 2 + 100);
+      this.dropSoft(
+        small,
+        node,
+        this.outline(number),
+        deviation / shrink,
+        scale / shrink,
+        left / shrink,
+        top / shrink,
+        side * 2 + 100,
+      );
       soft = { key, image };
       this.softs.set(node.index, soft);
     }
@@ -287,7 +340,16 @@ export class Painter {
   }
 
   /** The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it. */
-  private dropSoft(context: Context, node: PathNode, outline: OutlinePath, deviation: number, scale: number, left: number, top: number, away: number): void {
+  private dropSoft(
+    context: Context,
+    node: PathNode,
+    outline: OutlinePath,
+    deviation: number,
+    scale: number,
+    left: number,
+    top: number,
+    away: number,
+  ): void {
     context.shadowColor = typeof node.fill === 'string' ? node.fill : '#000000';
     context.shadowBlur = deviation * 2;
     context.shadowOffsetX = away;
@@ -342,7 +404,9 @@ function contextOf(surface: Surface): Context {
 function gradient(context: Context, paint: RadialPaint): unknown {
   const made = context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius);
   for (const [place, colour, opacity] of paint.stops) {
-    const alpha = Math.round(opacity * 255).toString(16).padStart(2, '0');
+    const alpha = Math.round(opacity * 255)
+      .toString(16)
+      .padStart(2, '0');
     made.addColorStop(place, colour + alpha);
   }
   return made;

@@ -21,7 +21,14 @@ export interface Context {
   fill(path: OutlinePath): void;
   clip(path: OutlinePath): void;
   drawImage(image: Surface, x: number, y: number, width: number, height: number): void;
-  createRadialGradient(x0: number, y0: number, r0: number, x1: number, y1: number, r1: number): { addColorStop(place: number, colour: string): void };
+  createRadialGradient(
+    x0: number,
+    y0: number,
+    r0: number,
+    x1: number,
+    y1: number,
+    r1: number,
+  ): { addColorStop(place: number, colour: string): void };
 }
 
 export interface OutlinePath {

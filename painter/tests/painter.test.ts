@@ -21,12 +21,16 @@ describe('what is painted', () => {
 
   it('paints nothing for what is not there', () => {
     expect(paintOn(new Painter(reel(), new RecordingStudio()), 0).filter((one) => one.includes('PART'))).toEqual([]);
-    const hidden = reel((made) => { made.tracks.push({ node: 2, property: 'opacity', frames: [0, 50], values: [1, 0] }); });
+    const hidden = reel((made) => {
+      made.tracks.push({ node: 2, property: 'opacity', frames: [0, 50], values: [1, 0] });
+    });
     expect(paintOn(new Painter(hidden, new RecordingStudio()), 60).join()).not.toContain('PART');
   });
 
   it('multiplies the opacity of a thing by that of its groups', () => {
-    const half = reel((made) => { made.tracks.push({ node: 2, property: 'opacity', frames: [0, 20], values: [0.5, 0.25] }); });
+    const half = reel((made) => {
+      made.tracks.push({ node: 2, property: 'opacity', frames: [0, 20], values: [0.5, 0.25] });
+    });
     expect(paintOn(new Painter(half, new RecordingStudio()), 20)).toContain('fill PART2 #ff0000 0.25');
   });
 
@@ -40,7 +44,16 @@ describe('what is painted', () => {
 
   it('clips a pattern to its outline', () => {
     const patterned = reel((made) => {
-      made.paints.push({ kind: 'pattern', x: 500, y: 250, size: 50, degrees: 0, outline: 'DOT', colour: '#000000', reach: 100 });
+      made.paints.push({
+        kind: 'pattern',
+        x: 500,
+        y: 250,
+        size: 50,
+        degrees: 0,
+        outline: 'DOT',
+        colour: '#000000',
+        reach: 100,
+      });
       made.nodes.push({ kind: 'path', index: 6, outline: 3, fill: 0, opacity: 0.2, blur: 0, within: null, mark: null });
     });
     const said = paintOn(new Painter(patterned, new RecordingStudio()), 11);
@@ -65,16 +78,39 @@ describe('what is kept', () => {
     const studio = new RecordingStudio();
     const first = new Painter(reel(), studio);
     paintOn(first, 11);
-    const second = new Painter(reel((made) => { made.outlines[2] = 'OTHER'; }), studio, first);
+    const second = new Painter(
+      reel((made) => {
+        made.outlines[2] = 'OTHER';
+      }),
+      studio,
+      first,
+    );
     expect(paintOn(second, 11)[1]).toBe('image layer1');
     expect(studio.surfaces[0].said).toHaveLength(1);
-    const third = new Painter(reel((made) => { made.outlines[1] = 'OTHER BACK'; }), studio, second);
+    const third = new Painter(
+      reel((made) => {
+        made.outlines[1] = 'OTHER BACK';
+      }),
+      studio,
+      second,
+    );
     expect(paintOn(third, 11)[1]).not.toBe('image layer1');
   });
 
   it('paints the same picture with what was kept as without', () => {
-    const kept = new Painter(reel((made) => { made.outlines[2] = 'OTHER'; }), new RecordingStudio(), new Painter(reel(), new RecordingStudio()));
-    const fresh = new Painter(reel((made) => { made.outlines[2] = 'OTHER'; }), new RecordingStudio());
+    const kept = new Painter(
+      reel((made) => {
+        made.outlines[2] = 'OTHER';
+      }),
+      new RecordingStudio(),
+      new Painter(reel(), new RecordingStudio()),
+    );
+    const fresh = new Painter(
+      reel((made) => {
+        made.outlines[2] = 'OTHER';
+      }),
+      new RecordingStudio(),
+    );
     expect(paintOn(kept, 11)).toEqual(paintOn(fresh, 11));
   });
 });
@@ -83,7 +119,12 @@ describe('what is under a point', () => {
   it('finds the mark in front, as it is on the frame', () => {
     const painter = new Painter(reel(), new RecordingStudio());
     const asked: string[] = [];
-    const context = Object.assign(new RecordingSurface(10, 10, 'canvas').getContext(), { isPointInPath: (path: unknown) => { asked.push(String(path)); return true; } });
+    const context = Object.assign(new RecordingSurface(10, 10, 'canvas').getContext(), {
+      isPointInPath: (path: unknown) => {
+        asked.push(String(path));
+        return true;
+      },
+    });
     expect(painter.figureAt(context, 12, 3, 4)).toEqual({ chart: 'chart1', figure: 'r1' });
     expect(asked).toEqual(['PART2']);
     expect(painter.figureAt(context, 0, 3, 4)).toBeNull();

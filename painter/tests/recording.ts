@@ -11,14 +11,29 @@ export class RecordingSurface implements Surface {
   ) {}
 
   getContext(): Context {
-    const say = (what: string): void => { this.said.push(what); };
-    const state = { globalAlpha: 1, fillStyle: '' as unknown, shadowColor: '', shadowBlur: 0, shadowOffsetX: 0, shadowOffsetY: 0, imageSmoothingEnabled: true, imageSmoothingQuality: 'low' as const };
+    const say = (what: string): void => {
+      this.said.push(what);
+    };
+    const state = {
+      globalAlpha: 1,
+      fillStyle: '' as unknown,
+      shadowColor: '',
+      shadowBlur: 0,
+      shadowOffsetX: 0,
+      shadowOffsetY: 0,
+      imageSmoothingEnabled: true,
+      imageSmoothingQuality: 'low' as const,
+    };
     return Object.assign(state, {
       save: () => say('save'),
       restore: () => say('restore'),
       setTransform: () => undefined,
       clearRect: () => say('clear'),
-      fill(this: Context, path: OutlinePath) { say(`fill ${String(path)} ${typeof this.fillStyle === 'string' ? this.fillStyle : 'paint'} ${this.globalAlpha}${this.shadowBlur > 0 && this.shadowColor !== 'rgba(0, 0, 0, 0)' ? ' soft' : ''}`); },
+      fill(this: Context, path: OutlinePath) {
+        const style = typeof this.fillStyle === 'string' ? this.fillStyle : 'paint';
+        const soft = this.shadowBlur > 0 && this.shadowColor !== 'rgba(0, 0, 0, 0)' ? ' soft' : '';
+        say(`fill ${String(path)} ${style} ${this.globalAlpha}${soft}`);
+      },
       clip: (path: OutlinePath) => say(`clip ${String(path)}`),
       drawImage: (image: Surface) => say(`image ${(image as RecordingSurface).name}`),
       createRadialGradient: () => ({ addColorStop: () => undefined }),
@@ -47,15 +62,49 @@ const none = { opacity: 1, blur: 0, within: null, mark: null } as const;
 /** A backdrop, a part that opens from frame 10 to 12, a glow around it, and a title. */
 export function reel(change: (reel: Reel) => void = () => undefined): Reel {
   const made: Reel = {
-    reel: 1, width: 1000, height: 500, rate: [30, 1], frames: 100, from: 0, to: 99,
-    outlines: ['', 'BACK', 'PART1', 'PART2'], glyphs: ['GLYPH'], runs: [['T', 500, [0, 0]]], paints: [],
+    reel: 1,
+    width: 1000,
+    height: 500,
+    rate: [30, 1],
+    frames: 100,
+    from: 0,
+    to: 99,
+    outlines: ['', 'BACK', 'PART1', 'PART2'],
+    glyphs: ['GLYPH'],
+    runs: [['T', 500, [0, 0]]],
+    paints: [],
     nodes: [
-      { kind: 'group', index: 0, name: 'backdrop', opacity: 1, children: [{ kind: 'path', index: 1, outline: 1, fill: '#101010', ...none }] },
       {
-        kind: 'group', index: 2, name: 'chart1', opacity: 1,
+        kind: 'group',
+        index: 0,
+        name: 'backdrop',
+        opacity: 1,
+        children: [{ kind: 'path', index: 1, outline: 1, fill: '#101010', ...none }],
+      },
+      {
+        kind: 'group',
+        index: 2,
+        name: 'chart1',
+        opacity: 1,
         children: [
-          { kind: 'path', index: 3, outline: 0, fill: '#ff0000', ...none, opacity: 0.5, blur: 20, within: [500, 250, 200] },
-          { kind: 'path', index: 4, outline: 0, fill: '#ff0000', ...none, mark: { chart: 'chart1', figure: 'r1', label: 'Part', value: 1, share: 1 } },
+          {
+            kind: 'path',
+            index: 3,
+            outline: 0,
+            fill: '#ff0000',
+            ...none,
+            opacity: 0.5,
+            blur: 20,
+            within: [500, 250, 200],
+          },
+          {
+            kind: 'path',
+            index: 4,
+            outline: 0,
+            fill: '#ff0000',
+            ...none,
+            mark: { chart: 'chart1', figure: 'r1', label: 'Part', value: 1, share: 1 },
+          },
         ],
       },
       { kind: 'text', index: 5, run: 0, x: 10, y: 20, scale: 0.1, align: 'left', fill: '#ffffff', reading: null },

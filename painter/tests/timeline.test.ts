@@ -18,11 +18,22 @@ describe('a timeline', () => {
   it('knows where something moves', () => {
     expect(timeline.isConstant(1)).toBe(true);
     expect(timeline.isConstant(4)).toBe(false);
-    expect([5, 9, 10, 13, 30].map((frame) => timeline.changesNear(4, frame, 2))).toEqual([false, true, true, true, false]);
+    expect([5, 9, 10, 13, 30].map((frame) => timeline.changesNear(4, frame, 2))).toEqual([
+      false,
+      true,
+      true,
+      true,
+      false,
+    ]);
   });
 
   it('begins with the first frame of a range', () => {
-    const part = new Timeline(reel((made) => { made.from = 11; made.tracks = [{ node: 4, property: 'outline', frames: [11, 12], values: [2, 3] }]; }));
+    const part = new Timeline(
+      reel((made) => {
+        made.from = 11;
+        made.tracks = [{ node: 4, property: 'outline', frames: [11, 12], values: [2, 3] }];
+      }),
+    );
     expect(part.value(4, 'outline', 2, 11)).toBe(2);
     expect(part.value(4, 'outline', 2, 14)).toBe(3);
   });

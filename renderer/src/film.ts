@@ -20,11 +20,18 @@ const pictures = [...new Set(Array.from({ length: reel.frames }, (_, frame) => t
 
 const ffmpeg = spawn('ffmpeg', encoderArguments(reel, target), { stdio: ['pipe', 'ignore', 'pipe'] });
 let complaint = '';
-ffmpeg.stderr.on('data', (chunk: Buffer) => { complaint = (complaint + chunk.toString()).slice(-2000); });
+ffmpeg.stderr.on('data', (chunk: Buffer) => {
+  complaint = (complaint + chunk.toString()).slice(-2000);
+});
 let broken: Error | null = null;
-ffmpeg.stdin.on('error', (error) => { broken = error; });
+ffmpeg.stdin.on('error', (error) => {
+  broken = error;
+});
 const encoded = new Promise<number>((resolve, reject) => {
-  ffmpeg.on('error', (error) => { broken = error; reject(error); });
+  ffmpeg.on('error', (error) => {
+    broken = error;
+    reject(error);
+  });
   ffmpeg.on('close', (code) => resolve(code ?? 1));
 });
 encoded.catch(() => undefined);
@@ -37,13 +44,21 @@ class Paintings {
   private asked = 0;
 
   constructor(count: number) {
-    this.workers = Array.from({ length: count }, () => new Worker(join(import.meta.dirname, 'painting.js'), { workerData: { reel } }));
+    this.workers = Array.from(
+      { length: count },
+      () => new Worker(join(import.meta.dirname, 'painting.js'), { workerData: { reel } }),
+    );
     this.workers.forEach((worker) => {
       worker.on('message', ({ frame, pixels }: { frame: number; pixels: ArrayBuffer }) => {
         const wanted = this.waiting.get(frame);
-        if (wanted) { this.waiting.delete(frame); wanted(pixels); } else this.ready.set(frame, pixels);
+        if (wanted) {
+          this.waiting.delete(frame);
+          wanted(pixels);
+        } else this.ready.set(frame, pixels);
       });
-      worker.on('error', (error) => { fail(`Painting failed: ${error.message}`); });
+      worker.on('error', (error) => {
+        fail(`Painting failed: ${error.message}`);
+      });
     });
     for (let index = 0; index < count * AHEAD; index++) this.askNext();
   }
@@ -59,7 +74,10 @@ class Paintings {
 
   async take(frame: number): Promise<ArrayBuffer> {
     const ready = this.ready.get(frame);
-    if (ready) { this.ready.delete(frame); return ready; }
+    if (ready) {
+      this.ready.delete(frame);
+      return ready;
+    }
     return new Promise((resolve) => this.waiting.set(frame, resolve));
   }
 
@@ -84,12 +102,18 @@ function fail(message: string): never {
 
 function write(pixels: ArrayBuffer): Promise<void> {
   return new Promise((resolve, reject) => {
-    if (broken) { reject(broken); return; }
+    if (broken) {
+      reject(broken);
+      return;
+    }
     ffmpeg.stdin.write(new Uint8Array(pixels), (error) => (error ? reject(error) : resolve()));
   });
 }
 
-process.on('SIGTERM', () => { ffmpeg.kill('SIGKILL'); process.exit(143); });
+process.on('SIGTERM', () => {
+  ffmpeg.kill('SIGKILL');
+  process.exit(143);
+});
 
 try {
   const paintings = new Paintings(painters);
@@ -102,7 +126,10 @@ try {
       current = { frame: picture, pixels: await paintings.take(picture) };
     }
     await write(current!.pixels);
-    if (Date.now() - said > 200) { said = Date.now(); say({ frame: frame + 1 }); }
+    if (Date.now() - said > 200) {
+      said = Date.now();
+      say({ frame: frame + 1 });
+    }
   }
   ffmpeg.stdin.end();
   const code = await encoded;
@@ -112,6 +139,9 @@ try {
   say({ done: true, memory: process.resourceUsage().maxRSS * 1024 });
 } catch (error) {
   await encoded.catch(() => undefined);
-  const reason = (broken as NodeJS.ErrnoException | null)?.code === 'ENOENT' ? 'ffmpeg is not installed. Install the package “ffmpeg”, then try again.' : complaint.trim() || (error as Error).message;
+  const reason =
+    (broken as NodeJS.ErrnoException | null)?.code === 'ENOENT'
+      ? 'ffmpeg is not installed. Install the package “ffmpeg”, then try again.'
+      : complaint.trim() || (error as Error).message;
   fail(reason);
 }

@@ -39,7 +39,9 @@ async function paintAll(): Promise<void> {
     painted++;
     if (painted % 6 === 0) letGo();
     // The canvas frees its copies of pictures only when the event loop comes around.
-    await new Promise((resolve) => { setImmediate(resolve); });
+    await new Promise((resolve) => {
+      setImmediate(resolve);
+    });
   }
   busy = false;
 }

@@ -10,13 +10,25 @@ const root = new URL('../..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'renderer-'));
 const film = (reel: unknown, target: string, env: NodeJS.ProcessEnv = process.env) => {
   writeFileSync(join(folder, 'reel.json'), JSON.stringify(reel));
-  return spawnSync('node', [join(root, 'renderer/dist/film.js'), join(folder, 'reel.json'), target], { env, encoding: 'utf8' });
+  return spawnSync('node', [join(root, 'renderer/dist/film.js'), join(folder, 'reel.json'), target], {
+    env,
+    encoding: 'utf8',
+  });
 };
 
 /** A white square that stands on its place from frame 2 on. */
 const small: Reel = {
-  reel: 1, width: 64, height: 64, rate: [24000, 1001], frames: 7, from: 0, to: 6,
-  outlines: ['', 'M0 0L64 0L64 64L0 64Z', 'M16 16L48 16L48 48L16 48Z'], glyphs: [], runs: [], paints: [],
+  reel: 1,
+  width: 64,
+  height: 64,
+  rate: [24000, 1001],
+  frames: 7,
+  from: 0,
+  to: 6,
+  outlines: ['', 'M0 0L64 0L64 64L0 64Z', 'M16 16L48 16L48 48L16 48Z'],
+  glyphs: [],
+  runs: [],
+  paints: [],
   nodes: [
     { kind: 'path', index: 0, outline: 1, fill: '#000000', opacity: 1, blur: 0, within: null, mark: null },
     { kind: 'path', index: 1, outline: 0, fill: '#ffffff', opacity: 1, blur: 0, within: null, mark: null },
@@ -29,7 +41,10 @@ describe('the renderer', () => {
     const target = join(folder, 'small.mp4');
     const { status, stdout } = film(small, target);
     expect(status).toBe(0);
-    const said = stdout.trim().split('\n').map((line) => JSON.parse(line) as { frame?: number; done?: boolean });
+    const said = stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as { frame?: number; done?: boolean });
     expect(said.at(-1)).toMatchObject({ done: true });
     expect(said.filter(({ frame }) => frame !== undefined).at(-1)).toEqual({ frame: 7 });
     const pixels = execFileSync('ffmpeg', ['-v', 'error', '-i', target, '-f', 'rawvideo', '-pix_fmt', 'gray', '-']);
@@ -42,7 +57,9 @@ describe('the renderer', () => {
     const unwritable = film(small, '/nowhere/at/all.mp4');
     expect(unwritable.status).not.toBe(0);
     expect(unwritable.stderr).toContain('/nowhere/at/all.mp4');
-    const node = execFileSync('which', ['node'], { encoding: 'utf8' }).trim().replace(/\/node$/, '');
+    const node = execFileSync('which', ['node'], { encoding: 'utf8' })
+      .trim()
+      .replace(/\/node$/, '');
     if (!existsSync(join(node, 'ffmpeg'))) {
       const missing = film(small, join(folder, 'x.mp4'), { ...process.env, PATH: node });
       expect(missing.status).not.toBe(0);
@@ -52,12 +69,28 @@ describe('the renderer', () => {
 
   it('paints a still', () => {
     writeFileSync(join(folder, 'reel.json'), JSON.stringify(small));
-    execFileSync('node', [join(root, 'renderer/dist/still.js'), join(folder, 'reel.json'), '3', join(folder, 'still.png')]);
+    execFileSync('node', [
+      join(root, 'renderer/dist/still.js'),
+      join(folder, 'reel.json'),
+      '3',
+      join(folder, 'still.png'),
+    ]);
     expect(readFileSync(join(folder, 'still.png')).subarray(1, 4).toString()).toBe('PNG');
   });
 
   it('asks for a film that editors open', () => {
     const parts = encoderArguments({ width: 1920, height: 1080, rate: [30000, 1001] }, 'out.mp4').join(' ');
-    for (const part of ['-c:v libx264', 'format=yuv420p', '-colorspace bt709', '-color_primaries bt709', '-color_trc bt709', '-color_range tv', '-r 30000/1001', '-video_size 1920x1080', '+faststart']) expect(parts).toContain(part);
+    for (const part of [
+      '-c:v libx264',
+      'format=yuv420p',
+      '-colorspace bt709',
+      '-color_primaries bt709',
+      '-color_trc bt709',
+      '-color_range tv',
+      '-r 30000/1001',
+      '-video_size 1920x1080',
+      '+faststart',
+    ])
+      expect(parts).toContain(part);
   });
 });

@@ -13,21 +13,49 @@ final class CommandsTest extends TestCase
     public function testATableBecomesAPieceAPictureAndAProof(): void
     {
         file_put_contents($this->folder.'/kinds.csv', "kind;things\nSmall appliances;512\n\"Lamps; lights\";287\n");
-        $this->works('lupine:new', ['table' => $this->folder.'/kinds.csv', '--out' => $this->folder.'/p.json', '--set' => ['form.gap=8', 'stage.frames=90', 'charts.0.own.r1={"out":20}', 'title=Kinds']]);
+        $this->works('lupine:new', [
+            'table' => $this->folder.'/kinds.csv',
+            '--out' => $this->folder.'/p.json',
+            '--set' => ['form.gap=8', 'stage.frames=90', 'charts.0.own.r1={"out":20}', 'title=Kinds'],
+        ]);
         $piece = json_decode((string) file_get_contents($this->folder.'/p.json'), true);
-        $this->assertSame([8, 90, 20, 'Kinds'], [$piece['charts'][0]['form']['gap'], $piece['stage']['frames'], $piece['charts'][0]['own']['r1']['out'], $piece['title']]);
+        $this->assertSame(
+            [8, 90, 20, 'Kinds'],
+            [
+                $piece['charts'][0]['form']['gap'],
+                $piece['stage']['frames'],
+                $piece['charts'][0]['own']['r1']['out'],
+                $piece['title'],
+            ],
+        );
 
         foreach (['svg' => '0:02:00', 'png' => 'last'] as $kind => $at) {
-            $this->works('lupine:draw', ['piece' => $this->folder.'/p.json', 'out' => "{$this->folder}/p.{$kind}", '--at' => $at]);
+            $this->works('lupine:draw', [
+                'piece' => $this->folder.'/p.json',
+                'out' => "{$this->folder}/p.{$kind}",
+                '--at' => $at,
+            ]);
         }
-        $this->assertCount(2, (new \SimpleXMLElement((string) file_get_contents($this->folder.'/p.svg')))->xpath('//*[@data-figure]') ?: []);
+        $this->assertCount(
+            2,
+            (new \SimpleXMLElement((string) file_get_contents($this->folder.'/p.svg')))->xpath('//*[@data-figure]') ?:
+            [],
+        );
         $this->assertSame([1920, 1080], array_slice((array) getimagesize($this->folder.'/p.png'), 0, 2));
-        $proof = json_decode($this->works('lupine:proof', ['piece' => $this->folder.'/p.json', '--json' => true]), true);
+        $proof = json_decode(
+            $this->works('lupine:proof', ['piece' => $this->folder.'/p.json', '--json' => true]),
+            true,
+        );
         $this->assertTrue($proof['exact']);
-        $this->assertSame(90, json_decode($this->works('lupine:reel', ['piece' => $this->folder.'/p.json']), true)['frames']);
+        $this->assertSame(
+            90,
+            json_decode($this->works('lupine:reel', ['piece' => $this->folder.'/p.json']), true)['frames'],
+        );
     }
 
-    /** Source: vega-datasets, real tables from many publishers. Each is either drawn exactly or refused with a reason. */
+    /**
+     * Source: vega-datasets, real tables from many publishers. Each is either drawn exactly or refused with a reason.
+     */
     public function testRealTablesAreDrawnExactlyOrRefusedWithAReason(): void
     {
         $drawn = 0;
@@ -59,11 +87,31 @@ final class CommandsTest extends TestCase
         $demo = __DIR__.'/../../demo/mended-or-not.json';
         yield 'no such file' => ['lupine:proof', ['piece' => 'nowhere.json'], 2, 'nowhere.json'];
         yield 'no such form' => ['lupine:new', ['table' => $demo, '--form' => 'cake'], 2, 'pie, donut'];
-        yield 'no such place' => ['lupine:new', ['table' => __DIR__.'/../fixtures/two.csv', '--set' => ['charts.4.form=1']], 2, 'charts.4'];
-        yield 'a value out of range' => ['lupine:new', ['table' => __DIR__.'/../fixtures/two.csv', '--set' => ['stage.width=99999']], 2, 'stage.width'];
-        yield 'a frame after the end' => ['lupine:draw', ['piece' => $demo, 'out' => 'x.svg', '--at' => '240'], 2, 'last frame is 239'];
+        yield 'no such place' => [
+            'lupine:new',
+            ['table' => __DIR__.'/../fixtures/two.csv', '--set' => ['charts.4.form=1']],
+            2,
+            'charts.4',
+        ];
+        yield 'a value out of range' => [
+            'lupine:new',
+            ['table' => __DIR__.'/../fixtures/two.csv', '--set' => ['stage.width=99999']],
+            2,
+            'stage.width',
+        ];
+        yield 'a frame after the end' => [
+            'lupine:draw',
+            ['piece' => $demo, 'out' => 'x.svg', '--at' => '240'],
+            2,
+            'last frame is 239',
+        ];
         yield 'a picture of another kind' => ['lupine:draw', ['piece' => $demo, 'out' => 'x.gif'], 2, '.svg or .png'];
-        yield 'a folder that is not there' => ['lupine:film', ['piece' => $demo, 'out' => '/nowhere/at/all.mp4'], 2, 'cannot be written'];
+        yield 'a folder that is not there' => [
+            'lupine:film',
+            ['piece' => $demo, 'out' => '/nowhere/at/all.mp4'],
+            2,
+            'cannot be written',
+        ];
     }
 
     /** @param array<string, mixed> $arguments */
@@ -78,7 +126,10 @@ final class CommandsTest extends TestCase
     {
         $this->works('lupine:demo');
         $shelf = $this->getJson('/api/pieces')->json('pieces');
-        $this->assertSame(['The Mending Room', 'Mended or not', 'Weight kept from the tip'], array_column($shelf, 'title'));
+        $this->assertSame(
+            ['The Mending Room', 'Mended or not', 'Weight kept from the tip'],
+            array_column($shelf, 'title'),
+        );
         foreach ($shelf as $piece) {
             $document = $this->getJson('/api/pieces/'.$piece['id'])->json('document');
             $this->assertSame('exact', $this->postJson('/api/compute/proof', ['document' => $document])->json('word'));

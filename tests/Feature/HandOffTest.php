@@ -27,8 +27,21 @@ final class HandOffTest extends TestCase
         // ffprobe, of another project than the encoder's caller, counts what is really in the file.
         $probe = new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-of', 'json', $file]);
         $stream = json_decode($probe->mustRun()->getOutput(), true)['streams'][0];
-        $this->assertSame(['h264', 'yuv420p', 320, 180, '30000/1001', '12', 'bt709'], [$stream['codec_name'], $stream['pix_fmt'], $stream['width'], $stream['height'], $stream['r_frame_rate'], $stream['nb_read_frames'], $stream['color_space']]);
-        $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('mended-or-not.mp4');
+        $this->assertSame(
+            ['h264', 'yuv420p', 320, 180, '30000/1001', '12', 'bt709'],
+            [
+                $stream['codec_name'],
+                $stream['pix_fmt'],
+                $stream['width'],
+                $stream['height'],
+                $stream['r_frame_rate'],
+                $stream['nb_read_frames'],
+                $stream['color_space'],
+            ],
+        );
+        $this->get("/api/hand-offs/{$film->id}/file")
+            ->assertOk()
+            ->assertDownload('mended-or-not.mp4');
         $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
         $this->deleteJson("/api/hand-offs/{$film->id}")->assertOk();
         $this->assertFileDoesNotExist($file);
@@ -45,7 +58,9 @@ final class HandOffTest extends TestCase
         $this->assertSame([], Storage::disk('hand-offs')->files());
 
         config(['lupine.node' => 'node']);
-        $this->postJson("/api/hand-offs/{$film->id}/retry")->assertOk()->assertJsonPath('status', 'waiting');
+        $this->postJson("/api/hand-offs/{$film->id}/retry")
+            ->assertOk()
+            ->assertJsonPath('status', 'waiting');
         $this->work();
         $this->assertSame('done', $film->refresh()->status);
     }
@@ -53,14 +68,21 @@ final class HandOffTest extends TestCase
     public function testACancelledFilmLeavesNothing(): void
     {
         $film = $this->ask();
-        $this->postJson("/api/hand-offs/{$film->id}/cancel")->assertOk()->assertJsonPath('status', 'cancelled');
+        $this->postJson("/api/hand-offs/{$film->id}/cancel")
+            ->assertOk()
+            ->assertJsonPath('status', 'cancelled');
         $this->work();
         $this->assertSame('cancelled', $film->refresh()->status);
 
         // While it runs: the renderer is told to stop between frames, and what it wrote is thrown away.
         $target = $this->folder.'/app/rendering/half.mp4';
         $document = self::demo();
-        $reel = json_encode(\Lupine\Core\Drawing\Reel::of(app(\Lupine\Core\Drawing\DrawPiece::class)->draw(\Lupine\Core\Piece\Piece::fromDocument($document))), JSON_THROW_ON_ERROR);
+        $reel = json_encode(
+            \Lupine\Core\Drawing\Reel::of(
+                app(\Lupine\Core\Drawing\DrawPiece::class)->draw(\Lupine\Core\Piece\Piece::fromDocument($document)),
+            ),
+            JSON_THROW_ON_ERROR,
+        );
         $seen = 0;
         $finished = app(Renderer::class)->film($reel, $target, static function (?int $frame) use (&$seen): bool {
             $seen = max($seen, $frame ?? 0);
@@ -84,9 +106,15 @@ final class HandOffTest extends TestCase
 
     private function ask(): HandOff
     {
-        $id = $this->postJson('/api/pieces', ['document' => self::small()])->assertCreated()->json('id');
+        $id = $this->postJson('/api/pieces', ['document' => self::small()])
+            ->assertCreated()
+            ->json('id');
 
-        return HandOff::query()->findOrFail($this->postJson("/api/pieces/$id/hand-offs")->assertCreated()->json('id'));
+        return HandOff::query()->findOrFail(
+            $this->postJson("/api/pieces/$id/hand-offs")
+                ->assertCreated()
+                ->json('id'),
+        );
     }
 
     private function work(): void

@@ -14,8 +14,13 @@ final class PicturesTest extends TestCase
     public function testStillsOfAFrame(): void
     {
         $id = $this->begin(self::small());
-        $svg = $this->get("/api/pieces/$id/still.svg?frame=11")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
-        $this->assertStringContainsString('mended-or-not-00011.svg', (string) $svg->headers->get('Content-Disposition'));
+        $svg = $this->get("/api/pieces/$id/still.svg?frame=11")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml');
+        $this->assertStringContainsString(
+            'mended-or-not-00011.svg',
+            (string) $svg->headers->get('Content-Disposition'),
+        );
         $this->assertCount(2, (new \SimpleXMLElement((string) $svg->getContent()))->xpath('//*[@data-figure]') ?: []);
         $png = $this->get("/api/pieces/$id/still.png?frame=3")->assertOk();
         $this->assertSame([320, 180], array_slice((array) getimagesizefromstring((string) $png->getContent()), 0, 2));
@@ -48,15 +53,28 @@ final class PicturesTest extends TestCase
         $this->getJson("/api/pieces/$id/reel")->assertOk();
         $other = $this->begin(self::demo());
         Cache::spy();
-        $this->assertSame(Piece::query()->findOrFail($id)->documentText(), Piece::query()->findOrFail($other)->documentText());
+        $this->assertSame(
+            Piece::query()->findOrFail($id)->documentText(),
+            Piece::query()->findOrFail($other)->documentText(),
+        );
         $this->getJson("/api/pieces/$other/reel");
-        Cache::shouldHaveReceived('remember')->withArgs(static fn (string $key): bool => str_starts_with($key, 'reel:'.hash('sha256', Piece::query()->findOrFail($id)->documentText())))->once();
+        Cache::shouldHaveReceived('remember')
+            ->withArgs(
+                static fn (string $key): bool => str_starts_with(
+                    $key,
+                    'reel:'.hash('sha256', Piece::query()->findOrFail($id)->documentText()),
+                ),
+            )
+            ->once();
     }
 
     public function testTheShelfShowsAPieceAsItIsNow(): void
     {
         $id = $this->begin(self::small());
-        $this->assertSame('00:00:00;12', str_replace(':12', ';12', $this->getJson('/api/pieces')->json('pieces.0.length')));
+        $this->assertSame(
+            '00:00:00;12',
+            str_replace(':12', ';12', $this->getJson('/api/pieces')->json('pieces.0.length')),
+        );
         $changed = self::small();
         $changed['stage']['frames'] = 24;
         $this->putJson("/api/pieces/$id", ['document' => $changed])->assertOk();
@@ -67,11 +85,17 @@ final class PicturesTest extends TestCase
     {
         $this->freezeSecond();
         $id = $this->begin(self::small());
-        $first = $this->postJson("/api/pieces/$id/hand-offs")->assertCreated()->json('id');
+        $first = $this->postJson("/api/pieces/$id/hand-offs")
+            ->assertCreated()
+            ->json('id');
         $this->travel(2)->seconds();
-        $second = $this->postJson("/api/pieces/$id/hand-offs")->assertCreated()->json('id');
+        $second = $this->postJson("/api/pieces/$id/hand-offs")
+            ->assertCreated()
+            ->json('id');
         $this->assertSame([$second, $first], array_column($this->getJson('/api/hand-offs')->json('handOffs'), 'id'));
-        HandOff::query()->whereKey($first)->update(['status' => 'running', 'started_at' => now()->subSeconds(4), 'frames_done' => 6]);
+        HandOff::query()
+            ->whereKey($first)
+            ->update(['status' => 'running', 'started_at' => now()->subSeconds(4), 'frames_done' => 6]);
         $running = $this->getJson("/api/hand-offs/$first")->assertOk();
         $this->assertSame(4, $running->json('secondsLeft'), 'half done in four seconds');
         $this->deleteJson("/api/hand-offs/$first")->assertStatus(409);
@@ -85,7 +109,9 @@ final class PicturesTest extends TestCase
         $id = $this->begin(self::small());
         $film = $this->postJson("/api/pieces/$id/hand-offs")->json('id');
         $this->deleteJson("/api/pieces/$id")->assertOk();
-        $this->getJson("/api/hand-offs/$film")->assertOk()->assertJsonPath('title', 'Mended or not');
+        $this->getJson("/api/hand-offs/$film")
+            ->assertOk()
+            ->assertJsonPath('title', 'Mended or not');
     }
 
     public function testThePageIsServedAndUnknownAddressesAreAnsweredPlainly(): void
@@ -102,6 +128,8 @@ final class PicturesTest extends TestCase
     /** @param array<string, mixed> $document */
     private function begin(array $document): string
     {
-        return $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        return $this->postJson('/api/pieces', ['document' => $document])
+            ->assertCreated()
+            ->json('id');
     }
 }

@@ -57,7 +57,9 @@ final class PieceApiTest extends TestCase
     {
         $id = $this->begin();
         $this->deleteJson("/api/pieces/$id")->assertOk();
-        $this->getJson("/api/pieces/$id")->assertNotFound()->assertJsonPath('message', 'This is not here any more. It may have been deleted; look on the shelf.');
+        $this->getJson("/api/pieces/$id")
+            ->assertNotFound()
+            ->assertJsonPath('message', 'This is not here any more. It may have been deleted; look on the shelf.');
         $this->postJson("/api/pieces/$id/restore")->assertOk();
         $copy = $this->postJson("/api/pieces/$id/duplicate")->assertCreated();
         $this->assertSame('Mended or not copy', $copy->json('document.title'));
@@ -67,17 +69,32 @@ final class PieceApiTest extends TestCase
     public function testADocumentComesBackAsItWent(): void
     {
         $text = (string) file_get_contents(__DIR__.'/../../demo/the-mending-room.json');
-        $id = $this->call('POST', '/api/pieces', [], [], [], ['CONTENT_TYPE' => 'application/json'], '{"document":'.$text.'}')->assertCreated()->json('id');
+        $id = $this->call(
+            'POST',
+            '/api/pieces',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            '{"document":'.$text.'}',
+        )
+            ->assertCreated()
+            ->json('id');
 
         // Empty objects stay objects, and texts keep their spaces.
-        $this->assertEquals(json_decode($text), json_decode((string) $this->getJson("/api/pieces/$id")->getContent())->document);
+        $this->assertEquals(
+            json_decode($text),
+            json_decode((string) $this->getJson("/api/pieces/$id")->getContent())->document,
+        );
     }
 
     public function testABadDocumentIsRefusedWithItsPlace(): void
     {
         $document = self::small();
         $document['charts'][0]['form']['hole'] = 3;
-        $this->postJson('/api/pieces', ['document' => $document])->assertUnprocessable()->assertJsonPath('where', 'charts.0.form.hole');
+        $this->postJson('/api/pieces', ['document' => $document])
+            ->assertUnprocessable()
+            ->assertJsonPath('where', 'charts.0.form.hole');
         $this->postJson('/api/pieces', ['text' => 'no figures here'])->assertUnprocessable();
         $this->postJson('/api/pieces', ['document' => 'text'])->assertUnprocessable();
         $this->postJson('/api/compute', ['document' => $document])->assertUnprocessable();
@@ -87,7 +104,9 @@ final class PieceApiTest extends TestCase
     {
         $document = self::demo();
         $document['tables'][0]['rows'][1]['cells'][0] = '-4';
-        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $id = $this->postJson('/api/pieces', ['document' => $document])
+            ->assertCreated()
+            ->json('id');
 
         $computed = $this->postJson('/api/compute', ['document' => $document])->assertOk();
         $this->assertNull($computed->json('reel'));
@@ -95,12 +114,17 @@ final class PieceApiTest extends TestCase
         $this->assertNotEmpty($computed->json('sheet.lines.line1'));
         $this->assertSame('-4', $this->getJson("/api/pieces/$id")->json('document.tables.0.rows.1.cells.0'));
         $this->postJson("/api/pieces/$id/hand-offs")->assertUnprocessable();
-        $this->assertStringContainsString('cannot be negative', $this->getJson('/api/pieces')->json('pieces.0.problem'));
+        $this->assertStringContainsString(
+            'cannot be negative',
+            $this->getJson('/api/pieces')->json('pieces.0.problem'),
+        );
     }
 
     public function testWhatIsTooLargeIsRefused(): void
     {
-        $this->postJson('/api/figures/read', ['text' => str_repeat("a\t1\n", 400_000)])->assertUnprocessable()->assertJsonFragment(['where' => 'the table']);
+        $this->postJson('/api/figures/read', ['text' => str_repeat("a\t1\n", 400_000)])
+            ->assertUnprocessable()
+            ->assertJsonFragment(['where' => 'the table']);
         $document = self::small();
         $document['captions'] = str_repeat('x', 4_100_000);
         $this->postJson('/api/compute', ['document' => $document])->assertStatus(413);
@@ -117,22 +141,34 @@ final class PieceApiTest extends TestCase
 
     public function testNumbersAndTablesAreRead(): void
     {
-        $this->postJson('/api/numbers/read', ['text' => '1.5s', 'unit' => 'frames', 'rate' => [25, 1]])->assertOk()->assertJson(['value' => 38]);
+        $this->postJson('/api/numbers/read', ['text' => '1.5s', 'unit' => 'frames', 'rate' => [25, 1]])
+            ->assertOk()
+            ->assertJson(['value' => 38]);
         $this->postJson('/api/numbers/read', ['text' => 'x', 'unit' => 'frames'])->assertUnprocessable();
         $read = $this->postJson('/api/figures/read', ['text' => "a\t60 %\nb\t43 %"])->assertOk();
         $this->assertSame('over-whole', $read->json('problems.0.code'));
-        $mended = $this->postJson('/api/figures/mend', ['table' => $read->json('table'), 'column' => $read->json('table.columns.0.id'), 'how' => 'largest'])->assertOk();
+        $mended = $this->postJson('/api/figures/mend', [
+            'table' => $read->json('table'),
+            'column' => $read->json('table.columns.0.id'),
+            'how' => 'largest',
+        ])->assertOk();
         $this->assertSame('57 %', $mended->json('table.rows.0.cells.0'));
     }
 
     private function begin(): string
     {
-        return $this->postJson('/api/pieces', ['document' => self::small()])->assertCreated()->json('id');
+        return $this->postJson('/api/pieces', ['document' => self::small()])
+            ->assertCreated()
+            ->json('id');
     }
 
     /** @param array<string, mixed> $document */
     private function save(string $id, array $document, ?int $version): TestResponse
     {
-        return $this->putJson("/api/pieces/$id", ['document' => $document], $version === null ? [] : ['If-Match' => '"'.$version.'"']);
+        return $this->putJson(
+            "/api/pieces/$id",
+            ['document' => $document],
+            $version === null ? [] : ['If-Match' => '"'.$version.'"'],
+        );
     }
 }

@@ -33,7 +33,8 @@ final class ArchitectureTest extends TestCase
             preg_match_all('/^use ([\w\\\\]+)/m', $code, $imports);
             foreach ($imports[1] as $import) {
                 $parts = explode('\\', $import);
-                $allowed = str_starts_with($import, 'Brick\Math\\')
+                $allowed =
+                    str_starts_with($import, 'Brick\Math\\')
                     || ($parts[0] === 'Lupine' && count($parts) === 3)
                     || ($parts[0] === 'Lupine' && in_array($parts[2], [$folder, ...self::ARROWS[$folder] ?? []], true));
                 self::assertTrue($allowed, "{$path} imports {$import}");
@@ -46,7 +47,8 @@ final class ArchitectureTest extends TestCase
 
     public function testCoreHasNoInputNoClockAndNoChance(): void
     {
-        $forbidden = '/(?<![\w>:\\\\$])(file_\w+|fopen|fwrite|readfile|unlink|glob|scandir|curl_\w+|exec|shell_exec|proc_open|time|microtime|hrtime|date|strtotime|rand|mt_rand|random_\w+|uniqid|getenv|putenv|env|config|app|echo|print|var_dump)\s*\(|new \\\\?Date|\$_(GET|POST|SERVER|ENV)|Illuminate|Symfony/';
+        $forbidden =
+            '/(?<![\w>:\\\\$])(file_\w+|fopen|fwrite|readfile|unlink|glob|scandir|curl_\w+|exec|shell_exec|proc_open|time|microtime|hrtime|date|strtotime|rand|mt_rand|random_\w+|uniqid|getenv|putenv|env|config|app|echo|print|var_dump)\s*\(|new \\\\?Date|\$_(GET|POST|SERVER|ENV)|Illuminate|Symfony/';
         foreach (self::files('core/src', '*.php') as $path => $code) {
             self::assertDoesNotMatchRegularExpression($forbidden, $code, $path);
             self::assertStringContainsString('declare(strict_types=1);', $code, $path);
@@ -56,7 +58,8 @@ final class ArchitectureTest extends TestCase
     /** The interface lays out, edits and shows; shares, angles and keys come from core. */
     public function testTheInterfaceComputesNoShareNoAngleAndNoKey(): void
     {
-        $forbidden = '/Math\.(sin|cos|tan|asin|acos|atan2?|PI)\b|bezier\(|easing|\b(360|3\.6)\s*[*\/]\s*[a-z(]|[a-zA-Z_)\]]\s*[*\/]\s*(360|3\.6)\b|\bvalue\s*\/\s*(sum|total|whole)\b|\.reduce\(\([^)]*\)\s*=>\s*\w+\s*\+/';
+        $forbidden =
+            '/Math\.(sin|cos|tan|asin|acos|atan2?|PI)\b|bezier\(|easing|\b(360|3\.6)\s*[*\/]\s*[a-z(]|[a-zA-Z_)\]]\s*[*\/]\s*(360|3\.6)\b|\bvalue\s*\/\s*(sum|total|whole)\b|\.reduce\(\([^)]*\)\s*=>\s*\w+\s*\+/';
         foreach (self::files('web', ['*.ts', '*.tsx']) as $path => $code) {
             self::assertDoesNotMatchRegularExpression($forbidden, $code, $path);
         }
@@ -65,7 +68,11 @@ final class ArchitectureTest extends TestCase
     public function testRoomsOfTheFrontKeepToThemselves(): void
     {
         foreach (self::files('painter/src', '*.ts') as $path => $code) {
-            self::assertDoesNotMatchRegularExpression("/from '(?!\\.\\/)/", $code, $path.' imports only its own files');
+            self::assertDoesNotMatchRegularExpression(
+                "/from '(?!\\.\\/)/",
+                $code,
+                $path.' imports only its own files',
+            );
         }
         foreach (self::files('renderer/src', '*.ts') as $path => $code) {
             self::assertDoesNotMatchRegularExpression("/from '(\\.\\.\\/)+(web|app)/", $code, $path);
@@ -75,15 +82,43 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /**
+     * Prettier breaks what it can, PHP-CS-Fixer does not; what neither can break is a text, an expression or a path.
+     */
+    public function testALineOfCodeFitsOnAScreen(): void
+    {
+        $this->expectNotToPerformAssertions();
+        $oneLiteral = '/^\s*[^\'"`]{0,60}([\'"`]).*\1[,;)]*$/u';
+        $php = ['app', 'compat/src', 'config', 'core/src', 'core/tests', 'database', 'routes', 'tests'];
+        foreach ([...$php, 'bench', 'bin', 'e2e', 'painter', 'renderer/src', 'web'] as $folder) {
+            $files = self::files($folder, ['*.php', '*.ts', '*.tsx', '*.mjs', '*.scss', '*.sh']);
+            foreach ($files as $path => $code) {
+                $lines = $path === 'web/piece/document.ts' ? [] : explode("\n", $code);
+                foreach ($lines as $number => $line) {
+                    if (mb_strlen($line) > 120 && preg_match($oneLiteral, $line) !== 1) {
+                        self::fail(sprintf('%s:%d is longer than 120 characters', $path, $number + 1));
+                    }
+                }
+            }
+        }
+    }
+
     public function testPiecesMatchTheirSchema(): void
     {
         $schema = (string) file_get_contents(self::root().'/docs/piece.schema.json');
         $validator = new Validator();
         foreach (glob(self::root().'/demo/*.json') ?: [] as $file) {
-            self::assertTrue($validator->validate(json_decode((string) file_get_contents($file)), $schema)->isValid(), $file);
+            self::assertTrue(
+                $validator->validate(json_decode((string) file_get_contents($file)), $schema)->isValid(),
+                $file,
+            );
         }
         foreach (['pie', 'donut'] as $form) {
-            $made = \Lupine\Core\Formats\NewPiece::document(\Lupine\Core\Formats\TableText::read("a\t1\nb\t2"), $form, 'New');
+            $made = \Lupine\Core\Formats\NewPiece::document(
+                \Lupine\Core\Formats\TableText::read("a\t1\nb\t2"),
+                $form,
+                'New',
+            );
             self::assertTrue($validator->validate(json_decode((string) json_encode($made)), $schema)->isValid(), $form);
         }
         $wrong = json_decode((string) file_get_contents(self::root().'/demo/mended-or-not.json'));
@@ -103,7 +138,12 @@ final class ArchitectureTest extends TestCase
      */
     private static function files(string $folder, string|array $names): iterable
     {
-        foreach (Finder::create()->files()->in(self::root().'/'.$folder)->name($names) as $file) {
+        foreach (
+            Finder::create()
+                ->files()
+                ->in(self::root().'/'.$folder)
+                ->name($names) as $file
+        ) {
             yield $folder.'/'.str_replace('\\', '/', $file->getRelativePathname()) => $file->getContents();
         }
     }

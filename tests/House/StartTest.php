@@ -18,13 +18,19 @@ final class StartTest extends TestCase
         [$status, $said] = self::start(['--port', (string) $port]);
 
         self::assertSame(1, $status);
-        self::assertSame(sprintf('Port %d is taken. Start with another one: bin/start --port %d', $port, $port + 1), $said);
+        self::assertSame(
+            sprintf('Port %d is taken. Start with another one: bin/start --port %d', $port, $port + 1),
+            $said,
+        );
     }
 
     public function testWhatItDoesNotKnow(): void
     {
         self::assertSame([1, '“many” is not a port; take a number from 1 to 65535.'], self::start(['--port', 'many']));
-        self::assertSame([1, 'bin/start does not know “--fast”. It takes --port NUMBER and --data FOLDER.'], self::start(['--fast']));
+        self::assertSame(
+            [1, 'bin/start does not know “--fast”. It takes --port NUMBER and --data FOLDER.'],
+            self::start(['--fast']),
+        );
     }
 
     public function testAMissingPackageForSomebodyWhoIsNotRoot(): void
@@ -46,7 +52,10 @@ final class StartTest extends TestCase
         rmdir($folder);
 
         self::assertSame(1, $process->getExitCode());
-        self::assertMatchesRegularExpression('/^Missing: .*ffmpeg.*\. Install it once with: sudo apt-get install .*ffmpeg/', trim($process->getErrorOutput()));
+        self::assertMatchesRegularExpression(
+            '/^Missing: .*ffmpeg.*\. Install it once with: sudo apt-get install .*ffmpeg/',
+            trim($process->getErrorOutput()),
+        );
     }
 
     public function testAFolderThatCannotBeWritten(): void

@@ -26,13 +26,22 @@ interface Options {
   keepalive?: boolean;
 }
 
-export async function ask<T>(path: string, { method = 'GET', body, version, signal, keepalive }: Options = {}): Promise<T> {
+export async function ask<T>(
+  path: string,
+  { method = 'GET', body, version, signal, keepalive }: Options = {},
+): Promise<T> {
   const headers: Record<string, string> = { Accept: 'application/json' };
   if (body !== undefined) headers['Content-Type'] = 'application/json';
   if (version !== undefined) headers['If-Match'] = `"${version}"`;
   let response: Response;
   try {
-    response = await fetch(`/api/${path}`, { method, headers, body: body === undefined ? undefined : JSON.stringify(body), signal, keepalive });
+    response = await fetch(`/api/${path}`, {
+      method,
+      headers,
+      body: body === undefined ? undefined : JSON.stringify(body),
+      signal,
+      keepalive,
+    });
   } catch (error) {
     if (signal?.aborted) throw error;
     throw new OutOfReach();
@@ -40,7 +49,13 @@ export async function ask<T>(path: string, { method = 'GET', body, version, sign
   const answer: unknown = await response.json().catch(() => null);
   if (!response.ok) {
     const said = (answer ?? {}) as { message?: string; where?: string; rowId?: string | null };
-    throw new Refused(response.status, said.message || `The server answered with status ${response.status}.`, said.where ?? '', said.rowId ?? null, answer);
+    throw new Refused(
+      response.status,
+      said.message || `The server answered with status ${response.status}.`,
+      said.where ?? '',
+      said.rowId ?? null,
+      answer,
+    );
   }
   return answer as T;
 }

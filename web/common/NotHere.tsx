@@ -8,7 +8,9 @@ export function NotHere({ message = 'There is nothing at this address.' }: { mes
       <main className="empty-page">
         <h1>Nothing here</h1>
         <p>{message}</p>
-        <Link to="/" className="btn btn-primary">To the shelf</Link>
+        <Link to="/" className="btn btn-primary">
+          To the shelf
+        </Link>
       </main>
     </>
   );

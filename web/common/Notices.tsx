@@ -20,7 +20,10 @@ let next = 1;
 
 export const useNotices = create<Said>((set) => ({
   notices: [],
-  say: (text, more = {}) => set(({ notices }) => ({ notices: [...notices.slice(-2), { id: next++, text, bad: more.bad ?? false, action: more.action }] })),
+  say: (text, more = {}) =>
+    set(({ notices }) => ({
+      notices: [...notices.slice(-2), { id: next++, text, bad: more.bad ?? false, action: more.action }],
+    })),
   close: (id) => set(({ notices }) => ({ notices: notices.filter((notice) => notice.id !== id) })),
 }));
 
@@ -30,11 +33,24 @@ export function Notices() {
   return (
     <ToastContainer position="bottom-center" className="p-3 position-fixed">
       {notices.map((notice) => (
-        <Toast key={notice.id} onClose={() => close(notice.id)} autohide delay={notice.bad ? 12_000 : 8_000} role={notice.bad ? 'alert' : 'status'}>
+        <Toast
+          key={notice.id}
+          onClose={() => close(notice.id)}
+          autohide
+          delay={notice.bad ? 12_000 : 8_000}
+          role={notice.bad ? 'alert' : 'status'}
+        >
           <Toast.Body className="d-flex align-items-center gap-3">
             <span className={`flex-grow-1${notice.bad ? ' text-danger' : ''}`}>{notice.text}</span>
             {notice.action && (
-              <Button size="sm" variant="link" onClick={() => { notice.action?.run(); close(notice.id); }}>
+              <Button
+                size="sm"
+                variant="link"
+                onClick={() => {
+                  notice.action?.run();
+                  close(notice.id);
+                }}
+              >
                 {notice.action.text}
               </Button>
             )}

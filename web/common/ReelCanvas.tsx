@@ -22,5 +22,12 @@ export function ReelCanvas({ reel, frame, width, label }: Props) {
     canvas.current.height = Math.round((dots * reel.height) / reel.width);
     painter.paint(context as never, frame, dots / reel.width);
   }, [painter, frame, dots, reel]);
-  return <canvas ref={canvas} role="img" aria-label={label} style={{ width: '100%', aspectRatio: `${reel.width} / ${reel.height}`, display: 'block' }} />;
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label={label}
+      style={{ width: '100%', aspectRatio: `${reel.width} / ${reel.height}`, display: 'block' }}
+    />
+  );
 }

@@ -3,15 +3,45 @@ import Modal from 'react-bootstrap/Modal';
 import { isTyping } from './keys';
 
 const KEYS: [string, [string, string][]][] = [
-  ['Time', [
-    ['Space', 'play or stop'], ['← →', 'one frame back or on'], ['Shift ← →', 'ten frames'], ['Home, End', 'first or last frame'],
-    ['J K L', 'play backwards, stop, play; J and L again for faster'], ['O', 'loop the line under the playhead'], ['Ctrl + wheel', 'zoom time, over the script'],
-  ]],
-  ['Piece', [
-    ['Ctrl Z', 'undo'], ['Ctrl Shift Z', 'redo'], ['1 to 6', 'the faces of the bench'], ['N', 'a new line at the playhead'], ['G', 'safe area on or off'],
-  ]],
-  ['Selection', [['↑ ↓', 'the figure before or after'], ['Delete', 'take away the selected line or title'], ['Esc', 'let go']]],
-  ['Number fields', [['↑ ↓', 'one step; with Shift ten'], ['drag the name', 'scrub the value'], ['double-click the name', 'back to what it was at first'], ['65*3.6, 1.5s, 35%, 126°', 'sums and units are understood']]],
+  [
+    'Time',
+    [
+      ['Space', 'play or stop'],
+      ['← →', 'one frame back or on'],
+      ['Shift ← →', 'ten frames'],
+      ['Home, End', 'first or last frame'],
+      ['J K L', 'play backwards, stop, play; J and L again for faster'],
+      ['O', 'loop the line under the playhead'],
+      ['Ctrl + wheel', 'zoom time, over the script'],
+    ],
+  ],
+  [
+    'Piece',
+    [
+      ['Ctrl Z', 'undo'],
+      ['Ctrl Shift Z', 'redo'],
+      ['1 to 6', 'the faces of the bench'],
+      ['N', 'a new line at the playhead'],
+      ['G', 'safe area on or off'],
+    ],
+  ],
+  [
+    'Selection',
+    [
+      ['↑ ↓', 'the figure before or after'],
+      ['Delete', 'take away the selected line or title'],
+      ['Esc', 'let go'],
+    ],
+  ],
+  [
+    'Number fields',
+    [
+      ['↑ ↓', 'one step; with Shift ten'],
+      ['drag the name', 'scrub the value'],
+      ['double-click the name', 'back to what it was at first'],
+      ['65*3.6, 1.5s, 35%, 126°', 'sums and units are understood'],
+    ],
+  ],
 ];
 
 /** All keys of the desk, in one place. */
@@ -26,14 +56,25 @@ export function ShortcutList() {
   }, []);
   return (
     <>
-      <button type="button" className="quiet-button" onClick={() => setOpen(true)} title="Keys (?)" aria-label="Keys">?</button>
+      <button type="button" className="quiet-button" onClick={() => setOpen(true)} title="Keys (?)" aria-label="Keys">
+        ?
+      </button>
       <Modal show={open} onHide={() => setOpen(false)} centered size="lg" aria-labelledby="keys-title">
-        <Modal.Header closeButton><Modal.Title id="keys-title">Keys</Modal.Title></Modal.Header>
+        <Modal.Header closeButton>
+          <Modal.Title id="keys-title">Keys</Modal.Title>
+        </Modal.Header>
         <Modal.Body className="keys">
           {KEYS.map(([group, keys]) => (
             <section key={group}>
               <h3>{group}</h3>
-              <dl>{keys.map(([key, what]) => <div key={key}><dt>{key}</dt><dd>{what}</dd></div>)}</dl>
+              <dl>
+                {keys.map(([key, what]) => (
+                  <div key={key}>
+                    <dt>{key}</dt>
+                    <dd>{what}</dd>
+                  </div>
+                ))}
+              </dl>
             </section>
           ))}
         </Modal.Body>

@@ -3,11 +3,25 @@ import { bytesText, newId, rateText, shortTimecode, when } from './words';
 
 describe('how things are said', () => {
   it('shows a timecode as short as it can be', () => {
-    expect(['00:00:08:19', '00:12:08;02', '01:00:00:00', '00:00:00:00'].map(shortTimecode)).toEqual(['0:08:19', '12:08;02', '1:00:00:00', '0:00:00']);
+    expect(['00:00:08:19', '00:12:08;02', '01:00:00:00', '00:00:00:00'].map(shortTimecode)).toEqual([
+      '0:08:19',
+      '12:08;02',
+      '1:00:00:00',
+      '0:00:00',
+    ]);
   });
 
   it('names rates as the trade does', () => {
-    expect(([[30, 1], [30000, 1001], [24000, 1001], [60000, 1001]] as [number, number][]).map(rateText)).toEqual(['30', '29.97', '23.976', '59.94']);
+    expect(
+      (
+        [
+          [30, 1],
+          [30000, 1001],
+          [24000, 1001],
+          [60000, 1001],
+        ] as [number, number][]
+      ).map(rateText),
+    ).toEqual(['30', '29.97', '23.976', '59.94']);
   });
 
   it('says when, as people do', () => {

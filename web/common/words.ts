@@ -8,7 +8,9 @@ export function when(iso: string): string {
   const days = Math.floor((startOfDay(new Date()) - startOfDay(then)) / 86_400_000);
   if (days <= 0) return 'today';
   if (days === 1) return 'yesterday';
-  return days < 7 ? then.toLocaleDateString('en', { weekday: 'long' }) : then.toLocaleDateString('en', { day: 'numeric', month: 'long' });
+  return days < 7
+    ? then.toLocaleDateString('en', { weekday: 'long' })
+    : then.toLocaleDateString('en', { day: 'numeric', month: 'long' });
 }
 
 function startOfDay(date: Date): number {

@@ -19,15 +19,25 @@ export function Bench({ piece }: { piece: Piece }) {
     <div className="bench">
       <Tab.Container activeKey={face} onSelect={(key) => set({ face: key as Face })} mountOnEnter unmountOnExit>
         <Nav className="bench-faces" aria-label="Bench">
-          {FACES.map((name, index) => <Nav.Item key={name}><Nav.Link eventKey={name} title={`${name} (${index + 1})`}>{name}</Nav.Link></Nav.Item>)}
+          {FACES.map((name, index) => (
+            <Nav.Item key={name}>
+              <Nav.Link eventKey={name} title={`${name} (${index + 1})`}>
+                {name}
+              </Nav.Link>
+            </Nav.Item>
+          ))}
         </Nav>
         <div className="bench-body">
           <Tab.Content className="bench-face">
             <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
             <Tab.Pane eventKey="Form">{chart && <FormFace chart={chart} />}</Tab.Pane>
             <Tab.Pane eventKey="Finish">{chart && <FinishFace chart={chart} />}</Tab.Pane>
-            <Tab.Pane eventKey="Words"><WordsFace piece={piece} chart={chart} /></Tab.Pane>
-            <Tab.Pane eventKey="Backdrop"><BackdropFace piece={piece} /></Tab.Pane>
+            <Tab.Pane eventKey="Words">
+              <WordsFace piece={piece} chart={chart} />
+            </Tab.Pane>
+            <Tab.Pane eventKey="Backdrop">
+              <BackdropFace piece={piece} />
+            </Tab.Pane>
             <Tab.Pane eventKey="Motion">{chart && <MotionFace piece={piece} chart={chart} />}</Tab.Pane>
           </Tab.Content>
           <Details piece={piece} />

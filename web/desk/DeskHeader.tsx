@@ -8,13 +8,20 @@ import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
 import { StageDialog } from './StageDialog';
 
-const SAVED = { saved: 'Saved', waiting: 'Saving…', saving: 'Saving…', failed: 'Not saved yet', conflict: 'Changed elsewhere' };
+const SAVED = {
+  saved: 'Saved',
+  waiting: 'Saving…',
+  saving: 'Saving…',
+  failed: 'Not saved yet',
+  conflict: 'Changed elsewhere',
+};
 
 export function DeskHeader({ piece }: { piece: Piece }) {
   const { id, saved, canUndo, canRedo, proof, computed, edit, undo, redo, save } = useDesk();
   const [asked, setAsked] = useState(false);
   const { stage } = piece;
-  const walk = (step: () => Promise<void>) => () => void step().catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
+  const walk = (step: () => Promise<void>) => () =>
+    void step().catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
   const exact = proof?.exact ?? false;
   return (
     <Header
@@ -22,20 +29,63 @@ export function DeskHeader({ piece }: { piece: Piece }) {
         <>
           <span className={`saved is-${saved}`} role="status">
             {SAVED[saved]}
-            {saved === 'failed' && <button type="button" className="btn btn-link btn-sm p-0 ms-1" onClick={() => void save()}>try again</button>}
+            {saved === 'failed' && (
+              <button type="button" className="btn btn-link btn-sm p-0 ms-1" onClick={() => void save()}>
+                try again
+              </button>
+            )}
           </span>
-          <button type="button" className="quiet-button" disabled={!canUndo} onClick={walk(undo)} title="Undo (Ctrl Z)" aria-label="Undo"><i className="bi bi-arrow-counterclockwise" /></button>
-          <button type="button" className="quiet-button" disabled={!canRedo} onClick={walk(redo)} title="Redo (Ctrl Shift Z)" aria-label="Redo"><i className="bi bi-arrow-clockwise" /></button>
-          <Link to={`/pieces/${id}/proof`} className={`pill proof-word${proof ? (exact ? ' is-exact' : ' is-off') : ''}`}>
-            {proof ? <><i className={`bi ${exact ? 'bi-check2' : 'bi-exclamation-lg'}`} aria-hidden="true" /> Proof: {proof.word}</> : 'Proof'}
+          <button
+            type="button"
+            className="quiet-button"
+            disabled={!canUndo}
+            onClick={walk(undo)}
+            title="Undo (Ctrl Z)"
+            aria-label="Undo"
+          >
+            <i className="bi bi-arrow-counterclockwise" />
+          </button>
+          <button
+            type="button"
+            className="quiet-button"
+            disabled={!canRedo}
+            onClick={walk(redo)}
+            title="Redo (Ctrl Shift Z)"
+            aria-label="Redo"
+          >
+            <i className="bi bi-arrow-clockwise" />
+          </button>
+          <Link
+            to={`/pieces/${id}/proof`}
+            className={`pill proof-word${proof ? (exact ? ' is-exact' : ' is-off') : ''}`}
+          >
+            {proof ? (
+              <>
+                <i className={`bi ${exact ? 'bi-check2' : 'bi-exclamation-lg'}`} aria-hidden="true" /> Proof:{' '}
+                {proof.word}
+              </>
+            ) : (
+              'Proof'
+            )}
           </Link>
-          <Link to={`/pieces/${id}/hand-off`} className="btn btn-primary btn-sm">Hand off</Link>
+          <Link to={`/pieces/${id}/hand-off`} className="btn btn-primary btn-sm">
+            Hand off
+          </Link>
         </>
       }
     >
-      <TitleField key={id} title={piece.title} onChange={(title) => edit((draft) => { draft.title = title; })} />
+      <TitleField
+        key={id}
+        title={piece.title}
+        onChange={(title) =>
+          edit((draft) => {
+            draft.title = title;
+          })
+        }
+      />
       <button type="button" className="stage-format" onClick={() => setAsked(true)} title="Stage: size, rate, length">
-        {stage.width} × {stage.height} · {rateText(stage.rate)} fps · {computed ? shortTimecode(computed.sheet.length).replace(/[:;]00$/, '') : ''}
+        {stage.width} × {stage.height} · {rateText(stage.rate)} fps ·{' '}
+        {computed ? shortTimecode(computed.sheet.length).replace(/[:;]00$/, '') : ''}
       </button>
       {asked && <StageDialog piece={piece} onClose={() => setAsked(false)} />}
     </Header>
@@ -45,7 +95,10 @@ export function DeskHeader({ piece }: { piece: Piece }) {
 function TitleField({ title, onChange }: { title: string; onChange: (title: string) => void }) {
   const [typed, setTyped] = useState(title);
   const [seen, setSeen] = useState(title);
-  if (seen !== title) { setSeen(title); setTyped(title); }
+  if (seen !== title) {
+    setSeen(title);
+    setTyped(title);
+  }
   const commit = (): void => {
     const name = typed.trim();
     if (name === '') setTyped(title);
@@ -53,9 +106,17 @@ function TitleField({ title, onChange }: { title: string; onChange: (title: stri
   };
   return (
     <input
-      className="title-field" aria-label="Title of the piece" value={typed} maxLength={200} size={Math.max(6, Math.min(34, typed.length + 1))}
-      onChange={(event) => setTyped(event.target.value)} onBlur={commit}
-      onKeyDown={(event) => { if (event.key === 'Enter') event.currentTarget.blur(); if (event.key === 'Escape') setTyped(title); }}
+      className="title-field"
+      aria-label="Title of the piece"
+      value={typed}
+      maxLength={200}
+      size={Math.max(6, Math.min(34, typed.length + 1))}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') setTyped(title);
+      }}
     />
   );
 }

@@ -31,12 +31,19 @@ export function DeskPage() {
   const title = document_?.title;
   useEffect(() => {
     if (title) document.title = `${title} · Lupine`;
-    return () => { document.title = 'Lupine'; };
+    return () => {
+      document.title = 'Lupine';
+    };
   }, [title]);
   usePlayback(document_?.stage.rate ?? [30, 1]);
   useDeskKeys();
   if (missing) return <NotHere message={missing} />;
-  if (!document_) return <div className="waiting" role="status">Opening the piece…</div>;
+  if (!document_)
+    return (
+      <div className="waiting" role="status">
+        Opening the piece…
+      </div>
+    );
   return (
     <div className="desk">
       <DeskHeader piece={document_} />

@@ -13,13 +13,24 @@ export function ProblemBar() {
   const refused = useDesk((state) => state.refused);
   const problems = computed?.problems ?? [];
   const first = problems.find(({ severity }) => severity === 'error') ?? problems[0];
-  if (refused) return <div className="problem-bar is-error" role="alert"><span>{refused}</span></div>;
+  if (refused)
+    return (
+      <div className="problem-bar is-error" role="alert">
+        <span>{refused}</span>
+      </div>
+    );
   if (!first) return null;
   const others = problems.length - 1;
   return (
     <div className={`problem-bar is-${first.severity}`} role={first.severity === 'error' ? 'alert' : 'status'}>
-      <i className={`bi ${first.severity === 'error' ? 'bi-exclamation-circle' : 'bi-info-circle'}`} aria-hidden="true" />
-      <span>{first.message}{others > 0 && <span className="problem-more"> And {others === 1 ? 'one more' : `${others} more`}.</span>}</span>
+      <i
+        className={`bi ${first.severity === 'error' ? 'bi-exclamation-circle' : 'bi-info-circle'}`}
+        aria-hidden="true"
+      />
+      <span>
+        {first.message}
+        {others > 0 && <span className="problem-more"> And {others === 1 ? 'one more' : `${others} more`}.</span>}
+      </span>
       {first.code === 'over-whole' && <MendButtons />}
       {first.rowId && <ShowButton problem={first} />}
     </div>
@@ -31,11 +42,20 @@ function ShowButton({ problem }: { problem: Problem }) {
   const chart = piece && chartOf(piece);
   if (!chart || !problem.rowId) return null;
   return (
-    <Button size="sm" variant="outline-secondary" onClick={() => {
-      usePlay.getState().set({ face: 'Figures' });
-      usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: problem.rowId! });
-      window.setTimeout(() => document.querySelector<HTMLInputElement>(`[data-row="${problem.rowId}"] .cell-value`)?.focus(), 50);
-    }}>Show it</Button>
+    <Button
+      size="sm"
+      variant="outline-secondary"
+      onClick={() => {
+        usePlay.getState().set({ face: 'Figures' });
+        usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: problem.rowId! });
+        window.setTimeout(
+          () => document.querySelector<HTMLInputElement>(`[data-row="${problem.rowId}"] .cell-value`)?.focus(),
+          50,
+        );
+      }}
+    >
+      Show it
+    </Button>
   );
 }
 
@@ -46,16 +66,25 @@ function MendButtons() {
   if (!chart || !table) return null;
   const mend = (how: 'scale' | 'largest') => async (): Promise<void> => {
     try {
-      const { table: mended } = await ask<{ table: Table }>('figures/mend', { method: 'POST', body: { table, column: chart.column, how } });
-      edit((draft) => { draft.tables = draft.tables.map((one) => (one.id === mended.id ? mended : one)); });
+      const { table: mended } = await ask<{ table: Table }>('figures/mend', {
+        method: 'POST',
+        body: { table, column: chart.column, how },
+      });
+      edit((draft) => {
+        draft.tables = draft.tables.map((one) => (one.id === mended.id ? mended : one));
+      });
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
     }
   };
   return (
     <>
-      <Button size="sm" variant="outline-secondary" onClick={() => void mend('scale')()}>Scale it to the whole</Button>
-      <Button size="sm" variant="outline-secondary" onClick={() => void mend('largest')()}>Take it off the largest</Button>
+      <Button size="sm" variant="outline-secondary" onClick={() => void mend('scale')()}>
+        Scale it to the whole
+      </Button>
+      <Button size="sm" variant="outline-secondary" onClick={() => void mend('largest')()}>
+        Take it off the largest
+      </Button>
     </>
   );
 }

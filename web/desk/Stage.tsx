@@ -14,12 +14,16 @@ export function Stage({ piece }: { piece: Piece }) {
   const safeArea = usePlay((state) => state.safeArea);
   const room = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(null);
+  const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(
+    null,
+  );
   const [space, setSpace] = useState({ width: 0, height: 0 });
 
   useEffect(() => {
     if (!room.current) return undefined;
-    const watch = new ResizeObserver(([entry]) => setSpace({ width: entry.contentRect.width, height: entry.contentRect.height }));
+    const watch = new ResizeObserver(([entry]) =>
+      setSpace({ width: entry.contentRect.width, height: entry.contentRect.height }),
+    );
     watch.observe(room.current);
     return () => watch.disconnect();
   }, []);
@@ -34,7 +38,10 @@ export function Stage({ piece }: { piece: Piece }) {
 
   const place = (event: PointerEvent): [number, number] => {
     const box = canvas.current!.getBoundingClientRect();
-    return [((event.clientX - box.left) / box.width) * stageWidth, ((event.clientY - box.top) / box.height) * stageHeight];
+    return [
+      ((event.clientX - box.left) / box.width) * stageWidth,
+      ((event.clientY - box.top) / box.height) * stageHeight,
+    ];
   };
   const down = (event: PointerEvent): void => {
     const context = canvas.current?.getContext('2d');
@@ -60,17 +67,48 @@ export function Stage({ piece }: { piece: Piece }) {
       if (chart) chart.place = { x: toX, y: toY };
     });
   };
-  const outline = painted.current && isThere && selection?.kind === 'figure' ? painted.current.outlineOf(selection.chart, selection.figure, frame) : '';
+  const outline =
+    painted.current && isThere && selection?.kind === 'figure'
+      ? painted.current.outlineOf(selection.chart, selection.figure, frame)
+      : '';
   const error = computed?.problems.find(({ severity }) => severity === 'error');
   return (
     <div className="stage-room" ref={room}>
-      <div className={`stage${piece.backdrop.kind === 'transparent' ? ' is-transparent' : ''}${error ? ' is-stale' : ''}`} style={{ width, height }}>
-        <canvas ref={canvas} style={{ width, height }} aria-label={`Stage, frame ${frame}`} role="img"
-          onPointerDown={down} onPointerMove={move} onPointerUp={() => { drag.current = null; }} />
+      <div
+        className={`stage${piece.backdrop.kind === 'transparent' ? ' is-transparent' : ''}${error ? ' is-stale' : ''}`}
+        style={{ width, height }}
+      >
+        <canvas
+          ref={canvas}
+          style={{ width, height }}
+          aria-label={`Stage, frame ${frame}`}
+          role="img"
+          onPointerDown={down}
+          onPointerMove={move}
+          onPointerUp={() => {
+            drag.current = null;
+          }}
+        />
         <svg className="stage-marks" viewBox={`0 0 ${stageWidth} ${stageHeight}`} aria-hidden="true">
-          {outline && <><path d={outline} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} /><path d={outline} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} /></>}
+          {outline && (
+            <>
+              <path d={outline} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} />
+              <path d={outline} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} />
+            </>
+          )}
           {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
-          {safeArea && [0.035, 0.05].map((part) => <rect key={part} className="safe" x={stageWidth * part} y={stageHeight * part} width={stageWidth * (1 - 2 * part)} height={stageHeight * (1 - 2 * part)} strokeWidth={1.2 / Math.max(shown, 0.01)} />)}
+          {safeArea &&
+            [0.035, 0.05].map((part) => (
+              <rect
+                key={part}
+                className="safe"
+                x={stageWidth * part}
+                y={stageHeight * part}
+                width={stageWidth * (1 - 2 * part)}
+                height={stageHeight * (1 - 2 * part)}
+                strokeWidth={1.2 / Math.max(shown, 0.01)}
+              />
+            ))}
         </svg>
         {error && <p className="stage-error">This is the last picture that could be drawn.</p>}
       </div>

@@ -5,8 +5,26 @@ import { NumberField } from '../fields/NumberField';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
 
-const SIZES: [string, string][] = [['1920x1080', '1920 × 1080, wide'], ['1280x720', '1280 × 720, wide'], ['3840x2160', '3840 × 2160, wide'], ['1080x1920', '1080 × 1920, upright'], ['1080x1350', '1080 × 1350, upright'], ['1080x1080', '1080 × 1080, square'], ['own', 'own size']];
-const RATES: [string, string][] = [['24000/1001', '23.976'], ['24/1', '24'], ['25/1', '25'], ['30000/1001', '29.97'], ['30/1', '30'], ['48/1', '48'], ['50/1', '50'], ['60000/1001', '59.94'], ['60/1', '60']];
+const SIZES: [string, string][] = [
+  ['1920x1080', '1920 × 1080, wide'],
+  ['1280x720', '1280 × 720, wide'],
+  ['3840x2160', '3840 × 2160, wide'],
+  ['1080x1920', '1080 × 1920, upright'],
+  ['1080x1350', '1080 × 1350, upright'],
+  ['1080x1080', '1080 × 1080, square'],
+  ['own', 'own size'],
+];
+const RATES: [string, string][] = [
+  ['24000/1001', '23.976'],
+  ['24/1', '24'],
+  ['25/1', '25'],
+  ['30000/1001', '29.97'],
+  ['30/1', '30'],
+  ['48/1', '48'],
+  ['50/1', '50'],
+  ['60000/1001', '59.94'],
+  ['60/1', '60'],
+];
 
 /** What is filmed: size, rate and length. */
 export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
@@ -17,22 +35,89 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
   const canDrop = rate === '30000/1001' || rate === '60000/1001';
   return (
     <Modal show onHide={onClose} centered aria-labelledby="stage-title">
-      <Modal.Header closeButton><Modal.Title id="stage-title">Stage</Modal.Title></Modal.Header>
+      <Modal.Header closeButton>
+        <Modal.Title id="stage-title">Stage</Modal.Title>
+      </Modal.Header>
       <Modal.Body className="fields two-columns">
-        <Pick label="Size" value={SIZES.some(([known]) => known === size) ? size : 'own'} options={SIZES} onChange={(chosen) => {
-          if (chosen !== 'own') edit(({ stage: draft }) => { [draft.width, draft.height] = chosen.split('x').map(Number); });
-        }} />
-        <Pick label="Frames a second" value={rate} options={RATES.some(([known]) => known === rate) ? RATES : [...RATES, [rate, rate]]} onChange={(chosen) => edit(({ stage: draft }) => {
-          draft.rate = chosen.split('/').map(Number) as [number, number];
-          if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.dropFrame = false;
-        })} />
-        <NumberField label="Width" unit="pixels" value={stage.width} min={64} max={3840} step={2} onChange={(width) => edit(({ stage: draft }) => { draft.width = Math.round(width / 2) * 2; })} />
-        <NumberField label="Height" unit="pixels" value={stage.height} min={64} max={2160 * 3840 / stage.width > 3840 ? 3840 : Math.floor(2160 * 3840 / stage.width)} step={2} onChange={(height) => edit(({ stage: draft }) => { draft.height = Math.round(height / 2) * 2; })} />
-        <NumberField label="Length" unit="frames" stage={stage} value={stage.frames} min={1} max={18000} onChange={(frames) => edit(({ stage: draft }) => { draft.frames = frames; })} />
-        <Switch label="Drop-frame timecode" value={stage.dropFrame} disabled={!canDrop} onChange={(on) => edit(({ stage: draft }) => { draft.dropFrame = on; })} />
-        <p className="hint span-all">The length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Moves keep their frames when the rate changes. Drop-frame timecode exists at 29.97 and 59.94.</p>
+        <Pick
+          label="Size"
+          value={SIZES.some(([known]) => known === size) ? size : 'own'}
+          options={SIZES}
+          onChange={(chosen) => {
+            if (chosen !== 'own')
+              edit(({ stage: draft }) => {
+                [draft.width, draft.height] = chosen.split('x').map(Number);
+              });
+          }}
+        />
+        <Pick
+          label="Frames a second"
+          value={rate}
+          options={RATES.some(([known]) => known === rate) ? RATES : [...RATES, [rate, rate]]}
+          onChange={(chosen) =>
+            edit(({ stage: draft }) => {
+              draft.rate = chosen.split('/').map(Number) as [number, number];
+              if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.dropFrame = false;
+            })
+          }
+        />
+        <NumberField
+          label="Width"
+          unit="pixels"
+          value={stage.width}
+          min={64}
+          max={3840}
+          step={2}
+          onChange={(width) =>
+            edit(({ stage: draft }) => {
+              draft.width = Math.round(width / 2) * 2;
+            })
+          }
+        />
+        <NumberField
+          label="Height"
+          unit="pixels"
+          value={stage.height}
+          min={64}
+          max={(2160 * 3840) / stage.width > 3840 ? 3840 : Math.floor((2160 * 3840) / stage.width)}
+          step={2}
+          onChange={(height) =>
+            edit(({ stage: draft }) => {
+              draft.height = Math.round(height / 2) * 2;
+            })
+          }
+        />
+        <NumberField
+          label="Length"
+          unit="frames"
+          stage={stage}
+          value={stage.frames}
+          min={1}
+          max={18000}
+          onChange={(frames) =>
+            edit(({ stage: draft }) => {
+              draft.frames = frames;
+            })
+          }
+        />
+        <Switch
+          label="Drop-frame timecode"
+          value={stage.dropFrame}
+          disabled={!canDrop}
+          onChange={(on) =>
+            edit(({ stage: draft }) => {
+              draft.dropFrame = on;
+            })
+          }
+        />
+        <p className="hint span-all">
+          The length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Moves keep their frames when the
+          rate changes. Drop-frame timecode exists at 29.97 and 59.94.
+        </p>
       </Modal.Body>
-      <Modal.Footer><Button onClick={onClose}>Done</Button></Modal.Footer>
+      <Modal.Footer>
+        <Button onClick={onClose}>Done</Button>
+      </Modal.Footer>
     </Modal>
   );
 }

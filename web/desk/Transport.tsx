@@ -13,28 +13,79 @@ export function Transport({ piece }: { piece: Piece }) {
   const line = piece.script.lines.find(({ begin, end }) => frame >= begin && frame < end);
   return (
     <div className="transport" role="group" aria-label="Transport">
-      <button type="button" className="play" onClick={() => (playing ? stop() : play(Math.abs(speed)))} aria-label={playing ? 'Stop' : 'Play'} title={`${playing ? 'Stop' : 'Play'} (space)`}>
+      <button
+        type="button"
+        className="play"
+        onClick={() => (playing ? stop() : play(Math.abs(speed)))}
+        aria-label={playing ? 'Stop' : 'Play'}
+        title={`${playing ? 'Stop' : 'Play'} (space)`}
+      >
         <i className={`bi ${playing ? 'bi-pause-fill' : 'bi-play-fill'}`} />
       </button>
       <strong className="numerals now-code">{timecode(frame)}</strong>
       <span className="soft numerals">of {shortTimecode(sheet?.length ?? '')}</span>
       <span className="frame-steps">
-        <button type="button" className="text-button" onClick={() => step(-1)} aria-label="One frame back" title="One frame back (←)"><i className="bi bi-chevron-left" /></button>
-        <span>frame <span className="numerals frame-number">{frame}</span></span>
-        <button type="button" className="text-button" onClick={() => step(1)} aria-label="One frame on" title="One frame on (→)"><i className="bi bi-chevron-right" /></button>
+        <button
+          type="button"
+          className="text-button"
+          onClick={() => step(-1)}
+          aria-label="One frame back"
+          title="One frame back (←)"
+        >
+          <i className="bi bi-chevron-left" />
+        </button>
+        <span>
+          frame <span className="numerals frame-number">{frame}</span>
+        </span>
+        <button
+          type="button"
+          className="text-button"
+          onClick={() => step(1)}
+          aria-label="One frame on"
+          title="One frame on (→)"
+        >
+          <i className="bi bi-chevron-right" />
+        </button>
       </span>
-      <button type="button" className={`text-button${loop ? ' is-on' : ''}`} aria-pressed={loop !== null} disabled={!loop && !line} title="Loop the line under the playhead (O)"
-        onClick={() => { set({ loop: loop || !line ? null : { begin: line.begin, end: line.end } }); if (!loop && line) go(line.begin); }}>
+      <button
+        type="button"
+        className={`text-button${loop ? ' is-on' : ''}`}
+        aria-pressed={loop !== null}
+        disabled={!loop && !line}
+        title="Loop the line under the playhead (O)"
+        onClick={() => {
+          set({ loop: loop || !line ? null : { begin: line.begin, end: line.end } });
+          if (!loop && line) go(line.begin);
+        }}
+      >
         <i className="bi bi-repeat" aria-hidden="true" /> line
       </button>
       <span className="flex-grow-1" />
       <label className="speed">
         <span className="visually-hidden">Speed</span>
-        <select value={SPEEDS.includes(Math.abs(speed)) ? Math.abs(speed) : 1} onChange={(event) => { set({ speed: Number(event.target.value) }); }} title={`1 × is ${rateText(piece.stage.rate)} frames a second`}>
-          {SPEEDS.map((one) => <option key={one} value={one}>{one} ×</option>)}
+        <select
+          value={SPEEDS.includes(Math.abs(speed)) ? Math.abs(speed) : 1}
+          onChange={(event) => {
+            set({ speed: Number(event.target.value) });
+          }}
+          title={`1 × is ${rateText(piece.stage.rate)} frames a second`}
+        >
+          {SPEEDS.map((one) => (
+            <option key={one} value={one}>
+              {one} ×
+            </option>
+          ))}
         </select>
       </label>
-      <button type="button" className={`text-button${safeArea ? ' is-on' : ''}`} aria-pressed={safeArea} title="Safe areas, 3.5 and 5 % (G)" onClick={() => set({ safeArea: !safeArea })}>safe area</button>
+      <button
+        type="button"
+        className={`text-button${safeArea ? ' is-on' : ''}`}
+        aria-pressed={safeArea}
+        title="Safe areas, 3.5 and 5 % (G)"
+        onClick={() => set({ safeArea: !safeArea })}
+      >
+        safe area
+      </button>
     </div>
   );
 }

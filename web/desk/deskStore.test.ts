@@ -14,13 +14,24 @@ class Server {
 
   answer = async (path: string, options: RequestInit): Promise<Response> => {
     if (this.down) throw new TypeError('Failed to fetch');
-    const body = options.body ? JSON.parse(options.body as string) as { document: Piece } : null;
-    const stored = { id: 'p1', version: this.version, canUndo: true, canRedo: false, updatedAt: '', document: this.document };
+    const body = options.body ? (JSON.parse(options.body as string) as { document: Piece }) : null;
+    const stored = {
+      id: 'p1',
+      version: this.version,
+      canUndo: true,
+      canRedo: false,
+      updatedAt: '',
+      document: this.document,
+    };
     const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
     if (path.endsWith('/compute')) {
       this.computed++;
       const wrong = body!.document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
-      return reply({ problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null }] : [], sheet: { charts: wrong ? {} : { chart1: { whole: '1', figures: [] } }, lines: {}, length: '', seconds: [] }, reel: wrong ? null : { title: body!.document.title } });
+      return reply({
+        problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null }] : [],
+        sheet: { charts: wrong ? {} : { chart1: { whole: '1', figures: [] } }, lines: {}, length: '', seconds: [] },
+        reel: wrong ? null : { title: body!.document.title },
+      });
     }
     if (path.endsWith('/proof')) return reply({ exact: true });
     if (options.method === 'PUT') {
@@ -37,24 +48,37 @@ class Server {
 
 let server: Server;
 let useDesk: typeof import('./deskStore').useDesk;
-const retitle = (title: string) => useDesk.getState().edit((piece) => { piece.title = title; });
+const retitle = (title: string) =>
+  useDesk.getState().edit((piece) => {
+    piece.title = title;
+  });
 
 beforeEach(async () => {
   vi.useFakeTimers();
   vi.resetModules();
   server = new Server();
   vi.stubGlobal('fetch', (path: string, options: RequestInit) => server.answer(path, options));
-  vi.stubGlobal('window', { addEventListener: () => undefined, setTimeout: (work: () => void, after: number) => setTimeout(work, after), clearTimeout: (timer: number) => clearTimeout(timer) });
+  vi.stubGlobal('window', {
+    addEventListener: () => undefined,
+    setTimeout: (work: () => void, after: number) => setTimeout(work, after),
+    clearTimeout: (timer: number) => clearTimeout(timer),
+  });
   ({ useDesk } = await import('./deskStore'));
   await useDesk.getState().open('p1');
   await vi.advanceTimersByTimeAsync(10);
 });
 
-afterEach(() => { vi.useRealTimers(); vi.unstubAllGlobals(); });
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
 
 describe('saving', () => {
   it('saves once for a run of edits, and then says so', async () => {
-    for (const title of ['a', 'ab', 'abc']) { retitle(title); await vi.advanceTimersByTimeAsync(100); }
+    for (const title of ['a', 'ab', 'abc']) {
+      retitle(title);
+      await vi.advanceTimersByTimeAsync(100);
+    }
     expect(useDesk.getState().saved).toBe('waiting');
     await vi.advanceTimersByTimeAsync(600);
     expect(server.saved).toEqual(['abc']);
@@ -77,7 +101,11 @@ describe('saving', () => {
     server.document = { ...demo, title: 'theirs' };
     retitle('mine');
     await vi.advanceTimersByTimeAsync(700);
-    expect(useDesk.getState()).toMatchObject({ saved: 'conflict', document: { title: 'mine' }, theirs: { version: 5 } });
+    expect(useDesk.getState()).toMatchObject({
+      saved: 'conflict',
+      document: { title: 'mine' },
+      theirs: { version: 5 },
+    });
     retitle('mine still');
     await vi.advanceTimersByTimeAsync(2000);
     expect(server.saved).toEqual([]);
@@ -108,7 +136,9 @@ describe('computing', () => {
   it('keeps the last picture while figures are impossible, and the proof says nothing then', async () => {
     await vi.advanceTimersByTimeAsync(500);
     expect(useDesk.getState().proof).toEqual({ exact: true });
-    useDesk.getState().edit((piece) => { piece.tables[0].rows[0].cells[0] = 'many'; });
+    useDesk.getState().edit((piece) => {
+      piece.tables[0].rows[0].cells[0] = 'many';
+    });
     await vi.advanceTimersByTimeAsync(1000);
     expect(useDesk.getState().computed?.reel).toBeNull();
     expect(useDesk.getState().reel).toEqual({ title: 'Mended or not' });

@@ -47,7 +47,10 @@ let edits = 0;
 
 export const useDesk = create<DeskState>((set, get) => {
   const compute = async (): Promise<void> => {
-    if (computing) { stale = true; return; }
+    if (computing) {
+      stale = true;
+      return;
+    }
     computing = true;
     do {
       stale = false;
@@ -55,7 +58,11 @@ export const useDesk = create<DeskState>((set, get) => {
       if (!document) break;
       try {
         const near = document.stage.frames > LONG && get().reel !== null;
-        if (near) take(await ask<Computed>('compute', { method: 'POST', body: { document, near: true, frame: playheadNow() } }), id);
+        if (near)
+          take(
+            await ask<Computed>('compute', { method: 'POST', body: { document, near: true, frame: playheadNow() } }),
+            id,
+          );
         if (!stale) take(await ask<Computed>('compute', { method: 'POST', body: { document } }), id);
       } catch (error) {
         if (get().id === id) set({ refused: reasonOf(error) });
@@ -68,12 +75,16 @@ export const useDesk = create<DeskState>((set, get) => {
   };
 
   const take = (computed: Computed, id: string): void => {
-    if (get().id === id) set({ computed, refused: null, ...(computed.reel ? { reel: computed.reel, stems: computed.sheet.charts } : {}) });
+    if (get().id === id)
+      set({ computed, refused: null, ...(computed.reel ? { reel: computed.reel, stems: computed.sheet.charts } : {}) });
   };
 
   const prove = async (): Promise<void> => {
     const { document, computed, id } = get();
-    if (!document || !computed?.reel) { set({ proof: null }); return; }
+    if (!document || !computed?.reel) {
+      set({ proof: null });
+      return;
+    }
     const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document } }).catch(() => null);
     if (get().id === id) set({ proof });
   };
@@ -87,7 +98,12 @@ export const useDesk = create<DeskState>((set, get) => {
     try {
       const stored = await ask<StoredPiece>(`pieces/${id}`, { method: 'PUT', body: { document }, version, keepalive });
       if (get().id !== id) return true;
-      set({ version: stored.version, canUndo: stored.canUndo, canRedo: stored.canRedo, saved: edits === at ? 'saved' : 'waiting' });
+      set({
+        version: stored.version,
+        canUndo: stored.canUndo,
+        canRedo: stored.canRedo,
+        saved: edits === at ? 'saved' : 'waiting',
+      });
       if (edits !== at) scheduleSave();
       return true;
     } catch (error) {
@@ -103,7 +119,9 @@ export const useDesk = create<DeskState>((set, get) => {
   };
 
   const save = (): Promise<boolean> => {
-    saving ??= store().finally(() => { saving = null; });
+    saving ??= store().finally(() => {
+      saving = null;
+    });
     return saving;
   };
 
@@ -114,7 +132,14 @@ export const useDesk = create<DeskState>((set, get) => {
 
   const receive = (stored: StoredPiece): void => {
     edits++;
-    set({ document: stored.document, version: stored.version, canUndo: stored.canUndo, canRedo: stored.canRedo, saved: 'saved', theirs: null });
+    set({
+      document: stored.document,
+      version: stored.version,
+      canUndo: stored.canUndo,
+      canRedo: stored.canRedo,
+      saved: 'saved',
+      theirs: null,
+    });
     void compute();
   };
 
@@ -126,8 +151,10 @@ export const useDesk = create<DeskState>((set, get) => {
     try {
       receive(await ask<StoredPiece>(`pieces/${get().id}/${which}`, { method: 'POST', version: get().version }));
     } catch (error) {
-      if (error instanceof Refused && error.status === 412) set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
-      else if (error instanceof Refused && error.status === 409) set(which === 'undo' ? { canUndo: false } : { canRedo: false });
+      if (error instanceof Refused && error.status === 412)
+        set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
+      else if (error instanceof Refused && error.status === 409)
+        set(which === 'undo' ? { canUndo: false } : { canRedo: false });
       else throw error;
     }
   };
@@ -140,16 +167,41 @@ export const useDesk = create<DeskState>((set, get) => {
   });
 
   return {
-    id: '', document: null, version: 0, canUndo: false, canRedo: false, saved: 'saved', computed: null, reel: null, stems: {}, proof: null, refused: null, missing: null, theirs: null,
+    id: '',
+    document: null,
+    version: 0,
+    canUndo: false,
+    canRedo: false,
+    saved: 'saved',
+    computed: null,
+    reel: null,
+    stems: {},
+    proof: null,
+    refused: null,
+    missing: null,
+    theirs: null,
     open: async (id) => {
-      set({ id, document: null, computed: null, reel: null, stems: {}, proof: null, refused: null, missing: null, theirs: null, saved: 'saved' });
+      set({
+        id,
+        document: null,
+        computed: null,
+        reel: null,
+        stems: {},
+        proof: null,
+        refused: null,
+        missing: null,
+        theirs: null,
+        saved: 'saved',
+      });
       try {
         receive(await ask<StoredPiece>(`pieces/${id}`));
       } catch (error) {
         set({ missing: reasonOf(error) });
       }
     },
-    close: () => { void save(); },
+    close: () => {
+      void save();
+    },
     edit: (change) => {
       const { document } = get();
       if (!document) return;
@@ -157,13 +209,21 @@ export const useDesk = create<DeskState>((set, get) => {
       change(next);
       edits++;
       // Where another tab's piece waits for a choice, nothing is written over it.
-      if (get().saved === 'conflict') { set({ document: next }); } else { set({ document: next, saved: 'waiting', canUndo: true, canRedo: false }); scheduleSave(); }
+      if (get().saved === 'conflict') {
+        set({ document: next });
+      } else {
+        set({ document: next, saved: 'waiting', canUndo: true, canRedo: false });
+        scheduleSave();
+      }
       void compute();
     },
     undo: () => walk('undo'),
     redo: () => walk('redo'),
     save,
-    takeTheirs: () => { const { theirs } = get(); if (theirs) receive(theirs); },
+    takeTheirs: () => {
+      const { theirs } = get();
+      if (theirs) receive(theirs);
+    },
     keepMine: async () => {
       const { theirs } = get();
       if (!theirs) return;

@@ -32,7 +32,16 @@ interface PlayState {
   reset: () => void;
 }
 
-const START = { frame: 0, playing: false, speed: 1, loop: null, selection: null, face: 'Figures' as Face, safeArea: false, zoom: 1.4 };
+const START = {
+  frame: 0,
+  playing: false,
+  speed: 1,
+  loop: null,
+  selection: null,
+  face: 'Figures' as Face,
+  safeArea: false,
+  zoom: 1.4,
+};
 
 export const usePlay = create<PlayState>((set, get) => {
   const within = (frame: number): number => Math.max(0, Math.min(get().frames - 1, Math.round(frame)));
@@ -44,7 +53,12 @@ export const usePlay = create<PlayState>((set, get) => {
     play: (speed = 1) => {
       const { frame, frames, loop } = get();
       const atEnd = speed > 0 ? frame >= frames - 1 : frame <= 0;
-      set({ playing: true, speed, frame: loop && (frame < loop.begin || frame >= loop.end) ? loop.begin : atEnd ? (speed > 0 ? 0 : frames - 1) : frame });
+      set({
+        playing: true,
+        speed,
+        frame:
+          loop && (frame < loop.begin || frame >= loop.end) ? loop.begin : atEnd ? (speed > 0 ? 0 : frames - 1) : frame,
+      });
     },
     stop: () => set({ playing: false }),
     select: (selection) => set({ selection }),

@@ -27,8 +27,14 @@ function selectNeighbour(by: number): boolean {
 function remove(): void {
   const { selection, select } = usePlay.getState();
   const { edit, computed } = useDesk.getState();
-  if (selection?.kind === 'line') { edit((piece) => removeLine(piece, selection.line, beginsOf(computed?.sheet))); select(null); }
-  if (selection?.kind === 'words') { edit((piece) => removeWords(piece, selection.words)); select(null); }
+  if (selection?.kind === 'line') {
+    edit((piece) => removeLine(piece, selection.line, beginsOf(computed?.sheet)));
+    select(null);
+  }
+  if (selection?.kind === 'words') {
+    edit((piece) => removeWords(piece, selection.words));
+    select(null);
+  }
 }
 
 /** J and L double their speed with each further press, up to four times. */
@@ -40,7 +46,11 @@ function shuttle(direction: 1 | -1): void {
 /** The keys of the desk, wherever no field has the keyboard. */
 export function useDeskKeys(): void {
   useEffect(() => {
-    const walk = (which: 'undo' | 'redo') => useDesk.getState()[which]().catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
+    const walk = (which: 'undo' | 'redo') =>
+      useDesk
+        .getState()
+        [which]()
+        .catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
     const listen = (event: KeyboardEvent): void => {
       const { playing, play, stop, step, go, frames, frame, select, set, safeArea } = usePlay.getState();
       const command = event.ctrlKey || event.metaKey;
@@ -50,24 +60,51 @@ export function useDeskKeys(): void {
         return;
       }
       if (isTyping(event.target) || command || event.altKey || document.querySelector('.modal.show')) return;
-      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, [role="tab"]') !== null;
+      const onButton =
+        event.target instanceof HTMLElement && event.target.closest('button, a, input, [role="tab"]') !== null;
       const by = event.shiftKey ? 10 : 1;
       const actions: Record<string, () => void> = {
-        ArrowLeft: () => step(-by), ArrowRight: () => step(by), Home: () => go(0), End: () => go(frames - 1),
-        j: () => shuttle(-1), k: stop, l: () => shuttle(1), o: loopLineAtPlayhead, g: () => set({ safeArea: !safeArea }),
-        Escape: () => select(null), Delete: remove, Backspace: remove,
-        n: () => { let id = ''; useDesk.getState().edit((piece) => { id = addLine(piece, frame); }); select({ kind: 'line', line: id }); },
+        ArrowLeft: () => step(-by),
+        ArrowRight: () => step(by),
+        Home: () => go(0),
+        End: () => go(frames - 1),
+        j: () => shuttle(-1),
+        k: stop,
+        l: () => shuttle(1),
+        o: loopLineAtPlayhead,
+        g: () => set({ safeArea: !safeArea }),
+        Escape: () => select(null),
+        Delete: remove,
+        Backspace: remove,
+        n: () => {
+          let id = '';
+          useDesk.getState().edit((piece) => {
+            id = addLine(piece, frame);
+          });
+          select({ kind: 'line', line: id });
+        },
       };
-      if (event.key === ' ' && !onButton) { event.preventDefault(); if (playing) stop(); else play(); return; }
+      if (event.key === ' ' && !onButton) {
+        event.preventDefault();
+        if (playing) stop();
+        else play();
+        return;
+      }
       if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && !onButton) {
         if (selectNeighbour(event.key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
         return;
       }
       if (onButton && event.key.startsWith('Arrow')) return;
       const face = FACES[Number(event.key) - 1];
-      if (face && /^[1-6]$/.test(event.key)) { set({ face }); return; }
+      if (face && /^[1-6]$/.test(event.key)) {
+        set({ face });
+        return;
+      }
       const action = actions[event.key.length === 1 ? event.key.toLowerCase() : event.key];
-      if (action) { event.preventDefault(); action(); }
+      if (action) {
+        event.preventDefault();
+        action();
+      }
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);

@@ -15,11 +15,18 @@ export function usePlayback(rate: [number, number]): void {
     const tick = (now: number): void => {
       const { frame, frames, loop, go, stop } = usePlay.getState();
       // A jump while it plays goes on from there.
-      if (frame !== shown) { from = frame; began = now; }
+      if (frame !== shown) {
+        from = frame;
+        began = now;
+      }
       let next = from + Math.trunc(((now - began) / 1000) * (numerator / denominator) * speed);
       const [first, end] = loop ? [loop.begin, Math.min(loop.end, frames)] : [0, frames];
       if (next >= end || next < first) {
-        if (!loop) { go(next < first ? first : end - 1); stop(); return; }
+        if (!loop) {
+          go(next < first ? first : end - 1);
+          stop();
+          return;
+        }
         next = speed > 0 ? first : end - 1;
         from = next;
         began = now;

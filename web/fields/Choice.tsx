@@ -16,9 +16,23 @@ export function Choice<T extends string>({ label, value, options, bare, onChange
   const id = useId();
   return (
     <div className="field">
-      <span id={id} className={bare ? 'visually-hidden' : 'field-label'}>{label}</span>
-      <ToggleButtonGroup type="radio" name={id} size="sm" value={value} onChange={(chosen: T) => onChange(chosen)} aria-labelledby={id} className="choice">
-        {options.map(([option, text]) => <ToggleButton key={option} id={`${id}-${option}`} value={option} variant="quiet">{text}</ToggleButton>)}
+      <span id={id} className={bare ? 'visually-hidden' : 'field-label'}>
+        {label}
+      </span>
+      <ToggleButtonGroup
+        type="radio"
+        name={id}
+        size="sm"
+        value={value}
+        onChange={(chosen: T) => onChange(chosen)}
+        aria-labelledby={id}
+        className="choice"
+      >
+        {options.map(([option, text]) => (
+          <ToggleButton key={option} id={`${id}-${option}`} value={option} variant="quiet">
+            {text}
+          </ToggleButton>
+        ))}
       </ToggleButtonGroup>
     </div>
   );
@@ -29,16 +43,42 @@ export function Pick<T extends string>({ label, value, options, bare, onChange }
   const id = useId();
   return (
     <div className="field">
-      <label htmlFor={id} className={bare ? 'visually-hidden' : ''}>{label}</label>
+      <label htmlFor={id} className={bare ? 'visually-hidden' : ''}>
+        {label}
+      </label>
       <Form.Select id={id} size="sm" value={value} onChange={(event) => onChange(event.target.value as T)}>
-        {options.map(([option, text]) => <option key={option} value={option}>{text}</option>)}
+        {options.map(([option, text]) => (
+          <option key={option} value={option}>
+            {text}
+          </option>
+        ))}
       </Form.Select>
     </div>
   );
 }
 
 /** Something that is there or not. */
-export function Switch({ label, value, onChange, disabled }: { label: string; value: boolean; disabled?: boolean; onChange: (value: boolean) => void }) {
+export function Switch({
+  label,
+  value,
+  onChange,
+  disabled,
+}: {
+  label: string;
+  value: boolean;
+  disabled?: boolean;
+  onChange: (value: boolean) => void;
+}) {
   const id = useId();
-  return <Form.Check type="switch" id={id} label={label} checked={value} disabled={disabled} onChange={(event) => onChange(event.target.checked)} className="switch" />;
+  return (
+    <Form.Check
+      type="switch"
+      id={id}
+      label={label}
+      checked={value}
+      disabled={disabled}
+      onChange={(event) => onChange(event.target.checked)}
+      className="switch"
+    />
+  );
 }

@@ -15,18 +15,46 @@ export function ColourField({ label, value, bare, onChange }: Props) {
   const commit = (): void => {
     const found = /^#?([0-9a-f]{6})$/i.exec(typed.trim());
     const short = /^#?([0-9a-f])([0-9a-f])([0-9a-f])$/i.exec(typed.trim());
-    const colour = found ? `#${found[1].toLowerCase()}` : short ? `#${short.slice(1).map((digit) => digit + digit).join('').toLowerCase()}` : null;
+    const colour = found
+      ? `#${found[1].toLowerCase()}`
+      : short
+        ? `#${short
+            .slice(1)
+            .map((digit) => digit + digit)
+            .join('')
+            .toLowerCase()}`
+        : null;
     if (colour && colour !== value) onChange(colour);
     setTyped(colour ?? value);
   };
-  const picker = <input type="color" className="swatch-picker" value={value} onChange={(event) => onChange(event.target.value)} aria-label={bare ? label : `Pick: ${label}`} />;
+  const picker = (
+    <input
+      type="color"
+      className="swatch-picker"
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      aria-label={bare ? label : `Pick: ${label}`}
+    />
+  );
   if (bare) return picker;
   return (
     <div className="field">
       <label htmlFor={id}>{label}</label>
       <span className="field-box">
         {picker}
-        <input id={id} type="text" className="field-text" value={typed} maxLength={7} spellCheck={false} onChange={(event) => setTyped(event.target.value)} onBlur={commit} onKeyDown={(event) => { if (event.key === 'Enter') commit(); }} />
+        <input
+          id={id}
+          type="text"
+          className="field-text"
+          value={typed}
+          maxLength={7}
+          spellCheck={false}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit();
+          }}
+        />
       </span>
     </div>
   );

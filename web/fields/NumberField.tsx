@@ -6,6 +6,8 @@ type Unit = 'frames' | 'degrees' | 'pixels' | 'fraction' | 'number';
 
 const SIGNS: Record<Unit, string> = { frames: 'f', degrees: '°', pixels: 'px', fraction: '%', number: '' };
 
+const plain = (number: number): number => Math.round(number * 1000) / 1000;
+
 interface Props {
   label: string;
   value: number;
@@ -24,7 +26,19 @@ interface Props {
 }
 
 /** A number that can be typed (sums and units included), stepped with the arrow keys, or scrubbed by its name. */
-export function NumberField({ label, value, unit = 'number', min = -Infinity, max = Infinity, step = 1, usual, stage, sign, bare, onChange }: Props) {
+export function NumberField({
+  label,
+  value,
+  unit = 'number',
+  min = -Infinity,
+  max = Infinity,
+  step = 1,
+  usual,
+  stage,
+  sign,
+  bare,
+  onChange,
+}: Props) {
   const id = useId();
   const scale = unit === 'fraction' ? 100 : 1;
   const shown = String(Math.round(value * scale * 1000) / 1000);
@@ -33,18 +47,26 @@ export function NumberField({ label, value, unit = 'number', min = -Infinity, ma
   const [wrong, setWrong] = useState('');
   const drag = useRef<{ x: number; from: number } | null>(null);
 
-  const fit = (number: number): number => Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
+  const fit = (number: number): number =>
+    Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
   const give = (number: number): void => {
     const fitted = fit(number);
     if (fitted !== value) onChange(fitted);
     setTyped(null);
   };
   const commit = async (): Promise<void> => {
-    if (typed === null || typed.trim() === shown) { setTyped(null); setWrong(''); return; }
+    if (typed === null || typed.trim() === shown) {
+      setTyped(null);
+      setWrong('');
+      return;
+    }
     try {
-      const { value: read } = await ask<{ value: number }>('numbers/read', { method: 'POST', body: { text: typed, unit, rate: stage?.rate, dropFrame: stage?.dropFrame ?? false } });
+      const { value: read } = await ask<{ value: number }>('numbers/read', {
+        method: 'POST',
+        body: { text: typed, unit, rate: stage?.rate, dropFrame: stage?.dropFrame ?? false },
+      });
       if (read < min - 1e-9 || read > max + 1e-9) {
-        setWrong(`From ${Math.round(min * scale * 1000) / 1000} to ${Math.round(max * scale * 1000) / 1000}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
+        setWrong(`From ${plain(min * scale)} to ${plain(max * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
         return;
       }
       setWrong('');
@@ -54,27 +76,71 @@ export function NumberField({ label, value, unit = 'number', min = -Infinity, ma
     }
   };
   const keys = (event: KeyboardEvent<HTMLInputElement>): void => {
-    if (event.key === 'Enter') { event.preventDefault(); void commit(); }
-    if (event.key === 'Escape') { setTyped(null); setWrong(''); event.currentTarget.blur(); event.stopPropagation(); }
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      void commit();
+    }
+    if (event.key === 'Escape') {
+      setTyped(null);
+      setWrong('');
+      event.currentTarget.blur();
+      event.stopPropagation();
+    }
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
       setWrong('');
       give(value + ((event.key === 'ArrowUp' ? 1 : -1) * step * (event.shiftKey ? 10 : 1)) / scale);
     }
   };
-  const scrubStart = (event: PointerEvent): void => { drag.current = { x: event.clientX, from: value }; event.currentTarget.setPointerCapture(event.pointerId); };
+  const scrubStart = (event: PointerEvent): void => {
+    drag.current = { x: event.clientX, from: value };
+    event.currentTarget.setPointerCapture(event.pointerId);
+  };
   const scrub = (event: PointerEvent): void => {
     if (drag.current) give(drag.current.from + (Math.round((event.clientX - drag.current.x) / 3) * step) / scale);
   };
   return (
     <div className={`field${wrong ? ' is-wrong' : ''}`}>
-      <label htmlFor={id} className={bare ? 'visually-hidden' : 'scrub'} title="Drag to change; double-click to go back" onPointerDown={scrubStart} onPointerMove={scrub} onPointerUp={() => { drag.current = null; }} onDoubleClick={() => { if (usual !== undefined) give(usual); }}>{label}</label>
+      <label
+        htmlFor={id}
+        className={bare ? 'visually-hidden' : 'scrub'}
+        title="Drag to change; double-click to go back"
+        onPointerDown={scrubStart}
+        onPointerMove={scrub}
+        onPointerUp={() => {
+          drag.current = null;
+        }}
+        onDoubleClick={() => {
+          if (usual !== undefined) give(usual);
+        }}
+      >
+        {label}
+      </label>
       <span className="field-box">
-        <input id={id} type="text" inputMode="decimal" className="field-number" value={typed ?? shown} aria-invalid={wrong !== ''} aria-describedby={wrong ? `${id}-wrong` : undefined}
-          onFocus={(event) => { setTyped(typed ?? shown); event.currentTarget.select(); }} onChange={(event) => setTyped(event.target.value)} onBlur={() => void commit()} onKeyDown={keys} autoComplete="off" />
+        <input
+          id={id}
+          type="text"
+          inputMode="decimal"
+          className="field-number"
+          value={typed ?? shown}
+          aria-invalid={wrong !== ''}
+          aria-describedby={wrong ? `${id}-wrong` : undefined}
+          onFocus={(event) => {
+            setTyped(typed ?? shown);
+            event.currentTarget.select();
+          }}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => void commit()}
+          onKeyDown={keys}
+          autoComplete="off"
+        />
         {(sign ?? SIGNS[unit]) && <span className="field-unit">{sign ?? SIGNS[unit]}</span>}
       </span>
-      {wrong && <span className="field-wrong" id={`${id}-wrong`} role="alert">{wrong}</span>}
+      {wrong && (
+        <span className="field-wrong" id={`${id}-wrong`} role="alert">
+          {wrong}
+        </span>
+      )}
     </div>
   );
 }

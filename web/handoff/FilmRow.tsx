@@ -4,7 +4,14 @@ import { Link } from 'react-router';
 import type { HandOff } from '../api/answers';
 import { bytesText, when } from '../common/words';
 
-const STATUS = { waiting: 'Waiting for its turn', running: 'Being made', cancelling: 'Stopping', cancelled: 'Cancelled', failed: 'Failed', done: 'Ready' };
+const STATUS = {
+  waiting: 'Waiting for its turn',
+  running: 'Being made',
+  cancelling: 'Stopping',
+  cancelled: 'Cancelled',
+  failed: 'Failed',
+  done: 'Ready',
+};
 
 interface Props {
   film: HandOff;
@@ -16,26 +23,66 @@ interface Props {
 
 export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
   const busy = film.status === 'waiting' || film.status === 'running' || film.status === 'cancelling';
-  const started = new Date(film.createdAt).toLocaleTimeString('en', { hour: '2-digit', minute: '2-digit', hour12: false });
+  const started = new Date(film.createdAt).toLocaleTimeString('en', {
+    hour: '2-digit',
+    minute: '2-digit',
+    hour12: false,
+  });
   return (
     <li className={`film is-${film.status}`}>
       <div className="film-words">
-        <strong>{alone && film.pieceId ? <Link to={`/pieces/${film.pieceId}`}>{film.title}</Link> : film.fileName}</strong>
-        <span className="soft">{when(film.createdAt)}, {started} · {film.framesTotal} frames{film.bytes !== null && ` · ${bytesText(film.bytes)}`}{film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}</span>
+        <strong>
+          {alone && film.pieceId ? <Link to={`/pieces/${film.pieceId}`}>{film.title}</Link> : film.fileName}
+        </strong>
+        <span className="soft">
+          {when(film.createdAt)}, {started} · {film.framesTotal} frames
+          {film.bytes !== null && ` · ${bytesText(film.bytes)}`}
+          {film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}
+        </span>
         {busy && (
           <>
             <ProgressBar now={film.framesDone} max={film.framesTotal} aria-label={`Progress of ${film.title}`} />
-            <span className="soft numerals" role="status">{STATUS[film.status]}{film.status === 'running' && `: ${film.framesDone} of ${film.framesTotal} frames${film.secondsLeft === null ? '' : `, about ${film.secondsLeft} s left`}`}</span>
+            <span className="soft numerals" role="status">
+              {STATUS[film.status]}
+              {film.status === 'running' && `: ${film.framesDone} of ${film.framesTotal} frames`}
+              {film.status === 'running' && film.secondsLeft !== null && `, about ${film.secondsLeft} s left`}
+            </span>
           </>
         )}
-        {film.status === 'failed' && <span className="film-reason" role="alert">{film.message}</span>}
+        {film.status === 'failed' && (
+          <span className="film-reason" role="alert">
+            {film.message}
+          </span>
+        )}
         {film.status === 'cancelled' && <span className="soft">Cancelled; nothing was kept.</span>}
       </div>
       <div className="film-actions">
-        {film.status === 'done' && <a className="btn btn-primary btn-sm" href={`/api/hand-offs/${film.id}/file`} download>Download</a>}
-        {(film.status === 'failed' || film.status === 'cancelled') && <Button size="sm" variant="outline-secondary" onClick={onRetry}>Try again</Button>}
-        {(film.status === 'waiting' || film.status === 'running') && <Button size="sm" variant="outline-secondary" onClick={onCancel}>Cancel</Button>}
-        {!busy && <button type="button" className="quiet-button" onClick={onRemove} aria-label={`Remove ${film.fileName}`} title="Remove"><i className="bi bi-x-lg" /></button>}
+        {film.status === 'done' && (
+          <a className="btn btn-primary btn-sm" href={`/api/hand-offs/${film.id}/file`} download>
+            Download
+          </a>
+        )}
+        {(film.status === 'failed' || film.status === 'cancelled') && (
+          <Button size="sm" variant="outline-secondary" onClick={onRetry}>
+            Try again
+          </Button>
+        )}
+        {(film.status === 'waiting' || film.status === 'running') && (
+          <Button size="sm" variant="outline-secondary" onClick={onCancel}>
+            Cancel
+          </Button>
+        )}
+        {!busy && (
+          <button
+            type="button"
+            className="quiet-button"
+            onClick={onRemove}
+            aria-label={`Remove ${film.fileName}`}
+            title="Remove"
+          >
+            <i className="bi bi-x-lg" />
+          </button>
+        )}
       </div>
     </li>
   );

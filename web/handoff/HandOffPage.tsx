@@ -17,12 +17,20 @@ export function HandOffPage() {
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
   const piece = useQuery({
-    queryKey: ['piece', id], enabled: id !== undefined, gcTime: 0, retry: false,
-    queryFn: async () => { await useDesk.getState().save(); return ask<StoredPiece>(`pieces/${id}`); },
+    queryKey: ['piece', id],
+    enabled: id !== undefined,
+    gcTime: 0,
+    retry: false,
+    queryFn: async () => {
+      await useDesk.getState().save();
+      return ask<StoredPiece>(`pieces/${id}`);
+    },
   });
   const films = useQuery({
-    queryKey: ['hand-offs'], queryFn: () => ask<{ handOffs: HandOff[] }>('hand-offs'),
-    refetchInterval: (query) => (query.state.data?.handOffs.some(({ status }) => BUSY.includes(status)) ? 500 : false), refetchOnMount: 'always',
+    queryKey: ['hand-offs'],
+    queryFn: () => ask<{ handOffs: HandOff[] }>('hand-offs'),
+    refetchInterval: (query) => (query.state.data?.handOffs.some(({ status }) => BUSY.includes(status)) ? 500 : false),
+    refetchOnMount: 'always',
   });
   const act = useMutation({
     mutationFn: ({ path, method }: { path: string; method: 'POST' | 'DELETE' }) => ask(path, { method }),
@@ -34,25 +42,70 @@ export function HandOffPage() {
   const shown = id ? all.filter(({ pieceId }) => pieceId === id) : all;
   return (
     <>
-      <Header actions={id ? <Link to={`/pieces/${id}`} className="btn btn-primary btn-sm">Back to the desk</Link> : <Link to="/" className="btn btn-primary btn-sm">To the shelf</Link>}>
-        {piece.data && <strong className="page-piece">{piece.data.document.title}</strong>}<span className="soft">{id ? 'Hand off' : 'Hand-offs'}</span>
+      <Header
+        actions={
+          id ? (
+            <Link to={`/pieces/${id}`} className="btn btn-primary btn-sm">
+              Back to the desk
+            </Link>
+          ) : (
+            <Link to="/" className="btn btn-primary btn-sm">
+              To the shelf
+            </Link>
+          )
+        }
+      >
+        {piece.data && <strong className="page-piece">{piece.data.document.title}</strong>}
+        <span className="soft">{id ? 'Hand off' : 'Hand-offs'}</span>
       </Header>
       <div className={`hand-off${id ? '' : ' is-alone'}`}>
-        {id && piece.data && <Offers id={id} piece={piece.data.document} busy={act.isPending} onFilm={() => act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST' })} />}
+        {id && piece.data && (
+          <Offers
+            id={id}
+            piece={piece.data.document}
+            busy={act.isPending}
+            onFilm={() => act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST' })}
+          />
+        )}
         <main aria-labelledby="films">
           <div className="shelf-head">
             <h2 id="films">{id ? 'Films of this piece' : 'All films'}</h2>
-            {id && <Link to="/hand-offs" className="quiet-link ms-auto">All films</Link>}
+            {id && (
+              <Link to="/hand-offs" className="quiet-link ms-auto">
+                All films
+              </Link>
+            )}
           </div>
-          {films.isPending && <p className="soft" role="status">Looking…</p>}
-          {films.isError && <p className="problem-bar is-error" role="alert">{reasonOf(films.error)}</p>}
-          {films.data && shown.length === 0 && <div className="shelf-empty"><p>No film yet.</p><p>{id ? 'Make one on the left. You can go on working meanwhile; it waits here.' : 'Open a piece and choose “Hand off”.'}</p></div>}
+          {films.isPending && (
+            <p className="soft" role="status">
+              Looking…
+            </p>
+          )}
+          {films.isError && (
+            <p className="problem-bar is-error" role="alert">
+              {reasonOf(films.error)}
+            </p>
+          )}
+          {films.data && shown.length === 0 && (
+            <div className="shelf-empty">
+              <p>No film yet.</p>
+              <p>
+                {id
+                  ? 'Make one on the left. You can go on working meanwhile; it waits here.'
+                  : 'Open a piece and choose “Hand off”.'}
+              </p>
+            </div>
+          )}
           <ul className="films">
             {shown.map((film) => (
-              <FilmRow key={film.id} film={film} alone={!id}
+              <FilmRow
+                key={film.id}
+                film={film}
+                alone={!id}
                 onCancel={() => act.mutate({ path: `hand-offs/${film.id}/cancel`, method: 'POST' })}
                 onRetry={() => act.mutate({ path: `hand-offs/${film.id}/retry`, method: 'POST' })}
-                onRemove={() => act.mutate({ path: `hand-offs/${film.id}`, method: 'DELETE' })} />
+                onRemove={() => act.mutate({ path: `hand-offs/${film.id}`, method: 'DELETE' })}
+              />
             ))}
           </ul>
         </main>

@@ -13,7 +13,12 @@ export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; 
     const url = URL.createObjectURL(new Blob([JSON.stringify(piece, null, 2)], { type: 'application/json' }));
     const link = document.createElement('a');
     link.href = url;
-    link.download = `${piece.title.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'piece'}.json`;
+    link.download = `${
+      piece.title
+        .toLowerCase()
+        .replace(/[^\p{L}\p{N}]+/gu, '-')
+        .replace(/^-|-$/g, '') || 'piece'
+    }.json`;
     link.click();
     URL.revokeObjectURL(url);
   };
@@ -23,25 +28,60 @@ export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; 
       <article className="offer">
         <h2>Film</h2>
         <dl>
-          <div><dt>file</dt><dd>MP4, H.264, 4:2:0, BT.709</dd></div>
-          <div><dt>size</dt><dd>{stage.width} × {stage.height}</dd></div>
-          <div><dt>frames</dt><dd>{stage.frames} at {rateText(stage.rate)} a second</dd></div>
+          <div>
+            <dt>file</dt>
+            <dd>MP4, H.264, 4:2:0, BT.709</dd>
+          </div>
+          <div>
+            <dt>size</dt>
+            <dd>
+              {stage.width} × {stage.height}
+            </dd>
+          </div>
+          <div>
+            <dt>frames</dt>
+            <dd>
+              {stage.frames} at {rateText(stage.rate)} a second
+            </dd>
+          </div>
         </dl>
-        {piece.backdrop.kind === 'transparent' && <p className="problem-bar is-notice">This piece has no backdrop. An MP4 has no transparency: it shows black there.</p>}
-        <Button disabled={busy} onClick={onFilm}>Make the film</Button>
+        {piece.backdrop.kind === 'transparent' && (
+          <p className="problem-bar is-notice">
+            This piece has no backdrop. An MP4 has no transparency: it shows black there.
+          </p>
+        )}
+        <Button disabled={busy} onClick={onFilm}>
+          Make the film
+        </Button>
       </article>
       <article className="offer">
         <h2>Still</h2>
-        <NumberField label="frame" unit="frames" stage={stage} value={frame} min={0} max={stage.frames - 1} onChange={setFrame} />
+        <NumberField
+          label="frame"
+          unit="frames"
+          stage={stage}
+          value={frame}
+          min={0}
+          max={stage.frames - 1}
+          onChange={setFrame}
+        />
         <div className="offer-row">
-          <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.png?frame=${frame}`} download>PNG</a>
-          <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.svg?frame=${frame}`} download>SVG</a>
+          <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.png?frame=${frame}`} download>
+            PNG
+          </a>
+          <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.svg?frame=${frame}`} download>
+            SVG
+          </a>
         </div>
       </article>
       <article className="offer">
         <h2>Piece</h2>
         <p className="soft">The whole document as JSON, to keep or to open on another shelf.</p>
-        <div className="offer-row"><button type="button" className="btn btn-outline-secondary btn-sm" onClick={save}>JSON</button></div>
+        <div className="offer-row">
+          <button type="button" className="btn btn-outline-secondary btn-sm" onClick={save}>
+            JSON
+          </button>
+        </div>
       </article>
     </section>
   );

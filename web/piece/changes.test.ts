@@ -1,6 +1,22 @@
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addFigure, addLine, addWords, chartOf, moveOf, ownMove, pasteRows, removeFigure, removeLine, removeWords, setLineText, setOwn, shiftFigure, shiftLine, tableOf } from './changes';
+import {
+  addFigure,
+  addLine,
+  addWords,
+  chartOf,
+  moveOf,
+  ownMove,
+  pasteRows,
+  removeFigure,
+  removeLine,
+  removeWords,
+  setLineText,
+  setOwn,
+  shiftFigure,
+  shiftLine,
+  tableOf,
+} from './changes';
 import type { Piece, Table } from './document';
 
 let piece: Piece;
@@ -86,9 +102,19 @@ describe('figures', () => {
   });
 
   it('keeps the ids of rows that are pasted over', () => {
-    const pasted = { rows: [{ id: 'x', label: 'Irons', cells: ['7'] }, { id: 'y', label: 'Chairs', cells: ['9'] }, { id: 'z', label: 'Books', cells: ['3'] }] } as unknown as Table;
+    const pasted = {
+      rows: [
+        { id: 'x', label: 'Irons', cells: ['7'] },
+        { id: 'y', label: 'Chairs', cells: ['9'] },
+        { id: 'z', label: 'Books', cells: ['3'] },
+      ],
+    } as unknown as Table;
     pasteRows(table, 0, 3, pasted);
-    expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`).slice(3)).toEqual(['r4 Irons 7', 'r5 Chairs 9', 'r6 Books 3']);
+    expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`).slice(3)).toEqual([
+      'r4 Irons 7',
+      'r5 Chairs 9',
+      'r6 Books 3',
+    ]);
   });
 
   it('moves a row up and down, and no further', () => {

@@ -12,7 +12,10 @@ export function tableOf(piece: Piece, chart: Chart): Table | undefined {
 }
 
 export function columnIndex(table: Table, chart: Chart): number {
-  return Math.max(0, table.columns.findIndex((column) => column.id === chart.column));
+  return Math.max(
+    0,
+    table.columns.findIndex((column) => column.id === chart.column),
+  );
 }
 
 export function addFigure(table: Table): string {
@@ -53,14 +56,34 @@ export function isFigureMove(move: Move, chart: string, figure: string): boolean
 }
 
 export function moveOf(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }): Move | undefined {
-  return piece.moves.find((move) => move.kind === kind && ('words' in target ? 'words' in move.target && move.target.words === target.words : isFigureMove(move, target.chart, target.figure)));
+  return piece.moves.find(
+    (move) =>
+      move.kind === kind &&
+      ('words' in target
+        ? 'words' in move.target && move.target.words === target.words
+        : isFigureMove(move, target.chart, target.figure)),
+  );
 }
 
 /** The target's own move, made from what it does now where it has none. */
-export function ownMove(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }, now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens'] }): Move {
+export function ownMove(
+  piece: Piece,
+  kind: Move['kind'],
+  target: FigureTarget | { words: string },
+  now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens'] },
+): Move {
   const known = moveOf(piece, kind, target);
   if (known) return known;
-  const made: Move = { id: newId('m', piece.moves), kind, target, begin: now.begin, pin: null, frames: now.frames, curve: now.curve, opens: now.opens };
+  const made: Move = {
+    id: newId('m', piece.moves),
+    kind,
+    target,
+    begin: now.begin,
+    pin: null,
+    frames: now.frames,
+    curve: now.curve,
+    opens: now.opens,
+  };
   piece.moves.push(made);
   return made;
 }
@@ -83,7 +106,10 @@ export function addLine(piece: Piece, frame: number): string {
   const length = Math.round((numerator / denominator) * 3);
   const before = piece.script.lines.filter((line) => line.begin <= frame && line.end > frame);
   const begin = Math.min(17_999, before.length > 0 ? Math.max(...before.map((line) => line.end)) : frame);
-  const following = Math.min(...piece.script.lines.map((line) => line.begin).filter((other) => other > begin), Infinity);
+  const following = Math.min(
+    ...piece.script.lines.map((line) => line.begin).filter((other) => other > begin),
+    Infinity,
+  );
   const end = Math.max(begin + 1, Math.min(begin + length, following, 18_000));
   piece.script.lines.push({ id, text: '', begin, end });
   piece.script.lines.sort((a, b) => a.begin - b.begin);
@@ -124,22 +150,43 @@ export function setLineText(piece: Piece, id: string, text: string): void {
   let same = 0;
   while (same < Math.min(before.length, after.length) && before[same] === after[same]) same++;
   let tail = 0;
-  while (tail < Math.min(before.length, after.length) - same && before[before.length - 1 - tail] === after[after.length - 1 - tail]) tail++;
+  while (
+    tail < Math.min(before.length, after.length) - same &&
+    before[before.length - 1 - tail] === after[after.length - 1 - tail]
+  )
+    tail++;
   for (const { pin } of piece.moves) {
     if (pin?.line !== id || pin.word === null || pin.word < same) continue;
-    pin.word = pin.word >= before.length - tail ? pin.word + after.length - before.length : Math.max(0, Math.min(pin.word, after.length - 1));
+    pin.word =
+      pin.word >= before.length - tail
+        ? pin.word + after.length - before.length
+        : Math.max(0, Math.min(pin.word, after.length - 1));
   }
   line.text = text;
   piece.stage.frames = Math.max(piece.stage.frames, line.end);
 }
 
 function wordsOf(text: string): string[] {
-  return text.trim().split(/\s+/u).filter((word) => word !== '');
+  return text
+    .trim()
+    .split(/\s+/u)
+    .filter((word) => word !== '');
 }
 
 export function addWords(piece: Piece): string {
   const id = newId('words', piece.words);
-  piece.words.push({ id, text: 'New title', x: Math.round(piece.stage.width * 0.08), y: Math.round(piece.stage.height * 0.16), width: Math.round(piece.stage.width * 0.5), align: 'left', upperCase: false, font: 'bricolage-bold', size: 72, colour: '#ffffff' });
+  piece.words.push({
+    id,
+    text: 'New title',
+    x: Math.round(piece.stage.width * 0.08),
+    y: Math.round(piece.stage.height * 0.16),
+    width: Math.round(piece.stage.width * 0.5),
+    align: 'left',
+    upperCase: false,
+    font: 'bricolage-bold',
+    size: 72,
+    colour: '#ffffff',
+  });
   return id;
 }
 

@@ -11,23 +11,40 @@ import type { Piece } from '../piece/document';
 export function ProofPage() {
   const { id = '' } = useParams();
   const found = useQuery({
-    queryKey: ['proof', id], gcTime: 0, retry: false,
+    queryKey: ['proof', id],
+    gcTime: 0,
+    retry: false,
     queryFn: async () => {
       await useDesk.getState().save();
       const piece = await ask<StoredPiece>(`pieces/${id}`);
-      return { piece: piece.document, proof: await ask<Proof>('compute/proof', { method: 'POST', body: { document: piece.document } }) };
+      return {
+        piece: piece.document,
+        proof: await ask<Proof>('compute/proof', { method: 'POST', body: { document: piece.document } }),
+      };
     },
   });
-  if (found.isError && found.error.message.startsWith('This is not here')) return <NotHere message={found.error.message} />;
+  if (found.isError && found.error.message.startsWith('This is not here'))
+    return <NotHere message={found.error.message} />;
   const { piece, proof } = found.data ?? {};
   return (
     <>
-      <Header actions={<Link to={`/pieces/${id}`} className="btn btn-primary btn-sm">Back to the desk</Link>}>
-        <strong className="page-piece">{piece?.title}</strong><span className="soft">Proof</span>
+      <Header
+        actions={
+          <Link to={`/pieces/${id}`} className="btn btn-primary btn-sm">
+            Back to the desk
+          </Link>
+        }
+      >
+        <strong className="page-piece">{piece?.title}</strong>
+        <span className="soft">Proof</span>
       </Header>
       <main className="proof">
         {found.isPending && <p role="status">Measuring every frame…</p>}
-        {found.isError && <div className="problem-bar is-error" role="alert">{reasonOf(found.error)} There is nothing to measure until that is mended.</div>}
+        {found.isError && (
+          <div className="problem-bar is-error" role="alert">
+            {reasonOf(found.error)} There is nothing to measure until that is mended.
+          </div>
+        )}
         {piece && proof && <Measured piece={piece} proof={proof} />}
       </main>
     </>
@@ -39,19 +56,41 @@ function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
     <>
       <section>
         <h1>{proof.exact ? 'The picture says what the figures say.' : 'The picture is off.'}</h1>
-        <p className="soft">Measured from the outlines as drawn, on all {proof.frames} frames. Largest difference: <span className="numerals">{proof.largestDifferenceText || '0'}</span> of the whole.</p>
-        {piece.charts.map((chart) => <Outlines key={chart.id} piece={piece} chartId={chart.id} proof={proof} />)}
+        <p className="soft">
+          Measured from the outlines as drawn, on all {proof.frames} frames. Largest difference:{' '}
+          <span className="numerals">{proof.largestDifferenceText || '0'}</span> of the whole.
+        </p>
+        {piece.charts.map((chart) => (
+          <Outlines key={chart.id} piece={piece} chartId={chart.id} proof={proof} />
+        ))}
       </section>
       <section>
         <h2>Figure by figure</h2>
         <table className="sheet proof-table">
-          <thead><tr><th className="col-label">Figure</th><th className="num">Value</th><th className="num">Wanted</th><th className="num">Drawn</th><th className="num">Off by</th></tr></thead>
+          <thead>
+            <tr>
+              <th className="col-label">Figure</th>
+              <th className="num">Value</th>
+              <th className="num">Wanted</th>
+              <th className="num">Drawn</th>
+              <th className="num">Off by</th>
+            </tr>
+          </thead>
           <tbody>
             {proof.figures.map((figure) => (
               <tr key={`${figure.chart}-${figure.figure}`}>
-                <td className="col-label"><span className="label-cell"><span className="chip" style={{ background: figure.colour }} />{figure.label}</span></td>
-                <td className="num">{figure.value}</td><td className="num">{figure.wantedText}</td><td className="num">{figure.measuredText}</td>
-                <td className={`num off-by ${figure.difference <= proof.tolerance ? 'is-right' : 'is-wrong'}`}>{figure.differenceText}</td>
+                <td className="col-label">
+                  <span className="label-cell">
+                    <span className="chip" style={{ background: figure.colour }} />
+                    {figure.label}
+                  </span>
+                </td>
+                <td className="num">{figure.value}</td>
+                <td className="num">{figure.wantedText}</td>
+                <td className="num">{figure.measuredText}</td>
+                <td className={`num off-by ${figure.difference <= proof.tolerance ? 'is-right' : 'is-wrong'}`}>
+                  {figure.differenceText}
+                </td>
               </tr>
             ))}
           </tbody>
@@ -59,7 +98,14 @@ function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
         <h2 className="mt-4">Can it be read?</h2>
         <ul className="checks">
           {proof.checks.map((check) => (
-            <li key={check.message} className={check.ok ? 'is-right' : 'is-wrong'}><i className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`} role="img" aria-label={check.ok ? 'Right' : 'To look at'} />{check.message}</li>
+            <li key={check.message} className={check.ok ? 'is-right' : 'is-wrong'}>
+              <i
+                className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`}
+                role="img"
+                aria-label={check.ok ? 'Right' : 'To look at'}
+              />
+              {check.message}
+            </li>
           ))}
         </ul>
       </section>
@@ -75,11 +121,48 @@ function Outlines({ piece, chartId, proof }: { piece: Piece; chartId: string; pr
   const reach = chart.form.radius * 1.2 + 40;
   const unit = reach / 260;
   return (
-    <svg className="outlines" viewBox={`${chart.place.x - reach} ${chart.place.y - reach} ${reach * 2} ${reach * 2}`} role="img" aria-label="The outlines with their measured angles">
-      <circle cx={chart.place.x} cy={chart.place.y} r={chart.form.radius * 1.04} className="outline-rim" strokeWidth={unit} />
-      {figures.map((figure) => <path key={figure.figure} d={figure.outline} fill={figure.colour} fillOpacity={0.55} stroke={figure.colour} strokeWidth={unit} />)}
+    <svg
+      className="outlines"
+      viewBox={`${chart.place.x - reach} ${chart.place.y - reach} ${reach * 2} ${reach * 2}`}
+      role="img"
+      aria-label="The outlines with their measured angles"
+    >
+      <circle
+        cx={chart.place.x}
+        cy={chart.place.y}
+        r={chart.form.radius * 1.04}
+        className="outline-rim"
+        strokeWidth={unit}
+      />
+      {figures.map((figure) => (
+        <path
+          key={figure.figure}
+          d={figure.outline}
+          fill={figure.colour}
+          fillOpacity={0.55}
+          stroke={figure.colour}
+          strokeWidth={unit}
+        />
+      ))}
       <circle cx={chart.place.x} cy={chart.place.y} r={3 * unit} className="outline-middle" />
-      {figures.map((figure) => <text key={figure.figure} x={figure.beside[0]} y={figure.beside[1]} fontSize={12 * unit} textAnchor={figure.beside[0] > chart.place.x + chart.form.radius * 0.2 ? 'start' : figure.beside[0] < chart.place.x - chart.form.radius * 0.2 ? 'end' : 'middle'} dominantBaseline="middle">{figure.degreesText}</text>)}
+      {figures.map((figure) => (
+        <text
+          key={figure.figure}
+          x={figure.beside[0]}
+          y={figure.beside[1]}
+          fontSize={12 * unit}
+          textAnchor={
+            figure.beside[0] > chart.place.x + chart.form.radius * 0.2
+              ? 'start'
+              : figure.beside[0] < chart.place.x - chart.form.radius * 0.2
+                ? 'end'
+                : 'middle'
+          }
+          dominantBaseline="middle"
+        >
+          {figure.degreesText}
+        </text>
+      ))}
     </svg>
   );
 }

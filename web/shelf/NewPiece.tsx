@@ -21,7 +21,10 @@ export function NewPiece() {
   const picker = useRef<HTMLInputElement>(null);
   const asked = useDeferredValue(text);
   const read = useQuery<ReadTable>({
-    queryKey: ['read', asked], enabled: asked.trim() !== '', retry: false, placeholderData: keepPreviousData,
+    queryKey: ['read', asked],
+    enabled: asked.trim() !== '',
+    retry: false,
+    placeholderData: keepPreviousData,
     queryFn: ({ signal }) => ask<ReadTable>('figures/read', { method: 'POST', body: { text: asked }, signal }),
   });
   const make = async (body: object): Promise<void> => {
@@ -36,45 +39,133 @@ export function NewPiece() {
   };
   const takeFile = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    if (file.size > LARGEST) { say(`“${file.name}” is ${(file.size / 1e6).toFixed(1)} MB; Lupine takes up to 1 MB. Keep only the rows that the chart shows.`, { bad: true }); return; }
+    if (file.size > LARGEST) {
+      say(
+        `“${file.name}” is ${(file.size / 1e6).toFixed(1)} MB; Lupine takes up to 1 MB. Keep only the rows that the chart shows.`,
+        { bad: true },
+      );
+      return;
+    }
     const contents = await file.text();
-    if (!file.name.toLowerCase().endsWith('.json')) { setText(contents); return; }
+    if (!file.name.toLowerCase().endsWith('.json')) {
+      setText(contents);
+      return;
+    }
     try {
       await make({ document: JSON.parse(contents) as unknown });
     } catch {
       say(`“${file.name}” is not JSON, so it is no piece of Lupine.`, { bad: true });
     }
   };
-  const drop = (event: DragEvent): void => { event.preventDefault(); setOver(false); void takeFile(event.dataTransfer.files[0]); };
-  const figures = text.trim() === '' ? [] : read.data?.figures ?? [];
-  const problem = text.trim() === '' ? null : read.error instanceof Refused ? read.error.message : read.error ? reasonOf(read.error) : read.data?.problems[0]?.message ?? null;
+  const drop = (event: DragEvent): void => {
+    event.preventDefault();
+    setOver(false);
+    void takeFile(event.dataTransfer.files[0]);
+  };
+  const figures = text.trim() === '' ? [] : (read.data?.figures ?? []);
+  const problem =
+    text.trim() === ''
+      ? null
+      : read.error instanceof Refused
+        ? read.error.message
+        : read.error
+          ? reasonOf(read.error)
+          : (read.data?.problems[0]?.message ?? null);
   const ready = figures.length > 0 && !read.isError;
   return (
     <section className="new-piece" aria-labelledby="what-figures">
       <h1 id="what-figures">What are the figures?</h1>
-      <p className="soft">Paste them from a script or a spreadsheet, or drop a file. You choose the form, and can change both at any time.</p>
-      <textarea className={`paste-box${over ? ' is-over' : ''}`} aria-label="Figures" rows={7} value={text} placeholder={EXAMPLE} spellCheck={false}
-        onChange={(event) => setText(event.target.value)} onDragOver={(event) => { event.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)} onDrop={drop}
-        onKeyDown={(event) => { if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready) void make({ text, form }); }} />
+      <p className="soft">
+        Paste them from a script or a spreadsheet, or drop a file. You choose the form, and can change both at any time.
+      </p>
+      <textarea
+        className={`paste-box${over ? ' is-over' : ''}`}
+        aria-label="Figures"
+        rows={7}
+        value={text}
+        placeholder={EXAMPLE}
+        spellCheck={false}
+        onChange={(event) => setText(event.target.value)}
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={drop}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready) void make({ text, form });
+        }}
+      />
       <div className="share-row" aria-live="polite">
         {figures.length > 0 ? (
           <>
-            <div className="share-strip" aria-hidden="true">{figures.map((figure) => <span key={figure.id} style={{ flexGrow: figure.share, background: figure.colour }} title={`${figure.label}: ${figure.shareText}`} />)}</div>
-            <span className="soft numerals">{figures.length === 1 ? '1 figure' : `${figures.length} figures`}, whole {read.data?.whole}</span>
+            <div className="share-strip" aria-hidden="true">
+              {figures.map((figure) => (
+                <span
+                  key={figure.id}
+                  style={{ flexGrow: figure.share, background: figure.colour }}
+                  title={`${figure.label}: ${figure.shareText}`}
+                />
+              ))}
+            </div>
+            <span className="soft numerals">
+              {figures.length === 1 ? '1 figure' : `${figures.length} figures`}, whole {read.data?.whole}
+            </span>
           </>
         ) : (
-          <button type="button" className="btn btn-link btn-sm p-0" onClick={() => setText(EXAMPLE)} hidden={text.trim() !== ''}>Try it with a year at the Mending Room</button>
+          <button
+            type="button"
+            className="btn btn-link btn-sm p-0"
+            onClick={() => setText(EXAMPLE)}
+            hidden={text.trim() !== ''}
+          >
+            Try it with a year at the Mending Room
+          </button>
         )}
       </div>
-      {problem && <p className={`problem-bar ${ready ? 'is-notice' : 'is-error'}`} role={ready ? 'status' : 'alert'}>{problem}</p>}
+      {problem && (
+        <p className={`problem-bar ${ready ? 'is-notice' : 'is-error'}`} role={ready ? 'status' : 'alert'}>
+          {problem}
+        </p>
+      )}
       <div className="new-actions">
-        <Choice bare label="Form" value={form} options={[['donut', 'donut'], ['pie', 'pie']]} onChange={setForm} />
-        <Button disabled={!ready || making} onClick={() => void make({ text, form })}>{making ? 'Making it…' : 'Make a piece'}</Button>
+        <Choice
+          bare
+          label="Form"
+          value={form}
+          options={[
+            ['donut', 'donut'],
+            ['pie', 'pie'],
+          ]}
+          onChange={setForm}
+        />
+        <Button disabled={!ready || making} onClick={() => void make({ text, form })}>
+          {making ? 'Making it…' : 'Make a piece'}
+        </Button>
       </div>
       <div className="new-others">
-        <button type="button" className="text-button" onClick={() => picker.current?.click()}><i className="bi bi-file-earmark-text" aria-hidden="true" /> Choose a file</button>
-        <button type="button" className="text-button" disabled={making} onClick={() => void make({ text: 'First\t60\nSecond\t40', form, title: 'Untitled' })}><i className="bi bi-plus-lg" aria-hidden="true" /> Start with two parts</button>
-        <input ref={picker} type="file" accept=".csv,.tsv,.txt,.json,text/csv,text/plain,application/json" className="d-none" aria-label="A table or a piece" onChange={(event) => { void takeFile(event.target.files?.[0]); event.target.value = ''; }} />
+        <button type="button" className="text-button" onClick={() => picker.current?.click()}>
+          <i className="bi bi-file-earmark-text" aria-hidden="true" /> Choose a file
+        </button>
+        <button
+          type="button"
+          className="text-button"
+          disabled={making}
+          onClick={() => void make({ text: 'First\t60\nSecond\t40', form, title: 'Untitled' })}
+        >
+          <i className="bi bi-plus-lg" aria-hidden="true" /> Start with two parts
+        </button>
+        <input
+          ref={picker}
+          type="file"
+          accept=".csv,.tsv,.txt,.json,text/csv,text/plain,application/json"
+          className="d-none"
+          aria-label="A table or a piece"
+          onChange={(event) => {
+            void takeFile(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
       </div>
       <p className="hint">CSV, TSV, or a piece saved as JSON; up to 1 MB and 200 rows.</p>
     </section>

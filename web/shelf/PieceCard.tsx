@@ -26,26 +26,59 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
   return (
     <article className="card-piece" onPointerEnter={() => setPlaying(true)} onPointerLeave={() => setPlaying(false)}>
       <Link to={`/pieces/${piece.id}`} className="card-still" aria-label={`Open ${piece.title}`}>
-        {piece.reel ? <LiveStill piece={piece} reel={piece.reel} playing={playing} /> : <span className="card-problem">{piece.problem ?? 'Nothing to see yet.'}</span>}
+        {piece.reel ? (
+          <LiveStill piece={piece} reel={piece.reel} playing={playing} />
+        ) : (
+          <span className="card-problem">{piece.problem ?? 'Nothing to see yet.'}</span>
+        )}
       </Link>
       <StemStrip stems={piece.stems} frames={piece.frames} />
       <div className="card-words">
         {naming ? (
-          <input className="card-name" aria-label="New title" defaultValue={piece.title} maxLength={200} autoFocus onFocus={(event) => event.target.select()} onBlur={(event) => commit(event.target.value)}
-            onKeyDown={(event) => { if (event.key === 'Enter') commit(event.currentTarget.value); if (event.key === 'Escape') setNaming(false); }} />
-        ) : <Link to={`/pieces/${piece.id}`} className="card-title">{piece.title}</Link>}
+          <input
+            className="card-name"
+            aria-label="New title"
+            defaultValue={piece.title}
+            maxLength={200}
+            autoFocus
+            onFocus={(event) => event.target.select()}
+            onBlur={(event) => commit(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') commit(event.currentTarget.value);
+              if (event.key === 'Escape') setNaming(false);
+            }}
+          />
+        ) : (
+          <Link to={`/pieces/${piece.id}`} className="card-title">
+            {piece.title}
+          </Link>
+        )}
         <Dropdown align="end">
-          <Dropdown.Toggle as="button" type="button" className="quiet-button" aria-label={`More for ${piece.title}`}><i className="bi bi-three-dots" /></Dropdown.Toggle>
+          <Dropdown.Toggle as="button" type="button" className="quiet-button" aria-label={`More for ${piece.title}`}>
+            <i className="bi bi-three-dots" />
+          </Dropdown.Toggle>
           <Dropdown.Menu>
             {/* After the menu has given the keyboard back to its button. */}
-            <Dropdown.Item onClick={() => { window.setTimeout(() => setNaming(true), 0); }}>Rename</Dropdown.Item>
+            <Dropdown.Item
+              onClick={() => {
+                window.setTimeout(() => setNaming(true), 0);
+              }}
+            >
+              Rename
+            </Dropdown.Item>
             <Dropdown.Item onClick={onDuplicate}>Duplicate</Dropdown.Item>
-            <Dropdown.Item as={Link} to={`/pieces/${piece.id}/hand-off`}>Hand off</Dropdown.Item>
+            <Dropdown.Item as={Link} to={`/pieces/${piece.id}/hand-off`}>
+              Hand off
+            </Dropdown.Item>
             <Dropdown.Divider />
             <Dropdown.Item onClick={onRemove}>Delete</Dropdown.Item>
           </Dropdown.Menu>
         </Dropdown>
-        <span className="soft card-facts">{[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, when(piece.updatedAt)].filter(Boolean).join(' · ')}</span>
+        <span className="soft card-facts">
+          {[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, when(piece.updatedAt)]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
       </div>
     </article>
   );
@@ -67,9 +100,29 @@ function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; pl
       request = requestAnimationFrame(tick);
     };
     if (whole?.version === piece.version) start(whole.reel);
-    else ask<Reel>(`pieces/${piece.id}/reel`).then((found) => { if (!left) { setWhole({ version: piece.version, reel: found }); start(found); } }, () => undefined);
-    return () => { left = true; cancelAnimationFrame(request); setFrame(null); };
+    else
+      ask<Reel>(`pieces/${piece.id}/reel`).then(
+        (found) => {
+          if (!left) {
+            setWhole({ version: piece.version, reel: found });
+            start(found);
+          }
+        },
+        () => undefined,
+      );
+    return () => {
+      left = true;
+      cancelAnimationFrame(request);
+      setFrame(null);
+    };
   }, [playing, piece.id, piece.version]);
   const moving = frame !== null && whole?.version === piece.version;
-  return <ReelCanvas reel={moving ? whole.reel : reel} frame={moving ? frame : piece.frames - 1} width={320} label={`Still of ${piece.title}`} />;
+  return (
+    <ReelCanvas
+      reel={moving ? whole.reel : reel}
+      frame={moving ? frame : piece.frames - 1}
+      width={320}
+      label={`Still of ${piece.title}`}
+    />
+  );
 }

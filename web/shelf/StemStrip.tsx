@@ -9,14 +9,27 @@ export function StemStrip({ stems, frames }: { stems: ShelfEntry['stems']; frame
   const outline = (points: StemPoint[]): string => {
     const steps = points.flatMap(([frame, width], index): StemPoint[] => {
       const next = points[index + 1]?.[0];
-      return next === undefined ? [[frame, width], [frames, width]] : next - frame > 1 ? [[frame, width], [next - 1, width]] : [[frame, width]];
+      return next === undefined
+        ? [
+            [frame, width],
+            [frames, width],
+          ]
+        : next - frame > 1
+          ? [
+              [frame, width],
+              [next - 1, width],
+            ]
+          : [[frame, width]];
     });
-    const side = (sign: number, list: StemPoint[]): string => list.map(([frame, width]) => `${x(frame)} ${(HEIGHT / 2 + (sign * width * HEIGHT) / 2).toFixed(1)}`).join('L');
+    const side = (sign: number, list: StemPoint[]): string =>
+      list.map(([frame, width]) => `${x(frame)} ${(HEIGHT / 2 + (sign * width * HEIGHT) / 2).toFixed(1)}`).join('L');
     return steps.length === 0 ? '' : `M${side(-1, steps)}L${side(1, [...steps].reverse())}Z`;
   };
   return (
     <svg className="stem-strip" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">
-      {stems.map((stem, index) => <path key={index} d={outline(stem.points)} fill={stem.colour} />)}
+      {stems.map((stem, index) => (
+        <path key={index} d={outline(stem.points)} fill={stem.colour} />
+      ))}
     </svg>
   );
 }

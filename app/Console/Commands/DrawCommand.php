@@ -37,9 +37,12 @@ final class DrawCommand extends LupineCommand
             throw new BadPiece('The file has to end in .svg or .png.', $out);
         }
         $drawing = $this->computed->draw($piece);
-        $this->write($out, $kind === 'svg'
-            ? Svg::ofFrame($drawing, $frame, $piece->title)
-            : $this->renderer->still(json_encode(Reel::of($drawing, $frame, $frame), JSON_THROW_ON_ERROR), $frame));
+        $this->write(
+            $out,
+            $kind === 'svg'
+                ? Svg::ofFrame($drawing, $frame, $piece->title)
+                : $this->renderer->still(json_encode(Reel::of($drawing, $frame, $frame), JSON_THROW_ON_ERROR), $frame),
+        );
 
         return self::SUCCESS;
     }
@@ -50,9 +53,14 @@ final class DrawCommand extends LupineCommand
         if ($at === 'last') {
             return $stage->frames - 1;
         }
-        $frame = ctype_digit($at) ? (int) $at : Timecode::read($at, FrameRate::ofStage($stage), $stage->dropFrame)->frame;
+        $frame = ctype_digit($at)
+            ? (int) $at
+            : Timecode::read($at, FrameRate::ofStage($stage), $stage->dropFrame)->frame;
         if ($frame >= $stage->frames) {
-            throw new BadPiece(sprintf('Frame %d is after the end; the last frame is %d.', $frame, $stage->frames - 1), '--at');
+            throw new BadPiece(
+                sprintf('Frame %d is after the end; the last frame is %d.', $frame, $stage->frames - 1),
+                '--at',
+            );
         }
 
         return $frame;

@@ -13,7 +13,8 @@ use Lupine\Core\Piece\Piece;
 /**
  * What the commands share: pieces are read from files, errors go to standard error, and the exit status tells.
  *
- * 0: done. 1: what was asked for was looked at and is not right, or the renderer failed. 2: what was given cannot be used.
+ * 0: done. 1: what was asked for was looked at and is not right, or the renderer failed. 2: what was given cannot be
+ * used.
  */
 abstract class LupineCommand extends Command
 {
@@ -30,7 +31,10 @@ abstract class LupineCommand extends Command
         } catch (LupineException $reason) {
             $row = $reason->rowId === null || str_contains($reason->where, 'row') ? '' : ', row '.$reason->rowId;
 
-            return $this->complain(($reason->where === '' ? '' : $reason->where.$row.': ').$reason->getMessage(), self::BAD_INPUT);
+            return $this->complain(
+                ($reason->where === '' ? '' : $reason->where.$row.': ').$reason->getMessage(),
+                self::BAD_INPUT,
+            );
         }
     }
 

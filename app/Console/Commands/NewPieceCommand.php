@@ -25,7 +25,10 @@ final class NewPieceCommand extends LupineCommand
     {
         $form = $this->given('form') ?? 'donut';
         if (!in_array($form, FormSettings::KINDS, true)) {
-            throw new BadPiece(sprintf('“%s” is not a form. There are: %s.', $form, implode(', ', FormSettings::KINDS)), '--form');
+            throw new BadPiece(
+                sprintf('“%s” is not a form. There are: %s.', $form, implode(', ', FormSettings::KINDS)),
+                '--form',
+            );
         }
         $file = $this->text('table');
         $table = TableText::read($this->contents($file));
@@ -35,7 +38,11 @@ final class NewPieceCommand extends LupineCommand
             $document = $this->set($document, (string) $setting);
         }
         Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
-        $json = json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        $json =
+            json_encode(
+                $document,
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            )."\n";
         $out = $this->given('out');
         if ($out === null) {
             $this->output->write($json, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
@@ -72,8 +79,16 @@ final class NewPieceCommand extends LupineCommand
                 $place = &$place->{$step};
                 continue;
             }
-            if (!is_array($place) || (!array_key_exists($step, $place) && !($last && !array_is_list($place)) && $step !== (string) count($place))) {
-                throw new BadPiece(sprintf('There is no “%s” in the piece.', implode('.', array_slice($steps, 0, $index + 1))), '--set');
+            if (
+                !is_array($place)
+                || (!array_key_exists($step, $place)
+                    && !($last && !array_is_list($place))
+                    && $step !== (string) count($place))
+            ) {
+                throw new BadPiece(
+                    sprintf('There is no “%s” in the piece.', implode('.', array_slice($steps, 0, $index + 1))),
+                    '--set',
+                );
             }
             $place = &$place[$step];
         }

@@ -24,11 +24,25 @@ final class ProofCommand extends LupineCommand
     {
         $proof = $this->computed->proof($this->piece());
         if ($this->option('json') === true) {
-            $this->output->write(json_encode($proof, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n", false, OutputInterface::OUTPUT_RAW);
+            $this->output->write(
+                json_encode($proof, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n",
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
         } else {
-            $this->table(['Figure', 'Value', 'Wanted', 'Drawn', 'Off by'], array_map(static fn ($figure): array => [
-                $figure->label, $figure->value, sprintf('%.4f %%', $figure->wanted * 100), sprintf('%.4f %%', $figure->measured * 100), sprintf('%.7f', $figure->difference),
-            ], $proof->figures));
+            $this->table(
+                ['Figure', 'Value', 'Wanted', 'Drawn', 'Off by'],
+                array_map(
+                    static fn ($figure): array => [
+                        $figure->label,
+                        $figure->value,
+                        sprintf('%.4f %%', $figure->wanted * 100),
+                        sprintf('%.4f %%', $figure->measured * 100),
+                        sprintf('%.7f', $figure->difference),
+                    ],
+                    $proof->figures,
+                ),
+            );
             foreach ($proof->checks as $check) {
                 $this->line(($check['ok'] ? '✓ ' : '! ').$check['message']);
             }

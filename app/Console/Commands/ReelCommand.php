@@ -21,7 +21,12 @@ final class ReelCommand extends LupineCommand
 
     protected function work(): int
     {
-        $this->output->write(json_encode(Reel::of($this->computed->draw($this->piece())), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES)."\n", false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            json_encode(Reel::of($this->computed->draw($this->piece())), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES).
+                "\n",
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

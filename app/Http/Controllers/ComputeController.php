@@ -14,14 +14,21 @@ final readonly class ComputeController
     {
     }
 
-    /** Figures understood, problems and the reel: all of it, or the frames around the playhead where the piece is long. */
+    /**
+     * Figures understood, problems and the reel: all of it, or the frames around the playhead where the piece is long.
+     */
     public function compute(DocumentRequest $request): JsonResponse
     {
         $piece = $request->piece();
         $frame = $request->integer('frame');
         $near = $request->boolean('near') && $piece->stage->frames > config('lupine.whole_reel_frames');
 
-        return response()->json($this->computed->forDesk($piece, $near ? max(0, $frame - 90) : null, $near ? $frame + 180 : null), 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return response()->json(
+            $this->computed->forDesk($piece, $near ? max(0, $frame - 90) : null, $near ? $frame + 180 : null),
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function proof(DocumentRequest $request): JsonResponse

@@ -30,7 +30,13 @@ final readonly class FiguresController
             $found = Figures::ofWhole($table, $table->columns[0]->id);
             $tints = Tints::of(NewPiece::SWATCH, count($found->list));
             foreach ($found->list as $index => $figure) {
-                $figures[] = ['id' => $figure->id, 'label' => $figure->label, 'share' => $figure->share(), 'shareText' => number_format($figure->share() * 100, 1).' %', 'colour' => $tints[$index]];
+                $figures[] = [
+                    'id' => $figure->id,
+                    'label' => $figure->label,
+                    'share' => $figure->share(),
+                    'shareText' => number_format($figure->share() * 100, 1).' %',
+                    'colour' => $tints[$index],
+                ];
             }
             $problems = $found->notices;
             $whole = number_format($found->whole->toFloat(), fmod($found->whole->toFloat(), 1.0) === 0.0 ? 0 : 2);
@@ -38,7 +44,17 @@ final readonly class FiguresController
             $problems[] = Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
         }
 
-        return response()->json(['table' => $table->toDocument(), 'figures' => $figures, 'whole' => $whole ?? null, 'problems' => $problems], 200, [], JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            [
+                'table' => $table->toDocument(),
+                'figures' => $figures,
+                'whole' => $whole ?? null,
+                'problems' => $problems,
+            ],
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** Brings parts that come to more than the whole back to it. */
@@ -46,7 +62,10 @@ final readonly class FiguresController
     {
         $table = Table::read(Field::root($request->json()->all())->get('table'));
         $column = $request->string('column')->toString();
-        $mended = $request->string('how')->toString() === 'largest' ? MendSum::offTheLargest($table, $column) : MendSum::scaled($table, $column);
+        $mended =
+            $request->string('how')->toString() === 'largest'
+                ? MendSum::offTheLargest($table, $column)
+                : MendSum::scaled($table, $column);
 
         return response()->json(['table' => $mended->toDocument()], 200, [], JSON_UNESCAPED_UNICODE);
     }
@@ -55,8 +74,18 @@ final readonly class FiguresController
     public function number(Request $request): JsonResponse
     {
         $rate = $request->input('rate');
-        $rate = is_array($rate) && isset($rate[0], $rate[1]) && is_int($rate[0]) && is_int($rate[1]) ? FrameRate::of($rate[0], $rate[1]) : FrameRate::of(30);
+        $rate =
+            is_array($rate) && isset($rate[0], $rate[1]) && is_int($rate[0]) && is_int($rate[1])
+                ? FrameRate::of($rate[0], $rate[1])
+                : FrameRate::of(30);
 
-        return response()->json(['value' => NumberField::read($request->string('text')->toString(), $request->string('unit')->toString(), $rate, $request->boolean('dropFrame') && $rate->canDropFrames())]);
+        return response()->json([
+            'value' => NumberField::read(
+                $request->string('text')->toString(),
+                $request->string('unit')->toString(),
+                $rate,
+                $request->boolean('dropFrame') && $rate->canDropFrames(),
+            ),
+        ]);
     }
 }

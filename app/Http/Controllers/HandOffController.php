@@ -32,7 +32,13 @@ final readonly class HandOffController
         $document = Document::fromJson($text);
         // What cannot be drawn is refused here, where it can be mended, and not in the queue.
         $drawPiece->draw($document);
-        $handOff = HandOff::query()->create(['piece_id' => $piece->id, 'title' => $piece->title, 'status' => 'waiting', 'document' => $text, 'frames_total' => $document->stage->frames]);
+        $handOff = HandOff::query()->create([
+            'piece_id' => $piece->id,
+            'title' => $piece->title,
+            'status' => 'waiting',
+            'document' => $text,
+            'frames_total' => $document->stage->frames,
+        ]);
         MakeFilm::dispatch($handOff->id);
 
         return response()->json($this->answer($handOff), 201);
@@ -46,8 +52,14 @@ final readonly class HandOffController
     public function cancel(HandOff $handOff): JsonResponse
     {
         // One statement each, so that a worker that takes the job up at this moment is not overwritten.
-        HandOff::query()->whereKey($handOff->id)->where('status', 'waiting')->update(['status' => 'cancelled', 'ended_at' => now()]);
-        HandOff::query()->whereKey($handOff->id)->where('status', 'running')->update(['status' => 'cancelling']);
+        HandOff::query()
+            ->whereKey($handOff->id)
+            ->where('status', 'waiting')
+            ->update(['status' => 'cancelled', 'ended_at' => now()]);
+        HandOff::query()
+            ->whereKey($handOff->id)
+            ->where('status', 'running')
+            ->update(['status' => 'cancelling']);
 
         return response()->json($this->answer($handOff->refresh()));
     }
@@ -57,7 +69,13 @@ final readonly class HandOffController
         if (!in_array($handOff->status, ['failed', 'cancelled'], true)) {
             return Refusal::answer('This film is not waiting to be tried again.', 409);
         }
-        $handOff->update(['status' => 'waiting', 'frames_done' => 0, 'message' => null, 'started_at' => null, 'ended_at' => null]);
+        $handOff->update([
+            'status' => 'waiting',
+            'frames_done' => 0,
+            'message' => null,
+            'started_at' => null,
+            'ended_at' => null,
+        ]);
         MakeFilm::dispatch($handOff->id);
 
         return response()->json($this->answer($handOff));
@@ -91,11 +109,20 @@ final readonly class HandOffController
     private function answer(HandOff $handOff): array
     {
         return [
-            'id' => $handOff->id, 'pieceId' => $handOff->piece_id, 'title' => $handOff->title, 'status' => $handOff->status,
-            'framesDone' => $handOff->frames_done, 'framesTotal' => $handOff->frames_total, 'secondsLeft' => $handOff->secondsLeft(),
-            'bytes' => $handOff->bytes, 'message' => $handOff->message, 'fileName' => $handOff->fileName(),
+            'id' => $handOff->id,
+            'pieceId' => $handOff->piece_id,
+            'title' => $handOff->title,
+            'status' => $handOff->status,
+            'framesDone' => $handOff->frames_done,
+            'framesTotal' => $handOff->frames_total,
+            'secondsLeft' => $handOff->secondsLeft(),
+            'bytes' => $handOff->bytes,
+            'message' => $handOff->message,
+            'fileName' => $handOff->fileName(),
             'createdAt' => $handOff->created_at->toIso8601String(),
-            'tookSeconds' => $handOff->started_at !== null && $handOff->ended_at !== null ? round($handOff->started_at->diffInMilliseconds($handOff->ended_at) / 1000, 1) : null,
+            'tookSeconds' => $handOff->started_at !== null && $handOff->ended_at !== null
+                    ? round($handOff->started_at->diffInMilliseconds($handOff->ended_at) / 1000, 1)
+                    : null,
         ];
     }
 }

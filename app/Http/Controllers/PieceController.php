@@ -36,8 +36,18 @@ final readonly class PieceController
         $pieces = Piece::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(500)->get();
         foreach ($pieces as $piece) {
             // Drawing takes a while; a piece looks the same until its version changes.
-            $drawn = Cache::remember('shelf:'.$piece->id.':'.$piece->version, now()->addMonth(), fn (): array => $this->drawn($piece));
-            $shelf[] = ['id' => $piece->id, 'version' => $piece->version, 'title' => $piece->title, 'updatedAt' => $piece->updated_at?->toIso8601String(), ...$drawn];
+            $drawn = Cache::remember(
+                'shelf:'.$piece->id.':'.$piece->version,
+                now()->addMonth(),
+                fn (): array => $this->drawn($piece),
+            );
+            $shelf[] = [
+                'id' => $piece->id,
+                'version' => $piece->version,
+                'title' => $piece->title,
+                'updatedAt' => $piece->updated_at?->toIso8601String(),
+                ...$drawn,
+            ];
         }
 
         return response()->json(['pieces' => $shelf], 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
@@ -50,7 +60,11 @@ final readonly class PieceController
         } else {
             $table = TableText::read($request->string('text')->toString());
             $title = trim($request->string('title')->toString());
-            $document = NewPiece::document($table, $request->string('form', 'donut')->toString(), $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'));
+            $document = NewPiece::document(
+                $table,
+                $request->string('form', 'donut')->toString(),
+                $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'),
+            );
             Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
         }
 
@@ -99,7 +113,11 @@ final readonly class PieceController
             $piece = Document::fromJson($stored->documentText());
             $entry['form'] = $piece->charts[0]->form->kind ?? null;
             $entry['frames'] = $piece->stage->frames;
-            $entry['length'] = Timecode::atFrame($piece->stage->frames, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText();
+            $entry['length'] = Timecode::atFrame(
+                $piece->stage->frames,
+                FrameRate::ofStage($piece->stage),
+                $piece->stage->dropFrame,
+            )->toText();
             $drawing = $this->computed->draw($piece);
             $entry['reel'] = Reel::of($drawing, $piece->stage->frames - 1, $piece->stage->frames - 1);
             $entry['stems'] = Sheet::stems($drawing);

@@ -21,7 +21,11 @@ final readonly class StillController
     /** The reel, or a range of its frames. */
     public function reel(Request $request, Piece $piece): Response
     {
-        $text = $this->computed->reelText($piece->documentText(), $request->has('from') ? $request->integer('from') : null, $request->has('to') ? $request->integer('to') : null);
+        $text = $this->computed->reelText(
+            $piece->documentText(),
+            $request->has('from') ? $request->integer('from') : null,
+            $request->has('to') ? $request->integer('to') : null,
+        );
 
         return response($text, 200, ['Content-Type' => 'application/json']);
     }
@@ -30,10 +34,14 @@ final readonly class StillController
     {
         $document = Document::fromJson($piece->documentText());
 
-        return response(Svg::ofFrame($this->computed->draw($document), $request->integer('frame'), $piece->title), 200, [
-            'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => 'attachment; filename="'.$this->name($piece, $request->integer('frame'), 'svg').'"',
-        ]);
+        return response(
+            Svg::ofFrame($this->computed->draw($document), $request->integer('frame'), $piece->title),
+            200,
+            [
+                'Content-Type' => 'image/svg+xml',
+                'Content-Disposition' => $this->attachment($piece, $request->integer('frame'), 'svg'),
+            ],
+        );
     }
 
     public function png(Request $request, Piece $piece, Renderer $renderer): Response
@@ -43,14 +51,14 @@ final readonly class StillController
 
         return response($renderer->still($reel, $frame), 200, [
             'Content-Type' => 'image/png',
-            'Content-Disposition' => 'attachment; filename="'.$this->name($piece, $frame, 'png').'"',
+            'Content-Disposition' => $this->attachment($piece, $frame, 'png'),
         ]);
     }
 
-    private function name(Piece $piece, int $frame, string $ending): string
+    private function attachment(Piece $piece, int $frame, string $ending): string
     {
         $title = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($piece->title)), '-');
 
-        return sprintf('%s-%05d.%s', $title === '' ? 'still' : $title, $frame, $ending);
+        return sprintf('attachment; filename="%s-%05d.%s"', $title === '' ? 'still' : $title, $frame, $ending);
     }
 }

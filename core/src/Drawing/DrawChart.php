@@ -80,8 +80,17 @@ final readonly class DrawChart
         }
         $marks = [];
         foreach ($form->slots as $slot) {
-            $outline = self::outline($form, $slot, $timing->presences[$slot->figureId], $chart->own($slot->figureId)->out);
-            $marks[$slot->figureId] = new PathNode($outline, DrawFinish::fill($chart, $form, $slot, $timing->colours[$slot->figureId]), mark: self::mark($chart, $byId[$slot->figureId]));
+            $outline = self::outline(
+                $form,
+                $slot,
+                $timing->presences[$slot->figureId],
+                $chart->own($slot->figureId)->out,
+            );
+            $marks[$slot->figureId] = new PathNode(
+                $outline,
+                DrawFinish::fill($chart, $form, $slot, $timing->colours[$slot->figureId]),
+                mark: self::mark($chart, $byId[$slot->figureId]),
+            );
         }
 
         return $marks;
@@ -94,11 +103,20 @@ final readonly class DrawChart
      */
     private static function outline(RoundForm $form, Slot $slot, Track $presence, float $out): Track
     {
-        return $presence->map(static fn (Presence $there): string => $form->sector($slot, $there->from, $there->to, $out)->outline());
+        return $presence->map(
+            static fn (Presence $there): string => $form->sector($slot, $there->from, $there->to, $out)->outline(),
+        );
     }
 
     private static function mark(Chart $chart, Figure $figure): Mark
     {
-        return new Mark($chart->id, $figure->id, $figure->label, $figure->value(), $figure->share(), Decimal::of($figure->value(), 9));
+        return new Mark(
+            $chart->id,
+            $figure->id,
+            $figure->label,
+            $figure->value(),
+            $figure->share(),
+            Decimal::of($figure->value(), 9),
+        );
     }
 }

@@ -26,12 +26,18 @@ final readonly class DrawChartWords
     /** @var array<string, Track<string>> by figure id; a label and a legend count with the same track */
     private array $readings;
 
-    public function __construct(private Chart $chart, private RoundForm $form, private ChartTiming $timing, private TextSetter $setter)
-    {
+    public function __construct(
+        private Chart $chart,
+        private RoundForm $form,
+        private ChartTiming $timing,
+        private TextSetter $setter,
+    ) {
         $this->texts = new DrawTexts($setter);
         $readings = [];
         foreach ($timing->readings as $figureId => $reading) {
-            $readings[$figureId] = $timing->presences[$figureId]->map(static fn (Presence $there): string => $reading->at($there->amount));
+            $readings[$figureId] = $timing->presences[$figureId]->map(
+                static fn (Presence $there): string => $reading->at($there->amount),
+            );
         }
         $this->readings = $readings;
     }
@@ -70,12 +76,20 @@ final readonly class DrawChartWords
     private function labelOn(Slot $slot): GroupNode
     {
         $presence = $this->timing->presences[$slot->figureId];
-        $style = $this->chart->words->labelStyle->withColour(Colour::hex($this->timing->colours[$slot->figureId])->textOn($this->chart->words->labelStyle->colour));
+        $style = $this->chart->words->labelStyle->withColour(
+            Colour::hex($this->timing->colours[$slot->figureId])->textOn($this->chart->words->labelStyle->colour),
+        );
         $out = $this->chart->own($slot->figureId)->out;
         $place = $presence->map(fn (Presence $there): Point => $this->middle($slot, $there->from, $there->to, $out));
         [$width, $height] = $this->labelBox($slot);
-        $opacity = $presence->map(fn (Presence $there): float => $there->amount > 0
-            && $this->form->sector($slot, $there->from, $there->to, $out)->holds($this->middle($slot, $there->from, $there->to, $out), $width, $height, 2.0) ? 1.0 : 0.0);
+        $opacity = $presence->map(
+            fn (Presence $there): float => $there->amount > 0
+            && $this->form
+                ->sector($slot, $there->from, $there->to, $out)
+                ->holds($this->middle($slot, $there->from, $there->to, $out), $width, $height, 2.0)
+                ? 1.0
+                : 0.0,
+        );
 
         return new GroupNode('label-'.$slot->figureId, $this->labelLines($slot, $style, $place, 'middle'), $opacity);
     }
@@ -88,10 +102,17 @@ final readonly class DrawChartWords
         $degrees = $slot->middleDegrees();
         $side = sin(deg2rad($degrees));
         [, $height] = $this->labelBox($slot);
-        $at = $this->form->centre->towards($degrees, $this->form->outerRadius() + $out + $style->size * 0.55 + abs(cos(deg2rad($degrees))) * $height / 2);
+        $at = $this->form->centre->towards(
+            $degrees,
+            $this->form->outerRadius() + $out + $style->size * 0.55 + (abs(cos(deg2rad($degrees))) * $height) / 2,
+        );
         $align = abs($side) < 0.2 ? 'middle' : ($side > 0 ? 'left' : 'right');
 
-        return new GroupNode('label-'.$slot->figureId, $this->labelLines($slot, $style, Track::constant($at), $align), self::fadeIn($presence));
+        return new GroupNode(
+            'label-'.$slot->figureId,
+            $this->labelLines($slot, $style, Track::constant($at), $align),
+            self::fadeIn($presence),
+        );
     }
 
     /**
@@ -108,11 +129,24 @@ final readonly class DrawChartWords
         if ($kind !== 'reading') {
             $small = $kind === 'both' ? $style->withSize($style->size * 0.7) : $style;
             $shift = $kind === 'both' ? -$cap * 0.35 : $cap / 2;
-            $nodes[] = $this->texts->line($this->label($slot->figureId), $small, $x, $place->map(static fn (Point $point): float => $point->y + $shift), $align);
+            $nodes[] = $this->texts->line(
+                $this->label($slot->figureId),
+                $small,
+                $x,
+                $place->map(static fn (Point $point): float => $point->y + $shift),
+                $align,
+            );
         }
         if ($kind !== 'label') {
             $shift = $kind === 'both' ? $cap * 1.15 : $cap / 2;
-            $nodes[] = $this->texts->reading($this->readings[$slot->figureId], $style, $x, $place->map(static fn (Point $point): float => $point->y + $shift), $align, $slot->figureId);
+            $nodes[] = $this->texts->reading(
+                $this->readings[$slot->figureId],
+                $style,
+                $x,
+                $place->map(static fn (Point $point): float => $point->y + $shift),
+                $align,
+                $slot->figureId,
+            );
         }
 
         return $nodes;
@@ -131,8 +165,17 @@ final readonly class DrawChartWords
     {
         $style = $this->chart->words->labelStyle;
         $kind = $this->chart->words->labelText;
-        $reading = $kind === 'label' ? 0.0 : $this->setter->width($this->timing->readings[$slot->figureId]->at(1.0), $style, true);
-        $label = $kind === 'reading' ? 0.0 : $this->setter->width($this->label($slot->figureId), $kind === 'both' ? $style->withSize($style->size * 0.7) : $style);
+        $reading =
+            $kind === 'label'
+                ? 0.0
+                : $this->setter->width($this->timing->readings[$slot->figureId]->at(1.0), $style, true);
+        $label =
+            $kind === 'reading'
+                ? 0.0
+                : $this->setter->width(
+                    $this->label($slot->figureId),
+                    $kind === 'both' ? $style->withSize($style->size * 0.7) : $style,
+                );
 
         return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? 2.3 : 1.0)];
     }
@@ -144,7 +187,12 @@ final readonly class DrawChartWords
             return $sector->centre;
         }
 
-        return $sector->centre->towards($sector->middleDegrees(), $this->form->holeRadius() > 0 ? ($sector->outerRadius + $sector->innerRadius) / 2 : $sector->outerRadius * 0.62);
+        return $sector->centre->towards(
+            $sector->middleDegrees(),
+            $this->form->holeRadius() > 0
+                ? ($sector->outerRadius + $sector->innerRadius) / 2
+                : $sector->outerRadius * 0.62,
+        );
     }
 
     private function legend(LegendSettings $legend): GroupNode
@@ -154,7 +202,10 @@ final readonly class DrawChartWords
         $readingWidth = 0.0;
         $labelWidth = 1.0;
         foreach ($this->form->slots as $slot) {
-            $readingWidth = max($readingWidth, $this->setter->width($this->timing->readings[$slot->figureId]->at(1.0), $legend->style, true));
+            $readingWidth = max(
+                $readingWidth,
+                $this->setter->width($this->timing->readings[$slot->figureId]->at(1.0), $legend->style, true),
+            );
             $labelWidth = max($labelWidth, $this->setter->width($this->label($slot->figureId), $legend->style));
         }
         $room = max(20.0, $legend->x + $legend->width - $labelX - $readingWidth - $legend->style->size * 0.5);
@@ -163,11 +214,31 @@ final readonly class DrawChartWords
         foreach ($this->form->slots as $place => $slot) {
             $y = $legend->y + $place * $legend->spacing * $legend->style->size;
             $baseline = Track::constant($y + $this->setter->capHeight($style) / 2);
-            $rows[] = new GroupNode('legend-'.$slot->figureId, [
-                new PathNode(Track::constant(OutlineBuilder::circle(new Point($legend->x + $dot, $y), $dot)), new FlatPaint($this->timing->colours[$slot->figureId])),
-                $this->texts->line($this->setter->fitted($this->label($slot->figureId), $style, $room), $style, Track::constant($labelX), $baseline, 'left'),
-                $this->texts->reading($this->readings[$slot->figureId], $style, Track::constant($legend->x + $legend->width), $baseline, 'right', $slot->figureId),
-            ], self::fadeIn($this->timing->presences[$slot->figureId]));
+            $rows[] = new GroupNode(
+                'legend-'.$slot->figureId,
+                [
+                    new PathNode(
+                        Track::constant(OutlineBuilder::circle(new Point($legend->x + $dot, $y), $dot)),
+                        new FlatPaint($this->timing->colours[$slot->figureId]),
+                    ),
+                    $this->texts->line(
+                        $this->setter->fitted($this->label($slot->figureId), $style, $room),
+                        $style,
+                        Track::constant($labelX),
+                        $baseline,
+                        'left',
+                    ),
+                    $this->texts->reading(
+                        $this->readings[$slot->figureId],
+                        $style,
+                        Track::constant($legend->x + $legend->width),
+                        $baseline,
+                        'right',
+                        $slot->figureId,
+                    ),
+                ],
+                self::fadeIn($this->timing->presences[$slot->figureId]),
+            );
         }
 
         return new GroupNode('legend', $rows);
@@ -175,22 +246,51 @@ final readonly class DrawChartWords
 
     private function centre(CentreSettings $centre): GroupNode
     {
-        $total = TotalReading::of($this->timing->figures, $this->chart->words->reading, $centre->prefix, $centre->suffix);
-        $presences = array_map(fn ($figure): Track => $this->timing->presences[$figure->id], $this->timing->figures->list);
-        $text = Track::combine($presences, static fn (array $there): string => $total->at(array_map(static fn (Presence $one): float => $one->amount, $there)));
+        $total = TotalReading::of(
+            $this->timing->figures,
+            $this->chart->words->reading,
+            $centre->prefix,
+            $centre->suffix,
+        );
+        $presences = array_map(
+            fn ($figure): Track => $this->timing->presences[$figure->id],
+            $this->timing->figures->list,
+        );
+        $text = Track::combine(
+            $presences,
+            static fn (array $there): string => $total->at(
+                array_map(static fn (Presence $one): float => $one->amount, $there),
+            ),
+        );
         $full = $total->at(array_fill(0, count($presences), 1.0));
         $room = $this->form->holeRadius() > 0 ? $this->form->holeRadius() * 1.6 : $this->form->outerRadius();
-        $style = $centre->style->withSize($centre->style->size * min(1.0, $room / max(1.0, $this->setter->width($full, $centre->style, true))));
+        $style = $centre->style->withSize(
+            $centre->style->size * min(1.0, $room / max(1.0, $this->setter->width($full, $centre->style, true))),
+        );
         $hasCaption = $centre->caption !== '';
         $small = $style->withSize($style->size * 0.34);
-        $small = $small->withSize($small->size * min(1.0, $room / max(1.0, $this->setter->width($centre->caption, $small))));
+        $small = $small->withSize(
+            $small->size * min(1.0, $room / max(1.0, $this->setter->width($centre->caption, $small))),
+        );
         $x = Track::constant($this->form->centre->x);
         $y = $this->form->centre->y + $this->setter->capHeight($style) / 2 - ($hasCaption ? $small->size * 0.75 : 0.0);
         $nodes = [$this->texts->reading($text, $style, $x, Track::constant($y), 'middle', 'total')];
         if ($hasCaption) {
-            $nodes[] = $this->texts->line($centre->caption, $small, $x, Track::constant($y + $small->size * 1.35), 'middle');
+            $nodes[] = $this->texts->line(
+                $centre->caption,
+                $small,
+                $x,
+                Track::constant($y + $small->size * 1.35),
+                'middle',
+            );
         }
-        $opacity = Track::combine($presences, static fn (array $there): float => min(1.0, 24 * array_sum(array_map(static fn (Presence $one): float => $one->amount, $there))));
+        $opacity = Track::combine(
+            $presences,
+            static fn (array $there): float => min(
+                1.0,
+                24 * array_sum(array_map(static fn (Presence $one): float => $one->amount, $there)),
+            ),
+        );
 
         return new GroupNode('centre', $nodes, $opacity);
     }

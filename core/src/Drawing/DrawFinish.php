@@ -18,7 +18,10 @@ use Lupine\Core\Piece\SoftEdge;
 /** The looks around and on the marks of a round chart. */
 final readonly class DrawFinish
 {
-    /** pixels to each side of a boundary that are laid under it, so that no ground shows even where the stage is shown small */
+    /**
+     * pixels to each side of a boundary that are laid under it, so that no ground shows even where the stage is shown
+     * small
+     */
     private const SEAM = 4.0;
 
     public function __construct(private Chart $chart, private RoundForm $form)
@@ -83,7 +86,15 @@ final readonly class DrawFinish
         }
         $tile = PatternTile::of($pattern);
         $ink = Colour::hex($colour)->luminance() > 0.4 ? '#000000' : '#ffffff';
-        $paint = new PatternPaint($this->form->centre->x, $this->form->centre->y, $tile->size, $pattern->degrees, $tile->outline, $ink, $this->form->outerRadius() + $own->out);
+        $paint = new PatternPaint(
+            $this->form->centre->x,
+            $this->form->centre->y,
+            $tile->size,
+            $pattern->degrees,
+            $tile->outline,
+            $ink,
+            $this->form->outerRadius() + $own->out,
+        );
 
         return new PathNode($mark->outline, $paint, $pattern->opacity);
     }
@@ -102,7 +113,9 @@ final readonly class DrawFinish
         if ($this->form->hasGap()) {
             return [];
         }
-        $slots = array_values(array_filter($this->form->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0));
+        $slots = array_values(
+            array_filter($this->form->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0),
+        );
         if ($this->chart->form->direction === 'counterclockwise') {
             $slots = array_reverse($slots);
         }
@@ -112,13 +125,18 @@ final readonly class DrawFinish
             if ($next === $slot || !self::touch($slot, $next) || $this->isOut($slot) || $this->isOut($next)) {
                 continue;
             }
-            $outline = Track::combine([$presences[$slot->figureId], $presences[$next->figureId]], function (array $both) use ($slot, $next): string {
+            $outline = Track::combine([$presences[$slot->figureId], $presences[$next->figureId]], function (
+                array $both,
+            ) use ($slot, $next): string {
                 if ($both[0]->to < 1.0 || $both[1]->from > 0.0 || $both[0]->amount <= 0 || $both[1]->amount <= 0) {
                     return '';
                 }
 
                 // No wider than half of what is there on either side, or it would stand out beyond it.
-                return $this->patch($slot->toDegrees(), min($slot->sweepDegrees * $both[0]->amount, $next->sweepDegrees * $both[1]->amount, 90.0) / 2);
+                return $this->patch(
+                    $slot->toDegrees(),
+                    min($slot->sweepDegrees * $both[0]->amount, $next->sweepDegrees * $both[1]->amount, 90.0) / 2,
+                );
             });
             $seams[] = new PathNode($outline, $marks[$slot->figureId]->fill);
         }
@@ -129,7 +147,13 @@ final readonly class DrawFinish
     /** @param Track<string> $outline */
     private function soft(Track $outline, SoftEdge $edge, string $colour, float $part, float $out): PathNode
     {
-        return new PathNode($outline, new FlatPaint($colour), $edge->opacity, $edge->reach * $part, within: [$this->form->centre->x, $this->form->centre->y, $this->form->outerRadius() + $out]);
+        return new PathNode(
+            $outline,
+            new FlatPaint($colour),
+            $edge->opacity,
+            $edge->reach * $part,
+            within: [$this->form->centre->x, $this->form->centre->y, $this->form->outerRadius() + $out],
+        );
     }
 
     private static function touch(Slot $slot, Slot $next): bool
@@ -149,7 +173,8 @@ final readonly class DrawFinish
         $outer = $this->form->outerRadius() - 0.5;
         $wide = self::SEAM / max(1e-9, sin(deg2rad($reachDegrees)));
         $radii = $wide > $inner && $wide < $outer ? [$inner, $wide, $outer] : [$inner, $outer];
-        $corner = fn (float $radius, int $side): Point => $this->form->centre->towards($degrees, $radius)
+        $corner = fn (float $radius, int $side): Point => $this->form->centre
+            ->towards($degrees, $radius)
             ->towards($degrees + 90, $side * min(self::SEAM, $radius * sin(deg2rad($reachDegrees))));
         $path = (new OutlineBuilder())->moveTo($corner($inner, -1));
         foreach (array_slice($radii, 1) as $radius) {

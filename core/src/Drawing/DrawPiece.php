@@ -45,7 +45,15 @@ final readonly class DrawPiece
             }
         }
 
-        return new Drawing($piece->stage->width, $piece->stage->height, $piece->stage->rateNumerator, $piece->stage->rateDenominator, $piece->stage->frames, $nodes, $timings);
+        return new Drawing(
+            $piece->stage->width,
+            $piece->stage->height,
+            $piece->stage->rateNumerator,
+            $piece->stage->rateDenominator,
+            $piece->stage->frames,
+            $nodes,
+            $timings,
+        );
     }
 
     public function setter(): TextSetter
@@ -63,9 +71,13 @@ final readonly class DrawPiece
         $width = $piece->stage->width;
         $height = $piece->stage->height;
         $all = Track::constant(OutlineBuilder::rectangle(0, 0, $width, $height));
-        $paint = $backdrop->kind === 'radial'
-            ? new RadialPaint($width / 2, $height / 2, hypot($width, $height) / 2, [[0.0, $backdrop->colour, 1.0], [1.0, $backdrop->edge, 1.0]])
-            : new FlatPaint($backdrop->colour);
+        $paint =
+            $backdrop->kind === 'radial'
+                ? new RadialPaint($width / 2, $height / 2, hypot($width, $height) / 2, [
+                    [0.0, $backdrop->colour, 1.0],
+                    [1.0, $backdrop->edge, 1.0],
+                ])
+                : new FlatPaint($backdrop->colour);
         $nodes = [new PathNode($all, $paint)];
         if ($backdrop->vignette > 0) {
             $nodes[] = new PathNode($all, self::vignette($backdrop, $width, $height));
@@ -76,8 +88,17 @@ final readonly class DrawPiece
 
     private static function vignette(Backdrop $backdrop, int $width, int $height): RadialPaint
     {
-        return new RadialPaint($width / 2, $height / 2, $width * M_SQRT1_2, [
-            [0.0, '#000000', 0.0], [0.5, '#000000', 0.0], [0.75, '#000000', $backdrop->vignette * 0.3], [1.0, '#000000', $backdrop->vignette],
-        ], $height / $width);
+        return new RadialPaint(
+            $width / 2,
+            $height / 2,
+            $width * M_SQRT1_2,
+            [
+                [0.0, '#000000', 0.0],
+                [0.5, '#000000', 0.0],
+                [0.75, '#000000', $backdrop->vignette * 0.3],
+                [1.0, '#000000', $backdrop->vignette],
+            ],
+            $height / $width,
+        );
     }
 }

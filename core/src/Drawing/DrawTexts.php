@@ -25,8 +25,17 @@ final readonly class DrawTexts
     public function free(FreeText $words, FigureMoves $moves): GroupNode
     {
         $text = $words->upperCase ? mb_strtoupper($words->text) : $words->text;
-        $children = $this->block($this->setter->lines($text, $words->style, $words->width), $words->style, $words->x, $words->y, $words->align);
-        $opacity = $moves->entrance === null && $moves->exit === null ? null : $moves->presence()->map(static fn (Presence $presence): float => $presence->amount);
+        $children = $this->block(
+            $this->setter->lines($text, $words->style, $words->width),
+            $words->style,
+            $words->x,
+            $words->y,
+            $words->align,
+        );
+        $opacity =
+            $moves->entrance === null && $moves->exit === null
+                ? null
+                : $moves->presence()->map(static fn (Presence $presence): float => $presence->amount);
 
         return new GroupNode($words->id, $children, $opacity);
     }
@@ -35,9 +44,16 @@ final readonly class DrawTexts
     {
         $lines = $this->setter->lines($line->text, $captions->style, $captions->width);
         $top = $captions->y - (count($lines) - 1) * $captions->style->size * self::LEADING;
-        $opacity = Track::of([$line->begin, $line->end], static fn (int $frame): float => $frame >= $line->begin && $frame < $line->end ? 1.0 : 0.0);
+        $opacity = Track::of(
+            [$line->begin, $line->end],
+            static fn (int $frame): float => $frame >= $line->begin && $frame < $line->end ? 1.0 : 0.0,
+        );
 
-        return new GroupNode('caption-'.$line->id, $this->block($lines, $captions->style, $middle, $top, 'middle'), $opacity);
+        return new GroupNode(
+            'caption-'.$line->id,
+            $this->block($lines, $captions->style, $middle, $top, 'middle'),
+            $opacity,
+        );
     }
 
     /**
@@ -50,7 +66,13 @@ final readonly class DrawTexts
         $nodes = [];
         foreach ($lines as $index => $line) {
             if (trim($line) !== '') {
-                $nodes[] = $this->line($line, $style, Track::constant($x), Track::constant($y + $index * $style->size * self::LEADING), $align);
+                $nodes[] = $this->line(
+                    $line,
+                    $style,
+                    Track::constant($x),
+                    Track::constant($y + $index * $style->size * self::LEADING),
+                    $align,
+                );
             }
         }
 
@@ -63,7 +85,14 @@ final readonly class DrawTexts
      */
     public function line(string $text, TextStyle $style, Track $x, Track $y, string $align): TextNode
     {
-        return new TextNode(Track::constant($this->setter->run($text, $style->font)), $x, $y, $this->setter->scale($style), $align, $style->colour);
+        return new TextNode(
+            Track::constant($this->setter->run($text, $style->font)),
+            $x,
+            $y,
+            $this->setter->scale($style),
+            $align,
+            $style->colour,
+        );
     }
 
     /**
@@ -73,8 +102,14 @@ final readonly class DrawTexts
      * @param Track<float> $x
      * @param Track<float> $y
      */
-    public function reading(Track $text, TextStyle $style, Track $x, Track $y, string $align, string $readingOf): TextNode
-    {
+    public function reading(
+        Track $text,
+        TextStyle $style,
+        Track $x,
+        Track $y,
+        string $align,
+        string $readingOf,
+    ): TextNode {
         $run = $text->map(fn (string $text) => $this->setter->run($text, $style->font, true));
 
         return new TextNode($run, $x, $y, $this->setter->scale($style), $align, $style->colour, $readingOf);

@@ -23,6 +23,15 @@ final readonly class PatternPaint implements Paint
 
     public function description(): array
     {
-        return ['kind' => 'pattern', 'x' => $this->x, 'y' => $this->y, 'size' => $this->size, 'degrees' => $this->degrees, 'outline' => $this->outline, 'colour' => $this->colour, 'reach' => $this->reach];
+        return [
+            'kind' => 'pattern',
+            'x' => $this->x,
+            'y' => $this->y,
+            'size' => $this->size,
+            'degrees' => $this->degrees,
+            'outline' => $this->outline,
+            'colour' => $this->colour,
+            'reach' => $this->reach,
+        ];
     }
 }

@@ -82,28 +82,51 @@ final class Reel
         $index = $this->nodes++;
         if ($node instanceof GroupNode) {
             return [
-                'kind' => 'group', 'index' => $index, 'name' => $node->name,
+                'kind' => 'group',
+                'index' => $index,
+                'name' => $node->name,
                 'opacity' => $node->opacity === null ? 1.0 : $this->property($index, 'opacity', $node->opacity),
                 'children' => array_map($this->node(...), $node->children),
             ];
         }
         if ($node instanceof PathNode) {
             return [
-                'kind' => 'path', 'index' => $index,
-                'outline' => $this->property($index, 'outline', $node->outline, fn (string $outline): int => $this->outlines[$outline] ??= count($this->outlines)),
-                'fill' => $this->paint($node->fill), 'opacity' => $node->opacity, 'blur' => $node->blur, 'within' => $node->within,
-                'mark' => $node->mark === null ? null : ['chart' => $node->mark->chartId, 'figure' => $node->mark->figureId, 'label' => $node->mark->label, 'value' => $node->mark->value, 'share' => $node->mark->share],
+                'kind' => 'path',
+                'index' => $index,
+                'outline' => $this->property(
+                    $index,
+                    'outline',
+                    $node->outline,
+                    fn (string $outline): int => $this->outlines[$outline] ??= count($this->outlines),
+                ),
+                'fill' => $this->paint($node->fill),
+                'opacity' => $node->opacity,
+                'blur' => $node->blur,
+                'within' => $node->within,
+                'mark' => $node->mark === null
+                        ? null
+                        : [
+                            'chart' => $node->mark->chartId,
+                            'figure' => $node->mark->figureId,
+                            'label' => $node->mark->label,
+                            'value' => $node->mark->value,
+                            'share' => $node->mark->share,
+                        ],
             ];
         }
         \assert($node instanceof TextNode);
         $coordinate = static fn (float $value): float => (float) Decimal::of($value, 3);
 
         return [
-            'kind' => 'text', 'index' => $index,
+            'kind' => 'text',
+            'index' => $index,
             'run' => $this->property($index, 'run', $node->run, $this->run(...)),
             'x' => $this->property($index, 'x', $node->x, $coordinate),
             'y' => $this->property($index, 'y', $node->y, $coordinate),
-            'scale' => $node->scale, 'align' => $node->align, 'fill' => $node->colour, 'reading' => $node->readingOf,
+            'scale' => $node->scale,
+            'align' => $node->align,
+            'fill' => $node->colour,
+            'reading' => $node->readingOf,
         ];
     }
 
@@ -117,7 +140,11 @@ final class Reel
      */
     private function property(int $node, string $name, Track $track, ?\Closure $write = null): int|float
     {
-        $value = static fn (mixed $value): int|float => $write === null ? (is_int($value) || is_float($value) ? $value : 0) : $write($value);
+        $value = static fn (mixed $value): int|float => $write === null
+            ? (is_int($value) || is_float($value)
+                ? $value
+                : 0)
+            : $write($value);
         $first = $last = $value($track->at($this->from));
         $frames = [$this->from];
         $values = [$first];

@@ -12,7 +12,9 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\SpokenWord;
 
-/** What the desk shows beside the stage: the figures understood, the stems, the words of the script with their frames. */
+/**
+ * What the desk shows beside the stage: the figures understood, the stems, the words of the script with their frames.
+ */
 final readonly class Sheet
 {
     /** @return array<string, mixed> by chart id */
@@ -21,10 +23,26 @@ final readonly class Sheet
         $rate = FrameRate::ofStage($piece->stage);
         $charts = [];
         foreach ($drawing->timings as $chartId => $timing) {
-            $largest = max([1e-12, ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list)]);
+            $largest = max([
+                1e-12,
+                ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list),
+            ]);
             $charts[$chartId] = [
                 'whole' => self::plain($timing->figures->whole->toFloat(), 6),
-                'figures' => array_map(static fn (Figure $figure): array => self::figure($figure, $timing, static fn (int $frame): string => Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText(), $largest, $drawing->frames), $timing->figures->list),
+                'figures' => array_map(
+                    static fn (Figure $figure): array => self::figure(
+                        $figure,
+                        $timing,
+                        static fn (int $frame): string => Timecode::atFrame(
+                            $frame,
+                            $rate,
+                            $piece->stage->dropFrame,
+                        )->toText(),
+                        $largest,
+                        $drawing->frames,
+                    ),
+                    $timing->figures->list,
+                ),
             ];
         }
 
@@ -36,9 +54,15 @@ final readonly class Sheet
     {
         $stems = [];
         foreach ($drawing->timings as $timing) {
-            $largest = max([1e-12, ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list)]);
+            $largest = max([
+                1e-12,
+                ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list),
+            ]);
             foreach ($timing->figures->list as $figure) {
-                $stems[] = ['colour' => $timing->colours[$figure->id], 'points' => self::stem($figure, $timing, $largest, $drawing->frames)];
+                $stems[] = [
+                    'colour' => $timing->colours[$figure->id],
+                    'points' => self::stem($figure, $timing, $largest, $drawing->frames),
+                ];
             }
         }
 
@@ -48,8 +72,11 @@ final readonly class Sheet
     /**
      * Time down the page: the words of the lines with their frames, and each second as it is numbered.
      *
-     * @return array{lines: array<string, list<array{text: string, frame: int}>>, length: string, seconds: list<array{int, string, int}>}
-     *                                                                                                                                    seconds: first frame, timecode without the frames, number of its first frame
+     * @return array{
+     *     lines: array<string, list<array{text: string, frame: int}>>,
+     *     length: string,
+     *     seconds: list<array{int, string, int}>
+     * } seconds: first frame, timecode without the frames, number of its first frame
      */
     public static function script(Piece $piece): array
     {
@@ -64,7 +91,11 @@ final readonly class Sheet
             }
         }
 
-        return ['lines' => self::lines($piece), 'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(), 'seconds' => $seconds];
+        return [
+            'lines' => self::lines($piece),
+            'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(),
+            'seconds' => $seconds,
+        ];
     }
 
     /** @return array<string, list<array{text: string, frame: int}>> the words of each line, by line id */
@@ -72,7 +103,10 @@ final readonly class Sheet
     {
         $lines = [];
         foreach ($piece->lines as $line) {
-            $lines[$line->id] = array_map(static fn (SpokenWord $word): array => ['text' => $word->text, 'frame' => $word->frame], Beats::words($line));
+            $lines[$line->id] = array_map(
+                static fn (SpokenWord $word): array => ['text' => $word->text, 'frame' => $word->frame],
+                Beats::words($line),
+            );
         }
 
         return $lines;
@@ -83,8 +117,13 @@ final readonly class Sheet
      *
      * @return array<string, mixed>
      */
-    private static function figure(Figure $figure, ChartTiming $timing, \Closure $timecode, float $largest, int $frames): array
-    {
+    private static function figure(
+        Figure $figure,
+        ChartTiming $timing,
+        \Closure $timecode,
+        float $largest,
+        int $frames,
+    ): array {
         $moves = $timing->moves[$figure->id];
 
         return [
@@ -109,16 +148,21 @@ final readonly class Sheet
      */
     private static function move(?TimedMove $move, \Closure $timecode): ?array
     {
-        return $move === null ? null : [
-            'id' => $move->moveId,
-            'begin' => $move->begin,
-            'beginText' => $timecode($move->begin),
-            'frames' => $move->frames,
-            'pinnedTo' => $move->pinnedTo,
-            'curve' => $move->curve->numbers(),
-            'curvePoints' => array_map(static fn (int $step): float => round($move->curve->at($step / 40), 4), range(0, 40)),
-            'opens' => $move->opens,
-        ];
+        return $move === null
+            ? null
+            : [
+                'id' => $move->moveId,
+                'begin' => $move->begin,
+                'beginText' => $timecode($move->begin),
+                'frames' => $move->frames,
+                'pinnedTo' => $move->pinnedTo,
+                'curve' => $move->curve->numbers(),
+                'curvePoints' => array_map(
+                    static fn (int $step): float => round($move->curve->at($step / 40), 4),
+                    range(0, 40),
+                ),
+                'opens' => $move->opens,
+            ];
     }
 
     /** @return list<array{int, float}> frame and width as a fraction of the widest stem, where it changes */
@@ -128,7 +172,7 @@ final readonly class Sheet
         $presence = $timing->presences[$figure->id];
         foreach ($presence->changes as $frame) {
             if ($frame < $frames) {
-                $points[] = [$frame, round($presence->at($frame)->amount * $figure->share() / $largest, 4)];
+                $points[] = [$frame, round(($presence->at($frame)->amount * $figure->share()) / $largest, 4)];
             }
         }
 

@@ -33,11 +33,15 @@ final class Arithmetic
         }
         $plain = (string) preg_replace('/\s+/u', '', $plain);
         if ($plain === '' || strlen($plain) > 200) {
-            throw new NotANumber($plain === '' ? 'There is no number here.' : 'This sum is too long; 200 signs are the limit.');
+            throw new NotANumber(
+                $plain === '' ? 'There is no number here.' : 'This sum is too long; 200 signs are the limit.',
+            );
         }
         preg_match_all('/\d+(?:\.\d+)?|\.\d+|[-+*\/()]/', $plain, $found);
         if (implode('', $found[0]) !== $plain) {
-            throw new NotANumber(sprintf('“%s” is not a number. Numbers, + − × ÷ and brackets can be used.', trim($expression)));
+            throw new NotANumber(
+                sprintf('“%s” is not a number. Numbers, + − × ÷ and brackets can be used.', trim($expression)),
+            );
         }
         $sum = new self($found[0], trim($expression));
         $value = $sum->sum();
@@ -63,7 +67,8 @@ final class Arithmetic
         $value = $this->factor();
         while (in_array($this->peek(), ['*', '/'], true)) {
             try {
-                $value = $this->take() === '*' ? $value->multipliedBy($this->factor()) : $value->dividedBy($this->factor());
+                $value =
+                    $this->take() === '*' ? $value->multipliedBy($this->factor()) : $value->dividedBy($this->factor());
             } catch (DivisionByZeroException) {
                 throw new NotANumber(sprintf('“%s” divides by zero.', $this->typed));
             }

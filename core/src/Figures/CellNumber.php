@@ -10,7 +10,16 @@ use Brick\Math\RoundingMode;
 /** What one cell of the sheet says: a number, how it was given, or that it is the rest of the whole. */
 final readonly class CellNumber
 {
-    private const UNITS = ['%' => '%', '€' => '€', '$' => '$', '£' => '£', '¥' => '¥', 'EUR' => '€', 'USD' => '$', 'GBP' => '£'];
+    private const UNITS = [
+        '%' => '%',
+        '€' => '€',
+        '$' => '$',
+        '£' => '£',
+        '¥' => '¥',
+        'EUR' => '€',
+        'USD' => '$',
+        'GBP' => '£',
+    ];
 
     private function __construct(
         public BigRational $value,
@@ -48,9 +57,19 @@ final readonly class CellNumber
         }
         $style ??= NumberStyle::detect([$text]);
         $text = (string) preg_replace('/(?<=\d)[ \'’](?=\d{3}(\D|$))/u', '', $text);
-        $text = (string) preg_replace('/(?<=\d)'.preg_quote($style->groupingSign(), '/').'(?=\d{3}(\D|$))/', '', $text);
+        $text = (string) preg_replace(
+            '/(?<=\d)'.preg_quote($style->groupingSign(), '/').'(?=\d{3}(\D|$))/',
+            '',
+            $text,
+        );
         if (str_contains($text, $style->groupingSign())) {
-            throw new NotANumber(sprintf('“%s” is not a number: “%s” stands where it cannot group thousands.', trim($typed), $style->groupingSign()));
+            throw new NotANumber(
+                sprintf(
+                    '“%s” is not a number: “%s” stands where it cannot group thousands.',
+                    trim($typed),
+                    $style->groupingSign(),
+                ),
+            );
         }
         $text = str_replace($style->value, '.', $text);
         $value = Arithmetic::evaluate($text);

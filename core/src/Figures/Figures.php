@@ -35,37 +35,59 @@ final readonly class Figures
         foreach ($table->rows as $number => $row) {
             $cell = self::cell($row, $column, $number + 1, $notices);
             if ($cell->value->isNegative()) {
-                throw new ImpossibleFigures(sprintf(
-                    'Row %d, “%s”, is %s. A part of a whole cannot be negative: change the figure, or choose a form that can go below zero.',
-                    $number + 1,
-                    $row->label,
-                    trim($row->cells[$column]),
-                ), 'row '.($number + 1), $row->id);
+                throw new ImpossibleFigures(
+                    sprintf(
+                        'Row %d, “%s”, is %s. A part of a whole cannot be negative: change the figure, or choose a form that can go below zero.',
+                        $number + 1,
+                        $row->label,
+                        trim($row->cells[$column]),
+                    ),
+                    'row '.($number + 1),
+                    $row->id,
+                );
             }
             $cells[] = $cell;
         }
         if ($cells === []) {
-            throw new ImpossibleFigures('The sheet has no rows yet. Type or paste at least one label and one number.', 'the sheet');
+            throw new ImpossibleFigures(
+                'The sheet has no rows yet. Type or paste at least one label and one number.',
+                'the sheet',
+            );
         }
         $whole = self::whole($table, $cells);
         $cells = self::fillRest($table, $cells, $whole);
         $sum = self::sumOf($cells);
         if ($sum->isZero()) {
-            throw new ImpossibleFigures('Every figure is zero, so there is nothing to divide. Give at least one row a number above zero.', 'the sheet');
+            throw new ImpossibleFigures(
+                'Every figure is zero, so there is nothing to divide. Give at least one row a number above zero.',
+                'the sheet',
+            );
         }
         if ($whole !== null && $sum->isGreaterThan($whole)) {
-            $notices[] = Problem::notice('over-whole', 'the sheet', sprintf(
-                'The figures add up to %s of %s. Each is shown as its part of that sum; scale them, or take the surplus off the largest.',
-                self::plain($sum),
-                self::plain($whole),
-            ));
+            $notices[] = Problem::notice(
+                'over-whole',
+                'the sheet',
+                sprintf(
+                    'The figures add up to %s of %s. Each is shown as its part of that sum; scale them, or take the surplus off the largest.',
+                    self::plain($sum),
+                    self::plain($whole),
+                ),
+            );
             $whole = $sum;
         }
         $whole ??= $sum;
         $list = [];
         foreach ($table->rows as $number => $row) {
             $cell = $cells[$number];
-            $list[] = new Figure($row->id, $row->label, $cell['value'], $cell['decimals'], $cell['unit'], $cell['value']->dividedBy($whole)->simplified(), $cell['isRest']);
+            $list[] = new Figure(
+                $row->id,
+                $row->label,
+                $cell['value'],
+                $cell['decimals'],
+                $cell['unit'],
+                $cell['value']->dividedBy($whole)->simplified(),
+                $cell['isRest'],
+            );
         }
         self::noticeLabels($table, $notices);
 
@@ -100,9 +122,15 @@ final readonly class Figures
      */
     public function shownPercentages(int $decimals): array
     {
-        $percent = array_map(static fn (Figure $figure): BigRational => $figure->exactShare->multipliedBy(100), $this->list);
+        $percent = array_map(
+            static fn (Figure $figure): BigRational => $figure->exactShare->multipliedBy(100),
+            $this->list,
+        );
 
-        return array_combine(array_map(static fn (Figure $figure): string => $figure->id, $this->list), LargestRemainder::round($percent, $decimals));
+        return array_combine(
+            array_map(static fn (Figure $figure): string => $figure->id, $this->list),
+            LargestRemainder::round($percent, $decimals),
+        );
     }
 
     /** @param list<Problem> $notices */
@@ -110,14 +138,23 @@ final readonly class Figures
     {
         $typed = $row->cells[$column] ?? '';
         if (trim($typed) === '') {
-            $notices[] = Problem::notice('empty-cell', 'row '.$number, sprintf('Row %d, “%s”, has no number yet and counts as 0.', $number, $row->label), $row->id);
+            $notices[] = Problem::notice(
+                'empty-cell',
+                'row '.$number,
+                sprintf('Row %d, “%s”, has no number yet and counts as 0.', $number, $row->label),
+                $row->id,
+            );
 
             return CellNumber::read('0');
         }
         try {
             return CellNumber::read($typed);
         } catch (NotANumber $reason) {
-            throw new ImpossibleFigures(sprintf('Row %d, “%s”: %s', $number, $row->label, $reason->getMessage()), 'row '.$number, $row->id);
+            throw new ImpossibleFigures(
+                sprintf('Row %d, “%s”: %s', $number, $row->label, $reason->getMessage()),
+                'row '.$number,
+                $row->id,
+            );
         }
     }
 
@@ -159,22 +196,47 @@ final readonly class Figures
         $filled = [];
         foreach ($cells as $number => $cell) {
             if ($cell->isRest && $rest !== null) {
-                throw new ImpossibleFigures(sprintf('Row %d says “rest”, and row %d does too. Only one part can be the rest of the whole.', $number + 1, $rest + 1), 'row '.($number + 1), $table->rows[$number]->id);
+                throw new ImpossibleFigures(
+                    sprintf(
+                        'Row %d says “rest”, and row %d does too. Only one part can be the rest of the whole.',
+                        $number + 1,
+                        $rest + 1,
+                    ),
+                    'row '.($number + 1),
+                    $table->rows[$number]->id,
+                );
             }
             $rest = $cell->isRest ? $number : $rest;
             $sum = $sum->plus($cell->value);
             $decimals = max($decimals, $cell->decimals);
             $unit = $cell->unit !== '' ? $cell->unit : $unit;
-            $filled[] = ['value' => $cell->value, 'decimals' => $cell->decimals, 'unit' => $cell->unit, 'isRest' => $cell->isRest];
+            $filled[] = [
+                'value' => $cell->value,
+                'decimals' => $cell->decimals,
+                'unit' => $cell->unit,
+                'isRest' => $cell->isRest,
+            ];
         }
         if ($rest === null) {
             return $filled;
         }
         if ($whole === null) {
-            throw new ImpossibleFigures(sprintf('Row %d says “rest”, but of what? Give the whole, for example 100, below the sheet.', $rest + 1), 'row '.($rest + 1), $table->rows[$rest]->id);
+            throw new ImpossibleFigures(
+                sprintf(
+                    'Row %d says “rest”, but of what? Give the whole, for example 100, below the sheet.',
+                    $rest + 1,
+                ),
+                'row '.($rest + 1),
+                $table->rows[$rest]->id,
+            );
         }
         $value = $whole->minus($sum);
-        $filled[$rest] = ['value' => $value->isNegative() ? BigRational::zero() : $value->simplified(), 'decimals' => $decimals, 'unit' => $unit, 'isRest' => true];
+        $filled[$rest] = [
+            'value' => $value->isNegative() ? BigRational::zero() : $value->simplified(),
+            'decimals' => $decimals,
+            'unit' => $unit,
+            'isRest' => true,
+        ];
 
         return $filled;
     }
@@ -197,9 +259,19 @@ final readonly class Figures
         foreach ($table->rows as $number => $row) {
             $label = trim($row->label);
             if ($label === '') {
-                $notices[] = Problem::notice('no-label', 'row '.($number + 1), sprintf('Row %d has no label.', $number + 1), $row->id);
+                $notices[] = Problem::notice(
+                    'no-label',
+                    'row '.($number + 1),
+                    sprintf('Row %d has no label.', $number + 1),
+                    $row->id,
+                );
             } elseif (isset($seen[$label])) {
-                $notices[] = Problem::notice('same-label', 'row '.($number + 1), sprintf('Rows %d and %d are both called “%s”.', $seen[$label], $number + 1, $label), $row->id);
+                $notices[] = Problem::notice(
+                    'same-label',
+                    'row '.($number + 1),
+                    sprintf('Rows %d and %d are both called “%s”.', $seen[$label], $number + 1, $label),
+                    $row->id,
+                );
             } else {
                 $seen[$label] = $number + 1;
             }

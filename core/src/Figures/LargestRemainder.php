@@ -42,6 +42,9 @@ final readonly class LargestRemainder
             $floors[$index] = $floors[$index]->plus(1);
         }
 
-        return array_map(static fn (BigRational $floor): BigRational => $floor->dividedBy($unit)->simplified(), array_values($floors));
+        return array_map(
+            static fn (BigRational $floor): BigRational => $floor->dividedBy($unit)->simplified(),
+            array_values($floors),
+        );
     }
 }

@@ -17,7 +17,10 @@ final readonly class MendSum
     {
         [$index, $cells, $sum, $whole] = self::understood($table, $columnId);
         $decimals = max([1, ...array_map(static fn (CellNumber $cell): int => $cell->decimals, $cells)]);
-        $parts = array_map(static fn (CellNumber $cell): BigRational => $cell->value->multipliedBy($whole)->dividedBy($sum), $cells);
+        $parts = array_map(
+            static fn (CellNumber $cell): BigRational => $cell->value->multipliedBy($whole)->dividedBy($sum),
+            $cells,
+        );
 
         return self::with($table, $index, $cells, LargestRemainder::round($parts, $decimals), $decimals);
     }
@@ -34,7 +37,14 @@ final readonly class MendSum
         }
         $values[$largest] = $values[$largest]->minus($sum->minus($whole));
         if ($values[$largest]->isNegative()) {
-            throw new ImpossibleFigures(sprintf('The largest part, “%s”, is smaller than the surplus. Scale them all instead.', $table->rows[$largest]->label), 'row '.($largest + 1), $table->rows[$largest]->id);
+            throw new ImpossibleFigures(
+                sprintf(
+                    'The largest part, “%s”, is smaller than the surplus. Scale them all instead.',
+                    $table->rows[$largest]->label,
+                ),
+                'row '.($largest + 1),
+                $table->rows[$largest]->id,
+            );
         }
 
         return self::with($table, $index, $cells, array_values($values), $decimals);
@@ -44,7 +54,12 @@ final readonly class MendSum
     private static function understood(Table $table, string $columnId): array
     {
         $index = $table->columnIndex($columnId);
-        $cells = array_map(static fn (Row $row): CellNumber => CellNumber::read(trim($row->cells[$index]) === '' ? '0' : $row->cells[$index]), $table->rows);
+        $cells = array_map(
+            static fn (Row $row): CellNumber => CellNumber::read(
+                trim($row->cells[$index]) === '' ? '0' : $row->cells[$index],
+            ),
+            $table->rows,
+        );
         $sum = BigRational::zero();
         foreach ($cells as $cell) {
             $sum = $sum->plus($cell->value);
@@ -53,7 +68,12 @@ final readonly class MendSum
             throw new ImpossibleFigures('There is nothing to scale: the figures add up to nothing.', 'the sheet');
         }
 
-        return [$index, $cells, $sum, $table->whole === null ? BigRational::of(100) : CellNumber::read($table->whole)->value];
+        return [
+            $index,
+            $cells,
+            $sum,
+            $table->whole === null ? BigRational::of(100) : CellNumber::read($table->whole)->value,
+        ];
     }
 
     /**

@@ -60,9 +60,9 @@ final readonly class Colour
         $l = (0.4122214708 * $red + 0.5363325363 * $green + 0.0514459929 * $blue) ** (1 / 3);
         $m = (0.2119034982 * $red + 0.6806995451 * $green + 0.1073969566 * $blue) ** (1 / 3);
         $s = (0.0883024619 * $red + 0.2817188376 * $green + 0.6299787005 * $blue) ** (1 / 3);
-        $lightness = 0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s;
-        $a = 1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s;
-        $b = 0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s;
+        $lightness = 0.2104542553 * $l + 0.793617785 * $m - 0.0040720468 * $s;
+        $a = 1.9779984951 * $l - 2.428592205 * $m + 0.4505937099 * $s;
+        $b = 0.0259040371 * $l + 0.7827717662 * $m - 0.808675766 * $s;
         $hue = rad2deg(atan2($b, $a));
 
         return [$lightness, hypot($a, $b), $hue < 0 ? $hue + 360 : $hue];
@@ -71,7 +71,9 @@ final readonly class Colour
     /** Relative luminance, 0 to 1. Source: WCAG 2.2, “relative luminance”. */
     public function luminance(): float
     {
-        return 0.2126 * self::linear($this->red) + 0.7152 * self::linear($this->green) + 0.0722 * self::linear($this->blue);
+        return 0.2126 * self::linear($this->red) +
+            0.7152 * self::linear($this->green) +
+            0.0722 * self::linear($this->blue);
     }
 
     /** Contrast ratio, 1 to 21. Source: WCAG 2.2, “contrast ratio”. */
@@ -91,7 +93,10 @@ final readonly class Colour
         return self::oklch($lightness + $by, $chroma, $hue);
     }
 
-    /** White, near-black or black: the first that reads on this colour at 4.5 : 1 (WCAG 2.2, 1.4.3); black or white always does. */
+    /**
+     * White, near-black or black: the first that reads on this colour at 4.5 : 1 (WCAG 2.2, 1.4.3); black or white
+     * always does.
+     */
     public function textOn(string $wanted): string
     {
         foreach ([$wanted, '#ffffff', '#12161c', '#000000'] as $candidate) {
@@ -115,13 +120,15 @@ final readonly class Colour
         $b = $chroma * sin(deg2rad($hue));
         $l = ($lightness + 0.3963377774 * $a + 0.2158037573 * $b) ** 3;
         $m = ($lightness - 0.1055613458 * $a - 0.0638541728 * $b) ** 3;
-        $s = ($lightness - 0.0894841775 * $a - 1.2914855480 * $b) ** 3;
-        $encode = static fn (float $part): float => $part <= 0.0031308 ? 12.92 * $part : 1.055 * $part ** (1 / 2.4) - 0.055;
+        $s = ($lightness - 0.0894841775 * $a - 1.291485548 * $b) ** 3;
+        $encode = static fn (float $part): float => $part <= 0.0031308
+            ? 12.92 * $part
+            : 1.055 * $part ** (1 / 2.4) - 0.055;
 
         return [
             $encode(4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s),
             $encode(-1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s),
-            $encode(-0.0041960863 * $l - 0.7034186147 * $m + 1.7076147010 * $s),
+            $encode(-0.0041960863 * $l - 0.7034186147 * $m + 1.707614701 * $s),
         ];
     }
 

@@ -28,8 +28,12 @@ final readonly class Tints
         $deepest = min(0.95 - $span, max(0.5, $lightness - $span * 0.3));
         $tints = [];
         for ($step = 0; $step < $count; ++$step) {
-            $at = $deepest + $span * $step / ($count - 1);
-            $tints[] = Colour::oklch($at, $chroma * ($at > $lightness ? max(0.3, 1 - 2.3 * ($at - $lightness)) : 1 + 0.5 * ($lightness - $at)), $hue)->toHex();
+            $at = $deepest + ($span * $step) / ($count - 1);
+            $tints[] = Colour::oklch(
+                $at,
+                $chroma * ($at > $lightness ? max(0.3, 1 - 2.3 * ($at - $lightness)) : 1 + 0.5 * ($lightness - $at)),
+                $hue,
+            )->toHex();
         }
 
         return $tints;

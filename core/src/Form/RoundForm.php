@@ -14,8 +14,12 @@ use Lupine\Core\Piece\FormSettings;
 final readonly class RoundForm
 {
     /** @param list<Slot> $slots in the order in which they are laid out */
-    private function __construct(private FormSettings $settings, public Point $centre, public array $slots, private float $gap)
-    {
+    private function __construct(
+        private FormSettings $settings,
+        public Point $centre,
+        public array $slots,
+        private float $gap,
+    ) {
     }
 
     public static function of(Figures $figures, FormSettings $settings, Point $centre): self
@@ -52,7 +56,8 @@ final readonly class RoundForm
             $this->settings->holeRadius(),
             $slot->fromDegrees + $slot->sweepDegrees * $from,
             $sweep,
-            // A part that is thinner than its gap would not be seen at all: the gap takes at most half of its outer arc.
+            // A part that is thinner than its gap would not be seen at all: the gap takes at most half of its outer
+            // arc.
             min($this->gap, 2 * $this->settings->radius * sin(deg2rad(min($sweep, 360.0) / 4))),
         );
     }

@@ -18,7 +18,8 @@ use Lupine\Core\Geometry\Decimal;
 /**
  * One frame as SVG.
  *
- * A public contract: every mark is an element with `data-figure`, `data-label`, `data-value` and `data-share` that holds
+ * A public contract: every mark is an element with `data-figure`, `data-label`, `data-value` and `data-share` that
+ * holds
  * nothing but the mark's own outline; every reading is an element with `data-reading`, the text that it shows.
  */
 final class Svg
@@ -39,13 +40,19 @@ final class Svg
         $body = implode('', array_map($svg->node(...), $drawing->nodes));
         $definitions = $svg->definitionText === '' ? '' : '<defs>'.$svg->definitionText.'</defs>'."\n";
 
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d" role="img">'."\n",
-            $drawing->width,
-            $drawing->height,
-            $drawing->width,
-            $drawing->height,
-        ).($title === '' ? '' : '<title>'.self::escape($title).'</title>'."\n").$definitions.$body."</svg>\n";
+        return '<?xml version="1.0" encoding="UTF-8"?>'.
+            "\n".
+            sprintf(
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d" role="img">'."\n",
+                $drawing->width,
+                $drawing->height,
+                $drawing->width,
+                $drawing->height,
+            ).
+            ($title === '' ? '' : '<title>'.self::escape($title).'</title>'."\n").
+            $definitions.
+            $body.
+            "</svg>\n";
     }
 
     private function node(Node $node): string
@@ -54,7 +61,13 @@ final class Svg
             $opacity = $node->opacity?->at($this->frame) ?? 1.0;
             $children = $opacity <= 0 ? '' : implode('', array_map($this->node(...), $node->children));
 
-            return $children === '' ? '' : '<g'.($opacity < 1 ? ' opacity="'.Decimal::of($opacity, 4).'"' : '').">\n".$children."</g>\n";
+            return $children === ''
+                ? ''
+                : '<g'.
+                        ($opacity < 1 ? ' opacity="'.Decimal::of($opacity, 4).'"' : '').
+                        ">\n".
+                        $children.
+                        "</g>\n";
         }
 
         return $node instanceof PathNode ? $this->path($node) : ($node instanceof TextNode ? $this->text($node) : '');
@@ -70,14 +83,15 @@ final class Svg
         $attributes .= $node->opacity < 1 ? ' opacity="'.Decimal::of($node->opacity, 4).'"' : '';
         $attributes .= $node->blur > 0 ? ' filter="url(#'.$this->blur($node->blur).')"' : '';
         if ($node->mark !== null) {
-            $attributes = sprintf(
-                ' data-figure="%s" data-chart="%s" data-label="%s" data-value="%s" data-share="%s"',
-                self::escape($node->mark->figureId),
-                self::escape($node->mark->chartId),
-                self::escape($node->mark->label),
-                $node->mark->valueText,
-                Decimal::of($node->mark->share, 12),
-            ).$attributes;
+            $attributes =
+                sprintf(
+                    ' data-figure="%s" data-chart="%s" data-label="%s" data-value="%s" data-share="%s"',
+                    self::escape($node->mark->figureId),
+                    self::escape($node->mark->chartId),
+                    self::escape($node->mark->label),
+                    $node->mark->valueText,
+                    Decimal::of($node->mark->share, 12),
+                ).$attributes;
         }
 
         return '<path'.$attributes."/>\n";
@@ -89,20 +103,33 @@ final class Svg
         if ($run->text === '') {
             return '';
         }
-        $x = $node->x->at($this->frame) - $run->width * $node->scale * match ($node->align) {
-            'middle' => 0.5,
-            'right' => 1.0,
-            default => 0.0,
-        };
+        $x =
+            $node->x->at($this->frame) -
+            $run->width *
+                $node->scale *
+                match ($node->align) {
+                    'middle' => 0.5,
+                    'right' => 1.0,
+                    default => 0.0,
+                };
         $glyphs = '';
         foreach ($run->glyphs as $glyph) {
-            $id = $this->define('g', '<path id="%s" d="'.$run->font->outline($glyph->character, $glyph->tabular).'"/>');
+            $id = $this->define(
+                'g',
+                '<path id="%s" d="'.$run->font->outline($glyph->character, $glyph->tabular).'"/>',
+            );
             $glyphs .= '<use href="#'.$id.'" x="'.Decimal::of($glyph->x, 2).'"/>';
         }
 
         return sprintf(
             '<g%s aria-label="%s" fill="%s" transform="translate(%s %s) scale(%s)">%s</g>'."\n",
-            $node->readingOf === null ? '' : ' data-reading="'.self::escape($run->text).'" data-reading-of="'.self::escape($node->readingOf).'"',
+            $node->readingOf === null
+                ? ''
+                : ' data-reading="'.
+                    self::escape($run->text).
+                    '" data-reading-of="'.
+                    self::escape($node->readingOf).
+                    '"',
             self::escape($run->text),
             $node->colour,
             Decimal::of($x, 3),
@@ -120,52 +147,80 @@ final class Svg
         if ($paint instanceof RadialPaint) {
             $stops = '';
             foreach ($paint->stops as [$offset, $colour, $opacity]) {
-                $stops .= '<stop offset="'.Decimal::of($offset).'" stop-color="'.$colour.'"'.($opacity < 1 ? ' stop-opacity="'.Decimal::of($opacity, 4).'"' : '').'/>';
+                $stops .=
+                    '<stop offset="'.
+                    Decimal::of($offset).
+                    '" stop-color="'.
+                    $colour.
+                    '"'.
+                    ($opacity < 1 ? ' stop-opacity="'.Decimal::of($opacity, 4).'"' : '').
+                    '/>';
             }
-            $transform = $paint->stretch === 1.0 ? '' : sprintf(' gradientTransform="translate(0 %s) scale(1 %s)"', Decimal::of($paint->y * (1 - $paint->stretch)), Decimal::of($paint->stretch, 8));
+            $transform =
+                $paint->stretch === 1.0
+                    ? ''
+                    : sprintf(
+                        ' gradientTransform="translate(0 %s) scale(1 %s)"',
+                        Decimal::of($paint->y * (1 - $paint->stretch)),
+                        Decimal::of($paint->stretch, 8),
+                    );
 
-            return 'url(#'.$this->define('p', sprintf(
-                '<radialGradient id="%%s" gradientUnits="userSpaceOnUse" cx="%s" cy="%s" r="%s"%s>%s</radialGradient>',
-                Decimal::of($paint->x),
-                Decimal::of($paint->y),
-                Decimal::of($paint->radius),
-                $transform,
-                $stops,
-            )).')';
+            return 'url(#'.
+                $this->define(
+                    'p',
+                    sprintf(
+                        '<radialGradient id="%%s" gradientUnits="userSpaceOnUse" cx="%s" cy="%s" r="%s"%s>%s</radialGradient>',
+                        Decimal::of($paint->x),
+                        Decimal::of($paint->y),
+                        Decimal::of($paint->radius),
+                        $transform,
+                        $stops,
+                    ),
+                ).
+                ')';
         }
         \assert($paint instanceof PatternPaint);
 
-        return 'url(#'.$this->define('p', sprintf(
-            '<pattern id="%%s" patternUnits="userSpaceOnUse" width="%s" height="%s" patternTransform="translate(%s %s) rotate(%s)"><path d="%s" fill="%s"/></pattern>',
-            Decimal::of($paint->size),
-            Decimal::of($paint->size),
-            Decimal::of($paint->x),
-            Decimal::of($paint->y),
-            Decimal::of($paint->degrees),
-            $paint->outline,
-            $paint->colour,
-        )).')';
+        return 'url(#'.
+            $this->define(
+                'p',
+                sprintf(
+                    '<pattern id="%%s" patternUnits="userSpaceOnUse" width="%s" height="%s" patternTransform="translate(%s %s) rotate(%s)"><path d="%s" fill="%s"/></pattern>',
+                    Decimal::of($paint->size),
+                    Decimal::of($paint->size),
+                    Decimal::of($paint->x),
+                    Decimal::of($paint->y),
+                    Decimal::of($paint->degrees),
+                    $paint->outline,
+                    $paint->colour,
+                ),
+            ).
+            ')';
     }
 
     private function blur(float $deviation): string
     {
         $reach = $deviation * 3;
 
-        return $this->define('b', sprintf(
-            '<filter id="%%s" filterUnits="userSpaceOnUse" x="%s" y="%s" width="%s" height="%s" color-interpolation-filters="sRGB"><feGaussianBlur stdDeviation="%s"/></filter>',
-            Decimal::of(-$reach),
-            Decimal::of(-$reach),
-            Decimal::of($this->drawing->width + 2 * $reach),
-            Decimal::of($this->drawing->height + 2 * $reach),
-            Decimal::of($deviation, 4),
-        ));
+        return $this->define(
+            'b',
+            sprintf(
+                '<filter id="%%s" filterUnits="userSpaceOnUse" x="%s" y="%s" width="%s" height="%s" color-interpolation-filters="sRGB"><feGaussianBlur stdDeviation="%s"/></filter>',
+                Decimal::of(-$reach),
+                Decimal::of(-$reach),
+                Decimal::of($this->drawing->width + 2 * $reach),
+                Decimal::of($this->drawing->height + 2 * $reach),
+                Decimal::of($deviation, 4),
+            ),
+        );
     }
 
     private function define(string $letter, string $content): string
     {
         if (!isset($this->definitions[$content])) {
             $this->definitions[$content] = $letter.(count($this->definitions) + 1);
-            $this->definitionText .= sprintf(str_replace('%%', '%', str_replace('%', '%', $content)), $this->definitions[$content])."\n";
+            $this->definitionText .=
+                sprintf(str_replace('%%', '%', str_replace('%', '%', $content)), $this->definitions[$content])."\n";
         }
 
         return $this->definitions[$content];

@@ -30,7 +30,13 @@ final readonly class TableText
     public static function read(string $text, string $tableId = 't1'): Table
     {
         if (strlen($text) > self::MAX_BYTES) {
-            throw new ImpossibleFigures(sprintf('This table is %.1f MB; Lupine takes up to 1 MB. Keep only the rows that the chart shows.', strlen($text) / 1e6), 'the table');
+            throw new ImpossibleFigures(
+                sprintf(
+                    'This table is %.1f MB; Lupine takes up to 1 MB. Keep only the rows that the chart shows.',
+                    strlen($text) / 1e6,
+                ),
+                'the table',
+            );
         }
         $records = self::records($text);
         if ($records === []) {
@@ -38,13 +44,23 @@ final readonly class TableText
         }
         $width = max(array_map('count', $records));
         if ($width > self::MAX_COLUMNS) {
-            throw new ImpossibleFigures(sprintf('The table has %d columns; Lupine takes up to %d.', $width, self::MAX_COLUMNS), 'the table');
+            throw new ImpossibleFigures(
+                sprintf('The table has %d columns; Lupine takes up to %d.', $width, self::MAX_COLUMNS),
+                'the table',
+            );
         }
         $records = array_map(static fn (array $record): array => array_pad($record, $width, ''), $records);
         $style = NumberStyle::detect(self::numberTexts($records));
         $heading = self::hasHeading($records, $style) ? array_shift($records) : null;
         if (count($records) > self::MAX_ROWS) {
-            throw new ImpossibleFigures(sprintf('The table has %s rows; Lupine takes up to %d, and a chart reads best with about five. Keep the rows that the film speaks of.', number_format(count($records)), self::MAX_ROWS), 'the table');
+            throw new ImpossibleFigures(
+                sprintf(
+                    'The table has %s rows; Lupine takes up to %d, and a chart reads best with about five. Keep the rows that the film speaks of.',
+                    number_format(count($records)),
+                    self::MAX_ROWS,
+                ),
+                'the table',
+            );
         }
         $numeric = self::numericColumns($records, $style, $width);
         if ($numeric === []) {
@@ -57,12 +73,19 @@ final readonly class TableText
             foreach ($numeric as $column) {
                 $cells[] = self::cell($record[$column], $style);
             }
-            $rows[] = new Row('r'.($number + 1), $labelColumn === null ? 'Row '.($number + 1) : trim($record[$labelColumn]), $cells);
+            $rows[] = new Row(
+                'r'.($number + 1),
+                $labelColumn === null ? 'Row '.($number + 1) : trim($record[$labelColumn]),
+                $cells,
+            );
         }
         $columns = [];
         foreach ($numeric as $number => $column) {
             $name = trim($heading[$column] ?? '');
-            $columns[] = new Column('c'.($number + 1), $name !== '' ? $name : (count($numeric) === 1 ? 'Value' : 'Value '.($number + 1)));
+            $columns[] = new Column(
+                'c'.($number + 1),
+                $name !== '' ? $name : (count($numeric) === 1 ? 'Value' : 'Value '.($number + 1)),
+            );
         }
 
         return new Table($tableId, trim($heading[$labelColumn ?? -1] ?? ''), $columns, $rows, null, null);
@@ -92,9 +115,14 @@ final readonly class TableText
     /** @return list<list<string>> */
     private static function split(string $text, string $separator): array
     {
-        $field = $separator === '  '
-            ? '/("(?:[^"]|"")*"|(?:(?! {2,}|\n).)*)( {2,}|\n|$)/u'
-            : '/[ ]*("(?:[^"]|"")*"[ ]*|[^'.preg_quote($separator, '/').'\n]*)('.preg_quote($separator, '/').'|\n|$)/u';
+        $field =
+            $separator === '  '
+                ? '/("(?:[^"]|"")*"|(?:(?! {2,}|\n).)*)( {2,}|\n|$)/u'
+                : '/[ ]*("(?:[^"]|"")*"[ ]*|[^'.
+                    preg_quote($separator, '/').
+                    '\n]*)('.
+                    preg_quote($separator, '/').
+                    '|\n|$)/u';
         preg_match_all($field, $text, $found, PREG_SET_ORDER);
         $records = [];
         $record = [];
@@ -113,14 +141,30 @@ final readonly class TableText
     /** The separator that divides most lines into the same number of fields, at least two. */
     private static function separator(string $text): string
     {
-        $sample = array_slice(array_values(array_filter(explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '""', $text)), static fn (string $line): bool => trim($line) !== '')), 0, 60);
+        $sample = array_slice(
+            array_values(
+                array_filter(
+                    explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '""', $text)),
+                    static fn (string $line): bool => trim($line) !== '',
+                ),
+            ),
+            0,
+            60,
+        );
         foreach (["\t", ';', '|'] as $candidate) {
             $with = array_filter($sample, static fn (string $line): bool => str_contains($line, $candidate));
             if (count($with) * 2 > count($sample)) {
                 return $candidate;
             }
         }
-        $counts = array_count_values(array_map(static fn (string $line): int => preg_match_all('/,(?!\d{3}(\D|$))|,(?=\S*,)|(?<=[^\d]),/', $line) > 0 ? substr_count($line, ',') : 0, $sample));
+        $counts = array_count_values(
+            array_map(
+                static fn (string $line): int => preg_match_all('/,(?!\d{3}(\D|$))|,(?=\S*,)|(?<=[^\d]),/', $line) > 0
+                    ? substr_count($line, ',')
+                    : 0,
+                $sample,
+            ),
+        );
         unset($counts[0]);
         if ($counts !== [] && array_sum($counts) * 2 > count($sample)) {
             return ',';
@@ -148,9 +192,14 @@ final readonly class TableText
             if (trim($line) === '') {
                 continue;
             }
-            $records[] = preg_match('/^\s*(.*?\S)\s*[\s:=]\s*((?:[€$£¥]\s*)?[-−(]?\d[\d.,\'’]*(?:\s*[+*\/×÷−-]\s*[\d.,]+)*\)?\s*[%€$£¥]?|(?:the )?rest)\s*$/iu', $line, $found) === 1
-                ? [$found[1], $found[2]]
-                : [trim($line)];
+            $records[] =
+                preg_match(
+                    '/^\s*(.*?\S)\s*[\s:=]\s*((?:[€$£¥]\s*)?[-−(]?\d[\d.,\'’]*(?:\s*[+*\/×÷−-]\s*[\d.,]+)*\)?\s*[%€$£¥]?|(?:the )?rest)\s*$/iu',
+                    $line,
+                    $found,
+                ) === 1
+                    ? [$found[1], $found[2]]
+                    : [trim($line)];
         }
 
         return $records;
@@ -191,7 +240,11 @@ final readonly class TableText
         }
         $below = false;
         foreach ($records[0] as $column => $field) {
-            if ($column > 0 && self::isNumber($field, $style) && preg_match('/^\s*(1[5-9]|2[01])\d\d\s*$/', $field) !== 1) {
+            if (
+                $column > 0
+                && self::isNumber($field, $style)
+                && preg_match('/^\s*(1[5-9]|2[01])\d\d\s*$/', $field) !== 1
+            ) {
                 return false;
             }
             $below = $below || ($column > 0 && self::isNumber($records[1][$column], $style));
@@ -209,14 +262,22 @@ final readonly class TableText
     {
         $numeric = [];
         for ($column = $width === 1 ? 0 : 1; $column < $width; ++$column) {
-            $filled = array_filter(array_column($records, $column), static fn (string $field): bool => trim($field) !== '');
+            $filled = array_filter(
+                array_column($records, $column),
+                static fn (string $field): bool => trim($field) !== '',
+            );
             $numbers = array_filter($filled, static fn (string $field): bool => self::isNumber($field, $style));
             if ($numbers !== [] && count($numbers) * 2 >= count($filled)) {
                 $numeric[] = $column;
             }
         }
         $first = array_column($records, 0);
-        if ($numeric === [] && $width > 1 && count(array_filter($first, static fn (string $field): bool => self::isNumber($field, $style))) * 2 >= count($first)) {
+        if (
+            $numeric === []
+            && $width > 1
+            && count(array_filter($first, static fn (string $field): bool => self::isNumber($field, $style))) * 2 >=
+                count($first)
+        ) {
             return [0];
         }
 
@@ -244,9 +305,12 @@ final readonly class TableText
     /** @param list<list<string>> $records */
     private static function noNumber(array $records): ImpossibleFigures
     {
-        return new ImpossibleFigures(sprintf(
-            'There is no column of numbers in this table. Row 1 reads “%s”: put a label first and a number after it, with a tab, a comma or a semicolon between.',
-            mb_substr(implode(' | ', $records[0]), 0, 60),
-        ), 'row 1');
+        return new ImpossibleFigures(
+            sprintf(
+                'There is no column of numbers in this table. Row 1 reads “%s”: put a label first and a number after it, with a tab, a comma or a semicolon between.',
+                mb_substr(implode(' | ', $records[0]), 0, 60),
+            ),
+            'row 1',
+        );
     }
 }

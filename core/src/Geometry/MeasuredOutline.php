@@ -36,7 +36,13 @@ final readonly class MeasuredOutline
                     break;
                 case 'A':
                     $to = new Point($values[5] ?? 0.0, $values[6] ?? 0.0);
-                    $segments[] = Segment::arc($at, $to, $values[0] ?? 0.0, ($values[3] ?? 0.0) > 0, ($values[4] ?? 0.0) > 0);
+                    $segments[] = Segment::arc(
+                        $at,
+                        $to,
+                        $values[0] ?? 0.0,
+                        ($values[3] ?? 0.0) > 0,
+                        ($values[4] ?? 0.0) > 0,
+                    );
                     $at = $to;
                     break;
                 case 'Z':

@@ -36,8 +36,17 @@ final class OutlineBuilder
         $pieces = max(1, (int) ceil(abs($sweep) / 120 - 1e-9));
         $size = Decimal::of($radius);
         for ($piece = 1; $piece <= $pieces; ++$piece) {
-            $end = $centre->towards($fromDegrees + $sweep * $piece / $pieces, $radius);
-            $this->data .= 'A'.$size.' '.$size.' 0 0 '.($sweep >= 0 ? '1 ' : '0 ').Decimal::of($end->x).' '.Decimal::of($end->y);
+            $end = $centre->towards($fromDegrees + ($sweep * $piece) / $pieces, $radius);
+            $this->data .=
+                'A'.
+                $size.
+                ' '.
+                $size.
+                ' 0 0 '.
+                ($sweep >= 0 ? '1 ' : '0 ').
+                Decimal::of($end->x).
+                ' '.
+                Decimal::of($end->y);
         }
 
         return $this;
@@ -57,8 +66,13 @@ final class OutlineBuilder
 
     public static function rectangle(float $x, float $y, float $width, float $height): string
     {
-        return (new self())->moveTo(new Point($x, $y))->lineTo(new Point($x + $width, $y))
-            ->lineTo(new Point($x + $width, $y + $height))->lineTo(new Point($x, $y + $height))->close()->pathData();
+        return (new self())
+            ->moveTo(new Point($x, $y))
+            ->lineTo(new Point($x + $width, $y))
+            ->lineTo(new Point($x + $width, $y + $height))
+            ->lineTo(new Point($x, $y + $height))
+            ->close()
+            ->pathData();
     }
 
     public static function circle(Point $centre, float $radius): string

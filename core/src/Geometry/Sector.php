@@ -68,9 +68,11 @@ final readonly class Sector
     public function area(): float
     {
         $sweep = deg2rad($this->sweepDegrees);
-        $full = ($this->outerRadius ** 2 - $this->innerRadius ** 2) * $sweep / 2;
+        $full = (($this->outerRadius ** 2 - $this->innerRadius ** 2) * $sweep) / 2;
 
-        return $this->isWhole() ? $full : $full - 2 * Strip::area($this->gap / 2, $this->innerRadius, $this->outerRadius);
+        return $this->isWhole()
+            ? $full
+            : $full - 2 * Strip::area($this->gap / 2, $this->innerRadius, $this->outerRadius);
     }
 
     /**
@@ -82,8 +84,8 @@ final readonly class Sector
     {
         $half = $this->isWhole() ? 0.0 : $this->gap / 2 + $margin;
         foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1], [0, -1], [0, 1], [-1, 0], [1, 0]] as [$sideways, $upright]) {
-            $x = $middle->x + $sideways * $width / 2 - $this->centre->x;
-            $y = $middle->y + $upright * $height / 2 - $this->centre->y;
+            $x = $middle->x + ($sideways * $width) / 2 - $this->centre->x;
+            $y = $middle->y + ($upright * $height) / 2 - $this->centre->y;
             $distance = hypot($x, $y);
             if ($distance > $this->outerRadius - $margin || $distance < $this->innerRadius + $margin) {
                 return false;
@@ -103,11 +105,15 @@ final readonly class Sector
 
     private function ring(): string
     {
-        $path = (new OutlineBuilder())->moveTo($this->centre->towards($this->fromDegrees, $this->outerRadius))
-            ->arc($this->centre, $this->outerRadius, $this->fromDegrees, $this->fromDegrees + 360)->close();
+        $path = (new OutlineBuilder())
+            ->moveTo($this->centre->towards($this->fromDegrees, $this->outerRadius))
+            ->arc($this->centre, $this->outerRadius, $this->fromDegrees, $this->fromDegrees + 360)
+            ->close();
         if ($this->innerRadius > self::NOTHING) {
-            $path->moveTo($this->centre->towards($this->fromDegrees, $this->innerRadius))
-                ->arc($this->centre, $this->innerRadius, $this->fromDegrees, $this->fromDegrees - 360)->close();
+            $path
+                ->moveTo($this->centre->towards($this->fromDegrees, $this->innerRadius))
+                ->arc($this->centre, $this->innerRadius, $this->fromDegrees, $this->fromDegrees - 360)
+                ->close();
         }
 
         return $path->pathData();
@@ -119,7 +125,8 @@ final readonly class Sector
         $inner = $this->sweepDegrees >= 180 ? max($this->innerRadius, $half) : $this->innerRadius;
         $edge = $inner > self::NOTHING ? $this->edgeDegrees($inner, $half) : null;
         if ($edge !== null && 2 * $edge < $this->sweepDegrees) {
-            $path->lineTo($this->centre->towards($this->toDegrees() - $edge, $inner))
+            $path
+                ->lineTo($this->centre->towards($this->toDegrees() - $edge, $inner))
                 ->arc($this->centre, $inner, $this->toDegrees() - $edge, $this->fromDegrees + $edge);
 
             return;

@@ -61,6 +61,6 @@ final readonly class Segment
     {
         $chord = ($this->from->x * $this->to->y - $this->to->x * $this->from->y) / 2;
 
-        return $this->isArc() ? $chord + $this->radius ** 2 * ($this->sweep - sin($this->sweep)) / 2 : $chord;
+        return $this->isArc() ? $chord + ($this->radius ** 2 * ($this->sweep - sin($this->sweep))) / 2 : $chord;
     }
 }

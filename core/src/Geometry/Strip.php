@@ -18,7 +18,7 @@ final readonly class Strip
             return 0.0;
         }
         $primitive = static fn (float $radius): float => $radius <= $distance
-            ? $radius ** 2 * M_PI / 4
+            ? ($radius ** 2 * M_PI) / 4
             : ($radius ** 2 * asin($distance / $radius) + $distance * sqrt($radius ** 2 - $distance ** 2)) / 2;
 
         return $primitive($outerRadius) - $primitive($innerRadius);

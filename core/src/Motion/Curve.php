@@ -87,7 +87,10 @@ final readonly class Curve
             } else {
                 $low = $guess;
             }
-            $slope = 3 * (1 - $guess) ** 2 * $this->x1 + 6 * (1 - $guess) * $guess * ($this->x2 - $this->x1) + 3 * $guess ** 2 * (1 - $this->x2);
+            $slope =
+                3 * (1 - $guess) ** 2 * $this->x1 +
+                6 * (1 - $guess) * $guess * ($this->x2 - $this->x1) +
+                3 * $guess ** 2 * (1 - $this->x2);
             $next = $slope > 1e-9 ? $guess - $off / $slope : -1.0;
             $guess = $next > $low && $next < $high ? $next : ($low + $high) / 2;
         }

@@ -14,14 +14,19 @@ final readonly class FigureMoves
     /** @return Track<Presence> */
     public function presence(): Track
     {
-        $changes = [...($this->entrance?->changes() ?? []), ...($this->exit?->changes() ?? [])];
+        $changes = [...$this->entrance?->changes() ?? [], ...$this->exit?->changes() ?? []];
 
         return Track::of($changes, function (int $frame): Presence {
             if ($this->exit !== null && $frame >= $this->exit->begin) {
-                return Presence::closing($this->amountEntered($frame) * (1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame)))), $this->exit->opens);
+                return Presence::closing(
+                    $this->amountEntered($frame) * (1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame)))),
+                    $this->exit->opens,
+                );
             }
 
-            return $this->entrance === null ? Presence::full() : Presence::opening($this->amountEntered($frame), $this->entrance->opens);
+            return $this->entrance === null
+                ? Presence::full()
+                : Presence::opening($this->amountEntered($frame), $this->entrance->opens);
         });
     }
 

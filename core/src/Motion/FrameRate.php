@@ -40,12 +40,12 @@ final readonly class FrameRate
 
     public function framesIn(float $seconds): int
     {
-        return (int) round($seconds * $this->numerator / $this->denominator);
+        return (int) round(($seconds * $this->numerator) / $this->denominator);
     }
 
     public function secondsAt(int $frame): float
     {
-        return $frame * $this->denominator / $this->numerator;
+        return ($frame * $this->denominator) / $this->numerator;
     }
 
     /** Drop-frame timecode exists at 29.97 and 59.94 frames a second only. */

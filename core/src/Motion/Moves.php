@@ -44,9 +44,22 @@ final readonly class Moves
         $problems = [];
         foreach ($this->piece->moves as $move) {
             if ($move->pin !== null && $this->beats->frameOf($move->pin) === null) {
-                $problems[] = Problem::notice('loose-pin', 'moves.'.$move->id, sprintf('A move was pinned to words that are no longer in the script; it now begins on frame %d.', $move->begin), $move->figure);
+                $problems[] = Problem::notice(
+                    'loose-pin',
+                    'moves.'.$move->id,
+                    sprintf(
+                        'A move was pinned to words that are no longer in the script; it now begins on frame %d.',
+                        $move->begin,
+                    ),
+                    $move->figure,
+                );
             } elseif ($this->timed($move)->begin >= $this->piece->stage->frames) {
-                $problems[] = Problem::notice('late-move', 'moves.'.$move->id, sprintf('A move begins on frame %d, after the end of the piece.', $this->timed($move)->begin), $move->figure);
+                $problems[] = Problem::notice(
+                    'late-move',
+                    'moves.'.$move->id,
+                    sprintf('A move begins on frame %d, after the end of the piece.', $this->timed($move)->begin),
+                    $move->figure,
+                );
             }
         }
 
@@ -101,6 +114,14 @@ final readonly class Moves
             default => $motion->frames,
         };
 
-        return new TimedMove($kind, $motion->begin + $place * $step, $motion->frames, Curve::ofSettings($motion->curve), $motion->opens, null, null);
+        return new TimedMove(
+            $kind,
+            $motion->begin + $place * $step,
+            $motion->frames,
+            Curve::ofSettings($motion->curve),
+            $motion->opens,
+            null,
+            null,
+        );
     }
 }

@@ -7,7 +7,10 @@ namespace Lupine\Core\Motion;
 use Lupine\Core\Figures\CellNumber;
 use Lupine\Core\Figures\NotANumber;
 
-/** A number field of the desk: sums and units are understood, and the answer is one plain number in the field's own unit. */
+/**
+ * A number field of the desk: sums and units are understood, and the answer is one plain number in the field's own
+ * unit.
+ */
 final readonly class NumberField
 {
     /**
@@ -28,7 +31,13 @@ final readonly class NumberField
             [$text, $given] = [$parts[1], mb_strtolower($parts[2])];
         }
         $number = CellNumber::read($text)->value->toFloat();
-        $wrong = static fn (): NotANumber => new NotANumber(sprintf('“%s” has a unit that does not fit here; this field is in %s.', trim($typed), $unit === 'fraction' ? 'percent' : $unit));
+        $wrong = static fn (): NotANumber => new NotANumber(
+            sprintf(
+                '“%s” has a unit that does not fit here; this field is in %s.',
+                trim($typed),
+                $unit === 'fraction' ? 'percent' : $unit,
+            ),
+        );
 
         return match ($unit) {
             'frames' => match ($given) {

@@ -38,10 +38,13 @@ final readonly class Presence
     /** @param string $closes clockwise: the earlier edge runs clockwise towards the later one */
     public static function closing(float $amount, string $closes): self
     {
-        return self::opening($amount, match ($closes) {
-            'clockwise' => 'counterclockwise',
-            'counterclockwise' => 'clockwise',
-            default => 'middle',
-        });
+        return self::opening(
+            $amount,
+            match ($closes) {
+                'clockwise' => 'counterclockwise',
+                'counterclockwise' => 'clockwise',
+                default => 'middle',
+            },
+        );
     }
 }

@@ -32,18 +32,35 @@ final readonly class Timecode
     public static function read(string $typed, FrameRate $rate, bool $dropFrame = false): self
     {
         if (preg_match('/^\s*(?:(?:(\d+):)?(\d+):)?(\d+)[:;.](\d+)\s*$/', $typed, $parts) !== 1) {
-            throw new BadTime(sprintf('“%s” is not a timecode. Write hours:minutes:seconds:frames, such as 0:00:08:19.', trim($typed)));
+            throw new BadTime(
+                sprintf(
+                    '“%s” is not a timecode. Write hours:minutes:seconds:frames, such as 0:00:08:19.',
+                    trim($typed),
+                ),
+            );
         }
         [$hours, $minutes, $seconds, $frames] = [(int) $parts[1], (int) $parts[2], (int) $parts[3], (int) $parts[4]];
         $nominal = $rate->nominal();
         if ($frames >= $nominal || $seconds > 59 || $minutes > 59) {
-            throw new BadTime(sprintf('“%s” is not a timecode at this frame rate: frames go to %d, seconds and minutes to 59.', trim($typed), $nominal - 1));
+            throw new BadTime(
+                sprintf(
+                    '“%s” is not a timecode at this frame rate: frames go to %d, seconds and minutes to 59.',
+                    trim($typed),
+                    $nominal - 1,
+                ),
+            );
         }
         $total = (($hours * 60 + $minutes) * 60 + $seconds) * $nominal + $frames;
         if ($dropFrame) {
             $skipped = intdiv($nominal, 15);
             if ($seconds === 0 && $frames < $skipped && $minutes % 10 !== 0) {
-                throw new BadTime(sprintf('“%s” does not exist in drop-frame timecode; the next is frame %02d.', trim($typed), $skipped));
+                throw new BadTime(
+                    sprintf(
+                        '“%s” does not exist in drop-frame timecode; the next is frame %02d.',
+                        trim($typed),
+                        $skipped,
+                    ),
+                );
             }
             $allMinutes = $hours * 60 + $minutes;
             $total -= $skipped * ($allMinutes - intdiv($allMinutes, 10));
@@ -62,7 +79,8 @@ final readonly class Timecode
             $perTenMinutes = $perMinute * 10 + $skipped;
             $tens = intdiv($number, $perTenMinutes);
             $within = $number % $perTenMinutes;
-            $number += $skipped * 9 * $tens + ($within >= $skipped ? $skipped * intdiv($within - $skipped, $perMinute) : 0);
+            $number +=
+                $skipped * 9 * $tens + ($within >= $skipped ? $skipped * intdiv($within - $skipped, $perMinute) : 0);
         }
 
         return sprintf(

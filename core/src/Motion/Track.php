@@ -93,7 +93,12 @@ final class Track
     {
         $changes = array_merge(...array_map(static fn (self $track): array => $track->changes, $tracks));
 
-        return self::of($changes, static fn (int $frame): mixed => $function(array_map(static fn (self $track): mixed => $track->at($frame), $tracks)));
+        return self::of(
+            $changes,
+            static fn (int $frame): mixed => $function(
+                array_map(static fn (self $track): mixed => $track->at($frame), $tracks),
+            ),
+        );
     }
 
     public function isConstant(): bool

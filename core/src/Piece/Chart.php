@@ -31,8 +31,14 @@ final readonly class Chart
             $field->get('table')->id(),
             $field->get('column')->id(),
             FormSettings::read($field->get('form')),
-            $field->get('place')->get('x')->number(-8000, 8000),
-            $field->get('place')->get('y')->number(-8000, 8000),
+            $field
+                ->get('place')
+                ->get('x')
+                ->number(-8000, 8000),
+            $field
+                ->get('place')
+                ->get('y')
+                ->number(-8000, 8000),
             FinishSettings::read($field->get('finish')),
             ChartWords::read($field->get('words')),
             ChartMotion::read($field->get('entrance')),

@@ -24,6 +24,11 @@ final readonly class CurveSettings
             throw $field->wrong('has to be the name of a curve or four numbers [x1, y1, x2, y2]');
         }
 
-        return new self('bezier', [$numbers[0]->number(0, 1), $numbers[1]->number(-5, 5), $numbers[2]->number(0, 1), $numbers[3]->number(-5, 5)]);
+        return new self('bezier', [
+            $numbers[0]->number(0, 1),
+            $numbers[1]->number(-5, 5),
+            $numbers[2]->number(0, 1),
+            $numbers[3]->number(-5, 5),
+        ]);
     }
 }

@@ -20,7 +20,10 @@ final readonly class Field
     {
         $path = $this->path === '' ? $name : $this->path.'.'.$name;
         if (!is_array($this->value)) {
-            throw new BadPiece(sprintf('“%s” has to be an object.', $this->path === '' ? 'the piece' : $this->path), $this->path);
+            throw new BadPiece(
+                sprintf('“%s” has to be an object.', $this->path === '' ? 'the piece' : $this->path),
+                $this->path,
+            );
         }
 
         return new self($this->value[$name] ?? null, $path);
@@ -43,7 +46,9 @@ final readonly class Field
             throw $this->wrong('has to be a text');
         }
         if (mb_strlen($value) > $longest) {
-            throw $this->wrong(sprintf('is too long: %d characters, and %d are the limit', mb_strlen($value), $longest));
+            throw $this->wrong(
+                sprintf('is too long: %d characters, and %d are the limit', mb_strlen($value), $longest),
+            );
         }
 
         return $value;
@@ -87,7 +92,14 @@ final readonly class Field
             throw $this->wrong('has to be a number');
         }
         if (!is_finite((float) $value) || $value < $least || $value > $most) {
-            throw $this->wrong(sprintf('is %s; it has to be from %s to %s', self::short((float) $value), self::short($least), self::short($most)));
+            throw $this->wrong(
+                sprintf(
+                    'is %s; it has to be from %s to %s',
+                    self::short((float) $value),
+                    self::short($least),
+                    self::short($most),
+                ),
+            );
         }
 
         return (float) $value;

@@ -22,7 +22,10 @@ final readonly class FinishSettings
 
     public static function read(Field $field): self
     {
-        $swatches = array_map(static fn (Field $swatch): string => $swatch->colour(), $field->get('swatches')->items(40));
+        $swatches = array_map(
+            static fn (Field $swatch): string => $swatch->colour(),
+            $field->get('swatches')->items(40),
+        );
         if ($swatches === []) {
             throw $field->get('swatches')->wrong('is empty; at least one colour is needed');
         }

@@ -16,7 +16,9 @@ final readonly class ScriptLine
         $begin = $field->get('begin')->whole(0, Stage::MAX_FRAMES);
         $end = $field->get('end')->whole(0, Stage::MAX_FRAMES);
         if ($end <= $begin) {
-            throw $field->get('end')->wrong(sprintf('is frame %d, which is not after the line\'s beginning on frame %d', $end, $begin));
+            throw $field
+                ->get('end')
+                ->wrong(sprintf('is frame %d, which is not after the line\'s beginning on frame %d', $end, $begin));
         }
 
         return new self($field->get('id')->id(), $field->get('text')->text(600), $begin, $end);

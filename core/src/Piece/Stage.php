@@ -43,9 +43,18 @@ final readonly class Stage
 
         $dropFrame = $field->get('dropFrame')->yes(false);
         if ($dropFrame && ($denominator !== 1001 || !in_array($numerator, [30_000, 60_000], true))) {
-            throw $field->get('dropFrame')->wrong('is on, but drop-frame timecode exists at 29.97 and 59.94 frames a second only');
+            throw $field
+                ->get('dropFrame')
+                ->wrong('is on, but drop-frame timecode exists at 29.97 and 59.94 frames a second only');
         }
 
-        return new self($width, $height, $numerator, $denominator, $dropFrame, $field->get('frames')->whole(1, self::MAX_FRAMES));
+        return new self(
+            $width,
+            $height,
+            $numerator,
+            $denominator,
+            $dropFrame,
+            $field->get('frames')->whole(1, self::MAX_FRAMES),
+        );
     }
 }

@@ -25,7 +25,13 @@ final readonly class Table
 
     public static function read(Field $field): self
     {
-        $columns = array_map(static fn (Field $column): Column => new Column($column->get('id')->id(), $column->get('name')->text(200, '')), $field->get('columns')->items(60));
+        $columns = array_map(
+            static fn (Field $column): Column => new Column(
+                $column->get('id')->id(),
+                $column->get('name')->text(200, ''),
+            ),
+            $field->get('columns')->items(60),
+        );
         $rows = [];
         foreach ($field->get('rows')->items(200) as $row) {
             $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(60));
@@ -68,8 +74,14 @@ final readonly class Table
         return [
             'id' => $this->id,
             'name' => $this->name,
-            'columns' => array_map(static fn (Column $column): array => ['id' => $column->id, 'name' => $column->name], $this->columns),
-            'rows' => array_map(static fn (Row $row): array => ['id' => $row->id, 'label' => $row->label, 'cells' => $row->cells], $this->rows),
+            'columns' => array_map(
+                static fn (Column $column): array => ['id' => $column->id, 'name' => $column->name],
+                $this->columns,
+            ),
+            'rows' => array_map(
+                static fn (Row $row): array => ['id' => $row->id, 'label' => $row->label, 'cells' => $row->cells],
+                $this->rows,
+            ),
             'timeColumn' => $this->timeColumn,
             'whole' => $this->whole,
         ];

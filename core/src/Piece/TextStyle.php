@@ -7,7 +7,13 @@ namespace Lupine\Core\Piece;
 /** How a text is set: a font of the shipped packs, its size in pixels, its colour. */
 final readonly class TextStyle
 {
-    public const FONTS = ['figtree-regular', 'figtree-semibold', 'figtree-bold', 'bricolage-semibold', 'bricolage-bold'];
+    public const FONTS = [
+        'figtree-regular',
+        'figtree-semibold',
+        'figtree-bold',
+        'bricolage-semibold',
+        'bricolage-bold',
+    ];
 
     private function __construct(public string $font, public float $size, public string $colour)
     {

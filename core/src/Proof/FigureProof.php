@@ -33,12 +33,22 @@ final readonly class FigureProof implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return [
-            'chart' => $this->chartId, 'figure' => $this->figureId, 'label' => $this->label, 'value' => $this->value, 'colour' => $this->colour,
-            'wanted' => $this->wanted, 'measured' => $this->measured, 'measuredByArea' => $this->measuredByArea,
-            'difference' => $this->difference, 'frame' => $this->fullFrame, 'outline' => $this->outline,
-            'wantedText' => number_format($this->wanted * 100, 4).' %', 'measuredText' => number_format($this->measured * 100, 4).' %',
+            'chart' => $this->chartId,
+            'figure' => $this->figureId,
+            'label' => $this->label,
+            'value' => $this->value,
+            'colour' => $this->colour,
+            'wanted' => $this->wanted,
+            'measured' => $this->measured,
+            'measuredByArea' => $this->measuredByArea,
+            'difference' => $this->difference,
+            'frame' => $this->fullFrame,
+            'outline' => $this->outline,
+            'wantedText' => number_format($this->wanted * 100, 4).' %',
+            'measuredText' => number_format($this->measured * 100, 4).' %',
             'beside' => [round($this->beside->x, 1), round($this->beside->y, 1)],
-            'differenceText' => number_format($this->difference * 100, 4), 'degreesText' => number_format($this->measured * 360, 2).'°',
+            'differenceText' => number_format($this->difference * 100, 4),
+            'degreesText' => number_format($this->measured * 360, 2).'°',
         ];
     }
 }

@@ -67,7 +67,11 @@ final readonly class MeasuredSector
             if ($segment->isArc() || $segment->length() < 1e-9) {
                 continue;
             }
-            $distance = abs(($segment->to->x - $segment->from->x) * ($segment->from->y - $centre->y) - ($segment->from->x - $centre->x) * ($segment->to->y - $segment->from->y)) / $segment->length();
+            $distance =
+                abs(
+                    ($segment->to->x - $segment->from->x) * ($segment->from->y - $centre->y) -
+                        ($segment->from->x - $centre->x) * ($segment->to->y - $segment->from->y),
+                ) / $segment->length();
             $sweep += asin(min(1.0, $distance / $radius));
             $directions[] = atan2($segment->to->y - $segment->from->y, $segment->to->x - $segment->from->x);
             $area += Strip::area($distance, $inner, $radius);

@@ -13,7 +13,9 @@ use Lupine\Core\Drawing\TextNode;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Words\TextSetter;
 
-/** The measured comparison of the picture with the figures, on every frame, and what stands in the way of reading it. */
+/**
+ * The measured comparison of the picture with the figures, on every frame, and what stands in the way of reading it.
+ */
 final readonly class Proof implements \JsonSerializable
 {
     /** A mark may be off by a hundred-thousandth of the whole: the outlines are written to that fraction of a pixel. */
@@ -57,7 +59,12 @@ final readonly class Proof implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $off = array_values(array_filter($this->figures, static fn (FigureProof $figure): bool => $figure->difference > self::TOLERANCE));
+        $off = array_values(
+            array_filter(
+                $this->figures,
+                static fn (FigureProof $figure): bool => $figure->difference > self::TOLERANCE,
+            ),
+        );
         $warnings = count(array_filter($this->checks, static fn (array $check): bool => !$check['ok']));
 
         return [
@@ -92,11 +99,28 @@ final readonly class Proof implements \JsonSerializable
             $amount = $presence->at($frame)->amount;
             $full = $amount > $presence->at($full)->amount ? $frame : $full;
             $measured = MeasuredSector::of($node->outline->at($frame));
-            $largest = max($largest, abs($measured->share - $mark->share * $amount), abs(($measured->areaShare ?? $measured->share) - $measured->share));
+            $largest = max(
+                $largest,
+                abs($measured->share - $mark->share * $amount),
+                abs(($measured->areaShare ?? $measured->share) - $measured->share),
+            );
         }
         $there = MeasuredSector::of($node->outline->at($full));
 
-        return new FigureProof($mark->chartId, $mark->figureId, $mark->label, $mark->valueText, $timing->colours[$mark->figureId], $mark->share, $there->share, $there->areaShare, $largest, $full, $node->outline->at($full), $there->beside);
+        return new FigureProof(
+            $mark->chartId,
+            $mark->figureId,
+            $mark->label,
+            $mark->valueText,
+            $timing->colours[$mark->figureId],
+            $mark->share,
+            $there->share,
+            $there->areaShare,
+            $largest,
+            $full,
+            $node->outline->at($full),
+            $there->beside,
+        );
     }
 
     /**
@@ -129,12 +153,24 @@ final readonly class Proof implements \JsonSerializable
                 $shown = self::number($text->run->at($frame)->text, $timing, $node->mark->figureId);
                 $drawn = MeasuredSector::of($node->outline->at($frame))->share * $perShare;
                 if ($shown === null || abs($shown - $drawn) > $slack) {
-                    return ['ok' => false, 'message' => sprintf('On frame %d the reading of “%s” says %s, but its mark stands at %s.', $frame, $node->mark->label, $text->run->at($frame)->text, number_format($drawn, $reading->decimals()))];
+                    return [
+                        'ok' => false,
+                        'message' => sprintf(
+                            'On frame %d the reading of “%s” says %s, but its mark stands at %s.',
+                            $frame,
+                            $node->mark->label,
+                            $text->run->at($frame)->text,
+                            number_format($drawn, $reading->decimals()),
+                        ),
+                    ];
                 }
             }
         }
 
-        return ['ok' => true, 'message' => $count === 0 ? 'No readings are shown.' : 'Readings and sweeps agree on every frame.'];
+        return [
+            'ok' => true,
+            'message' => $count === 0 ? 'No readings are shown.' : 'Readings and sweeps agree on every frame.',
+        ];
     }
 
     /** The number that a reading shows, read from its text. */
@@ -150,7 +186,9 @@ final readonly class Proof implements \JsonSerializable
         }
         $digits = preg_replace('/[^\d]/', '', $text);
 
-        return $digits === '' || $digits === null ? null : (float) $digits / 10 ** $timing->readings[$figureId]->decimals();
+        return $digits === '' || $digits === null
+            ? null
+            : (float) $digits / 10 ** $timing->readings[$figureId]->decimals();
     }
 
     /** @return array{ok: bool, message: string} */
@@ -163,7 +201,13 @@ final readonly class Proof implements \JsonSerializable
             return ['ok' => true, 'message' => 'Shares shown add up to 100.'];
         }
 
-        return ['ok' => false, 'message' => sprintf('Shares shown add up to %s; the rest of the whole has no part. Add a row that says “rest”, if it should have one.', $text === '' ? '0' : $text)];
+        return [
+            'ok' => false,
+            'message' => sprintf(
+                'Shares shown add up to %s; the rest of the whole has no part. Add a row that says “rest”, if it should have one.',
+                $text === '' ? '0' : $text,
+            ),
+        ];
     }
 
     /** @return list<array{ok: bool, message: string}> */
@@ -173,7 +217,13 @@ final readonly class Proof implements \JsonSerializable
         foreach ($drawing->timings as $timing) {
             $count = count($timing->figures->list);
             if ($count > 6) {
-                $checks[] = ['ok' => false, 'message' => sprintf('%d parts are hard to tell apart; about five read well. Small ones could be put together.', $count)];
+                $checks[] = [
+                    'ok' => false,
+                    'message' => sprintf(
+                        '%d parts are hard to tell apart; about five read well. Small ones could be put together.',
+                        $count,
+                    ),
+                ];
             }
         }
 
@@ -195,11 +245,22 @@ final readonly class Proof implements \JsonSerializable
                 $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labelStyle->font];
             }
         }
-        $missing = array_unique(array_merge([], ...array_map(static fn (array $text): array => $setter->missing($text[0], $text[1]), $texts)));
+        $missing = array_unique(
+            array_merge(
+                [],
+                ...array_map(static fn (array $text): array => $setter->missing($text[0], $text[1]), $texts),
+            ),
+        );
 
         return $missing === []
             ? ['ok' => true, 'message' => 'Every sign of every text is in its font.']
-            : ['ok' => false, 'message' => sprintf('The font has no sign for %s; a box stands in its place.', implode(' ', array_slice($missing, 0, 8)))];
+            : [
+                'ok' => false,
+                'message' => sprintf(
+                    'The font has no sign for %s; a box stands in its place.',
+                    implode(' ', array_slice($missing, 0, 8)),
+                ),
+            ];
     }
 
     /** @return list<array{ok: bool, message: string}> */
@@ -208,13 +269,28 @@ final readonly class Proof implements \JsonSerializable
         foreach (self::texts($drawing->nodes) as $text) {
             $run = $text->run->at($drawing->frames - 1);
             $width = $run->width * $text->scale;
-            $left = $text->x->at($drawing->frames - 1) - $width * match ($text->align) {
-                'middle' => 0.5,
-                'right' => 1.0,
-                default => 0.0,
-            };
-            if ($left < 0 || $left + $width > $drawing->width || $text->y->at($drawing->frames - 1) > $drawing->height) {
-                return [['ok' => false, 'message' => sprintf('“%s” runs over the edge of the stage.', mb_strimwidth($run->text, 0, 40, '…'))]];
+            $left =
+                $text->x->at($drawing->frames - 1) -
+                $width *
+                    match ($text->align) {
+                        'middle' => 0.5,
+                        'right' => 1.0,
+                        default => 0.0,
+                    };
+            if (
+                $left < 0
+                || $left + $width > $drawing->width
+                || $text->y->at($drawing->frames - 1) > $drawing->height
+            ) {
+                return [
+                    [
+                        'ok' => false,
+                        'message' => sprintf(
+                            '“%s” runs over the edge of the stage.',
+                            mb_strimwidth($run->text, 0, 40, '…'),
+                        ),
+                    ],
+                ];
             }
         }
 

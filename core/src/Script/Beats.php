@@ -39,7 +39,12 @@ final readonly class Beats
             return trim($words[$pin->word]->text, ' ,.;:!?"“”');
         }
 
-        return mb_strimwidth(implode(' ', array_map(static fn (SpokenWord $word): string => $word->text, $words)), 0, 24, '…');
+        return mb_strimwidth(
+            implode(' ', array_map(static fn (SpokenWord $word): string => $word->text, $words)),
+            0,
+            24,
+            '…',
+        );
     }
 
     /**
@@ -57,7 +62,10 @@ final readonly class Beats
         $words = [];
         $before = 0;
         foreach ($texts as $index => $text) {
-            $words[] = new SpokenWord($text, $line->begin + (int) floor(($line->end - $line->begin) * $before / max(1, $all)));
+            $words[] = new SpokenWord(
+                $text,
+                $line->begin + (int) floor((($line->end - $line->begin) * $before) / max(1, $all)),
+            );
             $before += $letters[$index] + 1;
         }
 

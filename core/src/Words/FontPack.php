@@ -35,7 +35,9 @@ final readonly class FontPack
      */
     public static function fromArray(array $pack): self
     {
-        $number = static fn (string $name): float => is_numeric($pack[$name] ?? null) ? (float) $pack[$name] : throw new BadFont(sprintf('The font pack has no “%s”.', $name));
+        $number = static fn (string $name): float => is_numeric($pack[$name] ?? null)
+            ? (float) $pack[$name]
+            : throw new BadFont(sprintf('The font pack has no “%s”.', $name));
         /** @var array<array-key, array{float, string}> $glyphs */
         $glyphs = $pack['glyphs'] ?? [];
         /** @var array<array-key, array{float, string}> $tabular */
@@ -89,6 +91,6 @@ final readonly class FontPack
     /** @return array{float, string} */
     private function entry(string $character, bool $tabular): array
     {
-        return ($tabular ? $this->tabular[$character] ?? null : null) ?? $this->glyphs[$character] ?? $this->missing;
+        return ($tabular ? $this->tabular[$character] ?? null : null) ?? ($this->glyphs[$character] ?? $this->missing);
     }
 }

@@ -28,10 +28,21 @@ final readonly class ReadingText
     }
 
     /** @param array<string, BigRational> $shownPercentages by figure id, that add up */
-    public static function ofFigure(Figure $figure, ReadingSettings $settings, array $shownPercentages, int $shareDecimals): self
-    {
+    public static function ofFigure(
+        Figure $figure,
+        ReadingSettings $settings,
+        array $shownPercentages,
+        int $shareDecimals,
+    ): self {
         if ($settings->of === 'share') {
-            return new self($settings, $figure->share() * 100, $shownPercentages[$figure->id]->toFloat(), $shareDecimals, '', '');
+            return new self(
+                $settings,
+                $figure->share() * 100,
+                $shownPercentages[$figure->id]->toFloat(),
+                $shareDecimals,
+                '',
+                '',
+            );
         }
         $isCurrency = $figure->unit !== '' && $figure->unit !== '%';
 
@@ -66,7 +77,11 @@ final readonly class ReadingText
     {
         $value = $amount >= 1.0 ? $this->shown : min($this->shown, round($this->full * $amount, $this->decimals));
 
-        return $this->settings->prefix.$this->unitBefore.NumberText::of($value, $this->decimals, $this->settings).$this->unitBehind.$this->settings->suffix;
+        return $this->settings->prefix.
+            $this->unitBefore.
+            NumberText::of($value, $this->decimals, $this->settings).
+            $this->unitBehind.
+            $this->settings->suffix;
     }
 
     /** The number alone, as it is shown at an amount. */

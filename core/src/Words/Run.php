@@ -8,7 +8,11 @@ namespace Lupine\Core\Words;
 final readonly class Run
 {
     /** @param list<Glyph> $glyphs */
-    public function __construct(public string $text, public FontPack $font, public float $width, public array $glyphs)
-    {
+    public function __construct(
+        public string $text,
+        public FontPack $font,
+        public float $width,
+        public array $glyphs,
+    ) {
     }
 }

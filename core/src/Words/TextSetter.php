@@ -21,7 +21,11 @@ final class TextSetter
      */
     public function run(string $text, string $font, bool $tabular = false): Run
     {
-        return $this->set[$font.($tabular ? '#' : ' ').$text] ??= $this->make($text, $this->fonts->pack($font), $tabular);
+        return $this->set[$font.($tabular ? '#' : ' ').$text] ??= $this->make(
+            $text,
+            $this->fonts->pack($font),
+            $tabular,
+        );
     }
 
     /** Width in pixels. */
@@ -88,7 +92,14 @@ final class TextSetter
     {
         $pack = $this->fonts->pack($font);
 
-        return array_values(array_unique(array_filter(mb_str_split($text), static fn (string $character): bool => $character !== "\n" && !$pack->has($character))));
+        return array_values(
+            array_unique(
+                array_filter(
+                    mb_str_split($text),
+                    static fn (string $character): bool => $character !== "\n" && !$pack->has($character),
+                ),
+            ),
+        );
     }
 
     private function make(string $text, FontPack $font, bool $tabular): Run

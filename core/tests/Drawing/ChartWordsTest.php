@@ -11,7 +11,15 @@ use PHPUnit\Framework\TestCase;
 /** Labels, legend and total. Where labels go is common practice, no source. */
 final class ChartWordsTest extends TestCase
 {
-    private const LABELS = ['charts.0.words.labels' => ['show' => 'on', 'text' => 'both', 'font' => 'figtree-bold', 'size' => 40, 'colour' => '#ffffff']];
+    private const LABELS = [
+        'charts.0.words.labels' => [
+            'show' => 'on',
+            'text' => 'both',
+            'font' => 'figtree-bold',
+            'size' => 40,
+            'colour' => '#ffffff',
+        ],
+    ];
 
     public function testALabelStandsOnItsPartOnlyWhereItFits(): void
     {
@@ -35,17 +43,22 @@ final class ChartWordsTest extends TestCase
         self::assertNotNull($opacity);
         self::assertSame(0.0, $opacity->at(13), 'the part has hardly begun to open');
         self::assertSame(1.0, $opacity->at(239));
-        $appears = array_values(array_filter(range(0, 239), static fn (int $frame): bool => $opacity->at($frame) > 0.0));
+        $appears = array_values(
+            array_filter(range(0, 239), static fn (int $frame): bool => $opacity->at($frame) > 0.0),
+        );
         self::assertSame(range($appears[0], 239), $appears, 'and does not go again');
     }
 
     public function testWordsOnAPartCanBeRead(): void
     {
         foreach (['#4fb286', '#202020', '#f7f3d0'] as $swatch) {
-            $drawing = Sample::draw(Sample::piece("a\t1\nb\t1", [...self::LABELS, 'charts.0.finish.swatches' => [$swatch]]));
+            $drawing = Sample::draw(
+                Sample::piece("a\t1\nb\t1", [...self::LABELS, 'charts.0.finish.swatches' => [$swatch]]),
+            );
             foreach (['r1', 'r2'] as $figure) {
-                $contrast = \Lupine\Core\Finish\Colour::hex(Nodes::texts(Nodes::group($drawing, 'label-'.$figure))[0]->colour)
-                    ->contrastWith(\Lupine\Core\Finish\Colour::hex($drawing->timings['chart1']->colours[$figure]));
+                $contrast = \Lupine\Core\Finish\Colour::hex(
+                    Nodes::texts(Nodes::group($drawing, 'label-'.$figure))[0]->colour,
+                )->contrastWith(\Lupine\Core\Finish\Colour::hex($drawing->timings['chart1']->colours[$figure]));
                 // WCAG 2.2, 1.4.3: 3 : 1 for large words.
                 self::assertGreaterThanOrEqual(3.0, $contrast, "{$swatch}, {$figure}");
             }
@@ -66,7 +79,9 @@ final class ChartWordsTest extends TestCase
 
     public function testALongLabelIsShortenedAndNeverRunsIntoItsReading(): void
     {
-        $drawing = Sample::draw(Sample::piece("Everything that was ever brought in through the side door on a Thursday\t3\nb\t2"));
+        $drawing = Sample::draw(
+            Sample::piece("Everything that was ever brought in through the side door on a Thursday\t3\nb\t2"),
+        );
         [$label, $reading] = Nodes::texts(Nodes::group($drawing, 'legend-r1'));
         $right = $label->x->at(239) + $label->run->at(239)->width * $label->scale;
         $left = $reading->x->at(239) - $reading->run->at(239)->width * $reading->scale;
@@ -77,13 +92,18 @@ final class ChartWordsTest extends TestCase
 
     public function testTheTotalIsTheSumOfWhatIsThere(): void
     {
-        $drawing = Sample::draw(Sample::piece(changes: ['charts.0.entrance.order' => 'after', 'charts.0.entrance.curve' => 'linear']));
+        $drawing = Sample::draw(
+            Sample::piece(changes: ['charts.0.entrance.order' => 'after', 'charts.0.entrance.curve' => 'linear']),
+        );
         $centre = Nodes::group($drawing, 'centre');
 
         self::assertSame('512', Nodes::said($centre, 36)[0], 'the first is in');
         self::assertSame(number_format(512 + 287 / 2), Nodes::said($centre, 48)[0], 'the second is half in');
         self::assertSame('1,248', Nodes::said($centre, 239)[0]);
-        $total = array_map(static fn (int $frame): int => (int) str_replace(',', '', Nodes::said($centre, $frame)[0]), range(0, 239));
+        $total = array_map(
+            static fn (int $frame): int => (int) str_replace(',', '', Nodes::said($centre, $frame)[0]),
+            range(0, 239),
+        );
         $sorted = $total;
         sort($sorted);
         self::assertSame($sorted, $total, 'it only ever rises');
@@ -91,13 +111,36 @@ final class ChartWordsTest extends TestCase
 
     public function testReadingsAreWrittenAsAsked(): void
     {
-        $reading = static fn (string $figures, array $settings): string => Nodes::said(Nodes::group(Sample::draw(Sample::piece($figures, array_combine(
-            array_map(static fn (string $name): string => 'charts.0.words.reading.'.$name, array_keys($settings)),
-            array_values($settings),
-        ))), 'legend-r1'), 239)[1];
+        $reading = static fn (string $figures, array $settings): string => Nodes::said(
+            Nodes::group(
+                Sample::draw(
+                    Sample::piece(
+                        $figures,
+                        array_combine(
+                            array_map(
+                                static fn (string $name): string => 'charts.0.words.reading.'.$name,
+                                array_keys($settings),
+                            ),
+                            array_values($settings),
+                        ),
+                    ),
+                ),
+                'legend-r1',
+            ),
+            239,
+        )[1];
 
         self::assertSame('€1,200.50', $reading("Parts\t€1,200.50\nTools\t€800", ['of' => 'value', 'suffix' => '']));
-        self::assertSame('about 1.200,50 euros', $reading("Parts\t€1,200.50\nTools\t€800", ['of' => 'value', 'prefix' => 'about ', 'suffix' => ' euros', 'group' => '.', 'point' => ',']));
+        self::assertSame(
+            'about 1.200,50 euros',
+            $reading("Parts\t€1,200.50\nTools\t€800", [
+                'of' => 'value',
+                'prefix' => 'about ',
+                'suffix' => ' euros',
+                'group' => '.',
+                'point' => ',',
+            ]),
+        );
         self::assertSame('73%', $reading("a\t73 %\nb\trest", []));
         self::assertSame('33.33%', $reading("a\t1\nb\t2", ['decimals' => 2]));
         self::assertSame('12.5 kg', $reading("a\t12.5\nb\t2.125", ['of' => 'value', 'suffix' => ' kg']));

@@ -20,12 +20,18 @@ final class FinishTest extends TestCase
 
     public function testWhatAMarkHasOfItsOwnStaysWithItsRow(): void
     {
-        $own = ['charts.0.own' => ['r3' => ['fill' => '#123456', 'out' => 30, 'glow' => self::GLOW, 'pattern' => self::DOTS]]];
+        $own = [
+            'charts.0.own' => [
+                'r3' => ['fill' => '#123456', 'out' => 30, 'glow' => self::GLOW, 'pattern' => self::DOTS],
+            ],
+        ];
         $before = Sample::draw(Sample::piece(changes: $own));
         self::assertSame('#123456', $before->timings['chart1']->colours['r3']);
 
         // Another figure, another order: the looks go along.
-        $after = Sample::draw(Sample::piece(changes: [...$own, 'tables.0.rows.2.cells.0' => '900', 'charts.0.form.order' => 'ascending']));
+        $after = Sample::draw(
+            Sample::piece(changes: [...$own, 'tables.0.rows.2.cells.0' => '900', 'charts.0.form.order' => 'ascending']),
+        );
         self::assertSame('#123456', $after->timings['chart1']->colours['r3']);
         self::assertCount(2, Nodes::paths(Nodes::group($after, 'soft')), 'one part glows, in two layers');
         self::assertCount(1, self::patterns($after));
@@ -49,11 +55,21 @@ final class FinishTest extends TestCase
 
     public function testAllMarksThrowOneShadowAndEachHasItsOwnGlow(): void
     {
-        $drawing = Sample::draw(Sample::piece(changes: ['charts.0.finish.glow' => self::GLOW, 'charts.0.finish.shadow' => ['reach' => 30, 'opacity' => 0.4, 'colour' => '#000000']]));
+        $drawing = Sample::draw(
+            Sample::piece(
+                changes: [
+                    'charts.0.finish.glow' => self::GLOW,
+                    'charts.0.finish.shadow' => ['reach' => 30, 'opacity' => 0.4, 'colour' => '#000000'],
+                ],
+            ),
+        );
         $soft = Nodes::paths(Nodes::group($drawing, 'soft'));
 
         self::assertCount(1 + 5 * 2, $soft);
-        $outlines = implode('', array_map(static fn (PathNode $mark): string => $mark->outline->at(100), $drawing->marks()));
+        $outlines = implode(
+            '',
+            array_map(static fn (PathNode $mark): string => $mark->outline->at(100), $drawing->marks()),
+        );
         self::assertSame($outlines, $soft[0]->outline->at(100));
         foreach ($soft as $node) {
             self::assertNull($node->mark, 'an element with a figure holds nothing but the mark');
@@ -63,14 +79,31 @@ final class FinishTest extends TestCase
 
     public function testFillsPatternsAndTheirInk(): void
     {
-        $drawing = Sample::draw(Sample::piece("a\t1\nb\t1", ['charts.0.finish.fill' => 'gradient', 'charts.0.finish.pattern' => self::DOTS, 'charts.0.finish.colours' => 'set', 'charts.0.finish.swatches' => ['#fff0a0', '#102040']]));
+        $drawing = Sample::draw(
+            Sample::piece("a\t1\nb\t1", [
+                'charts.0.finish.fill' => 'gradient',
+                'charts.0.finish.pattern' => self::DOTS,
+                'charts.0.finish.colours' => 'set',
+                'charts.0.finish.swatches' => ['#fff0a0', '#102040'],
+            ]),
+        );
         foreach ($drawing->marks() as $mark) {
             self::assertInstanceOf(RadialPaint::class, $mark->fill);
-            self::assertSame($drawing->timings['chart1']->colours[$mark->mark->figureId ?? ''], $mark->fill->stops[1][1], 'the middle of a gradient is the colour itself');
+            self::assertSame(
+                $drawing->timings['chart1']->colours[$mark->mark->figureId ?? ''],
+                $mark->fill->stops[1][1],
+                'the middle of a gradient is the colour itself',
+            );
         }
-        $ink = array_map(static fn (PathNode $node): string => $node->fill instanceof PatternPaint ? $node->fill->colour : '', self::patterns($drawing));
+        $ink = array_map(
+            static fn (PathNode $node): string => $node->fill instanceof PatternPaint ? $node->fill->colour : '',
+            self::patterns($drawing),
+        );
         self::assertSame(['#000000', '#ffffff'], $ink, 'dark dots on a pale part, pale dots on a dark one');
-        self::assertContainsOnlyInstancesOf(FlatPaint::class, array_map(static fn (PathNode $mark) => $mark->fill, Sample::draw(Sample::piece())->marks()));
+        self::assertContainsOnlyInstancesOf(
+            FlatPaint::class,
+            array_map(static fn (PathNode $mark) => $mark->fill, Sample::draw(Sample::piece())->marks()),
+        );
     }
 
     /** A patch under a boundary lies under its two parts and nowhere else: no area is added to their union. */
@@ -83,11 +116,18 @@ final class FinishTest extends TestCase
             foreach ($seams as $seam) {
                 $outline = $seam->outline->at($frame);
                 foreach ($outline === '' ? [] : MeasuredOutline::read($outline)->segments as $edge) {
-                    self::assertTrue(self::isCovered($drawing, $edge->from->x, $edge->from->y, $frame), "frame {$frame}: {$edge->from->x}, {$edge->from->y}");
+                    self::assertTrue(
+                        self::isCovered($drawing, $edge->from->x, $edge->from->y, $frame),
+                        "frame {$frame}: {$edge->from->x}, {$edge->from->y}",
+                    );
                 }
             }
         }
-        self::assertSame([], Nodes::paths(Nodes::group(Sample::draw(Sample::piece(changes: ['charts.0.form.gap' => 4])), 'seams')), 'a gap needs none');
+        self::assertSame(
+            [],
+            Nodes::paths(Nodes::group(Sample::draw(Sample::piece(changes: ['charts.0.form.gap' => 4])), 'seams')),
+            'a gap needs none',
+        );
     }
 
     /** By angle alone, from the outlines: does some part reach this far around? */
@@ -99,7 +139,9 @@ final class FinishTest extends TestCase
             if ($outline === '') {
                 continue;
             }
-            $arcs = array_values(array_filter(MeasuredOutline::read($outline)->segments, static fn ($edge): bool => $edge->isArc()));
+            $arcs = array_values(
+                array_filter(MeasuredOutline::read($outline)->segments, static fn ($edge): bool => $edge->isArc()),
+            );
             $from = fmod(rad2deg(atan2($arcs[0]->from->x - 620, 540 - $arcs[0]->from->y)) + 360.0, 360.0);
             $sweep = rad2deg(array_sum(array_map(static fn ($arc): float => $arc->sweep, $arcs)));
             if (fmod($angle - $from + 720.0 + 1e-3, 360.0) <= $sweep + 2e-3 || hypot($x - 620, $y - 540) < 1e-3) {
@@ -113,6 +155,11 @@ final class FinishTest extends TestCase
     /** @return list<PathNode> */
     private static function patterns(Drawing $drawing): array
     {
-        return array_values(array_filter(Nodes::paths(Nodes::group($drawing, 'chart1')), static fn (PathNode $node): bool => $node->fill instanceof PatternPaint));
+        return array_values(
+            array_filter(
+                Nodes::paths(Nodes::group($drawing, 'chart1')),
+                static fn (PathNode $node): bool => $node->fill instanceof PatternPaint,
+            ),
+        );
     }
 }

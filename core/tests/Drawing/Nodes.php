@@ -41,7 +41,9 @@ final readonly class Nodes
     /** @return list<PathNode> */
     public static function paths(GroupNode $group): array
     {
-        return array_values(array_filter($group->children, static fn (Node $child): bool => $child instanceof PathNode));
+        return array_values(
+            array_filter($group->children, static fn (Node $child): bool => $child instanceof PathNode),
+        );
     }
 
     /** @return list<string> what the texts of a group say on a frame */

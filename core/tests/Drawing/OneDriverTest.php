@@ -19,12 +19,40 @@ final class OneDriverTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function pieces(): iterable
     {
-        $exit = ['begin' => 170, 'frames' => 30, 'curve' => 'ease-in', 'order' => 'together', 'overlap' => 0, 'opens' => 'middle'];
+        $exit = [
+            'begin' => 170,
+            'frames' => 30,
+            'curve' => 'ease-in',
+            'order' => 'together',
+            'overlap' => 0,
+            'opens' => 'middle',
+        ];
         yield 'shares, one after another' => [Sample::FIGURES, ['charts.0.entrance.order' => 'after']];
-        yield 'values that leave again' => [Sample::FIGURES, ['charts.0.words.reading.of' => 'value', 'charts.0.words.reading.suffix' => '', 'charts.0.exit' => $exit]];
-        yield 'values with decimals' => ["Winter\t412.5\nSpring\t638\nSummer\t291.25", ['charts.0.words.reading.of' => 'value', 'charts.0.words.reading.suffix' => ' kg', 'charts.0.form.gap' => 9]];
-        yield 'a curve that would run past its end' => [Sample::FIGURES, ['charts.0.words.reading.of' => 'value', 'charts.0.words.reading.suffix' => '', 'charts.0.entrance.curve' => [0.68, -0.55, 0.27, 1.55], 'charts.0.entrance.frames' => 60]];
-        yield 'opening from the middle, counterclockwise' => ["a\t35 %\nb\t40 %\nc\trest", ['charts.0.entrance.opens' => 'middle', 'charts.0.form.direction' => 'counterclockwise']];
+        yield 'values that leave again' => [
+            Sample::FIGURES,
+            ['charts.0.words.reading.of' => 'value', 'charts.0.words.reading.suffix' => '', 'charts.0.exit' => $exit],
+        ];
+        yield 'values with decimals' => [
+            "Winter\t412.5\nSpring\t638\nSummer\t291.25",
+            [
+                'charts.0.words.reading.of' => 'value',
+                'charts.0.words.reading.suffix' => ' kg',
+                'charts.0.form.gap' => 9,
+            ],
+        ];
+        yield 'a curve that would run past its end' => [
+            Sample::FIGURES,
+            [
+                'charts.0.words.reading.of' => 'value',
+                'charts.0.words.reading.suffix' => '',
+                'charts.0.entrance.curve' => [0.68, -0.55, 0.27, 1.55],
+                'charts.0.entrance.frames' => 60,
+            ],
+        ];
+        yield 'opening from the middle, counterclockwise' => [
+            "a\t35 %\nb\t40 %\nc\trest",
+            ['charts.0.entrance.opens' => 'middle', 'charts.0.form.direction' => 'counterclockwise'],
+        ];
     }
 
     /** @param array<string, mixed> $changes */
@@ -46,13 +74,26 @@ final class OneDriverTest extends TestCase
                 $amount = $timing->presences[$figure->id]->at($frame)->amount;
                 $outline = $marks[$figure->id]->outline->at($frame);
                 $sweep = $outline === '' ? 0.0 : MeasuredSector::of($outline)->share;
-                self::assertEqualsWithDelta($figure->share() * $amount, $sweep, 2e-7, "sweep of {$figure->label} on frame {$frame}");
+                self::assertEqualsWithDelta(
+                    $figure->share() * $amount,
+                    $sweep,
+                    2e-7,
+                    "sweep of {$figure->label} on frame {$frame}",
+                );
                 $shown = $readings[$figure->id]->run->at($frame)->text;
                 $number = (float) preg_replace('/[^\d.]/', '', str_replace(',', '', $shown));
-                $expected = $amount >= 1.0 ? $full : min($full, round($reading->full() * $amount, $reading->decimals()));
+                $expected =
+                    $amount >= 1.0 ? $full : min($full, round($reading->full() * $amount, $reading->decimals()));
                 self::assertEqualsWithDelta($expected, $number, 1e-9, "reading of {$figure->label} on frame {$frame}");
                 self::assertLessThanOrEqual($full, $number, 'a reading never passes its figure');
-                self::assertLessThanOrEqual($reading->decimals(), strlen(explode('.', $shown.'.')[1] === '' ? '' : (string) preg_replace('/\D/', '', explode('.', $shown)[1])));
+                self::assertLessThanOrEqual(
+                    $reading->decimals(),
+                    strlen(
+                        explode('.', $shown.'.')[1] === ''
+                            ? ''
+                            : (string) preg_replace('/\D/', '', explode('.', $shown)[1]),
+                    ),
+                );
             }
         }
     }
@@ -78,7 +119,11 @@ final class OneDriverTest extends TestCase
         $walk = static function (Node $node) use (&$walk, &$found): void {
             if ($node instanceof GroupNode) {
                 array_map($walk, $node->children);
-            } elseif ($node instanceof TextNode && $node->readingOf !== null && str_starts_with($node->readingOf, 'r')) {
+            } elseif (
+                $node instanceof TextNode
+                && $node->readingOf !== null
+                && str_starts_with($node->readingOf, 'r')
+            ) {
                 $found[$node->readingOf] = $node;
             }
         };

@@ -12,9 +12,15 @@ final class ReelTest extends TestCase
 {
     public function testIsTheSameByteForByte(): void
     {
-        $changes = ['charts.0.finish.glow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null], 'charts.0.form.gap' => 6];
+        $changes = [
+            'charts.0.finish.glow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null],
+            'charts.0.form.gap' => 6,
+        ];
 
-        self::assertSame(json_encode(Reel::of(Sample::draw(Sample::piece(changes: $changes)))), json_encode(Reel::of(Sample::draw(Sample::piece(changes: $changes)))));
+        self::assertSame(
+            json_encode(Reel::of(Sample::draw(Sample::piece(changes: $changes)))),
+            json_encode(Reel::of(Sample::draw(Sample::piece(changes: $changes)))),
+        );
     }
 
     public function testHoldsTheDrawingOfEveryFrame(): void
@@ -24,7 +30,10 @@ final class ReelTest extends TestCase
         $marks = $drawing->marks();
         foreach ([0, 13, 20, 37, 60, 239] as $frame) {
             foreach (self::markNodes($reel['nodes']) as $place => $node) {
-                self::assertSame($marks[$place]->outline->at($frame), $reel['outlines'][self::valueAt($reel, $node, 'outline', $frame)]);
+                self::assertSame(
+                    $marks[$place]->outline->at($frame),
+                    $reel['outlines'][self::valueAt($reel, $node, 'outline', $frame)],
+                );
             }
         }
     }
@@ -36,7 +45,10 @@ final class ReelTest extends TestCase
         self::assertSame([20, 25], [$part['from'], $part['to']]);
         self::assertLessThan(count($whole['outlines']) / 3, count($part['outlines']));
         foreach (self::markNodes($part['nodes']) as $place => $node) {
-            self::assertSame($drawing->marks()[$place]->outline->at(23), $part['outlines'][self::valueAt($part, $node, 'outline', 23)]);
+            self::assertSame(
+                $drawing->marks()[$place]->outline->at(23),
+                $part['outlines'][self::valueAt($part, $node, 'outline', 23)],
+            );
         }
     }
 

@@ -13,7 +13,18 @@ final class SheetTest extends TestCase
     /** A stem is as wide, at each instant, as its figure is on the stage. */
     public function testStemsAreWhatIsOnTheStage(): void
     {
-        $piece = Sample::piece(changes: ['charts.0.exit' => ['begin' => 180, 'frames' => 20, 'curve' => 'ease-in', 'order' => 'together', 'overlap' => 0, 'opens' => 'middle']]);
+        $piece = Sample::piece(
+            changes: [
+                'charts.0.exit' => [
+                    'begin' => 180,
+                    'frames' => 20,
+                    'curve' => 'ease-in',
+                    'order' => 'together',
+                    'overlap' => 0,
+                    'opens' => 'middle',
+                ],
+            ],
+        );
         $drawing = Sample::draw($piece);
         $sheet = Sheet::of($piece, $drawing)['chart1'];
         foreach ($sheet['figures'] as $index => $figure) {
@@ -24,7 +35,7 @@ final class SheetTest extends TestCase
                 foreach ($figure['stem'] as [$from, $value]) {
                     $width = $from <= $frame ? $value : $width;
                 }
-                self::assertEqualsWithDelta($presence->at($frame)->amount * $share / (512 / 1248), $width, 1e-4);
+                self::assertEqualsWithDelta(($presence->at($frame)->amount * $share) / (512 / 1248), $width, 1e-4);
             }
         }
         self::assertSame(array_column($sheet['figures'], 'stem'), array_column(Sheet::stems($drawing), 'points'));
@@ -32,11 +43,36 @@ final class SheetTest extends TestCase
 
     public function testTheSheetSaysWhatWasUnderstood(): void
     {
-        $piece = Sample::piece("Mended\t73 %\nBeyond us\trest", ['script.lines' => [['id' => 'l1', 'text' => 'Nearly three in four, mended.', 'begin' => 30, 'end' => 90]], 'moves' => [['id' => 'm1', 'kind' => 'entrance', 'target' => ['chart' => 'chart1', 'figure' => 'r1'], 'begin' => 0, 'pin' => ['line' => 'l1', 'word' => 4, 'offset' => 0], 'frames' => 20, 'curve' => 'ease-out', 'opens' => 'middle']]]);
+        $piece = Sample::piece("Mended\t73 %\nBeyond us\trest", [
+            'script.lines' => [['id' => 'l1', 'text' => 'Nearly three in four, mended.', 'begin' => 30, 'end' => 90]],
+            'moves' => [
+                [
+                    'id' => 'm1',
+                    'kind' => 'entrance',
+                    'target' => ['chart' => 'chart1', 'figure' => 'r1'],
+                    'begin' => 0,
+                    'pin' => ['line' => 'l1', 'word' => 4, 'offset' => 0],
+                    'frames' => 20,
+                    'curve' => 'ease-out',
+                    'opens' => 'middle',
+                ],
+            ],
+        ]);
         [$mended, $rest] = Sheet::of($piece, Sample::draw($piece))['chart1']['figures'];
 
-        self::assertSame(['73 %', '73.00 %', '262.80°', '73%'], [$mended['value'], $mended['share'], $mended['sweep'], $mended['reading']]);
-        self::assertSame(['mended', 20, 'middle', [0.0, 0.0, 0.58, 1.0]], [$mended['entrance']['pinnedTo'], $mended['entrance']['frames'], $mended['entrance']['opens'], $mended['entrance']['curve']]);
+        self::assertSame(
+            ['73 %', '73.00 %', '262.80°', '73%'],
+            [$mended['value'], $mended['share'], $mended['sweep'], $mended['reading']],
+        );
+        self::assertSame(
+            ['mended', 20, 'middle', [0.0, 0.0, 0.58, 1.0]],
+            [
+                $mended['entrance']['pinnedTo'],
+                $mended['entrance']['frames'],
+                $mended['entrance']['opens'],
+                $mended['entrance']['curve'],
+            ],
+        );
         self::assertTrue($rest['isRest']);
         self::assertSame('27.00 %', $rest['share']);
         self::assertNull($rest['entrance']['id'], 'it follows the order of its chart');
@@ -44,7 +80,9 @@ final class SheetTest extends TestCase
 
     public function testSecondsAreNumberedAsTheTimecodeNumbersThem(): void
     {
-        $script = Sheet::script(Sample::piece(changes: ['stage.rate' => [30000, 1001], 'stage.dropFrame' => true, 'stage.frames' => 1900]));
+        $script = Sheet::script(
+            Sample::piece(changes: ['stage.rate' => [30000, 1001], 'stage.dropFrame' => true, 'stage.frames' => 1900]),
+        );
         self::assertSame([0, '00:00:00', 0], $script['seconds'][0]);
         self::assertSame([30, '00:00:01', 0], $script['seconds'][1]);
         // SMPTE ST 12-1: after 00:00:59;29 comes 00:01:00;02.

@@ -12,18 +12,31 @@ use PHPUnit\Framework\TestCase;
 /** Captions, titles and the backdrop. */
 final class StageWordsTest extends TestCase
 {
-    private const LINES = ['script.lines' => [
-        ['id' => 'l1', 'text' => 'Four in ten were kettles.', 'begin' => 10, 'end' => 60],
-        ['id' => 'l2', 'text' => 'And this is a line that goes on for so long that it has to be broken into two, since no screen is wide enough for all of it.', 'begin' => 60, 'end' => 120],
-    ]];
+    private const LINES = [
+        'script.lines' => [
+            ['id' => 'l1', 'text' => 'Four in ten were kettles.', 'begin' => 10, 'end' => 60],
+            [
+                'id' => 'l2',
+                'text' => 'And this is a line that goes on for so long that it has to be broken into two, since no screen is wide enough for all of it.',
+                'begin' => 60,
+                'end' => 120,
+            ],
+        ],
+    ];
 
     public function testACaptionIsThereWhileItsLineIsSpoken(): void
     {
         $drawing = Sample::draw(Sample::piece(changes: self::LINES));
-        $shown = static fn (string $line, int $frame): float => Nodes::group($drawing, 'caption-'.$line)->opacity?->at($frame) ?? -1.0;
+        $shown = static fn (string $line, int $frame): float => Nodes::group($drawing, 'caption-'.$line)->opacity?->at(
+            $frame,
+        ) ?? -1.0;
 
         self::assertSame([0.0, 1.0, 1.0, 0.0], [$shown('l1', 9), $shown('l1', 10), $shown('l1', 59), $shown('l1', 60)]);
-        self::assertSame([0.0, 1.0, 0.0], [$shown('l2', 59), $shown('l2', 60), $shown('l2', 120)], 'one line gives way to the next on the same frame');
+        self::assertSame(
+            [0.0, 1.0, 0.0],
+            [$shown('l2', 59), $shown('l2', 60), $shown('l2', 120)],
+            'one line gives way to the next on the same frame',
+        );
     }
 
     public function testALongCaptionIsBrokenAndItsLastLineStaysInPlace(): void
@@ -37,17 +50,43 @@ final class StageWordsTest extends TestCase
         foreach ($long as $line) {
             self::assertLessThanOrEqual(1400, $line->run->at(0)->width * $line->scale);
         }
-        self::assertFalse(Nodes::has(Sample::draw(Sample::piece(changes: [...self::LINES, 'captions' => null])), 'caption-l1'));
+        self::assertFalse(
+            Nodes::has(Sample::draw(Sample::piece(changes: [...self::LINES, 'captions' => null])), 'caption-l1'),
+        );
     }
 
     public function testATitleComesAndGoesWithItsMoves(): void
     {
-        $move = static fn (string $id, string $kind, int $begin): array => ['id' => $id, 'kind' => $kind, 'target' => ['words' => 'title'], 'begin' => $begin, 'pin' => null, 'frames' => 10, 'curve' => 'linear', 'opens' => 'clockwise'];
-        $drawing = Sample::draw(Sample::piece(changes: ['moves' => [$move('m1', 'entrance', 20), $move('m2', 'exit', 100)], 'words.0.upperCase' => true]));
+        $move = static fn (string $id, string $kind, int $begin): array => [
+            'id' => $id,
+            'kind' => $kind,
+            'target' => ['words' => 'title'],
+            'begin' => $begin,
+            'pin' => null,
+            'frames' => 10,
+            'curve' => 'linear',
+            'opens' => 'clockwise',
+        ];
+        $drawing = Sample::draw(
+            Sample::piece(
+                changes: [
+                    'moves' => [$move('m1', 'entrance', 20), $move('m2', 'exit', 100)],
+                    'words.0.upperCase' => true,
+                ],
+            ),
+        );
         $title = Nodes::group($drawing, 'title');
 
         self::assertSame(['WHAT'], Nodes::said($title, 50));
-        $opacity = array_map(static fn (int $frame): float => round($title->opacity?->at($frame) ?? -1.0, 6), [0, 20, 25, 30, 99, 105, 110]);
+        $opacity = array_map(static fn (int $frame): float => round($title->opacity?->at($frame) ?? -1.0, 6), [
+            0,
+            20,
+            25,
+            30,
+            99,
+            105,
+            110,
+        ]);
         self::assertSame([0.0, 0.0, 0.5, 1.0, 1.0, 0.5, 0.0], $opacity);
     }
 
@@ -58,7 +97,9 @@ final class StageWordsTest extends TestCase
         $flat = Nodes::paths(Nodes::group($of(['backdrop.kind' => 'colour', 'backdrop.vignette' => 0]), 'backdrop'));
         self::assertCount(1, $flat);
         self::assertInstanceOf(FlatPaint::class, $flat[0]->fill);
-        $radial = Nodes::paths(Nodes::group($of(['backdrop.kind' => 'radial', 'backdrop.vignette' => 0.4]), 'backdrop'));
+        $radial = Nodes::paths(
+            Nodes::group($of(['backdrop.kind' => 'radial', 'backdrop.vignette' => 0.4]), 'backdrop'),
+        );
         self::assertCount(2, $radial);
         self::assertInstanceOf(RadialPaint::class, $radial[1]->fill);
         self::assertSame([1.0, '#000000', 0.4], $radial[1]->fill->stops[3], 'the corners are darkest');

@@ -25,7 +25,18 @@ final class FiguresTest extends TestCase
     /** @param list<string> $cells */
     private static function table(array $cells, ?string $whole = null): Table
     {
-        return new Table('t1', '', [new Column('c1', '')], array_map(static fn (int $index, string $cell): Row => new Row('r'.($index + 1), chr(65 + $index), [$cell]), array_keys($cells), $cells), null, $whole);
+        return new Table(
+            't1',
+            '',
+            [new Column('c1', '')],
+            array_map(
+                static fn (int $index, string $cell): Row => new Row('r'.($index + 1), chr(65 + $index), [$cell]),
+                array_keys($cells),
+                $cells,
+            ),
+            null,
+            $whole,
+        );
     }
 
     public function testSharesAreExactFractions(): void
@@ -41,13 +52,32 @@ final class FiguresTest extends TestCase
     {
         $figures = Figures::ofWhole(self::table(['1', '1', '1']), 'c1');
 
-        self::assertSame(['33.4', '33.3', '33.3'], array_map(static fn (BigRational $share): string => (string) $share->toScale(1), array_values($figures->shownPercentages(1))));
+        self::assertSame(
+            ['33.4', '33.3', '33.3'],
+            array_map(
+                static fn (BigRational $share): string => (string) $share->toScale(1),
+                array_values($figures->shownPercentages(1)),
+            ),
+        );
     }
 
-    /** The worked example of the largest remainder method with the Hare quota as encyclopaedias print it: 100,000 votes, 10 seats (from memory). */
+    /**
+     * The worked example of the largest remainder method with the Hare quota as encyclopaedias print it: 100,000 votes,
+     * 10 seats (from memory).
+     */
     public function testRoundsByTheLargestRemainder(): void
     {
-        $seats = LargestRemainder::round(array_map(static fn (int $votes): BigRational => BigRational::of($votes.'/10000'), [47_000, 16_000, 15_800, 12_000, 6_100, 3_100]), 0);
+        $seats = LargestRemainder::round(
+            array_map(static fn (int $votes): BigRational => BigRational::of($votes.'/10000'), [
+                47_000,
+                16_000,
+                15_800,
+                12_000,
+                6_100,
+                3_100,
+            ]),
+            0,
+        );
 
         self::assertSame([5, 2, 1, 1, 1, 0], array_map(static fn (BigRational $seat): int => $seat->toInt(), $seats));
     }
@@ -55,7 +85,10 @@ final class FiguresTest extends TestCase
     public function testTiesKeepTheOrderOfTheSheet(): void
     {
         $figures = Figures::ofWhole(self::table(['5', '7', '5', '7']), 'c1');
-        $ids = static fn (string $order): array => array_map(static fn (Figure $figure): string => $figure->id, $figures->ordered($order));
+        $ids = static fn (string $order): array => array_map(
+            static fn (Figure $figure): string => $figure->id,
+            $figures->ordered($order),
+        );
 
         self::assertSame(['r2', 'r4', 'r1', 'r3'], $ids('descending'));
         self::assertSame(['r1', 'r3', 'r2', 'r4'], $ids('ascending'));
@@ -73,10 +106,16 @@ final class FiguresTest extends TestCase
     {
         $table = self::table(['60 %', '30 %', '13 %']);
         $figures = Figures::ofWhole($table, 'c1');
-        self::assertSame(['over-whole'], array_map(static fn (Problem $problem): string => $problem->code, $figures->notices));
+        self::assertSame(
+            ['over-whole'],
+            array_map(static fn (Problem $problem): string => $problem->code, $figures->notices),
+        );
         self::assertEqualsWithDelta(60 / 103, $figures->list[0]->share(), 1e-15);
 
-        $cells = static fn (Table $mended): array => array_map(static fn (Row $row): string => $row->cells[0], $mended->rows);
+        $cells = static fn (Table $mended): array => array_map(
+            static fn (Row $row): string => $row->cells[0],
+            $mended->rows,
+        );
         self::assertSame(['57 %', '30 %', '13 %'], $cells(MendSum::offTheLargest($table, 'c1')));
         self::assertSame(['58.3 %', '29.1 %', '12.6 %'], $cells(MendSum::scaled($table, 'c1')));
         self::assertSame([], Figures::ofWhole(MendSum::scaled($table, 'c1'), 'c1')->notices);
@@ -123,12 +162,26 @@ final class FiguresTest extends TestCase
     #[DataProvider('sums')]
     public function testReckonsExactly(string $typed, string $result): void
     {
-        self::assertTrue(Arithmetic::evaluate($typed)->isEqualTo(BigRational::of($result)), (string) Arithmetic::evaluate($typed));
+        self::assertTrue(
+            Arithmetic::evaluate($typed)->isEqualTo(BigRational::of($result)),
+            (string) Arithmetic::evaluate($typed),
+        );
     }
 
     public function testNumbersAreReadAsTheyAreWritten(): void
     {
-        foreach (['1,248' => 1248.0, '1.248,50 €' => 1248.5, '1 248,5' => 1248.5, '1’248' => 1248.0, '35 %' => 35.0, '$3.50' => 3.5, '(12)' => -12.0, '.5' => 0.5] as $typed => $value) {
+        foreach (
+            [
+                '1,248' => 1248.0,
+                '1.248,50 €' => 1248.5,
+                '1 248,5' => 1248.5,
+                '1’248' => 1248.0,
+                '35 %' => 35.0,
+                '$3.50' => 3.5,
+                '(12)' => -12.0,
+                '.5' => 0.5,
+            ] as $typed => $value
+        ) {
             self::assertSame($value, CellNumber::read((string) $typed)->value->toFloat(), (string) $typed);
         }
         foreach (['', 'twelve', '1,2,3', '3 + ', '((2)', '5 6'] as $typed) {

@@ -37,7 +37,9 @@ final class MendSumTest extends TestCase
         $scaled = MendSum::scaled($table, 'c1');
 
         self::assertSame($mended, array_map(static fn (Row $row): string => $row->cells[0], $scaled->rows));
-        $sum = array_sum(array_map(static fn (Row $row): float => CellNumber::read($row->cells[0])->value->toFloat(), $scaled->rows));
+        $sum = array_sum(
+            array_map(static fn (Row $row): float => CellNumber::read($row->cells[0])->value->toFloat(), $scaled->rows),
+        );
         self::assertEqualsWithDelta((float) ($whole ?? 100), $sum, 1e-9);
         self::assertSame([], Figures::ofWhole($scaled, 'c1')->notices);
     }
@@ -45,14 +47,21 @@ final class MendSumTest extends TestCase
     public function testOnlyTheLargestGivesWay(): void
     {
         $mended = MendSum::offTheLargest(self::table(['30 %', '45 %', '45 %'], null), 'c1');
-        self::assertSame(['30 %', '25 %', '45 %'], array_map(static fn (Row $row): string => $row->cells[0], $mended->rows), 'the first, among equals');
+        self::assertSame(
+            ['30 %', '25 %', '45 %'],
+            array_map(static fn (Row $row): string => $row->cells[0], $mended->rows),
+            'the first, among equals',
+        );
     }
 
     public function testWhatCannotBeMendedSaysSo(): void
     {
-        foreach ([[['200', '200', '200'], '100', 'largest part'], [['0', '0'], '100', 'nothing to scale']] as [$cells, $whole, $message]) {
+        $sums = [[['200', '200', '200'], '100', 'largest part'], [['0', '0'], '100', 'nothing to scale']];
+        foreach ($sums as [$cells, $whole, $message]) {
             try {
-                str_contains($message, 'largest') ? MendSum::offTheLargest(self::table($cells, $whole), 'c1') : MendSum::scaled(self::table($cells, $whole), 'c1');
+                str_contains($message, 'largest')
+                    ? MendSum::offTheLargest(self::table($cells, $whole), 'c1')
+                    : MendSum::scaled(self::table($cells, $whole), 'c1');
                 self::fail('It was taken.');
             } catch (ImpossibleFigures $reason) {
                 self::assertStringContainsString($message, $reason->getMessage());
@@ -63,6 +72,17 @@ final class MendSumTest extends TestCase
     /** @param list<string> $cells */
     private static function table(array $cells, ?string $whole): Table
     {
-        return new Table('t1', '', [new Column('c1', '')], array_map(static fn (int $index, string $cell): Row => new Row('r'.$index, 'Kind '.$index, [$cell]), range(1, count($cells)), $cells), null, $whole);
+        return new Table(
+            't1',
+            '',
+            [new Column('c1', '')],
+            array_map(
+                static fn (int $index, string $cell): Row => new Row('r'.$index, 'Kind '.$index, [$cell]),
+                range(1, count($cells)),
+                $cells,
+            ),
+            null,
+            $whole,
+        );
     }
 }

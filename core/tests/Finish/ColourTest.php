@@ -26,7 +26,12 @@ final class ColourTest extends TestCase
             }
         }
         foreach ($theirs['contrast'] as $pair) {
-            self::assertEqualsWithDelta($pair['contrast'], Colour::hex($pair['a'])->contrastWith(Colour::hex($pair['b'])), 1e-3, $pair['a'].' on '.$pair['b']);
+            self::assertEqualsWithDelta(
+                $pair['contrast'],
+                Colour::hex($pair['a'])->contrastWith(Colour::hex($pair['b'])),
+                1e-3,
+                $pair['a'].' on '.$pair['b'],
+            );
         }
     }
 
@@ -54,11 +59,19 @@ final class ColourTest extends TestCase
         $tints = Tints::of($swatch, $count);
         self::assertCount($count, array_unique($tints));
         for ($index = 1; $index < $count; ++$index) {
-            self::assertGreaterThan($count <= 2 ? 1.6 : 1.1, Colour::hex($tints[$index - 1])->contrastWith(Colour::hex($tints[$index])), "{$tints[$index - 1]} beside {$tints[$index]}");
+            self::assertGreaterThan(
+                $count <= 2 ? 1.6 : 1.1,
+                Colour::hex($tints[$index - 1])->contrastWith(Colour::hex($tints[$index])),
+                "{$tints[$index - 1]} beside {$tints[$index]}",
+            );
         }
         foreach ($tints as $tint) {
             $text = Colour::hex($tint)->textOn('#808080');
-            self::assertGreaterThanOrEqual(4.5, Colour::hex($text)->contrastWith(Colour::hex($tint)), "{$text} on {$tint}");
+            self::assertGreaterThanOrEqual(
+                4.5,
+                Colour::hex($text)->contrastWith(Colour::hex($tint)),
+                "{$text} on {$tint}",
+            );
         }
     }
 }

@@ -25,9 +25,24 @@ final class OpeningTest extends TestCase
     #[DataProvider('directions')]
     public function testAPartOpensTheWayItIsTold(string $opens, float $from, float $to): void
     {
-        $piece = Sample::piece("a\t1\nb\t3", ['charts.0.form.order' => 'sheet', 'charts.0.entrance' => ['begin' => 0, 'frames' => 20, 'curve' => 'linear', 'order' => 'together', 'overlap' => 0, 'opens' => $opens]]);
+        $piece = Sample::piece("a\t1\nb\t3", [
+            'charts.0.form.order' => 'sheet',
+            'charts.0.entrance' => [
+                'begin' => 0,
+                'frames' => 20,
+                'curve' => 'linear',
+                'order' => 'together',
+                'overlap' => 0,
+                'opens' => $opens,
+            ],
+        ]);
         $outline = Sample::draw($piece)->marks()[0]->outline->at(10);
-        $arcs = array_values(array_filter(MeasuredOutline::read($outline)->segments, static fn ($edge): bool => $edge->isArc() && $edge->radius > 300));
+        $arcs = array_values(
+            array_filter(
+                MeasuredOutline::read($outline)->segments,
+                static fn ($edge): bool => $edge->isArc() && $edge->radius > 300,
+            ),
+        );
         $degrees = static fn ($point): float => rad2deg(atan2($point->x - 620, 540 - $point->y));
 
         self::assertEqualsWithDelta($from, $degrees($arcs[0]->from), 1e-5);
@@ -38,7 +53,10 @@ final class OpeningTest extends TestCase
     public function testPartsOfARingThatIsNotFullLeaveTheRestOpen(): void
     {
         $drawing = Sample::draw(Sample::piece("a\t20 %\nb\t12 %", ['charts.0.form.startDegrees' => 90]));
-        $shares = array_map(static fn ($mark): float => MeasuredSector::of($mark->outline->at(239))->share, $drawing->marks());
+        $shares = array_map(
+            static fn ($mark): float => MeasuredSector::of($mark->outline->at(239))->share,
+            $drawing->marks(),
+        );
 
         self::assertEqualsWithDelta(0.32, array_sum($shares), 1e-8);
     }

@@ -22,9 +22,22 @@ final class RoundFormTest extends TestCase
     /** @param array<string, mixed> $settings */
     private static function form(string $figures, array $settings): RoundForm
     {
-        $all = ['kind' => 'donut', 'radius' => 350, 'hole' => 0.6, 'startDegrees' => 0, 'direction' => 'clockwise', 'gap' => 0, 'order' => 'sheet', ...$settings];
+        $all = [
+            'kind' => 'donut',
+            'radius' => 350,
+            'hole' => 0.6,
+            'startDegrees' => 0,
+            'direction' => 'clockwise',
+            'gap' => 0,
+            'order' => 'sheet',
+            ...$settings,
+        ];
 
-        return RoundForm::of(Figures::ofWhole(TableText::read($figures), 'c1'), FormSettings::read(Field::root($all)), new Point(0, 0));
+        return RoundForm::of(
+            Figures::ofWhole(TableText::read($figures), 'c1'),
+            FormSettings::read(Field::root($all)),
+            new Point(0, 0),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */
@@ -43,8 +56,19 @@ final class RoundFormTest extends TestCase
     #[DataProvider('sectors')]
     public function testAnglesAndAreasAreThoseOfD3(array $case): void
     {
-        $figures = implode("\n", array_map(static fn (int $index, float|int $figure): string => "Part {$index}\t{$figure}", array_keys($case['figures']), $case['figures']));
-        $form = self::form($figures, ['hole' => $case['inner'] / $case['radius'], 'startDegrees' => $case['startDegrees'], 'gap' => $case['gap']]);
+        $figures = implode(
+            "\n",
+            array_map(
+                static fn (int $index, float|int $figure): string => "Part {$index}\t{$figure}",
+                array_keys($case['figures']),
+                $case['figures'],
+            ),
+        );
+        $form = self::form($figures, [
+            'hole' => $case['inner'] / $case['radius'],
+            'startDegrees' => $case['startDegrees'],
+            'gap' => $case['gap'],
+        ]);
         foreach ($case['parts'] as $index => $part) {
             $slot = $form->slots[$index];
             $turns = round((deg2rad($slot->fromDegrees) - $part['startAngle']) / (2 * M_PI));
@@ -55,7 +79,12 @@ final class RoundFormTest extends TestCase
                 $sector = $form->sector($slot, 0.0, 1.0);
                 self::assertEqualsWithDelta(1.0, $sector->area() / $theirs, 1e-6, 'by the formula');
                 // Path data has six digits, so a sliver is as exact as those allow: a millionth of the whole.
-                self::assertEqualsWithDelta($theirs, MeasuredOutline::read($sector->outline())->area(), 1e-6 * M_PI * $case['radius'] ** 2, 'along the path');
+                self::assertEqualsWithDelta(
+                    $theirs,
+                    MeasuredOutline::read($sector->outline())->area(),
+                    1e-6 * M_PI * $case['radius'] ** 2,
+                    'along the path',
+                );
             }
         }
     }
@@ -65,19 +94,29 @@ final class RoundFormTest extends TestCase
     {
         $outline = MeasuredOutline::read((new Sector(new Point(40, -7), 300, 100, 20, 90))->outline());
 
-        self::assertEqualsWithDelta(0.5 * (300 ** 2 - 100 ** 2) * M_PI / 2, $outline->area(), 1e-2);
-        self::assertEqualsWithDelta((300 + 100) * M_PI / 2 + 2 * 200, $outline->length(), 1e-4);
+        self::assertEqualsWithDelta((0.5 * (300 ** 2 - 100 ** 2) * M_PI) / 2, $outline->area(), 1e-2);
+        self::assertEqualsWithDelta(((300 + 100) * M_PI) / 2 + 2 * 200, $outline->length(), 1e-4);
     }
 
     public function testDirectionAndNegativeTurns(): void
     {
-        $from = static fn (array $settings): array => array_map(static fn (Slot $slot): float => round(fmod($slot->fromDegrees + 7200, 360), 9), self::form("a\t1\nb\t3", $settings)->slots);
+        $from = static fn (array $settings): array => array_map(
+            static fn (Slot $slot): float => round(fmod($slot->fromDegrees + 7200, 360), 9),
+            self::form("a\t1\nb\t3", $settings)->slots,
+        );
 
         self::assertSame([0.0, 90.0], $from([]));
         self::assertSame([270.0, 0.0], $from(['direction' => 'counterclockwise']));
         // A negative turn is its complement.
         self::assertSame($from(['startDegrees' => 234]), $from(['startDegrees' => -126]));
-        self::assertSame(self::form("a\t1\nb\t3", ['startDegrees' => 234])->sector(self::form("a\t1\nb\t3", ['startDegrees' => 234])->slots[1], 0, 1)->outline(), self::form("a\t1\nb\t3", ['startDegrees' => -126])->sector(self::form("a\t1\nb\t3", ['startDegrees' => -126])->slots[1], 0, 1)->outline());
+        self::assertSame(
+            self::form("a\t1\nb\t3", ['startDegrees' => 234])
+                ->sector(self::form("a\t1\nb\t3", ['startDegrees' => 234])->slots[1], 0, 1)
+                ->outline(),
+            self::form("a\t1\nb\t3", ['startDegrees' => -126])
+                ->sector(self::form("a\t1\nb\t3", ['startDegrees' => -126])->slots[1], 0, 1)
+                ->outline(),
+        );
     }
 
     public function testNothingAndEverythingAreDrawnRight(): void
@@ -86,7 +125,12 @@ final class RoundFormTest extends TestCase
         $ring = MeasuredOutline::read((new Sector(new Point(0, 0), 100, 50, 30, 360.0))->outline());
         self::assertEqualsWithDelta(M_PI * (100 ** 2 - 50 ** 2), $ring->area(), 1e-2);
         $disc = self::form("all\t9", ['kind' => 'pie', 'gap' => 10]);
-        self::assertEqualsWithDelta(M_PI * 350 ** 2, MeasuredOutline::read($disc->sector($disc->slots[0], 0, 1)->outline())->area(), 0.1, 'one part has no gap');
+        self::assertEqualsWithDelta(
+            M_PI * 350 ** 2,
+            MeasuredOutline::read($disc->sector($disc->slots[0], 0, 1)->outline())->area(),
+            0.1,
+            'one part has no gap',
+        );
     }
 
     public function testAPartThinnerThanItsGapIsStillSeen(): void
@@ -96,7 +140,9 @@ final class RoundFormTest extends TestCase
         self::assertGreaterThan(0.0, MeasuredOutline::read($form->sector($form->slots[1], 0, 1)->outline())->area());
     }
 
-    /** The gap is as wide at the hole as at the rim: distance between two parallel lines, any handbook of mathematics. */
+    /**
+     * The gap is as wide at the hole as at the rim: distance between two parallel lines, any handbook of mathematics.
+     */
     public function testTheGapHasOneWidth(): void
     {
         $form = self::form("a\t1\nb\t1\nc\t2", ['gap' => 12]);

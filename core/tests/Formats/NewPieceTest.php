@@ -17,7 +17,16 @@ final class NewPieceTest extends TestCase
     {
         yield 'five kinds' => [Sample::FIGURES, 'donut'];
         yield 'one' => ["All of it\t1", 'pie'];
-        yield 'twenty, with long labels' => [implode("\n", array_map(static fn (int $row): string => "Everything of kind {$row} that came through the side door\t{$row}", range(1, 20))), 'donut'];
+        yield 'twenty, with long labels' => [
+            implode(
+                "\n",
+                array_map(
+                    static fn (int $row): string => "Everything of kind {$row} that came through the side door\t{$row}",
+                    range(1, 20),
+                ),
+            ),
+            'donut',
+        ];
         yield 'money' => ["Parts\t€12,400\nTools\t€3,250.50\nTea\t€99", 'pie'];
         yield 'huge and tiny' => ["Screws\t1234567890\nKettles\t3", 'donut'];
     }
@@ -29,10 +38,16 @@ final class NewPieceTest extends TestCase
         $proof = Proof::of($piece, Sample::draw($piece), Sample::drawPiece()->setter());
 
         self::assertTrue($proof->isExact());
-        $failed = array_filter($proof->checks, static fn (array $check): bool => !$check['ok'] && !str_contains($check['message'], 'hard to tell apart'));
+        $failed = array_filter(
+            $proof->checks,
+            static fn (array $check): bool => !$check['ok'] && !str_contains($check['message'], 'hard to tell apart'),
+        );
         self::assertSame([], $failed);
         $legend = $piece->charts[0]->words->legend;
         self::assertNotNull($legend);
-        self::assertLessThan(1080, $legend->y + (count($piece->tables[0]->rows) - 1) * $legend->spacing * $legend->style->size);
+        self::assertLessThan(
+            1080,
+            $legend->y + (count($piece->tables[0]->rows) - 1) * $legend->spacing * $legend->style->size,
+        );
     }
 }

@@ -14,19 +14,35 @@ final class SvgTest extends TestCase
 {
     public function testMarksAndReadingsCanBeMeasured(): void
     {
-        $piece = Sample::piece("Kettles & <pots>\t35 %\nLamps\t40 %\nOthers\trest", ['charts.0.finish.glow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null], 'charts.0.finish.pattern' => ['kind' => 'dots', 'size' => 30, 'opacity' => 0.2, 'degrees' => 0]]);
+        $piece = Sample::piece("Kettles & <pots>\t35 %\nLamps\t40 %\nOthers\trest", [
+            'charts.0.finish.glow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null],
+            'charts.0.finish.pattern' => ['kind' => 'dots', 'size' => 30, 'opacity' => 0.2, 'degrees' => 0],
+        ]);
         $svg = new \SimpleXMLElement(Svg::ofFrame(Sample::draw($piece), 239, 'A title with “<”'));
         $marks = $svg->xpath('//*[@data-figure]') ?: [];
 
-        self::assertSame(['Lamps', 'Kettles & <pots>', 'Others'], array_map(static fn (\SimpleXMLElement $mark): string => (string) $mark['data-label'], $marks));
+        self::assertSame(
+            ['Lamps', 'Kettles & <pots>', 'Others'],
+            array_map(static fn (\SimpleXMLElement $mark): string => (string) $mark['data-label'], $marks),
+        );
         $disc = M_PI * (350 ** 2 - 210 ** 2);
         foreach ($marks as $mark) {
             self::assertSame('path', $mark->getName());
-            self::assertEqualsWithDelta((float) $mark['data-share'], MeasuredOutline::read((string) $mark['d'])->area() / $disc, 1e-6);
+            self::assertEqualsWithDelta(
+                (float) $mark['data-share'],
+                MeasuredOutline::read((string) $mark['d'])->area() / $disc,
+                1e-6,
+            );
             self::assertNull($mark['filter'], 'a mark holds nothing but its own outline');
         }
-        self::assertSame(['0.4', '0.35', '0.25'], array_map(static fn (\SimpleXMLElement $mark): string => rtrim((string) $mark['data-share'], '0'), $marks));
-        $readings = array_map(static fn (\SimpleXMLElement $node): string => (string) $node['data-reading'], $svg->xpath('//*[@data-reading]') ?: []);
+        self::assertSame(
+            ['0.4', '0.35', '0.25'],
+            array_map(static fn (\SimpleXMLElement $mark): string => rtrim((string) $mark['data-share'], '0'), $marks),
+        );
+        $readings = array_map(
+            static fn (\SimpleXMLElement $node): string => (string) $node['data-reading'],
+            $svg->xpath('//*[@data-reading]') ?: [],
+        );
         self::assertContains('40%', $readings);
         self::assertContains('35%', $readings);
     }

@@ -18,11 +18,23 @@ final class TableTextTest extends TestCase
         yield 'tabs, with a heading' => ["What\tThings\nKettles\t12\nLamps\t7", [['Kettles', '12'], ['Lamps', '7']]];
         yield 'tabs, without' => ["Kettles\t12\nLamps\t7\n", [['Kettles', '12'], ['Lamps', '7']]];
         // RFC 4180, section 2, rules 5 to 7: fields in quotes may hold separators, line breaks and doubled quotes.
-        yield 'RFC 4180' => ["name,things\r\n\"Lamps, and lights\",\"1,248\"\r\n\"The \"\"good\"\" chair\",5\r\n\"two\r\nlines\",3", [['Lamps, and lights', '1248'], ['The "good" chair', '5'], ["two\nlines", '3']]];
-        yield 'semicolons and decimal commas' => ["Winter;412,5\nSpring;1.638,25\nSummer;291,5", [['Winter', '412.5'], ['Spring', '1638.25'], ['Summer', '291.5']]];
+        yield 'RFC 4180' => [
+            "name,things\r\n\"Lamps, and lights\",\"1,248\"\r\n\"The \"\"good\"\" chair\",5\r\n\"two\r\nlines\",3",
+            [['Lamps, and lights', '1248'], ['The "good" chair', '5'], ["two\nlines", '3']],
+        ];
+        yield 'semicolons and decimal commas' => [
+            "Winter;412,5\nSpring;1.638,25\nSummer;291,5",
+            [['Winter', '412.5'], ['Spring', '1638.25'], ['Summer', '291.5']],
+        ];
         yield 'a byte-order mark' => ["\u{FEFF}a,1\nb,2", [['a', '1'], ['b', '2']]];
-        yield 'percentages and the rest' => ["Mended\t73 %\nBeyond us\trest", [['Mended', '73 %'], ['Beyond us', 'rest']]];
-        yield 'currency and thousands' => ["Parts,\"€1,200.50\"\nTools,€800", [['Parts', '€ 1200.50'], ['Tools', '€ 800']]];
+        yield 'percentages and the rest' => [
+            "Mended\t73 %\nBeyond us\trest",
+            [['Mended', '73 %'], ['Beyond us', 'rest']],
+        ];
+        yield 'currency and thousands' => [
+            "Parts,\"€1,200.50\"\nTools,€800",
+            [['Parts', '€ 1200.50'], ['Tools', '€ 800']],
+        ];
         yield 'empty and repeated labels' => ["\t5\nToys\t3\nToys\t4", [['', '5'], ['Toys', '3'], ['Toys', '4']]];
         yield 'lines of a script' => ["Kettles 12\nLamps and lights 7", [['Kettles', '12'], ['Lamps and lights', '7']]];
     }

@@ -26,7 +26,11 @@ final class OutlineTest extends TestCase
         // As other programs write arcs: one arc of more than half a turn, and either way around.
         $threeQuarters = MeasuredOutline::read('M0,-50 A50,50 0 1 1 -50,0 L0,0 Z');
         self::assertEqualsWithDelta(0.75 * M_PI * 2500, $threeQuarters->area(), 1e-9);
-        self::assertEqualsWithDelta(0.25 * M_PI * 2500, MeasuredOutline::read('M0,-50 A50,50 0 0 0 -50,0 L0,0 Z')->area(), 1e-9);
+        self::assertEqualsWithDelta(
+            0.25 * M_PI * 2500,
+            MeasuredOutline::read('M0,-50 A50,50 0 0 0 -50,0 L0,0 Z')->area(),
+            1e-9,
+        );
         $this->expectException(BadOutline::class);
         MeasuredOutline::read('M0 0C1 2 3 4 5 6Z');
     }
@@ -34,12 +38,16 @@ final class OutlineTest extends TestCase
     public function testDegreesRunClockwiseFromTwelve(): void
     {
         $centre = new Point(100, 100);
-        foreach ([0 => [100, 50], 90 => [150, 100], 180 => [100, 150], 270 => [50, 100], -90 => [50, 100]] as $degrees => [$x, $y]) {
+        $places = [0 => [100, 50], 90 => [150, 100], 180 => [100, 150], 270 => [50, 100], -90 => [50, 100]];
+        foreach ($places as $degrees => [$x, $y]) {
             $point = $centre->towards($degrees, 50);
             self::assertEqualsWithDelta($x, $point->x, 1e-9);
             self::assertEqualsWithDelta($y, $point->y, 1e-9);
         }
-        self::assertSame([234.0, 0.0, 359.0], [Degrees::normalised(-126), Degrees::normalised(720), Degrees::normalised(-1)]);
+        self::assertSame(
+            [234.0, 0.0, 359.0],
+            [Degrees::normalised(-126), Degrees::normalised(720), Degrees::normalised(-1)],
+        );
         self::assertEqualsWithDelta(126.0, Degrees::ofShare(0.35), 1e-12);
     }
 

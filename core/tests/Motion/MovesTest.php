@@ -27,13 +27,33 @@ final class MovesTest extends TestCase
     #[DataProvider('orders')]
     public function testOrders(string $order, int $overlap, array $begins): void
     {
-        self::assertSame($begins, self::begins(['charts.0.entrance.order' => $order, 'charts.0.entrance.overlap' => $overlap]));
+        self::assertSame(
+            $begins,
+            self::begins(['charts.0.entrance.order' => $order, 'charts.0.entrance.overlap' => $overlap]),
+        );
     }
 
     public function testWhatIsPinnedFollowsItsWord(): void
     {
-        $line = static fn (int $begin): array => ['script.lines' => [['id' => 'l1', 'text' => 'Then lamps, and coats.', 'begin' => $begin, 'end' => $begin + 44]]];
-        $move = static fn (?array $pin): array => ['moves' => [['id' => 'm1', 'kind' => 'entrance', 'target' => ['chart' => 'chart1', 'figure' => 'r3'], 'begin' => 7, 'pin' => $pin, 'frames' => 20, 'curve' => 'linear', 'opens' => 'clockwise']]];
+        $line = static fn (int $begin): array => [
+            'script.lines' => [
+                ['id' => 'l1', 'text' => 'Then lamps, and coats.', 'begin' => $begin, 'end' => $begin + 44],
+            ],
+        ];
+        $move = static fn (?array $pin): array => [
+            'moves' => [
+                [
+                    'id' => 'm1',
+                    'kind' => 'entrance',
+                    'target' => ['chart' => 'chart1', 'figure' => 'r3'],
+                    'begin' => 7,
+                    'pin' => $pin,
+                    'frames' => 20,
+                    'curve' => 'linear',
+                    'opens' => 'clockwise',
+                ],
+            ],
+        ];
         $pin = ['line' => 'l1', 'word' => 3, 'offset' => -2];
         $at = static fn (int $begin): int => self::begins([...$line($begin), ...$move($pin)])[2];
 
@@ -43,13 +63,30 @@ final class MovesTest extends TestCase
 
         $loose = Sample::piece(changes: $move($pin));
         self::assertSame(7, self::begins($move($pin))[2]);
-        self::assertSame(['loose-pin'], array_map(static fn (Problem $problem): string => $problem->code, (new Moves($loose, new Beats($loose)))->problems()));
+        self::assertSame(
+            ['loose-pin'],
+            array_map(
+                static fn (Problem $problem): string => $problem->code,
+                (new Moves($loose, new Beats($loose)))->problems(),
+            ),
+        );
     }
 
     public function testEntranceAndExitMeet(): void
     {
-        $exit = ['begin' => 24, 'frames' => 10, 'curve' => 'linear', 'order' => 'together', 'overlap' => 0, 'opens' => 'clockwise'];
-        $moves = self::moves(['charts.0.entrance.curve' => 'linear', 'charts.0.entrance.order' => 'together', 'charts.0.exit' => $exit])['r1'];
+        $exit = [
+            'begin' => 24,
+            'frames' => 10,
+            'curve' => 'linear',
+            'order' => 'together',
+            'overlap' => 0,
+            'opens' => 'clockwise',
+        ];
+        $moves = self::moves([
+            'charts.0.entrance.curve' => 'linear',
+            'charts.0.entrance.order' => 'together',
+            'charts.0.exit' => $exit,
+        ])['r1'];
         $presence = $moves->presence();
 
         self::assertSame(0.0, $presence->at(12)->amount);
@@ -66,7 +103,10 @@ final class MovesTest extends TestCase
      */
     private static function begins(array $changes): array
     {
-        return array_map(static fn (FigureMoves $moves): int => $moves->entrance->begin ?? -1, array_values(self::moves($changes)));
+        return array_map(
+            static fn (FigureMoves $moves): int => $moves->entrance->begin ?? -1,
+            array_values(self::moves($changes)),
+        );
     }
 
     /**
@@ -78,6 +118,9 @@ final class MovesTest extends TestCase
     {
         $piece = Sample::piece(changes: $changes);
 
-        return (new Moves($piece, new Beats($piece)))->ofChart($piece->charts[0], Sample::draw($piece)->timings['chart1']->figures);
+        return (new Moves($piece, new Beats($piece)))->ofChart(
+            $piece->charts[0],
+            Sample::draw($piece)->timings['chart1']->figures,
+        );
     }
 }

@@ -30,8 +30,13 @@ final class TimeTest extends TestCase
     }
 
     #[DataProvider('timecodes')]
-    public function testTimecodeIsThatOfSmpte(int $numerator, int $denominator, bool $drop, int $frame, string $text): void
-    {
+    public function testTimecodeIsThatOfSmpte(
+        int $numerator,
+        int $denominator,
+        bool $drop,
+        int $frame,
+        string $text,
+    ): void {
         $rate = FrameRate::of($numerator, $denominator);
 
         self::assertSame($text, Timecode::atFrame($frame, $rate, $drop)->toText());
@@ -76,7 +81,14 @@ final class TimeTest extends TestCase
     /** Source: W3C, CSS Easing Functions Level 1, section 2.2: the control points of the keywords. */
     public function testTheKeywordsAreThoseOfTheW3C(): void
     {
-        foreach (['ease' => [0.25, 0.1, 0.25, 1.0], 'ease-in' => [0.42, 0.0, 1.0, 1.0], 'ease-out' => [0.0, 0.0, 0.58, 1.0], 'ease-in-out' => [0.42, 0.0, 0.58, 1.0]] as $name => $numbers) {
+        foreach (
+            [
+                'ease' => [0.25, 0.1, 0.25, 1.0],
+                'ease-in' => [0.42, 0.0, 1.0, 1.0],
+                'ease-out' => [0.0, 0.0, 0.58, 1.0],
+                'ease-in-out' => [0.42, 0.0, 0.58, 1.0],
+            ] as $name => $numbers
+        ) {
             self::assertSame($numbers, Curve::named($name)->numbers());
         }
         self::assertSame(0.3, Curve::named('linear')->at(0.3));
@@ -85,7 +97,18 @@ final class TimeTest extends TestCase
     public function testNumberFieldsUnderstandUnits(): void
     {
         $rate = FrameRate::of(30_000, 1001);
-        foreach ([['65*3.6', 'degrees', 234.0], ['35%', 'degrees', 126.0], ['126°', 'fraction', 0.35], ['35', 'fraction', 0.35], ['12f', 'frames', 12.0], ['1.5s', 'frames', 45.0], ['0:04:15', 'frames', 135.0], ['40 px', 'pixels', 40.0]] as [$typed, $unit, $value]) {
+        foreach (
+            [
+                ['65*3.6', 'degrees', 234.0],
+                ['35%', 'degrees', 126.0],
+                ['126°', 'fraction', 0.35],
+                ['35', 'fraction', 0.35],
+                ['12f', 'frames', 12.0],
+                ['1.5s', 'frames', 45.0],
+                ['0:04:15', 'frames', 135.0],
+                ['40 px', 'pixels', 40.0],
+            ] as [$typed, $unit, $value]
+        ) {
             self::assertEqualsWithDelta($value, NumberField::read($typed, $unit, $rate), 1e-9, $typed);
         }
         $this->expectExceptionMessage('pixels');

@@ -26,7 +26,10 @@ final class TrackTest extends TestCase
     {
         $a = Track::of([5], static fn (int $frame): string => $frame < 5 ? 'a' : 'A');
         $b = Track::of([3], static fn (int $frame): string => $frame < 3 ? 'b' : 'B');
-        $both = Track::combine([$a->map(strrev(...)), $b, Track::constant('.')], static fn (array $parts): string => implode('', $parts));
+        $both = Track::combine(
+            [$a->map(strrev(...)), $b, Track::constant('.')],
+            static fn (array $parts): string => implode('', $parts),
+        );
 
         self::assertSame([0, 3, 5], $both->changes);
         self::assertSame(['ab.', 'aB.', 'AB.', 'AB.'], array_map($both->at(...), [2, 3, 5, 99]));

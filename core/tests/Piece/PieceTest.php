@@ -23,7 +23,11 @@ final class PieceTest extends TestCase
         yield 'a rate that cannot be' => [['stage.rate' => [120, 1]], 'stage.rate', '1 to 60'];
         yield 'drop-frame at 30' => [['stage.dropFrame' => true], 'stage.dropFrame', '29.97'];
         yield 'a chart without its table' => [['charts.0.table' => 'gone'], 'charts', 'no table'];
-        yield 'a line that ends before it begins' => [['script.lines' => [['id' => 'a', 'text' => '', 'begin' => 5, 'end' => 5]]], 'script.lines.0.end', 'not after'];
+        yield 'a line that ends before it begins' => [
+            ['script.lines' => [['id' => 'a', 'text' => '', 'begin' => 5, 'end' => 5]]],
+            'script.lines.0.end',
+            'not after',
+        ];
         yield 'a newer format' => [['lupine' => 2], 'lupine', 'newer'];
         yield 'no colour' => [['backdrop.colour' => 'green'], 'backdrop.colour', '#2f6b52'];
         yield 'two rows with one id' => [['tables.0.rows.1.id' => 'r1'], 'tables', 'r1'];

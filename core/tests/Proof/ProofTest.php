@@ -22,8 +22,16 @@ final class ProofTest extends TestCase
     public static function pieces(): iterable
     {
         yield 'donut' => [Sample::FIGURES, [], 'donut'];
-        yield 'pie with a gap' => [Sample::FIGURES, ['charts.0.form.gap' => 14, 'charts.0.form.startDegrees' => -77], 'pie'];
-        yield 'moved out, thin, many' => ["a\t0.02\nb\t99\nc\t3\nd\t12\ne\t5\nf\t7\ng\t1", ['charts.0.own' => ['r2' => ['out' => 40]], 'charts.0.form.gap' => 5], 'donut'];
+        yield 'pie with a gap' => [
+            Sample::FIGURES,
+            ['charts.0.form.gap' => 14, 'charts.0.form.startDegrees' => -77],
+            'pie',
+        ];
+        yield 'moved out, thin, many' => [
+            "a\t0.02\nb\t99\nc\t3\nd\t12\ne\t5\nf\t7\ng\t1",
+            ['charts.0.own' => ['r2' => ['out' => 40]], 'charts.0.form.gap' => 5],
+            'donut',
+        ];
         yield 'one part' => ["all\t3", [], 'pie'];
         yield 'less than the whole' => ["a\t20 %\nb\t12 %", ['charts.0.form.direction' => 'counterclockwise'], 'donut'];
     }
@@ -48,7 +56,15 @@ final class ProofTest extends TestCase
         $piece = Sample::piece();
         $drawing = Sample::draw($piece);
         $wrong = (new Sector(new Point(620, 540), 350, 210, 0, 147.69 + 1.8))->outline();
-        $tampered = new Drawing($drawing->width, $drawing->height, 30, 1, $drawing->frames, array_map(static fn (Node $node): Node => self::replaced($node, $wrong), $drawing->nodes), $drawing->timings);
+        $tampered = new Drawing(
+            $drawing->width,
+            $drawing->height,
+            30,
+            1,
+            $drawing->frames,
+            array_map(static fn (Node $node): Node => self::replaced($node, $wrong), $drawing->nodes),
+            $drawing->timings,
+        );
         $proof = self::proof($piece, $tampered);
 
         self::assertFalse($proof->isExact());
@@ -73,11 +89,22 @@ final class ProofTest extends TestCase
     private static function replaced(Node $node, string $outline): Node
     {
         if ($node instanceof GroupNode) {
-            return new GroupNode($node->name, array_map(static fn (Node $child): Node => self::replaced($child, $outline), $node->children), $node->opacity);
+            return new GroupNode(
+                $node->name,
+                array_map(static fn (Node $child): Node => self::replaced($child, $outline), $node->children),
+                $node->opacity,
+            );
         }
 
         return $node instanceof PathNode && $node->mark?->figureId === 'r1'
-            ? new PathNode($node->outline->map(static fn (string $drawn): string => $drawn === '' ? '' : $outline), $node->fill, $node->opacity, $node->blur, $node->mark, $node->within)
+            ? new PathNode(
+                $node->outline->map(static fn (string $drawn): string => $drawn === '' ? '' : $outline),
+                $node->fill,
+                $node->opacity,
+                $node->blur,
+                $node->mark,
+                $node->within,
+            )
             : $node;
     }
 }

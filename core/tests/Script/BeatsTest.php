@@ -12,13 +12,18 @@ use PHPUnit\Framework\TestCase;
 
 final class BeatsTest extends TestCase
 {
-    private const LINES = ['script.lines' => [['id' => 'l1', 'text' => '  “Four in ten”  were kettles. ', 'begin' => 30, 'end' => 90]]];
+    private const LINES = [
+        'script.lines' => [['id' => 'l1', 'text' => '  “Four in ten”  were kettles. ', 'begin' => 30, 'end' => 90]],
+    ];
 
     public function testWordsShareTheTimeOfTheirLineByTheirLetters(): void
     {
         $words = Beats::words(Sample::piece(changes: self::LINES)->lines[0]);
 
-        self::assertSame(['“Four', 'in', 'ten”', 'were', 'kettles.'], array_column(array_map(static fn ($word): array => ['text' => $word->text], $words), 'text'));
+        self::assertSame(
+            ['“Four', 'in', 'ten”', 'were', 'kettles.'],
+            array_column(array_map(static fn ($word): array => ['text' => $word->text], $words), 'text'),
+        );
         $frames = array_map(static fn ($word): int => $word->frame, $words);
         self::assertSame(30, $frames[0]);
         $sorted = $frames;
@@ -32,11 +37,16 @@ final class BeatsTest extends TestCase
     public function testAPinIsAWordWithAnOffset(): void
     {
         $beats = new Beats(Sample::piece(changes: self::LINES));
-        $pin = static fn (array $fields): Pin => Pin::read(Field::root(['line' => 'l1', ...$fields])) ?? throw new \LogicException();
+        $pin = static fn (array $fields): Pin => Pin::read(Field::root(['line' => 'l1', ...$fields])) ??
+            throw new \LogicException();
 
         self::assertSame(30 + intdiv(60 * 9, 28) - 3, $beats->frameOf($pin(['word' => 2, 'offset' => -3])));
         self::assertSame(30, $beats->frameOf($pin(['word' => null])));
-        self::assertSame(0, $beats->frameOf($pin(['word' => null, 'offset' => -500])), 'nothing begins before the piece');
+        self::assertSame(
+            0,
+            $beats->frameOf($pin(['word' => null, 'offset' => -500])),
+            'nothing begins before the piece',
+        );
         self::assertNull($beats->frameOf($pin(['word' => 9])), 'there is no such word');
         self::assertNull($beats->frameOf($pin(['line' => 'gone'])));
         self::assertSame('ten', $beats->named($pin(['word' => 2])), 'shown without its punctuation');

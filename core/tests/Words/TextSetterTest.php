@@ -29,7 +29,12 @@ final class TextSetterTest extends TestCase
         $setter = new TextSetter(Sample::fonts());
         $apart = $setter->run('A', $font)->width + $setter->run('V', $font)->width;
         self::assertLessThan($apart, $setter->run('AV', $font)->width, 'A and V stand closer together');
-        $widths = array_map(static fn (string $number): float => $setter->run($number, $font, true)->width, ['111', '888', '147', '000']);
+        $widths = array_map(static fn (string $number): float => $setter->run($number, $font, true)->width, [
+            '111',
+            '888',
+            '147',
+            '000',
+        ]);
         self::assertCount(1, array_unique($widths), 'every figure is as wide as the next');
     }
 
@@ -59,10 +64,18 @@ final class TextSetterTest extends TestCase
     }
 
     #[DataProvider('numbers')]
-    public function testNumbersAreWrittenAsAsked(float $number, int $decimals, string $group, string $point, string $text): void
-    {
+    public function testNumbersAreWrittenAsAsked(
+        float $number,
+        int $decimals,
+        string $group,
+        string $point,
+        string $text,
+    ): void {
         $settings = ReadingSettings::read(Field::root(['of' => 'value', 'group' => $group, 'point' => $point]));
 
-        self::assertSame($text, preg_replace('/\x{2009}|\x{202F}|\x{00A0}/u', ' ', NumberText::of($number, $decimals, $settings)));
+        self::assertSame(
+            $text,
+            preg_replace('/\x{2009}|\x{202F}|\x{00A0}/u', ' ', NumberText::of($number, $decimals, $settings)),
+        );
     }
 }

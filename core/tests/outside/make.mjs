@@ -7,7 +7,10 @@ import { arc, pie } from 'd3-shape';
 
 const round = (number) => Number(number.toPrecision(15));
 
-/** d3-shape: pie angles, and the arcs drawn for them. A padding at radius R of 2·asin(g ÷ 2R) is a gap of constant width g. */
+/**
+ * d3-shape: pie angles, and the arcs drawn for them. A padding at radius R of 2·asin(g ÷ 2R) is a gap of constant width
+ * g.
+ */
 function sectors() {
   const cases = [
     { name: 'five parts of a donut', figures: [512, 287, 199, 150, 100], start: 0, inner: 210, gap: 0 },
@@ -21,19 +24,47 @@ function sectors() {
   const radius = 350;
   return cases.map(({ name, figures, start, inner, gap }) => {
     const from = (start * Math.PI) / 180;
-    const draw = arc().innerRadius(inner).outerRadius(radius).padRadius(radius).padAngle(gap === 0 ? 0 : 2 * Math.asin(gap / 2 / radius)).digits(null);
-    const slots = pie().sort(null).startAngle(from).endAngle(from + 2 * Math.PI)(figures);
+    const draw = arc()
+      .innerRadius(inner)
+      .outerRadius(radius)
+      .padRadius(radius)
+      .padAngle(gap === 0 ? 0 : 2 * Math.asin(gap / 2 / radius))
+      .digits(null);
+    const slots = pie()
+      .sort(null)
+      .startAngle(from)
+      .endAngle(from + 2 * Math.PI)(figures);
     return {
-      name, figures, startDegrees: start, inner, radius, gap,
-      parts: slots.map((slot) => ({ startAngle: round(slot.startAngle), endAngle: round(slot.endAngle), path: draw({ ...slot, padAngle: undefined }) ?? '' })),
+      name,
+      figures,
+      startDegrees: start,
+      inner,
+      radius,
+      gap,
+      parts: slots.map((slot) => ({
+        startAngle: round(slot.startAngle),
+        endAngle: round(slot.endAngle),
+        path: draw({ ...slot, padAngle: undefined }) ?? '',
+      })),
     };
   });
 }
 
 /** bezier-easing at 21 times, on the CSS set and on others. */
 function curves() {
-  const all = [[0.25, 0.1, 0.25, 1], [0.42, 0, 1, 1], [0, 0, 0.58, 1], [0.42, 0, 0.58, 1], [0.22, 0.72, 0.2, 1], [0.68, -0.55, 0.27, 1.55], [0.05, 0.9, 0.95, 0.1]];
-  return all.map((numbers) => ({ numbers, values: Array.from({ length: 21 }, (_, step) => round(bezier(...numbers)(step / 20))) }));
+  const all = [
+    [0.25, 0.1, 0.25, 1],
+    [0.42, 0, 1, 1],
+    [0, 0, 0.58, 1],
+    [0.42, 0, 0.58, 1],
+    [0.22, 0.72, 0.2, 1],
+    [0.68, -0.55, 0.27, 1.55],
+    [0.05, 0.9, 0.95, 0.1],
+  ];
+  return all.map((numbers) => ({
+    numbers,
+    values: Array.from({ length: 21 }, (_, step) => round(bezier(...numbers)(step / 20))),
+  }));
 }
 
 /** culori: OKLCH of sRGB colours, and the contrast of pairs as WCAG defines it. */
@@ -41,7 +72,10 @@ function colours() {
   const oklch = converter('oklch');
   const hexes = ['#4fb286', '#ec8d5b', '#2f6b52', '#c23a74', '#3d5aa8', '#ffffff', '#000000', '#777777', '#f3b735'];
   return {
-    oklch: hexes.map((hex) => { const { l, c, h } = oklch(hex); return { hex, l: round(l), c: round(c), h: h === undefined ? null : round(h) }; }),
+    oklch: hexes.map((hex) => {
+      const { l, c, h } = oklch(hex);
+      return { hex, l: round(l), c: round(c), h: h === undefined ? null : round(h) };
+    }),
     contrast: hexes.flatMap((a) => ['#ffffff', '#1f2530'].map((b) => ({ a, b, contrast: round(wcagContrast(a, b)) }))),
   };
 }

@@ -9,7 +9,9 @@ export function Details({ piece }: { piece: Piece }) {
   const selection = usePlay((state) => state.selection);
   return (
     <aside className="details" aria-label="Details of the selection">
-      {selection?.kind === 'figure' && <FigureDetails key={selection.figure} piece={piece} chartId={selection.chart} figureId={selection.figure} />}
+      {selection?.kind === 'figure' && (
+        <FigureDetails key={selection.figure} piece={piece} chartId={selection.chart} figureId={selection.figure} />
+      )}
       {selection?.kind === 'line' && <LineDetails key={selection.line} piece={piece} lineId={selection.line} />}
       {selection?.kind === 'words' && <WordsDetails key={selection.words} piece={piece} wordsId={selection.words} />}
       {selection === null && (

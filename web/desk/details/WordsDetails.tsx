@@ -13,35 +13,105 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
   const edit = useDesk((state) => state.edit);
   const words = piece.words.find(({ id }) => id === wordsId);
   if (!words) return null;
-  const change = (part: Partial<FreeText>): void => edit((draft) => {
-    const one = draft.words.find(({ id }) => id === wordsId);
-    if (one) Object.assign(one, part);
-  });
+  const change = (part: Partial<FreeText>): void =>
+    edit((draft) => {
+      const one = draft.words.find(({ id }) => id === wordsId);
+      if (one) Object.assign(one, part);
+    });
   const sides: Move['kind'][] = ['entrance', 'exit'];
   return (
     <>
-      <div className="details-head"><i className="bi bi-type" aria-hidden="true" /> <strong>Title</strong></div>
+      <div className="details-head">
+        <i className="bi bi-type" aria-hidden="true" /> <strong>Title</strong>
+      </div>
       <div className="fields one-column">
         <TextField label="says" value={words.text} longest={500} rows={2} onChange={(text) => change({ text })} />
-        <NumberField label="across" unit="pixels" value={words.x} min={-8000} max={8000} step={2} onChange={(x) => change({ x })} />
-        <NumberField label="down" unit="pixels" value={words.y} min={-8000} max={8000} step={2} onChange={(y) => change({ y })} />
-        <NumberField label="width" unit="pixels" value={words.width} min={20} max={8000} step={10} onChange={(width) => change({ width })} />
-        <Choice label="align" value={words.align} options={[['left', 'left'], ['middle', 'middle'], ['right', 'right']]} onChange={(align) => change({ align })} />
+        <NumberField
+          label="across"
+          unit="pixels"
+          value={words.x}
+          min={-8000}
+          max={8000}
+          step={2}
+          onChange={(x) => change({ x })}
+        />
+        <NumberField
+          label="down"
+          unit="pixels"
+          value={words.y}
+          min={-8000}
+          max={8000}
+          step={2}
+          onChange={(y) => change({ y })}
+        />
+        <NumberField
+          label="width"
+          unit="pixels"
+          value={words.width}
+          min={20}
+          max={8000}
+          step={10}
+          onChange={(width) => change({ width })}
+        />
+        <Choice
+          label="align"
+          value={words.align}
+          options={[
+            ['left', 'left'],
+            ['middle', 'middle'],
+            ['right', 'right'],
+          ]}
+          onChange={(align) => change({ align })}
+        />
         <StyleFields style={words} onChange={(style) => change(style)} />
         <Switch label="capital letters" value={words.upperCase} onChange={(upperCase) => change({ upperCase })} />
         {sides.map((kind) => {
           const move = moveOf(piece, kind, { words: wordsId });
           return (
             <div key={kind} className="sub-fields">
-              <Switch label={kind === 'entrance' ? 'comes in' : 'leaves'} value={move !== undefined} onChange={(on) => edit((draft) => {
-                if (on) ownMove(draft, kind, { words: wordsId }, { begin: kind === 'entrance' ? 0 : Math.max(0, draft.stage.frames - 24), frames: 18, curve: 'ease-out', opens: 'clockwise' });
-                else if (move) removeMove(draft, move.id);
-              })} />
-              {move && <MoveFields piece={piece} kind={kind} target={{ words: wordsId }} now={{ begin: move.begin, frames: move.frames, opens: move.opens }} usualCurve="ease-out" />}
+              <Switch
+                label={kind === 'entrance' ? 'comes in' : 'leaves'}
+                value={move !== undefined}
+                onChange={(on) =>
+                  edit((draft) => {
+                    if (on)
+                      ownMove(
+                        draft,
+                        kind,
+                        { words: wordsId },
+                        {
+                          begin: kind === 'entrance' ? 0 : Math.max(0, draft.stage.frames - 24),
+                          frames: 18,
+                          curve: 'ease-out',
+                          opens: 'clockwise',
+                        },
+                      );
+                    else if (move) removeMove(draft, move.id);
+                  })
+                }
+              />
+              {move && (
+                <MoveFields
+                  piece={piece}
+                  kind={kind}
+                  target={{ words: wordsId }}
+                  now={{ begin: move.begin, frames: move.frames, opens: move.opens }}
+                  usualCurve="ease-out"
+                />
+              )}
             </div>
           );
         })}
-        <button type="button" className="text-button" onClick={() => { edit((draft) => removeWords(draft, wordsId)); usePlay.getState().select(null); }}><i className="bi bi-x-lg" aria-hidden="true" /> take the title out</button>
+        <button
+          type="button"
+          className="text-button"
+          onClick={() => {
+            edit((draft) => removeWords(draft, wordsId));
+            usePlay.getState().select(null);
+          }}
+        >
+          <i className="bi bi-x-lg" aria-hidden="true" /> take the title out
+        </button>
       </div>
     </>
   );

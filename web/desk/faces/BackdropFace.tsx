@@ -7,18 +7,48 @@ import { useDesk } from '../deskStore';
 export function BackdropFace({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
   const { backdrop } = piece;
-  const change = (part: Partial<Backdrop>): void => edit((draft) => { draft.backdrop = { ...draft.backdrop, ...part }; });
+  const change = (part: Partial<Backdrop>): void =>
+    edit((draft) => {
+      draft.backdrop = { ...draft.backdrop, ...part };
+    });
   return (
     <div className="fields three-columns">
-      <Choice label="backdrop" value={backdrop.kind} options={[['colour', 'colour'], ['radial', 'radial'], ['transparent', 'none']]} onChange={(kind) => change({ kind })} />
+      <Choice
+        label="backdrop"
+        value={backdrop.kind}
+        options={[
+          ['colour', 'colour'],
+          ['radial', 'radial'],
+          ['transparent', 'none'],
+        ]}
+        onChange={(kind) => change({ kind })}
+      />
       {backdrop.kind !== 'transparent' && (
         <>
-          <ColourField label={backdrop.kind === 'radial' ? 'middle' : 'colour'} value={backdrop.colour} onChange={(colour) => change({ colour })} />
-          {backdrop.kind === 'radial' && <ColourField label="rim" value={backdrop.edge} onChange={(edge) => change({ edge })} />}
-          <NumberField label="vignette" unit="fraction" value={backdrop.vignette} min={0} max={1} usual={0} onChange={(vignette) => change({ vignette })} />
+          <ColourField
+            label={backdrop.kind === 'radial' ? 'middle' : 'colour'}
+            value={backdrop.colour}
+            onChange={(colour) => change({ colour })}
+          />
+          {backdrop.kind === 'radial' && (
+            <ColourField label="rim" value={backdrop.edge} onChange={(edge) => change({ edge })} />
+          )}
+          <NumberField
+            label="vignette"
+            unit="fraction"
+            value={backdrop.vignette}
+            min={0}
+            max={1}
+            usual={0}
+            onChange={(vignette) => change({ vignette })}
+          />
         </>
       )}
-      <p className="hint span-all">{backdrop.kind === 'transparent' ? 'Nothing is behind the chart. Stills keep that; an MP4 has no transparency, so it shows black there.' : 'The vignette darkens the corners.'}</p>
+      <p className="hint span-all">
+        {backdrop.kind === 'transparent'
+          ? 'Nothing is behind the chart. Stills keep that; an MP4 has no transparency, so it shows black there.'
+          : 'The vignette darkens the corners.'}
+      </p>
     </div>
   );
 }

@@ -11,31 +11,156 @@ export function FinishFace({ chart }: { chart: Chart }) {
     <div className="fields finish-face">
       <section>
         <h3>Fill</h3>
-        <Choice label="colours" value={finish.colours} options={[['tints', 'tints of one'], ['set', 'a set']]} onChange={(colours) => edit((draft) => { draft.finish.colours = colours; })} />
+        <Choice
+          label="colours"
+          value={finish.colours}
+          options={[
+            ['tints', 'tints of one'],
+            ['set', 'a set'],
+          ]}
+          onChange={(colours) =>
+            edit((draft) => {
+              draft.finish.colours = colours;
+            })
+          }
+        />
         <div className="swatches">
           {(finish.colours === 'tints' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
-            <ColourField key={index} bare label={`Swatch ${index + 1}`} value={swatch} onChange={(colour) => edit((draft) => { draft.finish.swatches[index] = colour; })} />
+            <ColourField
+              key={index}
+              bare
+              label={`Swatch ${index + 1}`}
+              value={swatch}
+              onChange={(colour) =>
+                edit((draft) => {
+                  draft.finish.swatches[index] = colour;
+                })
+              }
+            />
           ))}
           {finish.colours === 'set' && (
             <>
-              <button type="button" className="text-button" aria-label="One more swatch" title="One more swatch" disabled={finish.swatches.length >= 40} onClick={() => edit((draft) => { draft.finish.swatches.push('#8aa2e8'); })}><i className="bi bi-plus-lg" /></button>
-              {finish.swatches.length > 1 && <button type="button" className="text-button" aria-label="One swatch less" title="Take the last one away" onClick={() => edit((draft) => { draft.finish.swatches.pop(); })}><i className="bi bi-dash-lg" /></button>}
+              <button
+                type="button"
+                className="text-button"
+                aria-label="One more swatch"
+                title="One more swatch"
+                disabled={finish.swatches.length >= 40}
+                onClick={() =>
+                  edit((draft) => {
+                    draft.finish.swatches.push('#8aa2e8');
+                  })
+                }
+              >
+                <i className="bi bi-plus-lg" />
+              </button>
+              {finish.swatches.length > 1 && (
+                <button
+                  type="button"
+                  className="text-button"
+                  aria-label="One swatch less"
+                  title="Take the last one away"
+                  onClick={() =>
+                    edit((draft) => {
+                      draft.finish.swatches.pop();
+                    })
+                  }
+                >
+                  <i className="bi bi-dash-lg" />
+                </button>
+              )}
             </>
           )}
         </div>
-        <Choice label="fill" value={finish.fill} options={[['flat', 'flat'], ['gradient', 'gradient']]} onChange={(fill) => edit((draft) => { draft.finish.fill = fill; })} />
+        <Choice
+          label="fill"
+          value={finish.fill}
+          options={[
+            ['flat', 'flat'],
+            ['gradient', 'gradient'],
+          ]}
+          onChange={(fill) =>
+            edit((draft) => {
+              draft.finish.fill = fill;
+            })
+          }
+        />
       </section>
       <section>
-        <h3><Switch label="Pattern" value={finish.pattern !== null} onChange={(on) => edit((draft) => { draft.finish.pattern = on ? PATTERN : null; })} /></h3>
-        {finish.pattern ? <PatternFields pattern={finish.pattern} onChange={(pattern) => edit((draft) => { draft.finish.pattern = pattern; })} /> : <p className="hint">Stripes, dots, a grid or waves over the fill.</p>}
+        <h3>
+          <Switch
+            label="Pattern"
+            value={finish.pattern !== null}
+            onChange={(on) =>
+              edit((draft) => {
+                draft.finish.pattern = on ? PATTERN : null;
+              })
+            }
+          />
+        </h3>
+        {finish.pattern ? (
+          <PatternFields
+            pattern={finish.pattern}
+            onChange={(pattern) =>
+              edit((draft) => {
+                draft.finish.pattern = pattern;
+              })
+            }
+          />
+        ) : (
+          <p className="hint">Stripes, dots, a grid or waves over the fill.</p>
+        )}
       </section>
       <section>
-        <h3><Switch label="Glow" value={finish.glow !== null} onChange={(on) => edit((draft) => { draft.finish.glow = on ? GLOW : null; })} /></h3>
-        {finish.glow ? <EdgeFields edge={finish.glow} onChange={(glow) => edit((draft) => { draft.finish.glow = glow; })} /> : <p className="hint">Light around each mark.</p>}
+        <h3>
+          <Switch
+            label="Glow"
+            value={finish.glow !== null}
+            onChange={(on) =>
+              edit((draft) => {
+                draft.finish.glow = on ? GLOW : null;
+              })
+            }
+          />
+        </h3>
+        {finish.glow ? (
+          <EdgeFields
+            edge={finish.glow}
+            onChange={(glow) =>
+              edit((draft) => {
+                draft.finish.glow = glow;
+              })
+            }
+          />
+        ) : (
+          <p className="hint">Light around each mark.</p>
+        )}
       </section>
       <section>
-        <h3><Switch label="Shadow" value={finish.shadow !== null} onChange={(on) => edit((draft) => { draft.finish.shadow = on ? SHADOW : null; })} /></h3>
-        {finish.shadow ? <EdgeFields shared edge={finish.shadow} onChange={(shadow) => edit((draft) => { draft.finish.shadow = shadow; })} /> : <p className="hint">A soft one, below each mark.</p>}
+        <h3>
+          <Switch
+            label="Shadow"
+            value={finish.shadow !== null}
+            onChange={(on) =>
+              edit((draft) => {
+                draft.finish.shadow = on ? SHADOW : null;
+              })
+            }
+          />
+        </h3>
+        {finish.shadow ? (
+          <EdgeFields
+            shared
+            edge={finish.shadow}
+            onChange={(shadow) =>
+              edit((draft) => {
+                draft.finish.shadow = shadow;
+              })
+            }
+          />
+        ) : (
+          <p className="hint">A soft one, below each mark.</p>
+        )}
       </section>
     </div>
   );

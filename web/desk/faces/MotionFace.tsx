@@ -5,7 +5,14 @@ import type { Chart, ChartMotion, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { useChartEdit } from '../useChartEdit';
 
-const ENTRANCE: ChartMotion = { begin: 12, frames: 24, curve: 'ease-in-out', order: 'after', overlap: 12, opens: 'clockwise' };
+const ENTRANCE: ChartMotion = {
+  begin: 12,
+  frames: 24,
+  curve: 'ease-in-out',
+  order: 'after',
+  overlap: 12,
+  opens: 'clockwise',
+};
 
 /** How the parts come in and leave where they have no move of their own. */
 export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
@@ -13,12 +20,62 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   return (
     <div className="fields motion-face">
       <section>
-        <h3><Switch label="All come in" value={chart.entrance !== null} onChange={(on) => edit((draft) => { draft.entrance = on ? ENTRANCE : null; })} /></h3>
-        {chart.entrance ? <MotionFields kind="entrance" piece={piece} chart={chart} motion={chart.entrance} onChange={(motion) => edit((draft) => { draft.entrance = motion; })} /> : <p className="hint">They are there from the first frame, unless a part has a move of its own.</p>}
+        <h3>
+          <Switch
+            label="All come in"
+            value={chart.entrance !== null}
+            onChange={(on) =>
+              edit((draft) => {
+                draft.entrance = on ? ENTRANCE : null;
+              })
+            }
+          />
+        </h3>
+        {chart.entrance ? (
+          <MotionFields
+            kind="entrance"
+            piece={piece}
+            chart={chart}
+            motion={chart.entrance}
+            onChange={(motion) =>
+              edit((draft) => {
+                draft.entrance = motion;
+              })
+            }
+          />
+        ) : (
+          <p className="hint">They are there from the first frame, unless a part has a move of its own.</p>
+        )}
       </section>
       <section>
-        <h3><Switch label="All leave" value={chart.exit !== null} onChange={(on) => edit((draft) => { draft.exit = on ? { ...ENTRANCE, order: 'together', begin: Math.max(0, piece.stage.frames - 30) } : null; })} /></h3>
-        {chart.exit ? <MotionFields kind="exit" piece={piece} chart={chart} motion={chart.exit} onChange={(motion) => edit((draft) => { draft.exit = motion; })} /> : <p className="hint">They stay to the end.</p>}
+        <h3>
+          <Switch
+            label="All leave"
+            value={chart.exit !== null}
+            onChange={(on) =>
+              edit((draft) => {
+                draft.exit = on
+                  ? { ...ENTRANCE, order: 'together', begin: Math.max(0, piece.stage.frames - 30) }
+                  : null;
+              })
+            }
+          />
+        </h3>
+        {chart.exit ? (
+          <MotionFields
+            kind="exit"
+            piece={piece}
+            chart={chart}
+            motion={chart.exit}
+            onChange={(motion) =>
+              edit((draft) => {
+                draft.exit = motion;
+              })
+            }
+          />
+        ) : (
+          <p className="hint">They stay to the end.</p>
+        )}
       </section>
     </div>
   );
@@ -34,15 +91,76 @@ interface Props {
 
 function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
   const sheet = useDesk((state) => state.computed?.sheet);
-  const follower = sheet?.charts[chart.id]?.figures.map((figure) => figure[kind]).find((move) => move && move.id === null);
+  const follower = sheet?.charts[chart.id]?.figures
+    .map((figure) => figure[kind])
+    .find((move) => move && move.id === null);
   return (
     <>
-      <Choice label="order" value={motion.order} options={[['together', 'together'], ['after', 'one by one'], ['overlapping', 'overlapping']]} onChange={(order) => onChange({ ...motion, order })} />
-      <Pick label={kind === 'entrance' ? 'opens' : 'closes'} value={motion.opens} options={[['clockwise', 'clockwise'], ['counterclockwise', 'counterclockwise'], ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle']]} onChange={(opens) => onChange({ ...motion, opens })} />
-      <NumberField label="begins" unit="frames" stage={piece.stage} value={motion.begin} min={0} max={18000} usual={12} onChange={(begin) => onChange({ ...motion, begin })} />
-      <NumberField label="each lasts" unit="frames" stage={piece.stage} value={motion.frames} min={1} max={18000} usual={24} onChange={(frames) => onChange({ ...motion, frames })} />
-      {motion.order === 'overlapping' && <NumberField label="overlap" unit="frames" stage={piece.stage} value={motion.overlap} min={0} max={18000} usual={12} onChange={(overlap) => onChange({ ...motion, overlap })} />}
-      {follower ? <CurveField value={motion.curve} numbers={follower.curve} course={follower.curvePoints} onChange={(curve) => onChange({ ...motion, curve })} /> : <p className="hint">Every part has its own move, so this order is not in use. “As the chart” in the details of a part gives it back.</p>}
+      <Choice
+        label="order"
+        value={motion.order}
+        options={[
+          ['together', 'together'],
+          ['after', 'one by one'],
+          ['overlapping', 'overlapping'],
+        ]}
+        onChange={(order) => onChange({ ...motion, order })}
+      />
+      <Pick
+        label={kind === 'entrance' ? 'opens' : 'closes'}
+        value={motion.opens}
+        options={[
+          ['clockwise', 'clockwise'],
+          ['counterclockwise', 'counterclockwise'],
+          ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
+        ]}
+        onChange={(opens) => onChange({ ...motion, opens })}
+      />
+      <NumberField
+        label="begins"
+        unit="frames"
+        stage={piece.stage}
+        value={motion.begin}
+        min={0}
+        max={18000}
+        usual={12}
+        onChange={(begin) => onChange({ ...motion, begin })}
+      />
+      <NumberField
+        label="each lasts"
+        unit="frames"
+        stage={piece.stage}
+        value={motion.frames}
+        min={1}
+        max={18000}
+        usual={24}
+        onChange={(frames) => onChange({ ...motion, frames })}
+      />
+      {motion.order === 'overlapping' && (
+        <NumberField
+          label="overlap"
+          unit="frames"
+          stage={piece.stage}
+          value={motion.overlap}
+          min={0}
+          max={18000}
+          usual={12}
+          onChange={(overlap) => onChange({ ...motion, overlap })}
+        />
+      )}
+      {follower ? (
+        <CurveField
+          value={motion.curve}
+          numbers={follower.curve}
+          course={follower.curvePoints}
+          onChange={(curve) => onChange({ ...motion, curve })}
+        />
+      ) : (
+        <p className="hint">
+          Every part has its own move, so this order is not in use. “As the chart” in the details of a part gives it
+          back.
+        </p>
+      )}
     </>
   );
 }

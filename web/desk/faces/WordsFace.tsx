@@ -30,11 +30,29 @@ function Titles({ piece }: { piece: Piece }) {
       <ul className="plain-list">
         {piece.words.map((words) => (
           <li key={words.id}>
-            <button type="button" className={`list-pick${selection?.kind === 'words' && selection.words === words.id ? ' is-picked' : ''}`} onClick={() => select({ kind: 'words', words: words.id })}>{words.text || 'Empty'}</button>
+            <button
+              type="button"
+              className={`list-pick${selection?.kind === 'words' && selection.words === words.id ? ' is-picked' : ''}`}
+              onClick={() => select({ kind: 'words', words: words.id })}
+            >
+              {words.text || 'Empty'}
+            </button>
           </li>
         ))}
       </ul>
-      <button type="button" className="text-button" onClick={() => { let id = ''; edit((draft) => { id = addWords(draft); }); select({ kind: 'words', words: id }); }}><i className="bi bi-plus-lg" aria-hidden="true" /> title</button>
+      <button
+        type="button"
+        className="text-button"
+        onClick={() => {
+          let id = '';
+          edit((draft) => {
+            id = addWords(draft);
+          });
+          select({ kind: 'words', words: id });
+        }}
+      >
+        <i className="bi bi-plus-lg" aria-hidden="true" /> title
+      </button>
     </section>
   );
 }
@@ -42,8 +60,19 @@ function Titles({ piece }: { piece: Piece }) {
 function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const { words } = chart;
-  const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void => edit((draft) => { draft.words[part] = to; });
-  const middleOf = (): ChartWords['legend'] => ({ x: Math.round(piece.stage.width * 0.58), y: Math.round(piece.stage.height * 0.45), width: Math.round(piece.stage.width * 0.34), spacing: 2, font: 'figtree-semibold', size: 40, colour: '#ffffff' });
+  const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void =>
+    edit((draft) => {
+      draft.words[part] = to;
+    });
+  const middleOf = (): ChartWords['legend'] => ({
+    x: Math.round(piece.stage.width * 0.58),
+    y: Math.round(piece.stage.height * 0.45),
+    width: Math.round(piece.stage.width * 0.34),
+    spacing: 2,
+    font: 'figtree-semibold',
+    size: 40,
+    colour: '#ffffff',
+  });
   return (
     <>
       <section>
@@ -52,33 +81,118 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
       </section>
       <section>
         <h3>Labels</h3>
-        <Choice label="where" value={words.labels.show} options={[['none', 'none'], ['on', 'on parts'], ['beside', 'beside']]} onChange={(show) => change('labels', { ...words.labels, show })} />
+        <Choice
+          label="where"
+          value={words.labels.show}
+          options={[
+            ['none', 'none'],
+            ['on', 'on parts'],
+            ['beside', 'beside'],
+          ]}
+          onChange={(show) => change('labels', { ...words.labels, show })}
+        />
         {words.labels.show !== 'none' && (
           <>
-            <Choice label="say" value={words.labels.text} options={[['reading', 'reading'], ['label', 'label'], ['both', 'both']]} onChange={(text) => change('labels', { ...words.labels, text })} />
+            <Choice
+              label="say"
+              value={words.labels.text}
+              options={[
+                ['reading', 'reading'],
+                ['label', 'label'],
+                ['both', 'both'],
+              ]}
+              onChange={(text) => change('labels', { ...words.labels, text })}
+            />
             <StyleFields style={words.labels} onChange={(style) => change('labels', { ...words.labels, ...style })} />
           </>
         )}
       </section>
       <section>
-        <h3><Switch label="Legend" value={words.legend !== null} onChange={(on) => change('legend', on ? middleOf() : null)} /></h3>
+        <h3>
+          <Switch
+            label="Legend"
+            value={words.legend !== null}
+            onChange={(on) => change('legend', on ? middleOf() : null)}
+          />
+        </h3>
         {words.legend && (
           <>
             <StyleFields style={words.legend} onChange={(style) => change('legend', { ...words.legend!, ...style })} />
-            <NumberField label="from left" unit="pixels" value={words.legend.x} min={-4000} max={8000} step={2} onChange={(x) => change('legend', { ...words.legend!, x })} />
-            <NumberField label="from top" unit="pixels" value={words.legend.y} min={-4000} max={8000} step={2} onChange={(y) => change('legend', { ...words.legend!, y })} />
-            <NumberField label="width" unit="pixels" value={words.legend.width} min={40} max={4000} step={2} onChange={(width) => change('legend', { ...words.legend!, width })} />
-            <NumberField label="row spacing" value={words.legend.spacing} min={1} max={6} step={0.1} sign="×" usual={2} onChange={(spacing) => change('legend', { ...words.legend!, spacing })} />
+            <NumberField
+              label="from left"
+              unit="pixels"
+              value={words.legend.x}
+              min={-4000}
+              max={8000}
+              step={2}
+              onChange={(x) => change('legend', { ...words.legend!, x })}
+            />
+            <NumberField
+              label="from top"
+              unit="pixels"
+              value={words.legend.y}
+              min={-4000}
+              max={8000}
+              step={2}
+              onChange={(y) => change('legend', { ...words.legend!, y })}
+            />
+            <NumberField
+              label="width"
+              unit="pixels"
+              value={words.legend.width}
+              min={40}
+              max={4000}
+              step={2}
+              onChange={(width) => change('legend', { ...words.legend!, width })}
+            />
+            <NumberField
+              label="row spacing"
+              value={words.legend.spacing}
+              min={1}
+              max={6}
+              step={0.1}
+              sign="×"
+              usual={2}
+              onChange={(spacing) => change('legend', { ...words.legend!, spacing })}
+            />
           </>
         )}
       </section>
       <section>
-        <h3><Switch label="Total in the middle" value={words.centre !== null} onChange={(on) => change('centre', on ? { caption: 'in all', prefix: '', suffix: '', font: 'bricolage-bold', size: 110, colour: '#ffffff' } : null)} /></h3>
+        <h3>
+          <Switch
+            label="Total in the middle"
+            value={words.centre !== null}
+            onChange={(on) =>
+              change(
+                'centre',
+                on
+                  ? { caption: 'in all', prefix: '', suffix: '', font: 'bricolage-bold', size: 110, colour: '#ffffff' }
+                  : null,
+              )
+            }
+          />
+        </h3>
         {words.centre && (
           <>
-            <TextField label="below it" value={words.centre.caption} longest={80} onChange={(caption) => change('centre', { ...words.centre!, caption })} />
-            <TextField label="before" value={words.centre.prefix} longest={20} onChange={(prefix) => change('centre', { ...words.centre!, prefix })} />
-            <TextField label="after" value={words.centre.suffix} longest={20} onChange={(suffix) => change('centre', { ...words.centre!, suffix })} />
+            <TextField
+              label="below it"
+              value={words.centre.caption}
+              longest={80}
+              onChange={(caption) => change('centre', { ...words.centre!, caption })}
+            />
+            <TextField
+              label="before"
+              value={words.centre.prefix}
+              longest={20}
+              onChange={(prefix) => change('centre', { ...words.centre!, prefix })}
+            />
+            <TextField
+              label="after"
+              value={words.centre.suffix}
+              longest={20}
+              onChange={(suffix) => change('centre', { ...words.centre!, suffix })}
+            />
             <StyleFields style={words.centre} onChange={(style) => change('centre', { ...words.centre!, ...style })} />
           </>
         )}
@@ -92,14 +206,65 @@ function Captions({ piece }: { piece: Piece }) {
   const { captions, stage } = piece;
   return (
     <section>
-      <h3><Switch label="Captions" value={captions !== null} onChange={(on) => edit((draft) => { draft.captions = on ? { y: Math.round(stage.height * 0.93), width: Math.round(stage.width * 0.74), font: 'figtree-regular', size: Math.round(stage.height * 0.041), colour: '#ffffff' } : null; })} /></h3>
+      <h3>
+        <Switch
+          label="Captions"
+          value={captions !== null}
+          onChange={(on) =>
+            edit((draft) => {
+              draft.captions = on
+                ? {
+                    y: Math.round(stage.height * 0.93),
+                    width: Math.round(stage.width * 0.74),
+                    font: 'figtree-regular',
+                    size: Math.round(stage.height * 0.041),
+                    colour: '#ffffff',
+                  }
+                : null;
+            })
+          }
+        />
+      </h3>
       {captions ? (
         <>
-          <StyleFields style={captions} onChange={(style) => edit((draft) => { draft.captions = { ...captions, ...style }; })} />
-          <NumberField label="baseline" unit="pixels" value={captions.y} min={0} max={4000} step={2} onChange={(y) => edit((draft) => { draft.captions = { ...captions, y }; })} />
-          <NumberField label="width" unit="pixels" value={captions.width} min={60} max={4000} step={10} onChange={(width) => edit((draft) => { draft.captions = { ...captions, width }; })} />
+          <StyleFields
+            style={captions}
+            onChange={(style) =>
+              edit((draft) => {
+                draft.captions = { ...captions, ...style };
+              })
+            }
+          />
+          <NumberField
+            label="baseline"
+            unit="pixels"
+            value={captions.y}
+            min={0}
+            max={4000}
+            step={2}
+            onChange={(y) =>
+              edit((draft) => {
+                draft.captions = { ...captions, y };
+              })
+            }
+          />
+          <NumberField
+            label="width"
+            unit="pixels"
+            value={captions.width}
+            min={60}
+            max={4000}
+            step={10}
+            onChange={(width) =>
+              edit((draft) => {
+                draft.captions = { ...captions, width };
+              })
+            }
+          />
         </>
-      ) : <p className="hint">The script’s lines on the stage while they are spoken.</p>}
+      ) : (
+        <p className="hint">The script’s lines on the stage while they are spoken.</p>
+      )}
     </section>
   );
 }

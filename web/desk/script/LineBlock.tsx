@@ -33,23 +33,32 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
     field.current.style.height = `${field.current.scrollHeight}px`;
   }, [typing, line.text, width]);
 
-  const begin = (foot: boolean) => (event: PointerEvent): void => {
-    drag.current = { y: event.clientY, begin: line.begin, end: line.end, foot };
-    event.currentTarget.setPointerCapture(event.pointerId);
-    usePlay.getState().select({ kind: 'line', line: line.id });
-  };
+  const begin =
+    (foot: boolean) =>
+    (event: PointerEvent): void => {
+      drag.current = { y: event.clientY, begin: line.begin, end: line.end, foot };
+      event.currentTarget.setPointerCapture(event.pointerId);
+      usePlay.getState().select({ kind: 'line', line: line.id });
+    };
   const move = (event: PointerEvent): void => {
     const held = drag.current;
     if (!held) return;
     const by = Math.round((event.clientY - held.y) / zoom);
     if (held.foot) {
       const end = Math.max(line.begin + 1, Math.min(18_000, held.end + by));
-      if (end !== line.end) edit((draft) => { const one = draft.script.lines.find(({ id }) => id === line.id); if (one) one.end = end; draft.stage.frames = Math.max(draft.stage.frames, end); });
+      if (end !== line.end)
+        edit((draft) => {
+          const one = draft.script.lines.find(({ id }) => id === line.id);
+          if (one) one.end = end;
+          draft.stage.frames = Math.max(draft.stage.frames, end);
+        });
     } else if (Math.max(0, held.begin + by) !== line.begin) {
       edit((draft) => shiftLine(draft, line.id, held.begin + by));
     }
   };
-  const drop = (): void => { drag.current = null; };
+  const drop = (): void => {
+    drag.current = null;
+  };
   // A line in which nothing is said was not meant.
   const close = (): void => {
     setTyping(false);
@@ -58,26 +67,81 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
     usePlay.getState().select(null);
   };
   return (
-    <div className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`} onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })} style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}>
-      <span className="line-bar" style={{ height: Math.max(16, (line.end - line.begin) * zoom) }} title="Drag to move the line" onPointerDown={begin(false)} onPointerMove={move} onPointerUp={drop} />
-      <span className="line-foot" style={{ top: (line.end - line.begin) * zoom - 4 }} title="Drag to change where the line ends" onPointerDown={begin(true)} onPointerMove={move} onPointerUp={drop} />
+    <div
+      className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`}
+      onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })}
+      style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}
+    >
+      <span
+        className="line-bar"
+        style={{ height: Math.max(16, (line.end - line.begin) * zoom) }}
+        title="Drag to move the line"
+        onPointerDown={begin(false)}
+        onPointerMove={move}
+        onPointerUp={drop}
+      />
+      <span
+        className="line-foot"
+        style={{ top: (line.end - line.begin) * zoom - 4 }}
+        title="Drag to change where the line ends"
+        onPointerDown={begin(true)}
+        onPointerMove={move}
+        onPointerUp={drop}
+      />
       {typing ? (
         <textarea
-          ref={field} className="line-text" rows={1} value={line.text} maxLength={600} placeholder="What does the narrator say?" aria-label="Narration line"
+          ref={field}
+          className="line-text"
+          rows={1}
+          value={line.text}
+          maxLength={600}
+          placeholder="What does the narrator say?"
+          aria-label="Narration line"
           onChange={(event) => edit((draft) => setLineText(draft, line.id, event.target.value))}
-          onFocus={() => usePlay.getState().select({ kind: 'line', line: line.id })} onBlur={close}
+          onFocus={() => usePlay.getState().select({ kind: 'line', line: line.id })}
+          onBlur={close}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') { event.preventDefault(); if (line.text.trim() !== '') { setTyping(false); onNext(line.end); } }
-            if (event.key === 'Escape') { event.stopPropagation(); event.currentTarget.blur(); }
+            if (event.key === 'Enter') {
+              event.preventDefault();
+              if (line.text.trim() !== '') {
+                setTyping(false);
+                onNext(line.end);
+              }
+            }
+            if (event.key === 'Escape') {
+              event.stopPropagation();
+              event.currentTarget.blur();
+            }
           }}
         />
       ) : (
-        <div className="line-text" role="button" tabIndex={0} aria-label={`Line: ${line.text || 'nothing said yet'}`} aria-pressed={picked}
-          onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })} onDoubleClick={() => setTyping(true)}
-          onKeyDown={(event) => { if (event.key === 'Enter') { event.preventDefault(); usePlay.getState().select({ kind: 'line', line: line.id }); setTyping(true); } }}>
-          {words.length === 0 ? <em className="soft">nothing said yet</em> : words.map((word, index) => (
-            <span key={index}><span data-word={`${line.id}:${index}`} className={pinned.has(index) ? 'word is-pinned' : 'word'}>{word.text}</span> </span>
-          ))}
+        <div
+          className="line-text"
+          role="button"
+          tabIndex={0}
+          aria-label={`Line: ${line.text || 'nothing said yet'}`}
+          aria-pressed={picked}
+          onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })}
+          onDoubleClick={() => setTyping(true)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') {
+              event.preventDefault();
+              usePlay.getState().select({ kind: 'line', line: line.id });
+              setTyping(true);
+            }
+          }}
+        >
+          {words.length === 0 ? (
+            <em className="soft">nothing said yet</em>
+          ) : (
+            words.map((word, index) => (
+              <span key={index}>
+                <span data-word={`${line.id}:${index}`} className={pinned.has(index) ? 'word is-pinned' : 'word'}>
+                  {word.text}
+                </span>{' '}
+              </span>
+            ))
+          )}
         </div>
       )}
     </div>

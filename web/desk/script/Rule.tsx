@@ -16,11 +16,24 @@ export function Rule({ frames, zoom, seconds }: { frames: number; zoom: number; 
     usePlay.getState().go(Math.round((event.clientY - rule.current.getBoundingClientRect().top) / zoom));
   };
   return (
-    <div className="rule" ref={rule} style={{ height: frames * zoom }} onPointerDown={(event) => { event.currentTarget.setPointerCapture(event.pointerId); scrub(event); }} onPointerMove={scrub}>
+    <div
+      className="rule"
+      ref={rule}
+      style={{ height: frames * zoom }}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        scrub(event);
+      }}
+      onPointerMove={scrub}
+    >
       {seconds.map(([frame, text], index) => {
         const named = index % step === 0;
         if (!named && spacing < 7) return null;
-        return <span key={frame} className={named ? 'tick is-named' : 'tick'} style={{ top: frame * zoom }}>{named && <span>{shortTimecode(text)}</span>}</span>;
+        return (
+          <span key={frame} className={named ? 'tick is-named' : 'tick'} style={{ top: frame * zoom }}>
+            {named && <span>{shortTimecode(text)}</span>}
+          </span>
+        );
       })}
       <span className="rule-end" style={{ top: frames * zoom }} />
     </div>

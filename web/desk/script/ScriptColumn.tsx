@@ -39,7 +39,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   useLayoutEffect(() => {
     if (!scroller.current || fitted.current === id) return;
     fitted.current = id;
-    usePlay.getState().set({ zoom: Math.max(1, Math.min(4, (scroller.current.clientHeight - FOOT) / piece.stage.frames)) });
+    usePlay
+      .getState()
+      .set({ zoom: Math.max(1, Math.min(4, (scroller.current.clientHeight - FOOT) / piece.stage.frames)) });
   }, [id, piece.stage.frames]);
   // With a modifier the wheel zooms around the pointer; without, it scrolls.
   useEffect(() => {
@@ -52,7 +54,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
       const before = usePlay.getState().zoom;
       const after = Math.max(0.2, Math.min(16, before * Math.exp(-event.deltaY / 400)));
       usePlay.getState().set({ zoom: after });
-      requestAnimationFrame(() => { target.scrollTop = ((target.scrollTop + at) / before) * after - at; });
+      requestAnimationFrame(() => {
+        target.scrollTop = ((target.scrollTop + at) / before) * after - at;
+      });
     };
     target.addEventListener('wheel', wheel, { passive: false });
     return () => target.removeEventListener('wheel', wheel);
@@ -62,7 +66,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   const lane = laneWidth(width - stemsAt - 10, figures.length);
   const newLine = (frame: number): void => {
     let made = '';
-    edit((draft) => { made = addLine(draft, frame); });
+    edit((draft) => {
+      made = addLine(draft, frame);
+    });
     usePlay.getState().select({ kind: 'line', line: made });
   };
   const height = piece.stage.frames * zoom;
@@ -71,30 +77,70 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
       <div className="script-head">
         <span className="script-head-time">Time</span>
         <span className="script-head-lines">Narration</span>
-        <button type="button" className="text-button" onClick={() => newLine(usePlay.getState().frame)} title="A new line at the playhead (N)"><i className="bi bi-plus-lg" aria-hidden="true" /> line</button>
+        <button
+          type="button"
+          className="text-button"
+          onClick={() => newLine(usePlay.getState().frame)}
+          title="A new line at the playhead (N)"
+        >
+          <i className="bi bi-plus-lg" aria-hidden="true" /> line
+        </button>
         <div className="lane-chips" style={{ left: stemsAt }}>
           {figures.map((figure, index) => {
             const picked = selection?.kind === 'figure' && selection.figure === figure.id;
             return (
-              <button key={figure.id} type="button" className={`lane-chip${picked ? ' is-picked' : ''}`} style={{ left: lane * (index + 0.5), background: figure.colour, width: Math.min(12, lane - 2) }}
-                title={figure.label || 'No label'} aria-label={`Stem of ${figure.label || 'a figure without a label'}`} aria-pressed={picked}
-                onClick={() => usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id })} />
+              <button
+                key={figure.id}
+                type="button"
+                className={`lane-chip${picked ? ' is-picked' : ''}`}
+                style={{ left: lane * (index + 0.5), background: figure.colour, width: Math.min(12, lane - 2) }}
+                title={figure.label || 'No label'}
+                aria-label={`Stem of ${figure.label || 'a figure without a label'}`}
+                aria-pressed={picked}
+                onClick={() => usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id })}
+              />
             );
           })}
         </div>
       </div>
       <div className="script-scroll" ref={scroller} tabIndex={-1}>
-        <div className="script-content" ref={content} style={{ height: Math.max(height, ...piece.script.lines.map(({ end }) => end * zoom)) + FOOT }}>
+        <div
+          className="script-content"
+          ref={content}
+          style={{ height: Math.max(height, ...piece.script.lines.map(({ end }) => end * zoom)) + FOOT }}
+        >
           <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} />
           <Stems figures={figures} chart={chart} piece={piece} left={stemsAt} lane={lane} zoom={zoom} height={height} />
-          <Ties piece={piece} figures={figures} chart={chart} stemsAt={stemsAt} lane={lane} zoom={zoom} content={content} />
+          <Ties
+            piece={piece}
+            figures={figures}
+            chart={chart}
+            stemsAt={stemsAt}
+            lane={lane}
+            zoom={zoom}
+            content={content}
+          />
           {piece.script.lines.map((line) => (
-            <LineBlock key={line.id} line={line} piece={piece} words={sheet?.lines[line.id] ?? []} zoom={zoom} width={stemsAt - 96} onNext={newLine} />
+            <LineBlock
+              key={line.id}
+              line={line}
+              piece={piece}
+              words={sheet?.lines[line.id] ?? []}
+              zoom={zoom}
+              width={stemsAt - 96}
+              onNext={newLine}
+            />
           ))}
           {piece.script.lines.length === 0 && (
             <div className="script-empty" style={{ width: stemsAt - 108 }}>
               <p>The narrator’s lines go here, where they are spoken.</p>
-              <button type="button" className="btn btn-outline-secondary btn-sm" onClick={() => newLine(usePlay.getState().frame)}>Type the first line</button>
+              <button
+                type="button"
+                className="btn btn-outline-secondary btn-sm"
+                onClick={() => newLine(usePlay.getState().frame)}
+              >
+                Type the first line
+              </button>
             </div>
           )}
           <Playhead zoom={zoom} scroller={scroller} sheet={sheet} />

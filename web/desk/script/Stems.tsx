@@ -35,9 +35,24 @@ export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props
         return (
           <g key={figure.id} className={picked ? 'stem is-picked' : 'stem'}>
             <line className="lane" x1={middle} x2={middle} y1={0} y2={height} />
-            <rect x={middle - lane / 2} y={0} width={lane} height={height} fill="transparent" onClick={() => select({ kind: 'figure', chart: chart.id, figure: figure.id })}><title>{figure.label}</title></rect>
-            <path d={stemOutline(figure.stem, piece.stage.frames, middle, (lane - 6) / 2, zoom)} fill={figure.colour} pointerEvents="none" />
-            {figure.entrance && <MoveBars move={figure.entrance} kind="entrance" {...{ figure, chart, middle, lane, zoom }} />}
+            <rect
+              x={middle - lane / 2}
+              y={0}
+              width={lane}
+              height={height}
+              fill="transparent"
+              onClick={() => select({ kind: 'figure', chart: chart.id, figure: figure.id })}
+            >
+              <title>{figure.label}</title>
+            </rect>
+            <path
+              d={stemOutline(figure.stem, piece.stage.frames, middle, (lane - 6) / 2, zoom)}
+              fill={figure.colour}
+              pointerEvents="none"
+            />
+            {figure.entrance && (
+              <MoveBars move={figure.entrance} kind="entrance" {...{ figure, chart, middle, lane, zoom }} />
+            )}
             {figure.exit && <MoveBars move={figure.exit} kind="exit" {...{ figure, chart, middle, lane, zoom }} />}
           </g>
         );
@@ -55,7 +70,8 @@ function stemOutline(points: StemPoint[], frames: number, middle: number, half: 
     if (next - frame > 1) course.push([points[index + 1] ? next - 1 : next, width]);
   });
   if (course.length === 0) return '';
-  const side = (sign: 1 | -1, list: StemPoint[]): string => list.map(([frame, width]) => `${(middle + sign * width * half).toFixed(2)} ${(frame * zoom).toFixed(2)}`).join('L');
+  const side = (sign: 1 | -1, list: StemPoint[]): string =>
+    list.map(([frame, width]) => `${(middle + sign * width * half).toFixed(2)} ${(frame * zoom).toFixed(2)}`).join('L');
   return `M${side(-1, course)}L${side(1, [...course].reverse())}Z`;
 }
 
@@ -73,10 +89,16 @@ interface BarProps {
 function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
   const edit = useDesk((state) => state.edit);
   const drag = useRef<{ y: number; begin: number; frames: number; end: boolean; last: number } | null>(null);
-  const change = (work: (own: Move) => void): void => edit((draft) => {
-    const now = { begin: move.begin, frames: move.frames, curve: (draft.charts.find(({ id }) => id === chart.id)?.[kind]?.curve ?? 'ease-in-out'), opens: move.opens as Move['opens'] };
-    work(ownMove(draft, kind, { chart: chart.id, figure: figure.id }, now));
-  });
+  const change = (work: (own: Move) => void): void =>
+    edit((draft) => {
+      const now = {
+        begin: move.begin,
+        frames: move.frames,
+        curve: draft.charts.find(({ id }) => id === chart.id)?.[kind]?.curve ?? 'ease-in-out',
+        opens: move.opens as Move['opens'],
+      };
+      work(ownMove(draft, kind, { chart: chart.id, figure: figure.id }, now));
+    });
   const beginAt = (frame: number): void => {
     const near = nearestWord(frame, SNAP / zoom);
     change((own) => {
@@ -84,40 +106,71 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
       own.pin = near ? { line: near.line, word: near.word, offset: 0 } : null;
     });
   };
-  const down = (end: boolean) => (event: PointerEvent): void => {
-    drag.current = { y: event.clientY, begin: move.begin, frames: move.frames, end, last: 0 };
-    event.currentTarget.setPointerCapture(event.pointerId);
-    usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id });
-  };
+  const down =
+    (end: boolean) =>
+    (event: PointerEvent): void => {
+      drag.current = { y: event.clientY, begin: move.begin, frames: move.frames, end, last: 0 };
+      event.currentTarget.setPointerCapture(event.pointerId);
+      usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id });
+    };
   const pull = (event: PointerEvent): void => {
     const held = drag.current;
     if (!held) return;
     const by = Math.round((event.clientY - held.y) / zoom);
     if (by === held.last) return;
     held.last = by;
-    if (held.end) change((own) => { own.frames = Math.max(1, held.frames + by); });
+    if (held.end)
+      change((own) => {
+        own.frames = Math.max(1, held.frames + by);
+      });
     else beginAt(Math.max(0, held.begin + by));
   };
-  const nudge = (end: boolean) => (event: KeyboardEvent): void => {
-    if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
-    event.preventDefault();
-    event.stopPropagation();
-    const by = (event.key === 'ArrowUp' ? -1 : 1) * (event.shiftKey ? 10 : 1);
-    change((own) => {
-      if (end) own.frames = Math.max(1, own.frames + by);
-      else if (own.pin) own.pin.offset += by;
-      else own.begin = Math.max(0, own.begin + by);
-    });
-  };
+  const nudge =
+    (end: boolean) =>
+    (event: KeyboardEvent): void => {
+      if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+      event.preventDefault();
+      event.stopPropagation();
+      const by = (event.key === 'ArrowUp' ? -1 : 1) * (event.shiftKey ? 10 : 1);
+      change((own) => {
+        if (end) own.frames = Math.max(1, own.frames + by);
+        else if (own.pin) own.pin.offset += by;
+        else own.begin = Math.max(0, own.begin + by);
+      });
+    };
   const name = kind === 'entrance' ? 'comes in' : 'leaves';
   const bar = (end: boolean, at: number) => (
-    <g className={`key${end ? ' is-end' : ''}`} tabIndex={0} role="slider" aria-label={`${figure.label}: ${end ? 'has arrived' : name}`} aria-valuenow={at} aria-valuetext={`frame ${at}${!end && move.pinnedTo ? `, on “${move.pinnedTo}”` : ''}`}
-      onPointerDown={down(end)} onPointerMove={pull} onPointerUp={() => { drag.current = null; }} onKeyDown={nudge(end)}>
+    <g
+      className={`key${end ? ' is-end' : ''}`}
+      tabIndex={0}
+      role="slider"
+      aria-label={`${figure.label}: ${end ? 'has arrived' : name}`}
+      aria-valuenow={at}
+      aria-valuetext={`frame ${at}${!end && move.pinnedTo ? `, on “${move.pinnedTo}”` : ''}`}
+      onPointerDown={down(end)}
+      onPointerMove={pull}
+      onPointerUp={() => {
+        drag.current = null;
+      }}
+      onKeyDown={nudge(end)}
+    >
       <rect x={middle - lane / 2} y={at * zoom - 7} width={lane} height={14} fill="transparent" />
-      <rect className="key-bar" x={middle - Math.min(9, lane / 2 - 1)} y={at * zoom - (end ? 0.75 : 1.5)} width={Math.min(18, lane - 2)} height={end ? 1.5 : 3} rx={1} />
+      <rect
+        className="key-bar"
+        x={middle - Math.min(9, lane / 2 - 1)}
+        y={at * zoom - (end ? 0.75 : 1.5)}
+        width={Math.min(18, lane - 2)}
+        height={end ? 1.5 : 3}
+        rx={1}
+      />
     </g>
   );
-  return <>{bar(true, move.begin + move.frames)}{bar(false, move.begin)}</>;
+  return (
+    <>
+      {bar(true, move.begin + move.frames)}
+      {bar(false, move.begin)}
+    </>
+  );
 }
 
 function nearestWord(frame: number, reach: number): { line: string; word: number; frame: number } | null {
@@ -125,7 +178,8 @@ function nearestWord(frame: number, reach: number): { line: string; word: number
   for (const [line, words] of Object.entries(useDesk.getState().computed?.sheet.lines ?? {})) {
     words.forEach((word, index) => {
       const away = Math.abs(word.frame - frame);
-      if (away <= reach && (best === null || away < Math.abs(best.frame - frame))) best = { line, word: index, frame: word.frame };
+      if (away <= reach && (best === null || away < Math.abs(best.frame - frame)))
+        best = { line, word: index, frame: word.frame };
     });
   }
   return best;

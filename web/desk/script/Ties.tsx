@@ -26,16 +26,25 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
       for (const kind of ['entrance', 'exit'] as const) {
         const pin = moveOf(piece, kind, { chart: chart.id, figure: figures[index].id })?.pin;
         const move = figures[index][kind];
-        const word = pin && content.current?.querySelector(`[data-word="${pin.line}:${pin.word ?? 0}"]`)?.getBoundingClientRect();
+        const word =
+          pin && content.current?.querySelector(`[data-word="${pin.line}:${pin.word ?? 0}"]`)?.getBoundingClientRect();
         if (!word || !move) continue;
         const [fromX, fromY] = [word.left + word.width / 2 - box.left, word.bottom - box.top + 1];
         const [toX, toY] = [stemsAt + lane * (index + 0.5) - Math.min(9, lane / 2), move.begin * zoom];
         // Along under its line of words, then over to the bar.
         const turn = Math.max(fromX, stemsAt - 46);
-        found.push(`M${fromX} ${fromY}H${turn}C${turn + 30} ${fromY} ${Math.min(toX - 8, turn + 16)} ${toY} ${toX} ${toY}`);
+        found.push(
+          `M${fromX} ${fromY}H${turn}C${turn + 30} ${fromY} ${Math.min(toX - 8, turn + 16)} ${toY} ${toX} ${toY}`,
+        );
       }
     }
     setTies((before) => (before.join() === found.join() ? before : found));
   }, [piece, figures, chart, selection, stemsAt, lane, zoom, content]);
-  return <svg className="ties" aria-hidden="true">{ties.map((path) => <path key={path} d={path} />)}</svg>;
+  return (
+    <svg className="ties" aria-hidden="true">
+      {ties.map((path) => (
+        <path key={path} d={path} />
+      ))}
+    </svg>
+  );
 }
