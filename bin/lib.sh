@@ -24,7 +24,11 @@ need_system() {
   local missing=()
   command -v php > /dev/null || missing+=(php-cli)
   local modules; modules=$(php -m 2> /dev/null || true)
-  local pair; for pair in pdo_sqlite:php-sqlite3 mbstring:php-mbstring dom:php-xml zip:php-zip curl:php-curl "${@:+gd:php-gd}"; do
+  local wanted=(pdo_sqlite:php-sqlite3 mbstring:php-mbstring dom:php-xml zip:php-zip curl:php-curl)
+  # For tests alone: pictures are looked at.
+  [ "${1:-}" = tests ] && wanted+=(gd:php-gd)
+  local pair
+  for pair in "${wanted[@]}"; do
     grep -qix "${pair%%:*}" <<< "$modules" || missing+=("${pair##*:}")
   done
   command -v composer > /dev/null || missing+=(composer)
@@ -70,10 +74,10 @@ need_packages() {
     touch vendor/.made
   fi
   if ! newer node_modules/.made package.json package-lock.json; then
-    # Not “npm ci”: it insists on optional packages of other systems, which not every registry carries.
     say "Installing the JavaScript packages"
     local log; log=$(mktemp)
-    if ! npm install --no-audit --no-fund > "$log" 2>&1; then
+    # “npm ci” installs what the lock file says, and never writes it.
+    if ! npm ci --no-audit --no-fund > "$log" 2>&1; then
       tail -n 20 "$log" >&2
       stop "npm could not install the packages."
     fi
@@ -91,21 +95,51 @@ need_build() {
   if ! newer public/build/manifest.json web painter vite.config.ts package.json; then
     say "Building the interface"
     npx vite build --logLevel error || stop "The interface could not be built."
+    # Beside each file its compressed self, so that no request has to compress it.
+    find public/build -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} +
   fi
 }
 
-# need_data FOLDER: the folder that keeps everything, its database, and the key.
-need_data() {
-  # What a stop left half-written.
-  rm -rf "$1"/app/rendering 2> /dev/null || true
-  mkdir -p "$1"/{app/hand-offs,app/rendering,framework/cache/data,framework/views,logs} 2> /dev/null ||
-    stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
+# How PHP runs everywhere: compiled once, the hot parts as machine code, and silent about itself.
+php_flags=(-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
+  -d expose_php=0)
+
+# use_data FOLDER: everything that is kept, and what Laravel derives from it, stands in this folder.
+use_data() {
+  export LUPINE_DATA="$1"
+  export APP_CONFIG_CACHE="$1/framework/derived/config.php" APP_ROUTES_CACHE="$1/framework/derived/routes.php"
+  export APP_EVENTS_CACHE="$1/framework/derived/events.php"
+}
+
+# need_folder FOLDER: it is there with its parts, and can be written to.
+need_folder() {
+  mkdir -p "$1"/{app/hand-offs,app/rendering,app/stills,framework/cache/data,framework/derived,framework/views,logs} \
+    2> /dev/null || stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
+}
+
+# need_data FOLDER: its database, up to date and with the demo, and what Laravel derives from its configuration.
+need_data() {
   [ -f .env ] || cp .env.example .env
   grep -q '^APP_KEY=base64' .env || php artisan key:generate --force --quiet
   [ -f "$1/lupine.sqlite" ] || : > "$1/lupine.sqlite"
+  # What was derived or drawn by an older Lupine is made anew.
+  rm -rf "$1"/framework/derived/*.php "$1"/framework/reels
+  php artisan optimize --quiet || stop "Lupine's configuration could not be prepared in $1."
   php artisan migrate --force --quiet || stop "The database in $1 could not be brought up to date."
-  # What was drawn by an older Lupine is drawn anew.
-  php artisan cache:clear --quiet || true
   php artisan lupine:demo
+}
+
+# holder PORT: who listens on a port, as “by Lupine, process 123” or “by process 123 (its command)”, where that is told.
+holder() {
+  local inode process command
+  inode=$(awk -v port="$(printf ':%04X' "$1")" '$4 == "0A" && $2 ~ port "$" { print $10; exit }' /proc/net/tcp 2> /dev/null)
+  [ -n "$inode" ] || return 0
+  process=$(find /proc/[0-9]*/fd -lname "socket:\\[$inode\\]" 2> /dev/null | cut -d/ -f3 | sort -n | head -n 1)
+  [ -n "$process" ] || return 0
+  command=$(tr '\0' ' ' < "/proc/$process/cmdline")
+  case "$command" in
+    *bin/server.php*) printf ' by Lupine, process %s' "$process" ;;
+    *) printf ' by process %s (%s)' "$process" "$(cut -c1-60 <<< "${command% }")" ;;
+  esac
 }

@@ -3,9 +3,17 @@
 return [
     /** Largest request that carries a table or a piece, in bytes. */
     'request_bytes' => 4_000_000,
-    /** Pieces up to this many frames are computed whole with every edit; longer ones around the playhead first. */
-    'whole_reel_frames' => 1_200,
+    /** Other names that Lupine answers under, with their ports: for those who serve it to others. */
+    'hosts' => env('LUPINE_HOSTS', ''),
+    /** Reels, proofs and pictures of the shelf that are kept so as not to be computed again, in bytes. */
+    'kept_bytes' => 200_000_000,
     'node' => env('LUPINE_NODE', 'node'),
+    /** So many may wait for a still at once; with fewer than bin/start's processes of the web, others are not kept. */
+    'stills_at_once' => 8,
+    /** A still that is not painted after so many seconds is given up. */
+    'still_seconds' => 20,
     /** A running film that has not been heard of for so many seconds is taken to have lost its worker. */
     'film_silence_seconds' => 20,
+    /** How often a film is begun before its failure is final. */
+    'film_tries' => 3,
 ];

@@ -9,12 +9,15 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Symfony\Component\Process\Process;
 
 abstract class TestCase extends LaravelTestCase
 {
     use RefreshDatabase;
 
     protected string $folder;
+
+    private ?Process $painter = null;
 
     public function createApplication(): Application
     {
@@ -32,6 +35,7 @@ abstract class TestCase extends LaravelTestCase
 
     protected function tearDown(): void
     {
+        $this->painter?->stop(1);
         parent::tearDown();
         (new Filesystem())->deleteDirectory($this->folder);
     }
@@ -60,5 +64,17 @@ abstract class TestCase extends LaravelTestCase
         ];
 
         return $document;
+    }
+
+    /** Starts the painter of stills, as bin/start does, until the test is over. */
+    protected function startPainter(): void
+    {
+        $socket = $this->folder.'/app/stills/painter.sock';
+        @mkdir(dirname($socket), 0775, true);
+        $this->painter = new Process(['node', base_path('renderer/dist/stills.js'), $socket]);
+        $this->painter->start();
+        for ($wait = 0; $wait < 100 && !file_exists($socket); ++$wait) {
+            usleep(50_000);
+        }
     }
 }

@@ -11,42 +11,61 @@ use Illuminate\Support\Facades\DB;
 /** Films that were being made when their worker ended. They begin again; what they had written is not offered. */
 final class LostFilms
 {
+    /** so often a film is taken up again; beyond, it is the film that ends its workers */
+    private const MOST = 20;
+
     private float $lookedAt = 0.0;
 
-    /** @return int how many were taken up */
+    /** @return int how many were taken up; at most every five seconds, since workers ask all the time */
     public function takeUp(): int
     {
         if (microtime(true) - $this->lookedAt < 5.0) {
             return 0;
         }
         $this->lookedAt = microtime(true);
-        $silent = now()->subSeconds((int) config('lupine.film_silence_seconds'));
+
+        return $this->takeUpSilentFor((int) config('lupine.film_silence_seconds'));
+    }
+
+    /** @param int $seconds that nothing was heard of them; 0 where it is known that no worker runs */
+    public function takeUpSilentFor(int $seconds): int
+    {
+        $silent = now()->subSeconds($seconds);
+        /** @var list<HandOff> $lost */
+        $lost = HandOff::withoutDocument(HandOff::query())
+            ->whereIn('status', ['running', 'cancelling'])->where('heard_at', '<=', $silent)->get()->all();
         $taken = 0;
-        foreach (
-            HandOff::query()
-                ->whereIn('status', ['running', 'cancelling'])
-                ->where('heard_at', '<', $silent)
-                ->get() as $film
-        ) {
-            $to = $film->status === 'cancelling' ? 'cancelled' : 'waiting';
-            $changed = HandOff::query()
-                ->whereKey($film->id)
-                ->where('status', $film->status)
-                ->where('heard_at', '<', $silent)
-                ->update(['status' => $to, 'frames_done' => 0, 'started_at' => null]);
-            if ($changed === 1) {
-                // The lost worker's own copy of the job may still be in the queue as taken; it must not run as well.
-                DB::table('jobs')
-                    ->whereNotNull('reserved_at')
-                    ->where('payload', 'like', '%'.$film->id.'%')
-                    ->delete();
-                if ($to === 'waiting') {
-                    MakeFilm::dispatch($film->id);
-                    ++$taken;
-                }
-            }
+        foreach ($lost as $film) {
+            $taken += DB::transaction(fn (): int => $this->takeUpOne($film, $silent) ? 1 : 0);
         }
 
         return $taken;
+    }
+
+    private function takeUpOne(HandOff $film, \DateTimeInterface $silent): bool
+    {
+        $tooOften = $film->tries >= self::MOST;
+        $to = match (true) {
+            $film->status === 'cancelling' => 'cancelled',
+            $tooOften => 'failed',
+            default => 'waiting',
+        };
+        $changed = HandOff::query()->whereKey($film->id)->where('status', $film->status)->where('heard_at', '<=', $silent)->update([
+            'status' => $to,
+            'frames_done' => 0,
+            'started_at' => null,
+            'tries' => $film->tries + 1,
+            'message' => $to === 'failed' ? sprintf('The worker that made this film ended %d times. Is there memory enough? Try again when there is.', self::MOST) : null,
+        ]);
+        if ($changed !== 1) {
+            return false;
+        }
+        // The lost worker's own copy of the job may still be in the queue as taken; it must not run as well.
+        DB::table('jobs')->where('payload', 'like', '%'.$film->id.'%')->delete();
+        if ($to === 'waiting') {
+            MakeFilm::dispatch($film->id);
+        }
+
+        return $to === 'waiting';
     }
 }

@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace App\Film;
 
+use App\Disk\FullDisk;
 use Symfony\Component\Process\Process;
 
 /** Runs the renderer: a reel in, a picture or a film out. */
 final readonly class Renderer
 {
-    /** @return string PNG */
+    /** its exit status where something ended that may succeed another time (EX_TEMPFAIL of sysexits.h) */
+    private const MAY_PASS = 75;
+
+    /** the exit status of a process that a signal ended is this and the signal's number (POSIX shells) */
+    private const SIGNALLED = 128;
+
+    /**
+     * @return string PNG
+     *
+     * @throws FilmFailed
+     * @throws RendererLost
+     */
     public function still(string $reel, int $frame): string
     {
         return $this->inFolder(function (string $folder) use ($reel, $frame): string {
@@ -26,12 +38,15 @@ final readonly class Renderer
      *
      * @return bool whether the film was finished
      *
-     * @throws FilmFailed
+     * @throws FilmFailed where it cannot be made
+     * @throws RendererLost where it could not be made this time
      */
     public function film(string $reel, string $target, \Closure $progress): bool
     {
         return $this->inFolder(function (string $folder) use ($reel, $target, $progress): bool {
-            file_put_contents($folder.'/reel.json', $reel);
+            if (@file_put_contents($folder.'/reel.json', $reel) !== strlen($reel)) {
+                throw new FilmFailed(FullDisk::SENTENCE);
+            }
 
             return $this->run(['film.js', $folder.'/reel.json', $target], $progress);
         });
@@ -48,7 +63,12 @@ final readonly class Renderer
     {
         $folder = storage_path('app/rendering/'.bin2hex(random_bytes(8)));
         if (!@mkdir($folder, 0775, true)) {
-            throw new FilmFailed(sprintf('Lupine cannot write to %s. Make that folder writable.', dirname($folder)));
+            $reason = error_get_last()['message'] ?? '';
+            throw new FilmFailed(
+                FullDisk::isSaidIn($reason)
+                    ? FullDisk::SENTENCE
+                    : sprintf('Lupine cannot write to %s. Make that folder writable.', dirname($folder)),
+            );
         }
         try {
             return $work($folder);
@@ -88,13 +108,24 @@ final readonly class Renderer
         }
         $finished = $this->heed($process, $progress) || $finished;
         if (!$process->isSuccessful() || !$finished) {
-            $reason = trim($process->getErrorOutput());
-            throw new FilmFailed(
-                $reason !== '' ? mb_strimwidth($reason, 0, 600, '…') : 'The renderer stopped without a reason.',
-            );
+            throw self::reason($process);
         }
 
         return true;
+    }
+
+    private static function reason(Process $process): FilmFailed|RendererLost
+    {
+        $said = mb_strimwidth(trim($process->getErrorOutput()), 0, 600, '…');
+        if (FullDisk::isSaidIn($said)) {
+            return new FilmFailed(FullDisk::SENTENCE);
+        }
+        $status = (int) $process->getExitCode();
+        if ($process->hasBeenSignaled() || $status > self::SIGNALLED || $status === self::MAY_PASS) {
+            return new RendererLost($said !== '' ? $said : sprintf('The renderer was ended from outside (status %d).', $status));
+        }
+
+        return new FilmFailed($said !== '' ? $said : 'The renderer stopped without a reason.');
     }
 
     /** @param (\Closure(int): bool)|null $progress */

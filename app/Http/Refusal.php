@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Disk\FullDisk;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\LupineException;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** How errors are answered: what, where and how to mend it; never a stack trace. */
 final class Refusal
 {
+    private const LONGEST = 600;
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([LupineException::class]);
@@ -24,29 +29,37 @@ final class Refusal
                 $error->rowId,
             ),
         );
-        $exceptions->render(static function (HttpExceptionInterface $error, Request $request): ?JsonResponse {
-            if (!$request->is('api/*')) {
-                return null;
-            }
-
-            return self::answer(
-                match ($error->getStatusCode()) {
-                    404 => 'This is not here any more. It may have been deleted; look on the shelf.',
-                    413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',
-                    default => $error->getMessage(),
-                },
-                $error->getStatusCode(),
-            );
+        $exceptions->render(static function (\Throwable $error, Request $request): ?Response {
+            return $request->is('api/*') ? self::ofError($error) : null;
         });
     }
 
     public static function answer(string $message, int $status, string $where = '', ?string $rowId = null): JsonResponse
     {
         return response()->json(
-            ['message' => $message, 'where' => $where, 'rowId' => $rowId],
+            ['message' => mb_strimwidth($message, 0, self::LONGEST, '…'), 'where' => mb_substr($where, 0, 200), 'rowId' => $rowId],
             $status,
-            [],
-            JSON_UNESCAPED_UNICODE,
+            $status === 503 ? ['Retry-After' => '1'] : [],
+            JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
         );
+    }
+
+    private static function ofError(\Throwable $error): JsonResponse
+    {
+        if (FullDisk::isReasonOf($error)) {
+            return self::answer(FullDisk::SENTENCE, 507);
+        }
+        if (str_contains($error->getMessage(), 'database is locked')) {
+            return self::answer('Lupine is busy saving other changes. Nothing is lost; try again in a moment.', 503);
+        }
+        $status = $error instanceof HttpExceptionInterface ? $error->getStatusCode() : 500;
+
+        return self::answer(match (true) {
+            $status === 404 || $error instanceof ModelNotFoundException => 'This is not here any more. It may have been deleted; look on the shelf.',
+            $status === 405 => 'This address does not take that kind of request.',
+            $status === 413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',
+            $status === 500 => 'Something went wrong inside Lupine, and was written into its log. What is saved is safe; try again.',
+            default => $error->getMessage(),
+        }, $error instanceof ModelNotFoundException ? 404 : $status);
     }
 }

@@ -5,22 +5,31 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Desk\ComputedPiece;
+use App\Disk\FullDisk;
 use App\Film\FilmFailed;
 use App\Film\Renderer;
+use App\Film\RendererLost;
+use App\Film\StopSignals;
 use App\Models\HandOff;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\LupineException;
 
-/** Makes the film of a hand-off. Its progress, its end and the reason of a failure stand in the hand-off itself. */
+/**
+ * Makes the film of a hand-off. Its progress, its end and the reason of a failure stand in the hand-off itself.
+ *
+ * A renderer that ends in the middle is begun again, three times in all. A worker that is asked to end puts the film
+ * back to wait for the next one.
+ */
 final class MakeFilm implements ShouldQueue
 {
     use Queueable;
 
     public int $timeout = 0;
 
-    public int $tries = 1;
+    public int $tries = 0;
 
     public function __construct(public readonly string $handOffId)
     {
@@ -28,53 +37,84 @@ final class MakeFilm implements ShouldQueue
 
     public function handle(ComputedPiece $computed, Renderer $renderer): void
     {
-        $begun = HandOff::query()
-            ->whereKey($this->handOffId)
-            ->where('status', 'waiting')
-            ->update([
-                'status' => 'running',
-                'started_at' => now(),
-                'heard_at' => now(),
-                'frames_done' => 0,
-                'message' => null,
-            ]);
+        $begun = HandOff::query()->whereKey($this->handOffId)->where('status', 'waiting')->update([
+            'status' => 'running',
+            'started_at' => now(),
+            'heard_at' => now(),
+            'frames_done' => 0,
+            'message' => null,
+        ]);
         if ($begun !== 1) {
             return;
         }
         $film = HandOff::query()->findOrFail($this->handOffId);
-        // A name of its own for each try: what a lost worker left running may still write to another.
-        $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
+        $signals = StopSignals::heed();
         try {
-            @mkdir(dirname($half), 0775, true);
-            $finished = $renderer->film($computed->reelText($film->document), $half, $this->reporter($film));
-            if (!$finished) {
-                $film->update(['status' => 'cancelled', 'ended_at' => now()]);
-
-                return;
-            }
-            $this->keep($film, $half);
+            $this->make($film, $computed->wholeReelText($film->document), $renderer, $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
             report($error);
-            $film->update([
-                'status' => 'failed',
-                'message' => 'The film could not be written: '.mb_strimwidth($error->getMessage(), 0, 300, '…'),
-                'ended_at' => now(),
-            ]);
+            $film->update(['status' => 'failed', 'message' => self::inWords($error), 'ended_at' => now()]);
         } finally {
-            @unlink($half);
+            $signals->leave();
         }
     }
 
+    private function make(HandOff $film, string $reel, Renderer $renderer, StopSignals $signals): void
+    {
+        $tries = max(1, (int) config('lupine.film_tries'));
+        for ($try = 1;; ++$try) {
+            // A name of its own for each try: what a lost worker left running may still write to another.
+            $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
+            try {
+                if ($renderer->film($reel, $half, $this->reporter($film, $signals))) {
+                    $this->keep($film, $half);
+
+                    return;
+                }
+                $signals->haveCome() ? $this->putBack($film) : $film->update(['status' => 'cancelled', 'ended_at' => now()]);
+
+                return;
+            } catch (RendererLost $reason) {
+                // Whoever ends all processes of a group ends the renderer first; the signal to this one is on its way.
+                usleep(300_000);
+                if ($signals->haveCome()) {
+                    $this->putBack($film);
+
+                    return;
+                }
+                if ($try >= $tries) {
+                    throw self::lostTooOften($film, $reason, $try);
+                }
+                HandOff::query()->whereKey($film->id)->update(['frames_done' => 0, 'heard_at' => now()]);
+            } finally {
+                @unlink($half);
+            }
+        }
+    }
+
+    /** So that the next worker begins it again: nothing of it failed. */
+    private function putBack(HandOff $film): void
+    {
+        HandOff::query()->whereKey($film->id)->where('status', 'running')
+            ->update(['status' => 'waiting', 'frames_done' => 0, 'started_at' => null]);
+        HandOff::query()->whereKey($film->id)->where('status', 'cancelling')
+            ->update(['status' => 'cancelled', 'ended_at' => now()]);
+        $this->release();
+    }
+
     /** @return \Closure(int|null): bool */
-    private function reporter(HandOff $film): \Closure
+    private function reporter(HandOff $film, StopSignals $signals): \Closure
     {
         $written = microtime(true);
 
-        return static function (?int $frames) use ($film, &$written): bool {
+        return static function (?int $frames) use ($film, $signals, &$written): bool {
             if ($frames !== null) {
                 $film->frames_done = $frames;
+            }
+            if ($signals->haveCome()) {
+                return false;
             }
             if (microtime(true) - $written > 0.4) {
                 $written = microtime(true);
@@ -91,20 +131,49 @@ final class MakeFilm implements ShouldQueue
 
     private function keep(HandOff $film, string $half): void
     {
-        $stream = fopen($half, 'r');
-        if ($stream === false) {
-            throw new FilmFailed('The finished film could not be read.');
-        }
-        Storage::disk('hand-offs')->put($film->id.'.mp4', $stream);
-        if (is_resource($stream)) {
-            fclose($stream);
+        $bytes = filesize($half);
+        $name = $film->id.'.mp4';
+        $disk = Storage::disk('hand-offs');
+        if ($disk instanceof LocalFilesystemAdapter) {
+            // On the same disk it is moved, at once and whole.
+            @mkdir($disk->path(''), 0775, true);
+            if (!@rename($half, $disk->path($name))) {
+                throw new FilmFailed(sprintf('The finished film could not be put into %s. Is that folder writable?', $disk->path('')));
+            }
+        } else {
+            $stream = fopen($half, 'r');
+            if ($stream === false) {
+                throw new FilmFailed('The finished film could not be read.');
+            }
+            $disk->put($name, $stream);
+            if (is_resource($stream)) {
+                fclose($stream);
+            }
         }
         $film->update([
             'status' => 'done',
             'frames_done' => $film->frames_total,
-            'file' => $film->id.'.mp4',
-            'bytes' => filesize($half),
+            'file' => $name,
+            'bytes' => $bytes,
             'ended_at' => now(),
         ]);
+    }
+
+    private static function lostTooOften(HandOff $film, RendererLost $reason, int $tries): FilmFailed
+    {
+        return new FilmFailed(sprintf(
+            'The film was begun %d times, and each time the renderer or ffmpeg ended before it was done, the last time after frame %d of %d. That happens when memory runs out or when somebody ends them: close other programs, or make the stage smaller, and try again. (%s)',
+            $tries,
+            $film->frames_done,
+            $film->frames_total,
+            rtrim($reason->getMessage(), '.'),
+        ));
+    }
+
+    private static function inWords(\Throwable $error): string
+    {
+        return FullDisk::isReasonOf($error)
+            ? FullDisk::SENTENCE
+            : 'The film could not be written: '.mb_strimwidth($error->getMessage(), 0, 300, '…');
     }
 }

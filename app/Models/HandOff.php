@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $title
  * @property string $status waiting, running, cancelling, cancelled, failed or done
  * @property string $document
+ * @property int $tries how often a worker was lost over it
  * @property int $frames_done
  * @property int $frames_total
  * @property string|null $file
@@ -27,12 +29,15 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class HandOff extends Model
 {
-    use HasUlids;
+    use HasUlids {
+        resolveRouteBindingQuery as private queryByUlid;
+    }
 
     protected $guarded = [];
 
     /** @var array<string, string> */
     protected $casts = [
+        'tries' => 'integer',
         'frames_done' => 'integer',
         'frames_total' => 'integer',
         'bytes' => 'integer',
@@ -40,6 +45,37 @@ final class HandOff extends Model
         'heard_at' => 'datetime',
         'ended_at' => 'datetime',
     ];
+
+    /**
+     * All but the document, which can be large and is needed by the film's own job alone.
+     *
+     * @param Builder<self> $query
+     *
+     * @return Builder<self>
+     */
+    public static function withoutDocument(Builder $query): Builder
+    {
+        $query->select([
+            'id', 'piece_id', 'title', 'status', 'tries', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
+            'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
+        ]);
+
+        return $query;
+    }
+
+    /**
+     * @param Builder<self>|self $query
+     * @param string|null $field
+     *
+     * @return Builder<self>
+     */
+    public function resolveRouteBindingQuery($query, $value, $field = null): Builder
+    {
+        /** @var Builder<self> $found */
+        $found = $this->queryByUlid($query, $value, $field);
+
+        return self::withoutDocument($found);
+    }
 
     public function secondsLeft(): ?int
     {
@@ -53,6 +89,8 @@ final class HandOff extends Model
 
     public function fileName(): string
     {
-        return trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', mb_strtolower($this->title)), '-').'.mp4';
+        $name = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', mb_strtolower($this->title)), '-');
+
+        return ($name === '' ? 'film' : $name).'.mp4';
     }
 }

@@ -4,24 +4,33 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Desk\DocumentText;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use Lupine\Core\Piece\Piece as Document;
 
 /**
  * A stored piece: its head points at one of its revisions, its version counts every change, undo and redo included.
+ *
+ * Revisions are numbered upwards; numbers may be missing where old ones were thinned.
  *
  * @property string $id
  * @property string $title
  * @property int $version
  * @property int $head
  * @property \Illuminate\Support\Carbon|null $updated_at
+ * @property \Illuminate\Support\Carbon|null $deleted_at
+ * @property string $document_text the document at the head, where it was asked for `withDocument`
  */
 final class Piece extends Model
 {
-    use HasUlids;
+    use HasUlids {
+        resolveRouteBindingQuery as private queryByUlid;
+    }
     use SoftDeletes;
 
     protected $guarded = [];
@@ -35,14 +44,49 @@ final class Piece extends Model
         return $this->hasMany(Revision::class);
     }
 
+    /**
+     * With the document at the head, read by the same statement: another tab cannot come between the two.
+     *
+     * @param Builder<self> $query
+     *
+     * @return Builder<self>
+     */
+    public static function withDocument(Builder $query): Builder
+    {
+        $document = Revision::query()->select('document')
+            ->whereColumn('revisions.piece_id', 'pieces.id')->whereColumn('revisions.number', 'pieces.head');
+
+        $query->addSelect(['pieces.*', 'document_text' => $document]);
+
+        return $query;
+    }
+
+    /**
+     * @param Builder<self>|self $query
+     * @param string|null $field
+     *
+     * @return Builder<self>
+     */
+    public function resolveRouteBindingQuery($query, $value, $field = null): Builder
+    {
+        /** @var Builder<self> $found */
+        $found = $this->queryByUlid($query, $value, $field);
+
+        return self::withDocument($found);
+    }
+
     /** @param array<string, mixed>|\stdClass $document */
     public static function begin(array|\stdClass $document): self
     {
         return DB::transaction(static function () use ($document): self {
-            $piece = self::query()->create(['title' => self::titleOf($document), 'version' => 1, 'head' => 1]);
-            $piece->revisions()->create(['number' => 1, 'document' => self::encode($document)]);
+            $title = self::titleOf($document);
+            $piece = self::query()->create(
+                ['title' => $title, 'title_lower' => mb_strtolower($title), 'version' => 1, 'head' => 1],
+            );
+            $text = DocumentText::of($document);
+            $piece->revisions()->create(['number' => 1, 'document' => $text]);
 
-            return $piece;
+            return $piece->holding($text);
         });
     }
 
@@ -50,14 +94,14 @@ final class Piece extends Model
     public function document(): \stdClass
     {
         /** @var \stdClass $document */
-        $document = json_decode($this->documentText(), false, 64, JSON_THROW_ON_ERROR);
+        $document = json_decode($this->documentText(), false, Document::MAX_DEPTH, JSON_THROW_ON_ERROR);
 
         return $document;
     }
 
     public function documentText(): string
     {
-        return $this->revisions()->where('number', $this->head)->firstOrFail()->document;
+        return $this->document_text ?? $this->revisions()->where('number', $this->head)->firstOrFail()->document;
     }
 
     /**
@@ -65,58 +109,84 @@ final class Piece extends Model
      *
      * @throws VersionConflict where the piece was changed since the version that the caller has
      */
-    public function change(\stdClass $document, ?int $version): void
+    public function change(\stdClass $document, int $version): void
     {
-        $this->move($version, function () use ($document): int {
+        $text = DocumentText::of($document);
+        $this->move($version, function () use ($document, $text): array {
             $this->revisions()->where('number', '>', $this->head)->delete();
-            $this->revisions()->create(['number' => $this->head + 1, 'document' => self::encode($document)]);
+            $this->revisions()->create(['number' => $this->head + 1, 'document' => $text]);
 
-            return $this->head + 1;
+            return [$this->head + 1, $text, self::titleOf($document)];
         });
     }
 
     /**
-     * Walks the revisions.
+     * Walks to the nearest revision in a direction.
      *
-     * @param int $steps −1 to undo, 1 to redo
+     * @param int $direction −1 to undo, 1 to redo
      *
      * @return bool whether there was one to walk to
+     *
+     * @throws VersionConflict where the piece was changed since the version that the caller has
      */
-    public function walk(int $steps, ?int $version): bool
+    public function walk(int $direction, int $version): bool
     {
-        $there = $this->revisions()
-            ->where('number', $this->head + $steps)
-            ->exists();
-        if ($there) {
-            $this->move($version, fn (): int => $this->head + $steps);
-        }
+        return $this->move($version, function () use ($direction): ?array {
+            $to = $this->neighbour($direction)->first();
 
-        return $there;
+            if ($to === null) {
+                return null;
+            }
+            $title = self::titleOf((object) json_decode($to->document));
+
+            return [$to->number, $to->document, $title];
+        });
     }
 
     public function canUndo(): bool
     {
-        return $this->head > 1;
+        return $this->neighbour(-1)->exists();
     }
 
     public function canRedo(): bool
     {
-        return $this->revisions()->where('number', '>', $this->head)->exists();
+        return $this->neighbour(1)->exists();
     }
 
-    /** @param \Closure(): int $toHead */
-    private function move(?int $version, \Closure $toHead): void
+    /** @return HasMany<Revision, $this> */
+    private function neighbour(int $direction): HasMany
     {
-        DB::transaction(function () use ($version, $toHead): void {
+        $neighbours = $this->revisions();
+        $neighbours->where('number', $direction < 0 ? '<' : '>', $this->head);
+        $neighbours->orderBy('number', $direction < 0 ? 'desc' : 'asc');
+
+        return $neighbours;
+    }
+
+    /** @param \Closure(): (array{int, string, string}|null) $to the head to move to, its document and its title */
+    private function move(int $version, \Closure $to): bool
+    {
+        return DB::transaction(function () use ($version, $to): bool {
             $this->refresh();
-            if ($version !== null && $version !== $this->version) {
+            if ($version !== $this->version) {
                 throw new VersionConflict($this);
             }
-            $this->head = $toHead();
-            ++$this->version;
-            $this->title = self::titleOf($this->document());
-            $this->save();
+            $found = $to();
+            if ($found === null) {
+                return false;
+            }
+            [$head, $document, $title] = $found;
+            $this->fill(['head' => $head, 'version' => $this->version + 1]);
+            $this->fill(['title' => $title, 'title_lower' => mb_strtolower($title)])->save();
+            $this->holding($document);
+
+            return true;
         });
+    }
+
+    private function holding(string $document): self
+    {
+        return $this->setRawAttributes([...$this->getAttributes(), 'document_text' => $document], true);
     }
 
     /** @param array<string, mixed>|\stdClass $document */
@@ -125,14 +195,5 @@ final class Piece extends Model
         $title = ((array) $document)['title'] ?? null;
 
         return is_string($title) && trim($title) !== '' ? mb_substr($title, 0, 200) : 'Untitled';
-    }
-
-    /** @param array<string, mixed>|\stdClass $document */
-    private static function encode(array|\stdClass $document): string
-    {
-        return json_encode(
-            $document,
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-        );
     }
 }

@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\WriteLockConnection;
+use App\Desk\KeptReels;
 use App\Film\LostFilms;
+use App\Film\StillPainter;
+use App\Http\OwnAddresses;
+use Illuminate\Database\Connection;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Http\Client\Factory;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -16,6 +23,22 @@ final class LupineServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(KeptReels::class, static fn (): KeptReels => new KeptReels(
+            new Filesystem(),
+            storage_path('framework/reels'),
+            (int) config('lupine.kept_bytes'),
+        ));
+        $this->app->bind(StillPainter::class, fn (): StillPainter => new StillPainter(
+            $this->app->make(Factory::class),
+            storage_path('app/stills/painter.sock'),
+            (int) config('lupine.stills_at_once'),
+            (int) config('lupine.still_seconds'),
+        ));
+        $this->app->singleton(OwnAddresses::class, static fn (): OwnAddresses => OwnAddresses::fromConfig());
+        Connection::resolverFor(
+            'sqlite',
+            static fn (mixed ...$given): WriteLockConnection => new WriteLockConnection(...$given),
+        );
         $this->app->singleton(
             FontBook::class,
             static fn (): FontBook => new FontBook(static function (string $id): array {
@@ -33,6 +56,13 @@ final class LupineServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // A worker that starts, or has nothing to do, takes up films whose worker was lost.
-        Event::listen(Looping::class, static fn () => app(LostFilms::class)->takeUp());
+        Event::listen(Looping::class, static function (): void {
+            try {
+                app(LostFilms::class)->takeUp();
+            } catch (\Throwable $error) {
+                // A full disk, say: the worker goes on, and looks again.
+                report($error);
+            }
+        });
     }
 }

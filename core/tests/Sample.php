@@ -6,9 +6,11 @@ namespace Lupine\Core\Tests;
 
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Proof\Proof;
 use Lupine\Core\Words\FontBook;
 
 /** Pieces to try things on. */
@@ -51,6 +53,13 @@ final class Sample
     public static function draw(Piece $piece): Drawing
     {
         return self::drawPiece()->draw($piece);
+    }
+
+    public static function prove(Piece $piece): Proof
+    {
+        $draw = self::drawPiece();
+
+        return Proof::of($piece, Reel::of($draw->draw($piece)), DrawPiece::timings($piece), $draw->setter());
     }
 
     public static function drawPiece(): DrawPiece

@@ -1,9 +1,8 @@
 // A worker thread: paints the frames that it is asked for and sends their raw pixels back.
-import { setFlagsFromString } from 'node:v8';
-import { runInNewContext } from 'node:vm';
 import { parentPort, workerData } from 'node:worker_threads';
 import { createCanvas } from '@napi-rs/canvas';
 import { Painter, type Reel } from '../../painter/src';
+import { letGo } from './memory';
 import { skia } from './studio';
 
 const { reel } = workerData as { reel: Reel };
@@ -11,9 +10,6 @@ const canvas = createCanvas(reel.width, reel.height);
 const context = canvas.getContext('2d');
 const painter = new Painter(reel, skia);
 
-// Pictures are large and live outside V8's own heap, which therefore waits too long before it lets go of them.
-setFlagsFromString('--expose-gc');
-const letGo = runInNewContext('gc') as () => void;
 let painted = 0;
 
 interface Wanted {

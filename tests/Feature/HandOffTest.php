@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Disk\FullDisk;
 use App\Film\LostFilms;
 use App\Film\Renderer;
 use App\Models\HandOff;
@@ -63,6 +64,45 @@ final class HandOffTest extends TestCase
             ->assertJsonPath('status', 'waiting');
         $this->work();
         $this->assertSame('done', $film->refresh()->status);
+    }
+
+    /** A renderer that something ends is begun again by itself; after three times the reason is said in plain words. */
+    public function testARendererThatEndsIsBegunAgain(): void
+    {
+        $film = $this->ask();
+        $this->rendererThatEnds(times: 2);
+        $this->work();
+        $this->assertSame('done', $film->refresh()->status, (string) $film->message);
+
+        $other = $this->ask();
+        $this->rendererThatEnds(times: 3);
+        $this->work();
+        $this->assertSame('failed', $other->refresh()->status);
+        $this->assertStringStartsWith('The film was begun 3 times', (string) $other->message);
+        $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
+    }
+
+    public function testAFullDiskIsSaidInASentence(): void
+    {
+        $film = $this->ask();
+        $this->renderer('echo "av_interleaved_write_frame(): No space left on device" >&2; exit 1');
+        $this->work();
+        $this->assertSame(FullDisk::SENTENCE, $film->refresh()->message);
+    }
+
+    private function rendererThatEnds(int $times): void
+    {
+        $count = $this->folder.'/ended';
+        file_put_contents($count, '');
+        $this->renderer("if [ $(wc -c < $count) -lt $times ]; then printf x >> $count; kill -9 $$; fi; exec node \"\$@\"");
+    }
+
+    /** Takes the place of Node.js: a script of the shell, with the renderer's own arguments. */
+    private function renderer(string $script): void
+    {
+        file_put_contents($this->folder.'/renderer', "#!/bin/sh\n$script\n");
+        chmod($this->folder.'/renderer', 0755);
+        config(['lupine.node' => $this->folder.'/renderer']);
     }
 
     public function testACancelledFilmLeavesNothing(): void

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Desk\KeptReels;
 use App\Models\HandOff;
-use App\Models\Piece;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Filesystem\Filesystem;
 use Tests\TestCase;
 
 final class PicturesTest extends TestCase
 {
     public function testStillsOfAFrame(): void
     {
+        $this->startPainter();
         $id = $this->begin(self::small());
         $svg = $this->get("/api/pieces/$id/still.svg?frame=11")
             ->assertOk()
@@ -25,11 +26,12 @@ final class PicturesTest extends TestCase
         $png = $this->get("/api/pieces/$id/still.png?frame=3")->assertOk();
         $this->assertSame([320, 180], array_slice((array) getimagesizefromstring((string) $png->getContent()), 0, 2));
         // A frame after the end is the last one.
-        $this->get("/api/pieces/$id/still.svg?frame=99999")->assertOk();
+        $this->get("/api/pieces/$id/still.svg?frame=17999")->assertOk();
     }
 
     public function testTransparentStillsStayTransparent(): void
     {
+        $this->startPainter();
         $document = self::small();
         $document['backdrop']['kind'] = 'transparent';
         $id = $this->begin($document);
@@ -47,25 +49,40 @@ final class PicturesTest extends TestCase
         $this->assertSame([0, 479], [$whole->json('from'), $whole->json('to')]);
     }
 
-    public function testThatAReelIsKeptByWhatItIsMadeOf(): void
+    public function testAReelIsKeptByWhatItIsMadeOfAndByItsRange(): void
     {
-        $id = $this->begin(self::demo());
-        $this->getJson("/api/pieces/$id/reel")->assertOk();
-        $other = $this->begin(self::demo());
-        Cache::spy();
-        $this->assertSame(
-            Piece::query()->findOrFail($id)->documentText(),
-            Piece::query()->findOrFail($other)->documentText(),
-        );
-        $this->getJson("/api/pieces/$other/reel");
-        Cache::shouldHaveReceived('remember')
-            ->withArgs(
-                static fn (string $key): bool => str_starts_with(
-                    $key,
-                    'reel:'.hash('sha256', Piece::query()->findOrFail($id)->documentText()),
-                ),
-            )
-            ->once();
+        [$id, $other] = [$this->begin(self::demo()), $this->begin(self::demo())];
+        $first = $this->get("/api/pieces/$id/reel")->assertOk()->getContent();
+        $kept = fn (): array => glob($this->folder.'/framework/reels/reel-*.json') ?: [];
+        $this->assertCount(1, $kept());
+        // What is kept is what is answered, to whichever piece has the same document.
+        file_put_contents($kept()[0], str_replace('"reel":1', '"reel":1,"kept":true', (string) $first)."\n");
+        $this->assertTrue($this->getJson("/api/pieces/$other/reel")->json('kept'));
+        $this->get("/api/pieces/$other/reel?from=5&to=6");
+        $this->assertCount(2, $kept());
+        // A file that was cut short is not believed.
+        file_put_contents($kept()[0], '{"reel":1');
+        file_put_contents($kept()[1], '{"reel":1');
+        $this->assertSame($first, $this->get("/api/pieces/$id/reel")->getContent());
+    }
+
+    public function testKeptReelsHaveABoundInBytes(): void
+    {
+        $kept = new KeptReels(new Filesystem(), $this->folder.'/kept', 10_000);
+        for ($number = 0; $number < 60; ++$number) {
+            $kept->remember('reel', "document {$number}", 'whole', static fn (): string => '{"x":"'.str_repeat('x', 1000).'"}');
+        }
+        $this->assertLessThanOrEqual(10_000, $kept->makeRoom());
+        $this->assertGreaterThan(5_000, $kept->makeRoom());
+    }
+
+    public function testManyStillsAtOnceAreRefusedWithAReasonThatPasses(): void
+    {
+        $id = $this->begin(self::small());
+        $this->get("/api/pieces/$id/still.png")->assertStatus(503)->assertHeader('Retry-After', '1');
+        $this->startPainter();
+        config(['lupine.stills_at_once' => 0]);
+        $this->get("/api/pieces/$id/still.png")->assertStatus(503);
     }
 
     public function testTheShelfShowsAPieceAsItIsNow(): void
@@ -77,7 +94,7 @@ final class PicturesTest extends TestCase
         );
         $changed = self::small();
         $changed['stage']['frames'] = 24;
-        $this->putJson("/api/pieces/$id", ['document' => $changed])->assertOk();
+        $this->putJson("/api/pieces/$id", ['document' => $changed], ['If-Match' => '"1"'])->assertOk();
         $this->assertSame(24, $this->getJson('/api/pieces')->json('pieces.0.frames'));
     }
 

@@ -41,16 +41,22 @@ final class PieceApiTest extends TestCase
         foreach (['One', 'Two', 'Three'] as $version => $title) {
             $this->save($id, [...self::small(), 'title' => $title], $version + 1)->assertOk();
         }
-        $undo = fn (): TestResponse => $this->postJson("/api/pieces/$id/undo");
-        $this->assertSame('Two', $undo()->json('document.title'));
-        $this->assertSame('One', $undo()->json('document.title'));
-        $this->assertSame('Two', $this->postJson("/api/pieces/$id/redo")->json('document.title'));
-        $changed = $this->save($id, [...self::small(), 'title' => 'Four'], null)->assertOk();
+        $version = 4;
+        $walk = function (string $which) use ($id, &$version): TestResponse {
+            $answer = $this->postJson("/api/pieces/$id/$which", [], ['If-Match' => '"'.$version.'"']);
+            $version = $answer->json('version') ?? $version;
+
+            return $answer;
+        };
+        $this->assertSame('Two', $walk('undo')->json('document.title'));
+        $this->assertSame('One', $walk('undo')->json('document.title'));
+        $this->assertSame('Two', $walk('redo')->json('document.title'));
+        $changed = $this->save($id, [...self::small(), 'title' => 'Four'], $version++)->assertOk();
         $this->assertFalse($changed->json('canRedo'));
-        $this->assertSame('Two', $undo()->json('document.title'));
-        $undo();
-        $undo();
-        $undo()->assertStatus(409);
+        $this->assertSame('Two', $walk('undo')->json('document.title'));
+        $walk('undo');
+        $walk('undo');
+        $walk('undo')->assertStatus(409);
     }
 
     public function testWhatIsDeletedCanBePutBack(): void
@@ -130,13 +136,35 @@ final class PieceApiTest extends TestCase
         $this->postJson('/api/compute', ['document' => $document])->assertStatus(413);
     }
 
-    public function testALongPieceComesAroundThePlayheadFirst(): void
+    /** The server decides: by what moves for how long, not by the length of the piece. */
+    public function testALargePieceComesAroundThePlayhead(): void
     {
         $document = self::demo();
         $document['stage']['frames'] = 6000;
-        $near = $this->postJson('/api/compute', ['document' => $document, 'near' => true, 'frame' => 200])->assertOk();
-        $this->assertSame([110, 380], [$near->json('reel.from'), $near->json('reel.to')]);
         $this->assertSame(5999, $this->postJson('/api/compute', ['document' => $document])->json('reel.to'));
+
+        $document['moves'] = [];
+        $document['charts'][0]['entrance'] = [...$document['charts'][0]['entrance'], 'begin' => 0, 'frames' => 6000];
+        $document['charts'][0]['entrance']['order'] = 'together';
+        $near = $this->postJson('/api/compute', ['document' => $document, 'frame' => 200])->assertOk();
+        $this->assertSame([110, 380], [$near->json('reel.from'), $near->json('reel.to')]);
+        $this->assertSame([], $near->json('problems'));
+    }
+
+    public function testMoreThanCanBeFilmedIsSaidBeforeAnythingIsDrawn(): void
+    {
+        $document = self::wide(200, 18_000);
+        $began = microtime(true);
+        $near = $this->postJson('/api/compute', ['document' => $document, 'frame' => 9000])->assertOk();
+        $this->assertSame(['too-much'], array_column($near->json('problems'), 'code'));
+        $this->assertLessThan(15_000 / 200 + 2, $near->json('reel.to') - $near->json('reel.from'));
+        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        foreach (["/api/pieces/$id/hand-offs", '/api/compute/proof'] as $path) {
+            $refused = $this->postJson($path, ['document' => $document])->assertUnprocessable();
+            $this->assertStringContainsString('3,600,000', $refused->json('message'));
+        }
+        $this->assertLessThan(256e6, memory_get_peak_usage());
+        $this->assertLessThan(20, microtime(true) - $began);
     }
 
     public function testNumbersAndTablesAreRead(): void
@@ -170,5 +198,19 @@ final class PieceApiTest extends TestCase
             ['document' => $document],
             $version === null ? [] : ['If-Match' => '"'.$version.'"'],
         );
+    }
+
+    /** @return array<string, mixed> a piece in which so many rows move all the time */
+    private static function wide(int $rows, int $frames): array
+    {
+        $document = self::small();
+        $document['stage'] = ['width' => 1920, 'height' => 1080, 'rate' => [30, 1], 'dropFrame' => false, 'frames' => $frames];
+        $row = static fn (int $number): array => ['id' => "r$number", 'label' => "Kind $number", 'cells' => [(string) $number]];
+        $document['tables'][0]['rows'] = array_map($row, range(1, $rows));
+        $document['charts'][0]['entrance'] = ['begin' => 0, 'frames' => $frames, 'order' => 'together'];
+        $document['moves'] = [];
+        $document['script']['lines'] = [];
+
+        return $document;
     }
 }

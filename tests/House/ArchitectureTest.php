@@ -22,7 +22,7 @@ final class ArchitectureTest extends TestCase
         'Finish' => ['Piece', 'Geometry'],
         'Words' => ['Piece', 'Figures'],
         'Drawing' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words'],
-        'Proof' => ['Piece', 'Geometry', 'Words', 'Drawing'],
+        'Proof' => ['Piece', 'Geometry', 'Motion', 'Words', 'Drawing'],
         'Formats' => ['Piece', 'Figures', 'Geometry', 'Drawing'],
     ];
 

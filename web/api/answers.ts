@@ -31,7 +31,7 @@ export interface ShelfEntry {
   problem: string | null;
 }
 
-/** frame, and width as a fraction of the widest stem */
+/** frame, and width as a fraction of the widest stem; straight between neighbours */
 export type StemPoint = [frame: number, width: number];
 
 export interface SheetMove {
@@ -105,6 +105,13 @@ export interface Proof {
   word: string;
   figures: ProofFigure[];
   checks: { ok: boolean; message: string }[];
+}
+
+/** A page of the shelf; `count` is of all pages, `next` is where the following one begins. */
+export interface ShelfAnswer {
+  pieces: ShelfEntry[];
+  count: number;
+  next: string | null;
 }
 
 export interface HandOff {

@@ -9,6 +9,11 @@ export class Refused extends Error {
   ) {
     super(message);
   }
+
+  /** Is the reason one that passes by itself, so that the same request can be sent again? */
+  get passes(): boolean {
+    return this.status >= 500 || this.status === 429 || this.status === 408;
+  }
 }
 
 /** The server could not be reached at all. */
@@ -46,18 +51,38 @@ export async function ask<T>(
     if (signal?.aborted) throw error;
     throw new OutOfReach();
   }
-  const answer: unknown = await response.json().catch(() => null);
-  if (!response.ok) {
-    const said = (answer ?? {}) as { message?: string; where?: string; rowId?: string | null };
-    throw new Refused(
-      response.status,
-      said.message || `The server answered with status ${response.status}.`,
-      said.where ?? '',
-      said.rowId ?? null,
-      answer,
-    );
+  if (!response.ok) throw await refusalOf(response);
+  return (await response.json()) as T;
+}
+
+/** How often a picture is asked for while others are being painted. */
+const PATIENCE = 20;
+
+/** A file that takes a moment to be made: asked for again where others are in line, then given to the browser to keep. */
+export async function fetchFile(path: string): Promise<void> {
+  for (let time = 1; ; time++) {
+    const response = await fetch(`/api/${path}`).catch(() => {
+      throw new OutOfReach();
+    });
+    if (response.ok) {
+      const url = URL.createObjectURL(await response.blob());
+      const link = document.createElement('a');
+      link.href = url;
+      link.download = /filename="([^"]+)"/.exec(response.headers.get('Content-Disposition') ?? '')?.[1] ?? 'still';
+      link.click();
+      window.setTimeout(() => URL.revokeObjectURL(url), 10_000);
+      return;
+    }
+    if (response.status !== 503 || time === PATIENCE) throw await refusalOf(response);
+    await new Promise((resolve) => window.setTimeout(resolve, 1000));
   }
-  return answer as T;
+}
+
+async function refusalOf(response: Response): Promise<Refused> {
+  const answer: unknown = await response.json().catch(() => null);
+  const said = (answer ?? {}) as { message?: string; where?: string; rowId?: string | null };
+  const message = said.message || `The server answered with status ${response.status}.`;
+  return new Refused(response.status, message, said.where ?? '', said.rowId ?? null, answer);
 }
 
 export function reasonOf(error: unknown): string {

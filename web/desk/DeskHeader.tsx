@@ -17,7 +17,7 @@ const SAVED = {
 };
 
 export function DeskHeader({ piece }: { piece: Piece }) {
-  const { id, saved, canUndo, canRedo, proof, computed, edit, undo, redo, save } = useDesk();
+  const { id, saved, unsaved, canUndo, canRedo, proof, computed, edit, undo, redo, save } = useDesk();
   const [asked, setAsked] = useState(false);
   const { stage } = piece;
   const walk = (step: () => Promise<void>) => () =>
@@ -27,7 +27,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
     <Header
       actions={
         <>
-          <span className={`saved is-${saved}`} role="status">
+          <span className={`saved is-${saved}`} role="status" title={unsaved ?? undefined}>
             {SAVED[saved]}
             {saved === 'failed' && (
               <button type="button" className="btn btn-link btn-sm p-0 ms-1" onClick={() => void save()}>

@@ -35,6 +35,7 @@ export function Stage({ piece }: { piece: Piece }) {
   const isThere = reel !== null && frame >= reel.from && frame <= reel.to;
 
   const painted = usePaintedCanvas(canvas, reel, frame, dots);
+  useEffect(() => useDesk.getState().follow(frame), [frame, reel]);
 
   const place = (event: PointerEvent): [number, number] => {
     const box = canvas.current!.getBoundingClientRect();
@@ -111,6 +112,7 @@ export function Stage({ piece }: { piece: Piece }) {
             ))}
         </svg>
         {error && <p className="stage-error">This is the last picture that could be drawn.</p>}
+        {reel && !isThere && !error && <p className="stage-error">Drawing this part…</p>}
       </div>
     </div>
   );

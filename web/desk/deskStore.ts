@@ -5,9 +5,12 @@ import type { Piece } from '../piece/document';
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN_AFTER = 3000;
-const PROOF_AFTER = 350;
-/** Pieces longer than this come around the playhead first, then whole. */
-const LONG = 1200;
+/** the longest wait between two tries */
+const TRY_AGAIN_AT_MOST = 30_000;
+/** without an edit, so that nobody waits for it */
+const PROOF_AFTER = 900;
+/** frames before the end of what is computed, on which the next are asked for */
+const AHEAD = 60;
 
 type Saved = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
 
@@ -18,6 +21,8 @@ interface DeskState {
   canUndo: boolean;
   canRedo: boolean;
   saved: Saved;
+  /** why what was typed is not saved yet */
+  unsaved: string | null;
   computed: Computed | null;
   /** the newest reel that could be drawn, and its stems; kept while figures are impossible */
   reel: Computed['reel'];
@@ -27,6 +32,8 @@ interface DeskState {
   refused: string | null;
   missing: string | null;
   theirs: StoredPiece | null;
+  /** Of a large piece only the frames around the playhead are computed: asks for more where it comes to their end. */
+  follow: (frame: number) => void;
   open: (id: string) => Promise<void>;
   close: () => void;
   edit: (change: (document: Piece) => void) => void;
@@ -42,6 +49,10 @@ let proofTimer = 0;
 let computing = false;
 let stale = false;
 let saving: Promise<boolean> | null = null;
+/** the document that the proof is of */
+let proved: Piece | null = null;
+/** saves that failed one after another */
+let failures = 0;
 /** counts edits, so that a save knows whether something came after it */
 let edits = 0;
 
@@ -57,16 +68,11 @@ export const useDesk = create<DeskState>((set, get) => {
       const { document, id } = get();
       if (!document) break;
       try {
-        const near = document.stage.frames > LONG && get().reel !== null;
-        if (near)
-          take(
-            await ask<Computed>('compute', { method: 'POST', body: { document, near: true, frame: playheadNow() } }),
-            id,
-          );
-        if (!stale) take(await ask<Computed>('compute', { method: 'POST', body: { document } }), id);
+        const body = { document, frame: playheadNow() };
+        take(await ask<Computed>('compute', { method: 'POST', body }), id);
       } catch (error) {
         if (get().id === id) set({ refused: reasonOf(error) });
-        if (error instanceof OutOfReach) window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
+        if (mayPass(error)) window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
       }
     } while (stale);
     computing = false;
@@ -85,7 +91,9 @@ export const useDesk = create<DeskState>((set, get) => {
       set({ proof: null });
       return;
     }
+    if (document === proved && get().proof) return;
     const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document } }).catch(() => null);
+    proved = document;
     if (get().id === id) set({ proof });
   };
 
@@ -103,7 +111,9 @@ export const useDesk = create<DeskState>((set, get) => {
         canUndo: stored.canUndo,
         canRedo: stored.canRedo,
         saved: edits === at ? 'saved' : 'waiting',
+        unsaved: null,
       });
+      failures = 0;
       if (edits !== at) scheduleSave();
       return true;
     } catch (error) {
@@ -111,8 +121,11 @@ export const useDesk = create<DeskState>((set, get) => {
       if (error instanceof Refused && error.status === 412) {
         set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
       } else {
-        set({ saved: 'failed' });
-        if (error instanceof OutOfReach) saveTimer = window.setTimeout(() => void save(), TRY_AGAIN_AFTER);
+        set({ saved: 'failed', unsaved: reasonOf(error) });
+        if (mayPass(error)) {
+          const wait = Math.min(TRY_AGAIN_AT_MOST, TRY_AGAIN_AFTER * 2 ** Math.min(failures++, 5));
+          saveTimer = window.setTimeout(() => void save(), wait);
+        }
       }
       return false;
     }
@@ -173,6 +186,7 @@ export const useDesk = create<DeskState>((set, get) => {
     canUndo: false,
     canRedo: false,
     saved: 'saved',
+    unsaved: null,
     computed: null,
     reel: null,
     stems: {},
@@ -180,6 +194,13 @@ export const useDesk = create<DeskState>((set, get) => {
     refused: null,
     missing: null,
     theirs: null,
+    follow: (frame) => {
+      const { reel } = get();
+      if (!reel || computing) return;
+      const ends = reel.to < reel.frames - 1 && frame > reel.to - AHEAD;
+      const begins = reel.from > 0 && frame < reel.from;
+      if (ends || begins) void compute();
+    },
     open: async (id) => {
       set({
         id,
@@ -233,7 +254,11 @@ export const useDesk = create<DeskState>((set, get) => {
   };
 });
 
-/** Told by the playhead, so that long pieces are computed around it first. */
+function mayPass(error: unknown): boolean {
+  return error instanceof OutOfReach || (error instanceof Refused && error.passes);
+}
+
+/** Told by the playhead, so that large pieces are computed around it. */
 let playheadNow = (): number => 0;
 
 export function followPlayhead(frame: () => number): void {

@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask, reasonOf } from '../api/client';
 import type { HandOff, StoredPiece } from '../api/answers';
 import { Header } from '../common/Header';
+import { More } from '../common/More';
 import { NotHere } from '../common/NotHere';
 import { useNotices } from '../common/Notices';
 import { useDesk } from '../desk/deskStore';
@@ -26,10 +27,18 @@ export function HandOffPage() {
       return ask<StoredPiece>(`pieces/${id}`);
     },
   });
-  const films = useQuery({
-    queryKey: ['hand-offs'],
-    queryFn: () => ask<{ handOffs: HandOff[] }>('hand-offs'),
-    refetchInterval: (query) => (query.state.data?.handOffs.some(({ status }) => BUSY.includes(status)) ? 500 : false),
+  const films = useInfiniteQuery({
+    queryKey: ['hand-offs', id ?? ''],
+    queryFn: ({ pageParam }) => {
+      const wanted = new URLSearchParams({ ...(id ? { piece: id } : {}), ...(pageParam ? { after: pageParam } : {}) });
+      return ask<{ handOffs: HandOff[]; next: string | null }>(`hand-offs?${wanted}`);
+    },
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+    refetchInterval: (query) =>
+      query.state.data?.pages.some(({ handOffs }) => handOffs.some(({ status }) => BUSY.includes(status)))
+        ? 500
+        : false,
     refetchOnMount: 'always',
   });
   const act = useMutation({
@@ -38,8 +47,7 @@ export function HandOffPage() {
     onError: (error) => say(reasonOf(error), { bad: true }),
   });
   if (piece.isError) return <NotHere message={reasonOf(piece.error)} />;
-  const all = films.data?.handOffs ?? [];
-  const shown = id ? all.filter(({ pieceId }) => pieceId === id) : all;
+  const shown = films.data?.pages.flatMap(({ handOffs }) => handOffs) ?? [];
   return (
     <>
       <Header
@@ -108,6 +116,12 @@ export function HandOffPage() {
               />
             ))}
           </ul>
+          <More
+            more={films.hasNextPage}
+            busy={films.isFetchingNextPage}
+            onMore={() => void films.fetchNextPage()}
+            label="Show older films"
+          />
         </main>
       </div>
     </>

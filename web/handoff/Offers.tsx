@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { fetchFile, reasonOf } from '../api/client';
+import { useNotices } from '../common/Notices';
 import { rateText } from '../common/words';
 import { usePlay } from '../desk/playStore';
 import { NumberField } from '../fields/NumberField';
@@ -9,6 +11,17 @@ import type { Piece } from '../piece/document';
 export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; busy: boolean; onFilm: () => void }) {
   const { stage } = piece;
   const [frame, setFrame] = useState(() => Math.min(stage.frames - 1, usePlay.getState().frame || stage.frames - 1));
+  const [painting, setPainting] = useState<'png' | 'svg' | null>(null);
+  const still = async (kind: 'png' | 'svg'): Promise<void> => {
+    setPainting(kind);
+    try {
+      await fetchFile(`pieces/${id}/still.${kind}?frame=${frame}`);
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    } finally {
+      setPainting(null);
+    }
+  };
   const save = (): void => {
     const url = URL.createObjectURL(new Blob([JSON.stringify(piece, null, 2)], { type: 'application/json' }));
     const link = document.createElement('a');
@@ -66,12 +79,17 @@ export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; 
           onChange={setFrame}
         />
         <div className="offer-row">
-          <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.png?frame=${frame}`} download>
-            PNG
-          </a>
-          <a className="btn btn-outline-secondary btn-sm" href={`/api/pieces/${id}/still.svg?frame=${frame}`} download>
-            SVG
-          </a>
+          {(['png', 'svg'] as const).map((kind) => (
+            <button
+              key={kind}
+              type="button"
+              className="btn btn-outline-secondary btn-sm"
+              disabled={painting !== null}
+              onClick={() => void still(kind)}
+            >
+              {painting === kind ? 'Painting…' : kind.toUpperCase()}
+            </button>
+          ))}
         </div>
       </article>
       <article className="offer">

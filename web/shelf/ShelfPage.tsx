@@ -1,9 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { ask, reasonOf } from '../api/client';
-import type { ShelfEntry, StoredPiece } from '../api/answers';
+import type { ShelfAnswer, ShelfEntry, StoredPiece } from '../api/answers';
 import { Header } from '../common/Header';
+import { More } from '../common/More';
 import { useNotices } from '../common/Notices';
 import { NewPiece } from './NewPiece';
 import { PieceCard } from './PieceCard';
@@ -13,9 +14,16 @@ export function ShelfPage() {
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
   const [search, setSearch] = useState('');
-  const shelf = useQuery({
-    queryKey: ['shelf'],
-    queryFn: () => ask<{ pieces: ShelfEntry[] }>('pieces'),
+  const asked = useDeferredValue(search.trim());
+  const shelf = useInfiniteQuery({
+    queryKey: ['shelf', asked],
+    queryFn: ({ pageParam, signal }) => {
+      const wanted = new URLSearchParams({ search: asked, ...(pageParam ? { after: pageParam } : {}) });
+      return ask<ShelfAnswer>(`pieces?${wanted}`, { signal });
+    },
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+    placeholderData: keepPreviousData,
     refetchOnMount: 'always',
   });
   const refresh = () => queries.invalidateQueries({ queryKey: ['shelf'] });
@@ -51,8 +59,9 @@ export function ShelfPage() {
     onSettled: refresh,
     onError: failed,
   });
-  const pieces = shelf.data?.pieces ?? [];
-  const found = pieces.filter(({ title }) => title.toLowerCase().includes(search.trim().toLowerCase()));
+  const pieces = shelf.data?.pages.flatMap((page) => page.pieces) ?? [];
+  const count = shelf.data?.pages[0]?.count ?? 0;
+  const words = count === 1 ? '1 piece' : `${count} pieces, newest first`;
   return (
     <>
       <Header
@@ -68,9 +77,11 @@ export function ShelfPage() {
           <div className="shelf-head">
             <h2 id="on-the-shelf">On the shelf</h2>
             {shelf.data && (
-              <span className="soft">{pieces.length === 1 ? '1 piece' : `${pieces.length} pieces, newest first`}</span>
+              <span className="soft" role="status">
+                {asked ? `${count} found` : words}
+              </span>
             )}
-            {pieces.length > 6 && (
+            {(count > 6 || search !== '') && (
               <input
                 type="search"
                 className="shelf-search"
@@ -94,15 +105,15 @@ export function ShelfPage() {
               </button>
             </p>
           )}
-          {shelf.data && pieces.length === 0 && (
+          {shelf.data && count === 0 && asked === '' && (
             <div className="shelf-empty">
               <p>The shelf is empty.</p>
               <p>Paste a few figures on the left: a word and a number in each row is enough.</p>
             </div>
           )}
-          {pieces.length > 0 && found.length === 0 && <p className="soft">No piece is called that.</p>}
+          {shelf.data && count === 0 && asked !== '' && <p className="soft">No piece is called that.</p>}
           <div className="cards">
-            {found.map((piece) => (
+            {pieces.map((piece) => (
               <PieceCard
                 key={piece.id}
                 piece={piece}
@@ -112,6 +123,12 @@ export function ShelfPage() {
               />
             ))}
           </div>
+          <More
+            more={shelf.hasNextPage}
+            busy={shelf.isFetchingNextPage}
+            onMore={() => void shelf.fetchNextPage()}
+            label="Show more"
+          />
         </main>
       </div>
     </>

@@ -7,23 +7,11 @@ const HEIGHT = 22;
 export function StemStrip({ stems, frames }: { stems: ShelfEntry['stems']; frames: number }) {
   const x = (frame: number): string => ((frame / frames) * WIDTH).toFixed(1);
   const outline = (points: StemPoint[]): string => {
-    const steps = points.flatMap(([frame, width], index): StemPoint[] => {
-      const next = points[index + 1]?.[0];
-      return next === undefined
-        ? [
-            [frame, width],
-            [frames, width],
-          ]
-        : next - frame > 1
-          ? [
-              [frame, width],
-              [next - 1, width],
-            ]
-          : [[frame, width]];
-    });
+    if (points.length === 0) return '';
+    const course: StemPoint[] = [...points, [frames, points[points.length - 1][1]]];
     const side = (sign: number, list: StemPoint[]): string =>
       list.map(([frame, width]) => `${x(frame)} ${(HEIGHT / 2 + (sign * width * HEIGHT) / 2).toFixed(1)}`).join('L');
-    return steps.length === 0 ? '' : `M${side(-1, steps)}L${side(1, [...steps].reverse())}Z`;
+    return `M${side(-1, course)}L${side(1, [...course].reverse())}Z`;
   };
   return (
     <svg className="stem-strip" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">

@@ -36,12 +36,12 @@ final class DrawCommand extends LupineCommand
         if (!in_array($kind, ['svg', 'png'], true)) {
             throw new BadPiece('The file has to end in .svg or .png.', $out);
         }
-        $drawing = $this->computed->draw($piece);
+        $drawing = $this->computed->draw($piece, $frame, $frame);
         $this->write(
             $out,
             $kind === 'svg'
                 ? Svg::ofFrame($drawing, $frame, $piece->title)
-                : $this->renderer->still(json_encode(Reel::of($drawing, $frame, $frame), JSON_THROW_ON_ERROR), $frame),
+                : $this->renderer->still(json_encode(Reel::of($drawing), JSON_THROW_ON_ERROR), $frame),
         );
 
         return self::SUCCESS;

@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
 use App\Film\Renderer;
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Piece\BadPiece;
 
 final class FilmCommand extends LupineCommand
@@ -29,7 +28,7 @@ final class FilmCommand extends LupineCommand
         if (strtolower(pathinfo($out, PATHINFO_EXTENSION)) !== 'mp4') {
             throw new BadPiece('The file has to end in .mp4.', $out);
         }
-        $reel = json_encode(Reel::of($this->computed->draw($piece)), JSON_THROW_ON_ERROR);
+        $reel = $this->computed->wholeReelText($this->contents($this->text('piece')));
         // Written beside its place and moved there when it is whole.
         $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.mp4';
         $this->write($half, '');

@@ -22,7 +22,7 @@ final class ProofCommand extends LupineCommand
 
     protected function work(): int
     {
-        $proof = $this->computed->proof($this->piece());
+        $proof = $this->computed->proof($this->piece(), $this->contents($this->text('piece')));
         if ($this->option('json') === true) {
             $this->output->write(
                 json_encode($proof, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n",

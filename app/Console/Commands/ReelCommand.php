@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
-use Lupine\Core\Drawing\Reel;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class ReelCommand extends LupineCommand
@@ -21,12 +20,8 @@ final class ReelCommand extends LupineCommand
 
     protected function work(): int
     {
-        $this->output->write(
-            json_encode(Reel::of($this->computed->draw($this->piece())), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES).
-                "\n",
-            false,
-            OutputInterface::OUTPUT_RAW,
-        );
+        $text = $this->computed->wholeReelText($this->contents($this->text('piece')));
+        $this->output->write($text."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

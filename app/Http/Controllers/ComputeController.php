@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
-use App\Http\Requests\DocumentRequest;
-use Illuminate\Http\JsonResponse;
+use App\Http\Body;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Lupine\Core\Piece\Stage;
 
 final readonly class ComputeController
 {
@@ -14,25 +16,24 @@ final readonly class ComputeController
     {
     }
 
-    /**
-     * Figures understood, problems and the reel: all of it, or the frames around the playhead where the piece is long.
-     */
-    public function compute(DocumentRequest $request): JsonResponse
+    /** Figures understood, problems and the reel: all of it, or around the frame that is asked for where that is much. */
+    public function compute(Request $request): Response
     {
-        $piece = $request->piece();
-        $frame = $request->integer('frame');
-        $near = $request->boolean('near') && $piece->stage->frames > config('lupine.whole_reel_frames');
+        $body = Body::of($request);
+        $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES, 0);
 
-        return response()->json(
-            $this->computed->forDesk($piece, $near ? max(0, $frame - 90) : null, $near ? $frame + 180 : null),
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return self::json($this->computed->forDesk($body->piece(), $body->documentText(), $frame));
     }
 
-    public function proof(DocumentRequest $request): JsonResponse
+    public function proof(Request $request): Response
     {
-        return response()->json($this->computed->proof($request->piece()), 200, [], JSON_UNESCAPED_UNICODE);
+        $body = Body::of($request);
+
+        return self::json($this->computed->proofText($body->piece(), $body->documentText()));
+    }
+
+    private static function json(string $text): Response
+    {
+        return response($text, 200, ['Content-Type' => 'application/json']);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Body;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Figures\Figures;
@@ -14,16 +15,18 @@ use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\NumberField;
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\Stage;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
 
 final readonly class FiguresController
 {
+    private const LONGEST_NUMBER = 200;
+
     /** A pasted table, understood, before anything is made of it. */
     public function read(Request $request): JsonResponse
     {
-        $table = TableText::read($request->string('text')->toString());
+        $table = TableText::read(Body::of($request)->get('text')->long(2 * TableText::MAX_BYTES, ''));
         $problems = [];
         $figures = [];
         try {
@@ -60,12 +63,12 @@ final readonly class FiguresController
     /** Brings parts that come to more than the whole back to it. */
     public function mend(Request $request): JsonResponse
     {
-        $table = Table::read(Field::root($request->json()->all())->get('table'));
-        $column = $request->string('column')->toString();
-        $mended =
-            $request->string('how')->toString() === 'largest'
-                ? MendSum::offTheLargest($table, $column)
-                : MendSum::scaled($table, $column);
+        $body = Body::of($request);
+        $table = Table::read($body->get('table'));
+        $column = $body->get('column')->id();
+        $mended = $body->get('how')->oneOf(['scale', 'largest'], 'scale') === 'largest'
+            ? MendSum::offTheLargest($table, $column)
+            : MendSum::scaled($table, $column);
 
         return response()->json(['table' => $mended->toDocument()], 200, [], JSON_UNESCAPED_UNICODE);
     }
@@ -73,19 +76,15 @@ final readonly class FiguresController
     /** What was typed into a number field, as one number in the field's unit. */
     public function number(Request $request): JsonResponse
     {
-        $rate = $request->input('rate');
-        $rate =
-            is_array($rate) && isset($rate[0], $rate[1]) && is_int($rate[0]) && is_int($rate[1])
-                ? FrameRate::of($rate[0], $rate[1])
-                : FrameRate::of(30);
+        $body = Body::of($request);
+        $rate = $body->get('rate')->isNull() ? FrameRate::of(30) : FrameRate::of(...Stage::rate($body->get('rate')));
+        $value = NumberField::read(
+            $body->get('text')->text(self::LONGEST_NUMBER, ''),
+            $body->get('unit')->oneOf(NumberField::UNITS, 'number'),
+            $rate,
+            $body->get('dropFrame')->yes(false) && $rate->canDropFrames(),
+        );
 
-        return response()->json([
-            'value' => NumberField::read(
-                $request->string('text')->toString(),
-                $request->string('unit')->toString(),
-                $rate,
-                $request->boolean('dropFrame') && $rate->canDropFrames(),
-            ),
-        ]);
+        return response()->json(['value' => $value]);
     }
 }

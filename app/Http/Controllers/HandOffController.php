@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desk\ComputedPiece;
 use App\Http\Refusal;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
@@ -11,27 +12,43 @@ use App\Models\Piece;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
-use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class HandOffController
 {
-    public function index(): JsonResponse
-    {
-        /** @var Collection<int, HandOff> $handOffs */
-        $handOffs = HandOff::query()->orderByDesc('id')->limit(100)->get();
+    private const PAGE = 50;
 
-        return response()->json(['handOffs' => $handOffs->map($this->answer(...))]);
+    /** A page of the films, newest first, of all pieces or of one. */
+    public function index(Request $request): JsonResponse
+    {
+        $asked = Field::root($request->query());
+        $films = HandOff::withoutDocument(HandOff::query())->orderByDesc('id');
+        if (!$asked->get('piece')->isNull()) {
+            $films->where('piece_id', $asked->get('piece')->text(26));
+        }
+        if (!$asked->get('after')->isNull()) {
+            $films->where('id', '<', $asked->get('after')->text(26));
+        }
+        /** @var Collection<int, HandOff> $found */
+        $found = $films->limit(self::PAGE + 1)->get();
+        $page = $found->take(self::PAGE);
+
+        return response()->json([
+            'handOffs' => $page->map($this->answer(...))->values(),
+            'next' => $found->count() > self::PAGE ? $page->last()?->id : null,
+        ]);
     }
 
-    public function store(Piece $piece, DrawPiece $drawPiece): JsonResponse
+    /** Begins a film of the piece as it is now. What cannot be drawn is refused here, where it can be mended. */
+    public function store(Piece $piece, ComputedPiece $computed): JsonResponse
     {
         $text = $piece->documentText();
         $document = Document::fromJson($text);
-        // What cannot be drawn is refused here, where it can be mended, and not in the queue.
-        $drawPiece->draw($document);
+        $computed->check($document);
         $handOff = HandOff::query()->create([
             'piece_id' => $piece->id,
             'title' => $piece->title,
@@ -72,6 +89,7 @@ final readonly class HandOffController
         $handOff->update([
             'status' => 'waiting',
             'frames_done' => 0,
+            'tries' => 0,
             'message' => null,
             'started_at' => null,
             'ended_at' => null,

@@ -4,69 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Desk\ComputedPiece;
+use App\Desk\Shelf;
+use App\Http\Body;
 use App\Http\PieceAnswer;
-use App\Http\Requests\DocumentRequest;
 use App\Http\WantedVersion;
 use App\Models\Piece;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Cache;
-use Lupine\Core\Drawing\Reel;
-use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
-use Lupine\Core\LupineException;
-use Lupine\Core\Motion\FrameRate;
-use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Piece as Document;
 
 final readonly class PieceController
 {
-    public function __construct(private ComputedPiece $computed)
+    /** A page of the shelf, newest first, of all pieces or of those whose title has the searched words in it. */
+    public function index(Request $request, Shelf $shelf): JsonResponse
     {
-    }
+        $asked = Field::root($request->query());
+        $search = trim($asked->get('search')->text(200, ''));
+        $after = $asked->get('after')->isNull() ? null : $asked->get('after')->text(200);
 
-    /** The shelf, newest first, each piece with a reel of its last frame and the widths of its stems. */
-    public function index(): JsonResponse
-    {
-        $shelf = [];
-        /** @var Collection<int, Piece> $pieces */
-        $pieces = Piece::query()->orderByDesc('updated_at')->orderByDesc('id')->limit(500)->get();
-        foreach ($pieces as $piece) {
-            // Drawing takes a while; a piece looks the same until its version changes.
-            $drawn = Cache::remember(
-                'shelf:'.$piece->id.':'.$piece->version,
-                now()->addMonth(),
-                fn (): array => $this->drawn($piece),
-            );
-            $shelf[] = [
-                'id' => $piece->id,
-                'version' => $piece->version,
-                'title' => $piece->title,
-                'updatedAt' => $piece->updated_at?->toIso8601String(),
-                ...$drawn,
-            ];
-        }
-
-        return response()->json(['pieces' => $shelf], 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return response()->json($shelf->page($search, $after), 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     public function store(Request $request): JsonResponse
     {
-        if ($request->has('document')) {
-            $document = app(DocumentRequest::class)->document();
-        } else {
-            $table = TableText::read($request->string('text')->toString());
-            $title = trim($request->string('title')->toString());
-            $document = NewPiece::document(
-                $table,
-                $request->string('form', 'donut')->toString(),
-                $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'),
-            );
-            Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
-        }
+        $body = Body::of($request);
+        $document = $body->has('document') ? $body->document() : self::fromTable($body);
 
         return PieceAnswer::response(Piece::begin($document), 201);
     }
@@ -76,9 +42,10 @@ final readonly class PieceController
         return PieceAnswer::response($piece);
     }
 
-    public function update(DocumentRequest $request, Piece $piece): JsonResponse
+    public function update(Request $request, Piece $piece): JsonResponse
     {
-        $piece->change($request->document(), WantedVersion::of($request));
+        $version = WantedVersion::of($request, $piece);
+        $piece->change(Body::of($request)->document(), $version);
 
         return PieceAnswer::response($piece);
     }
@@ -106,25 +73,14 @@ final readonly class PieceController
     }
 
     /** @return array<string, mixed> */
-    private function drawn(Piece $stored): array
+    private static function fromTable(Body $body): array
     {
-        $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
-        try {
-            $piece = Document::fromJson($stored->documentText());
-            $entry['form'] = $piece->charts[0]->form->kind ?? null;
-            $entry['frames'] = $piece->stage->frames;
-            $entry['length'] = Timecode::atFrame(
-                $piece->stage->frames,
-                FrameRate::ofStage($piece->stage),
-                $piece->stage->dropFrame,
-            )->toText();
-            $drawing = $this->computed->draw($piece);
-            $entry['reel'] = Reel::of($drawing, $piece->stage->frames - 1, $piece->stage->frames - 1);
-            $entry['stems'] = Sheet::stems($drawing);
-        } catch (LupineException $reason) {
-            $entry['problem'] = $reason->getMessage();
-        }
+        $form = $body->get('form')->oneOf(FormSettings::KINDS, 'donut');
+        $title = trim($body->get('title')->text(200, ''));
+        $table = TableText::read($body->get('text')->long(TableText::MAX_BYTES, ''));
+        $document = NewPiece::document($table, $form, $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'));
+        Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
 
-        return $entry;
+        return $document;
     }
 }

@@ -15,20 +15,18 @@ final readonly class PieceHistoryController
 {
     public function undo(Request $request, Piece $piece): JsonResponse
     {
-        return $this->walk($piece, -1, WantedVersion::of($request), 'There is nothing left to undo.');
+        return self::walk($request, $piece, -1, 'There is nothing left to undo.');
     }
 
     public function redo(Request $request, Piece $piece): JsonResponse
     {
-        return $this->walk($piece, 1, WantedVersion::of($request), 'There is nothing to redo.');
+        return self::walk($request, $piece, 1, 'There is nothing to redo.');
     }
 
-    private function walk(Piece $piece, int $steps, ?int $version, string $otherwise): JsonResponse
+    private static function walk(Request $request, Piece $piece, int $direction, string $otherwise): JsonResponse
     {
-        if (!$piece->walk($steps, $version)) {
-            return Refusal::answer($otherwise, 409);
-        }
-
-        return PieceAnswer::response($piece);
+        return $piece->walk($direction, WantedVersion::of($request, $piece))
+            ? PieceAnswer::response($piece)
+            : Refusal::answer($otherwise, 409);
     }
 }

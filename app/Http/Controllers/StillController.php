@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
-use App\Film\Renderer;
+use App\Film\StillPainter;
+use App\Http\AskedFrame;
 use App\Models\Piece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Formats\Svg;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece as Document;
 
 final readonly class StillController
@@ -18,44 +21,52 @@ final readonly class StillController
     {
     }
 
-    /** The reel, or a range of its frames. */
+    /** The reel, or a range of its frames; of a large piece as many of them as are computed at once. */
     public function reel(Request $request, Piece $piece): Response
     {
-        $text = $this->computed->reelText(
-            $piece->documentText(),
-            $request->has('from') ? $request->integer('from') : null,
-            $request->has('to') ? $request->integer('to') : null,
-        );
+        $text = $piece->documentText();
+        $document = Document::fromJson($text);
+        $frames = $document->stage->frames;
+        $range = FrameRange::within($frames, AskedFrame::of($request, 'from'), AskedFrame::of($request, 'to'));
+        $effort = $this->computed->effort($document);
+        if ($effort->within($range) > Effort::AT_ONCE) {
+            $range = FrameRange::within($frames, $range->from, min($range->to, $effort->rangeAround($range->from)->to));
+        }
 
-        return response($text, 200, ['Content-Type' => 'application/json']);
+        return response($this->computed->reelText($document, $text, $range), 200, ['Content-Type' => 'application/json']);
     }
 
     public function svg(Request $request, Piece $piece): Response
     {
         $document = Document::fromJson($piece->documentText());
+        $frame = self::frame($request, $document);
 
-        return response(
-            Svg::ofFrame($this->computed->draw($document), $request->integer('frame'), $piece->title),
-            200,
-            [
-                'Content-Type' => 'image/svg+xml',
-                'Content-Disposition' => $this->attachment($piece, $request->integer('frame'), 'svg'),
-            ],
-        );
-    }
-
-    public function png(Request $request, Piece $piece, Renderer $renderer): Response
-    {
-        $frame = max(0, $request->integer('frame'));
-        $reel = $this->computed->reelText($piece->documentText(), $frame, $frame);
-
-        return response($renderer->still($reel, $frame), 200, [
-            'Content-Type' => 'image/png',
-            'Content-Disposition' => $this->attachment($piece, $frame, 'png'),
+        return response(Svg::ofFrame($this->computed->draw($document, $frame, $frame), $frame, $piece->title), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => self::attachment($piece, $frame, 'svg'),
         ]);
     }
 
-    private function attachment(Piece $piece, int $frame, string $ending): string
+    public function png(Request $request, Piece $piece, StillPainter $painter): Response
+    {
+        $text = $piece->documentText();
+        $document = Document::fromJson($text);
+        $frame = self::frame($request, $document);
+        $reel = $this->computed->reelText($document, $text, FrameRange::within($document->stage->frames, $frame, $frame));
+
+        return response($painter->paint($reel, $frame), 200, [
+            'Content-Type' => 'image/png',
+            'Content-Disposition' => self::attachment($piece, $frame, 'png'),
+        ]);
+    }
+
+    /** A frame after the end is the last one. */
+    private static function frame(Request $request, Document $document): int
+    {
+        return min(AskedFrame::of($request, 'frame') ?? 0, $document->stage->frames - 1);
+    }
+
+    private static function attachment(Piece $piece, int $frame, string $ending): string
     {
         $title = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($piece->title)), '-');
 

@@ -26,16 +26,18 @@ final readonly class DrawChartWords
     /** @var array<string, Track<string>> by figure id; a label and a legend count with the same track */
     private array $readings;
 
+    /** @param array<string, Track<Presence>> $presences by figure id */
     public function __construct(
         private Chart $chart,
         private RoundForm $form,
         private ChartTiming $timing,
+        private array $presences,
         private TextSetter $setter,
     ) {
         $this->texts = new DrawTexts($setter);
         $readings = [];
         foreach ($timing->readings as $figureId => $reading) {
-            $readings[$figureId] = $timing->presences[$figureId]->map(
+            $readings[$figureId] = $presences[$figureId]->map(
                 static fn (Presence $there): string => $reading->at($there->amount),
             );
         }
@@ -75,7 +77,7 @@ final readonly class DrawChartWords
 
     private function labelOn(Slot $slot): GroupNode
     {
-        $presence = $this->timing->presences[$slot->figureId];
+        $presence = $this->presences[$slot->figureId];
         $style = $this->chart->words->labelStyle->withColour(
             Colour::hex($this->timing->colours[$slot->figureId])->textOn($this->chart->words->labelStyle->colour),
         );
@@ -96,7 +98,7 @@ final readonly class DrawChartWords
 
     private function labelBeside(Slot $slot): GroupNode
     {
-        $presence = $this->timing->presences[$slot->figureId];
+        $presence = $this->presences[$slot->figureId];
         $style = $this->chart->words->labelStyle;
         $out = $this->chart->own($slot->figureId)->out;
         $degrees = $slot->middleDegrees();
@@ -237,7 +239,7 @@ final readonly class DrawChartWords
                         $slot->figureId,
                     ),
                 ],
-                self::fadeIn($this->timing->presences[$slot->figureId]),
+                self::fadeIn($this->presences[$slot->figureId]),
             );
         }
 
@@ -253,7 +255,7 @@ final readonly class DrawChartWords
             $centre->suffix,
         );
         $presences = array_map(
-            fn ($figure): Track => $this->timing->presences[$figure->id],
+            fn ($figure): Track => $this->presences[$figure->id],
             $this->timing->figures->list,
         );
         $text = Track::combine(
@@ -297,13 +299,7 @@ final readonly class DrawChartWords
 
     private function label(string $figureId): string
     {
-        foreach ($this->timing->figures->list as $figure) {
-            if ($figure->id === $figureId) {
-                return trim($figure->label);
-            }
-        }
-
-        return '';
+        return trim($this->timing->figure($figureId)->label);
     }
 
     /**

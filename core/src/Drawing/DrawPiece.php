@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;
@@ -24,20 +25,25 @@ final readonly class DrawPiece
         $this->setter = new TextSetter($fonts);
     }
 
-    /** @throws ImpossibleFigures where a chart cannot be drawn from its table */
-    public function draw(Piece $piece): Drawing
+    /**
+     * @param int|null $from the first frame that is wanted, 0 if not given
+     * @param int|null $to the last frame that is wanted, the last of the piece if not given
+     *
+     * @throws ImpossibleFigures where a chart cannot be drawn from its table
+     */
+    public function draw(Piece $piece, ?int $from = null, ?int $to = null): Drawing
     {
+        $range = FrameRange::within($piece->stage->frames, $from, $to);
         $moves = new Moves($piece, new Beats($piece));
+        $timings = self::timings($piece, $moves);
         $texts = new DrawTexts($this->setter);
-        $charts = new DrawChart($this->setter);
+        $charts = new DrawChart($this->setter, $range);
         $nodes = self::backdrop($piece);
-        $timings = [];
         foreach ($piece->charts as $chart) {
-            [$group, $timings[$chart->id]] = $charts->draw($chart, $piece->table($chart->table), $moves);
-            $nodes[] = $group;
+            $nodes[] = $charts->draw($chart, $timings[$chart->id]);
         }
         foreach ($piece->words as $words) {
-            $nodes[] = $texts->free($words, $moves->ofWords($words->id));
+            $nodes[] = $texts->free($words, $moves->ofWords($words->id), $range);
         }
         if ($piece->captions !== null) {
             foreach ($piece->lines as $line) {
@@ -51,9 +57,26 @@ final readonly class DrawPiece
             $piece->stage->rateNumerator,
             $piece->stage->rateDenominator,
             $piece->stage->frames,
+            $range,
             $nodes,
             $timings,
         );
+    }
+
+    /**
+     * @return array<string, ChartTiming> what the figures of each chart want on which frame, by chart id
+     *
+     * @throws ImpossibleFigures where a chart cannot be drawn from its table
+     */
+    public static function timings(Piece $piece, ?Moves $moves = null): array
+    {
+        $moves ??= new Moves($piece, new Beats($piece));
+        $timings = [];
+        foreach ($piece->charts as $chart) {
+            $timings[$chart->id] = ChartTiming::of($chart, $piece->table($chart->table), $moves);
+        }
+
+        return $timings;
     }
 
     public function setter(): TextSetter

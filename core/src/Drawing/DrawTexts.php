@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\FigureMoves;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Presence;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
@@ -22,7 +23,7 @@ final readonly class DrawTexts
     {
     }
 
-    public function free(FreeText $words, FigureMoves $moves): GroupNode
+    public function free(FreeText $words, FigureMoves $moves, FrameRange $range): GroupNode
     {
         $text = $words->upperCase ? mb_strtoupper($words->text) : $words->text;
         $children = $this->block(
@@ -35,7 +36,7 @@ final readonly class DrawTexts
         $opacity =
             $moves->entrance === null && $moves->exit === null
                 ? null
-                : $moves->presence()->map(static fn (Presence $presence): float => $presence->amount);
+                : $moves->presence($range)->map(static fn (Presence $presence): float => $presence->amount);
 
         return new GroupNode($words->id, $children, $opacity);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Motion\FrameRange;
+
 /** Everything on the stage, over all frames; what it shows on one frame is found when asked for. */
 final readonly class Drawing
 {
@@ -16,7 +18,10 @@ final readonly class Drawing
         public int $height,
         public int $rateNumerator,
         public int $rateDenominator,
+        /** frames of the whole piece */
         public int $frames,
+        /** the frames that were asked for; on others its tracks say nothing */
+        public FrameRange $range,
         public array $nodes,
         public array $timings,
     ) {

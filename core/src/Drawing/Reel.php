@@ -46,16 +46,10 @@ final class Reel
     {
     }
 
-    /**
-     * @param int|null $from first frame of the range, 0 if not given
-     * @param int|null $to last frame of the range, the last of the piece if not given
-     *
-     * @return array<string, mixed>
-     */
-    public static function of(Drawing $drawing, ?int $from = null, ?int $to = null): array
+    /** @return array<string, mixed> of the frames that the drawing was asked for */
+    public static function of(Drawing $drawing): array
     {
-        $from = max(0, min($from ?? 0, $drawing->frames - 1));
-        $to = max($from, min($to ?? $drawing->frames - 1, $drawing->frames - 1));
+        [$from, $to] = [$drawing->range->from, $drawing->range->to];
         $reel = new self($from, $to);
         $nodes = array_map($reel->node(...), $drawing->nodes);
 

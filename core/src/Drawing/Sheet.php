@@ -17,12 +17,16 @@ use Lupine\Core\Script\SpokenWord;
  */
 final readonly class Sheet
 {
-    /** @return array<string, mixed> by chart id */
-    public static function of(Piece $piece, Drawing $drawing): array
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return array<string, mixed> by chart id
+     */
+    public static function of(Piece $piece, array $timings): array
     {
         $rate = FrameRate::ofStage($piece->stage);
         $charts = [];
-        foreach ($drawing->timings as $chartId => $timing) {
+        foreach ($timings as $chartId => $timing) {
             $largest = max([
                 1e-12,
                 ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list),
@@ -39,7 +43,7 @@ final readonly class Sheet
                             $piece->stage->dropFrame,
                         )->toText(),
                         $largest,
-                        $drawing->frames,
+                        $piece->stage->frames,
                     ),
                     $timing->figures->list,
                 ),
@@ -49,11 +53,15 @@ final readonly class Sheet
         return $charts;
     }
 
-    /** @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet */
-    public static function stems(Drawing $drawing): array
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet
+     */
+    public static function stems(Piece $piece, array $timings): array
     {
         $stems = [];
-        foreach ($drawing->timings as $timing) {
+        foreach ($timings as $timing) {
             $largest = max([
                 1e-12,
                 ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list),
@@ -61,7 +69,7 @@ final readonly class Sheet
             foreach ($timing->figures->list as $figure) {
                 $stems[] = [
                     'colour' => $timing->colours[$figure->id],
-                    'points' => self::stem($figure, $timing, $largest, $drawing->frames),
+                    'points' => Stem::of($timing->moves[$figure->id], $figure->share() / $largest, $piece->stage->frames),
                 ];
             }
         }
@@ -81,21 +89,26 @@ final readonly class Sheet
     public static function script(Piece $piece): array
     {
         $rate = FrameRate::ofStage($piece->stage);
-        $seconds = [];
-        $last = '';
-        for ($frame = 0; $frame <= $piece->stage->frames; ++$frame) {
-            $text = Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText();
-            $second = substr($text, 0, 8);
-            if ($second !== $last) {
-                $seconds[] = [$frame, $last = $second, (int) substr($text, 9)];
-            }
-        }
 
         return [
             'lines' => self::lines($piece),
             'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(),
-            'seconds' => $seconds,
+            'seconds' => self::seconds($piece, $rate),
         ];
+    }
+
+    /** @return list<array{int, string, int}> */
+    private static function seconds(Piece $piece, FrameRate $rate): array
+    {
+        $seconds = [];
+        for ($second = 0;; ++$second) {
+            $first = Timecode::atSecond($second, $rate, $piece->stage->dropFrame);
+            if ($first->frame > $piece->stage->frames) {
+                return $seconds;
+            }
+            $text = $first->toText();
+            $seconds[] = [$first->frame, substr($text, 0, 8), (int) substr($text, 9)];
+        }
     }
 
     /** @return array<string, list<array{text: string, frame: int}>> the words of each line, by line id */
@@ -137,7 +150,7 @@ final readonly class Sheet
             'colour' => $timing->colours[$figure->id],
             'entrance' => self::move($moves->entrance, $timecode),
             'exit' => self::move($moves->exit, $timecode),
-            'stem' => self::stem($figure, $timing, $largest, $frames),
+            'stem' => Stem::of($moves, $figure->share() / $largest, $frames),
         ];
     }
 
@@ -154,29 +167,15 @@ final readonly class Sheet
                 'id' => $move->moveId,
                 'begin' => $move->begin,
                 'beginText' => $timecode($move->begin),
-                'frames' => $move->frames,
+                'frames' => $move->frames(),
                 'pinnedTo' => $move->pinnedTo,
-                'curve' => $move->curve->numbers(),
+                'curve' => $move->pace->curve->numbers(),
                 'curvePoints' => array_map(
-                    static fn (int $step): float => round($move->curve->at($step / 40), 4),
+                    static fn (int $step): float => round($move->pace->curve->at($step / 40), 4),
                     range(0, 40),
                 ),
                 'opens' => $move->opens,
             ];
-    }
-
-    /** @return list<array{int, float}> frame and width as a fraction of the widest stem, where it changes */
-    private static function stem(Figure $figure, ChartTiming $timing, float $largest, int $frames): array
-    {
-        $points = [];
-        $presence = $timing->presences[$figure->id];
-        foreach ($presence->changes as $frame) {
-            if ($frame < $frames) {
-                $points[] = [$frame, round(($presence->at($frame)->amount * $figure->share()) / $largest, 4)];
-            }
-        }
-
-        return $points;
     }
 
     private static function plain(float $number, int $decimals): string

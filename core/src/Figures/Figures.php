@@ -12,12 +12,21 @@ use Lupine\Core\Problem;
 /** One value column of a table, resolved for a form that shows parts of a whole. */
 final readonly class Figures
 {
+    /** @var array<string, Figure> */
+    private array $byId;
+
     /**
      * @param list<Figure> $list in the order of the sheet
      * @param list<Problem> $notices
      */
     private function __construct(public array $list, public BigRational $whole, public array $notices)
     {
+        $this->byId = array_column($list, null, 'id');
+    }
+
+    public function byId(string $id): Figure
+    {
+        return $this->byId[$id];
     }
 
     /**
@@ -207,7 +216,7 @@ final readonly class Figures
                 );
             }
             $rest = $cell->isRest ? $number : $rest;
-            $sum = $sum->plus($cell->value);
+            $sum = $sum->plus($cell->value)->simplified();
             $decimals = max($decimals, $cell->decimals);
             $unit = $cell->unit !== '' ? $cell->unit : $unit;
             $filled[] = [
@@ -246,7 +255,7 @@ final readonly class Figures
     {
         $sum = BigRational::zero();
         foreach ($cells as $cell) {
-            $sum = $sum->plus($cell['value']);
+            $sum = $sum->plus($cell['value'])->simplified();
         }
 
         return $sum->simplified();

@@ -29,11 +29,12 @@ final readonly class LargestRemainder
         $lost = [];
         $given = BigRational::zero();
         foreach ($parts as $index => $part) {
-            $scaled = $part->multipliedBy($unit);
+            $scaled = $part->multipliedBy($unit)->simplified();
             $floors[$index] = $scaled->toScale(0, RoundingMode::FLOOR)->toBigRational();
             $lost[$index] = $scaled->minus($floors[$index]);
-            $total = $total->plus($scaled);
-            $given = $given->plus($floors[$index]);
+            // Without this the denominators of all parts would be multiplied with one another.
+            $total = $total->plus($scaled)->simplified();
+            $given = $given->plus($floors[$index])->simplified();
         }
         $missing = $total->toScale(0, RoundingMode::HALF_UP)->toBigRational()->minus($given)->toInt();
         $ranking = array_keys($lost);

@@ -62,7 +62,7 @@ final readonly class MendSum
         );
         $sum = BigRational::zero();
         foreach ($cells as $cell) {
-            $sum = $sum->plus($cell->value);
+            $sum = $sum->plus($cell->value)->simplified();
         }
         if ($sum->isNegativeOrZero()) {
             throw new ImpossibleFigures('There is nothing to scale: the figures add up to nothing.', 'the sheet');

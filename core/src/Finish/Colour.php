@@ -17,7 +17,7 @@ final readonly class Colour
     /** @throws BadColour */
     public static function hex(string $hex): self
     {
-        if (preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i', $hex, $parts) !== 1) {
+        if (preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/iD', $hex, $parts) !== 1) {
             throw new BadColour(sprintf('“%s” is not a colour such as #2f6b52.', $hex));
         }
 

@@ -9,6 +9,7 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\NotANumber;
 use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Piece\Column;
+use Lupine\Core\Piece\PlainText;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 
@@ -22,7 +23,14 @@ final readonly class TableText
     public const MAX_ROWS = 200;
     public const MAX_COLUMNS = 60;
 
+    public const MAX_FIELD = 200;
+
     private const NO_SEPARATOR = '';
+    private const WIDE = '  ';
+    /** "unit separator", which no text that was read can still hold */
+    private const UNIT = "\x1F";
+    /** bytes from the beginning that are looked at to find the separator */
+    private const SAMPLE = 20_000;
 
     /**
      * @throws ImpossibleFigures where there is no number in it, or it is larger than Lupine takes
@@ -38,25 +46,25 @@ final readonly class TableText
                 'the table',
             );
         }
-        $records = self::records($text);
+        [$records, $count] = self::firstRecords($text);
         if ($records === []) {
             throw new ImpossibleFigures('The table is empty. Paste rows with a label and a number each.', 'the table');
         }
         $width = max(array_map('count', $records));
         if ($width > self::MAX_COLUMNS) {
             throw new ImpossibleFigures(
-                sprintf('The table has %d columns; Lupine takes up to %d.', $width, self::MAX_COLUMNS),
+                sprintf('The table has %s columns; Lupine takes up to %d.', number_format($width), self::MAX_COLUMNS),
                 'the table',
             );
         }
         $records = array_map(static fn (array $record): array => array_pad($record, $width, ''), $records);
         $style = NumberStyle::detect(self::numberTexts($records));
         $heading = self::hasHeading($records, $style) ? array_shift($records) : null;
-        if (count($records) > self::MAX_ROWS) {
+        if ($count - ($heading === null ? 0 : 1) > self::MAX_ROWS) {
             throw new ImpossibleFigures(
                 sprintf(
                     'The table has %s rows; Lupine takes up to %d, and a chart reads best with about five. Keep the rows that the film speaks of.',
-                    number_format(count($records)),
+                    number_format($count - ($heading === null ? 0 : 1)),
                     self::MAX_ROWS,
                 ),
                 'the table',
@@ -67,6 +75,7 @@ final readonly class TableText
             throw self::noNumber($records);
         }
         $labelColumn = self::labelColumn($numeric, $width);
+        self::checkLengths($records, [...$numeric, ...($labelColumn === null ? [] : [$labelColumn])], $heading === null ? 1 : 2);
         $rows = [];
         foreach ($records as $number => $record) {
             $cells = [];
@@ -81,76 +90,97 @@ final readonly class TableText
         }
         $columns = [];
         foreach ($numeric as $number => $column) {
-            $name = trim($heading[$column] ?? '');
+            $name = mb_substr(trim($heading[$column] ?? ''), 0, self::MAX_FIELD);
             $columns[] = new Column(
                 'c'.($number + 1),
                 $name !== '' ? $name : (count($numeric) === 1 ? 'Value' : 'Value '.($number + 1)),
             );
         }
 
-        return new Table($tableId, trim($heading[$labelColumn ?? -1] ?? ''), $columns, $rows, null, null);
+        $name = mb_substr(trim($heading[$labelColumn ?? -1] ?? ''), 0, self::MAX_FIELD);
+
+        return new Table($tableId, $name, $columns, $rows, null, null);
     }
 
-    /** @return list<list<string>> records that have something in them */
-    private static function records(string $text): array
+    /**
+     * The records that have something in them, as many as can be a table, and how many there are in all.
+     *
+     * @return array{list<list<string>>, int}
+     */
+    private static function firstRecords(string $text): array
     {
-        if (!mb_check_encoding($text, 'UTF-8')) {
-            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-        }
-        $text = str_replace(["\r\n", "\r"], "\n", (string) preg_replace('/^\x{FEFF}/u', '', $text));
+        $text = PlainText::writable((string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
+        $text = str_replace(["\r\n", "\r"], "\n", $text);
         $separator = self::separator($text);
-        $records = [];
+        $first = [];
+        $count = 0;
+        foreach (self::records($text, $separator) as $record) {
+            if (trim(implode('', $record)) !== '') {
+                ++$count;
+                if ($count <= self::MAX_ROWS + 1) {
+                    $first[] = $record;
+                }
+            }
+        }
+
+        return [$first, $count];
+    }
+
+    /** @return iterable<list<string>> */
+    private static function records(string $text, string $separator): iterable
+    {
         if ($separator === self::NO_SEPARATOR) {
             return self::labelsThenNumbers($text);
         }
-        foreach (self::split($text, $separator) as $fields) {
-            if (trim(implode('', $fields)) !== '') {
-                $records[] = $fields;
-            }
+        if ($separator !== self::WIDE) {
+            return DelimitedText::records($text, $separator);
         }
+        // Two blanks or more, as one sign that cannot be in the text; what quotes enclose gets its blanks back.
+        $marked = (string) preg_replace('/ {2,}/', self::UNIT, $text);
+        $again = static fn (string $field): string => str_replace(self::UNIT, '  ', $field);
 
-        return $records;
+        return (static function () use ($marked, $again): \Generator {
+            foreach (DelimitedText::records($marked, self::UNIT) as $record) {
+                yield array_map($again, $record);
+            }
+        })();
     }
 
-    /** @return list<list<string>> */
-    private static function split(string $text, string $separator): array
+    /**
+     * @param list<list<string>> $records
+     * @param list<int> $columns those that are kept
+     *
+     * @throws ImpossibleFigures where a field is longer than a label or a cell can be
+     */
+    private static function checkLengths(array $records, array $columns, int $firstRow): void
     {
-        $field =
-            $separator === '  '
-                ? '/("(?:[^"]|"")*"|(?:(?! {2,}|\n).)*)( {2,}|\n|$)/u'
-                : '/[ ]*("(?:[^"]|"")*"[ ]*|[^'.
-                    preg_quote($separator, '/').
-                    '\n]*)('.
-                    preg_quote($separator, '/').
-                    '|\n|$)/u';
-        preg_match_all($field, $text, $found, PREG_SET_ORDER);
-        $records = [];
-        $record = [];
-        foreach ($found as [, $value, $end]) {
-            $value = trim($value);
-            $record[] = str_starts_with($value, '"') ? str_replace('""', '"', substr($value, 1, -1)) : $value;
-            if ($end === "\n" || $end === '') {
-                $records[] = $record;
-                $record = [];
+        foreach ($records as $number => $record) {
+            foreach ($columns as $column) {
+                $field = $record[$column];
+                if (mb_strlen($field) > self::MAX_FIELD) {
+                    throw new ImpossibleFigures(
+                        sprintf(
+                            'Row %d has a cell of %s characters, “%s…”; %d are the limit. Is there a quote too many before it?',
+                            $number + $firstRow,
+                            number_format(mb_strlen($field)),
+                            mb_substr($field, 0, 40),
+                            self::MAX_FIELD,
+                        ),
+                        'row '.($number + $firstRow),
+                    );
+                }
             }
         }
-
-        return $records;
     }
 
     /** The separator that divides most lines into the same number of fields, at least two. */
     private static function separator(string $text): string
     {
-        $sample = array_slice(
-            array_values(
-                array_filter(
-                    explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '""', $text)),
-                    static fn (string $line): bool => trim($line) !== '',
-                ),
-            ),
-            0,
-            60,
-        );
+        // Of a text that is longer than the sample the last line is cut short, and counts for nothing.
+        $whole = strlen($text) <= self::SAMPLE;
+        $begin = (string) preg_replace('/"(?:[^"]++|"")*+"/', '""', substr($text, 0, self::SAMPLE));
+        $lines = array_filter(explode("\n", $begin), static fn (string $line): bool => trim($line) !== '');
+        $sample = array_slice($lines, 0, $whole || count($lines) === 1 ? 60 : min(60, count($lines) - 1));
         foreach (["\t", ';', '|'] as $candidate) {
             $with = array_filter($sample, static fn (string $line): bool => str_contains($line, $candidate));
             if (count($with) * 2 > count($sample)) {
@@ -159,7 +189,7 @@ final readonly class TableText
         }
         $counts = array_count_values(
             array_map(
-                static fn (string $line): int => preg_match_all('/,(?!\d{3}(\D|$))|,(?=\S*,)|(?<=[^\d]),/', $line) > 0
+                static fn (string $line): int => preg_match('/,(?!\d{3}(\D|$))|,\S*,|(?<=\D),/', $line) === 1
                     ? substr_count($line, ',')
                     : 0,
                 $sample,
@@ -183,26 +213,24 @@ final readonly class TableText
     /**
      * Lines as people write them in a script: a label, a space or a colon, a number.
      *
-     * @return list<list<string>>
+     * @return \Generator<list<string>>
      */
-    private static function labelsThenNumbers(string $text): array
+    private static function labelsThenNumbers(string $text): \Generator
     {
-        $records = [];
-        foreach (explode("\n", $text) as $line) {
-            if (trim($line) === '') {
-                continue;
-            }
-            $records[] =
-                preg_match(
-                    '/^\s*(.*?\S)\s*[\s:=]\s*((?:[€$£¥]\s*)?[-−(]?\d[\d.,\'’]*(?:\s*[+*\/×÷−-]\s*[\d.,]+)*\)?\s*[%€$£¥]?|(?:the )?rest)\s*$/iu',
+        for ($at = 0, $length = strlen($text); $at < $length; ++$at) {
+            $end = $at + strcspn($text, "\n", $at);
+            $line = trim(substr($text, $at, $end - $at));
+            $at = $end;
+            // A line that is longer than a label and a number can be is no such line.
+            yield strlen($line) < 5 * self::MAX_FIELD
+                && preg_match(
+                    '/^(.*?\S)[\s:=]\s*((?:[€$£¥]\s*)?[-−(]?\d[\d.,\'’]*(?:\s*[+*\/×÷−-]\s*[\d.,]+)*\)?\s*[%€$£¥]?|(?:the )?rest)$/iuD',
                     $line,
                     $found,
                 ) === 1
-                    ? [$found[1], $found[2]]
-                    : [trim($line)];
+                    ? [rtrim($found[1], " \t:="), $found[2]]
+                    : [$line];
         }
-
-        return $records;
     }
 
     /**
@@ -214,7 +242,8 @@ final readonly class TableText
     {
         foreach ($records as $record) {
             foreach ($record as $field) {
-                if (preg_match('/^[^\p{L}]*\d[\d.,\'’\s]*[^\p{L}]*$/u', $field) === 1) {
+                $short = strlen($field) <= self::MAX_FIELD;
+                if ($short && preg_match('/^[^\p{L}]*\d[\d.,\'’\s]*[^\p{L}]*$/u', $field) === 1) {
                     yield trim($field);
                 }
             }
@@ -243,7 +272,7 @@ final readonly class TableText
             if (
                 $column > 0
                 && self::isNumber($field, $style)
-                && preg_match('/^\s*(1[5-9]|2[01])\d\d\s*$/', $field) !== 1
+                && preg_match('/^\s*(1[5-9]|2[01])\d\d\s*$/D', $field) !== 1
             ) {
                 return false;
             }
@@ -305,12 +334,16 @@ final readonly class TableText
     /** @param list<list<string>> $records */
     private static function noNumber(array $records): ImpossibleFigures
     {
+        // Where there is more than one row, the first may be a heading, which has no number by right.
+        $row = count($records) > 1 ? 1 : 0;
+
         return new ImpossibleFigures(
             sprintf(
-                'There is no column of numbers in this table. Row 1 reads “%s”: put a label first and a number after it, with a tab, a comma or a semicolon between.',
-                mb_substr(implode(' | ', $records[0]), 0, 60),
+                'No row of this table has a number. Row %d reads “%s”: put a label first and a number after it, with a tab, a comma or a semicolon between.',
+                $row + 1,
+                mb_strimwidth(implode(' | ', array_filter($records[$row], static fn (string $field): bool => $field !== '')), 0, 60, '…'),
             ),
-            'row 1',
+            'row '.($row + 1),
         );
     }
 }

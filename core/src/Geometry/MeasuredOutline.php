@@ -8,8 +8,13 @@ namespace Lupine\Core\Geometry;
 final readonly class MeasuredOutline
 {
     /** @param list<Segment> $segments */
-    private function __construct(public array $segments)
-    {
+    private function __construct(
+        public array $segments,
+        /** square pixels */
+        public float $area,
+        /** the largest radius among its arcs; 0 where it has none */
+        public float $outerRadius,
+    ) {
     }
 
     /**
@@ -19,31 +24,28 @@ final readonly class MeasuredOutline
      */
     public static function read(string $pathData): self
     {
-        preg_match_all('/([A-DF-Za-df-z])([^A-DF-Za-df-z]*)/', $pathData, $commands, PREG_SET_ORDER);
+        preg_match_all('/[A-DF-Za-df-z]|-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/', $pathData, $found);
+        $parts = $found[0];
         $segments = [];
         $at = $start = new Point(0, 0);
-        foreach ($commands as [, $command, $rest]) {
-            preg_match_all('/-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/', $rest, $numbers);
-            $values = array_map('floatval', $numbers[0]);
-            switch ($command) {
+        for ($place = 0, $count = count($parts); $place < $count; ++$place) {
+            switch ($parts[$place]) {
                 case 'M':
-                    $at = $start = new Point($values[0] ?? 0.0, $values[1] ?? 0.0);
+                    $at = $start = new Point((float) ($parts[$place + 1] ?? 0), (float) ($parts[$place + 2] ?? 0));
+                    $place += 2;
                     break;
                 case 'L':
-                    $to = new Point($values[0] ?? 0.0, $values[1] ?? 0.0);
+                    $to = new Point((float) ($parts[$place + 1] ?? 0), (float) ($parts[$place + 2] ?? 0));
                     $segments[] = Segment::line($at, $to);
                     $at = $to;
+                    $place += 2;
                     break;
                 case 'A':
-                    $to = new Point($values[5] ?? 0.0, $values[6] ?? 0.0);
-                    $segments[] = Segment::arc(
-                        $at,
-                        $to,
-                        $values[0] ?? 0.0,
-                        ($values[3] ?? 0.0) > 0,
-                        ($values[4] ?? 0.0) > 0,
-                    );
+                    $to = new Point((float) ($parts[$place + 6] ?? 0), (float) ($parts[$place + 7] ?? 0));
+                    [$large, $clockwise] = [($parts[$place + 4] ?? '0') === '1', ($parts[$place + 5] ?? '0') === '1'];
+                    $segments[] = Segment::arc($at, $to, (float) ($parts[$place + 1] ?? 0), $large, $clockwise);
                     $at = $to;
+                    $place += 7;
                     break;
                 case 'Z':
                     if ($at->distanceTo($start) > 1e-9) {
@@ -52,27 +54,23 @@ final readonly class MeasuredOutline
                     $at = $start;
                     break;
                 default:
-                    throw new BadOutline(sprintf('The path command “%s” cannot be measured.', $command));
+                    throw new BadOutline(sprintf('The path command “%s” cannot be measured.', $parts[$place]));
             }
         }
 
-        return new self($segments);
+        $area = 0.0;
+        $outer = 0.0;
+        foreach ($segments as $segment) {
+            $area += $segment->areaPart();
+            $outer = max($outer, $segment->radius);
+        }
+
+        return new self($segments, abs($area), $outer);
     }
 
-    /** Square pixels. */
-    public function area(): float
-    {
-        return abs(array_sum(array_map(static fn (Segment $segment): float => $segment->areaPart(), $this->segments)));
-    }
-
+    /** Pixels. */
     public function length(): float
     {
-        return array_sum(array_map(static fn (Segment $segment): float => $segment->length(), $this->segments));
-    }
-
-    /** The largest radius among its arcs; 0 where it has none. */
-    public function outerRadius(): float
-    {
-        return max([0.0, ...array_map(static fn (Segment $segment): float => $segment->radius, $this->segments)]);
+        return array_sum(array_map(static fn (Segment $segment): float => $segment->length, $this->segments));
     }
 }

@@ -14,12 +14,14 @@ final readonly class Segment
         public float $radius,
         /** signed, in radians; positive is clockwise on the stage */
         public float $sweep,
+        /** pixels */
+        public float $length,
     ) {
     }
 
     public static function line(Point $from, Point $to): self
     {
-        return new self($from, $to, null, 0.0, 0.0);
+        return new self($from, $to, null, 0.0, 0.0, $from->distanceTo($to));
     }
 
     /**
@@ -43,17 +45,12 @@ final readonly class Segment
             $sweep -= 2 * M_PI;
         }
 
-        return new self($from, $to, $centre, $radius, $sweep);
+        return new self($from, $to, $centre, $radius, $sweep, abs($sweep) * $radius);
     }
 
     public function isArc(): bool
     {
         return $this->centre !== null;
-    }
-
-    public function length(): float
-    {
-        return $this->isArc() ? abs($this->sweep) * $this->radius : $this->from->distanceTo($this->to);
     }
 
     /** This stretch's part of the signed area: ½∮(x dy − y dx), Green's theorem. */

@@ -17,10 +17,16 @@ final readonly class Strip
         if ($distance <= 0) {
             return 0.0;
         }
-        $primitive = static fn (float $radius): float => $radius <= $distance
-            ? ($radius ** 2 * M_PI) / 4
-            : ($radius ** 2 * asin($distance / $radius) + $distance * sqrt($radius ** 2 - $distance ** 2)) / 2;
 
-        return $primitive($outerRadius) - $primitive($innerRadius);
+        return self::primitive($distance, $outerRadius) - self::primitive($distance, $innerRadius);
+    }
+
+    private static function primitive(float $distance, float $radius): float
+    {
+        $square = $radius * $radius;
+
+        return $radius <= $distance
+            ? ($square * M_PI) / 4
+            : ($square * asin($distance / $radius) + $distance * sqrt($square - $distance * $distance)) / 2;
     }
 }

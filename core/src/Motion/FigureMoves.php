@@ -11,23 +11,48 @@ final readonly class FigureMoves
     {
     }
 
-    /** @return Track<Presence> */
-    public function presence(): Track
+    /** How much of it is there on a frame: the one driver of mark, reading and stem. */
+    public function presenceAt(int $frame): Presence
     {
-        $changes = [...$this->entrance?->changes() ?? [], ...$this->exit?->changes() ?? []];
+        if ($this->exit !== null && $frame >= $this->exit->begin) {
+            return Presence::closing($this->amountAt($frame), $this->exit->opens);
+        }
 
-        return Track::of($changes, function (int $frame): Presence {
-            if ($this->exit !== null && $frame >= $this->exit->begin) {
-                return Presence::closing(
-                    $this->amountEntered($frame) * (1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame)))),
-                    $this->exit->opens,
-                );
-            }
+        return $this->entrance === null
+            ? Presence::full()
+            : Presence::opening($this->amountAt($frame), $this->entrance->opens);
+    }
 
-            return $this->entrance === null
-                ? Presence::full()
-                : Presence::opening($this->amountEntered($frame), $this->entrance->opens);
-        });
+    /** How much of it is there, 0 to 1, wherever its bounds are. */
+    public function amountAt(int $frame): float
+    {
+        $left = $this->exit === null || $frame < $this->exit->begin
+            ? 1.0
+            : 1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame)));
+
+        return $this->amountEntered($frame) * $left;
+    }
+
+    /** @return Track<Presence> on the frames of a range */
+    public function presence(FrameRange $range): Track
+    {
+        if ($this->entrance === null && $this->exit === null) {
+            return Track::constant(Presence::full());
+        }
+        $changes = [...$this->entrance?->changes($range) ?? [], ...$this->exit?->changes($range) ?? []];
+
+        return Track::of([$range->from, ...$changes], $this->presenceAt(...));
+    }
+
+    /** @return int on how many frames of a range it moves */
+    public function movingFrames(FrameRange $range): int
+    {
+        $moving = 0;
+        foreach ([$this->entrance, $this->exit] as $move) {
+            $moving += $move === null ? 0 : $range->overlap($move->begin, $move->end());
+        }
+
+        return min($moving, $range->count());
     }
 
     private function amountEntered(int $frame): float

@@ -7,16 +7,26 @@ namespace Lupine\Core\Motion;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartMotion;
+use Lupine\Core\Piece\CurveSettings;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Problem;
 use Lupine\Core\Script\Beats;
 
 /** All moves of a piece in whole frames: a figure's own move where it has one, else its chart's order. */
-final readonly class Moves
+final class Moves
 {
-    public function __construct(private Piece $piece, private Beats $beats)
+    /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
+    private array $own = [];
+
+    /** @var array<string, Pace> */
+    private array $paces = [];
+
+    public function __construct(private readonly Piece $piece, private readonly Beats $beats)
     {
+        foreach ($piece->moves as $move) {
+            $this->own[self::key($move->kind, $move->chart, $move->figure, $move->words)] ??= $move;
+        }
     }
 
     /** @return array<string, FigureMoves> by figure id */
@@ -25,8 +35,8 @@ final readonly class Moves
         $moves = [];
         foreach ($figures->ordered($chart->form->order) as $place => $figure) {
             $moves[$figure->id] = new FigureMoves(
-                $this->own('entrance', $chart->id, $figure->id) ?? self::inOrder('entrance', $chart->entrance, $place),
-                $this->own('exit', $chart->id, $figure->id) ?? self::inOrder('exit', $chart->exit, $place),
+                $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $chart->entrance, $place),
+                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $chart->exit, $place),
             );
         }
 
@@ -35,7 +45,10 @@ final readonly class Moves
 
     public function ofWords(string $wordsId): FigureMoves
     {
-        return new FigureMoves($this->ownWords('entrance', $wordsId), $this->ownWords('exit', $wordsId));
+        return new FigureMoves(
+            $this->own('entrance', null, null, $wordsId),
+            $this->own('exit', null, null, $wordsId),
+        );
     }
 
     /** @return list<Problem> pins to lines or words that are no longer there, moves that run past the end */
@@ -66,26 +79,23 @@ final readonly class Moves
         return $problems;
     }
 
-    private function own(string $kind, string $chartId, string $figureId): ?TimedMove
+    private static function key(string $kind, ?string $chart, ?string $figure, ?string $words): string
     {
-        foreach ($this->piece->moves as $move) {
-            if ($move->kind === $kind && $move->chart === $chartId && $move->figure === $figureId) {
-                return $this->timed($move);
-            }
-        }
-
-        return null;
+        return $kind.'/'.$chart.'/'.$figure.'/'.$words;
     }
 
-    private function ownWords(string $kind, string $wordsId): ?TimedMove
+    private function own(string $kind, ?string $chartId, ?string $figureId, ?string $wordsId): ?TimedMove
     {
-        foreach ($this->piece->moves as $move) {
-            if ($move->kind === $kind && $move->words === $wordsId) {
-                return $this->timed($move);
-            }
-        }
+        $move = $this->own[self::key($kind, $chartId, $figureId, $wordsId)] ?? null;
 
-        return null;
+        return $move === null ? null : $this->timed($move);
+    }
+
+    private function pace(CurveSettings $settings, int $frames): Pace
+    {
+        $key = $frames.'/'.($settings->bezier === null ? $settings->name : implode(',', $settings->bezier));
+
+        return $this->paces[$key] ??= new Pace(Curve::ofSettings($settings), $frames);
     }
 
     private function timed(Move $move): TimedMove
@@ -95,15 +105,14 @@ final readonly class Moves
         return new TimedMove(
             $move->kind,
             max(0, $beat ?? $move->begin),
-            $move->frames,
-            Curve::ofSettings($move->curve),
+            $this->pace($move->curve, $move->frames),
             $move->opens,
             $move->id,
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
         );
     }
 
-    private static function inOrder(string $kind, ?ChartMotion $motion, int $place): ?TimedMove
+    private function inOrder(string $kind, ?ChartMotion $motion, int $place): ?TimedMove
     {
         if ($motion === null) {
             return null;
@@ -117,8 +126,7 @@ final readonly class Moves
         return new TimedMove(
             $kind,
             $motion->begin + $place * $step,
-            $motion->frames,
-            Curve::ofSettings($motion->curve),
+            $this->pace($motion->curve, $motion->frames),
             $motion->opens,
             null,
             null,

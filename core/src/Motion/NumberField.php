@@ -13,6 +13,10 @@ use Lupine\Core\Figures\NotANumber;
  */
 final readonly class NumberField
 {
+    public const UNITS = ['frames', 'degrees', 'pixels', 'fraction', 'number'];
+
+    private const LARGEST = 1e9;
+
     /**
      * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `0:04:15`, `40 px`
      * @param string $unit what the field holds: `frames`, `degrees`, `pixels`, `fraction` (35 % is 0.35) or `number`
@@ -31,6 +35,9 @@ final readonly class NumberField
             [$text, $given] = [$parts[1], mb_strtolower($parts[2])];
         }
         $number = CellNumber::read($text)->value->toFloat();
+        if (abs($number) > self::LARGEST) {
+            throw new NotANumber(sprintf('“%s” is larger than any field of the desk takes.', trim($typed)));
+        }
         $wrong = static fn (): NotANumber => new NotANumber(
             sprintf(
                 '“%s” has a unit that does not fit here; this field is in %s.',

@@ -28,10 +28,21 @@ final readonly class Timecode
         return new self($frame, $rate, $dropFrame);
     }
 
+    /** The first frame that is numbered with a second; at a minute where numbers are dropped that is not number 00. */
+    public static function atSecond(int $second, FrameRate $rate, bool $dropFrame = false): self
+    {
+        $minute = intdiv($second, 60);
+        $skipped = $dropFrame ? intdiv($rate->nominal(), 15) : 0;
+        $number = $second % 60 === 0 && $minute % 10 !== 0 ? $skipped : 0;
+        $dropped = $skipped * ($minute - intdiv($minute, 10));
+
+        return self::atFrame($second * $rate->nominal() + $number - $dropped, $rate, $dropFrame);
+    }
+
     /** @param string $typed `HH:MM:SS:FF`; leading parts may be left out; `;` or `.` before the frames is understood */
     public static function read(string $typed, FrameRate $rate, bool $dropFrame = false): self
     {
-        if (preg_match('/^\s*(?:(?:(\d+):)?(\d+):)?(\d+)[:;.](\d+)\s*$/', $typed, $parts) !== 1) {
+        if (preg_match('/^\s*(?:(?:(\d{1,4}):)?(\d{1,2}):)?(\d{1,2})[:;.](\d{1,2})\s*$/D', $typed, $parts) !== 1) {
             throw new BadTime(
                 sprintf(
                     '“%s” is not a timecode. Write hours:minutes:seconds:frames, such as 0:00:08:19.',

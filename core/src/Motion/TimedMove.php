@@ -11,9 +11,7 @@ final readonly class TimedMove
         public string $kind,
         /** first frame */
         public int $begin,
-        /** whole frames it lasts, at least 1; it has arrived on frame begin + frames */
-        public int $frames,
-        public Curve $curve,
+        public Pace $pace,
         public string $opens,
         /** the move in the document, or null where it follows the chart's order */
         public ?string $moveId,
@@ -22,20 +20,29 @@ final readonly class TimedMove
     ) {
     }
 
+    /** Whole frames it lasts, at least 1; it has arrived on frame begin + frames. */
+    public function frames(): int
+    {
+        return $this->pace->frames;
+    }
+
     public function end(): int
     {
-        return $this->begin + $this->frames;
+        return $this->begin + $this->pace->frames;
     }
 
     /** How far the move has come at the start of a frame. */
     public function progressAt(int $frame): float
     {
-        return $this->curve->at(max(0.0, min(1.0, ($frame - $this->begin) / $this->frames)));
+        return $this->pace->after($frame - $this->begin);
     }
 
-    /** @return list<int> the frames on which something changes */
-    public function changes(): array
+    /** @return list<int> the frames of a range on which something changes */
+    public function changes(FrameRange $within): array
     {
-        return range($this->begin, $this->end());
+        $first = max($this->begin, $within->from);
+        $last = min($this->end(), $within->to);
+
+        return $last < $first ? [] : range($first, $last);
     }
 }

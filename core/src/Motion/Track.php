@@ -91,14 +91,40 @@ final class Track
      */
     public static function combine(array $tracks, \Closure $function): self
     {
-        $changes = array_merge(...array_map(static fn (self $track): array => $track->changes, $tracks));
+        $changing = [];
+        foreach ($tracks as $index => $track) {
+            foreach ($track->changes as $frame) {
+                $changing[$frame][] = $index;
+            }
+        }
+        $changing[0] ??= [];
+        ksort($changing);
+        $changes = array_keys($changing);
+        $values = [];
+        $place = -1;
 
-        return self::of(
+        // Asked for in their order, each change looks only at those tracks that change there.
+        return new self($changes, static function (int $frame) use (
+            $tracks,
+            $changing,
             $changes,
-            static fn (int $frame): mixed => $function(
-                array_map(static fn (self $track): mixed => $track->at($frame), $tracks),
-            ),
-        );
+            $function,
+            &$values,
+            &$place,
+        ): mixed {
+            if (($changes[$place + 1] ?? -1) === $frame) {
+                ++$place;
+                foreach ($changing[$frame] as $index) {
+                    $values[$index] = $tracks[$index]->atChange($frame);
+                }
+            } else {
+                $place = self::lastUpTo($changes, $frame);
+                $values = array_map(static fn (self $track): mixed => $track->at($frame), $tracks);
+            }
+
+            /** @var list<I> $values */
+            return $function($values);
+        });
     }
 
     public function isConstant(): bool
@@ -108,17 +134,27 @@ final class Track
 
     private function changeAt(int $frame): int
     {
+        return $this->changes[self::lastUpTo($this->changes, $frame)];
+    }
+
+    /**
+     * @param non-empty-list<int> $frames rising
+     *
+     * @return int the place of the last that is not above the frame; 0 where all are
+     */
+    private static function lastUpTo(array $frames, int $frame): int
+    {
         $low = 0;
-        $high = count($this->changes) - 1;
+        $high = count($frames) - 1;
         while ($low < $high) {
-            $middle = intdiv($low + $high + 1, 2);
-            if ($this->changes[$middle] <= $frame) {
+            $middle = ($low + $high + 1) >> 1;
+            if ($frames[$middle] <= $frame) {
                 $low = $middle;
             } else {
                 $high = $middle - 1;
             }
         }
 
-        return $this->changes[$low];
+        return $low;
     }
 }

@@ -29,6 +29,12 @@ final readonly class Field
         return new self($this->value[$name] ?? null, $path);
     }
 
+    /** What stands there, as JSON was decoded, unchecked. */
+    public function value(): mixed
+    {
+        return $this->value;
+    }
+
     public function isNull(): bool
     {
         return $this->value === null;
@@ -45,6 +51,10 @@ final readonly class Field
         if (!is_string($value)) {
             throw $this->wrong('has to be a text');
         }
+        $unwritable = PlainText::unwritableIn($value);
+        if ($unwritable !== null) {
+            throw $this->wrong(sprintf('holds %s, which no picture can show; take it out', $unwritable));
+        }
         if (mb_strlen($value) > $longest) {
             throw $this->wrong(
                 sprintf('is too long: %d characters, and %d are the limit', mb_strlen($value), $longest),
@@ -54,10 +64,25 @@ final readonly class Field
         return $value;
     }
 
+    /** A whole file in one text, such as a pasted table: its signs are looked at where it is read. */
+    public function long(int $mostBytes, ?string $default = null): string
+    {
+        $value = $this->value ?? $default;
+        if (!is_string($value)) {
+            throw $this->wrong('has to be a text');
+        }
+        if (strlen($value) > $mostBytes) {
+            $sizes = [number_format(strlen($value) / 1e6, 1), number_format($mostBytes / 1e6, 1)];
+            throw $this->wrong(vsprintf('is %s MB; Lupine takes up to %s MB', $sizes));
+        }
+
+        return $value;
+    }
+
     public function id(): string
     {
         $value = $this->text(40);
-        if (preg_match('/^[A-Za-z][A-Za-z0-9_-]*$/', $value) !== 1) {
+        if (preg_match('/^[A-Za-z][A-Za-z0-9_-]*$/D', $value) !== 1) {
             throw $this->wrong('has to be an id: a letter, then letters, digits, - or _');
         }
 
@@ -67,7 +92,7 @@ final readonly class Field
     public function colour(?string $default = null): string
     {
         $value = $this->text(9, $default);
-        if (preg_match('/^#[0-9a-f]{6}$/i', $value) !== 1) {
+        if (preg_match('/^#[0-9a-f]{6}$/iD', $value) !== 1) {
             throw $this->wrong('has to be a colour such as #2f6b52');
         }
 

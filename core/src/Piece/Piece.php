@@ -9,6 +9,9 @@ final readonly class Piece
 {
     public const VERSION = 1;
 
+    /** How deep objects and lists may stand in one another, wherever a piece is written or read. */
+    public const MAX_DEPTH = 64;
+
     /**
      * @param list<Table> $tables
      * @param list<Chart> $charts
@@ -33,7 +36,7 @@ final readonly class Piece
     public static function fromJson(string $json): self
     {
         try {
-            return self::fromDocument(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
+            return self::fromDocument(json_decode($json, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR));
         } catch (\JsonException $reason) {
             throw new BadPiece('This is not JSON: '.$reason->getMessage().'.');
         }

@@ -31,16 +31,7 @@ final readonly class Stage
         if ($width * $height > self::MAX_PIXELS) {
             throw $field->wrong(sprintf('is %d × %d, more than 3840 × 2160 pixels', $width, $height));
         }
-        $rate = $field->get('rate')->items(2);
-        if (count($rate) !== 2) {
-            throw $field->get('rate')->wrong('has to be two whole numbers, such as [30000, 1001]');
-        }
-        $numerator = $rate[0]->whole(1, 240_000);
-        $denominator = $rate[1]->whole(1, 1001);
-        if ($numerator / $denominator < 1 || $numerator / $denominator > 60) {
-            throw $field->get('rate')->wrong('has to be from 1 to 60 frames a second');
-        }
-
+        [$numerator, $denominator] = self::rate($field->get('rate'));
         $dropFrame = $field->get('dropFrame')->yes(false);
         if ($dropFrame && ($denominator !== 1001 || !in_array($numerator, [30_000, 60_000], true))) {
             throw $field
@@ -56,5 +47,25 @@ final readonly class Stage
             $dropFrame,
             $field->get('frames')->whole(1, self::MAX_FRAMES),
         );
+    }
+
+    /**
+     * @return array{int, int} frames a second, from 1 to 60, as numerator and denominator
+     *
+     * @throws BadPiece
+     */
+    public static function rate(Field $field): array
+    {
+        $rate = $field->items(2);
+        if (count($rate) !== 2) {
+            throw $field->wrong('has to be two whole numbers, such as [30000, 1001]');
+        }
+        $numerator = $rate[0]->whole(1, 240_000);
+        $denominator = $rate[1]->whole(1, 1001);
+        if ($numerator / $denominator < 1 || $numerator / $denominator > 60) {
+            throw $field->wrong('has to be from 1 to 60 frames a second');
+        }
+
+        return [$numerator, $denominator];
     }
 }

@@ -6,6 +6,7 @@ namespace Lupine\Core\Proof;
 
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\Segment;
 use Lupine\Core\Geometry\Strip;
 
 /**
@@ -30,7 +31,7 @@ final readonly class MeasuredSector
     public static function of(string $pathData): self
     {
         $outline = MeasuredOutline::read($pathData);
-        $radius = $outline->outerRadius();
+        $radius = $outline->outerRadius;
         if ($radius <= 0) {
             return new self(0.0, 0.0, new Point(0, 0));
         }
@@ -52,40 +53,45 @@ final readonly class MeasuredSector
             $sweep += abs($segment->sweep);
             $turn += $segment->sweep;
             $first ??= $segment->from;
-            if ($segment->length() > $longest) {
-                $longest = $segment->length();
+            if ($segment->length > $longest) {
+                $longest = $segment->length;
                 $centre = $segment->centre;
             }
         }
-        $area = $outline->area();
+        $area = $outline->area;
         $middle = atan2(($first ?? $centre)->y - $centre->y, ($first ?? $centre)->x - $centre->x) + $turn / 2;
         $beside = new Point($centre->x + 1.1 * $radius * cos($middle), $centre->y + 1.1 * $radius * sin($middle));
         $meet = false;
-        $directions = [];
+        $edges = [];
         $arcs = $sweep;
         foreach ($outline->segments as $segment) {
-            if ($segment->isArc() || $segment->length() < 1e-9) {
+            if ($segment->isArc() || $segment->length < 1e-9) {
                 continue;
             }
             $distance =
                 abs(
                     ($segment->to->x - $segment->from->x) * ($segment->from->y - $centre->y) -
                         ($segment->from->x - $centre->x) * ($segment->to->y - $segment->from->y),
-                ) / $segment->length();
+                ) / $segment->length;
             $sweep += asin(min(1.0, $distance / $radius));
-            $directions[] = atan2($segment->to->y - $segment->from->y, $segment->to->x - $segment->from->x);
+            $edges[] = $segment;
             $area += Strip::area($distance, $inner, $radius);
             $meet = $meet || ($inner <= 0 && $distance > 1e-3);
         }
 
-        if ($arcs * $radius < self::SLIVER && count($directions) === 2) {
+        if ($arcs * $radius < self::SLIVER && count($edges) === 2) {
             // The centre cannot be found from so short an arc; the edges, which run along the rays, tell the angle.
-            $between = fmod($directions[1] - $directions[0] + 5 * M_PI, 2 * M_PI);
+            $between = fmod(self::direction($edges[1]) - self::direction($edges[0]) + 5 * M_PI, 2 * M_PI);
             $sweep = min($between, 2 * M_PI - $between);
 
             return new self($sweep / (2 * M_PI), $sweep / (2 * M_PI), $beside);
         }
 
         return new self($sweep / (2 * M_PI), $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)), $beside);
+    }
+
+    private static function direction(Segment $edge): float
+    {
+        return atan2($edge->to->y - $edge->from->y, $edge->to->x - $edge->from->x);
     }
 }

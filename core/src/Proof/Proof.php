@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Lupine\Core\Proof;
 
 use Lupine\Core\Drawing\ChartTiming;
-use Lupine\Core\Drawing\Drawing;
-use Lupine\Core\Drawing\GroupNode;
-use Lupine\Core\Drawing\Node;
-use Lupine\Core\Drawing\PathNode;
-use Lupine\Core\Drawing\TextNode;
+use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Words\TextSetter;
 
@@ -29,21 +26,26 @@ final readonly class Proof implements \JsonSerializable
     {
     }
 
-    public static function of(Piece $piece, Drawing $drawing, TextSetter $setter): self
+    /**
+     * @param array<string, mixed> $reel of the whole piece, as docs/reel.md describes it
+     * @param array<string, ChartTiming> $timings what the figures want on which frame, by chart id
+     */
+    public static function of(Piece $piece, array $reel, array $timings, TextSetter $setter): self
     {
+        $shown = ShownReel::read($reel);
         $figures = [];
-        foreach ($drawing->marks() as $mark) {
-            $figures[] = self::measure($mark, $drawing);
+        foreach ($shown->marks as $mark) {
+            $figures[] = self::measure($mark, $timings[$mark->chart], FrameRange::within($piece->stage->frames));
         }
         $checks = [
-            self::readingsAgree($drawing),
-            ...array_map(self::sharesAddUp(...), array_values($drawing->timings)),
-            ...self::notTooMany($drawing),
+            self::readingsAgree($shown, $timings),
+            ...array_map(self::sharesAddUp(...), array_values($timings)),
+            ...self::notTooMany($timings),
             self::signsThere($piece, $setter),
-            ...self::insideStage($drawing),
+            self::insideStage($shown),
         ];
 
-        return new self($figures, $checks, $drawing->frames);
+        return new self($figures, $checks, $piece->stage->frames);
     }
 
     public function isExact(): bool
@@ -84,41 +86,42 @@ final readonly class Proof implements \JsonSerializable
         ];
     }
 
-    private static function measure(PathNode $node, Drawing $drawing): FigureProof
+    private static function measure(ShownMark $mark, ChartTiming $timing, FrameRange $range): FigureProof
     {
-        \assert($node->mark !== null);
-        $mark = $node->mark;
-        $timing = $drawing->timings[$mark->chartId];
-        $presence = $timing->presences[$mark->figureId];
+        $figure = $timing->figure($mark->figure);
+        $moves = $timing->moves[$figure->id];
+        $share = $figure->share();
         $largest = 0.0;
         $full = 0;
-        foreach ($node->outline->changes as $frame) {
-            if ($frame >= $drawing->frames) {
-                break;
-            }
-            $amount = $presence->at($frame)->amount;
-            $full = $amount > $presence->at($full)->amount ? $frame : $full;
-            $measured = MeasuredSector::of($node->outline->at($frame));
-            $largest = max(
-                $largest,
-                abs($measured->share - $mark->share * $amount),
-                abs(($measured->areaShare ?? $measured->share) - $measured->share),
-            );
+        // Where the picture changes, and where it should.
+        $frames = array_fill_keys([0, ...$mark->frames()], true);
+        foreach ([$moves->entrance, $moves->exit] as $move) {
+            $frames += array_fill_keys($move?->changes($range) ?? [], true);
         }
-        $there = MeasuredSector::of($node->outline->at($full));
+        $most = -1.0;
+        foreach ($frames as $frame => $there) {
+            $amount = $moves->amountAt($frame);
+            if ($amount > $most || ($amount === $most && $frame < $full)) {
+                [$most, $full] = [$amount, $frame];
+            }
+            $measured = $mark->measuredAt($frame);
+            $byArea = abs(($measured->areaShare ?? $measured->share) - $measured->share);
+            $largest = max($largest, abs($measured->share - $share * $amount), $byArea);
+        }
+        $there = $mark->measuredAt($full);
 
         return new FigureProof(
-            $mark->chartId,
-            $mark->figureId,
-            $mark->label,
-            $mark->valueText,
-            $timing->colours[$mark->figureId],
-            $mark->share,
+            $mark->chart,
+            $figure->id,
+            $figure->label,
+            Decimal::of($figure->value(), 9),
+            $timing->colours[$figure->id],
+            $share,
             $there->share,
             $there->areaShare,
             $largest,
             $full,
-            $node->outline->at($full),
+            $mark->outlineAt($full),
             $there->beside,
         );
     }
@@ -126,40 +129,40 @@ final readonly class Proof implements \JsonSerializable
     /**
      * Every reading as it is set on the stage, against the outline of its mark on the same frame.
      *
+     * @param array<string, ChartTiming> $timings
+     *
      * @return array{ok: bool, message: string}
      */
-    private static function readingsAgree(Drawing $drawing): array
+    private static function readingsAgree(ShownReel $shown, array $timings): array
     {
         $marks = [];
-        foreach ($drawing->marks() as $node) {
-            $marks[$node->mark->figureId ?? ''] = $node;
+        foreach ($shown->marks as $mark) {
+            $marks[$mark->chart.'/'.$mark->figure] = $mark;
         }
         $count = 0;
-        foreach (self::texts($drawing->nodes) as $text) {
-            $node = $marks[$text->readingOf ?? ''] ?? null;
-            if ($node?->mark === null) {
+        foreach ($shown->texts as $text) {
+            $mark = $marks[$text->group.'/'.$text->readingOf] ?? null;
+            if ($mark === null) {
                 continue;
             }
             ++$count;
-            $timing = $drawing->timings[$node->mark->chartId];
-            $reading = $timing->readings[$node->mark->figureId];
-            $perShare = $node->mark->share > 0 ? $reading->full() / $node->mark->share : 0.0;
+            $timing = $timings[$mark->chart];
+            $figure = $timing->figure($mark->figure);
+            $reading = $timing->readings[$mark->figure];
+            $perShare = $figure->share() > 0 ? $reading->full() / $figure->share() : 0.0;
             // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
             $slack = 10 ** -$reading->decimals() + 1e-3 * max(1.0, $reading->full() / 100);
-            foreach ($text->run->changes as $frame) {
-                if ($frame >= $drawing->frames) {
-                    break;
-                }
-                $shown = self::number($text->run->at($frame)->text, $timing, $node->mark->figureId);
-                $drawn = MeasuredSector::of($node->outline->at($frame))->share * $perShare;
-                if ($shown === null || abs($shown - $drawn) > $slack) {
+            foreach ($text->texts as $frame => $said) {
+                $number = self::number($said, $timing, $mark->figure);
+                $drawn = $mark->measuredAt($frame)->share * $perShare;
+                if ($number === null || abs($number - $drawn) > $slack) {
                     return [
                         'ok' => false,
                         'message' => sprintf(
                             'On frame %d the reading of “%s” says %s, but its mark stands at %s.',
                             $frame,
-                            $node->mark->label,
-                            $text->run->at($frame)->text,
+                            $figure->label,
+                            $said,
                             number_format($drawn, $reading->decimals()),
                         ),
                     ];
@@ -210,11 +213,15 @@ final readonly class Proof implements \JsonSerializable
         ];
     }
 
-    /** @return list<array{ok: bool, message: string}> */
-    private static function notTooMany(Drawing $drawing): array
+    /**
+     * @param array<string, ChartTiming> $timings
+     *
+     * @return list<array{ok: bool, message: string}>
+     */
+    private static function notTooMany(array $timings): array
     {
         $checks = [];
-        foreach ($drawing->timings as $timing) {
+        foreach ($timings as $timing) {
             $count = count($timing->figures->list);
             if ($count > 6) {
                 $checks[] = [
@@ -263,56 +270,17 @@ final readonly class Proof implements \JsonSerializable
             ];
     }
 
-    /** @return list<array{ok: bool, message: string}> */
-    private static function insideStage(Drawing $drawing): array
+    /** @return array{ok: bool, message: string} */
+    private static function insideStage(ShownReel $shown): array
     {
-        foreach (self::texts($drawing->nodes) as $text) {
-            $run = $text->run->at($drawing->frames - 1);
-            $width = $run->width * $text->scale;
-            $left =
-                $text->x->at($drawing->frames - 1) -
-                $width *
-                    match ($text->align) {
-                        'middle' => 0.5,
-                        'right' => 1.0,
-                        default => 0.0,
-                    };
-            if (
-                $left < 0
-                || $left + $width > $drawing->width
-                || $text->y->at($drawing->frames - 1) > $drawing->height
-            ) {
-                return [
-                    [
-                        'ok' => false,
-                        'message' => sprintf(
-                            '“%s” runs over the edge of the stage.',
-                            mb_strimwidth($run->text, 0, 40, '…'),
-                        ),
-                    ],
-                ];
+        foreach ($shown->texts as $text) {
+            if ($text->left < 0 || $text->right > $shown->width || $text->baseline > $shown->height) {
+                $begin = mb_strimwidth($text->last(), 0, 40, '…');
+
+                return ['ok' => false, 'message' => sprintf('“%s” runs over the edge of the stage.', $begin)];
             }
         }
 
-        return [['ok' => true, 'message' => 'All words stand inside the stage.']];
-    }
-
-    /**
-     * @param list<Node> $nodes
-     *
-     * @return list<TextNode>
-     */
-    private static function texts(array $nodes): array
-    {
-        $texts = [];
-        foreach ($nodes as $node) {
-            if ($node instanceof GroupNode) {
-                array_push($texts, ...self::texts($node->children));
-            } elseif ($node instanceof TextNode) {
-                $texts[] = $node;
-            }
-        }
-
-        return $texts;
+        return ['ok' => true, 'message' => 'All words stand inside the stage.'];
     }
 }

@@ -28,7 +28,7 @@ final readonly class TotalReading
         $decimals = max([0, ...array_map(static fn (Figure $figure): int => $figure->decimals, $figures->list)]);
         $sum = \Brick\Math\BigRational::zero();
         foreach ($figures->list as $figure) {
-            $sum = $sum->plus($figure->exact);
+            $sum = $sum->plus($figure->exact)->simplified();
         }
         $units = array_unique(array_map(static fn (Figure $figure): string => $figure->unit, $figures->list));
         $unit = count($units) === 1 ? $units[0] : '';

@@ -42,7 +42,7 @@ final class FinishTest extends TestCase
         $areas = static function (array $changes): array {
             $areas = [];
             foreach (Sample::draw(Sample::piece(changes: $changes))->marks() as $mark) {
-                $areas[$mark->mark->figureId ?? ''] = MeasuredOutline::read($mark->outline->at(239))->area();
+                $areas[$mark->mark->figureId ?? ''] = MeasuredOutline::read($mark->outline->at(239))->area;
             }
 
             return $areas;

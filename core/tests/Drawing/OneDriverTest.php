@@ -71,7 +71,7 @@ final class OneDriverTest extends TestCase
             $reading = $timing->readings[$figure->id];
             $full = $reading->number(1.0);
             for ($frame = 0; $frame < $drawing->frames; ++$frame) {
-                $amount = $timing->presences[$figure->id]->at($frame)->amount;
+                $amount = $timing->moves[$figure->id]->presenceAt($frame)->amount;
                 $outline = $marks[$figure->id]->outline->at($frame);
                 $sweep = $outline === '' ? 0.0 : MeasuredSector::of($outline)->share;
                 self::assertEqualsWithDelta(

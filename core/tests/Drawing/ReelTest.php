@@ -41,7 +41,7 @@ final class ReelTest extends TestCase
     public function testARangeHoldsNothingElse(): void
     {
         $drawing = Sample::draw(Sample::piece());
-        [$whole, $part] = [Reel::of($drawing), Reel::of($drawing, 20, 25)];
+        [$whole, $part] = [Reel::of($drawing), Reel::of(Sample::drawPiece()->draw(Sample::piece(), 20, 25))];
         self::assertSame([20, 25], [$part['from'], $part['to']]);
         self::assertLessThan(count($whole['outlines']) / 3, count($part['outlines']));
         foreach (self::markNodes($part['nodes']) as $place => $node) {

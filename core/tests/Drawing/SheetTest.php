@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
+use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -26,19 +27,30 @@ final class SheetTest extends TestCase
             ],
         );
         $drawing = Sample::draw($piece);
-        $sheet = Sheet::of($piece, $drawing)['chart1'];
+        $sheet = Sheet::of($piece, $drawing->timings)['chart1'];
         foreach ($sheet['figures'] as $index => $figure) {
-            $presence = $drawing->timings['chart1']->presences[$figure['id']];
-            $share = $drawing->timings['chart1']->figures->list[$index]->share();
-            foreach ([0, 20, 47, 120, 185, 210] as $frame) {
-                $width = 0.0;
-                foreach ($figure['stem'] as [$from, $value]) {
-                    $width = $from <= $frame ? $value : $width;
-                }
-                self::assertEqualsWithDelta(($presence->at($frame)->amount * $share) / (512 / 1248), $width, 1e-4);
+            $timing = $drawing->timings['chart1'];
+            $share = $timing->figures->list[$index]->share();
+            foreach ([...range(0, 239, 7), 20, 47, 120, 180, 185, 200] as $frame) {
+                self::assertEqualsWithDelta(
+                    ($timing->moves[$figure['id']]->presenceAt($frame)->amount * $share) / (512 / 1248),
+                    self::widthAt($figure['stem'], $frame),
+                    0.005,
+                    $figure['label'].' on frame '.$frame,
+                );
             }
+            self::assertLessThan(30, count($figure['stem']), 'as many points as the curve needs');
         }
-        self::assertSame(array_column($sheet['figures'], 'stem'), array_column(Sheet::stems($drawing), 'points'));
+        self::assertSame(array_column($sheet['figures'], 'stem'), array_column(Sheet::stems($piece, $drawing->timings), 'points'));
+    }
+
+    /** A long move needs no more corners than a short one. */
+    public function testStemsOfALongMove(): void
+    {
+        $piece = Sample::piece(changes: ['stage.frames' => 9000, 'charts.0.entrance.frames' => 8000]);
+        foreach (Sheet::stems($piece, DrawPiece::timings($piece)) as $stem) {
+            self::assertLessThan(24, count($stem['points']));
+        }
     }
 
     public function testTheSheetSaysWhatWasUnderstood(): void
@@ -58,7 +70,7 @@ final class SheetTest extends TestCase
                 ],
             ],
         ]);
-        [$mended, $rest] = Sheet::of($piece, Sample::draw($piece))['chart1']['figures'];
+        [$mended, $rest] = Sheet::of($piece, DrawPiece::timings($piece))['chart1']['figures'];
 
         self::assertSame(
             ['73 %', '73.00 %', '262.80°', '73%'],
@@ -88,5 +100,19 @@ final class SheetTest extends TestCase
         // SMPTE ST 12-1: after 00:00:59;29 comes 00:01:00;02.
         self::assertSame([1800, '00:01:00', 2], $script['seconds'][60]);
         self::assertSame('00:01:03;12', $script['length']);
+    }
+
+    /** @param list<array{int, float}> $points straight between neighbours */
+    private static function widthAt(array $points, int $frame): float
+    {
+        foreach ($points as $index => [$to, $width]) {
+            if ($frame <= $to) {
+                [$from, $before] = $points[max(0, $index - 1)];
+
+                return $to === $from ? $width : $before + ($width - $before) * ($frame - $from) / ($to - $from);
+            }
+        }
+
+        return end($points)[1];
     }
 }

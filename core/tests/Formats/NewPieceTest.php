@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Formats;
 
-use Lupine\Core\Proof\Proof;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -35,7 +34,7 @@ final class NewPieceTest extends TestCase
     public function testItStandsByItself(string $figures, string $form): void
     {
         $piece = Sample::piece($figures, [], $form);
-        $proof = Proof::of($piece, Sample::draw($piece), Sample::drawPiece()->setter());
+        $proof = Sample::prove($piece);
 
         self::assertTrue($proof->isExact());
         $failed = array_filter(

@@ -30,7 +30,7 @@ final class SvgTest extends TestCase
             self::assertSame('path', $mark->getName());
             self::assertEqualsWithDelta(
                 (float) $mark['data-share'],
-                MeasuredOutline::read((string) $mark['d'])->area() / $disc,
+                MeasuredOutline::read((string) $mark['d'])->area / $disc,
                 1e-6,
             );
             self::assertNull($mark['filter'], 'a mark holds nothing but its own outline');

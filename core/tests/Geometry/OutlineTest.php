@@ -19,16 +19,16 @@ final class OutlineTest extends TestCase
     public function testKnownShapesAreMeasured(): void
     {
         $rectangle = MeasuredOutline::read(OutlineBuilder::rectangle(10, 20, 30, 40));
-        self::assertSame([1200.0, 140.0], [$rectangle->area(), $rectangle->length()]);
+        self::assertSame([1200.0, 140.0], [$rectangle->area, $rectangle->length()]);
         $circle = MeasuredOutline::read(OutlineBuilder::circle(new Point(-5, 8), 50));
-        self::assertEqualsWithDelta(M_PI * 2500, $circle->area(), 1e-3);
+        self::assertEqualsWithDelta(M_PI * 2500, $circle->area, 1e-3);
         self::assertEqualsWithDelta(M_PI * 100, $circle->length(), 1e-4);
         // As other programs write arcs: one arc of more than half a turn, and either way around.
         $threeQuarters = MeasuredOutline::read('M0,-50 A50,50 0 1 1 -50,0 L0,0 Z');
-        self::assertEqualsWithDelta(0.75 * M_PI * 2500, $threeQuarters->area(), 1e-9);
+        self::assertEqualsWithDelta(0.75 * M_PI * 2500, $threeQuarters->area, 1e-9);
         self::assertEqualsWithDelta(
             0.25 * M_PI * 2500,
-            MeasuredOutline::read('M0,-50 A50,50 0 0 0 -50,0 L0,0 Z')->area(),
+            MeasuredOutline::read('M0,-50 A50,50 0 0 0 -50,0 L0,0 Z')->area,
             1e-9,
         );
         $this->expectException(BadOutline::class);

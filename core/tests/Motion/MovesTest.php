@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Motion;
 
 use Lupine\Core\Motion\FigureMoves;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Problem;
 use Lupine\Core\Script\Beats;
@@ -87,7 +88,7 @@ final class MovesTest extends TestCase
             'charts.0.entrance.order' => 'together',
             'charts.0.exit' => $exit,
         ])['r1'];
-        $presence = $moves->presence();
+        $presence = $moves->presence(FrameRange::within(240));
 
         self::assertSame(0.0, $presence->at(12)->amount);
         self::assertEqualsWithDelta(11 / 24, $presence->at(23)->amount, 1e-12);

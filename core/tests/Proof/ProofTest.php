@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Proof;
 
-use Lupine\Core\Drawing\Drawing;
-use Lupine\Core\Drawing\GroupNode;
-use Lupine\Core\Drawing\Node;
-use Lupine\Core\Drawing\PathNode;
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
-use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -41,7 +38,7 @@ final class ProofTest extends TestCase
     public function testFindsEveryMarkWhereItsFigureWantsIt(string $figures, array $changes, string $form): void
     {
         $piece = Sample::piece($figures, $changes, $form);
-        $proof = self::proof($piece, Sample::draw($piece));
+        $proof = Sample::prove($piece);
 
         self::assertTrue($proof->isExact(), (string) json_encode($proof));
         self::assertLessThan(2e-6, $proof->largestDifference());
@@ -54,18 +51,15 @@ final class ProofTest extends TestCase
     public function testFindsAMarkThatWasDrawnWrong(): void
     {
         $piece = Sample::piece();
-        $drawing = Sample::draw($piece);
+        $reel = Reel::of(Sample::draw($piece));
         $wrong = (new Sector(new Point(620, 540), 350, 210, 0, 147.69 + 1.8))->outline();
-        $tampered = new Drawing(
-            $drawing->width,
-            $drawing->height,
-            30,
-            1,
-            $drawing->frames,
-            array_map(static fn (Node $node): Node => self::replaced($node, $wrong), $drawing->nodes),
-            $drawing->timings,
-        );
-        $proof = self::proof($piece, $tampered);
+        // The last outline of the first mark, in the picture and nowhere else.
+        foreach ($reel['tracks'] as $track) {
+            if ($track['property'] === 'outline' && $track['node'] === self::firstMark($reel['nodes'])) {
+                $reel['outlines'][end($track['values'])] = $wrong;
+            }
+        }
+        $proof = Proof::of($piece, $reel, DrawPiece::timings($piece), Sample::drawPiece()->setter());
 
         self::assertFalse($proof->isExact());
         self::assertSame('“Small appliances” is off', $proof->jsonSerialize()['word']);
@@ -75,36 +69,41 @@ final class ProofTest extends TestCase
     public function testSaysWhatStandsInTheWayOfReading(): void
     {
         $piece = Sample::piece(changes: ['words.0.x' => 1800, 'tables.0.rows.0.label' => 'Kettles 🫖']);
-        $messages = implode(' ', array_column(self::proof($piece, Sample::draw($piece))->checks, 'message'));
+        $messages = implode(' ', array_column(Sample::prove($piece)->checks, 'message'));
 
         self::assertStringContainsString('runs over the edge', $messages);
         self::assertStringContainsString('no sign for 🫖', $messages);
     }
 
-    private static function proof(Piece $piece, Drawing $drawing): Proof
+    /** A mark that stands still while its figure grows is found out too, though nothing in the picture changes then. */
+    public function testFindsAMarkThatDoesNotMove(): void
     {
-        return Proof::of($piece, $drawing, Sample::drawPiece()->setter());
+        $piece = Sample::piece();
+        $reel = Reel::of(Sample::draw($piece));
+        $first = self::firstMark($reel['nodes']);
+        foreach ($reel['tracks'] as $index => $track) {
+            if ($track['property'] === 'outline' && $track['node'] === $first) {
+                $ends = [0, count($track['frames']) - 1];
+                $reel['tracks'][$index]['frames'] = array_map(static fn (int $end): int => $track['frames'][$end], $ends);
+                $reel['tracks'][$index]['values'] = array_map(static fn (int $end): int => $track['values'][$end], $ends);
+            }
+        }
+        $proof = Proof::of($piece, $reel, DrawPiece::timings($piece), Sample::drawPiece()->setter());
+
+        self::assertFalse($proof->isExact());
+        self::assertGreaterThan(0.3, $proof->figures[0]->difference);
     }
 
-    private static function replaced(Node $node, string $outline): Node
+    /** @param list<array<string, mixed>> $nodes */
+    private static function firstMark(array $nodes): ?int
     {
-        if ($node instanceof GroupNode) {
-            return new GroupNode(
-                $node->name,
-                array_map(static fn (Node $child): Node => self::replaced($child, $outline), $node->children),
-                $node->opacity,
-            );
+        foreach ($nodes as $node) {
+            $found = ($node['mark'] ?? null) !== null ? $node['index'] : self::firstMark($node['children'] ?? []);
+            if ($found !== null) {
+                return $found;
+            }
         }
 
-        return $node instanceof PathNode && $node->mark?->figureId === 'r1'
-            ? new PathNode(
-                $node->outline->map(static fn (string $drawn): string => $drawn === '' ? '' : $outline),
-                $node->fill,
-                $node->opacity,
-                $node->blur,
-                $node->mark,
-                $node->within,
-            )
-            : $node;
+        return null;
     }
 }

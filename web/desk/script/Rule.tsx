@@ -5,8 +5,16 @@ import { usePlay } from '../playStore';
 
 const STEPS = [1, 2, 5, 10, 15, 30, 60];
 
+interface Props {
+  frames: number;
+  zoom: number;
+  seconds: Sheet['seconds'];
+  /** what is seen of it, in frames; of the rest nothing is drawn */
+  seen: { from: number; to: number };
+}
+
 /** Seconds down the page; a press or a drag puts the playhead there. */
-export function Rule({ frames, zoom, seconds }: { frames: number; zoom: number; seconds: Sheet['seconds'] }) {
+export function Rule({ frames, zoom, seconds, seen }: Props) {
   const rule = useRef<HTMLDivElement>(null);
   const spacing = seconds.length > 1 ? (seconds[1][0] - seconds[0][0]) * zoom : 40;
   const step = STEPS.find((one) => one * spacing >= 56) ?? 120;
@@ -28,7 +36,7 @@ export function Rule({ frames, zoom, seconds }: { frames: number; zoom: number; 
     >
       {seconds.map(([frame, text], index) => {
         const named = index % step === 0;
-        if (!named && spacing < 7) return null;
+        if (frame < seen.from || frame > seen.to || (!named && spacing < 7)) return null;
         return (
           <span key={frame} className={named ? 'tick is-named' : 'tick'} style={{ top: frame * zoom }}>
             {named && <span>{shortTimecode(text)}</span>}

@@ -8,6 +8,7 @@ import { Playhead } from './Playhead';
 import { Rule } from './Rule';
 import { laneWidth, Stems } from './Stems';
 import { Ties } from './Ties';
+import { useSeen } from './useSeen';
 
 const FOOT = 64;
 /** left edge of the stems, from the left edge of the column */
@@ -62,6 +63,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
     return () => target.removeEventListener('wheel', wheel);
   }, []);
 
+  const seen = useSeen(scroller, zoom);
   const stemsAt = Math.round(width * STEMS_AT);
   const lane = laneWidth(width - stemsAt - 10, figures.length);
   const newLine = (frame: number): void => {
@@ -109,7 +111,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           ref={content}
           style={{ height: Math.max(height, ...piece.script.lines.map(({ end }) => end * zoom)) + FOOT }}
         >
-          <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} />
+          <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} seen={seen} />
           <Stems figures={figures} chart={chart} piece={piece} left={stemsAt} lane={lane} zoom={zoom} height={height} />
           <Ties
             piece={piece}

@@ -61,15 +61,10 @@ export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props
   );
 }
 
-/** Values hold until they change, so a stretch without points is as wide as its first. */
+/** Straight between its points, and as wide as its last behind it. */
 function stemOutline(points: StemPoint[], frames: number, middle: number, half: number, zoom: number): string {
-  const course: StemPoint[] = [];
-  points.forEach(([frame, width], index) => {
-    course.push([frame, width]);
-    const next = points[index + 1]?.[0] ?? frames;
-    if (next - frame > 1) course.push([points[index + 1] ? next - 1 : next, width]);
-  });
-  if (course.length === 0) return '';
+  if (points.length === 0) return '';
+  const course: StemPoint[] = [...points, [frames, points[points.length - 1][1]]];
   const side = (sign: 1 | -1, list: StemPoint[]): string =>
     list.map(([frame, width]) => `${(middle + sign * width * half).toFixed(2)} ${(frame * zoom).toFixed(2)}`).join('L');
   return `M${side(-1, course)}L${side(1, [...course].reverse())}Z`;

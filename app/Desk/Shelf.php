@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Models\Piece;
+use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\LupineException;
+use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Piece as Document;
+
+/** The pieces, newest first, each with a reel of its last frame and the widths of its stems. */
+final readonly class Shelf
+{
+    private const PAGE = 24;
+
+    public function __construct(private ComputedPiece $computed, private KeptReels $kept)
+    {
+    }
+
+    /**
+     * @param string $search words to look for in titles; empty: all pieces
+     * @param string|null $after where the page before ended, as it said
+     *
+     * @return array{pieces: list<array<string, mixed>>, count: int, next: string|null} `count` of all pages together
+     *
+     * @throws BadPiece where no page can have ended there
+     */
+    public function page(string $search, ?string $after): array
+    {
+        $pieces = Piece::query();
+        foreach (preg_split('/\s+/u', mb_strtolower($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $pattern = '%'.strtr($word, ['!' => '!!', '%' => '!%', '_' => '!_']).'%';
+            $pieces->whereRaw("title_lower LIKE ? ESCAPE '!'", [$pattern]);
+        }
+        $count = $pieces->count();
+        if ($after !== null) {
+            $pieces->whereRaw('(updated_at, id) < (?, ?)', self::place($after));
+        }
+        /** @var list<Piece> $found */
+        $found = Piece::withDocument($pieces)->orderByDesc('updated_at')->orderByDesc('id')
+            ->limit(self::PAGE + 1)->get()->all();
+        $page = array_slice($found, 0, self::PAGE);
+        $last = end($page);
+
+        return [
+            'pieces' => array_map($this->entry(...), $page),
+            'count' => $count,
+            'next' => count($found) > count($page) && $last !== false
+                ? $last->getRawOriginal('updated_at').'~'.$last->id
+                : null,
+        ];
+    }
+
+    /** @return array{string, string} time and id of the last piece of the page before */
+    private static function place(string $after): array
+    {
+        if (preg_match('/^([\d :-]{19})~([0-9a-z]{26})$/Di', $after, $parts) !== 1) {
+            throw new BadPiece('There is no such page of the shelf. Begin with the first.', 'after');
+        }
+
+        return [$parts[1], $parts[2]];
+    }
+
+    /** @return array<string, mixed> */
+    private function entry(Piece $piece): array
+    {
+        // Drawing takes a while; a piece looks the same until its version changes.
+        $drawn = json_decode($this->kept->remember('shelf', $piece->documentText(), 'last', fn (): string => json_encode(
+            $this->drawn($piece),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )));
+
+        return [
+            'id' => $piece->id,
+            'version' => $piece->version,
+            'title' => $piece->title,
+            'updatedAt' => $piece->updated_at?->toIso8601String(),
+            ...(array) $drawn,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function drawn(Piece $stored): array
+    {
+        $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
+        try {
+            $piece = Document::fromJson($stored->documentText());
+            $stage = $piece->stage;
+            $entry['form'] = $piece->charts[0]->form->kind ?? null;
+            $entry['frames'] = $stage->frames;
+            $entry['length'] = Timecode::atFrame($stage->frames, FrameRate::ofStage($stage), $stage->dropFrame)->toText();
+            $drawing = $this->computed->draw($piece, $stage->frames - 1, $stage->frames - 1);
+            $entry['reel'] = Reel::of($drawing);
+            $entry['stems'] = Sheet::stems($piece, $drawing->timings);
+        } catch (LupineException $reason) {
+            $entry['problem'] = $reason->getMessage();
+        }
+
+        return $entry;
+    }
+}

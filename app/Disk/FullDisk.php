@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Disk;
+
+/** Whether it was the disk that was full: each layer says so in its own words. */
+final class FullDisk
+{
+    public const SENTENCE = 'The disk is full, so this could not be kept. What was saved before is safe. Make room on the disk of Lupine’s data folder, then try again.';
+
+    private const SIGNS = '/disk is full|no space left|ENOSPC|disk quota|quota exceeded/i';
+
+    public static function isReasonOf(\Throwable $error): bool
+    {
+        for ($at = $error; $at !== null; $at = $at->getPrevious()) {
+            if (self::isSaidIn($at->getMessage())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public static function isSaidIn(string $message): bool
+    {
+        return preg_match(self::SIGNS, $message) === 1;
+    }
+}

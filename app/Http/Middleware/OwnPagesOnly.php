@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\OwnAddresses;
+use App\Http\Refusal;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * The API answers Lupine's own pages, and programs that are no browser; never a page from elsewhere.
+ *
+ * Browsers say where a request comes from in `Sec-Fetch-Site` (W3C, Fetch Metadata) and, with every write, in `Origin`.
+ * What carries neither and is no JSON could still be a simple form, so bodies have to be JSON: a page elsewhere cannot
+ * send that without asking first, and it is never told yes.
+ */
+final readonly class OwnPagesOnly
+{
+    public function __construct(private OwnAddresses $own)
+    {
+    }
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $site = $request->headers->get('Sec-Fetch-Site');
+        $origin = $request->headers->get('Origin');
+        if (
+            ($site !== null && !in_array($site, ['same-origin', 'none'], true))
+            || ($origin !== null && !$this->own->hasOrigin($origin))
+        ) {
+            return Refusal::answer('Lupine answers its own pages only; this request came from another site.', 403);
+        }
+        if (!$request->isMethodSafe()) {
+            return $this->refusalOfBody($request) ?? $next($request);
+        }
+
+        return $next($request);
+    }
+
+    private function refusalOfBody(Request $request): ?Response
+    {
+        $body = (string) $request->getContent();
+        if (strlen($body) > (int) config('lupine.request_bytes')) {
+            return Refusal::answer('This is larger than Lupine takes in one go; 4 MB are the limit.', 413);
+        }
+        $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
+        $empty = $body === '' && ($type === '' || $type === 'application/json');
+
+        return $empty || $type === 'application/json'
+            ? null
+            : Refusal::answer('Send JSON, with the header Content-Type: application/json.', 415);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Motion;
+
+/** Whole frames from a first to a last one. */
+final readonly class FrameRange
+{
+    private function __construct(public int $from, public int $to)
+    {
+    }
+
+    /** What lies within a piece; at least one frame. */
+    public static function within(int $frames, ?int $from = null, ?int $to = null): self
+    {
+        $from = max(0, min($from ?? 0, $frames - 1));
+
+        return new self($from, max($from, min($to ?? $frames - 1, $frames - 1)));
+    }
+
+    public function count(): int
+    {
+        return $this->to - $this->from + 1;
+    }
+
+    /** How many of its frames lie from a first to a last one. */
+    public function overlap(int $first, int $last): int
+    {
+        return max(0, min($this->to, $last) - max($this->from, $first) + 1);
+    }
+}
