@@ -1,4 +1,5 @@
-// Eight clients that save at once, each a piece of its own, after one client alone: errors, and how much longer it takes.
+// Eight clients that save at once, each a piece of its own, after one client alone: errors, and how much longer it
+// takes.
 import { readFileSync } from 'node:fs';
 import { serve } from './serve.mjs';
 

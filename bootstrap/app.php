@@ -20,8 +20,12 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 Request::setAllowedHttpMethodOverride([]);
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php')
-    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withRouting(
+        web: __DIR__ . '/../routes/web.php',
+        api: __DIR__ . '/../routes/api.php',
+        commands: __DIR__ . '/../routes/console.php',
+    )
+    ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         // No cookies, no sessions, nobody to log in; and what is typed is kept as it is typed.
         $middleware->use([

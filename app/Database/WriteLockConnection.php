@@ -24,9 +24,30 @@ final class WriteLockConnection extends SQLiteConnection
             $pdo->exec('ROLLBACK');
             $pdo->exec('BEGIN IMMEDIATE');
         } catch (\PDOException $reason) {
+            self::letGo($pdo);
+            throw $reason;
+        }
+    }
+
+    /**
+     * @param int $toLevel
+     */
+    protected function performRollBack($toLevel): void
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (\PDOException) {
+            // SQLite itself has rolled back already, as it does where the disk is full.
+            self::letGo($this->getPdo());
+        }
+    }
+
+    /** PDO counts a transaction that SQLite has ended; it is given one that it can end. */
+    private static function letGo(\PDO $pdo): void
+    {
+        if ($pdo->inTransaction()) {
             $pdo->exec('BEGIN');
             $pdo->rollBack();
-            throw $reason;
         }
     }
 }

@@ -68,8 +68,15 @@ final readonly class ComputedPiece
      */
     public function proofText(Piece $piece, string $documentText, int $most = Effort::PROVED_AT_ONCE): string
     {
-        return $this->kept->remember('proof', $documentText, 'whole', function () use ($piece, $documentText, $most): string {
-            return json_encode($this->proof($piece, $documentText, $most), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return $this->kept->remember('proof', $documentText, 'whole', function () use (
+            $piece,
+            $documentText,
+            $most,
+        ): string {
+            return json_encode(
+                $this->proof($piece, $documentText, $most),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            );
         });
     }
 
@@ -120,10 +127,15 @@ final readonly class ComputedPiece
     /** The reel of a range of frames as JSON, kept by the hash of the document and the range. */
     public function reelText(Piece $piece, string $documentText, FrameRange $range): string
     {
-        return $this->kept->remember('reel', $documentText, $range->from.'-'.$range->to, fn (): string => json_encode(
-            Reel::of($this->draw($piece, $range->from, $range->to)),
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        ));
+        return $this->kept->remember(
+            'reel',
+            $documentText,
+            $range->from.'-'.$range->to,
+            fn (): string => json_encode(
+                Reel::of($this->draw($piece, $range->from, $range->to)),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            ),
+        );
     }
 
     /**

@@ -42,8 +42,12 @@ final readonly class Shelf
             $pieces->whereRaw('(updated_at, id) < (?, ?)', self::place($after));
         }
         /** @var list<Piece> $found */
-        $found = Piece::withDocument($pieces)->orderByDesc('updated_at')->orderByDesc('id')
-            ->limit(self::PAGE + 1)->get()->all();
+        $found = Piece::withDocument($pieces)
+            ->orderByDesc('updated_at')
+            ->orderByDesc('id')
+            ->limit(self::PAGE + 1)
+            ->get()
+            ->all();
         $page = array_slice($found, 0, self::PAGE);
         $last = end($page);
 
@@ -51,8 +55,8 @@ final readonly class Shelf
             'pieces' => array_map($this->entry(...), $page),
             'count' => $count,
             'next' => count($found) > count($page) && $last !== false
-                ? $last->getRawOriginal('updated_at').'~'.$last->id
-                : null,
+                    ? $last->getRawOriginal('updated_at').'~'.$last->id
+                    : null,
         ];
     }
 
@@ -70,10 +74,17 @@ final readonly class Shelf
     private function entry(Piece $piece): array
     {
         // Drawing takes a while; a piece looks the same until its version changes.
-        $drawn = json_decode($this->kept->remember('shelf', $piece->documentText(), 'last', fn (): string => json_encode(
-            $this->drawn($piece),
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        )));
+        $drawn = json_decode(
+            $this->kept->remember(
+                'shelf',
+                $piece->documentText(),
+                'last',
+                fn (): string => json_encode(
+                    $this->drawn($piece),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                ),
+            ),
+        );
 
         return [
             'id' => $piece->id,
@@ -93,7 +104,11 @@ final readonly class Shelf
             $stage = $piece->stage;
             $entry['form'] = $piece->charts[0]->form->kind ?? null;
             $entry['frames'] = $stage->frames;
-            $entry['length'] = Timecode::atFrame($stage->frames, FrameRate::ofStage($stage), $stage->dropFrame)->toText();
+            $entry['length'] = Timecode::atFrame(
+                $stage->frames,
+                FrameRate::ofStage($stage),
+                $stage->dropFrame,
+            )->toText();
             $drawing = $this->computed->draw($piece, $stage->frames - 1, $stage->frames - 1);
             $entry['reel'] = Reel::of($drawing);
             $entry['stems'] = Sheet::stems($piece, $drawing->timings);

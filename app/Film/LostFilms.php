@@ -33,7 +33,10 @@ final class LostFilms
         $silent = now()->subSeconds($seconds);
         /** @var list<HandOff> $lost */
         $lost = HandOff::withoutDocument(HandOff::query())
-            ->whereIn('status', ['running', 'cancelling'])->where('heard_at', '<=', $silent)->get()->all();
+            ->whereIn('status', ['running', 'cancelling'])
+            ->where('heard_at', '<=', $silent)
+            ->get()
+            ->all();
         $taken = 0;
         foreach ($lost as $film) {
             $taken += DB::transaction(fn (): int => $this->takeUpOne($film, $silent) ? 1 : 0);
@@ -50,18 +53,29 @@ final class LostFilms
             $tooOften => 'failed',
             default => 'waiting',
         };
-        $changed = HandOff::query()->whereKey($film->id)->where('status', $film->status)->where('heard_at', '<=', $silent)->update([
-            'status' => $to,
-            'frames_done' => 0,
-            'started_at' => null,
-            'tries' => $film->tries + 1,
-            'message' => $to === 'failed' ? sprintf('The worker that made this film ended %d times. Is there memory enough? Try again when there is.', self::MOST) : null,
-        ]);
+        $changed = HandOff::query()
+            ->whereKey($film->id)
+            ->where('status', $film->status)
+            ->where('heard_at', '<=', $silent)
+            ->update([
+                'status' => $to,
+                'frames_done' => 0,
+                'started_at' => null,
+                'tries' => $film->tries + 1,
+                'message' => $to === 'failed'
+                        ? sprintf(
+                            'The worker that made this film ended %d times. Is there memory enough? Try again when there is.',
+                            self::MOST,
+                        )
+                        : null,
+            ]);
         if ($changed !== 1) {
             return false;
         }
         // The lost worker's own copy of the job may still be in the queue as taken; it must not run as well.
-        DB::table('jobs')->where('payload', 'like', '%'.$film->id.'%')->delete();
+        DB::table('jobs')
+            ->where('payload', 'like', '%'.$film->id.'%')
+            ->delete();
         if ($to === 'waiting') {
             MakeFilm::dispatch($film->id);
         }

@@ -122,7 +122,9 @@ final readonly class Renderer
         }
         $status = (int) $process->getExitCode();
         if ($process->hasBeenSignaled() || $status > self::SIGNALLED || $status === self::MAY_PASS) {
-            return new RendererLost($said !== '' ? $said : sprintf('The renderer was ended from outside (status %d).', $status));
+            return new RendererLost(
+                $said !== '' ? $said : sprintf('The renderer was ended from outside (status %d).', $status),
+            );
         }
 
         return new FilmFailed($said !== '' ? $said : 'The renderer stopped without a reason.');

@@ -14,8 +14,12 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
  */
 final readonly class StillPainter
 {
-    public function __construct(private Factory $http, private string $socket, private int $places, private int $seconds)
-    {
+    public function __construct(
+        private Factory $http,
+        private string $socket,
+        private int $places,
+        private int $seconds,
+    ) {
     }
 
     /**
@@ -27,12 +31,21 @@ final readonly class StillPainter
     {
         $place = $this->place();
         try {
-            $answer = $this->http->timeout($this->seconds)->connectTimeout(2)
+            $answer = $this->http
+                ->timeout($this->seconds)
+                ->connectTimeout(2)
                 ->withOptions(['curl' => [CURLOPT_UNIX_SOCKET_PATH => $this->socket]])
-                ->withBody($reel, 'application/json')->post('http://stills/'.$frame);
+                ->withBody($reel, 'application/json')
+                ->post('http://stills/'.$frame);
         } catch (ConnectionException $reason) {
             if (str_contains($reason->getMessage(), 'timed out')) {
-                throw new HttpException(504, sprintf('This still was not ready after %d seconds. Try again when less is being painted.', $this->seconds));
+                throw new HttpException(
+                    504,
+                    sprintf(
+                        'This still was not ready after %d seconds. Try again when less is being painted.',
+                        $this->seconds,
+                    ),
+                );
             }
             throw new HttpException(503, 'The painter of stills is not ready yet. Try again in a moment.');
         } finally {
@@ -56,6 +69,9 @@ final readonly class StillPainter
                 return $place;
             }
         }
-        throw new HttpException(503, sprintf('%d stills are being painted already. Try again in a moment.', $this->places));
+        throw new HttpException(
+            503,
+            sprintf('%d stills are being painted already. Try again in a moment.', $this->places),
+        );
     }
 }

@@ -19,7 +19,10 @@ final class AskedFrame
             return null;
         }
         if (!is_string($given) || preg_match('/^\d{1,5}$/D', $given) !== 1 || (int) $given > Stage::MAX_FRAMES) {
-            throw new BadPiece(sprintf('“%s” has to be a frame, a whole number from 0 to %d.', $name, Stage::MAX_FRAMES), $name);
+            throw new BadPiece(
+                sprintf('“%s” has to be a frame, a whole number from 0 to %d.', $name, Stage::MAX_FRAMES),
+                $name,
+            );
         }
 
         return (int) $given;

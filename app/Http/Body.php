@@ -34,7 +34,10 @@ final class Body
             $object = json_decode($text, false, Piece::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
             $values = json_decode($text, true, Piece::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
         } catch (\JsonException $reason) {
-            throw new BadPiece(sprintf('What was sent is not JSON that Lupine reads: %s.', $reason->getMessage()), 'body');
+            throw new BadPiece(
+                sprintf('What was sent is not JSON that Lupine reads: %s.', $reason->getMessage()),
+                'body',
+            );
         }
         if (!$object instanceof \stdClass) {
             throw new BadPiece('What was sent has to be a JSON object.', 'body');
@@ -69,7 +72,9 @@ final class Body
         $this->piece();
         $document = $this->object->document ?? null;
 
-        return $document instanceof \stdClass ? $document : throw new BadPiece('The piece has to be an object.', 'document');
+        return $document instanceof \stdClass
+            ? $document
+            : throw new BadPiece('The piece has to be an object.', 'document');
     }
 
     /** @throws BadPiece */

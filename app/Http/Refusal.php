@@ -34,10 +34,18 @@ final class Refusal
         });
     }
 
-    public static function answer(string $message, int $status, string $where = '', ?string $rowId = null): JsonResponse
-    {
+    public static function answer(
+        string $message,
+        int $status,
+        string $where = '',
+        ?string $rowId = null,
+    ): JsonResponse {
         return response()->json(
-            ['message' => mb_strimwidth($message, 0, self::LONGEST, '…'), 'where' => mb_substr($where, 0, 200), 'rowId' => $rowId],
+            [
+                'message' => mb_strimwidth($message, 0, self::LONGEST, '…'),
+                'where' => mb_substr($where, 0, 200),
+                'rowId' => $rowId,
+            ],
             $status,
             $status === 503 ? ['Retry-After' => '1'] : [],
             JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
@@ -54,12 +62,15 @@ final class Refusal
         }
         $status = $error instanceof HttpExceptionInterface ? $error->getStatusCode() : 500;
 
-        return self::answer(match (true) {
-            $status === 404 || $error instanceof ModelNotFoundException => 'This is not here any more. It may have been deleted; look on the shelf.',
-            $status === 405 => 'This address does not take that kind of request.',
-            $status === 413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',
-            $status === 500 => 'Something went wrong inside Lupine, and was written into its log. What is saved is safe; try again.',
-            default => $error->getMessage(),
-        }, $error instanceof ModelNotFoundException ? 404 : $status);
+        return self::answer(
+            match (true) {
+                $status === 404 || $error instanceof ModelNotFoundException => 'This is not here any more. It may have been deleted; look on the shelf.',
+                $status === 405 => 'This address does not take that kind of request.',
+                $status === 413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',
+                $status === 500 => 'Something went wrong inside Lupine, and was written into its log. What is saved is safe; try again.',
+                default => $error->getMessage(),
+            },
+            $error instanceof ModelNotFoundException ? 404 : $status,
+        );
     }
 }

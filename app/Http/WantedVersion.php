@@ -25,7 +25,10 @@ final class WantedVersion
     {
         $header = trim((string) $request->headers->get('If-Match'));
         if ($header === '') {
-            throw new HttpException(428, 'Say which version you changed: send If-Match with the ETag that you were given.');
+            throw new HttpException(
+                428,
+                'Say which version you changed: send If-Match with the ETag that you were given.',
+            );
         }
         if (preg_match('/^"(\d{1,9})"$/D', $header, $tag) !== 1) {
             throw new VersionConflict($piece);

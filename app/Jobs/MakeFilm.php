@@ -37,13 +37,16 @@ final class MakeFilm implements ShouldQueue
 
     public function handle(ComputedPiece $computed, Renderer $renderer): void
     {
-        $begun = HandOff::query()->whereKey($this->handOffId)->where('status', 'waiting')->update([
-            'status' => 'running',
-            'started_at' => now(),
-            'heard_at' => now(),
-            'frames_done' => 0,
-            'message' => null,
-        ]);
+        $begun = HandOff::query()
+            ->whereKey($this->handOffId)
+            ->where('status', 'waiting')
+            ->update([
+                'status' => 'running',
+                'started_at' => now(),
+                'heard_at' => now(),
+                'frames_done' => 0,
+                'message' => null,
+            ]);
         if ($begun !== 1) {
             return;
         }
@@ -73,7 +76,9 @@ final class MakeFilm implements ShouldQueue
 
                     return;
                 }
-                $signals->haveCome() ? $this->putBack($film) : $film->update(['status' => 'cancelled', 'ended_at' => now()]);
+                $signals->haveCome()
+                    ? $this->putBack($film)
+                    : $film->update(['status' => 'cancelled', 'ended_at' => now()]);
 
                 return;
             } catch (RendererLost $reason) {
@@ -87,7 +92,9 @@ final class MakeFilm implements ShouldQueue
                 if ($try >= $tries) {
                     throw self::lostTooOften($film, $reason, $try);
                 }
-                HandOff::query()->whereKey($film->id)->update(['frames_done' => 0, 'heard_at' => now()]);
+                HandOff::query()
+                    ->whereKey($film->id)
+                    ->update(['frames_done' => 0, 'heard_at' => now()]);
             } finally {
                 @unlink($half);
             }
@@ -97,9 +104,13 @@ final class MakeFilm implements ShouldQueue
     /** So that the next worker begins it again: nothing of it failed. */
     private function putBack(HandOff $film): void
     {
-        HandOff::query()->whereKey($film->id)->where('status', 'running')
+        HandOff::query()
+            ->whereKey($film->id)
+            ->where('status', 'running')
             ->update(['status' => 'waiting', 'frames_done' => 0, 'started_at' => null]);
-        HandOff::query()->whereKey($film->id)->where('status', 'cancelling')
+        HandOff::query()
+            ->whereKey($film->id)
+            ->where('status', 'cancelling')
             ->update(['status' => 'cancelled', 'ended_at' => now()]);
         $this->release();
     }
@@ -138,7 +149,9 @@ final class MakeFilm implements ShouldQueue
             // On the same disk it is moved, at once and whole.
             @mkdir($disk->path(''), 0775, true);
             if (!@rename($half, $disk->path($name))) {
-                throw new FilmFailed(sprintf('The finished film could not be put into %s. Is that folder writable?', $disk->path('')));
+                throw new FilmFailed(
+                    sprintf('The finished film could not be put into %s. Is that folder writable?', $disk->path('')),
+                );
             }
         } else {
             $stream = fopen($half, 'r');
@@ -161,13 +174,15 @@ final class MakeFilm implements ShouldQueue
 
     private static function lostTooOften(HandOff $film, RendererLost $reason, int $tries): FilmFailed
     {
-        return new FilmFailed(sprintf(
-            'The film was begun %d times, and each time the renderer or ffmpeg ended before it was done, the last time after frame %d of %d. That happens when memory runs out or when somebody ends them: close other programs, or make the stage smaller, and try again. (%s)',
-            $tries,
-            $film->frames_done,
-            $film->frames_total,
-            rtrim($reason->getMessage(), '.'),
-        ));
+        return new FilmFailed(
+            sprintf(
+                'The film was begun %d times, and each time the renderer or ffmpeg ended before it was done, the last time after frame %d of %d. That happens when memory runs out or when somebody ends them: close other programs, or make the stage smaller, and try again. (%s)',
+                $tries,
+                $film->frames_done,
+                $film->frames_total,
+                rtrim($reason->getMessage(), '.'),
+            ),
+        );
     }
 
     private static function inWords(\Throwable $error): string

@@ -25,12 +25,16 @@ final readonly class KeptRevisions
         $letGo = [];
         $later = null;
         // From the newest to the oldest of each piece, so that the first of a span is its last.
-        $revisions = DB::table('revisions')->join('pieces', 'pieces.id', '=', 'revisions.piece_id')
+        $revisions = DB::table('revisions')
+            ->join('pieces', 'pieces.id', '=', 'revisions.piece_id')
             ->where('revisions.created_at', '<', $now->copy()->subSeconds(self::HOUR))
-            ->orderBy('revisions.piece_id')->orderByDesc('revisions.number')
+            ->orderBy('revisions.piece_id')
+            ->orderByDesc('revisions.number')
             ->select(['revisions.id', 'piece_id', 'number', 'head', 'name', 'revisions.created_at']);
         foreach ($revisions->cursor() as $revision) {
-            $span = $revision->piece_id.self::span((int) $now->diffInSeconds($revision->created_at, true), $revision->created_at);
+            $span =
+                $revision->piece_id.
+                self::span((int) $now->diffInSeconds($revision->created_at, true), $revision->created_at);
             $isKept = $revision->number === 1 || $revision->number === $revision->head || $revision->name !== null;
             if (!$isKept && $span === $later) {
                 $letGo[] = $revision->id;

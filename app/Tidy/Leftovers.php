@@ -29,10 +29,13 @@ final readonly class Leftovers
     {
         return [
             'deleted pieces' => $this->deletedPieces($now),
-            'ended films' => HandOff::query()->whereIn('status', ['failed', 'cancelled'])
-                ->where('updated_at', '<', $now->copy()->subDays(self::FAILED_DAYS))->delete(),
+            'ended films' => HandOff::query()
+                ->whereIn('status', ['failed', 'cancelled'])
+                ->where('updated_at', '<', $now->copy()->subDays(self::FAILED_DAYS))
+                ->delete(),
             'failed jobs' => DB::table('failed_jobs')
-                ->where('failed_at', '<', $now->copy()->subDays(self::FAILED_DAYS))->delete(),
+                ->where('failed_at', '<', $now->copy()->subDays(self::FAILED_DAYS))
+                ->delete(),
             'orphaned films' => $this->orphanedFilms($now),
             'half-written films' => $this->halfWritten($now),
             'logs' => $this->logs(),
@@ -71,8 +74,11 @@ final readonly class Leftovers
         $gone = 0;
         $limit = $now->copy()->subMinutes(self::RENDERING_MINUTES)->getTimestamp();
         foreach (glob(storage_path('app/rendering/*')) ?: [] as $path) {
-            $files = is_dir($path) ? glob($path.'/*') ?: [] : [];
-            $newest = max([(int) @filemtime($path), ...array_map(static fn (string $file): int => (int) @filemtime($file), $files)]);
+            $files = is_dir($path) ? (glob($path.'/*') ?: []) : [];
+            $newest = max([
+                (int) @filemtime($path),
+                ...array_map(static fn (string $file): int => (int) @filemtime($file), $files),
+            ]);
             if ($newest < $limit) {
                 array_map('unlink', $files);
                 $gone += (is_dir($path) ? @rmdir($path) : @unlink($path)) ? 1 : 0;

@@ -23,8 +23,11 @@ final class Sample
      *
      * @return array<string, mixed>
      */
-    public static function document(string $figures = self::FIGURES, array $changes = [], string $form = 'donut'): array
-    {
+    public static function document(
+        string $figures = self::FIGURES,
+        array $changes = [],
+        string $form = 'donut',
+    ): array {
         /** @var array<string, mixed> $document */
         $document = json_decode(
             json_encode(NewPiece::document(TableText::read($figures), $form, 'Sample'), JSON_THROW_ON_ERROR),

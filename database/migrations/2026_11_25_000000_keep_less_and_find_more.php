@@ -15,8 +15,14 @@ return new class extends Migration {
             $table->string('title_lower')->default('');
             $table->index(['updated_at', 'id']);
         });
-        foreach (DB::table('pieces')->select(['id', 'title'])->cursor() as $piece) {
-            DB::table('pieces')->where('id', $piece->id)->update(['title_lower' => mb_strtolower((string) $piece->title)]);
+        foreach (
+            DB::table('pieces')
+                ->select(['id', 'title'])
+                ->cursor() as $piece
+        ) {
+            DB::table('pieces')
+                ->where('id', $piece->id)
+                ->update(['title_lower' => mb_strtolower((string) $piece->title)]);
         }
         Schema::table('revisions', function (Blueprint $table): void {
             // A revision that was given a name is never thinned.

@@ -94,7 +94,9 @@ final class HandOffTest extends TestCase
     {
         $count = $this->folder.'/ended';
         file_put_contents($count, '');
-        $this->renderer("if [ $(wc -c < $count) -lt $times ]; then printf x >> $count; kill -9 $$; fi; exec node \"\$@\"");
+        $this->renderer(
+            "if [ $(wc -c < $count) -lt $times ]; then printf x >> $count; kill -9 $$; fi; exec node \"\$@\"",
+        );
     }
 
     /** Takes the place of Node.js: a script of the shell, with the renderer's own arguments. */

@@ -52,7 +52,9 @@ final class PicturesTest extends TestCase
     public function testAReelIsKeptByWhatItIsMadeOfAndByItsRange(): void
     {
         [$id, $other] = [$this->begin(self::demo()), $this->begin(self::demo())];
-        $first = $this->get("/api/pieces/$id/reel")->assertOk()->getContent();
+        $first = $this->get("/api/pieces/$id/reel")
+            ->assertOk()
+            ->getContent();
         $kept = fn (): array => glob($this->folder.'/framework/reels/reel-*.json') ?: [];
         $this->assertCount(1, $kept());
         // What is kept is what is answered, to whichever piece has the same document.
@@ -70,7 +72,12 @@ final class PicturesTest extends TestCase
     {
         $kept = new KeptReels(new Filesystem(), $this->folder.'/kept', 10_000);
         for ($number = 0; $number < 60; ++$number) {
-            $kept->remember('reel', "document {$number}", 'whole', static fn (): string => '{"x":"'.str_repeat('x', 1000).'"}');
+            $kept->remember(
+                'reel',
+                "document {$number}",
+                'whole',
+                static fn (): string => '{"x":"'.str_repeat('x', 1000).'"}',
+            );
         }
         $this->assertLessThanOrEqual(10_000, $kept->makeRoom());
         $this->assertGreaterThan(5_000, $kept->makeRoom());
@@ -79,7 +86,9 @@ final class PicturesTest extends TestCase
     public function testManyStillsAtOnceAreRefusedWithAReasonThatPasses(): void
     {
         $id = $this->begin(self::small());
-        $this->get("/api/pieces/$id/still.png")->assertStatus(503)->assertHeader('Retry-After', '1');
+        $this->get("/api/pieces/$id/still.png")
+            ->assertStatus(503)
+            ->assertHeader('Retry-After', '1');
         $this->startPainter();
         config(['lupine.stills_at_once' => 0]);
         $this->get("/api/pieces/$id/still.png")->assertStatus(503);

@@ -158,7 +158,9 @@ final class PieceApiTest extends TestCase
         $near = $this->postJson('/api/compute', ['document' => $document, 'frame' => 9000])->assertOk();
         $this->assertSame(['too-much'], array_column($near->json('problems'), 'code'));
         $this->assertLessThan(15_000 / 200 + 2, $near->json('reel.to') - $near->json('reel.from'));
-        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $id = $this->postJson('/api/pieces', ['document' => $document])
+            ->assertCreated()
+            ->json('id');
         foreach (["/api/pieces/$id/hand-offs", '/api/compute/proof'] as $path) {
             $refused = $this->postJson($path, ['document' => $document])->assertUnprocessable();
             $this->assertStringContainsString('3,600,000', $refused->json('message'));
@@ -204,8 +206,18 @@ final class PieceApiTest extends TestCase
     private static function wide(int $rows, int $frames): array
     {
         $document = self::small();
-        $document['stage'] = ['width' => 1920, 'height' => 1080, 'rate' => [30, 1], 'dropFrame' => false, 'frames' => $frames];
-        $row = static fn (int $number): array => ['id' => "r$number", 'label' => "Kind $number", 'cells' => [(string) $number]];
+        $document['stage'] = [
+            'width' => 1920,
+            'height' => 1080,
+            'rate' => [30, 1],
+            'dropFrame' => false,
+            'frames' => $frames,
+        ];
+        $row = static fn (int $number): array => [
+            'id' => "r$number",
+            'label' => "Kind $number",
+            'cells' => [(string) $number],
+        ];
         $document['tables'][0]['rows'] = array_map($row, range(1, $rows));
         $document['charts'][0]['entrance'] = ['begin' => 0, 'frames' => $frames, 'order' => 'together'];
         $document['moves'] = [];

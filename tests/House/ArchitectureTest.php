@@ -119,7 +119,10 @@ final class ArchitectureTest extends TestCase
                 $form,
                 'New',
             );
-            self::assertTrue($validator->validate(json_decode((string) json_encode($made)), $schema)->isValid(), $form);
+            self::assertTrue(
+                $validator->validate(json_decode((string) json_encode($made)), $schema)->isValid(),
+                $form,
+            );
         }
         $wrong = json_decode((string) file_get_contents(self::root().'/demo/mended-or-not.json'));
         $wrong->charts[0]->form->kind = 'cake';

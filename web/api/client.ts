@@ -58,7 +58,9 @@ export async function ask<T>(
 /** How often a picture is asked for while others are being painted. */
 const PATIENCE = 20;
 
-/** A file that takes a moment to be made: asked for again where others are in line, then given to the browser to keep. */
+/**
+ * A file that takes a moment to be made: asked for again where others are in line, then given to the browser to keep.
+ */
 export async function fetchFile(path: string): Promise<void> {
   for (let time = 1; ; time++) {
     const response = await fetch(`/api/${path}`).catch(() => {

@@ -9,6 +9,7 @@ use Illuminate\Console\Command;
 use Lupine\Core\LupineException;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\PlainText;
 
 /**
  * What the commands share: pieces are read from files, errors go to standard error, and the exit status tells.
@@ -58,7 +59,17 @@ abstract class LupineCommand extends Command
     {
         $value = $this->option($option);
 
-        return is_string($value) ? $value : null;
+        return is_string($value) ? self::writable($value, $option) : null;
+    }
+
+    /** @throws BadPiece where a text that was given cannot stand in a piece */
+    protected static function writable(string $value, string $option): string
+    {
+        $wrong = PlainText::unwritableIn($value);
+
+        return $wrong === null
+            ? $value
+            : throw new BadPiece(sprintf('This holds %s, which no piece can hold; take it out.', $wrong), '--'.$option);
     }
 
     /** @throws BadPiece */

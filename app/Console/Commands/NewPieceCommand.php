@@ -9,6 +9,7 @@ use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\PlainText;
 
 final class NewPieceCommand extends LupineCommand
 {
@@ -32,10 +33,11 @@ final class NewPieceCommand extends LupineCommand
         }
         $file = $this->text('table');
         $table = TableText::read($this->contents($file));
-        $title = $this->given('title') ?? ucfirst(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
+        $name = PlainText::writable(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
+        $title = $this->given('title') ?? ucfirst($name);
         $document = NewPiece::document($table, $form, $title);
         foreach ((array) $this->option('set') as $setting) {
-            $document = $this->set($document, (string) $setting);
+            $document = $this->set($document, self::writable((string) $setting, 'set'));
         }
         Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
         $json =

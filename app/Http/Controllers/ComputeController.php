@@ -16,7 +16,9 @@ final readonly class ComputeController
     {
     }
 
-    /** Figures understood, problems and the reel: all of it, or around the frame that is asked for where that is much. */
+    /**
+     * Figures understood, problems and the reel: all of it, or around the frame that is asked for where that is much.
+     */
     public function compute(Request $request): Response
     {
         $body = Body::of($request);

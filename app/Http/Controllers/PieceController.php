@@ -26,7 +26,12 @@ final readonly class PieceController
         $search = trim($asked->get('search')->text(200, ''));
         $after = $asked->get('after')->isNull() ? null : $asked->get('after')->text(200);
 
-        return response()->json($shelf->page($search, $after), 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return response()->json(
+            $shelf->page($search, $after),
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function store(Request $request): JsonResponse
@@ -78,7 +83,11 @@ final readonly class PieceController
         $form = $body->get('form')->oneOf(FormSettings::KINDS, 'donut');
         $title = trim($body->get('title')->text(200, ''));
         $table = TableText::read($body->get('text')->long(TableText::MAX_BYTES, ''));
-        $document = NewPiece::document($table, $form, $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'));
+        $document = NewPiece::document(
+            $table,
+            $form,
+            $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'),
+        );
         Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
 
         return $document;

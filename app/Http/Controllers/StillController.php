@@ -30,10 +30,16 @@ final readonly class StillController
         $range = FrameRange::within($frames, AskedFrame::of($request, 'from'), AskedFrame::of($request, 'to'));
         $effort = $this->computed->effort($document);
         if ($effort->within($range) > Effort::AT_ONCE) {
-            $range = FrameRange::within($frames, $range->from, min($range->to, $effort->rangeAround($range->from)->to));
+            $range = FrameRange::within(
+                $frames,
+                $range->from,
+                min($range->to, $effort->rangeAround($range->from)->to),
+            );
         }
 
-        return response($this->computed->reelText($document, $text, $range), 200, ['Content-Type' => 'application/json']);
+        return response($this->computed->reelText($document, $text, $range), 200, [
+            'Content-Type' => 'application/json',
+        ]);
     }
 
     public function svg(Request $request, Piece $piece): Response
@@ -52,7 +58,11 @@ final readonly class StillController
         $text = $piece->documentText();
         $document = Document::fromJson($text);
         $frame = self::frame($request, $document);
-        $reel = $this->computed->reelText($document, $text, FrameRange::within($document->stage->frames, $frame, $frame));
+        $reel = $this->computed->reelText(
+            $document,
+            $text,
+            FrameRange::within($document->stage->frames, $frame, $frame),
+        );
 
         return response($painter->paint($reel, $frame), 200, [
             'Content-Type' => 'image/png',

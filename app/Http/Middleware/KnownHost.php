@@ -25,6 +25,9 @@ final readonly class KnownHost
     {
         return $this->own->hasHost((string) $request->headers->get('Host'))
             ? $next($request)
-            : Refusal::answer('Lupine does not answer under this name. Use the address that it printed when it was started.', 421);
+            : Refusal::answer(
+                'Lupine does not answer under this name. Use the address that it printed when it was started.',
+                421,
+            );
     }
 }

@@ -45,7 +45,13 @@ final readonly class ChartTiming
             $readings[$figure->id] = ReadingText::ofFigure($figure, $chart->words->reading, $shown, $decimals);
         }
 
-        return new self($figures, $moves->ofChart($chart, $figures), $readings, MarkColours::of($chart, $table), $decimals);
+        return new self(
+            $figures,
+            $moves->ofChart($chart, $figures),
+            $readings,
+            MarkColours::of($chart, $table),
+            $decimals,
+        );
     }
 
     public function figure(string $id): Figure

@@ -69,7 +69,11 @@ final readonly class Sheet
             foreach ($timing->figures->list as $figure) {
                 $stems[] = [
                     'colour' => $timing->colours[$figure->id],
-                    'points' => Stem::of($timing->moves[$figure->id], $figure->share() / $largest, $piece->stage->frames),
+                    'points' => Stem::of(
+                        $timing->moves[$figure->id],
+                        $figure->share() / $largest,
+                        $piece->stage->frames,
+                    ),
                 ];
             }
         }

@@ -34,7 +34,12 @@ final readonly class Stem
         $points = [[0, $at(0)]];
         for ($index = 1; $index < count($keys); ++$index) {
             if ($keys[$index] > $keys[$index - 1]) {
-                self::between($points, $at, [$keys[$index - 1], $at($keys[$index - 1])], [$keys[$index], $at($keys[$index])]);
+                self::between(
+                    $points,
+                    $at,
+                    [$keys[$index - 1], $at($keys[$index - 1])],
+                    [$keys[$index], $at($keys[$index])],
+                );
             }
         }
 
@@ -57,7 +62,7 @@ final readonly class Stem
             if ($frame <= $from[0] || $frame >= $to[0]) {
                 continue;
             }
-            $straight = $from[1] + ($to[1] - $from[1]) * ($frame - $from[0]) / $length;
+            $straight = $from[1] + (($to[1] - $from[1]) * ($frame - $from[0])) / $length;
             if (abs($at($frame) - $straight) > self::TOLERANCE) {
                 $middle = $from[0] + intdiv($length, 2);
                 self::between($points, $at, $from, [$middle, $at($middle)]);

@@ -43,7 +43,8 @@ final class Svg
         return '<?xml version="1.0" encoding="UTF-8"?>'.
             "\n".
             sprintf(
-                '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d" role="img">'."\n",
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d" role="img">'.
+                    "\n",
                 $drawing->width,
                 $drawing->height,
                 $drawing->width,

@@ -75,7 +75,11 @@ final readonly class TableText
             throw self::noNumber($records);
         }
         $labelColumn = self::labelColumn($numeric, $width);
-        self::checkLengths($records, [...$numeric, ...($labelColumn === null ? [] : [$labelColumn])], $heading === null ? 1 : 2);
+        self::checkLengths(
+            $records,
+            [...$numeric, ...$labelColumn === null ? [] : [$labelColumn]],
+            $heading === null ? 1 : 2,
+        );
         $rows = [];
         foreach ($records as $number => $record) {
             $cells = [];
@@ -223,13 +227,13 @@ final readonly class TableText
             $at = $end;
             // A line that is longer than a label and a number can be is no such line.
             yield strlen($line) < 5 * self::MAX_FIELD
-                && preg_match(
-                    '/^(.*?\S)[\s:=]\s*((?:[€$£¥]\s*)?[-−(]?\d[\d.,\'’]*(?:\s*[+*\/×÷−-]\s*[\d.,]+)*\)?\s*[%€$£¥]?|(?:the )?rest)$/iuD',
-                    $line,
-                    $found,
-                ) === 1
-                    ? [rtrim($found[1], " \t:="), $found[2]]
-                    : [$line];
+            && preg_match(
+                '/^(.*?\S)[\s:=]\s*((?:[€$£¥]\s*)?[-−(]?\d[\d.,\'’]*(?:\s*[+*\/×÷−-]\s*[\d.,]+)*\)?\s*[%€$£¥]?|(?:the )?rest)$/iuD',
+                $line,
+                $found,
+            ) === 1
+                ? [rtrim($found[1], " \t:="), $found[2]]
+                : [$line];
         }
     }
 
@@ -341,7 +345,12 @@ final readonly class TableText
             sprintf(
                 'No row of this table has a number. Row %d reads “%s”: put a label first and a number after it, with a tab, a comma or a semicolon between.',
                 $row + 1,
-                mb_strimwidth(implode(' | ', array_filter($records[$row], static fn (string $field): bool => $field !== '')), 0, 60, '…'),
+                mb_strimwidth(
+                    implode(' | ', array_filter($records[$row], static fn (string $field): bool => $field !== '')),
+                    0,
+                    60,
+                    '…',
+                ),
             ),
             'row '.($row + 1),
         );

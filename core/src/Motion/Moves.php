@@ -35,7 +35,8 @@ final class Moves
         $moves = [];
         foreach ($figures->ordered($chart->form->order) as $place => $figure) {
             $moves[$figure->id] = new FigureMoves(
-                $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $chart->entrance, $place),
+                $this->own('entrance', $chart->id, $figure->id, null) ??
+                    $this->inOrder('entrance', $chart->entrance, $place),
                 $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $chart->exit, $place),
             );
         }
@@ -45,10 +46,7 @@ final class Moves
 
     public function ofWords(string $wordsId): FigureMoves
     {
-        return new FigureMoves(
-            $this->own('entrance', null, null, $wordsId),
-            $this->own('exit', null, null, $wordsId),
-        );
+        return new FigureMoves($this->own('entrance', null, null, $wordsId), $this->own('exit', null, null, $wordsId));
     }
 
     /** @return list<Problem> pins to lines or words that are no longer there, moves that run past the end */

@@ -76,13 +76,17 @@ final readonly class ShownReel
     private static function text(?string $chart, array $node, array $values, array $reel): ShownText
     {
         $runs = $values['run'] ?? [$reel['from'] => $node['run']];
-        $last = static fn (string $name): float => (float) ($values[$name][array_key_last($values[$name] ?? []) ?? 0] ?? $node[$name]);
+        $last = static fn (string $name): float => (float) ($values[$name][array_key_last($values[$name] ?? []) ?? 0] ??
+            $node[$name]);
         $width = $reel['runs'][(int) $last('run')][1] * $node['scale'];
-        $left = $last('x') - $width * match ($node['align']) {
-            'middle' => 0.5,
-            'right' => 1.0,
-            default => 0.0,
-        };
+        $left =
+            $last('x') -
+            $width *
+                match ($node['align']) {
+                    'middle' => 0.5,
+                    'right' => 1.0,
+                    default => 0.0,
+                };
 
         return new ShownText(
             $chart,

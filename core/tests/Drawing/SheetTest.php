@@ -41,7 +41,10 @@ final class SheetTest extends TestCase
             }
             self::assertLessThan(30, count($figure['stem']), 'as many points as the curve needs');
         }
-        self::assertSame(array_column($sheet['figures'], 'stem'), array_column(Sheet::stems($piece, $drawing->timings), 'points'));
+        self::assertSame(
+            array_column($sheet['figures'], 'stem'),
+            array_column(Sheet::stems($piece, $drawing->timings), 'points'),
+        );
     }
 
     /** A long move needs no more corners than a short one. */
@@ -109,7 +112,7 @@ final class SheetTest extends TestCase
             if ($frame <= $to) {
                 [$from, $before] = $points[max(0, $index - 1)];
 
-                return $to === $from ? $width : $before + ($width - $before) * ($frame - $from) / ($to - $from);
+                return $to === $from ? $width : $before + (($width - $before) * ($frame - $from)) / ($to - $from);
             }
         }
 

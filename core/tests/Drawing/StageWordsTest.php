@@ -27,11 +27,15 @@ final class StageWordsTest extends TestCase
     public function testACaptionIsThereWhileItsLineIsSpoken(): void
     {
         $drawing = Sample::draw(Sample::piece(changes: self::LINES));
-        $shown = static fn (string $line, int $frame): float => Nodes::group($drawing, 'caption-'.$line)->opacity?->at(
-            $frame,
-        ) ?? -1.0;
+        $shown = static fn (string $line, int $frame): float => Nodes::group(
+            $drawing,
+            'caption-'.$line,
+        )->opacity?->at($frame) ?? -1.0;
 
-        self::assertSame([0.0, 1.0, 1.0, 0.0], [$shown('l1', 9), $shown('l1', 10), $shown('l1', 59), $shown('l1', 60)]);
+        self::assertSame(
+            [0.0, 1.0, 1.0, 0.0],
+            [$shown('l1', 9), $shown('l1', 10), $shown('l1', 59), $shown('l1', 60)],
+        );
         self::assertSame(
             [0.0, 1.0, 0.0],
             [$shown('l2', 59), $shown('l2', 60), $shown('l2', 120)],

@@ -30,7 +30,11 @@ final class ProofTest extends TestCase
             'donut',
         ];
         yield 'one part' => ["all\t3", [], 'pie'];
-        yield 'less than the whole' => ["a\t20 %\nb\t12 %", ['charts.0.form.direction' => 'counterclockwise'], 'donut'];
+        yield 'less than the whole' => [
+            "a\t20 %\nb\t12 %",
+            ['charts.0.form.direction' => 'counterclockwise'],
+            'donut',
+        ];
     }
 
     /** @param array<string, mixed> $changes */
@@ -84,8 +88,14 @@ final class ProofTest extends TestCase
         foreach ($reel['tracks'] as $index => $track) {
             if ($track['property'] === 'outline' && $track['node'] === $first) {
                 $ends = [0, count($track['frames']) - 1];
-                $reel['tracks'][$index]['frames'] = array_map(static fn (int $end): int => $track['frames'][$end], $ends);
-                $reel['tracks'][$index]['values'] = array_map(static fn (int $end): int => $track['values'][$end], $ends);
+                $reel['tracks'][$index]['frames'] = array_map(
+                    static fn (int $end): int => $track['frames'][$end],
+                    $ends,
+                );
+                $reel['tracks'][$index]['values'] = array_map(
+                    static fn (int $end): int => $track['values'][$end],
+                    $ends,
+                );
             }
         }
         $proof = Proof::of($piece, $reel, DrawPiece::timings($piece), Sample::drawPiece()->setter());
