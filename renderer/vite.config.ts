@@ -8,8 +8,12 @@ export default defineConfig({
     outDir: 'renderer/dist',
     emptyOutDir: true,
     rollupOptions: {
-      input: { film: 'renderer/src/film.ts', still: 'renderer/src/still.ts',
-        stills: 'renderer/src/stills.ts', painting: 'renderer/src/painting.ts' },
+      input: {
+        film: 'renderer/src/film.ts',
+        still: 'renderer/src/still.ts',
+        stills: 'renderer/src/stills.ts',
+        painting: 'renderer/src/painting.ts',
+      },
       output: { entryFileNames: '[name].js', chunkFileNames: '[name].js', format: 'es' },
       external: ['@napi-rs/canvas'],
     },

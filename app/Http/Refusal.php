@@ -17,6 +17,7 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 final class Refusal
 {
     private const LONGEST = 600;
+    private const NOT_HERE = 'This is not here any more. It may have been deleted; look on the shelf.';
 
     public static function register(Exceptions $exceptions): void
     {
@@ -64,7 +65,7 @@ final class Refusal
 
         return self::answer(
             match (true) {
-                $status === 404 || $error instanceof ModelNotFoundException => 'This is not here any more. It may have been deleted; look on the shelf.',
+                $status === 404 || $error instanceof ModelNotFoundException => self::NOT_HERE,
                 $status === 405 => 'This address does not take that kind of request.',
                 $status === 413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',
                 $status === 500 => 'Something went wrong inside Lupine, and was written into its log. What is saved is safe; try again.',

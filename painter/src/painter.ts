@@ -1,6 +1,10 @@
+import { Bounds, Boxes, grown, moved, type Box } from './bounds';
 import type { GroupNode, PathNode, PatternPaint, RadialPaint, Reel, ReelNode, TextNode } from './reel';
-import type { Context, OutlinePath, Studio, Surface } from './surface';
+import { Patterns } from './patterns';
+import { BLUR_REACH, SoftEdges } from './soft';
+import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
+import { viewOf, wholeView, type View } from './view';
 
 /**
  * What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what
@@ -8,13 +12,8 @@ import { Timeline } from './timeline';
  */
 interface Kept {
   back: { key: string; image: Surface } | null;
-  patterns: Map<string, Surface>;
+  patterns: Patterns;
   glyphs: Map<string, OutlinePath>;
-}
-
-interface Soft {
-  key: string;
-  image: Surface;
 }
 
 /** A leaf of the drawing with the groups that it stands in. */
@@ -25,10 +24,7 @@ interface Leaf {
 
 /** How many outlines are kept as paths before the oldest are let go. */
 const KEPT_OUTLINES = 4000;
-const KEPT_PATTERNS = 24;
 const SPARE_LAYERS = 2;
-/** pixels up to which a blur is not worth a canvas of its own */
-const DIRECT_SIDE = 480;
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
@@ -41,7 +37,8 @@ export class Painter {
   private readonly glyphs = new Map<number, OutlinePath>();
   private readonly kept: Kept;
   private readonly backLeaves: number;
-  private readonly softs = new Map<number, Soft>();
+  private readonly softs: SoftEdges;
+  private readonly bounds: Bounds;
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
 
@@ -50,8 +47,10 @@ export class Painter {
     private readonly studio: Studio,
     before?: Painter,
   ) {
-    this.kept = before?.kept ?? { back: null, patterns: new Map(), glyphs: new Map() };
+    this.kept = before?.kept ?? { back: null, patterns: new Patterns(), glyphs: new Map() };
     this.timeline = new Timeline(reel);
+    this.bounds = new Bounds(reel);
+    this.softs = new SoftEdges(studio, this.bounds, (number) => this.outline(number));
     const walk = (node: ReelNode, groups: GroupNode[]): void => {
       if (node.kind === 'group') node.children.forEach((child) => walk(child, [...groups, node]));
       else this.leaves.push({ node, groups });
@@ -67,25 +66,29 @@ export class Painter {
     this.backLeaves = first < 0 ? this.leaves.length : first;
   }
 
-  /** @param scale canvas pixels for one pixel of the stage */
-  paint(context: Context, frame: number, scale: number): void {
-    const width = Math.round(this.reel.width * scale);
-    const height = Math.round(this.reel.height * scale);
+  /**
+   * @param scale canvas pixels for one pixel of the stage
+   * @param part of the picture that is wanted, in whole canvas pixels; its left top is painted at the canvas's own. All
+   *     of it where it is not given.
+   */
+  paint(context: Context, frame: number, scale: number, part?: Box): void {
+    const whole = wholeView(this.reel, scale);
+    const view = part ? viewOf(part, scale) : whole;
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.globalAlpha = 1;
-    context.clearRect(0, 0, width, height);
-    if (this.backLeaves > 0) context.drawImage(this.back(width, height, scale), 0, 0, width, height);
+    context.clearRect(0, 0, view.width, view.height);
+    const put = (image: Surface): void => {
+      context.globalAlpha = 1;
+      context.setTransform(1, 0, 0, 1, 0, 0);
+      context.drawImage(image, -view.left, -view.top, whole.width, whole.height);
+    };
+    if (this.backLeaves > 0) put(this.back(whole));
     const used = new Set<number>();
     for (let from = this.backLeaves; from < this.leaves.length;) {
       const to = this.stillUpTo(from, frame);
-      const layer = to - from > 2 ? this.layer(from, to, frame, width, height, scale) : null;
-      if (layer) {
-        context.globalAlpha = 1;
-        context.setTransform(1, 0, 0, 1, 0, 0);
-        context.drawImage(layer, 0, 0, width, height);
-      } else {
-        this.paintLeaves(context, from, Math.max(to, from + 1), frame, scale);
-      }
+      const layer = to - from > 2 ? this.layer(from, to, frame, whole) : null;
+      if (layer) put(layer);
+      else this.paintLeaves(context, from, Math.max(to, from + 1), frame, view);
       used.add(from);
       from = Math.max(to, from + 1);
     }
@@ -94,6 +97,35 @@ export class Painter {
       this.layers.delete(from);
       if (image && this.spare.length < SPARE_LAYERS) this.spare.push(image);
     }
+  }
+
+  /**
+   * Where the picture of a frame differs from that of another, in pixels of the stage: a few boxes that do not overlap
+   * much, none where they are alike.
+   */
+  changesBetween(before: number, now: number): Box[] {
+    const boxes = new Boxes();
+    for (const leaf of this.leaves.slice(this.backLeaves)) {
+      if (this.lookOf(leaf, before) === this.lookOf(leaf, now)) continue;
+      for (const frame of [before, now]) {
+        if (this.alphaOf(leaf.groups, frame) > 0) boxes.add(this.boxOf(leaf.node, frame));
+      }
+    }
+    return boxes.list;
+  }
+
+  /** A box that a leaf is painted in on a frame, in pixels of the stage; null where nothing is painted. */
+  private boxOf(node: PathNode | TextNode, frame: number): Box | null {
+    if (node.kind === 'path') {
+      const box = this.bounds.ofOutline(this.timeline.value(node.index, 'outline', node.outline, frame));
+      return box && grown(box, node.blur * BLUR_REACH);
+    }
+    const run = this.timeline.value(node.index, 'run', node.run, frame);
+    const left =
+      this.timeline.value(node.index, 'x', node.x, frame) - shiftOf(node, this.reel.runs[run][1]) * node.scale;
+    const base = this.timeline.value(node.index, 'y', node.y, frame);
+    const box = this.bounds.ofRun(run);
+    return box && moved(box, node.scale, left, base);
   }
 
   /** The figure whose mark covers a point of the stage, on a context that can be asked. */
@@ -148,7 +180,8 @@ export class Painter {
   }
 
   /** Leaves that stand still together, once they are asked for a second time and look the same; null until then. */
-  private layer(from: number, to: number, frame: number, width: number, height: number, scale: number): Surface | null {
+  private layer(from: number, to: number, frame: number, view: View): Surface | null {
+    const { width, height } = view;
     const look = this.leaves.slice(from, to).map((leaf) => this.lookOf(leaf, frame));
     const key = `${to}:${width}x${height}:${look.join(',')}`;
     const known = this.layers.get(from);
@@ -164,13 +197,14 @@ export class Painter {
     const context = contextOf(image);
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.clearRect(0, 0, width, height);
-    this.paintLeaves(context, from, to, frame, scale);
+    this.paintLeaves(context, from, to, frame, view);
     this.layers.set(from, { key, image });
     return image;
   }
 
   /** What is behind everything and never changes. */
-  private back(width: number, height: number, scale: number): Surface {
+  private back(view: View): Surface {
+    const { width, height } = view;
     const made = this.leaves
       .slice(0, this.backLeaves)
       .map(({ node, groups }) => [
@@ -186,7 +220,7 @@ export class Painter {
     const key = JSON.stringify([width, height, made]);
     if (this.kept.back?.key !== key) {
       const image = this.studio.surface(width, height);
-      this.paintLeaves(contextOf(image), 0, this.backLeaves, this.reel.from, scale);
+      this.paintLeaves(contextOf(image), 0, this.backLeaves, this.reel.from, view);
       this.kept.back = { key, image };
     }
     return this.kept.back.image;
@@ -208,25 +242,26 @@ export class Painter {
     );
   }
 
-  private paintLeaves(context: Context, from: number, to: number, frame: number, scale: number): void {
+  private paintLeaves(context: Context, from: number, to: number, frame: number, view: View): void {
     for (let index = from; index < to; index++) {
       const { node, groups } = this.leaves[index];
       const alpha = this.alphaOf(groups, frame);
-      if (alpha <= 0) continue;
-      if (node.kind === 'path') this.paintPath(context, node, alpha, frame, scale);
-      else this.paintText(context, node, alpha, frame, scale);
+      if (alpha <= 0 || !view.isSeen(this.boxOf(node, frame))) continue;
+      if (node.kind === 'path') this.paintPath(context, node, alpha, frame, view);
+      else this.paintText(context, node, alpha, frame, view);
     }
   }
 
-  private paintPath(context: Context, node: PathNode, alpha: number, frame: number, scale: number): void {
+  private paintPath(context: Context, node: PathNode, alpha: number, frame: number, view: View): void {
     const number = this.timeline.value(node.index, 'outline', node.outline, frame);
     if (number === 0) return;
+    const { scale, left, top } = view;
     context.globalAlpha = alpha * node.opacity;
     if (node.blur > 0) {
-      this.paintSoft(context, node, number, scale);
+      this.softs.paint(context, node, number, view);
       return;
     }
-    context.setTransform(scale, 0, 0, scale, 0, 0);
+    context.setTransform(scale, 0, 0, scale, -left, -top);
     const outline = this.outline(number);
     if (typeof node.fill === 'string') {
       context.fillStyle = node.fill;
@@ -235,136 +270,41 @@ export class Painter {
     }
     const paint = this.reel.paints[node.fill];
     if (paint.kind === 'pattern') {
-      this.paintPattern(context, outline, paint, scale);
+      this.paintPattern(context, outline, paint, view);
       return;
     }
     context.fillStyle = gradient(context, paint);
     if (paint.stretch !== 1) {
       // A squashed gradient is painted through the outline, in its own space.
+      const { width, height } = this.reel;
       context.save();
       context.clip(outline);
-      context.setTransform(scale, 0, 0, scale * paint.stretch, 0, scale * paint.y * (1 - paint.stretch));
-      context.fill(
-        this.studio.path(
-          `M${-this.reel.width} ${-this.reel.height * 4}H${this.reel.width * 2}V${this.reel.height * 5}H${-this.reel.width}Z`,
-        ),
-      );
+      context.setTransform(scale, 0, 0, scale * paint.stretch, -left, scale * paint.y * (1 - paint.stretch) - top);
+      context.fill(this.studio.path(`M${-width} ${-height * 4}H${width * 2}V${height * 5}H${-width}Z`));
       context.restore();
       return;
     }
     context.fill(outline);
   }
 
-  private paintPattern(context: Context, outline: OutlinePath, paint: PatternPaint, scale: number): void {
+  private paintPattern(context: Context, outline: OutlinePath, paint: PatternPaint, view: View): void {
+    const { scale } = view;
     context.save();
     context.clip(outline);
     const side = Math.ceil(paint.reach * scale) * 2;
+    const left = Math.round(paint.x * scale) - side / 2 - view.left;
+    const top = Math.round(paint.y * scale) - side / 2 - view.top;
     context.setTransform(1, 0, 0, 1, 0, 0);
-    context.drawImage(
-      this.pattern(paint, side, scale),
-      Math.round(paint.x * scale) - side / 2,
-      Math.round(paint.y * scale) - side / 2,
-      side,
-      side,
-    );
+    context.drawImage(this.kept.patterns.image(this.studio, paint, side, scale), left, top, side, side);
     context.restore();
   }
 
-  /** All the tiles that a chart can need, painted once at the size of the canvas. */
-  private pattern(paint: PatternPaint, side: number, scale: number): Surface {
-    const key = `${JSON.stringify(paint)}/${side}`;
-    const known = this.kept.patterns.get(key);
-    if (known) return known;
-    const image = this.studio.surface(side, side);
-    const context = contextOf(image);
-    const tile = this.studio.path(paint.outline);
-    const all = this.studio.path();
-    const count = Math.ceil((paint.reach * Math.SQRT2) / paint.size) + 1;
-    for (let row = -count; row < count; row++) {
-      for (let column = -count; column < count; column++) {
-        all.addPath(tile, { a: 1, b: 0, c: 0, d: 1, e: column * paint.size, f: row * paint.size });
-      }
-    }
-    const cos = Math.cos((paint.degrees * Math.PI) / 180) * scale;
-    const sin = Math.sin((paint.degrees * Math.PI) / 180) * scale;
-    const offX = paint.x * scale - Math.round(paint.x * scale);
-    const offY = paint.y * scale - Math.round(paint.y * scale);
-    context.setTransform(cos, sin, -sin, cos, side / 2 + offX, side / 2 + offY);
-    context.fillStyle = paint.colour;
-    context.fill(all);
-    if (this.kept.patterns.size > KEPT_PATTERNS) this.kept.patterns.clear();
-    this.kept.patterns.set(key, image);
-    return image;
-  }
-
-  /** A blurred outline, made small, since a blur has no fine detail, and kept as long as the outline stays. */
-  private paintSoft(context: Context, node: PathNode, number: number, scale: number): void {
-    if (!node.within) return;
-    const deviation = node.blur * scale;
-    const shrink = Math.max(1, Math.min(8, Math.floor(deviation / 2)));
-    const [x, y, radius] = node.within.map((part) => part * scale);
-    const reach = radius + deviation * 3 + shrink;
-    const side = Math.ceil((2 * reach) / shrink);
-    const left = x - (side * shrink) / 2;
-    const top = y - (side * shrink) / 2;
-    if (shrink === 1 && side <= DIRECT_SIDE) {
-      // Small enough to be blurred where it belongs.
-      this.dropSoft(context, node, this.outline(number), deviation, scale, 0, 0, this.reel.width * scale * 2);
-      context.shadowColor = 'rgba(0, 0, 0, 0)';
-      return;
-    }
-    const key = `${number}/${side}`;
-    let soft = this.softs.get(node.index);
-    if (soft?.key !== key) {
-      const image = soft && soft.image.width === side ? soft.image : this.studio.surface(side, side);
-      const small = contextOf(image);
-      small.setTransform(1, 0, 0, 1, 0, 0);
-      small.clearRect(0, 0, side, side);
-      this.dropSoft(
-        small,
-        node,
-        this.outline(number),
-        deviation / shrink,
-        scale / shrink,
-        left / shrink,
-        top / shrink,
-        side * 2 + 100,
-      );
-      soft = { key, image };
-      this.softs.set(node.index, soft);
-    }
-    context.setTransform(1, 0, 0, 1, 0, 0);
-    context.imageSmoothingEnabled = true;
-    context.imageSmoothingQuality = 'low';
-    context.drawImage(soft.image, left, top, side * shrink, side * shrink);
-  }
-
-  /** The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it. */
-  private dropSoft(
-    context: Context,
-    node: PathNode,
-    outline: OutlinePath,
-    deviation: number,
-    scale: number,
-    left: number,
-    top: number,
-    away: number,
-  ): void {
-    context.shadowColor = typeof node.fill === 'string' ? node.fill : '#000000';
-    context.shadowBlur = deviation * 2;
-    context.shadowOffsetX = away;
-    context.shadowOffsetY = 0;
-    context.fillStyle = '#000000';
-    context.setTransform(scale, 0, 0, scale, -left - away, -top);
-    context.fill(outline);
-  }
-
-  private paintText(context: Context, node: TextNode, alpha: number, frame: number, scale: number): void {
+  private paintText(context: Context, node: TextNode, alpha: number, frame: number, view: View): void {
     const [, width, places] = this.reel.runs[this.timeline.value(node.index, 'run', node.run, frame)];
+    const { scale } = view;
     const size = node.scale * scale;
-    const shift = node.align === 'middle' ? width / 2 : node.align === 'right' ? width : 0;
-    const left = this.timeline.value(node.index, 'x', node.x, frame) * scale - shift * size;
-    const base = this.timeline.value(node.index, 'y', node.y, frame) * scale;
+    const left = this.timeline.value(node.index, 'x', node.x, frame) * scale - shiftOf(node, width) * size - view.left;
+    const base = this.timeline.value(node.index, 'y', node.y, frame) * scale - view.top;
     context.globalAlpha = alpha;
     context.fillStyle = node.fill;
     for (let at = 0; at < places.length; at += 2) {
@@ -395,10 +335,9 @@ export class Painter {
   }
 }
 
-function contextOf(surface: Surface): Context {
-  const context = surface.getContext('2d');
-  if (!context) throw new Error('This canvas has no 2D context.');
-  return context;
+/** From the left end of a text to the point that it is aligned at, in font units. */
+function shiftOf(node: TextNode, width: number): number {
+  return node.align === 'middle' ? width / 2 : node.align === 'right' ? width : 0;
 }
 
 function gradient(context: Context, paint: RadialPaint): unknown {

@@ -71,7 +71,6 @@ export interface PathNode {
   opacity: number;
   /** standard deviation in pixels; 0 is sharp */
   blur: number;
-  within: [x: number, y: number, radius: number] | null;
   mark: { chart: string; figure: string; label: string; value: number; share: number } | null;
 }
 

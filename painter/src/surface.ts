@@ -40,3 +40,9 @@ export interface Studio {
   surface(width: number, height: number): Surface;
   path(data?: string): OutlinePath;
 }
+
+export function contextOf(surface: Surface): Context {
+  const context = surface.getContext('2d');
+  if (!context) throw new Error('This canvas has no 2D context.');
+  return context;
+}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Painter } from '../src';
-import { RecordingStudio, RecordingSurface, reel } from './recording';
+import { boundsOf } from '../src/bounds';
+import { PART1, RecordingStudio, RecordingSurface, reel } from './recording';
 
 const paintOn = (painter: Painter, frame: number, scale = 1): string[] => {
   const canvas = new RecordingSurface(1000 * scale, 500 * scale, 'canvas');
@@ -34,6 +35,14 @@ describe('what is painted', () => {
     expect(paintOn(new Painter(half, new RecordingStudio()), 20)).toContain('fill PART2 #ff0000 0.25');
   });
 
+  it('makes a glow as large as its own outline, not as its chart', () => {
+    const studio = new RecordingStudio();
+    paintOn(new Painter(reel(), studio), 11);
+    const { left, top, right, bottom } = boundsOf(PART1)!;
+    expect([left, top, right, bottom].map(Math.round)).toEqual([500, 150, 600, 250]);
+    expect(studio.surfaces[1].width).toBeLessThanOrEqual(64);
+  });
+
   it('blurs in place what is small', () => {
     const studio = new RecordingStudio();
     const said = paintOn(new Painter(reel(), studio), 11, 0.15);
@@ -54,7 +63,7 @@ describe('what is painted', () => {
         colour: '#000000',
         reach: 100,
       });
-      made.nodes.push({ kind: 'path', index: 6, outline: 3, fill: 0, opacity: 0.2, blur: 0, within: null, mark: null });
+      made.nodes.push({ kind: 'path', index: 6, outline: 3, fill: 0, opacity: 0.2, blur: 0, mark: null });
     });
     const said = paintOn(new Painter(patterned, new RecordingStudio()), 11);
     expect(said.slice(-4, -2)).toEqual(['save', 'clip PART2']);
@@ -128,7 +137,7 @@ describe('what is under a point', () => {
     expect(painter.figureAt(context, 12, 3, 4)).toEqual({ chart: 'chart1', figure: 'r1' });
     expect(asked).toEqual(['PART2']);
     expect(painter.figureAt(context, 0, 3, 4)).toBeNull();
-    expect(painter.outlineOf('chart1', 'r1', 11)).toBe('PART1');
+    expect(painter.outlineOf('chart1', 'r1', 11)).toBe(PART1);
     expect(painter.outlineOf('chart1', 'gone', 11)).toBe('');
   });
 });

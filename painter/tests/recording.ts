@@ -41,6 +41,13 @@ export class RecordingSurface implements Surface {
   }
 }
 
+/** A quarter of a disc, and the whole of it. */
+export const PART1 = 'M500 150A100 100 0 0 1 600 250L500 250Z';
+const PART2 = 'M500 150A100 100 0 0 1 500 350A100 100 0 0 1 500 150Z';
+const BACK = 'M0 0L1000 0L1000 500L0 500Z';
+const GLYPH = 'M0 0L500 0L500 -700L0 -700Z';
+const NAMES: Record<string, string> = { [BACK]: 'BACK', [GLYPH]: 'GLYPH', [PART1]: 'PART1', [PART2]: 'PART2' };
+
 export class RecordingStudio implements Studio {
   readonly surfaces: RecordingSurface[] = [];
   paths = 0;
@@ -53,11 +60,11 @@ export class RecordingStudio implements Studio {
 
   path(data = ''): OutlinePath {
     this.paths++;
-    return { addPath: () => undefined, toString: () => data } as OutlinePath;
+    return { addPath: () => undefined, toString: () => NAMES[data] ?? data } as OutlinePath;
   }
 }
 
-const none = { opacity: 1, blur: 0, within: null, mark: null } as const;
+const none = { opacity: 1, blur: 0, mark: null } as const;
 
 /** A backdrop, a part that opens from frame 10 to 12, a glow around it, and a title. */
 export function reel(change: (reel: Reel) => void = () => undefined): Reel {
@@ -69,8 +76,8 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
     frames: 100,
     from: 0,
     to: 99,
-    outlines: ['', 'BACK', 'PART1', 'PART2'],
-    glyphs: ['GLYPH'],
+    outlines: ['', BACK, PART1, PART2],
+    glyphs: [GLYPH],
     runs: [['T', 500, [0, 0]]],
     paints: [],
     nodes: [
@@ -95,7 +102,6 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
             ...none,
             opacity: 0.5,
             blur: 20,
-            within: [500, 250, 200],
           },
           {
             kind: 'path',

@@ -30,8 +30,8 @@ const small: Reel = {
   runs: [],
   paints: [],
   nodes: [
-    { kind: 'path', index: 0, outline: 1, fill: '#000000', opacity: 1, blur: 0, within: null, mark: null },
-    { kind: 'path', index: 1, outline: 0, fill: '#ffffff', opacity: 1, blur: 0, within: null, mark: null },
+    { kind: 'path', index: 0, outline: 1, fill: '#000000', opacity: 1, blur: 0, mark: null },
+    { kind: 'path', index: 1, outline: 0, fill: '#ffffff', opacity: 1, blur: 0, mark: null },
   ],
   tracks: [{ node: 1, property: 'outline', frames: [0, 2], values: [0, 2] }],
 };
@@ -82,7 +82,7 @@ describe('the renderer', () => {
     const parts = encoderArguments({ width: 1920, height: 1080, rate: [30000, 1001] }, 'out.mp4').join(' ');
     for (const part of [
       '-c:v libx264',
-      'format=yuv420p',
+      '-pixel_format yuv420p',
       '-colorspace bt709',
       '-color_primaries bt709',
       '-color_trc bt709',

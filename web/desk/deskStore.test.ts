@@ -9,7 +9,13 @@ class Server {
   version = 1;
   document: Piece = structuredClone(demo);
   down = false;
+  /** a status that saves are refused with */
+  busy = 0;
+  /** saves that were tried */
+  asked = 0;
   computed = 0;
+  /** what of a piece is computed */
+  part = {};
   readonly saved: string[] = [];
 
   answer = async (path: string, options: RequestInit): Promise<Response> => {
@@ -30,11 +36,13 @@ class Server {
       return reply({
         problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null }] : [],
         sheet: { charts: wrong ? {} : { chart1: { whole: '1', figures: [] } }, lines: {}, length: '', seconds: [] },
-        reel: wrong ? null : { title: body!.document.title },
+        reel: wrong ? null : { title: body!.document.title, ...this.part },
       });
     }
     if (path.endsWith('/proof')) return reply({ exact: true });
     if (options.method === 'PUT') {
+      this.asked++;
+      if (this.busy > 0) return reply({ message: 'busy' }, this.busy);
       const seen = Number(new Headers(options.headers).get('If-Match')?.replaceAll('"', ''));
       if (seen !== this.version) return reply({ message: 'changed', piece: stored }, 412);
       this.version++;
@@ -96,6 +104,25 @@ describe('saving', () => {
     expect(useDesk.getState().saved).toBe('saved');
   });
 
+  it('saves again by itself where the reason passes, and says the reason until then', async () => {
+    server.busy = 503;
+    retitle('kept');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(useDesk.getState()).toMatchObject({ saved: 'failed', unsaved: 'busy', document: { title: 'kept' } });
+    server.busy = 0;
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(server.saved).toEqual(['kept']);
+    expect(useDesk.getState()).toMatchObject({ saved: 'saved', unsaved: null });
+  });
+
+  it('does not send again what was refused for good', async () => {
+    server.busy = 422;
+    retitle('refused');
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(server.asked).toBe(1);
+    expect(useDesk.getState()).toMatchObject({ saved: 'failed', unsaved: 'busy' });
+  });
+
   it('asks when another tab was faster, and does as it is told', async () => {
     server.version = 5;
     server.document = { ...demo, title: 'theirs' };
@@ -134,7 +161,7 @@ describe('computing', () => {
   });
 
   it('keeps the last picture while figures are impossible, and the proof says nothing then', async () => {
-    await vi.advanceTimersByTimeAsync(500);
+    await vi.advanceTimersByTimeAsync(1000);
     expect(useDesk.getState().proof).toEqual({ exact: true });
     useDesk.getState().edit((piece) => {
       piece.tables[0].rows[0].cells[0] = 'many';
@@ -144,5 +171,20 @@ describe('computing', () => {
     expect(useDesk.getState().reel).toEqual({ title: 'Mended or not' });
     expect(useDesk.getState().stems).toHaveProperty('chart1');
     expect(useDesk.getState().proof).toBeNull();
+  });
+
+  it('asks for the frames around the playhead where a piece is computed in part', async () => {
+    server.part = { from: 100, to: 400, frames: 9000 };
+    retitle('large');
+    await vi.advanceTimersByTimeAsync(50);
+    const before = server.computed;
+    useDesk.getState().follow(250);
+    await vi.advanceTimersByTimeAsync(10);
+    expect(server.computed).toBe(before);
+    for (const frame of [390, 20]) {
+      useDesk.getState().follow(frame);
+      await vi.advanceTimersByTimeAsync(10);
+    }
+    expect(server.computed).toBe(before + 2);
   });
 });

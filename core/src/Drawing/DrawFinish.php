@@ -53,15 +53,13 @@ final readonly class DrawFinish
     public function softEdges(array $marks, array $colours): array
     {
         $glows = [];
-        $reach = 0.0;
         foreach ($marks as $figureId => $mark) {
             $own = $this->chart->own($figureId);
-            $reach = max($reach, $own->out);
             $glow = $own->hasGlow ? $own->glow : $this->chart->finish->glow;
             if ($glow !== null) {
                 $colour = $glow->colour ?? $colours[$figureId];
-                $glows[] = $this->soft($mark->outline, $glow, $colour, 0.5, $own->out);
-                $glows[] = $this->soft($mark->outline, $glow, $colour, 0.16, $own->out);
+                $glows[] = self::soft($mark->outline, $glow, $colour, 0.5);
+                $glows[] = self::soft($mark->outline, $glow, $colour, 0.16);
             }
         }
 
@@ -73,7 +71,7 @@ final readonly class DrawFinish
         $outlines = array_map(static fn (PathNode $mark): Track => $mark->outline, array_values($marks));
         $all = Track::combine($outlines, static fn (array $there): string => implode('', $there));
 
-        return [$this->soft($all, $shadow, $shadow->colour ?? '#000000', 0.5, $reach), ...$glows];
+        return [self::soft($all, $shadow, $shadow->colour ?? '#000000', 0.5), ...$glows];
     }
 
     /** The pattern over a mark, or null where it has none. */
@@ -145,15 +143,9 @@ final readonly class DrawFinish
     }
 
     /** @param Track<string> $outline */
-    private function soft(Track $outline, SoftEdge $edge, string $colour, float $part, float $out): PathNode
+    private static function soft(Track $outline, SoftEdge $edge, string $colour, float $part): PathNode
     {
-        return new PathNode(
-            $outline,
-            new FlatPaint($colour),
-            $edge->opacity,
-            $edge->reach * $part,
-            within: [$this->form->centre->x, $this->form->centre->y, $this->form->outerRadius() + $out],
-        );
+        return new PathNode($outline, new FlatPaint($colour), $edge->opacity, $edge->reach * $part);
     }
 
     private static function touch(Slot $slot, Slot $next): bool

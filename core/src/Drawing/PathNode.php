@@ -13,7 +13,6 @@ final readonly class PathNode implements Node
      * @param Track<string> $outline SVG path data; empty where nothing is drawn
      * @param float $opacity 0 to 1
      * @param float $blur standard deviation in pixels
-     * @param array{float, float, float}|null $within a circle that a blurred outline never leaves: x, y, radius
      */
     public function __construct(
         public Track $outline,
@@ -21,7 +20,6 @@ final readonly class PathNode implements Node
         public float $opacity = 1.0,
         public float $blur = 0.0,
         public ?Mark $mark = null,
-        public ?array $within = null,
     ) {
     }
 }

@@ -96,7 +96,6 @@ final class Reel
                 'fill' => $this->paint($node->fill),
                 'opacity' => $node->opacity,
                 'blur' => $node->blur,
-                'within' => $node->within,
                 'mark' => $node->mark === null
                         ? null
                         : [

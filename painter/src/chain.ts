@@ -1,0 +1,65 @@
+/** A stretch of an outline: straight, or an arc of a circle. */
+export interface Stretch {
+  x: number;
+  y: number;
+  toX: number;
+  toY: number;
+  /** its circle, the angle that it begins at and how far it goes, in radians, clockwise on the stage */
+  arc: { x: number; y: number; radius: number; from: number; sweep: number } | null;
+}
+
+/**
+ * The stretches of an outline.
+ *
+ * @param data absolute M, L, A and Z, as outlines of a reel are written
+ */
+export function chainOf(data: string): Stretch[] {
+  const parts = data.match(/[MLAZ]|-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/g) ?? [];
+  const chain: Stretch[] = [];
+  let [x, y, startX, startY] = [0, 0, 0, 0];
+  for (let at = 0; at < parts.length;) {
+    const command = parts[at];
+    if (command === 'M') {
+      [x, y] = [startX, startY] = [Number(parts[at + 1]), Number(parts[at + 2])];
+      at += 3;
+      continue;
+    }
+    let next: Stretch;
+    if (command === 'A') {
+      const radius = Number(parts[at + 1]);
+      const [toX, toY] = [Number(parts[at + 6]), Number(parts[at + 7])];
+      next = { x, y, toX, toY, arc: arcOf(x, y, radius, parts[at + 4] === '1', parts[at + 5] === '1', toX, toY) };
+      at += 8;
+    } else {
+      const [toX, toY] = command === 'L' ? [Number(parts[at + 1]), Number(parts[at + 2])] : [startX, startY];
+      next = { x, y, toX, toY, arc: null };
+      at += command === 'L' ? 3 : 1;
+    }
+    chain.push(next);
+    [x, y] = [next.toX, next.toY];
+  }
+  return chain;
+}
+
+/** Source: SVG 1.1, implementation notes F.6.5, conversion from endpoint to centre parameterization. */
+function arcOf(
+  x: number,
+  y: number,
+  radius: number,
+  large: boolean,
+  clockwise: boolean,
+  toX: number,
+  toY: number,
+): Stretch['arc'] {
+  const [halfX, halfY] = [(x - toX) / 2, (y - toY) / 2];
+  const square = halfX * halfX + halfY * halfY;
+  const size = Math.max(radius, Math.sqrt(square));
+  const factor = square > 0 ? Math.sqrt(Math.max(0, (size * size - square) / square)) : 0;
+  const side = large === clockwise ? -factor : factor;
+  const [centreX, centreY] = [(x + toX) / 2 + side * halfY, (y + toY) / 2 - side * halfX];
+  const from = Math.atan2(y - centreY, x - centreX);
+  let sweep = Math.atan2(toY - centreY, toX - centreX) - from;
+  if (clockwise && sweep < 0) sweep += 2 * Math.PI;
+  if (!clockwise && sweep > 0) sweep -= 2 * Math.PI;
+  return { x: centreX, y: centreY, radius: size, from, sweep };
+}

@@ -1,0 +1,36 @@
+import type { Box } from './bounds';
+import type { Reel } from './reel';
+
+/** pixels that smoothed edges may stand out */
+const EDGE = 2;
+
+/** What of the picture is painted: how large, and from where on, in pixels of the canvas. */
+export interface View {
+  scale: number;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  /** Does a box of the stage lie in it, in part at least? */
+  isSeen(box: Box | null): boolean;
+}
+
+export function wholeView({ width, height }: Reel, scale: number): View {
+  return viewOf({ left: 0, top: 0, right: Math.round(width * scale), bottom: Math.round(height * scale) }, scale);
+}
+
+export function viewOf({ left, top, right, bottom }: Box, scale: number): View {
+  return {
+    scale,
+    left,
+    top,
+    width: right - left,
+    height: bottom - top,
+    isSeen: (box) =>
+      box !== null &&
+      box.left * scale < right + EDGE &&
+      box.right * scale > left - EDGE &&
+      box.top * scale < bottom + EDGE &&
+      box.bottom * scale > top - EDGE,
+  };
+}

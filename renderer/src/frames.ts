@@ -1,0 +1,69 @@
+import { createCanvas, type Canvas } from '@napi-rs/canvas';
+import { Painter, type Box, type Reel } from '../../painter/src';
+import { letGo } from './memory';
+import { PlanarPicture } from './planar';
+import { skia } from './studio';
+
+/** canvases are made in steps of this, so that one fits many parts */
+const STEP = 128;
+const KEPT_CANVASES = 6;
+/** bytes of pixels; each fetching is a copy that lives outside V8's own heap */
+const LET_GO_AFTER = 64_000_000;
+
+/** The frames of a reel as the encoder takes them: of each only what differs from the one before is painted. */
+export class PlanarFrames {
+  readonly picture: PlanarPicture;
+  private readonly painter: Painter;
+  private readonly canvases = new Map<string, Canvas>();
+  private before: number | null = null;
+  private fetched = 0;
+
+  constructor(private readonly reel: Reel) {
+    this.painter = new Painter(reel, skia);
+    this.picture = new PlanarPicture(reel.width, reel.height);
+  }
+
+  /** The planes of a frame; they change with the next. */
+  paint(frame: number): Uint8Array {
+    const whole: Box = { left: 0, top: 0, right: this.reel.width, bottom: this.reel.height };
+    const parts = this.before === null ? [whole] : this.painter.changesBetween(this.before, frame);
+    for (const part of parts) this.paintPart(frame, this.evened(part));
+    this.before = frame;
+    return this.picture.planes;
+  }
+
+  private paintPart(frame: number, part: Box): void {
+    if (part.right <= part.left || part.bottom <= part.top) return;
+    const canvas = this.canvas(part.right - part.left, part.bottom - part.top);
+    this.painter.paint(canvas.getContext('2d') as never, frame, 1, part);
+    const pixels = canvas.data();
+    this.picture.update(pixels, canvas.width, part);
+    this.fetched += pixels.byteLength;
+    if (this.fetched > LET_GO_AFTER) {
+      this.fetched = 0;
+      letGo();
+    }
+  }
+
+  /** Within the stage, and on even pixels: four of them share one sample of chroma. */
+  private evened({ left, top, right, bottom }: Box): Box {
+    return {
+      left: Math.max(0, Math.floor(left / 2) * 2),
+      top: Math.max(0, Math.floor(top / 2) * 2),
+      right: Math.min(this.reel.width, Math.ceil(right / 2) * 2),
+      bottom: Math.min(this.reel.height, Math.ceil(bottom / 2) * 2),
+    };
+  }
+
+  private canvas(width: number, height: number): Canvas {
+    const wide = Math.min(this.reel.width, Math.ceil(width / STEP) * STEP);
+    const high = Math.min(this.reel.height, Math.ceil(height / STEP) * STEP);
+    const key = `${wide}x${high}`;
+    const canvas = this.canvases.get(key) ?? createCanvas(wide, high);
+    // The one that was used last stands last; the first is let go of.
+    this.canvases.delete(key);
+    this.canvases.set(key, canvas);
+    if (this.canvases.size > KEPT_CANVASES) this.canvases.delete([...this.canvases.keys()][0]);
+    return canvas;
+  }
+}

@@ -1,0 +1,76 @@
+import type { Box } from '../../painter/src';
+
+/**
+ * A picture as planar Y′CbCr 4:2:0, 8 bits, limited range, BT.709, as films are encoded from. Sources: ITU-R BT.709-6,
+ * 3.2 and 3.3, for the coefficients; ITU-R BT.601-7, 2.5.3, for the range. One chroma sample is the mean of its four
+ * pixels. Alpha is left out: where a picture is transparent, its colour is what it has over black.
+ *
+ * Pictures of a film are nearly alike, so only what changed is converted anew.
+ */
+export class PlanarPicture {
+  /** the Y′ plane, then Cb, then Cr */
+  readonly planes: Uint8Array;
+
+  /** @param width and height, both even, as 4:2:0 needs them */
+  constructor(
+    readonly width: number,
+    readonly height: number,
+  ) {
+    if (width % 2 !== 0 || height % 2 !== 0)
+      throw new Error(`A film of ${width} × ${height} cannot be: a side is odd.`);
+    this.planes = new Uint8Array((width * height * 3) / 2);
+  }
+
+  /**
+   * Converts a part of the picture.
+   *
+   * @param pixels RGBA in the order of memory, as a canvas gives them
+   * @param stride pixels from one row of them to the next
+   * @param part of the picture that they are, in pixels; all of its sides even
+   */
+  update(pixels: Uint8Array, stride: number, { left, top, right, bottom }: Box): void {
+    const { width, height, planes } = this;
+    const now = new Uint32Array(pixels.buffer, pixels.byteOffset, pixels.byteLength >> 2);
+    for (let row = top; row < bottom; row += 2) {
+      let from = (row - top) * stride;
+      let to = row * width + left;
+      let blue = width * height + (row >> 1) * (width >> 1) + (left >> 1);
+      let red = blue + ((width * height) >> 2);
+      for (let at = left; at < right; at += 2, from += 2, to += 2, blue++, red++) {
+        const a = now[from];
+        const b = now[from + 1];
+        const c = now[from + stride];
+        const d = now[from + stride + 1];
+        planes[to] = luma(a);
+        planes[to + 1] = luma(b);
+        planes[to + width] = luma(c);
+        planes[to + width + 1] = luma(d);
+        const r = (a & 255) + (b & 255) + (c & 255) + (d & 255);
+        const g = ((a >> 8) & 255) + ((b >> 8) & 255) + ((c >> 8) & 255) + ((d >> 8) & 255);
+        const bl = ((a >> 16) & 255) + ((b >> 16) & 255) + ((c >> 16) & 255) + ((d >> 16) & 255);
+        planes[blue] = (CB_R * r + CB_G * g + CB_B * bl + CHROMA_ZERO) >> 18;
+        planes[red] = (CR_R * r + CR_G * g + CR_B * bl + CHROMA_ZERO) >> 18;
+      }
+    }
+  }
+}
+
+// In 65,536ths; those of a component add up to 219 ÷ 255 for luma and to nothing for chroma, so that grey stays grey.
+const Y_R = 11_966;
+const Y_G = 40_254;
+const Y_B = 4_064;
+const CB_R = -6_596;
+const CB_G = -22_188;
+const CB_B = 28_784;
+const CR_R = 28_784;
+const CR_G = -26_145;
+const CR_B = -2_639;
+/** black is 16, rounded to the nearest */
+const BLACK = (16 << 16) + (1 << 15);
+/** no colour is 128, rounded to the nearest; four pixels are summed, hence 18 instead of 16 bits */
+const CHROMA_ZERO = (128 << 18) + (1 << 17);
+
+/** @param pixel R, G, B, A from its lowest byte up */
+function luma(pixel: number): number {
+  return (Y_R * (pixel & 255) + Y_G * ((pixel >> 8) & 255) + Y_B * ((pixel >> 16) & 255) + BLACK) >> 16;
+}

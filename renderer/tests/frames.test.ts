@@ -1,0 +1,68 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createCanvas } from '@napi-rs/canvas';
+import { describe, expect, it } from 'vitest';
+import { Painter, type Reel } from '../../painter/src';
+import { PlanarFrames } from '../src/frames';
+import { PlanarPicture } from '../src/planar';
+import { skia } from '../src/studio';
+
+const root = new URL('../..', import.meta.url).pathname;
+
+/** The demo, smaller, with whatever else can move on a stage. */
+function demoReel(): Reel {
+  const piece = JSON.parse(readFileSync(join(root, 'demo/the-mending-room.json'), 'utf8'));
+  piece.charts[0].finish.shadow = { reach: 30, opacity: 0.5, colour: null };
+  piece.charts[0].form.gap = 0;
+  piece.charts[0].words.labels = { ...piece.charts[0].words.labels, show: 'on', text: 'both' };
+  piece.charts[0].exit = { begin: 400, frames: 40, curve: 'ease-in', order: 'together', opens: 'middle' };
+  const file = join(mkdtempSync(join(tmpdir(), 'frames-')), 'piece.json');
+  writeFileSync(file, JSON.stringify(piece));
+  return JSON.parse(execFileSync('php', ['artisan', 'lupine:reel', file], { cwd: root, maxBuffer: 1e8 }).toString());
+}
+
+describe('the frames of a film', () => {
+  const reel = demoReel();
+  const { width, height } = reel;
+
+  it.each([
+    ['in their order', [0, 60, 62, 64, 66, 71, 80, 120, 121, 180, 240, 300, 398, 404, 410, 420, 438, 445]],
+    ['to and fro', [300, 20, 420, 140, 139, 430, 100]],
+  ])('are the same whether only what changed is painted or all of it: %s', (_, order) => {
+    const frames = new PlanarFrames(reel);
+    for (const frame of order) {
+      const canvas = createCanvas(width, height);
+      new Painter(reel, skia).paint(canvas.getContext('2d') as never, frame, 1);
+      const whole = new PlanarPicture(width, height);
+      whole.update(canvas.data(), width, { left: 0, top: 0, right: width, bottom: height });
+      const ours = frames.paint(frame);
+      let off = 0;
+      let differ = 0;
+      for (let at = 0; at < ours.length; at++) {
+        const difference = Math.abs(ours[at] - whole.planes[at]);
+        off = Math.max(off, difference);
+        if (difference > 2) differ++;
+      }
+      // A smoothed edge may be rounded otherwise where the canvas begins elsewhere; nothing may be left standing.
+      expect(differ, `frame ${frame}: ${off} off`).toBeLessThan(60);
+      expect(off, `frame ${frame}`).toBeLessThan(32);
+    }
+  });
+
+  it('paints less than all of it where little moves, and nothing where nothing does', () => {
+    const painter = new Painter(reel, skia);
+    const areaOf = (before: number, now: number): number =>
+      painter
+        .changesBetween(before, now)
+        .reduce((sum, box) => sum + (box.right - box.left) * (box.bottom - box.top), 0);
+    const still = Array.from({ length: reel.frames }, (_, frame) => frame).filter(
+      (frame) => painter.timeline.sameSince(frame) === painter.timeline.sameSince(frame - 2),
+    );
+    expect(still.length).toBeGreaterThan(20);
+    for (const frame of still) expect(areaOf(frame - 2, frame), `frame ${frame}`).toBe(0);
+    expect(areaOf(80, 82)).toBeGreaterThan(0);
+    expect(areaOf(80, 82)).toBeLessThan((width * height) / 3);
+  });
+});
