@@ -133,7 +133,8 @@ need_data() {
 # holder PORT: who listens on a port, as “by Lupine, process 123” or “by process 123 (its command)”, where that is told.
 holder() {
   local inode process command
-  inode=$(awk -v port="$(printf ':%04X' "$1")" '$4 == "0A" && $2 ~ port "$" { print $10; exit }' /proc/net/tcp 2> /dev/null)
+  local listening='$4 == "0A" && $2 ~ port "$" { print $10; exit }'
+  inode=$(awk -v port="$(printf ':%04X' "$1")" "$listening" /proc/net/tcp 2> /dev/null)
   [ -n "$inode" ] || return 0
   process=$(find /proc/[0-9]*/fd -lname "socket:\\[$inode\\]" 2> /dev/null | cut -d/ -f3 | sort -n | head -n 1)
   [ -n "$process" ] || return 0

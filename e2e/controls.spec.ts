@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Piece } from '../web/piece/document';
 import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
 
 /** What the stage shows, as one number; the picture itself, not the document. */
@@ -178,22 +180,42 @@ test('the script is scrubbed, zoomed, and its lines are dragged', async ({ page,
   expect((await stored(request, id)).document.script.lines[2]).toMatchObject({ begin: 220, end: 290 });
 });
 
-test('a piece of several minutes is shown around the playhead first', async ({ page }) => {
-  await makePiece(page);
-  await page.getByRole('button', { name: /1920 × 1080/ }).click();
-  await page.getByRole('dialog').getByLabel('Length').fill('0:04:00:00');
-  await page.getByRole('dialog').getByLabel('Length').press('Enter');
-  await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
-  await saved(page);
-  const asked: string[] = [];
-  page.on('request', (one) => {
-    if (one.url().endsWith('/api/compute')) asked.push(one.postData()!.includes('"near":true') ? 'near' : 'whole');
+test('a piece in which much moves for long is shown around the playhead, wherever that goes', async ({
+  page,
+  request,
+}) => {
+  const piece = JSON.parse(readFileSync(new URL('../demo/mended-or-not.json', import.meta.url), 'utf8')) as Piece;
+  piece.stage = { ...piece.stage, rate: [30, 1], dropFrame: false, frames: 7200 };
+  piece.tables[0].rows = Array.from({ length: 12 }, (_, row) => ({
+    id: `r${row}`,
+    label: `Kind ${row}`,
+    cells: ['7'],
+  }));
+  const chart = piece.charts[0];
+  chart.entrance = { ...chart.entrance!, begin: 0, frames: 7100, order: 'together' };
+  Object.assign(chart, { own: {} });
+  piece.moves = [];
+  const made = await request.post('/api/pieces', { data: { document: piece } });
+  const ranges: string[] = [];
+  page.on('response', async (answer) => {
+    if (!answer.url().endsWith('/api/compute')) return;
+    const { reel } = (await answer.json()) as { reel: { from: number; to: number } };
+    ranges.push(`${reel.from}-${reel.to}`);
   });
-  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('700');
-  await expect.poll(() => asked).toEqual(['near', 'whole']);
-  await letGo(page);
+  await page.goto(`/pieces/${((await made.json()) as { id: string }).id}`);
+  await expect.poll(() => ranges.at(-1)).toBe('0-180');
   await page.keyboard.press('End');
   await expect(page.locator('.now-code')).toHaveText('3:59:29');
+  await expect.poll(() => ranges.at(-1)).toBe('7109-7199');
+  await expect(page.getByText('Drawing this part…')).toBeHidden();
+  // At the end all parts are there: the ring is painted on its right as on its left.
+  const ring = await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => {
+    const { data, width } = canvas.getContext('2d')!.getImageData(0, canvas.height / 2, canvas.width, 1);
+    return Array.from({ length: width }, (_, x) => data[x * 4 + 1]).filter((green) => green > 100).length;
+  });
+  expect(ring).toBeGreaterThan(40);
+  await page.keyboard.press('Home');
+  await expect.poll(() => ranges.at(-1)).toBe('0-180');
 });
 
 test('the desk can be used without a mouse', async ({ page, request }) => {

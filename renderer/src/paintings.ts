@@ -2,7 +2,9 @@ import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Reel } from '../../painter/src';
 
-/** bytes of pictures that are painted ahead of the encoder: it is slow where much moves, and quick where all is still */
+/**
+ * bytes of pictures that are painted ahead of the encoder: it is slow where much moves, and quick where all is still
+ */
 const AHEAD_BYTES = 64_000_000;
 const LEAST_AHEAD = 2;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Formats;
 
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Formats\DelimitedText;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Row;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +37,24 @@ final class TableTextTest extends TestCase
             [['Parts', '€ 1200.50'], ['Tools', '€ 800']],
         ];
         yield 'empty and repeated labels' => ["\t5\nToys\t3\nToys\t4", [['', '5'], ['Toys', '3'], ['Toys', '4']]];
-        yield 'lines of a script' => ["Kettles 12\nLamps and lights 7", [['Kettles', '12'], ['Lamps and lights', '7']]];
+        yield 'quotes that do not enclose their field' => [
+            "\"Kettles\" and pans,512\n\"Oma\" Café,5\nthe \"good\" chair,2",
+            [['"Kettles" and pans', '512'], ['"Oma" Café', '5'], ['the "good" chair', '2']],
+        ];
+        yield 'a quote that is never closed' => ["\"Kettles,5\nLamps,6", [['"Kettles', '5'], ['Lamps', '6']]];
+        yield 'letters that end in the byte of a blank' => ["Voilà,5\nÀ part,6", [['Voilà', '5'], ['À part', '6']]];
+        yield 'signs that no picture can show' => [
+            "Ke\u{1}tt\u{FFFE}les\t5\nLamps\t6",
+            [['Kettles', '5'], ['Lamps', '6']],
+        ];
+        yield 'two blanks and more between' => [
+            "Kettles   12\n\"Lamps  and lights\"  7",
+            [['Kettles', '12'], ['Lamps  and lights', '7']],
+        ];
+        yield 'lines of a script' => [
+            "Kettles 12\nLamps and lights 7",
+            [['Kettles', '12'], ['Lamps and lights', '7']],
+        ];
     }
 
     /** @param list<array{string, string}> $rows */
@@ -65,5 +83,71 @@ final class TableTextTest extends TestCase
         $this->expectExceptionMessage($reason);
 
         TableText::read($text);
+    }
+
+    /** PHP's own reader of RFC 4180 is the outside reference where quotes enclose their fields. */
+    public function testFieldsAreThoseOfPhpsOwnReader(): void
+    {
+        $text = "a,\"b, c\",d\n\"e \"\"f\"\"\",,\"\"\n\"g\nh\",i,j\n\"".str_repeat('long, "" ', 4000)."\",1,2\n";
+        $stream = fopen('php://memory', 'r+');
+        self::assertIsResource($stream);
+        fwrite($stream, $text);
+        rewind($stream);
+        $theirs = [];
+        while (($record = fgetcsv($stream, null, ',', '"', '')) !== false) {
+            $theirs[] = $record;
+        }
+        $ours = array_slice(iterator_to_array(DelimitedText::records($text, ','), false), 0, count($theirs));
+        self::assertSame($theirs, $ours);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function megabytes(): iterable
+    {
+        yield 'one record without end' => [str_repeat('123,', 249_000)];
+        yield 'quotes' => [str_repeat('"', 999_999)];
+        yield 'enclosed fields without end' => [str_repeat('"a","', 199_999)];
+        yield 'quotes that never close' => [str_repeat(',"""x', 190_000)];
+        yield 'line breaks' => [str_repeat("\n", 999_999)];
+        yield 'rows' => [str_repeat("a\n", 499_999)];
+        yield 'blanks' => [str_repeat('  a', 333_333)];
+        yield 'digits' => [str_repeat('1 ', 499_999).'x'];
+        yield 'sums' => [str_repeat('1+', 499_999).'1'];
+        yield 'signs of money' => [str_repeat('€ 1', 199_999).'x'];
+    }
+
+    /** A megabyte of anything is answered in a time that grows with its length, not with its square. */
+    #[DataProvider('megabytes')]
+    public function testAMegabyteOfAnything(string $text): void
+    {
+        $time = static function (string $text): float {
+            $began = hrtime(true);
+            try {
+                TableText::read($text);
+            } catch (ImpossibleFigures) {
+                // Refused with a reason, as most of these are.
+            }
+
+            return (hrtime(true) - $began) / 1e9;
+        };
+        $eighth = min(
+            $time(substr($text, 0, intdiv(strlen($text), 8))),
+            $time(substr($text, 0, intdiv(strlen($text), 8))),
+        );
+        self::assertLessThan(max(0.5, 30 * $eighth), $time($text));
+    }
+
+    public function testTheRowThatShouldHaveANumberIsNamedNotTheHeading(): void
+    {
+        $this->expectExceptionMessage('Row 2 reads “Kettles | many”');
+        TableText::read("Kind,Things\nKettles,many\nLamps,few");
+    }
+
+    public function testALongCellElsewhereDoesNotMatter(): void
+    {
+        $table = TableText::read(
+            "name,things,notes\nKettles,5,\"".str_repeat('mended, ""well"" ', 2000)."\"\nLamps,6,",
+        );
+        self::assertSame(['5', '6'], array_map(static fn (Row $row): string => $row->cells[0], $table->rows));
     }
 }

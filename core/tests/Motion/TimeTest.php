@@ -43,6 +43,32 @@ final class TimeTest extends TestCase
         self::assertSame($frame, Timecode::read($text, $rate, $drop)->frame);
     }
 
+    public function testNumbersThatNoClockHasAreRefused(): void
+    {
+        foreach (['99999999999999999999:00:00:00', '0:00:00:00'."\n1", '0:60:00:00', '1:2:3:4:5'] as $typed) {
+            try {
+                Timecode::read($typed, FrameRate::of(30));
+                self::fail($typed.' was read.');
+            } catch (BadTime $reason) {
+                self::assertStringContainsString('not a timecode', $reason->getMessage());
+            }
+        }
+    }
+
+    public function testTheFirstFrameOfEachSecond(): void
+    {
+        $rate = FrameRate::of(30_000, 1001);
+        for ($second = 0; $second < 1300; ++$second) {
+            $first = Timecode::atSecond($second, $rate, true);
+            $before = $first->frame === 0 ? '' : Timecode::atFrame($first->frame - 1, $rate, true)->toText();
+            self::assertSame(
+                sprintf('00:%02d:%02d', intdiv($second, 60), $second % 60),
+                substr($first->toText(), 0, 8),
+            );
+            self::assertNotSame(substr($first->toText(), 0, 8), substr($before, 0, 8));
+        }
+    }
+
     public function testEveryFrameComesBackAndNoDroppedNumberIsShown(): void
     {
         $rate = FrameRate::of(30_000, 1001);
