@@ -140,6 +140,7 @@ holder() {
   [ -n "$process" ] || return 0
   command=$(tr '\0' ' ' < "/proc/$process/cmdline")
   case "$command" in
+    '') ;; # It is ending just now.
     *bin/server.php*) printf ' by Lupine, process %s' "$process" ;;
     *) printf ' by process %s (%s)' "$process" "$(cut -c1-60 <<< "${command% }")" ;;
   esac
