@@ -1,25 +1,17 @@
 // From a changed figure to the repainted stage, in headless Chromium, on the demo.
-import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
+import { serve } from './serve.mjs';
 
-const [folder] = process.argv.slice(2);
-const port = 8793;
-const server = spawn('bin/start', ['--port', String(port), '--data', folder], { stdio: ['ignore', 'pipe', 'inherit'] });
+const { url, end } = await serve(process.argv[2]);
 try {
-  await new Promise((resolve, reject) => {
-    server.stdout.on('data', (chunk) => {
-      if (String(chunk).includes('Lupine is at')) resolve(undefined);
-    });
-    server.on('exit', () => reject(new Error('The server did not start.')));
-  });
-  const { pieces } = await (await fetch(`http://127.0.0.1:${port}/api/pieces`)).json();
+  const { pieces } = await (await fetch(`${url}/api/pieces`)).json();
   const id = pieces.find(({ title }) => title === 'The Mending Room').id;
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://127.0.0.1:${port}/pieces/${id}`);
+  await page.goto(`${url}/pieces/${id}`);
   await page.waitForSelector('.proof-word.is-exact');
   for (let step = 0; step < 40; step++) await page.keyboard.press('Shift+ArrowRight');
   const times = await page.evaluate(async () => {
@@ -48,5 +40,5 @@ try {
     `edit       from a changed figure to the repainted stage: median ${at(0.5).toFixed(0)} ms, 95th percentile ${at(0.95).toFixed(0)} ms, of ${times.length} changes; 95th over median ${(at(0.95) / at(0.5)).toFixed(2)}`,
   );
 } finally {
-  server.kill('SIGTERM');
+  await end();
 }

@@ -1,6 +1,5 @@
 // A film of 10 s at 1920 × 1080 and 30 frames a second, with glow: against ffmpeg alone on the same frames, by turns,
-// and
-// against screenshots of the browser; then one with 200 glowing marks, and one at 3840 × 2160 for its memory.
+// and against screenshots of the browser; then one with 200 glowing marks, and one at 3840 × 2160 for its memory.
 import { execFileSync, spawnSync } from 'node:child_process';
 import { createWriteStream, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { once } from 'node:events';

@@ -32,16 +32,19 @@ $document['charts'][0]['words']['labels'] = [
     'colour' => '#ffffff',
 ];
 
-$best = static function (Closure $work): float {
-    $times = [];
-    for ($run = 0; $run < 7; ++$run) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    sort($times);
+/** Milliseconds. */
+$timed = static function (Closure $work): float {
+    $began = hrtime(true);
+    $work();
 
-    return $times[3];
+    return (hrtime(true) - $began) / 1e6;
+};
+/** @param list<float> $numbers */
+$spread = static function (array $numbers, int $digits): string {
+    sort($numbers);
+    $middle = $numbers[intdiv(count($numbers), 2)];
+
+    return sprintf('%.*f (%.*f to %.*f)', $digits, $middle, $digits, $numbers[0], $digits, end($numbers));
 };
 
 $drawPiece = new DrawPiece(
@@ -54,10 +57,10 @@ $drawPiece = new DrawPiece(
 );
 $piece = Piece::fromDocument($document);
 $bytes = 0;
-$reel = $best(static function () use ($drawPiece, $piece, &$bytes): void {
+$reel = static function () use ($drawPiece, $piece, &$bytes): void {
     $bytes = strlen((string) json_encode(Reel::of($drawPiece->draw($piece))));
-});
-$plain = $best(static function (): void {
+};
+$plain = static function (): void {
     $values = array_map(static fn (int $row): int => 40 + $row * 17, range(1, 12));
     $sum = array_sum($values);
     for ($frame = 0; $frame < 600; ++$frame) {
@@ -80,11 +83,21 @@ $plain = $best(static function (): void {
             $from += $sweep;
         }
     }
-});
+};
+
+$reel();
+$plain();
+$reels = $plains = $ratios = [];
+for ($turn = 0; $turn < 7; ++$turn) {
+    $reels[] = $timed($reel);
+    $plains[] = $timed($plain);
+    $ratios[] = end($reels) / end($plains);
+}
 printf(
-    "reel       600 frames, 12 marks, labels and readings: %.0f ms (%.1f MB of JSON); a plain loop over the outlines alone: %.1f ms; ratio %.1f\n",
-    $reel,
+    "reel       600 frames, 12 marks, labels and readings (%.1f MB of JSON), against a plain loop over the outlines"
+        ." alone, by turns: ratio %s; %s ms against %s\n",
     $bytes / 1e6,
-    $plain,
-    $reel / $plain,
+    $spread($ratios, 1),
+    $spread($reels, 0),
+    $spread($plains, 1),
 );

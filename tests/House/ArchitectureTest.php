@@ -145,6 +145,7 @@ final class ArchitectureTest extends TestCase
             Finder::create()
                 ->files()
                 ->in(self::root().'/'.$folder)
+                ->exclude(['node_modules', 'results'])
                 ->name($names) as $file
         ) {
             yield $folder.'/'.str_replace('\\', '/', $file->getRelativePathname()) => $file->getContents();
