@@ -94,7 +94,7 @@ for ($turn = 0; $turn < 7; ++$turn) {
     $ratios[] = end($reels) / end($plains);
 }
 printf(
-    "reel       600 frames, 12 marks, labels and readings (%.1f MB of JSON), against a plain loop over the outlines"
+    'reel       600 frames, 12 marks, labels and readings (%.1f MB of JSON), against a plain loop over the outlines'
         ." alone, by turns: ratio %s; %s ms against %s\n",
     $bytes / 1e6,
     $spread($ratios, 1),

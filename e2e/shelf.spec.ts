@@ -43,6 +43,8 @@ test('a table that cannot be taken says why before anything is made', async ({ p
 for (const light of ['light', 'dark']) {
   test(`every page can be used by everybody, ${light}`, async ({ page, request }) => {
     await page.addInitScript((value) => localStorage.setItem('lupine-light', value), light);
+    // Colours are judged at rest, not while a face fades in.
+    await page.emulateMedia({ reducedMotion: 'reduce' });
     const id = await openDemo(page, request);
     await page.getByRole('button', { name: 'Stem of Clothing' }).click();
     for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Backdrop', 'Motion']) {
