@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Piece;
@@ -14,7 +15,7 @@ use Lupine\Core\Words\FontBook;
 require __DIR__.'/../vendor/autoload.php';
 
 $rows = implode("\n", array_map(static fn (int $row): string => "Kind {$row}\t".(40 + $row * 17), range(1, 12)));
-$document = json_decode((string) json_encode(NewPiece::document(TableText::read($rows), 'donut', 'Twelve')), true);
+$document = json_decode((string) json_encode(NewPiece::document(TableText::read($rows), Forms::shipped()->named('donut'), 'Twelve')), true);
 $document['stage']['frames'] = 600;
 $document['charts'][0]['entrance'] = [
     'begin' => 0,
@@ -22,7 +23,7 @@ $document['charts'][0]['entrance'] = [
     'curve' => 'ease-in-out',
     'order' => 'together',
     'overlap' => 0,
-    'opens' => 'clockwise',
+    'opens' => 'forward',
 ];
 $document['charts'][0]['words']['labels'] = [
     'show' => 'beside',
@@ -54,8 +55,9 @@ $drawPiece = new DrawPiece(
             true,
         ),
     ),
+    Forms::shipped(),
 );
-$piece = Piece::fromDocument($document);
+$piece = Piece::fromDocument($document, Forms::shipped());
 $bytes = 0;
 $reel = static function () use ($drawPiece, $piece, &$bytes): void {
     $bytes = strlen((string) json_encode(Reel::of($drawPiece->draw($piece))));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\FiguresController;
+use App\Http\Controllers\FormController;
 use App\Http\Controllers\HandOffController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
@@ -12,6 +13,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('figures/read', [FiguresController::class, 'read']);
 Route::post('figures/mend', [FiguresController::class, 'mend']);
+Route::post('forms', [FormController::class, 'choices']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);

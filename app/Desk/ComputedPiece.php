@@ -39,7 +39,7 @@ final readonly class ComputedPiece
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
         try {
-            $timings = DrawPiece::timings($piece);
+            $timings = $this->drawPiece->timings($piece);
         } catch (ImpossibleFigures $reason) {
             $problem = Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
 
@@ -47,7 +47,7 @@ final readonly class ComputedPiece
         }
         $problems = (new Moves($piece, new Beats($piece)))->problems();
         foreach ($timings as $timing) {
-            array_push($problems, ...$timing->figures->notices);
+            array_push($problems, ...$timing->figures()->notices);
         }
         $effort = Effort::of($piece, $timings);
         try {
@@ -86,7 +86,7 @@ final readonly class ComputedPiece
      */
     public function proof(Piece $piece, string $documentText, int $most = Effort::MOST): Proof
     {
-        $timings = DrawPiece::timings($piece);
+        $timings = $this->drawPiece->timings($piece);
         Effort::of($piece, $timings)->check($most);
         /** @var array<string, mixed> $reel */
         $reel = json_decode($this->reelText($piece, $documentText, FrameRange::within($piece->stage->frames)), true);
@@ -102,7 +102,7 @@ final readonly class ComputedPiece
      */
     public function wholeReelText(string $documentText): string
     {
-        $piece = Piece::fromJson($documentText);
+        $piece = Piece::fromJson($documentText, $this->drawPiece->forms);
         $this->check($piece);
 
         return $this->reelText($piece, $documentText, FrameRange::within($piece->stage->frames));
@@ -121,7 +121,7 @@ final readonly class ComputedPiece
 
     public function effort(Piece $piece): Effort
     {
-        return Effort::of($piece, DrawPiece::timings($piece));
+        return Effort::of($piece, $this->drawPiece->timings($piece));
     }
 
     /** The reel of a range of frames as JSON, kept by the hash of the document and the range. */

@@ -7,6 +7,7 @@ namespace App\Desk;
 use App\Models\Piece;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
@@ -100,7 +101,7 @@ final readonly class Shelf
     {
         $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
         try {
-            $piece = Document::fromJson($stored->documentText());
+            $piece = Document::fromJson($stored->documentText(), app(Forms::class));
             $stage = $piece->stage;
             $entry['form'] = $piece->charts[0]->form->kind ?? null;
             $entry['frames'] = $stage->frames;

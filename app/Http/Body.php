@@ -6,9 +6,11 @@ namespace App\Http;
 
 use App\Desk\DocumentText;
 use Illuminate\Http\Request;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Upgrade;
 
 /**
  * What a request carries: one JSON object, read once and at one depth, so that whatever is accepted can be read again
@@ -59,7 +61,7 @@ final class Body
     /** @throws BadPiece */
     public function piece(): Piece
     {
-        return $this->piece ??= Piece::fromDocument($this->field->get('document')->value());
+        return $this->piece ??= Piece::fromDocument($this->field->get('document')->value(), app(Forms::class));
     }
 
     /**
@@ -70,7 +72,7 @@ final class Body
     public function document(): \stdClass
     {
         $this->piece();
-        $document = $this->object->document ?? null;
+        $document = Upgrade::of($this->object->document ?? null);
 
         return $document instanceof \stdClass
             ? $document

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
 use Lupine\Core\Piece\Piece as Document;
+use Lupine\Core\Piece\Upgrade;
 
 /**
  * A stored piece: its head points at one of its revisions, its version counts every change, undo and redo included.
@@ -94,7 +95,7 @@ final class Piece extends Model
     public function document(): \stdClass
     {
         /** @var \stdClass $document */
-        $document = json_decode($this->documentText(), false, Document::MAX_DEPTH, JSON_THROW_ON_ERROR);
+        $document = Upgrade::of(json_decode($this->documentText(), false, Document::MAX_DEPTH, JSON_THROW_ON_ERROR));
 
         return $document;
     }

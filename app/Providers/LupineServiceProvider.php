@@ -16,6 +16,8 @@ use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\FormChoices;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Words\BadFont;
 use Lupine\Core\Words\FontBook;
 
@@ -50,7 +52,12 @@ final class LupineServiceProvider extends ServiceProvider
                     throw new BadFont(sprintf('The font pack “%s” is missing. Run bin/start once to build it.', $id));
             }),
         );
-        $this->app->scoped(DrawPiece::class, fn (): DrawPiece => new DrawPiece($this->app->make(FontBook::class)));
+        $this->app->singleton(Forms::class, static fn (): Forms => Forms::shipped());
+        $this->app->singleton(FormChoices::class, fn (): FormChoices => new FormChoices($this->app->make(Forms::class)));
+        $this->app->scoped(DrawPiece::class, fn (): DrawPiece => new DrawPiece(
+            $this->app->make(FontBook::class),
+            $this->app->make(Forms::class),
+        ));
     }
 
     public function boot(): void

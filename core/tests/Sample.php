@@ -7,6 +7,7 @@ namespace Lupine\Core\Tests;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Piece;
@@ -30,7 +31,7 @@ final class Sample
     ): array {
         /** @var array<string, mixed> $document */
         $document = json_decode(
-            json_encode(NewPiece::document(TableText::read($figures), $form, 'Sample'), JSON_THROW_ON_ERROR),
+            json_encode(NewPiece::document(TableText::read($figures), Forms::shipped()->named($form), 'Sample'), JSON_THROW_ON_ERROR),
             true,
             64,
             JSON_THROW_ON_ERROR,
@@ -50,7 +51,7 @@ final class Sample
     /** @param array<string, mixed> $changes */
     public static function piece(string $figures = self::FIGURES, array $changes = [], string $form = 'donut'): Piece
     {
-        return Piece::fromDocument(self::document($figures, $changes, $form));
+        return Piece::fromDocument(self::document($figures, $changes, $form), Forms::shipped());
     }
 
     public static function draw(Piece $piece): Drawing
@@ -62,12 +63,12 @@ final class Sample
     {
         $draw = self::drawPiece();
 
-        return Proof::of($piece, Reel::of($draw->draw($piece)), DrawPiece::timings($piece), $draw->setter());
+        return Proof::of($piece, Reel::of($draw->draw($piece)), $draw->timings($piece), $draw->setter());
     }
 
     public static function drawPiece(): DrawPiece
     {
-        return new DrawPiece(self::fonts());
+        return new DrawPiece(self::fonts(), Forms::shipped());
     }
 
     public static function fonts(): FontBook

@@ -1,10 +1,11 @@
 import { Bounds, Boxes, grown, moved, type Box } from './bounds';
-import type { GroupNode, PathNode, PatternPaint, RadialPaint, Reel, ReelNode, TextNode } from './reel';
+import { inverse, mapped, posed, times, type Matrix } from './matrix';
+import type { GroupNode, LinearPaint, PathNode, PatternPaint, RadialPaint, Reel, ReelNode, TextNode } from './reel';
 import { Patterns } from './patterns';
 import { BLUR_REACH, SoftEdges } from './soft';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
-import { viewOf, wholeView, type View } from './view';
+import { onCanvas, viewOf, wholeView, withinCanvas, type View } from './view';
 
 /**
  * What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what
@@ -108,14 +109,33 @@ export class Painter {
     for (const leaf of this.leaves.slice(this.backLeaves)) {
       if (this.lookOf(leaf, before) === this.lookOf(leaf, now)) continue;
       for (const frame of [before, now]) {
-        if (this.alphaOf(leaf.groups, frame) > 0) boxes.add(this.boxOf(leaf.node, frame));
+        if (this.alphaOf(leaf.groups, frame) > 0) boxes.add(this.boxOf(leaf, frame));
       }
     }
     return boxes.list;
   }
 
   /** A box that a leaf is painted in on a frame, in pixels of the stage; null where nothing is painted. */
-  private boxOf(node: PathNode | TextNode, frame: number): Box | null {
+  private boxOf({ node, groups }: Leaf, frame: number): Box | null {
+    const box = this.ownBoxOf(node, frame);
+    const pose = this.poseOf(groups, frame);
+    return box && pose ? mapped(box, pose) : box;
+  }
+
+  /** How the groups of a leaf move it on a frame, in pixels of the stage; null where none does. */
+  private poseOf(groups: GroupNode[], frame: number): Matrix | null {
+    let all: Matrix | null = null;
+    for (const { index, pose } of groups) {
+      if (!pose) continue;
+      const now = (property: 'x' | 'y' | 'size' | 'turn') =>
+        this.timeline.value(index, property, pose[property], frame);
+      const one = posed(...pose.pivot, now('x'), now('y'), now('size'), now('turn'));
+      all = all ? times(all, one) : one;
+    }
+    return all;
+  }
+
+  private ownBoxOf(node: PathNode | TextNode, frame: number): Box | null {
     if (node.kind === 'path') {
       const box = this.bounds.ofOutline(this.timeline.value(node.index, 'outline', node.outline, frame));
       return box && grown(box, node.blur * BLUR_REACH);
@@ -138,24 +158,30 @@ export class Painter {
     context.save();
     context.setTransform(1, 0, 0, 1, 0, 0);
     let found: { chart: string; figure: string } | null = null;
-    for (const { node } of this.leaves) {
+    for (const { node, groups } of this.leaves) {
       if (node.kind !== 'path' || !node.mark) continue;
       const outline = this.timeline.value(node.index, 'outline', node.outline, frame);
-      if (outline !== 0 && context.isPointInPath(this.outline(outline), x, y))
+      const pose = this.poseOf(groups, frame);
+      const back = pose && inverse(pose);
+      const [ownX, ownY] = back ? [back.a * x + back.c * y + back.e, back.b * x + back.d * y + back.f] : [x, y];
+      if (outline !== 0 && context.isPointInPath(this.outline(outline), ownX, ownY))
         found = { chart: node.mark.chart, figure: node.mark.figure };
     }
     context.restore();
     return found;
   }
 
-  /** Path data of a figure's mark on a frame; empty where it is not there. */
-  outlineOf(chart: string, figure: string, frame: number): string {
-    for (const { node } of this.leaves) {
+  /** Path data of a figure's mark on a frame, empty where it is not there, and how it is moved, as SVG says it. */
+  outlineOf(chart: string, figure: string, frame: number): { path: string; transform?: string } {
+    for (const { node, groups } of this.leaves) {
       if (node.kind === 'path' && node.mark?.chart === chart && node.mark.figure === figure) {
-        return this.reel.outlines[this.timeline.value(node.index, 'outline', node.outline, frame)];
+        const path = this.reel.outlines[this.timeline.value(node.index, 'outline', node.outline, frame)];
+        const pose = this.poseOf(groups, frame);
+        const { a, b, c, d, e, f } = pose ?? { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
+        return pose ? { path, transform: `matrix(${a} ${b} ${c} ${d} ${e} ${f})` } : { path };
       }
     }
-    return '';
+    return { path: '' };
   }
 
   /** The first leaf from here on that moves around this frame. */
@@ -227,8 +253,12 @@ export class Painter {
   }
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
-    const alpha = this.alphaOf(groups, frame);
-    if (node.kind === 'path') return `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${alpha}`;
+    const pose = this.poseOf(groups, frame);
+    const alpha = `${this.alphaOf(groups, frame)}${pose ? `/${Object.values(pose).join(' ')}` : ''}`;
+    if (node.kind === 'path') {
+      const fill = this.timeline.fill(node.index, node.fill, frame);
+      return `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${fill}/${alpha}`;
+    }
     const run = this.timeline.value(node.index, 'run', node.run, frame);
     const x = this.timeline.value(node.index, 'x', node.x, frame);
     const y = this.timeline.value(node.index, 'y', node.y, frame);
@@ -246,40 +276,49 @@ export class Painter {
     for (let index = from; index < to; index++) {
       const { node, groups } = this.leaves[index];
       const alpha = this.alphaOf(groups, frame);
-      if (alpha <= 0 || !view.isSeen(this.boxOf(node, frame))) continue;
-      if (node.kind === 'path') this.paintPath(context, node, alpha, frame, view);
-      else this.paintText(context, node, alpha, frame, view);
+      if (alpha <= 0 || !view.isSeen(this.boxOf(this.leaves[index], frame))) continue;
+      const pose = this.poseOf(groups, frame);
+      if (node.kind === 'path') this.paintPath(context, node, alpha, frame, view, pose);
+      else this.paintText(context, node, alpha, frame, view, pose);
     }
   }
 
-  private paintPath(context: Context, node: PathNode, alpha: number, frame: number, view: View): void {
+  private paintPath(
+    context: Context,
+    node: PathNode,
+    alpha: number,
+    frame: number,
+    view: View,
+    pose: Matrix | null,
+  ): void {
     const number = this.timeline.value(node.index, 'outline', node.outline, frame);
     if (number === 0) return;
-    const { scale, left, top } = view;
+    const fill = this.timeline.fill(node.index, node.fill, frame);
     context.globalAlpha = alpha * node.opacity;
     if (node.blur > 0) {
-      this.softs.paint(context, node, number, view);
+      this.softs.paint(context, node, number, view, pose);
       return;
     }
-    context.setTransform(scale, 0, 0, scale, -left, -top);
+    set(context, onCanvas(view, pose));
     const outline = this.outline(number);
-    if (typeof node.fill === 'string') {
-      context.fillStyle = node.fill;
+    if (typeof fill === 'string') {
+      context.fillStyle = fill;
       context.fill(outline);
       return;
     }
-    const paint = this.reel.paints[node.fill];
+    const paint = this.reel.paints[fill];
     if (paint.kind === 'pattern') {
-      this.paintPattern(context, outline, paint, view);
+      this.paintPattern(context, outline, paint, view, pose);
       return;
     }
     context.fillStyle = gradient(context, paint);
-    if (paint.stretch !== 1) {
+    if (paint.kind === 'radial' && paint.stretch !== 1) {
       // A squashed gradient is painted through the outline, in its own space.
       const { width, height } = this.reel;
       context.save();
       context.clip(outline);
-      context.setTransform(scale, 0, 0, scale * paint.stretch, -left, scale * paint.y * (1 - paint.stretch) - top);
+      const squash = { a: 1, b: 0, c: 0, d: paint.stretch, e: 0, f: paint.y * (1 - paint.stretch) };
+      set(context, times(onCanvas(view, pose), squash));
       context.fill(this.studio.path(`M${-width} ${-height * 4}H${width * 2}V${height * 5}H${-width}Z`));
       context.restore();
       return;
@@ -287,28 +326,41 @@ export class Painter {
     context.fill(outline);
   }
 
-  private paintPattern(context: Context, outline: OutlinePath, paint: PatternPaint, view: View): void {
+  private paintPattern(
+    context: Context,
+    outline: OutlinePath,
+    paint: PatternPaint,
+    view: View,
+    pose: Matrix | null,
+  ): void {
     const { scale } = view;
     context.save();
     context.clip(outline);
     const side = Math.ceil(paint.reach * scale) * 2;
     const left = Math.round(paint.x * scale) - side / 2 - view.left;
     const top = Math.round(paint.y * scale) - side / 2 - view.top;
-    context.setTransform(1, 0, 0, 1, 0, 0);
+    set(context, withinCanvas(view, pose));
     context.drawImage(this.kept.patterns.image(this.studio, paint, side, scale), left, top, side, side);
     context.restore();
   }
 
-  private paintText(context: Context, node: TextNode, alpha: number, frame: number, view: View): void {
+  private paintText(
+    context: Context,
+    node: TextNode,
+    alpha: number,
+    frame: number,
+    view: View,
+    pose: Matrix | null,
+  ): void {
     const [, width, places] = this.reel.runs[this.timeline.value(node.index, 'run', node.run, frame)];
-    const { scale } = view;
-    const size = node.scale * scale;
-    const left = this.timeline.value(node.index, 'x', node.x, frame) * scale - shiftOf(node, width) * size - view.left;
-    const base = this.timeline.value(node.index, 'y', node.y, frame) * scale - view.top;
+    const size = node.scale;
+    const left = this.timeline.value(node.index, 'x', node.x, frame) - shiftOf(node, width) * size;
+    const base = this.timeline.value(node.index, 'y', node.y, frame);
+    const all = onCanvas(view, pose);
     context.globalAlpha = alpha;
     context.fillStyle = node.fill;
     for (let at = 0; at < places.length; at += 2) {
-      context.setTransform(size, 0, 0, size, left + places[at + 1] * size, base);
+      set(context, times(all, { a: size, b: 0, c: 0, d: size, e: left + places[at + 1] * size, f: base }));
       context.fill(this.glyph(places[at]));
     }
   }
@@ -340,8 +392,11 @@ function shiftOf(node: TextNode, width: number): number {
   return node.align === 'middle' ? width / 2 : node.align === 'right' ? width : 0;
 }
 
-function gradient(context: Context, paint: RadialPaint): unknown {
-  const made = context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius);
+function gradient(context: Context, paint: RadialPaint | LinearPaint): unknown {
+  const made =
+    paint.kind === 'radial'
+      ? context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius)
+      : context.createLinearGradient(paint.x, paint.y, paint.toX, paint.toY);
   for (const [place, colour, opacity] of paint.stops) {
     const alpha = Math.round(opacity * 255)
       .toString(16)
@@ -349,4 +404,8 @@ function gradient(context: Context, paint: RadialPaint): unknown {
     made.addColorStop(place, colour + alpha);
   }
   return made;
+}
+
+function set(context: Context, { a, b, c, d, e, f }: Matrix): void {
+  context.setTransform(a, b, c, d, e, f);
 }

@@ -23,13 +23,22 @@ export type Run = [text: string, width: number, places: number[]];
 
 export interface Track {
   node: number;
-  property: 'outline' | 'run' | 'opacity' | 'x' | 'y';
+  property: 'outline' | 'run' | 'opacity' | 'x' | 'y' | 'size' | 'turn' | 'fill' | 'whole';
   /** rising; the value holds until the next */
   frames: number[];
-  values: number[];
+  values: (number | string)[];
 }
 
-export type Paint = RadialPaint | PatternPaint;
+export type Paint = RadialPaint | LinearPaint | PatternPaint;
+
+export interface LinearPaint {
+  kind: 'linear';
+  x: number;
+  y: number;
+  toX: number;
+  toY: number;
+  stops: [place: number, colour: string, opacity: number][];
+}
 
 export interface RadialPaint {
   kind: 'radial';
@@ -59,6 +68,8 @@ export interface GroupNode {
   index: number;
   name: string;
   opacity: number;
+  /** moved, scaled and turned about a pivot; absent where it never is */
+  pose?: { pivot: [x: number, y: number]; x: number; y: number; size: number; turn: number };
   children: ReelNode[];
 }
 
@@ -71,7 +82,19 @@ export interface PathNode {
   opacity: number;
   /** standard deviation in pixels; 0 is sharp */
   blur: number;
-  mark: { chart: string; figure: string; label: string; value: number; share: number } | null;
+  mark: Mark | null;
+}
+
+export interface Mark {
+  chart: string;
+  figure: string;
+  label: string;
+  value: number;
+  share: number;
+  /** what of it is in proportion to its figure, and how much of that the whole is */
+  measure: string;
+  whole: number;
+  pivot: [x: number, y: number];
 }
 
 export interface TextNode {

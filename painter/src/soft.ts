@@ -1,7 +1,8 @@
 import { type Bounds, type Box } from './bounds';
 import type { PathNode } from './reel';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
-import type { View } from './view';
+import type { Matrix } from './matrix';
+import { withinCanvas, type View } from './view';
 
 interface Soft {
   key: string;
@@ -30,20 +31,20 @@ export class SoftEdges {
     private readonly outline: (number: number) => OutlinePath,
   ) {}
 
-  paint(context: Context, node: PathNode, number: number, view: View): void {
+  paint(context: Context, node: PathNode, number: number, view: View, pose: Matrix | null): void {
     const { scale } = view;
     const bounds = this.bounds.ofOutline(number);
     if (!bounds) return;
     const deviation = node.blur * scale;
     const shrink = Math.max(1, Math.min(8, Math.floor(deviation / 2)));
-    const box = this.onStage(bounds, deviation * BLUR_REACH + shrink, scale);
+    const box = this.onStage(bounds, deviation * BLUR_REACH + shrink, scale, pose !== null);
     if (!box) return;
     // On a grid of its own, or the blur of what moves would shimmer.
     const left = Math.floor(box.left / shrink);
     const top = Math.floor(box.top / shrink);
     const width = Math.ceil(box.right / shrink) - left;
     const height = Math.ceil(box.bottom / shrink) - top;
-    if (shrink === 1 && Math.max(width, height) <= DIRECT_SIDE) {
+    if (!pose && shrink === 1 && Math.max(width, height) <= DIRECT_SIDE) {
       this.drop(context, node, number, deviation, scale, view.left, view.top, this.bounds.reel.width * scale * 2);
       context.shadowColor = 'rgba(0, 0, 0, 0)';
       return;
@@ -59,16 +60,29 @@ export class SoftEdges {
       soft = { key, image, left: left * shrink, top: top * shrink };
       this.softs.set(node.index, soft);
     }
-    context.setTransform(1, 0, 0, 1, 0, 0);
+    const { a, b, c, d, e, f } = withinCanvas(view, pose);
+    context.setTransform(a, b, c, d, e, f);
     context.imageSmoothingEnabled = true;
     context.imageSmoothingQuality = 'low';
     const [wide, high] = [soft.image.width * shrink, soft.image.height * shrink];
     context.drawImage(soft.image, soft.left - view.left, soft.top - view.top, wide, high);
   }
 
-  /** What a blur can be seen of on the canvas, in its pixels; null where there is nothing. */
-  private onStage(bounds: Box, reach: number, scale: number): Box | null {
+  /**
+   * What a blur can be seen of on the canvas, in its pixels; null where there is nothing. Of what is moved, all of it
+   * may be, within reason.
+   */
+  private onStage(bounds: Box, reach: number, scale: number, isMoved: boolean): Box | null {
     const { width, height } = this.bounds.reel;
+    if (isMoved) {
+      const [left, top] = [bounds.left * scale - reach, bounds.top * scale - reach];
+      return {
+        left,
+        top,
+        right: Math.min(left + width * scale * 2, bounds.right * scale + reach),
+        bottom: Math.min(top + height * scale * 2, bounds.bottom * scale + reach),
+      };
+    }
     const box = {
       left: Math.max(0, bounds.left * scale - reach),
       top: Math.max(0, bounds.top * scale - reach),

@@ -21,6 +21,12 @@ export interface Context {
   fill(path: OutlinePath): void;
   clip(path: OutlinePath): void;
   drawImage(image: Surface, x: number, y: number, width: number, height: number): void;
+  createLinearGradient(
+    x0: number,
+    y0: number,
+    x1: number,
+    y1: number,
+  ): { addColorStop(place: number, colour: string): void };
   createRadialGradient(
     x0: number,
     y0: number,

@@ -20,6 +20,12 @@ export class Timeline {
 
   value(node: number, property: Property, constant: number, frame: number): number {
     const track = this.tracks.get(node)?.[property];
+    return track ? Number(track.values[lastUpTo(track.frames, frame)]) : constant;
+  }
+
+  /** A colour, or the number of a paint. */
+  fill(node: number, constant: string | number, frame: number): string | number {
+    const track = this.tracks.get(node)?.fill;
     return track ? track.values[lastUpTo(track.frames, frame)] : constant;
   }
 

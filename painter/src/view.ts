@@ -1,4 +1,5 @@
 import type { Box } from './bounds';
+import { inverse, times, type Matrix } from './matrix';
 import type { Reel } from './reel';
 
 /** pixels that smoothed edges may stand out */
@@ -33,4 +34,16 @@ export function viewOf({ left, top, right, bottom }: Box, scale: number): View {
       box.top * scale < bottom + EDGE &&
       box.bottom * scale > top - EDGE,
   };
+}
+
+/** From the stage to the canvas, for what stands where its groups have moved it. */
+export function onCanvas({ scale, left, top }: View, pose: Matrix | null): Matrix {
+  const canvas = { a: scale, b: 0, c: 0, d: scale, e: -left, f: -top };
+  return pose ? times(canvas, pose) : canvas;
+}
+
+/** From where a picture would stand on the canvas, were nothing moved, to where it stands. */
+export function withinCanvas(view: View, pose: Matrix | null): Matrix {
+  const canvas = onCanvas(view, null);
+  return pose ? times(times(canvas, pose), inverse(canvas)) : { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
 }

@@ -137,7 +137,7 @@ describe('what is under a point', () => {
     expect(painter.figureAt(context, 12, 3, 4)).toEqual({ chart: 'chart1', figure: 'r1' });
     expect(asked).toEqual(['PART2']);
     expect(painter.figureAt(context, 0, 3, 4)).toBeNull();
-    expect(painter.outlineOf('chart1', 'r1', 11)).toBe(PART1);
-    expect(painter.outlineOf('chart1', 'gone', 11)).toBe('');
+    expect(painter.outlineOf('chart1', 'r1', 11).path).toBe(PART1);
+    expect(painter.outlineOf('chart1', 'gone', 11).path).toBe('');
   });
 });

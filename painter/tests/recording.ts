@@ -36,6 +36,7 @@ export class RecordingSurface implements Surface {
       },
       clip: (path: OutlinePath) => say(`clip ${String(path)}`),
       drawImage: (image: Surface) => say(`image ${(image as RecordingSurface).name}`),
+      createLinearGradient: () => ({ addColorStop: () => undefined }),
       createRadialGradient: () => ({ addColorStop: () => undefined }),
     }) as unknown as Context;
   }
@@ -109,7 +110,16 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
             outline: 0,
             fill: '#ff0000',
             ...none,
-            mark: { chart: 'chart1', figure: 'r1', label: 'Part', value: 1, share: 1 },
+            mark: {
+              chart: 'chart1',
+              figure: 'r1',
+              label: 'Part',
+              value: 1,
+              share: 1,
+              measure: 'angle',
+              whole: 360,
+              pivot: [0, 0],
+            },
           },
         ],
       },

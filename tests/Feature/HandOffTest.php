@@ -121,7 +121,7 @@ final class HandOffTest extends TestCase
         $document = self::demo();
         $reel = json_encode(
             \Lupine\Core\Drawing\Reel::of(
-                app(\Lupine\Core\Drawing\DrawPiece::class)->draw(\Lupine\Core\Piece\Piece::fromDocument($document)),
+                app(\Lupine\Core\Drawing\DrawPiece::class)->draw(\Lupine\Core\Piece\Piece::fromDocument($document, \Lupine\Core\Form\Forms::shipped())),
             ),
             JSON_THROW_ON_ERROR,
         );

@@ -71,7 +71,7 @@ export function Stage({ piece }: { piece: Piece }) {
   const outline =
     painted.current && isThere && selection?.kind === 'figure'
       ? painted.current.outlineOf(selection.chart, selection.figure, frame)
-      : '';
+      : null;
   const error = computed?.problems.find(({ severity }) => severity === 'error');
   return (
     <div className="stage-room" ref={room}>
@@ -91,11 +91,11 @@ export function Stage({ piece }: { piece: Piece }) {
           }}
         />
         <svg className="stage-marks" viewBox={`0 0 ${stageWidth} ${stageHeight}`} aria-hidden="true">
-          {outline && (
-            <>
-              <path d={outline} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} />
-              <path d={outline} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} />
-            </>
+          {outline?.path && (
+            <g transform={outline.transform}>
+              <path d={outline.path} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} />
+              <path d={outline.path} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} />
+            </g>
           )}
           {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
           {safeArea &&

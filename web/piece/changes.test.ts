@@ -145,7 +145,7 @@ describe('moves and titles', () => {
 
   it('takes a title’s moves along when it goes', () => {
     const id = addWords(piece);
-    ownMove(piece, 'entrance', { words: id }, { begin: 0, frames: 10, curve: 'linear', opens: 'clockwise' });
+    ownMove(piece, 'entrance', { words: id }, { begin: 0, frames: 10, curve: 'linear', opens: 'forward' });
     expect(piece.moves).toHaveLength(7);
     removeWords(piece, id);
     expect(piece.moves).toHaveLength(6);

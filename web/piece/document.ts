@@ -1,6 +1,13 @@
 // Made from docs/piece.schema.json by bin/types.mjs. Do not edit.
 
 /**
+ * How figures become shapes. What a form does not know is kept, and not used.
+ */
+export type Form = {
+  kind: 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
+  [k: string]: number | string | boolean | 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
+};
+/**
  * sRGB, such as #2f6b52
  */
 export type Colour = string;
@@ -13,18 +20,18 @@ export type Font = 'figtree-regular' | 'figtree-semibold' | 'figtree-bold' | 'br
  */
 export type Curve = ('linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out') | [number, number, number, number];
 /**
- * the direction in which a part opens, or closes
+ * in which direction a part opens, or closes: as the form lays figures out, against it, or from its middle
  */
-export type Opens = 'clockwise' | 'counterclockwise' | 'middle';
+export type Opens = 'forward' | 'backward' | 'middle';
 
 /**
- * A piece of Lupine, version 1. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
+ * A piece of Lupine, version 2. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
  */
 export interface Piece {
   /**
    * the version of this format
    */
-  lupine: 1;
+  lupine: 2;
   title: string;
   stage: Stage;
   /**
@@ -137,30 +144,6 @@ export interface Chart {
     [k: string]: Own;
   };
 }
-/**
- * How figures become shapes.
- */
-export interface Form {
-  kind: 'pie' | 'donut';
-  /**
-   * pixels
-   */
-  radius: number;
-  /**
-   * inner radius as a fraction of the outer one
-   */
-  hole: number;
-  /**
-   * degrees clockwise from 12 o'clock
-   */
-  startDegrees: number;
-  direction: 'clockwise' | 'counterclockwise';
-  /**
-   * pixels, the same along its whole length
-   */
-  gap: number;
-  order: 'sheet' | 'descending' | 'ascending';
-}
 export interface Place {
   /**
    * centre, pixels from the left
@@ -226,6 +209,7 @@ export interface ChartWords {
   labels: Labels;
   legend: Legend | null;
   centre: Centre | null;
+  names?: Names | null;
 }
 /**
  * How readings are written.
@@ -256,6 +240,10 @@ export interface Labels {
    */
   size: number;
   colour: Colour;
+  /**
+   * a panel behind a label beside its mark
+   */
+  plate?: Colour | null;
 }
 /**
  * A dot, a label and a reading for each part, down a column.
@@ -291,6 +279,17 @@ export interface Centre {
   caption: string;
   prefix: string;
   suffix: string;
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * The names of the figures where their marks begin, as far as the form has a place for them.
+ */
+export interface Names {
   font: Font;
   /**
    * pixels
@@ -413,12 +412,12 @@ export interface Line {
   end: number;
 }
 /**
- * A timed change of one figure or of a free text.
+ * A timed move of one figure, of a chart or of a free text: something comes, goes, or changes one property.
  */
 export interface Move {
   id: string;
-  kind: 'entrance' | 'exit';
-  target: FigureTarget | WordsTarget;
+  kind: 'entrance' | 'exit' | 'change';
+  target: FigureTarget | WordsTarget | ChartTarget;
   /**
    * frame, where it is not pinned
    */
@@ -430,6 +429,18 @@ export interface Move {
   frames: number;
   curve: Curve;
   opens: Opens;
+  /**
+   * what a change changes, such as value, out, column or form.hole
+   */
+  property?: string;
+  /**
+   * what a change begins from; null or absent: from what the property is then
+   */
+  from?: number | string | null;
+  /**
+   * what a change leads to: a number, what a cell of the sheet takes, a column or an order
+   */
+  to?: number | string;
 }
 export interface FigureTarget {
   chart: string;
@@ -437,6 +448,12 @@ export interface FigureTarget {
 }
 export interface WordsTarget {
   words: string;
+}
+/**
+ * A chart as a whole, in a change.
+ */
+export interface ChartTarget {
+  chart: string;
 }
 /**
  * Ties a move to a beat.

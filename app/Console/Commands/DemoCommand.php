@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Piece;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Piece as Document;
 
 final class DemoCommand extends LupineCommand
@@ -20,7 +21,7 @@ final class DemoCommand extends LupineCommand
         }
         foreach (['weight-kept-from-the-tip', 'mended-or-not', 'the-mending-room'] as $index => $name) {
             $text = $this->contents(base_path('demo/'.$name.'.json'));
-            Document::fromJson($text);
+            Document::fromJson($text, app(Forms::class));
             $piece = Piece::begin((object) json_decode($text, false, 64, JSON_THROW_ON_ERROR));
             // So that the newest stands first.
             $piece->timestamps = false;

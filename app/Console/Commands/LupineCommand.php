@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Film\FilmFailed;
 use Illuminate\Console\Command;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
@@ -82,7 +83,7 @@ abstract class LupineCommand extends Command
 
     protected function piece(): Piece
     {
-        return Piece::fromJson($this->contents($this->text('piece')));
+        return Piece::fromJson($this->contents($this->text('piece')), app(Forms::class));
     }
 
     /** @throws BadPiece */

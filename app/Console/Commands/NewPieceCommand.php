@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\BadPiece;
-use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\PlainText;
 
@@ -15,7 +15,7 @@ final class NewPieceCommand extends LupineCommand
 {
     protected $signature = 'lupine:new
         {table : a CSV or TSV file with a label and a figure in each row}
-        {--form=donut : pie or donut}
+        {--form=donut : one of those that lupine:forms lists}
         {--title= : the title; the file\'s name if not given}
         {--out= : where to write the piece; standard output if not given}
         {--set=* : path=value, such as stage.frames=480 or charts.0.form.gap=6; may be repeated}';
@@ -24,10 +24,11 @@ final class NewPieceCommand extends LupineCommand
 
     protected function work(): int
     {
+        $forms = app(Forms::class);
         $form = $this->given('form') ?? 'donut';
-        if (!in_array($form, FormSettings::KINDS, true)) {
+        if (!in_array($form, $forms->names(), true)) {
             throw new BadPiece(
-                sprintf('“%s” is not a form. There are: %s.', $form, implode(', ', FormSettings::KINDS)),
+                sprintf('“%s” is not a form. There are: %s.', $form, implode(', ', $forms->names())),
                 '--form',
             );
         }
@@ -35,11 +36,11 @@ final class NewPieceCommand extends LupineCommand
         $table = TableText::read($this->contents($file));
         $name = PlainText::writable(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
         $title = $this->given('title') ?? ucfirst($name);
-        $document = NewPiece::document($table, $form, $title);
+        $document = NewPiece::document($table, $forms->named($form), $title);
         foreach ((array) $this->option('set') as $setting) {
             $document = $this->set($document, self::writable((string) $setting, 'set'));
         }
-        Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
+        Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
         $json =
             json_encode(
                 $document,

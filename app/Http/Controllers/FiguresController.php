@@ -7,12 +7,14 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\MendSum;
 use Lupine\Core\Finish\Tints;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\NumberField;
 use Lupine\Core\Piece\Stage;
@@ -21,6 +23,10 @@ use Lupine\Core\Problem;
 
 final readonly class FiguresController
 {
+    public function __construct(private FormChoices $choices)
+    {
+    }
+
     private const LONGEST_NUMBER = 200;
 
     /** A pasted table, understood, before anything is made of it. */
@@ -29,23 +35,27 @@ final readonly class FiguresController
         $table = TableText::read(Body::of($request)->get('text')->long(2 * TableText::MAX_BYTES, ''));
         $problems = [];
         $figures = [];
+        $column = $table->columns[0]->id;
+        $tints = Tints::of(NewPiece::SWATCH, max(1, count($table->rows)));
         try {
-            $found = Figures::ofWhole($table, $table->columns[0]->id);
-            $tints = Tints::of(NewPiece::SWATCH, count($found->list));
+            $found = self::found($table, $column, $problems);
+            $sum = max(1e-12, array_sum(array_map(abs(...), $found->values())));
             foreach ($found->list as $index => $figure) {
+                $part = abs($figure->value()) / $sum;
                 $figures[] = [
                     'id' => $figure->id,
                     'label' => $figure->label,
-                    'share' => $figure->share(),
+                    'share' => $part,
                     'shareText' => number_format($figure->share() * 100, 1).' %',
                     'colour' => $tints[$index],
                 ];
             }
-            $problems = $found->notices;
+            array_push($problems, ...$found->notices);
             $whole = number_format($found->whole->toFloat(), fmod($found->whole->toFloat(), 1.0) === 0.0 ? 0 : 2);
         } catch (ImpossibleFigures $reason) {
             $problems[] = Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
         }
+        $room = new Box(0, 0, 700, 700);
 
         return response()->json(
             [
@@ -53,11 +63,31 @@ final readonly class FiguresController
                 'figures' => $figures,
                 'whole' => $whole ?? null,
                 'problems' => $problems,
+                'forms' => $this->choices->of($table, $column, $tints, null, $room),
             ],
             200,
             [],
             JSON_UNESCAPED_UNICODE,
         );
+    }
+
+    /**
+     * Parts of a whole where they are that, else amounts, with the reason.
+     *
+     * @param list<Problem> $problems
+     *
+     * @throws ImpossibleFigures where no form can show them
+     */
+    private static function found(Table $table, string $column, array &$problems): Figures
+    {
+        try {
+            return Figures::ofWhole($table, $column);
+        } catch (ImpossibleFigures $reason) {
+            $found = Figures::ofAmounts($table, $column, true);
+            $problems[] = Problem::notice('no-parts', $reason->where, $reason->getMessage(), $reason->rowId);
+
+            return $found;
+        }
     }
 
     /** Brings parts that come to more than the whole back to it. */

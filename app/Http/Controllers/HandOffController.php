@@ -14,6 +14,7 @@ use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -47,7 +48,7 @@ final readonly class HandOffController
     public function store(Piece $piece, ComputedPiece $computed): JsonResponse
     {
         $text = $piece->documentText();
-        $document = Document::fromJson($text);
+        $document = Document::fromJson($text, app(Forms::class));
         $computed->check($document);
         $handOff = HandOff::query()->create([
             'piece_id' => $piece->id,

@@ -11,10 +11,10 @@ use App\Http\WantedVersion;
 use App\Models\Piece;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Field;
-use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Piece as Document;
 
 final readonly class PieceController
@@ -80,15 +80,16 @@ final readonly class PieceController
     /** @return array<string, mixed> */
     private static function fromTable(Body $body): array
     {
-        $form = $body->get('form')->oneOf(FormSettings::KINDS, 'donut');
+        $forms = app(Forms::class);
+        $form = $body->get('form')->oneOf($forms->names(), 'donut');
         $title = trim($body->get('title')->text(200, ''));
         $table = TableText::read($body->get('text')->long(TableText::MAX_BYTES, ''));
         $document = NewPiece::document(
             $table,
-            $form,
+            $forms->named($form),
             $title !== '' ? $title : ($table->name !== '' ? $table->name : 'New piece'),
         );
-        Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR));
+        Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
 
         return $document;
     }

@@ -11,6 +11,7 @@ use App\Models\Piece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lupine\Core\Drawing\Effort;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece as Document;
@@ -25,7 +26,7 @@ final readonly class StillController
     public function reel(Request $request, Piece $piece): Response
     {
         $text = $piece->documentText();
-        $document = Document::fromJson($text);
+        $document = Document::fromJson($text, app(Forms::class));
         $frames = $document->stage->frames;
         $range = FrameRange::within($frames, AskedFrame::of($request, 'from'), AskedFrame::of($request, 'to'));
         $effort = $this->computed->effort($document);
@@ -44,7 +45,7 @@ final readonly class StillController
 
     public function svg(Request $request, Piece $piece): Response
     {
-        $document = Document::fromJson($piece->documentText());
+        $document = Document::fromJson($piece->documentText(), app(Forms::class));
         $frame = self::frame($request, $document);
 
         return response(Svg::ofFrame($this->computed->draw($document, $frame, $frame), $frame, $piece->title), 200, [
@@ -56,7 +57,7 @@ final readonly class StillController
     public function png(Request $request, Piece $piece, StillPainter $painter): Response
     {
         $text = $piece->documentText();
-        $document = Document::fromJson($text);
+        $document = Document::fromJson($text, app(Forms::class));
         $frame = self::frame($request, $document);
         $reel = $this->computed->reelText(
             $document,

@@ -6,62 +6,284 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
-use Lupine\Core\Figures\ImpossibleFigures;
-use Lupine\Core\Finish\MarkColours;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Motion\Moves;
-use Lupine\Core\Motion\Presence;
+use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
-use Lupine\Core\Piece\Chart;
-use Lupine\Core\Piece\Table;
-use Lupine\Core\Words\ReadingText;
+use Lupine\Core\Piece\Change;
+use Lupine\Core\Piece\FormSettings;
 
-/** What a chart's figures are, when they come and go, and what their readings say: one driver for all of them. */
-final readonly class ChartTiming
+/**
+ * What a chart's figures are on which frame, when they come and go, and what their readings say: one driver for mark,
+ * reading, stem and proof.
+ */
+final class ChartTiming
 {
+    /** @var array<int, Layout> by frame */
+    private array $layouts = [];
+
     /**
      * @param array<string, FigureMoves> $moves by figure id
-     * @param array<string, ReadingText> $readings by figure id
      * @param array<string, string> $colours by figure id
+     * @param array<string, array<string, KeyedNumber>> $keyed numbers of each figure, by figure id and property
+     * @param array<string, KeyedNumber> $settings numbers of the form that moves change, by setting
+     * @param array<string, KeyedNumber> $whole numbers of the chart as a whole, by property
+     * @param list<array{TimedMove, Change}> $changes of the chart, by their beginnings
+     * @param array<string, list<array{TimedMove, Change}>> $changesOfFigures by figure id
      */
-    private function __construct(
-        public Figures $figures,
-        public array $moves,
-        public array $readings,
-        public array $colours,
-        public int $shareDecimals,
+    public function __construct(
+        public readonly Form $form,
+        private readonly FormSettings $formSettings,
+        private readonly Point $place,
+        private readonly FiguresOverTime $story,
+        public readonly array $moves,
+        public readonly array $colours,
+        private readonly array $keyed,
+        private readonly array $settings,
+        private readonly array $whole,
+        public readonly array $changes,
+        public readonly array $changesOfFigures,
     ) {
     }
 
-    /** @throws ImpossibleFigures where the chart cannot be drawn from the table */
-    public static function of(Chart $chart, Table $table, Moves $moves): self
+    /** The figures as they stand at first. */
+    public function figures(): Figures
     {
-        $figures = Figures::ofWhole($table, $chart->column);
-        $decimals = ReadingText::shareDecimals($figures, $chart->words->reading);
-        $shown = $figures->shownPercentages($decimals);
-        $readings = [];
-        foreach ($figures->list as $figure) {
-            $readings[$figure->id] = ReadingText::ofFigure($figure, $chart->words->reading, $shown, $decimals);
-        }
-
-        return new self(
-            $figures,
-            $moves->ofChart($chart, $figures),
-            $readings,
-            MarkColours::of($chart, $table),
-            $decimals,
-        );
+        return $this->story->first()->figures;
     }
 
     public function figure(string $id): Figure
     {
-        return $this->figures->byId($id);
+        return $this->figures()->byId($id);
+    }
+
+    /** @return non-empty-list<ChartState> the first, and one behind each change of the figures */
+    public function states(): array
+    {
+        return $this->story->states;
+    }
+
+    public function settingsAt(int $frame): FormSettings
+    {
+        return $this->settings === []
+            ? $this->formSettings
+            : $this->formSettings->with(
+                array_map(static fn (KeyedNumber $number): float => $number->at($frame), $this->settings),
+            );
+    }
+
+    public function layoutAt(int $frame): Layout
+    {
+        return $this->layouts[$frame] ??= $this->form->layout(
+            $this->settingsAt($frame),
+            $this->place,
+            $this->story->momentAt($frame),
+        );
+    }
+
+    /** @return Track<Layout> */
+    public function layouts(FrameRange $range): Track
+    {
+        $changes = [$range->from, ...$this->story->changes($range)];
+        foreach ($this->settings as $number) {
+            array_push($changes, ...$number->changes($range));
+        }
+
+        return count($changes) === 1
+            ? Track::constant($this->layoutAt($range->from))
+            : Track::of($changes, $this->layoutAt(...));
+    }
+
+    /** @return Track<float> the maximum of the scale on the frames of a range */
+    public function scales(FrameRange $range): Track
+    {
+        $maximum = fn (int $frame): float => $this->story->momentAt($frame)->scale->most;
+
+        return Track::of([$range->from, ...$this->story->changes($range)], $maximum);
     }
 
     /** @return array<string, Track<Presence>> by figure id, on the frames of a range */
     public function presences(FrameRange $range): array
     {
         return array_map(static fn (FigureMoves $moves): Track => $moves->presence($range), $this->moves);
+    }
+
+    /** How much of the whole, or of the scale, a figure is where all of it is there; below zero where it is. */
+    public function fractionAt(string $figureId, int $frame): float
+    {
+        return $this->story->fractionAt($figureId, $frame);
+    }
+
+    /** The largest fraction that any figure ever is, above zero. */
+    public function largestFraction(): float
+    {
+        $largest = 1e-12;
+        foreach ($this->states() as $state) {
+            foreach ($state->moment()->standings as $standing) {
+                $largest = max($largest, abs($standing->fraction));
+            }
+        }
+
+        return $largest;
+    }
+
+    /** How much of the whole, or of the scale, its mark has to show on a frame, 0 to 1. */
+    public function wantedAt(string $figureId, int $frame): float
+    {
+        return abs($this->fractionAt($figureId, $frame)) * $this->moves[$figureId]->amountAt($frame);
+    }
+
+    /** What a reading says on a frame, for so much of its figure as is there. */
+    public function readingAt(string $figureId, int $frame, float $amount): string
+    {
+        return $this->story->readingAt($figureId, $frame, $amount);
+    }
+
+    /**
+     * The readings on the frames of a range, by figure id.
+     *
+     * @param array<string, Track<Presence>> $presences
+     *
+     * @return array<string, Track<string>>
+     */
+    public function readings(FrameRange $range, array $presences): array
+    {
+        $readings = [];
+        $changes = $this->story->changes($range);
+        foreach ($presences as $figureId => $presence) {
+            $readings[$figureId] = $changes === []
+                ? $presence->map(
+                    fn (Presence $there): string => $this->readingAt($figureId, $range->from, $there->amount),
+                )
+                : Track::of(
+                    [...$presence->changes, ...$changes],
+                    fn (int $frame): string => $this->readingAt($figureId, $frame, $presence->at($frame)->amount),
+                );
+        }
+
+        return $readings;
+    }
+
+    /** What a reading counts on a frame, where all of its figure is there: the value, or the share in percent. */
+    public function numberAt(string $figureId, int $frame): float
+    {
+        return $this->story->numberAt($figureId, $frame);
+    }
+
+    /** Digits behind the point of a reading on a frame. */
+    public function decimalsAt(string $figureId, int $frame): int
+    {
+        $index = $this->stateIndexAt($frame);
+        $decimals = $this->states()[$index]->readings[$figureId]->decimals();
+
+        return $this->isSettledAt($frame)
+            ? $decimals
+            : max($decimals, $this->states()[$index - 1]->readings[$figureId]->decimals());
+    }
+
+    /** The number of the state that a frame belongs to: the one that has been reached, or is being reached. */
+    public function stateIndexAt(int $frame): int
+    {
+        return $this->story->stateIndexAt($frame);
+    }
+
+    /** Whether no figure is changing on a frame. */
+    public function isSettledAt(int $frame): bool
+    {
+        return $this->story->settledAt($frame) !== null;
+    }
+
+    /** Where a figure stands in the order, from 0; between whole numbers while it changes places. */
+    public function placeAt(string $figureId, int $frame): float
+    {
+        foreach ($this->story->momentAt($frame)->standings as $standing) {
+            if ($standing->figureId === $figureId) {
+                return $standing->place;
+            }
+        }
+
+        return 0.0;
+    }
+
+    /** @return list<int> the frames of a range on which figures change */
+    public function changesOfFigures(FrameRange $range): array
+    {
+        return $this->story->changes($range);
+    }
+
+    /** @return array<string, float> what each figure is on a frame, where all of it is there */
+    public function valuesAt(int $frame): array
+    {
+        return $this->story->valuesAt($frame);
+    }
+
+    /** One number of a figure over time. */
+    public function number(string $figureId, string $property): KeyedNumber
+    {
+        return $this->keyed[$figureId][$property];
+    }
+
+    /** One number of the chart as a whole over time: x, y, size, turn or opacity. */
+    public function wholeNumber(string $property): KeyedNumber
+    {
+        return $this->whole[$property];
+    }
+
+    /** @return array<string, KeyedNumber> everything about the chart that moves change, by property */
+    public function keyedOfChart(): array
+    {
+        $keyed = array_filter($this->whole, static fn (KeyedNumber $number): bool => !$number->isStill());
+        foreach ($this->settings as $setting => $number) {
+            $keyed['form.'.$setting] = $number;
+        }
+
+        return $keyed;
+    }
+
+    /** @return array<string, KeyedNumber> everything about a figure that moves change, by property; not its value */
+    public function keyedOfFigure(string $figureId): array
+    {
+        return array_filter(
+            $this->keyed[$figureId],
+            static fn (KeyedNumber $number): bool => !$number->isStill(),
+        );
+    }
+
+    /** @return list<int> the frames on which a figure's width in its stem may begin or end to change */
+    public function keysOf(string $figureId): array
+    {
+        $keys = $this->story->keys();
+        foreach ([$this->moves[$figureId]->entrance, $this->moves[$figureId]->exit] as $move) {
+            if ($move !== null) {
+                array_push($keys, $move->begin, $move->end());
+            }
+        }
+
+        return $keys;
+    }
+
+    /** Moving marks × the frames of a range on which they move. */
+    public function effort(FrameRange $range): int
+    {
+        $all = $this->story->changes($range);
+        foreach ($this->settings as $number) {
+            array_push($all, ...$number->changes($range));
+        }
+        $ofAll = count(array_unique($all));
+        $effort = 0;
+        foreach ($this->moves as $figureId => $moves) {
+            $own = $moves->movingFrames($range);
+            foreach ($this->keyed[$figureId] as $number) {
+                $own += count($number->changes($range));
+            }
+            $effort += min($range->count(), $own + $ofAll);
+        }
+
+        return $effort;
     }
 }

@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
-use Lupine\Core\Form\RoundForm;
-use Lupine\Core\Form\Slot;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Motion\Presence;
-use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Words\TextSetter;
 
-/** A round chart: shadows and glows at the back, then the marks with their patterns, then its words. */
+/** A chart: furniture, shadows and glows at the back, then the marks with their patterns, then its words. */
 final readonly class DrawChart
 {
     public function __construct(private TextSetter $setter, private FrameRange $range)
@@ -24,72 +22,80 @@ final readonly class DrawChart
 
     public function draw(Chart $chart, ChartTiming $timing): GroupNode
     {
-        $form = RoundForm::of($timing->figures, $chart->form, new Point($chart->x, $chart->y));
-        $presences = $timing->presences($this->range);
-        $marks = self::marks($chart, $form, $timing, $presences);
-        $words = new DrawChartWords($chart, $form, $timing, $presences, $this->setter);
-        $finish = new DrawFinish($chart, $form);
+        $shapes = ChartShapes::of($timing, $this->range);
+        $finish = new DrawFinish($chart, $shapes, $timing);
+        $poses = new FigurePoses($timing, $shapes);
+        $marks = $this->marks($chart, $timing, $shapes, $finish);
+        $furniture = new DrawFurniture($chart, $timing, $shapes, $this->setter);
+        $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->setter);
         $children = [
-            new GroupNode('soft', $finish->softEdges($marks, $timing->colours)),
-            new GroupNode('seams', $finish->seams($marks, $presences)),
+            ...$furniture->behind(),
+            new GroupNode('soft', $finish->softEdges($marks, $poses)),
+            new GroupNode('seams', $finish->seams($marks)),
         ];
         foreach ($marks as $figureId => $mark) {
-            $children[] = $mark;
-            $pattern = $finish->pattern($figureId, $mark, $timing->colours[$figureId]);
-            if ($pattern !== null) {
-                $children[] = $pattern;
-            }
+            $nodes = array_filter([
+                $mark,
+                $finish->pattern($figureId, $mark),
+                $finish->light($figureId, $mark),
+            ]);
+            array_push($children, ...$poses->pose($figureId, array_values($nodes)));
         }
 
-        return new GroupNode($chart->id, [...$children, ...$words->draw()]);
+        return $this->group($chart, $timing, [...$children, ...$furniture->before(), ...$words->draw()]);
     }
 
-    /**
-     * @param array<string, Track<Presence>> $presences by figure id
-     *
-     * @return array<string, PathNode> by figure id
-     */
-    private static function marks(Chart $chart, RoundForm $form, ChartTiming $timing, array $presences): array
+    /** @param list<Node> $children */
+    private function group(Chart $chart, ChartTiming $timing, array $children): GroupNode
+    {
+        $place = new Point($chart->x, $chart->y);
+        $numbers = [];
+        foreach (['x', 'y', 'size', 'turn'] as $property) {
+            $numbers[$property] = $timing->wholeNumber($property);
+        }
+        $opacity = $timing->wholeNumber('opacity');
+
+        return new GroupNode(
+            $chart->id,
+            $children,
+            $opacity->isStill() ? null : $opacity->track($this->range),
+            Pose::of($place, $numbers, $this->range, $place),
+            $timing->form->needs($chart->form)->isOnScale()
+                ? $timing->scales($this->range)
+                : null,
+        );
+    }
+
+    /** @return array<string, PathNode> by figure id */
+    private function marks(Chart $chart, ChartTiming $timing, ChartShapes $shapes, DrawFinish $finish): array
     {
         $marks = [];
-        foreach ($form->slots as $slot) {
-            $outline = self::outline(
-                $form,
-                $slot,
-                $presences[$slot->figureId],
-                $chart->own($slot->figureId)->out,
-            );
-            $marks[$slot->figureId] = new PathNode(
-                $outline,
-                DrawFinish::fill($chart, $form, $slot, $timing->colours[$slot->figureId]),
-                mark: self::mark($chart, $timing->figure($slot->figureId)),
+        foreach ($shapes->order() as $id) {
+            $marks[$id] = new PathNode(
+                $shapes->shapes[$id]->map(static fn (Shape $shape): string => $shape->outline()),
+                $finish->fill($id),
+                $finish->opacity($id),
+                mark: self::mark($chart, $timing->figure($id), $shapes),
             );
         }
 
         return $marks;
     }
 
-    /**
-     * @param Track<Presence> $presence
-     *
-     * @return Track<string>
-     */
-    private static function outline(RoundForm $form, Slot $slot, Track $presence, float $out): Track
+    private static function mark(Chart $chart, Figure $figure, ChartShapes $shapes): Mark
     {
-        return $presence->map(
-            static fn (Presence $there): string => $form->sector($slot, $there->from, $there->to, $out)->outline(),
-        );
-    }
+        $id = $figure->id;
 
-    private static function mark(Chart $chart, Figure $figure): Mark
-    {
         return new Mark(
             $chart->id,
-            $figure->id,
+            $id,
             $figure->label,
             $figure->value(),
             $figure->share(),
             Decimal::of($figure->value(), 9),
+            $shapes->first()->measure()->value,
+            $shapes->layouts->map(static fn (Layout $layout): float => $layout->whole($id)),
+            $shapes->first()->pivot(),
         );
     }
 }

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-use Lupine\Core\Finish\Colour;
-use Lupine\Core\Form\RoundForm;
-use Lupine\Core\Form\Slot;
-use Lupine\Core\Geometry\OutlineBuilder;
-use Lupine\Core\Geometry\Point;
-use Lupine\Core\Motion\Presence;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Anchor;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Shape;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CentreSettings;
 use Lupine\Core\Piece\Chart;
-use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Words\TextSetter;
 use Lupine\Core\Words\TotalReading;
 
-/** The words of a round chart: labels on or beside the parts, the legend, the total in the middle. */
+/** The words of a chart: names and labels at the marks, the legend, the total in the middle. */
 final readonly class DrawChartWords
 {
     private DrawTexts $texts;
@@ -26,263 +24,147 @@ final readonly class DrawChartWords
     /** @var array<string, Track<string>> by figure id; a label and a legend count with the same track */
     private array $readings;
 
-    /** @param array<string, Track<Presence>> $presences by figure id */
     public function __construct(
         private Chart $chart,
-        private RoundForm $form,
         private ChartTiming $timing,
-        private array $presences,
+        private ChartShapes $shapes,
+        private FigurePoses $poses,
         private TextSetter $setter,
     ) {
         $this->texts = new DrawTexts($setter);
-        $readings = [];
-        foreach ($timing->readings as $figureId => $reading) {
-            $readings[$figureId] = $presences[$figureId]->map(
-                static fn (Presence $there): string => $reading->at($there->amount),
-            );
-        }
-        $this->readings = $readings;
+        $this->readings = $timing->readings($shapes->range, $shapes->presences);
     }
 
     /** @return list<Node> */
     public function draw(): array
     {
-        $nodes = $this->labels();
-        if ($this->chart->words->legend !== null) {
-            $nodes[] = $this->legend($this->chart->words->legend);
+        $nodes = [];
+        if ($this->chart->words->names !== null) {
+            $nodes = $this->names($this->chart->words->names);
         }
-        if ($this->chart->words->centre !== null) {
-            $nodes[] = $this->centre($this->chart->words->centre);
+        $labels = new DrawLabels(
+            $this->chart->words,
+            $this->timing,
+            $this->shapes,
+            $this->readings,
+            $this->setter,
+        );
+        foreach ($labels->draw() as $figureId => $label) {
+            array_push($nodes, ...$this->poses->pose((string) $figureId, [$label]));
+        }
+        if ($this->chart->words->legend !== null) {
+            $legend = new DrawLegend($this->timing, $this->shapes, $this->readings, $this->setter);
+            $nodes[] = $legend->draw($this->chart->words->legend);
+        }
+        $room = $this->shapes->first()->middle();
+        if ($this->chart->words->centre !== null && $room !== null) {
+            $nodes[] = $this->centre($this->chart->words->centre, $room);
         }
 
         return $nodes;
-    }
-
-    /** @return list<Node> */
-    private function labels(): array
-    {
-        $show = $this->chart->words->labels;
-        if ($show === 'none') {
-            return [];
-        }
-        $labels = [];
-        foreach ($this->form->slots as $slot) {
-            if ($slot->sweepDegrees > 0) {
-                $labels[] = $show === 'on' && $this->fitsOn($slot) ? $this->labelOn($slot) : $this->labelBeside($slot);
-            }
-        }
-
-        return $labels;
-    }
-
-    private function labelOn(Slot $slot): GroupNode
-    {
-        $presence = $this->presences[$slot->figureId];
-        $style = $this->chart->words->labelStyle->withColour(
-            Colour::hex($this->timing->colours[$slot->figureId])->textOn($this->chart->words->labelStyle->colour),
-        );
-        $out = $this->chart->own($slot->figureId)->out;
-        $place = $presence->map(fn (Presence $there): Point => $this->middle($slot, $there->from, $there->to, $out));
-        [$width, $height] = $this->labelBox($slot);
-        $opacity = $presence->map(
-            fn (Presence $there): float => $there->amount > 0
-            && $this->form
-                ->sector($slot, $there->from, $there->to, $out)
-                ->holds($this->middle($slot, $there->from, $there->to, $out), $width, $height, 2.0)
-                ? 1.0
-                : 0.0,
-        );
-
-        return new GroupNode('label-'.$slot->figureId, $this->labelLines($slot, $style, $place, 'middle'), $opacity);
-    }
-
-    private function labelBeside(Slot $slot): GroupNode
-    {
-        $presence = $this->presences[$slot->figureId];
-        $style = $this->chart->words->labelStyle;
-        $out = $this->chart->own($slot->figureId)->out;
-        $degrees = $slot->middleDegrees();
-        $side = sin(deg2rad($degrees));
-        [, $height] = $this->labelBox($slot);
-        $at = $this->form->centre->towards(
-            $degrees,
-            $this->form->outerRadius() + $out + $style->size * 0.55 + (abs(cos(deg2rad($degrees))) * $height) / 2,
-        );
-        $align = abs($side) < 0.2 ? 'middle' : ($side > 0 ? 'left' : 'right');
-
-        return new GroupNode(
-            'label-'.$slot->figureId,
-            $this->labelLines($slot, $style, Track::constant($at), $align),
-            self::fadeIn($presence),
-        );
     }
 
     /**
-     * @param Track<Point> $place the middle of the label
+     * The names of the figures where their marks begin, as far as the form has a place for them.
      *
-     * @return list<TextNode>
+     * @return list<Node>
      */
-    private function labelLines(Slot $slot, TextStyle $style, Track $place, string $align): array
+    private function names(TextStyle $style): array
     {
-        $kind = $this->chart->words->labelText;
-        $x = $place->map(static fn (Point $point): float => $point->x);
+        $names = [];
         $cap = $this->setter->capHeight($style);
-        $nodes = [];
-        if ($kind !== 'reading') {
-            $small = $kind === 'both' ? $style->withSize($style->size * 0.7) : $style;
-            $shift = $kind === 'both' ? -$cap * 0.35 : $cap / 2;
-            $nodes[] = $this->texts->line(
-                $this->label($slot->figureId),
-                $small,
-                $x,
-                $place->map(static fn (Point $point): float => $point->y + $shift),
-                $align,
+        foreach ($this->shapes->order() as $id) {
+            $name = trim($this->timing->figure($id)->label);
+            $foot = $this->shapes->fulls[$id]->map(
+                static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
             );
-        }
-        if ($kind !== 'label') {
-            $shift = $kind === 'both' ? $cap * 1.15 : $cap / 2;
-            $nodes[] = $this->texts->reading(
-                $this->readings[$slot->figureId],
-                $style,
-                $x,
-                $place->map(static fn (Point $point): float => $point->y + $shift),
-                $align,
-                $slot->figureId,
-            );
-        }
-
-        return $nodes;
-    }
-
-    private function fitsOn(Slot $slot): bool
-    {
-        [$width, $height] = $this->labelBox($slot);
-        $out = $this->chart->own($slot->figureId)->out;
-
-        return $this->form->sector($slot, 0, 1, $out)->holds($this->middle($slot, 0, 1, $out), $width, $height, 2.0);
-    }
-
-    /** @return array{float, float} width and height in pixels */
-    private function labelBox(Slot $slot): array
-    {
-        $style = $this->chart->words->labelStyle;
-        $kind = $this->chart->words->labelText;
-        $reading =
-            $kind === 'label'
-                ? 0.0
-                : $this->setter->width($this->timing->readings[$slot->figureId]->at(1.0), $style, true);
-        $label =
-            $kind === 'reading'
-                ? 0.0
-                : $this->setter->width(
-                    $this->label($slot->figureId),
-                    $kind === 'both' ? $style->withSize($style->size * 0.7) : $style,
+            $first = $foot->at($this->shapes->range->from);
+            if ($first === null || $name === '') {
+                continue;
+            }
+            $lines = $this->fitted($name, $style, $first->room);
+            $nodes = [];
+            foreach ($lines['lines'] as $index => $line) {
+                // Beside a mark they are centred about its middle, below it they hang down.
+                $down = $first->align === 'middle' ? $index : $index - (count($lines['lines']) - 1) / 2;
+                $nodes[] = $this->texts->line(
+                    $line,
+                    $lines['style'],
+                    $foot->map(static fn (?Anchor $at): float => $at->point->x ?? 0.0),
+                    $foot->map(
+                        static fn (?Anchor $at): float => ($at->point->y ?? 0.0) + $cap / 2 + $down * $style->size * 1.15,
+                    ),
+                    $first->align,
                 );
-
-        return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? 2.3 : 1.0)];
-    }
-
-    private function middle(Slot $slot, float $from, float $to, float $out): Point
-    {
-        $sector = $this->form->sector($slot, $from, $to, $out);
-        if ($sector->isWhole() && $this->form->holeRadius() < 1e-9) {
-            return $sector->centre;
+            }
+            $names[] = new GroupNode('name-'.$id, $nodes, self::fadeIn($this->shapes->presences[$id]));
         }
 
-        return $sector->centre->towards(
-            $sector->middleDegrees(),
-            $this->form->holeRadius() > 0
-                ? ($sector->outerRadius + $sector->innerRadius) / 2
-                : $sector->outerRadius * 0.62,
-        );
+        return $names;
     }
 
-    private function legend(LegendSettings $legend): GroupNode
+    /**
+     * A name in as many lines as its room needs, and a little smaller where a word is too long for it.
+     *
+     * @return array{lines: list<string>, style: TextStyle}
+     */
+    private function fitted(string $name, TextStyle $style, ?float $room): array
     {
-        $dot = $legend->style->size * 0.42;
-        $labelX = $legend->x + $dot * 2 + $legend->style->size * 0.42;
-        $readingWidth = 0.0;
-        $labelWidth = 1.0;
-        foreach ($this->form->slots as $slot) {
-            $readingWidth = max(
-                $readingWidth,
-                $this->setter->width($this->timing->readings[$slot->figureId]->at(1.0), $legend->style, true),
-            );
-            $labelWidth = max($labelWidth, $this->setter->width($this->label($slot->figureId), $legend->style));
+        if ($room === null) {
+            return ['lines' => [$name], 'style' => $style];
         }
-        $room = max(20.0, $legend->x + $legend->width - $labelX - $readingWidth - $legend->style->size * 0.5);
-        $style = $legend->style->withSize($legend->style->size * max(0.66, min(1.0, $room / $labelWidth)));
-        $rows = [];
-        foreach ($this->form->slots as $place => $slot) {
-            $y = $legend->y + $place * $legend->spacing * $legend->style->size;
-            $baseline = Track::constant($y + $this->setter->capHeight($style) / 2);
-            $rows[] = new GroupNode(
-                'legend-'.$slot->figureId,
-                [
-                    new PathNode(
-                        Track::constant(OutlineBuilder::circle(new Point($legend->x + $dot, $y), $dot)),
-                        new FlatPaint($this->timing->colours[$slot->figureId]),
-                    ),
-                    $this->texts->line(
-                        $this->setter->fitted($this->label($slot->figureId), $style, $room),
-                        $style,
-                        Track::constant($labelX),
-                        $baseline,
-                        'left',
-                    ),
-                    $this->texts->reading(
-                        $this->readings[$slot->figureId],
-                        $style,
-                        Track::constant($legend->x + $legend->width),
-                        $baseline,
-                        'right',
-                        $slot->figureId,
-                    ),
-                ],
-                self::fadeIn($this->presences[$slot->figureId]),
-            );
+        $widest = 1.0;
+        foreach (explode(' ', $name) as $word) {
+            $widest = max($widest, $this->setter->width($word, $style));
         }
+        $style = $style->withSize($style->size * max(0.6, min(1.0, $room / $widest)));
+        $lines = array_slice($this->setter->lines($name, $style, $room), 0, 3);
 
-        return new GroupNode('legend', $rows);
+        return [
+            'lines' => array_map(fn (string $line): string => $this->setter->fitted($line, $style, $room), $lines),
+            'style' => $style,
+        ];
     }
 
-    private function centre(CentreSettings $centre): GroupNode
+    private function centre(CentreSettings $centre, Room $room): GroupNode
     {
-        $total = TotalReading::of(
-            $this->timing->figures,
-            $this->chart->words->reading,
-            $centre->prefix,
-            $centre->suffix,
+        $figures = $this->timing->figures()->list;
+        $presences = array_map(fn ($figure): Track => $this->shapes->presences[$figure->id], $figures);
+        $totals = array_map(
+            fn (ChartState $state): TotalReading => TotalReading::of(
+                $state->figures,
+                $this->chart->words->reading,
+                $centre->prefix,
+                $centre->suffix,
+            ),
+            $this->timing->states(),
         );
-        $presences = array_map(
-            fn ($figure): Track => $this->presences[$figure->id],
-            $this->timing->figures->list,
-        );
-        $text = Track::combine(
-            $presences,
-            static fn (array $there): string => $total->at(
-                array_map(static fn (Presence $one): float => $one->amount, $there),
+        $ones = array_fill(0, count($figures), 1.0);
+        $widest = max(
+            array_map(
+                fn (TotalReading $total): float => $this->setter->width($total->at($ones), $centre->style, true),
+                $totals,
             ),
         );
-        $full = $total->at(array_fill(0, count($presences), 1.0));
-        $room = $this->form->holeRadius() > 0 ? $this->form->holeRadius() * 1.6 : $this->form->outerRadius();
-        $style = $centre->style->withSize(
-            $centre->style->size * min(1.0, $room / max(1.0, $this->setter->width($full, $centre->style, true))),
-        );
+        $style = $centre->style->withSize($centre->style->size * min(1.0, $room->width / max(1.0, $widest)));
         $hasCaption = $centre->caption !== '';
         $small = $style->withSize($style->size * 0.34);
         $small = $small->withSize(
-            $small->size * min(1.0, $room / max(1.0, $this->setter->width($centre->caption, $small))),
+            $small->size * min(1.0, $room->width / max(1.0, $this->setter->width($centre->caption, $small))),
         );
-        $x = Track::constant($this->form->centre->x);
-        $y = $this->form->centre->y + $this->setter->capHeight($style) / 2 - ($hasCaption ? $small->size * 0.75 : 0.0);
-        $nodes = [$this->texts->reading($text, $style, $x, Track::constant($y), 'middle', 'total')];
+        $middle = $this->shapes->layouts->map(
+            static fn (Layout $layout): Room => $layout->middle() ?? $room,
+        );
+        $down = $this->setter->capHeight($style) / 2 - ($hasCaption ? $small->size * 0.75 : 0.0);
+        $x = $middle->map(static fn (Room $room): float => $room->middle->x);
+        $y = $middle->map(static fn (Room $room): float => $room->middle->y + $down);
+        $nodes = [$this->texts->reading($this->total($presences, $totals), $style, $x, $y, 'middle', 'total')];
         if ($hasCaption) {
             $nodes[] = $this->texts->line(
                 $centre->caption,
                 $small,
                 $x,
-                Track::constant($y + $small->size * 1.35),
+                $y->map(static fn (float $y): float => $y + $small->size * 1.35),
                 'middle',
             );
         }
@@ -297,9 +179,36 @@ final readonly class DrawChartWords
         return new GroupNode('centre', $nodes, $opacity);
     }
 
-    private function label(string $figureId): string
+    /**
+     * @param list<Track<Presence>> $presences in the order of the sheet
+     * @param list<TotalReading> $totals by state
+     *
+     * @return Track<string>
+     */
+    private function total(array $presences, array $totals): Track
     {
-        return trim($this->timing->figure($figureId)->label);
+        $amounts = Track::combine(
+            $presences,
+            static fn (array $there): array => array_map(static fn (Presence $one): float => $one->amount, $there),
+        );
+        $changes = $this->timing->changesOfFigures($this->shapes->range);
+        if ($changes === []) {
+            $total = $totals[$this->timing->stateIndexAt($this->shapes->range->from)];
+
+            return $amounts->map(static fn (array $amounts): string => $total->at($amounts));
+        }
+
+        return Track::of([...$amounts->changes, ...$changes], function (int $frame) use ($amounts, $totals): string {
+            $index = $this->timing->stateIndexAt($frame);
+
+            return $this->timing->isSettledAt($frame)
+                ? $totals[$index]->at($amounts->at($frame))
+                : $totals[$index]->between(
+                    $totals[$index - 1],
+                    array_values($this->timing->valuesAt($frame)),
+                    $amounts->at($frame),
+                );
+        });
     }
 
     /**
@@ -309,7 +218,7 @@ final readonly class DrawChartWords
      *
      * @return Track<float>
      */
-    private static function fadeIn(Track $presence): Track
+    public static function fadeIn(Track $presence): Track
     {
         return $presence->map(static fn (Presence $there): float => round(min(1.0, $there->amount * 6), 4));
     }

@@ -6,60 +6,64 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\PatternTile;
-use Lupine\Core\Form\RoundForm;
-use Lupine\Core\Form\Slot;
-use Lupine\Core\Geometry\OutlineBuilder;
-use Lupine\Core\Geometry\Point;
-use Lupine\Core\Motion\Presence;
+use Lupine\Core\Form\Grain;
+use Lupine\Core\Form\Shape;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\SoftEdge;
 
-/** The looks around and on the marks of a round chart. */
+/** The looks around and on the marks of a chart. */
 final readonly class DrawFinish
 {
-    /**
-     * pixels to each side of a boundary that are laid under it, so that no ground shows even where the stage is shown
-     * small
-     */
-    private const SEAM = 4.0;
+    /** how much a rest is there that is only tinted */
+    private const TINT = 0.28;
 
-    public function __construct(private Chart $chart, private RoundForm $form)
-    {
+    public function __construct(
+        private Chart $chart,
+        private ChartShapes $shapes,
+        private ChartTiming $timing,
+    ) {
     }
 
-    public static function fill(Chart $chart, RoundForm $form, Slot $slot, string $colour): Paint
+    /** @return Track<Paint> */
+    public function fill(string $figureId): Track
     {
-        if ($chart->finish->fill === 'flat') {
-            return new FlatPaint($colour);
+        $colour = $this->timing->colours[$figureId];
+        if ($this->chart->finish->fill === 'flat') {
+            return Track::constant(new FlatPaint($colour));
         }
-        $centre = $form->sector($slot, 0, 1, $chart->own($slot->figureId)->out)->centre;
-        $base = Colour::hex($colour);
-        $hole = $form->holeRadius() / max(1e-9, $form->outerRadius());
 
-        return new RadialPaint($centre->x, $centre->y, $form->outerRadius(), [
-            [$hole, $base->lightened(-0.07)->toHex(), 1.0],
-            [$hole + (1 - $hole) * 0.55, $colour, 1.0],
-            [1.0, $base->lightened(0.07)->toHex(), 1.0],
-        ]);
+        return $this->shapes->fulls[$figureId]->map(
+            static fn (Shape $shape): Paint => self::gradient($shape->grain(), $colour),
+        );
+    }
+
+    public function opacity(string $figureId): float
+    {
+        $isTinted = $this->timing->figure($figureId)->isRest
+            && $this->chart->form->has('rest') && $this->chart->form->word('rest') === 'tinted';
+
+        return $isTinted ? self::TINT : 1.0;
     }
 
     /**
      * @param array<string, PathNode> $marks by figure id
-     * @param array<string, string> $colours by figure id
      *
-     * @return list<PathNode> the shadow, then all glows
+     * @return list<Node> the shadow, then all glows
      */
-    public function softEdges(array $marks, array $colours): array
+    public function softEdges(array $marks, FigurePoses $poses): array
     {
         $glows = [];
         foreach ($marks as $figureId => $mark) {
             $own = $this->chart->own($figureId);
             $glow = $own->hasGlow ? $own->glow : $this->chart->finish->glow;
             if ($glow !== null) {
-                $colour = $glow->colour ?? $colours[$figureId];
-                $glows[] = self::soft($mark->outline, $glow, $colour, 0.5);
-                $glows[] = self::soft($mark->outline, $glow, $colour, 0.16);
+                $colour = $glow->colour ?? $this->timing->colours[$figureId];
+                $soft = [
+                    self::soft($mark->outline, $glow, $colour, 0.5),
+                    self::soft($mark->outline, $glow, $colour, 0.16),
+                ];
+                array_push($glows, ...$poses->pose($figureId, $soft));
             }
         }
 
@@ -75,7 +79,7 @@ final readonly class DrawFinish
     }
 
     /** The pattern over a mark, or null where it has none. */
-    public function pattern(string $figureId, PathNode $mark, string $colour): ?PathNode
+    public function pattern(string $figureId, PathNode $mark): ?PathNode
     {
         $own = $this->chart->own($figureId);
         $pattern = $own->hasPattern ? $own->pattern : $this->chart->finish->pattern;
@@ -83,18 +87,37 @@ final readonly class DrawFinish
             return null;
         }
         $tile = PatternTile::of($pattern);
+        $colour = $this->timing->colours[$figureId];
         $ink = Colour::hex($colour)->luminance() > 0.4 ? '#000000' : '#ffffff';
-        $paint = new PatternPaint(
-            $this->form->centre->x,
-            $this->form->centre->y,
-            $tile->size,
-            $pattern->degrees,
-            $tile->outline,
-            $ink,
-            $this->form->outerRadius() + $own->out,
-        );
+        $paint = $this->shapes->fulls[$figureId]->map(static function (Shape $shape) use ($pattern, $tile, $ink): Paint {
+            $grain = $shape->grain();
+
+            return new PatternPaint(
+                $grain->origin->x,
+                $grain->origin->y,
+                $tile->size,
+                $pattern->degrees,
+                $tile->outline,
+                $ink,
+                $grain->reach,
+            );
+        });
 
         return new PathNode($mark->outline, $paint, $pattern->opacity);
+    }
+
+    /** White over a mark, as much as a move lights it up; null where none does. */
+    public function light(string $figureId, PathNode $mark): ?GroupNode
+    {
+        $light = $this->timing->number($figureId, 'light');
+
+        return $light->isStill()
+            ? null
+            : new GroupNode(
+                'light-'.$figureId,
+                [new PathNode($mark->outline, new FlatPaint('#ffffff'))],
+                $light->track($this->shapes->range),
+            );
     }
 
     /**
@@ -102,80 +125,98 @@ final readonly class DrawFinish
      * with the neighbour's colour behind it, the ground cannot show between two parts.
      *
      * @param array<string, PathNode> $marks by figure id
-     * @param array<string, Track<Presence>> $presences by figure id
      *
      * @return list<PathNode>
      */
-    public function seams(array $marks, array $presences): array
+    public function seams(array $marks): array
     {
-        if ($this->form->hasGap()) {
-            return [];
-        }
-        $slots = array_values(
-            array_filter($this->form->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0),
-        );
-        if ($this->chart->form->direction === 'counterclockwise') {
-            $slots = array_reverse($slots);
-        }
         $seams = [];
-        foreach ($slots as $index => $slot) {
-            $next = $slots[($index + 1) % count($slots)];
-            if ($next === $slot || !self::touch($slot, $next) || $this->isOut($slot) || $this->isOut($next)) {
+        foreach ($this->neighbours() as [$before, $behind]) {
+            if ($this->isMoved($before) || $this->isMoved($behind)) {
                 continue;
             }
-            $outline = Track::combine([$presences[$slot->figureId], $presences[$next->figureId]], function (
-                array $both,
-            ) use ($slot, $next): string {
-                if ($both[0]->to < 1.0 || $both[1]->from > 0.0 || $both[0]->amount <= 0 || $both[1]->amount <= 0) {
-                    return '';
-                }
-
-                // No wider than half of what is there on either side, or it would stand out beyond it.
-                return $this->patch(
-                    $slot->toDegrees(),
-                    min($slot->sweepDegrees * $both[0]->amount, $next->sweepDegrees * $both[1]->amount, 90.0) / 2,
-                );
-            });
-            $seams[] = new PathNode($outline, $marks[$slot->figureId]->fill);
+            $outline = $this->seam($before, $behind);
+            $seams[] = new PathNode($outline, $marks[$before]->fill);
         }
 
         return $seams;
+    }
+
+    private static function gradient(Grain $grain, string $colour): Paint
+    {
+        $base = Colour::hex($colour);
+        [$dark, $light] = [$base->lightened(-0.07)->toHex(), $base->lightened(0.07)->toHex()];
+        if ($grain->kind === 'linear') {
+            return new LinearPaint($grain->from->x, $grain->from->y, $grain->to->x, $grain->to->y, [
+                [0.0, $dark, 1.0],
+                [0.55, $colour, 1.0],
+                [1.0, $light, 1.0],
+            ]);
+        }
+        $hole = $grain->inner / max(1e-9, $grain->outer);
+
+        return new RadialPaint($grain->from->x, $grain->from->y, $grain->outer, [
+            [$hole, $dark, 1.0],
+            [$hole + (1 - $hole) * 0.55, $colour, 1.0],
+            [1.0, $light, 1.0],
+        ]);
+    }
+
+    /** @return list<array{string, string}> all figures that touch on any frame */
+    private function neighbours(): array
+    {
+        $pairs = [];
+        foreach ($this->shapes->layouts->changes as $frame) {
+            foreach ($this->shapes->layouts->atChange($frame)->neighbours() as $pair) {
+                $pairs[implode('/', $pair)] = $pair;
+            }
+        }
+
+        return array_values($pairs);
+    }
+
+    /** @return Track<string> */
+    private function seam(string $before, string $behind): Track
+    {
+        $presences = [$this->shapes->presences[$before], $this->shapes->presences[$behind]];
+        $layouts = $this->shapes->layouts;
+        if ($layouts->isConstant()) {
+            $layout = $this->shapes->first();
+
+            return Track::combine(
+                $presences,
+                static fn (array $both): string => $layout->seam($before, $behind, $both[0], $both[1]),
+            );
+        }
+        [$one, $other] = $presences;
+
+        return Track::of(
+            [...$layouts->changes, ...$one->changes, ...$other->changes],
+            static fn (int $frame): string => $layouts->at($frame)->seam(
+                $before,
+                $behind,
+                $one->at($frame),
+                $other->at($frame),
+            ),
+        );
+    }
+
+    /** Is a figure ever away from its place? */
+    private function isMoved(string $figureId): bool
+    {
+        foreach (['x', 'y', 'size', 'turn', 'opacity'] as $property) {
+            if (!$this->timing->number($figureId, $property)->isStill()) {
+                return true;
+            }
+        }
+        $out = $this->shapes->outs[$figureId];
+
+        return !$out->isConstant() || $out->at($this->shapes->range->from) > 0;
     }
 
     /** @param Track<string> $outline */
     private static function soft(Track $outline, SoftEdge $edge, string $colour, float $part): PathNode
     {
         return new PathNode($outline, new FlatPaint($colour), $edge->opacity, $edge->reach * $part);
-    }
-
-    private static function touch(Slot $slot, Slot $next): bool
-    {
-        return abs(fmod($next->fromDegrees - $slot->fromDegrees - $slot->sweepDegrees + 720.0 + 1e-9, 360.0)) < 1e-6;
-    }
-
-    private function isOut(Slot $slot): bool
-    {
-        return $this->chart->own($slot->figureId)->out > 0;
-    }
-
-    /** @param float $reachDegrees how far to each side of the boundary it may reach */
-    private function patch(float $degrees, float $reachDegrees): string
-    {
-        $inner = $this->form->holeRadius() > 0 ? $this->form->holeRadius() + 0.5 : 0.0;
-        $outer = $this->form->outerRadius() - 0.5;
-        $wide = self::SEAM / max(1e-9, sin(deg2rad($reachDegrees)));
-        $radii = $wide > $inner && $wide < $outer ? [$inner, $wide, $outer] : [$inner, $outer];
-        $corner = fn (float $radius, int $side): Point => $this->form->centre
-            ->towards($degrees, $radius)
-            ->towards($degrees + 90, $side * min(self::SEAM, $radius * sin(deg2rad($reachDegrees))));
-        $path = (new OutlineBuilder())->moveTo($corner($inner, -1));
-        foreach (array_slice($radii, 1) as $radius) {
-            $path->lineTo($corner($radius, -1));
-        }
-        foreach (array_reverse($radii) as $radius) {
-            $path->lineTo($corner($radius, 1));
-        }
-
-        return $path->close()->pathData();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
@@ -20,7 +21,7 @@ final readonly class DrawPiece
 {
     private TextSetter $setter;
 
-    public function __construct(FontBook $fonts)
+    public function __construct(FontBook $fonts, public Forms $forms)
     {
         $this->setter = new TextSetter($fonts);
     }
@@ -35,7 +36,7 @@ final readonly class DrawPiece
     {
         $range = FrameRange::within($piece->stage->frames, $from, $to);
         $moves = new Moves($piece, new Beats($piece));
-        $timings = self::timings($piece, $moves);
+        $timings = $this->timings($piece, $moves);
         $texts = new DrawTexts($this->setter);
         $charts = new DrawChart($this->setter, $range);
         $nodes = self::backdrop($piece);
@@ -43,7 +44,7 @@ final readonly class DrawPiece
             $nodes[] = $charts->draw($chart, $timings[$chart->id]);
         }
         foreach ($piece->words as $words) {
-            $nodes[] = $texts->free($words, $moves->ofWords($words->id), $range);
+            $nodes[] = $texts->free($words, $moves, $range);
         }
         if ($piece->captions !== null) {
             foreach ($piece->lines as $line) {
@@ -68,15 +69,9 @@ final readonly class DrawPiece
      *
      * @throws ImpossibleFigures where a chart cannot be drawn from its table
      */
-    public static function timings(Piece $piece, ?Moves $moves = null): array
+    public function timings(Piece $piece, ?Moves $moves = null): array
     {
-        $moves ??= new Moves($piece, new Beats($piece));
-        $timings = [];
-        foreach ($piece->charts as $chart) {
-            $timings[$chart->id] = ChartTiming::of($chart, $piece->table($chart->table), $moves);
-        }
-
-        return $timings;
+        return (new TimeCharts($this->forms, $moves ?? new Moves($piece, new Beats($piece))))->of($piece);
     }
 
     public function setter(): TextSetter

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-use Lupine\Core\Motion\FigureMoves;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Motion\Presence;
+use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\FreeText;
@@ -23,22 +25,61 @@ final readonly class DrawTexts
     {
     }
 
-    public function free(FreeText $words, FigureMoves $moves, FrameRange $range): GroupNode
+    public function free(FreeText $words, Moves $moves, FrameRange $range): GroupNode
     {
         $text = $words->upperCase ? mb_strtoupper($words->text) : $words->text;
-        $children = $this->block(
-            $this->setter->lines($text, $words->style, $words->width),
-            $words->style,
-            $words->x,
-            $words->y,
-            $words->align,
+        $lines = $this->setter->lines($text, $words->style, $words->width);
+        $children = $this->block($lines, $words->style, $words->x, $words->y, $words->align);
+        $number = static fn (string $property, float $first): KeyedNumber => $moves->number(
+            $property,
+            $first,
+            null,
+            null,
+            $words->id,
         );
-        $opacity =
-            $moves->entrance === null && $moves->exit === null
-                ? null
-                : $moves->presence($range)->map(static fn (Presence $presence): float => $presence->amount);
+        $numbers = [
+            'x' => $number('x', $words->x),
+            'y' => $number('y', $words->y),
+            'size' => $number('size', 1.0),
+            'turn' => $number('turn', 0.0),
+        ];
+        // Words scale and turn about their own middle, wherever they are aligned.
+        $middle = new Point(
+            $words->x + match ($words->align) {
+                'left' => $words->width / 2,
+                'right' => -$words->width / 2,
+                default => 0.0,
+            },
+            $words->y + (count($lines) - 1) * $words->style->size * self::LEADING / 2
+                - $this->setter->capHeight($words->style) / 2,
+        );
 
-        return new GroupNode($words->id, $children, $opacity);
+        return new GroupNode(
+            $words->id,
+            $children,
+            $this->opacity($moves->ofWords($words->id)->presence($range), $number('opacity', 1.0), $range),
+            Pose::of($middle, $numbers, $range, new Point($words->x, $words->y)),
+        );
+    }
+
+    /**
+     * @param Track<Presence> $presence
+     *
+     * @return Track<float>|null null where all of it is always there
+     */
+    private function opacity(Track $presence, KeyedNumber $opacity, FrameRange $range): ?Track
+    {
+        if ($opacity->isStill()) {
+            return $presence->isConstant() && $presence->at($range->from)->amount >= 1.0
+                ? null
+                : $presence->map(static fn (Presence $presence): float => $presence->amount);
+        }
+        $track = $opacity->track($range);
+
+        return Track::of(
+            [...$presence->changes, ...$track->changes],
+            static fn (int $frame): float => $presence->at($frame)->amount * $track->at($frame),
+        );
     }
 
     public function caption(ScriptLine $line, CaptionSettings $captions, float $middle): GroupNode

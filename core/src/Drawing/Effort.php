@@ -41,10 +41,8 @@ final readonly class Effort
         $movers = [];
         $marks = 0;
         foreach ($timings as $timing) {
-            foreach ($timing->moves as $figureMoves) {
-                $movers[] = $figureMoves->movingFrames(...);
-                ++$marks;
-            }
+            $movers[] = $timing->effort(...);
+            $marks += count($timing->moves);
         }
         foreach ($piece->words as $words) {
             $movers[] = $moves->ofWords($words->id)->movingFrames(...);

@@ -6,14 +6,20 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\Track;
 
-/** Nodes that come and go together. */
+/** Nodes that come, go and move together. */
 final readonly class GroupNode implements Node
 {
     /**
      * @param list<Node> $children
      * @param Track<float>|null $opacity 0 to 1
+     * @param Track<float>|null $maximum of the scale that its marks are drawn on
      */
-    public function __construct(public string $name, public array $children, public ?Track $opacity = null)
-    {
+    public function __construct(
+        public string $name,
+        public array $children,
+        public ?Track $opacity = null,
+        public ?Pose $pose = null,
+        public ?Track $maximum = null,
+    ) {
     }
 }

@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-/** Which figure an outline is the mark of. */
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Track;
+
+/** Which figure an outline is the mark of, and what of it is in proportion. */
 final readonly class Mark
 {
+    /**
+     * @param string $measure one of Form\Measure's values
+     * @param Track<float> $whole how much of the measure the whole, or the scale, is: degrees or pixels
+     * @param Point $pivot what angles are measured about
+     */
     public function __construct(
         public string $chartId,
         public string $figureId,
@@ -14,6 +22,9 @@ final readonly class Mark
         public float $value,
         public float $share,
         public string $valueText,
+        public string $measure,
+        public Track $whole,
+        public Point $pivot,
     ) {
     }
 }

@@ -37,7 +37,7 @@ final class Reel
     /** @var list<array<string, mixed>> */
     private array $paintData = [];
 
-    /** @var list<array{node: int, property: string, frames: list<int>, values: list<int|float>}> */
+    /** @var list<array{node: int, property: string, frames: list<int>, values: list<int|float|string>}> */
     private array $tracks = [];
 
     private int $nodes = 0;
@@ -74,12 +74,14 @@ final class Reel
     private function node(Node $node): array
     {
         $index = $this->nodes++;
+        $coordinate = static fn (float $value): float => (float) Decimal::of($value, 3);
         if ($node instanceof GroupNode) {
             return [
                 'kind' => 'group',
                 'index' => $index,
                 'name' => $node->name,
                 'opacity' => $node->opacity === null ? 1.0 : $this->property($index, 'opacity', $node->opacity),
+                ...$node->pose === null ? [] : ['pose' => $this->pose($index, $node->pose)],
                 'children' => array_map($this->node(...), $node->children),
             ];
         }
@@ -93,7 +95,7 @@ final class Reel
                     $node->outline,
                     fn (string $outline): int => $this->outlines[$outline] ??= count($this->outlines),
                 ),
-                'fill' => $this->paint($node->fill),
+                'fill' => $this->property($index, 'fill', $node->fill, $this->paint(...)),
                 'opacity' => $node->opacity,
                 'blur' => $node->blur,
                 'mark' => $node->mark === null
@@ -104,11 +106,13 @@ final class Reel
                             'label' => $node->mark->label,
                             'value' => $node->mark->value,
                             'share' => $node->mark->share,
+                            'measure' => $node->mark->measure,
+                            'whole' => $this->property($index, 'whole', $node->mark->whole),
+                            'pivot' => [$coordinate($node->mark->pivot->x), $coordinate($node->mark->pivot->y)],
                         ],
             ];
         }
         \assert($node instanceof TextNode);
-        $coordinate = static fn (float $value): float => (float) Decimal::of($value, 3);
 
         return [
             'kind' => 'text',
@@ -123,17 +127,31 @@ final class Reel
         ];
     }
 
+    /** @return array{pivot: array{float, float}, x: int|float|string, y: int|float|string, size: int|float|string, turn: int|float|string} */
+    private function pose(int $index, Pose $pose): array
+    {
+        $round = static fn (float $value): float => (float) Decimal::of($value, 4);
+
+        return [
+            'pivot' => [$round($pose->pivot->x), $round($pose->pivot->y)],
+            'x' => $this->property($index, 'x', $pose->x, $round),
+            'y' => $this->property($index, 'y', $pose->y, $round),
+            'size' => $this->property($index, 'size', $pose->size, $round),
+            'turn' => $this->property($index, 'turn', $pose->turn, $round),
+        ];
+    }
+
     /**
      * The value on the first frame; a property that changes gets a track as well.
      *
      * @template T
      *
      * @param Track<T> $track
-     * @param \Closure(T): (int|float)|null $write
+     * @param \Closure(T): (int|float|string)|null $write
      */
-    private function property(int $node, string $name, Track $track, ?\Closure $write = null): int|float
+    private function property(int $node, string $name, Track $track, ?\Closure $write = null): int|float|string
     {
-        $value = static fn (mixed $value): int|float => $write === null
+        $value = static fn (mixed $value): int|float|string => $write === null
             ? (is_int($value) || is_float($value)
                 ? $value
                 : 0)

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Measure;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\SpokenWord;
@@ -27,25 +32,28 @@ final readonly class Sheet
         $rate = FrameRate::ofStage($piece->stage);
         $charts = [];
         foreach ($timings as $chartId => $timing) {
-            $largest = max([
-                1e-12,
-                ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list),
-            ]);
+            $largest = $timing->largestFraction();
+            $timecode = static fn (int $frame): string => Timecode::atFrame(
+                $frame,
+                $rate,
+                $piece->stage->dropFrame,
+            )->toText();
+            $layout = $timing->layoutAt(0);
+            $isAngle = $layout->measure() === Measure::Angle;
             $charts[$chartId] = [
-                'whole' => self::plain($timing->figures->whole->toFloat(), 6),
+                'whole' => self::plain($timing->figures()->whole->toFloat(), 6),
+                'measure' => $isAngle ? 'Sweep' : 'Length',
+                'changes' => self::changes($timing->changes, $timecode),
+                'keyed' => (object) array_map(
+                    static fn (KeyedNumber $number): array => self::course($number, $piece->stage->frames),
+                    $timing->keyedOfChart(),
+                ),
                 'figures' => array_map(
-                    static fn (Figure $figure): array => self::figure(
-                        $figure,
-                        $timing,
-                        static fn (int $frame): string => Timecode::atFrame(
-                            $frame,
-                            $rate,
-                            $piece->stage->dropFrame,
-                        )->toText(),
-                        $largest,
-                        $piece->stage->frames,
-                    ),
-                    $timing->figures->list,
+                    static fn (Figure $figure): array => [
+                        ...self::figure($figure, $timing, $timecode, $largest, $piece->stage->frames),
+                        'measured' => self::measured($timing, $layout, $figure->id, $isAngle),
+                    ],
+                    $timing->figures()->list,
                 ),
             ];
         }
@@ -62,18 +70,11 @@ final readonly class Sheet
     {
         $stems = [];
         foreach ($timings as $timing) {
-            $largest = max([
-                1e-12,
-                ...array_map(static fn (Figure $figure): float => $figure->share(), $timing->figures->list),
-            ]);
-            foreach ($timing->figures->list as $figure) {
+            $largest = $timing->largestFraction();
+            foreach ($timing->figures()->list as $figure) {
                 $stems[] = [
                     'colour' => $timing->colours[$figure->id],
-                    'points' => Stem::of(
-                        $timing->moves[$figure->id],
-                        $figure->share() / $largest,
-                        $piece->stage->frames,
-                    ),
+                    'points' => Stem::of($timing, $figure->id, $largest, $piece->stage->frames),
                 ];
             }
         }
@@ -149,12 +150,24 @@ final readonly class Sheet
             'value' => self::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
             'isRest' => $figure->isRest,
             'share' => number_format($figure->share() * 100, 2).' %',
-            'sweep' => number_format($figure->share() * 360, 2).'°',
-            'reading' => $timing->readings[$figure->id]->at(1.0),
+            'reading' => $timing->states()[0]->readings[$figure->id]->at(1.0),
             'colour' => $timing->colours[$figure->id],
             'entrance' => self::move($moves->entrance, $timecode),
             'exit' => self::move($moves->exit, $timecode),
-            'stem' => Stem::of($moves, $figure->share() / $largest, $frames),
+            'changes' => self::changes($timing->changesOfFigures[$figure->id], $timecode),
+            'keyed' => (object) array_map(
+                static fn (KeyedNumber $number): array => self::course($number, $frames),
+                $timing->keyedOfFigure($figure->id),
+            ),
+            'states' => array_map(
+                static fn (ChartState $state): array => [
+                    $state->move->begin ?? 0,
+                    $state->move?->end() ?? 0,
+                    $state->readings[$figure->id]->at(1.0),
+                ],
+                $timing->states(),
+            ),
+            'stem' => Stem::of($timing, $figure->id, $largest, $frames),
         ];
     }
 
@@ -180,6 +193,46 @@ final readonly class Sheet
                 ),
                 'opens' => $move->opens,
             ];
+    }
+
+    /** What of the mark is in proportion, with its unit. */
+    private static function measured(ChartTiming $timing, Layout $layout, string $figureId, bool $isAngle): string
+    {
+        $measured = abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId);
+
+        return $isAngle ? number_format($measured, 2).'°' : number_format($measured, 1).' px';
+    }
+
+    /**
+     * @param list<array{TimedMove, Change}> $changes
+     * @param \Closure(int): string $timecode
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function changes(array $changes, \Closure $timecode): array
+    {
+        return array_map(
+            static fn (array $one): array => [
+                ...self::move($one[0], $timecode) ?? [],
+                'property' => $one[1]->property,
+            ],
+            $changes,
+        );
+    }
+
+    /**
+     * A number over time, straight between its points.
+     *
+     * @return list<array{int, float}> frame and value
+     */
+    private static function course(KeyedNumber $number, int $frames): array
+    {
+        $points = [[0, round($number->at(0), 4)]];
+        foreach ($number->changes(FrameRange::within($frames)) as $frame) {
+            $points[] = [$frame, round($number->at($frame), 4)];
+        }
+
+        return $points;
     }
 
     private static function plain(float $number, int $decimals): string

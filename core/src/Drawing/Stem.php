@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-use Lupine\Core\Motion\FigureMoves;
-
 /** The lane of one figure beside the script, as a line with as many corners as its curve needs. */
 final readonly class Stem
 {
@@ -13,24 +11,19 @@ final readonly class Stem
     private const TOLERANCE = 0.004;
 
     /**
-     * @param float $width of the stem where all of the figure is there, as a fraction of the widest
+     * @param float $widest what the widest stem of the chart stands for
      * @param int $frames of the whole piece
      *
      * @return list<array{int, float}> frame and width; straight between neighbours, as wide as its first before, and as
      *                                 its last behind
      */
-    public static function of(FigureMoves $moves, float $width, int $frames): array
+    public static function of(ChartTiming $timing, string $figureId, float $widest, int $frames): array
     {
-        $keys = [0];
-        foreach ([$moves->entrance, $moves->exit] as $move) {
-            if ($move !== null) {
-                array_push($keys, $move->begin, $move->end());
-            }
-        }
+        $keys = [0, ...$timing->keysOf($figureId)];
         $keys = array_values(array_unique(array_filter($keys, static fn (int $key): bool => $key < $frames)));
         sort($keys);
         $keys[] = max($frames - 1, ...$keys);
-        $at = static fn (int $frame): float => round($moves->presenceAt($frame)->amount * $width, 4);
+        $at = static fn (int $frame): float => round($timing->wantedAt($figureId, $frame) / $widest, 4);
         $points = [[0, $at(0)]];
         for ($index = 1; $index < count($keys); ++$index) {
             if ($keys[$index] > $keys[$index - 1]) {

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Lupine\Core\Figures;
 
 use Brick\Math\BigRational;
-use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
 
-/** One value column of a table, resolved for a form that shows parts of a whole. */
+/** One value column of a table, resolved for what a form needs. */
 final readonly class Figures
 {
     /** @var array<string, Figure> */
@@ -19,14 +18,114 @@ final readonly class Figures
      * @param list<Figure> $list in the order of the sheet
      * @param list<Problem> $notices
      */
-    private function __construct(public array $list, public BigRational $whole, public array $notices)
-    {
+    private function __construct(
+        public array $list,
+        public BigRational $whole,
+        public array $notices,
+        /** whether the whole is what all figures come to */
+        public bool $wholeIsSum = false,
+    ) {
         $this->byId = array_column($list, null, 'id');
     }
 
     public function byId(string $id): Figure
     {
         return $this->byId[$id];
+    }
+
+    /**
+     * What a form needs of a column.
+     *
+     * @throws ImpossibleFigures where the column does not have it
+     */
+    public static function of(Needs $needs, Table $table, string $columnId): self
+    {
+        return match ($needs) {
+            Needs::Parts => self::ofWhole($table, $columnId),
+            Needs::Amounts => self::ofAmounts($table, $columnId, false),
+            Needs::SignedAmounts => self::ofAmounts($table, $columnId, true),
+            Needs::One => self::ofOne($table, $columnId),
+        };
+    }
+
+    /**
+     * Amounts on a scale. Shares, where they are asked for, are of the whole that the table gives, else of the sum of
+     * all amounts without their signs. A row that says “rest” is what the others leave of the whole.
+     *
+     * @throws ImpossibleFigures where a cell is not a number, an amount is below zero and may not be, or there are none
+     */
+    public static function ofAmounts(Table $table, string $columnId, bool $mayBeNegative): self
+    {
+        $column = $table->columnIndex($columnId);
+        $cells = [];
+        $notices = [];
+        foreach ($table->rows as $number => $row) {
+            $cell = ReadColumn::cell($row, $column, $number + 1, $notices);
+            if ($cell->value->isNegative() && !$mayBeNegative) {
+                throw new ImpossibleFigures(
+                    sprintf(
+                        'Row %d, “%s”, is %s. This form cannot go below zero: change the figure, or choose bars or columns.',
+                        $number + 1,
+                        $row->label,
+                        trim($row->cells[$column]),
+                    ),
+                    'row '.($number + 1),
+                    $row->id,
+                );
+            }
+            $cells[] = $cell;
+        }
+        if ($cells === []) {
+            throw new ImpossibleFigures(
+                'The sheet has no rows yet. Type or paste at least one label and one number.',
+                'the sheet',
+            );
+        }
+        $whole = ReadColumn::whole($table, $cells);
+        $cells = ReadColumn::fillRest($table, $cells, $whole);
+        $sum = BigRational::zero();
+        foreach ($cells as $cell) {
+            $sum = $sum->plus($cell['value']->abs())->simplified();
+        }
+        $whole ??= $sum->isZero() ? BigRational::one() : $sum;
+        $list = self::figures($table, $cells, $whole);
+        ReadColumn::noticeLabels($table, $notices);
+
+        return new self($list, $whole, $notices, $whole->isEqualTo($sum));
+    }
+
+    /**
+     * One amount: the only row, or the only one beside a rest.
+     *
+     * @throws ImpossibleFigures where there are more
+     */
+    public static function ofOne(Table $table, string $columnId): self
+    {
+        $all = self::ofAmounts($table, $columnId, false);
+        $list = array_values(array_filter($all->list, static fn (Figure $figure): bool => !$figure->isRest));
+        if (count($list) !== 1) {
+            throw new ImpossibleFigures(
+                sprintf(
+                    'This form shows one figure, and the sheet has %d. Keep one row, or one and a row that says “rest”.',
+                    count($list),
+                ),
+                'the sheet',
+            );
+        }
+
+        return new self($list, $all->whole, $all->notices, false);
+    }
+
+    /** @return list<float> in the order of the sheet */
+    public function values(): array
+    {
+        return array_map(static fn (Figure $figure): float => $figure->value(), $this->list);
+    }
+
+    /** Whether they were typed as percentages. */
+    public function arePercentages(): bool
+    {
+        return array_filter($this->list, static fn (Figure $figure): bool => $figure->unit === '%') !== [];
     }
 
     /**
@@ -42,7 +141,7 @@ final readonly class Figures
         $cells = [];
         $notices = [];
         foreach ($table->rows as $number => $row) {
-            $cell = self::cell($row, $column, $number + 1, $notices);
+            $cell = ReadColumn::cell($row, $column, $number + 1, $notices);
             if ($cell->value->isNegative()) {
                 throw new ImpossibleFigures(
                     sprintf(
@@ -63,8 +162,8 @@ final readonly class Figures
                 'the sheet',
             );
         }
-        $whole = self::whole($table, $cells);
-        $cells = self::fillRest($table, $cells, $whole);
+        $whole = ReadColumn::whole($table, $cells);
+        $cells = ReadColumn::fillRest($table, $cells, $whole);
         $sum = self::sumOf($cells);
         if ($sum->isZero()) {
             throw new ImpossibleFigures(
@@ -85,22 +184,10 @@ final readonly class Figures
             $whole = $sum;
         }
         $whole ??= $sum;
-        $list = [];
-        foreach ($table->rows as $number => $row) {
-            $cell = $cells[$number];
-            $list[] = new Figure(
-                $row->id,
-                $row->label,
-                $cell['value'],
-                $cell['decimals'],
-                $cell['unit'],
-                $cell['value']->dividedBy($whole)->simplified(),
-                $cell['isRest'],
-            );
-        }
-        self::noticeLabels($table, $notices);
+        $list = self::figures($table, $cells, $whole);
+        ReadColumn::noticeLabels($table, $notices);
 
-        return new self($list, $whole, $notices);
+        return new self($list, $whole, $notices, $whole->isEqualTo($sum));
     }
 
     /**
@@ -142,114 +229,6 @@ final readonly class Figures
         );
     }
 
-    /** @param list<Problem> $notices */
-    private static function cell(Row $row, int $column, int $number, array &$notices): CellNumber
-    {
-        $typed = $row->cells[$column] ?? '';
-        if (trim($typed) === '') {
-            $notices[] = Problem::notice(
-                'empty-cell',
-                'row '.$number,
-                sprintf('Row %d, “%s”, has no number yet and counts as 0.', $number, $row->label),
-                $row->id,
-            );
-
-            return CellNumber::read('0');
-        }
-        try {
-            return CellNumber::read($typed);
-        } catch (NotANumber $reason) {
-            throw new ImpossibleFigures(
-                sprintf('Row %d, “%s”: %s', $number, $row->label, $reason->getMessage()),
-                'row '.$number,
-                $row->id,
-            );
-        }
-    }
-
-    /** @param list<CellNumber> $cells */
-    private static function whole(Table $table, array $cells): ?BigRational
-    {
-        if ($table->whole !== null) {
-            try {
-                $whole = CellNumber::read($table->whole)->value;
-            } catch (NotANumber $reason) {
-                throw new ImpossibleFigures('The whole: '.$reason->getMessage(), 'the whole');
-            }
-            if ($whole->isNegativeOrZero()) {
-                throw new ImpossibleFigures('The whole has to be above zero.', 'the whole');
-            }
-
-            return $whole;
-        }
-        foreach ($cells as $cell) {
-            if ($cell->unit === '%') {
-                return BigRational::of(100);
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param list<CellNumber> $cells
-     *
-     * @return list<array{value: BigRational, decimals: int, unit: string, isRest: bool}>
-     */
-    private static function fillRest(Table $table, array $cells, ?BigRational $whole): array
-    {
-        $rest = null;
-        $sum = BigRational::zero();
-        $decimals = 0;
-        $unit = '';
-        $filled = [];
-        foreach ($cells as $number => $cell) {
-            if ($cell->isRest && $rest !== null) {
-                throw new ImpossibleFigures(
-                    sprintf(
-                        'Row %d says “rest”, and row %d does too. Only one part can be the rest of the whole.',
-                        $number + 1,
-                        $rest + 1,
-                    ),
-                    'row '.($number + 1),
-                    $table->rows[$number]->id,
-                );
-            }
-            $rest = $cell->isRest ? $number : $rest;
-            $sum = $sum->plus($cell->value)->simplified();
-            $decimals = max($decimals, $cell->decimals);
-            $unit = $cell->unit !== '' ? $cell->unit : $unit;
-            $filled[] = [
-                'value' => $cell->value,
-                'decimals' => $cell->decimals,
-                'unit' => $cell->unit,
-                'isRest' => $cell->isRest,
-            ];
-        }
-        if ($rest === null) {
-            return $filled;
-        }
-        if ($whole === null) {
-            throw new ImpossibleFigures(
-                sprintf(
-                    'Row %d says “rest”, but of what? Give the whole, for example 100, below the sheet.',
-                    $rest + 1,
-                ),
-                'row '.($rest + 1),
-                $table->rows[$rest]->id,
-            );
-        }
-        $value = $whole->minus($sum);
-        $filled[$rest] = [
-            'value' => $value->isNegative() ? BigRational::zero() : $value->simplified(),
-            'decimals' => $decimals,
-            'unit' => $unit,
-            'isRest' => true,
-        ];
-
-        return $filled;
-    }
-
     /** @param list<array{value: BigRational, decimals: int, unit: string, isRest: bool}> $cells */
     private static function sumOf(array $cells): BigRational
     {
@@ -261,30 +240,28 @@ final readonly class Figures
         return $sum->simplified();
     }
 
-    /** @param list<Problem> $notices */
-    private static function noticeLabels(Table $table, array &$notices): void
+    /**
+     * @param list<array{value: BigRational, decimals: int, unit: string, isRest: bool}> $cells
+     *
+     * @return list<Figure>
+     */
+    private static function figures(Table $table, array $cells, BigRational $whole): array
     {
-        $seen = [];
+        $list = [];
         foreach ($table->rows as $number => $row) {
-            $label = trim($row->label);
-            if ($label === '') {
-                $notices[] = Problem::notice(
-                    'no-label',
-                    'row '.($number + 1),
-                    sprintf('Row %d has no label.', $number + 1),
-                    $row->id,
-                );
-            } elseif (isset($seen[$label])) {
-                $notices[] = Problem::notice(
-                    'same-label',
-                    'row '.($number + 1),
-                    sprintf('Rows %d and %d are both called “%s”.', $seen[$label], $number + 1, $label),
-                    $row->id,
-                );
-            } else {
-                $seen[$label] = $number + 1;
-            }
+            $cell = $cells[$number];
+            $list[] = new Figure(
+                $row->id,
+                $row->label,
+                $cell['value'],
+                $cell['decimals'],
+                $cell['unit'],
+                $cell['value']->dividedBy($whole)->simplified(),
+                $cell['isRest'],
+            );
         }
+
+        return $list;
     }
 
     private static function plain(BigRational $number): string

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Formats;
 
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Table;
 
 /**
@@ -17,19 +20,17 @@ final readonly class NewPiece
     /**
      * The document, in the form of docs/piece.schema.json.
      *
-     * @param string $form one of FormSettings::KINDS
-     *
      * @return array<string, mixed>
      */
-    public static function document(Table $table, string $form, string $title): array
+    public static function document(Table $table, Form $form, string $title): array
     {
+        $defaults = $form->defaults();
         $count = count($table->rows);
-        $spacing = max(1.3, min(2.0, 560 / max(1, $count) / 40));
-        $size = $count > 10 ? max(14, (int) floor(620 / $count / 1.4)) : 40;
         $headline = $table->name !== '' ? $table->name : $title;
+        $plan = new NewPiecePlan($defaults, $count);
 
         return [
-            'lupine' => 1,
+            'lupine' => Piece::VERSION,
             'title' => $title,
             'stage' => ['width' => 1920, 'height' => 1080, 'rate' => [30, 1], 'dropFrame' => false, 'frames' => 240],
             'tables' => [$table->toDocument()],
@@ -38,16 +39,8 @@ final readonly class NewPiece
                     'id' => 'chart1',
                     'table' => $table->id,
                     'column' => $table->columns[0]->id,
-                    'form' => [
-                        'kind' => $form,
-                        'radius' => 350,
-                        'hole' => $form === 'pie' ? 0 : 0.6,
-                        'startDegrees' => 0,
-                        'direction' => 'clockwise',
-                        'gap' => 0,
-                        'order' => 'descending',
-                    ],
-                    'place' => ['x' => 620, 'y' => 540],
+                    'form' => self::settings($form, $count, $plan->width, $plan->height),
+                    'place' => ['x' => $plan->x, 'y' => $plan->y],
                     'finish' => [
                         'colours' => 'tints',
                         'swatches' => [self::SWATCH],
@@ -56,51 +49,14 @@ final readonly class NewPiece
                         'glow' => null,
                         'shadow' => null,
                     ],
-                    'words' => [
-                        'reading' => [
-                            'of' => 'share',
-                            'decimals' => null,
-                            'prefix' => '',
-                            'suffix' => '%',
-                            'group' => ',',
-                            'point' => '.',
-                        ],
-                        'labels' => [
-                            'show' => 'none',
-                            'text' => 'reading',
-                            'font' => 'figtree-bold',
-                            'size' => 40,
-                            'colour' => '#ffffff',
-                        ],
-                        'legend' => [
-                            'x' => 1120,
-                            'y' => 540 - (($count - 1) * $spacing * $size) / 2 + 50,
-                            'width' => 640,
-                            'spacing' => $spacing,
-                            'font' => 'figtree-semibold',
-                            'size' => $size,
-                            'colour' => '#ffffff',
-                        ],
-                        'centre' => $form === 'donut'
-                                ? [
-                                    'caption' => mb_strtolower(
-                                        $table->columns[0]->name === 'Value' ? 'in all' : $table->columns[0]->name,
-                                    ),
-                                    'prefix' => '',
-                                    'suffix' => '',
-                                    'font' => 'bricolage-bold',
-                                    'size' => 110,
-                                    'colour' => '#ffffff',
-                                ]
-                                : null,
-                    ],
+                    'words' => self::words($table, $defaults, $plan),
                     'entrance' => [
                         'begin' => 12,
                         'frames' => 24,
                         'curve' => 'ease-in-out',
                         'order' => 'overlapping',
                         'overlap' => $count > 8 ? 20 : 8,
-                        'opens' => 'clockwise',
+                        'opens' => 'forward',
                     ],
                     'exit' => null,
                     'own' => (object) [],
@@ -110,9 +66,9 @@ final readonly class NewPiece
                 [
                     'id' => 'title',
                     'text' => $headline,
-                    'x' => 1120,
-                    'y' => max(150, 540 - (($count - 1) * $spacing * $size) / 2 - 60),
-                    'width' => 680,
+                    'x' => $plan->titleX,
+                    'y' => $plan->titleY,
+                    'width' => $plan->titleWidth,
                     'align' => 'left',
                     'upperCase' => false,
                     'font' => 'bricolage-bold',
@@ -131,5 +87,73 @@ final readonly class NewPiece
             'script' => ['lines' => []],
             'moves' => [],
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function words(Table $table, FormDefaults $defaults, NewPiecePlan $plan): array
+    {
+        $isShare = $defaults->readings === 'share';
+        $column = $table->columns[0]->name;
+
+        return [
+            'reading' => [
+                'of' => $defaults->readings,
+                'decimals' => null,
+                'prefix' => '',
+                'suffix' => $isShare ? '%' : '',
+                'group' => ',',
+                'point' => '.',
+            ],
+            'labels' => [
+                'show' => $defaults->labels,
+                'text' => 'reading',
+                'font' => 'figtree-bold',
+                'size' => $plan->labelSize,
+                'colour' => '#ffffff',
+                'plate' => null,
+            ],
+            'names' => $defaults->hasNames
+                ? ['font' => 'figtree-semibold', 'size' => $plan->nameSize, 'colour' => '#ffffff']
+                : null,
+            'legend' => $defaults->hasLegend
+                ? [
+                    'x' => $plan->legendX,
+                    'y' => $plan->legendY,
+                    'width' => 640,
+                    'spacing' => $plan->spacing,
+                    'font' => 'figtree-semibold',
+                    'size' => $plan->legendSize,
+                    'colour' => '#ffffff',
+                ]
+                : null,
+            'centre' => $defaults->hasTotal
+                ? [
+                    'caption' => mb_strtolower($column === 'Value' ? 'in all' : $column),
+                    'prefix' => '',
+                    'suffix' => '',
+                    'font' => 'bricolage-bold',
+                    'size' => 110,
+                    'colour' => '#ffffff',
+                ]
+                : null,
+        ];
+    }
+
+    /**
+     * @param int $count figures
+     *
+     * @return array<string, float|string|bool>
+     */
+    public static function settings(Form $form, int $count, float $width = 700, float $height = 700): array
+    {
+        $settings = ['kind' => $form->name()];
+        foreach ($form->settings() as $setting) {
+            $settings[$setting->name] = $setting->usual;
+        }
+        if (isset($settings['order'])) {
+            $settings['order'] = 'descending';
+        }
+
+        return [...$settings, ...$form->fitted($width, $height, $count)];
     }
 }

@@ -7,10 +7,12 @@ namespace Lupine\Core\Formats;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\FlatPaint;
 use Lupine\Core\Drawing\GroupNode;
+use Lupine\Core\Drawing\LinearPaint;
 use Lupine\Core\Drawing\Node;
 use Lupine\Core\Drawing\Paint;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Drawing\PatternPaint;
+use Lupine\Core\Drawing\Pose;
 use Lupine\Core\Drawing\RadialPaint;
 use Lupine\Core\Drawing\TextNode;
 use Lupine\Core\Geometry\Decimal;
@@ -19,8 +21,8 @@ use Lupine\Core\Geometry\Decimal;
  * One frame as SVG.
  *
  * A public contract: every mark is an element with `data-figure`, `data-label`, `data-value` and `data-share` that
- * holds
- * nothing but the mark's own outline; every reading is an element with `data-reading`, the text that it shows.
+ * holds nothing but the mark's own outline; a track is an element with `data-track`; a chart with a scale is a group
+ * with `data-maximum`; every reading is an element with `data-reading`, the text that it shows.
  */
 final class Svg
 {
@@ -65,7 +67,11 @@ final class Svg
             return $children === ''
                 ? ''
                 : '<g'.
+                        ($node->maximum === null
+                            ? ''
+                            : ' data-maximum="'.Decimal::of($node->maximum->at($this->frame), 9).'"').
                         ($opacity < 1 ? ' opacity="'.Decimal::of($opacity, 4).'"' : '').
+                        ($node->pose === null ? '' : $this->pose($node->pose)).
                         ">\n".
                         $children.
                         "</g>\n";
@@ -74,15 +80,34 @@ final class Svg
         return $node instanceof PathNode ? $this->path($node) : ($node instanceof TextNode ? $this->text($node) : '');
     }
 
+    private function pose(Pose $pose): string
+    {
+        [$x, $y] = [$pose->x->at($this->frame), $pose->y->at($this->frame)];
+        [$size, $turn] = [$pose->size->at($this->frame), $pose->turn->at($this->frame)];
+
+        return sprintf(
+            ' transform="translate(%s %s) rotate(%s) scale(%s) translate(%s %s)"',
+            Decimal::of($pose->pivot->x + $x, 4),
+            Decimal::of($pose->pivot->y + $y, 4),
+            Decimal::of($turn, 4),
+            Decimal::of($size, 4),
+            Decimal::of(-$pose->pivot->x, 4),
+            Decimal::of(-$pose->pivot->y, 4),
+        );
+    }
+
     private function path(PathNode $node): string
     {
         $outline = $node->outline->at($this->frame);
         if ($outline === '' && $node->mark === null) {
             return '';
         }
-        $attributes = ' d="'.$outline.'" fill="'.$this->paint($node->fill).'"';
+        $attributes = ' d="'.$outline.'" fill="'.$this->paint($node->fill->at($this->frame)).'"';
         $attributes .= $node->opacity < 1 ? ' opacity="'.Decimal::of($node->opacity, 4).'"' : '';
         $attributes .= $node->blur > 0 ? ' filter="url(#'.$this->blur($node->blur).')"' : '';
+        if ($node->trackOf !== null) {
+            $attributes = ' data-track="'.self::escape($node->trackOf).'"'.$attributes;
+        }
         if ($node->mark !== null) {
             $attributes =
                 sprintf(
@@ -145,18 +170,20 @@ final class Svg
         if ($paint instanceof FlatPaint) {
             return $paint->colour;
         }
+        if ($paint instanceof LinearPaint) {
+            $line = sprintf(
+                '<linearGradient id="%%s" gradientUnits="userSpaceOnUse" x1="%s" y1="%s" x2="%s" y2="%s">%s</linearGradient>',
+                Decimal::of($paint->x),
+                Decimal::of($paint->y),
+                Decimal::of($paint->toX),
+                Decimal::of($paint->toY),
+                self::stops($paint->stops),
+            );
+
+            return 'url(#'.$this->define('p', $line).')';
+        }
         if ($paint instanceof RadialPaint) {
-            $stops = '';
-            foreach ($paint->stops as [$offset, $colour, $opacity]) {
-                $stops .=
-                    '<stop offset="'.
-                    Decimal::of($offset).
-                    '" stop-color="'.
-                    $colour.
-                    '"'.
-                    ($opacity < 1 ? ' stop-opacity="'.Decimal::of($opacity, 4).'"' : '').
-                    '/>';
-            }
+            $stops = self::stops($paint->stops);
             $transform =
                 $paint->stretch === 1.0
                     ? ''
@@ -197,6 +224,24 @@ final class Svg
                 ),
             ).
             ')';
+    }
+
+    /** @param list<array{float, string, float}> $stops */
+    private static function stops(array $stops): string
+    {
+        $text = '';
+        foreach ($stops as [$offset, $colour, $opacity]) {
+            $text .=
+                '<stop offset="'.
+                Decimal::of($offset).
+                '" stop-color="'.
+                $colour.
+                '"'.
+                ($opacity < 1 ? ' stop-opacity="'.Decimal::of($opacity, 4).'"' : '').
+                '/>';
+        }
+
+        return $text;
     }
 
     private function blur(float $deviation): string

@@ -75,8 +75,45 @@ final class OutlineBuilder
             ->pathData();
     }
 
+    /** @param float $corner radius of its corners; where there is less room, they are smaller */
+    public static function roundedRectangle(float $x, float $y, float $width, float $height, float $corner): string
+    {
+        $corner = max(0.0, min($corner, $width / 2, $height / 2));
+
+        return self::cornered($x, $y, $width, $height, [$corner, $corner, $corner, $corner]);
+    }
+
+    /**
+     * @param array{float, float, float, float} $corners radii: left top, right top, right bottom, left bottom; those of
+     *                                                   one side are together at most as long as it
+     */
+    public static function cornered(float $x, float $y, float $width, float $height, array $corners): string
+    {
+        [$right, $bottom] = [$x + $width, $y + $height];
+        [$first, $second, $third, $fourth] = $corners;
+        $path = (new self())->moveTo(new Point($x + $first, $y))->lineTo(new Point($right - $second, $y));
+        $path->corner(new Point($right - $second, $y + $second), $second, 0);
+        $path->lineTo(new Point($right, $bottom - $third));
+        $path->corner(new Point($right - $third, $bottom - $third), $third, 90);
+        $path->lineTo(new Point($x + $fourth, $bottom));
+        $path->corner(new Point($x + $fourth, $bottom - $fourth), $fourth, 180);
+        if ($first > 0) {
+            $path->lineTo(new Point($x, $y + $first));
+            $path->corner(new Point($x + $first, $y + $first), $first, 270);
+        }
+
+        return $path->close()->pathData();
+    }
+
     public static function circle(Point $centre, float $radius): string
     {
         return (new self())->moveTo($centre->towards(0, $radius))->arc($centre, $radius, 0, 360)->close()->pathData();
+    }
+
+    private function corner(Point $centre, float $radius, float $fromDegrees): void
+    {
+        if ($radius > 0) {
+            $this->arc($centre, $radius, $fromDegrees, $fromDegrees + 90);
+        }
     }
 }

@@ -24,6 +24,8 @@ final readonly class Sector
         public float $sweepDegrees,
         /** whole width of the gap between two neighbours, in pixels */
         public float $gap = 0.0,
+        /** radius of its rounded corners in pixels; where there is less room, they are smaller */
+        public float $corner = 0.0,
     ) {
     }
 
@@ -50,6 +52,9 @@ final readonly class Sector
         }
         if ($this->isWhole()) {
             return $this->ring();
+        }
+        if ($this->corner > 0) {
+            return RoundedSector::outline($this);
         }
         $half = $this->gap / 2;
         $outer = $this->edgeDegrees($this->outerRadius, $half);

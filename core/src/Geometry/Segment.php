@@ -53,6 +53,26 @@ final readonly class Segment
         return $this->centre !== null;
     }
 
+    /** @return list<Point> its ends, and where it stands out furthest to any side between them */
+    public function furthestPoints(): array
+    {
+        $points = [$this->from, $this->to];
+        if ($this->centre === null) {
+            return $points;
+        }
+        $begin = atan2($this->from->y - $this->centre->y, $this->from->x - $this->centre->x);
+        [$low, $high] = [min($begin, $begin + $this->sweep), max($begin, $begin + $this->sweep)];
+        for ($quarter = (int) ceil($low / (M_PI / 2)); $quarter * M_PI / 2 <= $high; ++$quarter) {
+            $angle = $quarter * M_PI / 2;
+            $points[] = new Point(
+                $this->centre->x + $this->radius * cos($angle),
+                $this->centre->y + $this->radius * sin($angle),
+            );
+        }
+
+        return $points;
+    }
+
     /** This stretch's part of the signed area: ½∮(x dy − y dx), Green's theorem. */
     public function areaPart(): float
     {

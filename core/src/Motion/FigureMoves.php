@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Motion;
 
+use Lupine\Core\Figures\Presence;
+
 /** The entrance and the exit of one thing on the stage. */
 final readonly class FigureMoves
 {

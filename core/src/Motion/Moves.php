@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Motion;
 
 use Lupine\Core\Figures\Figures;
+use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartMotion;
 use Lupine\Core\Piece\CurveSettings;
@@ -19,21 +20,56 @@ final class Moves
     /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
     private array $own = [];
 
+    /** @var array<string, list<array{TimedMove, Change}>> changes by target, by their beginnings */
+    private array $changes = [];
+
     /** @var array<string, Pace> */
     private array $paces = [];
 
     public function __construct(private readonly Piece $piece, private readonly Beats $beats)
     {
         foreach ($piece->moves as $move) {
-            $this->own[self::key($move->kind, $move->chart, $move->figure, $move->words)] ??= $move;
+            if ($move->change === null) {
+                $this->own[self::key($move->kind, $move->chart, $move->figure, $move->words)] ??= $move;
+            } else {
+                $target = self::key('change', $move->chart, $move->figure, $move->words);
+                $this->changes[$target][] = [$this->timed($move), $move->change];
+            }
         }
+        foreach ($this->changes as &$ofTarget) {
+            usort($ofTarget, static fn (array $a, array $b): int => $a[0]->begin <=> $b[0]->begin);
+        }
+    }
+
+    /**
+     * Changes of a figure, of a chart (without a figure) or of a free text, by their beginnings.
+     *
+     * @return list<array{TimedMove, Change}>
+     */
+    public function changesOf(?string $chartId, ?string $figureId = null, ?string $wordsId = null): array
+    {
+        return $this->changes[self::key('change', $chartId, $figureId, $wordsId)] ?? [];
+    }
+
+    /** One number of a target over time. */
+    public function number(string $property, float $first, ?string $chartId, ?string $figureId, ?string $wordsId = null): KeyedNumber
+    {
+        $steps = [];
+        foreach ($this->changesOf($chartId, $figureId, $wordsId) as [$move, $change]) {
+            if ($change->property === $property) {
+                $from = $change->from === null ? null : (float) $change->from;
+                $steps[] = [$move, (float) $change->to, $from];
+            }
+        }
+
+        return KeyedNumber::of($first, $steps);
     }
 
     /** @return array<string, FigureMoves> by figure id */
     public function ofChart(Chart $chart, Figures $figures): array
     {
         $moves = [];
-        foreach ($figures->ordered($chart->form->order) as $place => $figure) {
+        foreach ($figures->ordered($chart->form->order()) as $place => $figure) {
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ??
                     $this->inOrder('entrance', $chart->entrance, $place),

@@ -7,7 +7,7 @@ namespace Lupine\Core\Motion;
 /**
  * A value that changes on certain frames only, found when it is asked for.
  *
- * @template T
+ * @template-covariant T
  */
 final class Track
 {

@@ -24,13 +24,13 @@ final readonly class Chart
     ) {
     }
 
-    public static function read(Field $field): self
+    public static function read(Field $field, FormCatalogue $forms): self
     {
         return new self(
             $field->get('id')->id(),
             $field->get('table')->id(),
             $field->get('column')->id(),
-            FormSettings::read($field->get('form')),
+            FormSettings::read($field->get('form'), $forms),
             $field
                 ->get('place')
                 ->get('x')

@@ -7,6 +7,9 @@ namespace Lupine\Core\Piece;
 /** How the parts of a chart come in, or leave, where they have no move of their own. */
 final readonly class ChartMotion
 {
+    /** in the direction in which the form lays figures out, against it, or from the middle */
+    public const OPENS = ['forward', 'backward', 'middle'];
+
     private function __construct(
         /** the frame on which the first part begins */
         public int $begin,
@@ -17,7 +20,7 @@ final readonly class ChartMotion
         public string $order,
         /** by how many frames neighbours overlap */
         public int $overlap,
-        /** clockwise, counterclockwise or middle */
+        /** forward, backward or middle */
         public string $opens,
     ) {
     }
@@ -34,7 +37,7 @@ final readonly class ChartMotion
             CurveSettings::read($field->get('curve'), 'ease-in-out'),
             $field->get('order')->oneOf(['together', 'after', 'overlapping'], 'after'),
             $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
-            $field->get('opens')->oneOf(['clockwise', 'counterclockwise', 'middle'], 'clockwise'),
+            $field->get('opens')->oneOf(self::OPENS, 'forward'),
         );
     }
 }

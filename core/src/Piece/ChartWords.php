@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** The words that belong to a chart: labels on or beside the parts, the legend, the centre. */
+/** The words that belong to a chart: names and labels at its marks, the legend, the centre. */
 final readonly class ChartWords
 {
     private function __construct(
@@ -14,6 +14,10 @@ final readonly class ChartWords
         /** reading, label or both */
         public string $labelText,
         public TextStyle $labelStyle,
+        /** the colour of a plate behind a label beside its mark, or null for none */
+        public ?string $labelPlate,
+        /** the names of the figures where their marks begin, or null for none */
+        public ?TextStyle $names,
         public ?LegendSettings $legend,
         public ?CentreSettings $centre,
     ) {
@@ -28,6 +32,8 @@ final readonly class ChartWords
             $labels->get('show')->oneOf(['none', 'on', 'beside'], 'none'),
             $labels->get('text')->oneOf(['reading', 'label', 'both'], 'reading'),
             TextStyle::read($labels, 'figtree-bold', 40, '#ffffff'),
+            $labels->get('plate')->isNull() ? null : $labels->get('plate')->colour(),
+            $field->get('names')->isNull() ? null : TextStyle::read($field->get('names'), 'figtree-semibold', 30, '#ffffff'),
             LegendSettings::read($field->get('legend')),
             CentreSettings::read($field->get('centre')),
         );

@@ -4,45 +4,54 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** The form of a chart and its measures. */
+/** The form of a chart and its settings, each read as its form declares it. */
 final readonly class FormSettings
 {
-    public const KINDS = ['pie', 'donut'];
-
-    private function __construct(
-        public string $kind,
-        /** outer radius in pixels of the stage */
-        public float $radius,
-        /** inner radius as a fraction of the outer one, 0 to 0.98 */
-        public float $hole,
-        /** where the first part begins, in degrees clockwise from 12 o'clock */
-        public float $startDegrees,
-        /** clockwise or counterclockwise */
-        public string $direction,
-        /** width of the gap between parts, in pixels, the same along its whole length */
-        public float $gap,
-        /** sheet, descending or ascending */
-        public string $order,
-    ) {
+    /** @param array<string, float|string|bool> $values by setting */
+    private function __construct(public string $kind, private array $values)
+    {
     }
 
-    public static function read(Field $field): self
+    public static function read(Field $field, FormCatalogue $forms): self
     {
-        $kind = $field->get('kind')->oneOf(self::KINDS);
+        $kind = $field->get('kind')->oneOf($forms->names());
+        $values = [];
+        foreach ($forms->settingsOf($kind) as $setting) {
+            $values[$setting->name] = $setting->read($field->get($setting->name));
+        }
 
-        return new self(
-            $kind,
-            $field->get('radius')->number(4, 4000),
-            $kind === 'pie' ? 0.0 : $field->get('hole')->number(0, 0.98, 0.6),
-            $field->get('startDegrees')->number(-3600, 3600, 0),
-            $field->get('direction')->oneOf(['clockwise', 'counterclockwise'], 'clockwise'),
-            $field->get('gap')->number(0, 200, 0),
-            $field->get('order')->oneOf(['sheet', 'descending', 'ascending'], 'sheet'),
-        );
+        return new self($kind, $values);
     }
 
-    public function holeRadius(): float
+    public function number(string $name): float
     {
-        return $this->radius * $this->hole;
+        return (float) $this->values[$name];
+    }
+
+    public function word(string $name): string
+    {
+        return (string) $this->values[$name];
+    }
+
+    public function yes(string $name): bool
+    {
+        return (bool) $this->values[$name];
+    }
+
+    public function has(string $name): bool
+    {
+        return isset($this->values[$name]);
+    }
+
+    /** The order in which figures are laid out: sheet, descending or ascending; forms without one keep the sheet's. */
+    public function order(): string
+    {
+        return (string) ($this->values['order'] ?? 'sheet');
+    }
+
+    /** @param array<string, float|string> $changed by setting */
+    public function with(array $changed): self
+    {
+        return new self($this->kind, [...$this->values, ...$changed]);
     }
 }

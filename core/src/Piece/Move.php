@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** A timed change of one figure of a chart, or of a free text. */
+/** A timed change of one figure of a chart, of a whole chart, or of a free text. */
 final readonly class Move
 {
     private function __construct(
         public string $id,
-        /** entrance or exit */
+        /** entrance, exit or change */
         public string $kind,
-        /** the chart and the row it moves, or the free text */
+        /** the chart and the row it moves, the chart alone, or the free text */
         public ?string $chart,
         public ?string $figure,
         public ?string $words,
@@ -21,25 +21,43 @@ final readonly class Move
         public int $frames,
         public CurveSettings $curve,
         public string $opens,
+        /** what a change changes; null where something comes or goes */
+        public ?Change $change = null,
     ) {
     }
 
-    public static function read(Field $field): self
+    /** @param \Closure(string $chart): list<Property> $ofChart what can be changed about a chart */
+    public static function read(Field $field, \Closure $ofChart): self
     {
         $target = $field->get('target');
         $isWords = !$target->get('words')->isNull();
+        $kind = $field->get('kind')->oneOf(['entrance', 'exit', 'change']);
+        $chart = $isWords ? null : $target->get('chart')->id();
+        $isOfChart = !$isWords && $kind === 'change' && $target->get('figure')->isNull();
+        $change = null;
+        if ($kind === 'change') {
+            $change = Change::read(
+                $field,
+                match (true) {
+                    $isWords => Properties::ofWords(),
+                    $isOfChart => $ofChart((string) $chart),
+                    default => Properties::ofFigure(),
+                },
+            );
+        }
 
         return new self(
             $field->get('id')->id(),
-            $field->get('kind')->oneOf(['entrance', 'exit']),
-            $isWords ? null : $target->get('chart')->id(),
-            $isWords ? null : $target->get('figure')->id(),
+            $kind,
+            $chart,
+            $isWords || $isOfChart ? null : $target->get('figure')->id(),
             $isWords ? $target->get('words')->id() : null,
             $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
             Pin::read($field->get('pin')),
             $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
             CurveSettings::read($field->get('curve'), 'ease-in-out'),
-            $field->get('opens')->oneOf(['clockwise', 'counterclockwise', 'middle'], 'clockwise'),
+            $field->get('opens')->oneOf(ChartMotion::OPENS, 'forward'),
+            $change,
         );
     }
 }

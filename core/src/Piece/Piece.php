@@ -7,7 +7,7 @@ namespace Lupine\Core\Piece;
 /** One document: a stage, its tables, charts, words, backdrop and script, and the moves on them. */
 final readonly class Piece
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** How deep objects and lists may stand in one another, wherever a piece is written or read. */
     public const MAX_DEPTH = 64;
@@ -33,10 +33,10 @@ final readonly class Piece
     }
 
     /** @throws BadPiece */
-    public static function fromJson(string $json): self
+    public static function fromJson(string $json, FormCatalogue $forms): self
     {
         try {
-            return self::fromDocument(json_decode($json, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR));
+            return self::fromDocument(json_decode($json, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR), $forms);
         } catch (\JsonException $reason) {
             throw new BadPiece('This is not JSON: '.$reason->getMessage().'.');
         }
@@ -44,12 +44,13 @@ final readonly class Piece
 
     /**
      * @param mixed $document decoded JSON as described in docs/piece.schema.json
+     * @param FormCatalogue $forms the forms that it may name
      *
      * @throws BadPiece
      */
-    public static function fromDocument(mixed $document): self
+    public static function fromDocument(mixed $document, FormCatalogue $forms): self
     {
-        $root = Field::root($document);
+        $root = Field::root(Upgrade::of($document));
         $version = $root->get('lupine');
         if ($version->isNull()) {
             throw new BadPiece('This is not a Lupine piece: it has no field “lupine” with the version.', 'lupine');
@@ -57,16 +58,27 @@ final readonly class Piece
         if ($version->whole(1, 1000) > self::VERSION) {
             throw new BadPiece('This piece was made with a newer Lupine. Update this one to open it.', 'lupine');
         }
+        $charts = array_map(
+            static fn (Field $chart): Chart => Chart::read($chart, $forms),
+            $root->get('charts')->items(12),
+        );
+        $known = [];
+        $ofChart = static function (string $id) use ($charts, $forms, &$known): array {
+            return $known[$id] ??= self::propertiesOf($id, $charts, $forms);
+        };
         $piece = new self(
             $root->get('title')->text(200),
             Stage::read($root->get('stage')),
             array_map(Table::read(...), $root->get('tables')->items(20)),
-            array_map(Chart::read(...), $root->get('charts')->items(12)),
+            $charts,
             array_map(FreeText::read(...), $root->get('words')->items(60)),
             CaptionSettings::read($root->get('captions')),
             Backdrop::read($root->get('backdrop')),
             array_map(ScriptLine::read(...), $root->get('script')->get('lines')->items(400)),
-            array_map(Move::read(...), $root->get('moves')->items(2000)),
+            array_map(
+                static fn (Field $move): Move => Move::read($move, $ofChart),
+                $root->get('moves')->items(2000),
+            ),
         );
         $piece->check($root);
 
@@ -93,6 +105,25 @@ final readonly class Piece
         }
 
         return null;
+    }
+
+    /**
+     * What can be changed about a chart. A move may name what another form has: it waits until the chart has it again.
+     *
+     * @param list<Chart> $charts
+     *
+     * @return list<Property>
+     */
+    private static function propertiesOf(string $id, array $charts, FormCatalogue $forms): array
+    {
+        $names = $forms->names();
+        foreach ($charts as $chart) {
+            if ($chart->id === $id) {
+                $names = [$chart->form->kind, ...$names];
+            }
+        }
+
+        return Properties::ofChart(array_merge([], ...array_map($forms->settingsOf(...), $names)));
     }
 
     private function check(Field $root): void

@@ -68,6 +68,24 @@ final readonly class Table
         throw new BadPiece(sprintf('The table “%s” has no column “%s”.', $this->id, $columnId), 'charts');
     }
 
+    public function hasColumn(string $columnId): bool
+    {
+        return in_array($columnId, array_map(static fn (Column $column): string => $column->id, $this->columns), true);
+    }
+
+    /** The same table with another text in one cell; as it is where it has no such row. */
+    public function withCell(string $rowId, int $column, string $typed): self
+    {
+        $rows = array_map(
+            static fn (Row $row): Row => $row->id === $rowId
+                ? new Row($row->id, $row->label, array_values(array_replace($row->cells, [$column => $typed])))
+                : $row,
+            $this->rows,
+        );
+
+        return new self($this->id, $this->name, $this->columns, $rows, $this->timeColumn, $this->whole);
+    }
+
     /** @return array<string, mixed> the table as it stands in the document */
     public function toDocument(): array
     {

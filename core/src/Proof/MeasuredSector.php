@@ -25,15 +25,23 @@ final readonly class MeasuredSector
         public ?float $areaShare,
         /** a point a little outside the middle of the outer arc, where a measure can be written */
         public Point $beside,
+        /** midway between the inner and the outer arc, in pixels */
+        public float $middleRadius = 0.0,
     ) {
     }
 
-    public static function of(string $pathData): self
+    /** @param Point $pivot the middle of the chart; it is used only where corners are round */
+    public static function of(string $pathData, Point $pivot): self
     {
         $outline = MeasuredOutline::read($pathData);
         $radius = $outline->outerRadius;
         if ($radius <= 0) {
             return new self(0.0, 0.0, new Point(0, 0));
+        }
+        if (MeasuredRoundedSector::isOne($outline)) {
+            [$sweep, $middle, $beside] = MeasuredRoundedSector::measure($outline, $pivot);
+
+            return new self($sweep / (2 * M_PI), null, $beside, $middle);
         }
         $sweep = 0.0;
         $inner = 0.0;
@@ -84,10 +92,15 @@ final readonly class MeasuredSector
             $between = fmod(self::direction($edges[1]) - self::direction($edges[0]) + 5 * M_PI, 2 * M_PI);
             $sweep = min($between, 2 * M_PI - $between);
 
-            return new self($sweep / (2 * M_PI), $sweep / (2 * M_PI), $beside);
+            return new self($sweep / (2 * M_PI), $sweep / (2 * M_PI), $beside, ($radius + $inner) / 2);
         }
 
-        return new self($sweep / (2 * M_PI), $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)), $beside);
+        return new self(
+            $sweep / (2 * M_PI),
+            $meet ? null : $area / (M_PI * ($radius ** 2 - $inner ** 2)),
+            $beside,
+            ($radius + $inner) / 2,
+        );
     }
 
     private static function direction(Segment $edge): float

@@ -15,8 +15,8 @@ use Lupine\Core\Words\TextSetter;
  */
 final readonly class Proof implements \JsonSerializable
 {
-    /** A mark may be off by a hundred-thousandth of the whole: the outlines are written to that fraction of a pixel. */
-    public const TOLERANCE = 1e-5;
+    /** A mark may be off by a millionth of the whole: outlines are written to a millionth of a pixel. */
+    public const TOLERANCE = 1e-6;
 
     /**
      * @param list<FigureProof> $figures
@@ -90,11 +90,10 @@ final readonly class Proof implements \JsonSerializable
     {
         $figure = $timing->figure($mark->figure);
         $moves = $timing->moves[$figure->id];
-        $share = $figure->share();
         $largest = 0.0;
         $full = 0;
         // Where the picture changes, and where it should.
-        $frames = array_fill_keys([0, ...$mark->frames()], true);
+        $frames = array_fill_keys([0, ...$mark->frames(), ...$timing->changesOfFigures($range)], true);
         foreach ([$moves->entrance, $moves->exit] as $move) {
             $frames += array_fill_keys($move?->changes($range) ?? [], true);
         }
@@ -105,8 +104,8 @@ final readonly class Proof implements \JsonSerializable
                 [$most, $full] = [$amount, $frame];
             }
             $measured = $mark->measuredAt($frame);
-            $byArea = abs(($measured->areaShare ?? $measured->share) - $measured->share);
-            $largest = max($largest, abs($measured->share - $share * $amount), $byArea);
+            $wanted = $timing->wantedAt($figure->id, $frame);
+            $largest = max($largest, abs($measured->share - $wanted), $measured->ownDifference());
         }
         $there = $mark->measuredAt($full);
 
@@ -116,7 +115,7 @@ final readonly class Proof implements \JsonSerializable
             $figure->label,
             Decimal::of($figure->value(), 9),
             $timing->colours[$figure->id],
-            $share,
+            abs($timing->fractionAt($figure->id, $full)),
             $there->share,
             $there->areaShare,
             $largest,
@@ -148,14 +147,13 @@ final readonly class Proof implements \JsonSerializable
             ++$count;
             $timing = $timings[$mark->chart];
             $figure = $timing->figure($mark->figure);
-            $reading = $timing->readings[$mark->figure];
-            $perShare = $figure->share() > 0 ? $reading->full() / $figure->share() : 0.0;
-            // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
-            $slack = 10 ** -$reading->decimals() + 1e-3 * max(1.0, $reading->full() / 100);
             foreach ($text->texts as $frame => $said) {
-                $number = self::number($said, $timing, $mark->figure);
-                $drawn = $mark->measuredAt($frame)->share * $perShare;
-                if ($number === null || abs($number - $drawn) > $slack) {
+                $drawn = self::readOff($mark, $timing, $frame);
+                $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings[$mark->figure];
+                $number = self::number($said, $timing, $mark->figure, $frame);
+                // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
+                $slack = 10 ** -$reading->decimals() + 1e-5 * max(1.0, abs($reading->full()));
+                if ($number === null || abs(abs($number) - $drawn) > $slack) {
                     return [
                         'ok' => false,
                         'message' => sprintf(
@@ -172,34 +170,40 @@ final readonly class Proof implements \JsonSerializable
 
         return [
             'ok' => true,
-            'message' => $count === 0 ? 'No readings are shown.' : 'Readings and sweeps agree on every frame.',
+            'message' => $count === 0 ? 'No readings are shown.' : 'Readings and marks agree on every frame.',
         ];
     }
 
-    /** The number that a reading shows, read from its text. */
-    private static function number(string $text, ChartTiming $timing, string $figureId): ?float
+    /** What a reading would have to say, read off its mark as it is drawn. */
+    private static function readOff(ShownMark $mark, ChartTiming $timing, int $frame): float
     {
+        $fraction = abs($timing->fractionAt($mark->figure, $frame));
+        $measured = $mark->measuredAt($frame)->share;
+
+        return $fraction > 0 ? abs($timing->numberAt($mark->figure, $frame)) * ($measured / $fraction) : 0.0;
+    }
+
+    /** The number that a reading shows, read from its text. */
+    private static function number(string $text, ChartTiming $timing, string $figureId, int $frame): ?float
+    {
+        $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings[$figureId];
         for ($amount = 0; $amount <= 1; ++$amount) {
-            $reading = $timing->readings[$figureId];
-            $frame = $reading->at((float) $amount);
-            $number = number_format($reading->number((float) $amount), $reading->decimals(), '.', '');
-            if ($text === $frame) {
-                return (float) $number;
+            if ($text === $reading->at((float) $amount)) {
+                return $reading->number((float) $amount);
             }
         }
-        $digits = preg_replace('/[^\d]/', '', $text);
+        $digits = preg_replace('/[^\d]/', '', $reading->bare($text));
+        $decimals = $timing->decimalsAt($figureId, $frame);
 
-        return $digits === '' || $digits === null
-            ? null
-            : (float) $digits / 10 ** $timing->readings[$figureId]->decimals();
+        return $digits === '' || $digits === null ? null : (float) $digits / 10 ** $decimals;
     }
 
     /** @return array{ok: bool, message: string} */
     private static function sharesAddUp(ChartTiming $timing): array
     {
-        $shown = $timing->figures->shownPercentages($timing->shareDecimals);
+        $shown = $timing->figures()->shownPercentages($timing->states()[0]->shareDecimals);
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
-        $text = rtrim(rtrim(number_format($sum, $timing->shareDecimals, '.', ''), '0'), '.');
+        $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->shareDecimals, '.', ''), '0'), '.');
         if (abs($sum - 100) < 1e-9) {
             return ['ok' => true, 'message' => 'Shares shown add up to 100.'];
         }
@@ -222,7 +226,7 @@ final readonly class Proof implements \JsonSerializable
     {
         $checks = [];
         foreach ($timings as $timing) {
-            $count = count($timing->figures->list);
+            $count = count($timing->figures()->list);
             if ($count > 6) {
                 $checks[] = [
                     'ok' => false,

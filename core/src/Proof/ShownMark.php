@@ -4,55 +4,59 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Proof;
 
+use Lupine\Core\Geometry\Point;
+
 /** A mark of a reel: its outlines by the frame from which on they are painted, each measured once. */
 final class ShownMark
 {
-    /** @var array<int, MeasuredSector> by the first frame of the outline */
+    /** @var array<string, Measured> by the first frames of the outline and of the whole */
     private array $measured = [];
 
-    /** @var list<int> */
-    private array $frames;
+    private readonly Steps $outlines;
 
-    /** @param array<int, string> $outlines path data by frame, rising */
-    public function __construct(public readonly string $chart, public readonly string $figure, private array $outlines)
-    {
-        $this->frames = array_keys($outlines);
+    private readonly Steps $wholes;
+
+    private readonly Point $pivot;
+
+    /**
+     * @param string $measure what of it is in proportion to its figure
+     * @param array{float, float} $pivot what angles are measured about
+     * @param array<int, string> $outlines path data by frame, rising
+     * @param array<int, float> $wholes how much of the measure the whole is, by frame, rising
+     */
+    public function __construct(
+        public readonly string $chart,
+        public readonly string $figure,
+        public readonly string $measure,
+        array $pivot,
+        array $outlines,
+        array $wholes,
+    ) {
+        $this->outlines = new Steps($outlines);
+        $this->wholes = new Steps($wholes);
+        $this->pivot = new Point(...$pivot);
     }
 
     /** @return list<int> the frames from which on each outline is painted */
     public function frames(): array
     {
-        return $this->frames;
+        return [...$this->outlines->frames, ...$this->wholes->frames];
     }
 
     public function outlineAt(int $frame): string
     {
-        return $this->outlines[$this->since($frame)];
+        return (string) $this->outlines->at($frame);
     }
 
-    public function measuredAt(int $frame): MeasuredSector
+    public function measuredAt(int $frame): Measured
     {
-        $since = $this->since($frame);
+        $key = $this->outlines->since($frame).'/'.$this->wholes->since($frame);
 
-        return $this->measured[$since] ??= MeasuredSector::of($this->outlines[$since]);
-    }
-
-    private function since(int $frame): int
-    {
-        if (isset($this->outlines[$frame])) {
-            return $frame;
-        }
-        $low = 0;
-        $high = count($this->frames) - 1;
-        while ($low < $high) {
-            $middle = ($low + $high + 1) >> 1;
-            if ($this->frames[$middle] <= $frame) {
-                $low = $middle;
-            } else {
-                $high = $middle - 1;
-            }
-        }
-
-        return $this->frames[$low];
+        return $this->measured[$key] ??= Measurement::of(
+            $this->measure,
+            $this->outlineAt($frame),
+            (float) $this->wholes->at($frame),
+            $this->pivot,
+        );
     }
 }

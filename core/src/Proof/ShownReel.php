@@ -10,13 +10,15 @@ namespace Lupine\Core\Proof;
  *
  * @phpstan-type Leaf array{
  *     kind: string, index: int, name: string, children: list<array<string, mixed>>,
- *     outline: int, mark: array{chart: string, figure: string}|null,
+ *     outline: int, mark: array{
+ *         chart: string, figure: string, measure: string, whole: float, pivot: array{float, float}
+ *     }|null,
  *     run: int, x: float, y: float, scale: float, align: string, reading: string|null
  * }
  * @phpstan-type Picture array{
  *     width: int, height: int, from: int, to: int, outlines: list<string>,
  *     runs: list<array{string, float, list<int|float>}>, nodes: list<array<string, mixed>>,
- *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<int|float>}>
+ *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<int|float|string>}>
  * }
  */
 final readonly class ShownReel
@@ -58,7 +60,13 @@ final readonly class ShownReel
                     $marks[] = new ShownMark(
                         $node['mark']['chart'],
                         $node['mark']['figure'],
-                        array_map(static fn (int|float $number): string => $reel['outlines'][(int) $number], $outlines),
+                        $node['mark']['measure'],
+                        $node['mark']['pivot'],
+                        array_map(
+                            static fn (int|float|string $number): string => $reel['outlines'][(int) $number],
+                            $outlines,
+                        ),
+                        array_map(floatval(...), $values['whole'] ?? [$reel['from'] => $node['mark']['whole']]),
                     );
                 }
             }
@@ -70,7 +78,7 @@ final readonly class ShownReel
 
     /**
      * @param Leaf $node
-     * @param array<string, array<int, int|float>> $values
+     * @param array<string, array<int, int|float|string>> $values
      * @param Picture $reel
      */
     private static function text(?string $chart, array $node, array $values, array $reel): ShownText
@@ -91,7 +99,7 @@ final readonly class ShownReel
         return new ShownText(
             $chart,
             $node['reading'],
-            array_map(static fn (int|float $run): string => $reel['runs'][(int) $run][0], $runs),
+            array_map(static fn (int|float|string $run): string => $reel['runs'][(int) $run][0], $runs),
             $left,
             $left + $width,
             $last('y'),

@@ -75,19 +75,45 @@ final readonly class ReadingText
     /** @param float $amount 0 to 1 */
     public function at(float $amount): string
     {
-        $value = $amount >= 1.0 ? $this->shown : min($this->shown, round($this->full * $amount, $this->decimals));
-
-        return $this->settings->prefix.
-            $this->unitBefore.
-            NumberText::of($value, $this->decimals, $this->settings).
-            $this->unitBehind.
-            $this->settings->suffix;
+        return $this->written($this->number($amount), $this->decimals);
     }
 
     /** The number alone, as it is shown at an amount. */
     public function number(float $amount): float
     {
-        return $amount >= 1.0 ? $this->shown : min($this->shown, round($this->full * $amount, $this->decimals));
+        if ($amount >= 1.0) {
+            return $this->shown;
+        }
+        $number = round($this->full * $amount, $this->decimals);
+
+        return $this->shown < 0 ? max($this->shown, $number) : min($this->shown, $number);
+    }
+
+    /**
+     * What it says while its figure changes from what another reading says to what this one does.
+     *
+     * @param float $number what the figure, or its share in percent, is just now
+     */
+    public function between(self $before, float $number): string
+    {
+        $decimals = max($this->decimals, $before->decimals);
+
+        return $this->written(round($number, $decimals), $decimals);
+    }
+
+    /** A reading without what is written before and behind its number. */
+    public function bare(string $text): string
+    {
+        $before = $this->settings->prefix.$this->unitBefore;
+        $behind = $this->unitBehind.$this->settings->suffix;
+        $text = $before !== '' && str_starts_with($text, $before) ? substr($text, strlen($before)) : $text;
+
+        return $behind !== '' && str_ends_with($text, $behind) ? substr($text, 0, -strlen($behind)) : $text;
+    }
+
+    public function isOfShare(): bool
+    {
+        return $this->settings->of === 'share';
     }
 
     public function full(): float
@@ -98,5 +124,14 @@ final readonly class ReadingText
     public function decimals(): int
     {
         return $this->decimals;
+    }
+
+    private function written(float $number, int $decimals): string
+    {
+        return $this->settings->prefix.
+            $this->unitBefore.
+            NumberText::of($number, $decimals, $this->settings).
+            $this->unitBehind.
+            $this->settings->suffix;
     }
 }

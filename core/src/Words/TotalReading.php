@@ -46,12 +46,44 @@ final readonly class TotalReading
     /** @param list<float> $amounts in the order of the sheet */
     public function at(array $amounts): string
     {
+        $value = self::sum($this->values, $amounts);
+        $isWhole = min([1.0, ...$amounts]) >= 1.0;
+
+        return $this->written(
+            $isWhole ? $this->shown : min($this->shown, round($value, $this->decimals)),
+            $this->decimals,
+        );
+    }
+
+    /**
+     * What it says while the figures change from those of another total to those of this one.
+     *
+     * @param list<float> $values what the figures are just now, in the order of the sheet
+     * @param list<float> $amounts
+     */
+    public function between(self $before, array $values, array $amounts): string
+    {
+        $decimals = max($this->decimals, $before->decimals);
+
+        return $this->written(round(self::sum($values, $amounts), $decimals), $decimals);
+    }
+
+    /**
+     * @param list<float> $values
+     * @param list<float> $amounts
+     */
+    private static function sum(array $values, array $amounts): float
+    {
         $sum = 0.0;
-        foreach ($this->values as $index => $value) {
+        foreach ($values as $index => $value) {
             $sum += $value * ($amounts[$index] ?? 0.0);
         }
-        $value = min([1.0, ...$amounts]) >= 1.0 ? $this->shown : min($this->shown, round($sum, $this->decimals));
 
-        return $this->prefix.NumberText::of($value, $this->decimals, $this->settings).$this->suffix;
+        return $sum;
+    }
+
+    private function written(float $number, int $decimals): string
+    {
+        return $this->prefix.NumberText::of($number, $decimals, $this->settings).$this->suffix;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
-use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Drawing\TooMuch;
 use Lupine\Core\Motion\FrameRange;
@@ -67,6 +66,6 @@ final class EffortTest extends TestCase
 
     private static function effort(Piece $piece): Effort
     {
-        return Effort::of($piece, DrawPiece::timings($piece));
+        return Effort::of($piece, Sample::drawPiece()->timings($piece));
     }
 }

@@ -88,21 +88,21 @@ final class FinishTest extends TestCase
             ]),
         );
         foreach ($drawing->marks() as $mark) {
-            self::assertInstanceOf(RadialPaint::class, $mark->fill);
+            self::assertInstanceOf(RadialPaint::class, $mark->fill->at(0));
             self::assertSame(
                 $drawing->timings['chart1']->colours[$mark->mark->figureId ?? ''],
-                $mark->fill->stops[1][1],
+                $mark->fill->at(0)->stops[1][1],
                 'the middle of a gradient is the colour itself',
             );
         }
         $ink = array_map(
-            static fn (PathNode $node): string => $node->fill instanceof PatternPaint ? $node->fill->colour : '',
+            static fn (PathNode $node): string => $node->fill->at(0) instanceof PatternPaint ? $node->fill->at(0)->colour : '',
             self::patterns($drawing),
         );
         self::assertSame(['#000000', '#ffffff'], $ink, 'dark dots on a pale part, pale dots on a dark one');
         self::assertContainsOnlyInstancesOf(
             FlatPaint::class,
-            array_map(static fn (PathNode $mark) => $mark->fill, Sample::draw(Sample::piece())->marks()),
+            array_map(static fn (PathNode $mark) => $mark->fill->at(0), Sample::draw(Sample::piece())->marks()),
         );
     }
 
@@ -158,7 +158,7 @@ final class FinishTest extends TestCase
         return array_values(
             array_filter(
                 Nodes::paths(Nodes::group($drawing, 'chart1')),
-                static fn (PathNode $node): bool => $node->fill instanceof PatternPaint,
+                static fn (PathNode $node): bool => $node->fill->at(0) instanceof PatternPaint,
             ),
         );
     }

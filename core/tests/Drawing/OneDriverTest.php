@@ -8,6 +8,7 @@ use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\Node;
 use Lupine\Core\Drawing\TextNode;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Proof\MeasuredSector;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -66,14 +67,14 @@ final class OneDriverTest extends TestCase
             $marks[$mark->mark->figureId ?? ''] = $mark;
         }
         $readings = self::readings($drawing);
-        self::assertCount(count($timing->figures->list), $readings);
-        foreach ($timing->figures->list as $figure) {
-            $reading = $timing->readings[$figure->id];
+        self::assertCount(count($timing->figures()->list), $readings);
+        foreach ($timing->figures()->list as $figure) {
+            $reading = $timing->states()[0]->readings[$figure->id];
             $full = $reading->number(1.0);
             for ($frame = 0; $frame < $drawing->frames; ++$frame) {
                 $amount = $timing->moves[$figure->id]->presenceAt($frame)->amount;
                 $outline = $marks[$figure->id]->outline->at($frame);
-                $sweep = $outline === '' ? 0.0 : MeasuredSector::of($outline)->share;
+                $sweep = $outline === '' ? 0.0 : MeasuredSector::of($outline, new Point(0, 0))->share;
                 self::assertEqualsWithDelta(
                     $figure->share() * $amount,
                     $sweep,

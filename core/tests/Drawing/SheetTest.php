@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
-use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -30,7 +29,7 @@ final class SheetTest extends TestCase
         $sheet = Sheet::of($piece, $drawing->timings)['chart1'];
         foreach ($sheet['figures'] as $index => $figure) {
             $timing = $drawing->timings['chart1'];
-            $share = $timing->figures->list[$index]->share();
+            $share = $timing->figures()->list[$index]->share();
             foreach ([...range(0, 239, 7), 20, 47, 120, 180, 185, 200] as $frame) {
                 self::assertEqualsWithDelta(
                     ($timing->moves[$figure['id']]->presenceAt($frame)->amount * $share) / (512 / 1248),
@@ -51,7 +50,7 @@ final class SheetTest extends TestCase
     public function testStemsOfALongMove(): void
     {
         $piece = Sample::piece(changes: ['stage.frames' => 9000, 'charts.0.entrance.frames' => 8000]);
-        foreach (Sheet::stems($piece, DrawPiece::timings($piece)) as $stem) {
+        foreach (Sheet::stems($piece, Sample::drawPiece()->timings($piece)) as $stem) {
             self::assertLessThan(24, count($stem['points']));
         }
     }
@@ -73,11 +72,11 @@ final class SheetTest extends TestCase
                 ],
             ],
         ]);
-        [$mended, $rest] = Sheet::of($piece, DrawPiece::timings($piece))['chart1']['figures'];
+        [$mended, $rest] = Sheet::of($piece, Sample::drawPiece()->timings($piece))['chart1']['figures'];
 
         self::assertSame(
             ['73 %', '73.00 %', '262.80°', '73%'],
-            [$mended['value'], $mended['share'], $mended['sweep'], $mended['reading']],
+            [$mended['value'], $mended['share'], $mended['measured'], $mended['reading']],
         );
         self::assertSame(
             ['mended', 20, 'middle', [0.0, 0.0, 0.58, 1.0]],

@@ -69,7 +69,7 @@ final class StageWordsTest extends TestCase
             'pin' => null,
             'frames' => 10,
             'curve' => 'linear',
-            'opens' => 'clockwise',
+            'opens' => 'forward',
         ];
         $drawing = Sample::draw(
             Sample::piece(
@@ -100,12 +100,12 @@ final class StageWordsTest extends TestCase
         self::assertFalse(Nodes::has($of(['backdrop.kind' => 'transparent']), 'backdrop'), 'nothing at all is drawn');
         $flat = Nodes::paths(Nodes::group($of(['backdrop.kind' => 'colour', 'backdrop.vignette' => 0]), 'backdrop'));
         self::assertCount(1, $flat);
-        self::assertInstanceOf(FlatPaint::class, $flat[0]->fill);
+        self::assertInstanceOf(FlatPaint::class, $flat[0]->fill->at(0));
         $radial = Nodes::paths(
             Nodes::group($of(['backdrop.kind' => 'radial', 'backdrop.vignette' => 0.4]), 'backdrop'),
         );
         self::assertCount(2, $radial);
-        self::assertInstanceOf(RadialPaint::class, $radial[1]->fill);
-        self::assertSame([1.0, '#000000', 0.4], $radial[1]->fill->stops[3], 'the corners are darkest');
+        self::assertInstanceOf(RadialPaint::class, $radial[1]->fill->at(0));
+        self::assertSame([1.0, '#000000', 0.4], $radial[1]->fill->at(0)->stops[3], 'the corners are darkest');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Form;
 
 use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Proof\MeasuredSector;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -17,8 +18,8 @@ final class OpeningTest extends TestCase
     public static function directions(): iterable
     {
         // A quarter, from 0° to 90°; half of it is there.
-        yield 'clockwise' => ['clockwise', 0.0, 45.0];
-        yield 'counterclockwise' => ['counterclockwise', 45.0, 90.0];
+        yield 'forward' => ['forward', 0.0, 45.0];
+        yield 'backward' => ['backward', 45.0, 90.0];
         yield 'from its middle' => ['middle', 22.5, 67.5];
     }
 
@@ -47,14 +48,14 @@ final class OpeningTest extends TestCase
 
         self::assertEqualsWithDelta($from, $degrees($arcs[0]->from), 1e-5);
         self::assertEqualsWithDelta($to, $degrees($arcs[count($arcs) - 1]->to), 1e-5);
-        self::assertEqualsWithDelta(0.125, MeasuredSector::of($outline)->share, 1e-8);
+        self::assertEqualsWithDelta(0.125, MeasuredSector::of($outline, new Point(0, 0))->share, 1e-8);
     }
 
     public function testPartsOfARingThatIsNotFullLeaveTheRestOpen(): void
     {
         $drawing = Sample::draw(Sample::piece("a\t20 %\nb\t12 %", ['charts.0.form.startDegrees' => 90]));
         $shares = array_map(
-            static fn ($mark): float => MeasuredSector::of($mark->outline->at(239))->share,
+            static fn ($mark): float => MeasuredSector::of($mark->outline->at(239), new Point(0, 0))->share,
             $drawing->marks(),
         );
 
@@ -70,7 +71,7 @@ final class OpeningTest extends TestCase
         }
 
         self::assertSame('', $outlines['b']);
-        self::assertEqualsWithDelta(0.375, MeasuredSector::of($outlines['a'])->share, 1e-8);
-        self::assertEqualsWithDelta(0.625, MeasuredSector::of($outlines['c'])->share, 1e-8);
+        self::assertEqualsWithDelta(0.375, MeasuredSector::of($outlines['a'], new Point(0, 0))->share, 1e-8);
+        self::assertEqualsWithDelta(0.625, MeasuredSector::of($outlines['c'], new Point(0, 0))->share, 1e-8);
     }
 }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Form;
 
 use Lupine\Core\Figures\Figures;
-use Lupine\Core\Form\RoundForm;
-use Lupine\Core\Form\Slot;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Round\SectorShape;
+use Lupine\Core\Form\Standing;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
@@ -19,29 +23,32 @@ use PHPUnit\Framework\TestCase;
 
 final class RoundFormTest extends TestCase
 {
-    /** @param array<string, mixed> $settings */
-    private static function form(string $figures, array $settings): RoundForm
+    /**
+     * @param array<string, mixed> $settings
+     *
+     * @return list<Sector> as they are laid out
+     */
+    private static function sectors(string $figures, array $settings): array
     {
-        $all = [
-            'kind' => 'donut',
-            'radius' => 350,
-            'hole' => 0.6,
-            'startDegrees' => 0,
-            'direction' => 'clockwise',
-            'gap' => 0,
-            'order' => 'sheet',
-            ...$settings,
-        ];
+        $all = ['kind' => 'donut', 'radius' => 350, 'hole' => 0.6, ...$settings];
+        $standings = [];
+        foreach (Figures::ofWhole(TableText::read($figures), 'c1')->list as $place => $figure) {
+            $standings[] = new Standing($figure->id, $figure->value(), $figure->share(), $place);
+        }
+        $forms = Forms::shipped();
+        $read = FormSettings::read(Field::root($all), $forms);
+        $layout = $forms->named($read->kind)->layout($read, new Point(0, 0), new Moment($standings, Scale::none()));
 
-        return RoundForm::of(
-            Figures::ofWhole(TableText::read($figures), 'c1'),
-            FormSettings::read(Field::root($all)),
-            new Point(0, 0),
-        );
+        return array_map(static function (string $id) use ($layout): Sector {
+            $shape = $layout->shape($id, Presence::full(), 0.0);
+            \assert($shape instanceof SectorShape);
+
+            return $shape->sector;
+        }, $layout->order());
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */
-    public static function sectors(): iterable
+    public static function cases(): iterable
     {
         foreach (Sample::outside('d3-shape') as $case) {
             yield $case['name'] => [$case];
@@ -53,7 +60,7 @@ final class RoundFormTest extends TestCase
      *
      * @param array<string, mixed> $case
      */
-    #[DataProvider('sectors')]
+    #[DataProvider('cases')]
     public function testAnglesAndAreasAreThoseOfD3(array $case): void
     {
         $figures = implode(
@@ -64,19 +71,18 @@ final class RoundFormTest extends TestCase
                 $case['figures'],
             ),
         );
-        $form = self::form($figures, [
+        $sectors = self::sectors($figures, [
             'hole' => $case['inner'] / $case['radius'],
             'startDegrees' => $case['startDegrees'],
             'gap' => $case['gap'],
         ]);
         foreach ($case['parts'] as $index => $part) {
-            $slot = $form->slots[$index];
-            $turns = round((deg2rad($slot->fromDegrees) - $part['startAngle']) / (2 * M_PI));
-            self::assertEqualsWithDelta($part['startAngle'] + $turns * 2 * M_PI, deg2rad($slot->fromDegrees), 1e-9);
-            self::assertEqualsWithDelta($part['endAngle'] - $part['startAngle'], deg2rad($slot->sweepDegrees), 1e-9);
-            if ($slot->sweepDegrees > 0.0) {
+            $sector = $sectors[$index];
+            $turns = round((deg2rad($sector->fromDegrees) - $part['startAngle']) / (2 * M_PI));
+            self::assertEqualsWithDelta($part['startAngle'] + $turns * 2 * M_PI, deg2rad($sector->fromDegrees), 1e-9);
+            self::assertEqualsWithDelta($part['endAngle'] - $part['startAngle'], deg2rad($sector->sweepDegrees), 1e-9);
+            if ($sector->sweepDegrees > 0.0) {
                 $theirs = MeasuredOutline::read($part['path'])->area;
-                $sector = $form->sector($slot, 0.0, 1.0);
                 self::assertEqualsWithDelta(1.0, $sector->area() / $theirs, 1e-6, 'by the formula');
                 // Path data has six digits, so a sliver is as exact as those allow: a millionth of the whole.
                 self::assertEqualsWithDelta(
@@ -101,8 +107,8 @@ final class RoundFormTest extends TestCase
     public function testDirectionAndNegativeTurns(): void
     {
         $from = static fn (array $settings): array => array_map(
-            static fn (Slot $slot): float => round(fmod($slot->fromDegrees + 7200, 360), 9),
-            self::form("a\t1\nb\t3", $settings)->slots,
+            static fn (Sector $sector): float => round(fmod($sector->fromDegrees + 7200, 360), 9),
+            self::sectors("a\t1\nb\t3", $settings),
         );
 
         self::assertSame([0.0, 90.0], $from([]));
@@ -110,12 +116,8 @@ final class RoundFormTest extends TestCase
         // A negative turn is its complement.
         self::assertSame($from(['startDegrees' => 234]), $from(['startDegrees' => -126]));
         self::assertSame(
-            self::form("a\t1\nb\t3", ['startDegrees' => 234])
-                ->sector(self::form("a\t1\nb\t3", ['startDegrees' => 234])->slots[1], 0, 1)
-                ->outline(),
-            self::form("a\t1\nb\t3", ['startDegrees' => -126])
-                ->sector(self::form("a\t1\nb\t3", ['startDegrees' => -126])->slots[1], 0, 1)
-                ->outline(),
+            self::sectors("a\t1\nb\t3", ['startDegrees' => 234])[1]->outline(),
+            self::sectors("a\t1\nb\t3", ['startDegrees' => -126])[1]->outline(),
         );
     }
 
@@ -124,10 +126,10 @@ final class RoundFormTest extends TestCase
         self::assertSame('', (new Sector(new Point(0, 0), 100, 50, 30, 0.0))->outline());
         $ring = MeasuredOutline::read((new Sector(new Point(0, 0), 100, 50, 30, 360.0))->outline());
         self::assertEqualsWithDelta(M_PI * (100 ** 2 - 50 ** 2), $ring->area, 1e-2);
-        $disc = self::form("all\t9", ['kind' => 'pie', 'gap' => 10]);
+        $disc = self::sectors("all\t9", ['kind' => 'pie', 'gap' => 10])[0];
         self::assertEqualsWithDelta(
             M_PI * 350 ** 2,
-            MeasuredOutline::read($disc->sector($disc->slots[0], 0, 1)->outline())->area,
+            MeasuredOutline::read($disc->outline())->area,
             0.1,
             'one part has no gap',
         );
@@ -135,9 +137,9 @@ final class RoundFormTest extends TestCase
 
     public function testAPartThinnerThanItsGapIsStillSeen(): void
     {
-        $form = self::form("a\t9999\nb\t1", ['gap' => 20]);
+        $thin = self::sectors("a\t9999\nb\t1", ['gap' => 20])[1];
 
-        self::assertGreaterThan(0.0, MeasuredOutline::read($form->sector($form->slots[1], 0, 1)->outline())->area);
+        self::assertGreaterThan(0.0, MeasuredOutline::read($thin->outline())->area);
     }
 
     /**
@@ -145,9 +147,8 @@ final class RoundFormTest extends TestCase
      */
     public function testTheGapHasOneWidth(): void
     {
-        $form = self::form("a\t1\nb\t1\nc\t2", ['gap' => 12]);
-        foreach ($form->slots as $slot) {
-            foreach (MeasuredOutline::read($form->sector($slot, 0, 1)->outline())->segments as $edge) {
+        foreach (self::sectors("a\t1\nb\t1\nc\t2", ['gap' => 12]) as $sector) {
+            foreach (MeasuredOutline::read($sector->outline())->segments as $edge) {
                 if ($edge->isArc()) {
                     continue;
                 }

@@ -51,7 +51,7 @@ final class MovesTest extends TestCase
                     'pin' => $pin,
                     'frames' => 20,
                     'curve' => 'linear',
-                    'opens' => 'clockwise',
+                    'opens' => 'forward',
                 ],
             ],
         ];
@@ -81,7 +81,7 @@ final class MovesTest extends TestCase
             'curve' => 'linear',
             'order' => 'together',
             'overlap' => 0,
-            'opens' => 'clockwise',
+            'opens' => 'forward',
         ];
         $moves = self::moves([
             'charts.0.entrance.curve' => 'linear',
@@ -121,7 +121,7 @@ final class MovesTest extends TestCase
 
         return (new Moves($piece, new Beats($piece)))->ofChart(
             $piece->charts[0],
-            Sample::draw($piece)->timings['chart1']->figures,
+            Sample::draw($piece)->timings['chart1']->figures(),
         );
     }
 }

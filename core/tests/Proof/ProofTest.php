@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Proof;
 
-use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
@@ -63,7 +62,7 @@ final class ProofTest extends TestCase
                 $reel['outlines'][end($track['values'])] = $wrong;
             }
         }
-        $proof = Proof::of($piece, $reel, DrawPiece::timings($piece), Sample::drawPiece()->setter());
+        $proof = Proof::of($piece, $reel, Sample::drawPiece()->timings($piece), Sample::drawPiece()->setter());
 
         self::assertFalse($proof->isExact());
         self::assertSame('“Small appliances” is off', $proof->jsonSerialize()['word']);
@@ -98,7 +97,7 @@ final class ProofTest extends TestCase
                 );
             }
         }
-        $proof = Proof::of($piece, $reel, DrawPiece::timings($piece), Sample::drawPiece()->setter());
+        $proof = Proof::of($piece, $reel, Sample::drawPiece()->timings($piece), Sample::drawPiece()->setter());
 
         self::assertFalse($proof->isExact());
         self::assertGreaterThan(0.3, $proof->figures[0]->difference);

@@ -32,7 +32,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
         begin: kind === 'entrance' ? 0 : Math.max(0, piece.stage.frames - 24),
         frames: 24,
         curve: 'ease-in-out',
-        opens: 'clockwise',
+        opens: 'forward',
       });
     });
   return (

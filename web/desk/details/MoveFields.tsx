@@ -128,8 +128,8 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           label={kind === 'entrance' ? 'opens' : 'closes'}
           value={now.opens as Move['opens']}
           options={[
-            ['clockwise', 'clockwise'],
-            ['counterclockwise', 'counterclockwise'],
+            ['forward', 'forwards'],
+            ['backward', 'backwards'],
             ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
           ]}
           onChange={(opens) =>

@@ -83,7 +83,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
                           begin: kind === 'entrance' ? 0 : Math.max(0, draft.stage.frames - 24),
                           frames: 18,
                           curve: 'ease-out',
-                          opens: 'clockwise',
+                          opens: 'forward',
                         },
                       );
                     else if (move) removeMove(draft, move.id);

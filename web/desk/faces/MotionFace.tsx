@@ -11,7 +11,7 @@ const ENTRANCE: ChartMotion = {
   curve: 'ease-in-out',
   order: 'after',
   overlap: 12,
-  opens: 'clockwise',
+  opens: 'forward',
 };
 
 /** How the parts come in and leave where they have no move of their own. */
@@ -110,8 +110,8 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         label={kind === 'entrance' ? 'opens' : 'closes'}
         value={motion.opens}
         options={[
-          ['clockwise', 'clockwise'],
-          ['counterclockwise', 'counterclockwise'],
+          ['forward', 'forwards'],
+          ['backward', 'backwards'],
           ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
         ]}
         onChange={(opens) => onChange({ ...motion, opens })}

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Motion;
+namespace Lupine\Core\Figures;
 
 /** How much of a figure is there on a frame, and between which bounds of its place. */
 final readonly class Presence
 {
     /**
-     * @param float $from 0 to 1, clockwise in the figure's place
+     * @param float $from 0 to 1, in the direction in which the form lays figures out
      * @param float $to 0 to 1, at least $from
      */
     private function __construct(public float $amount, public float $from, public float $to)
@@ -22,29 +22,35 @@ final readonly class Presence
 
     /**
      * @param float $amount kept within 0 and 1: neither a sweep nor a reading runs past its figure
-     * @param string $opens clockwise, counterclockwise or middle
+     * @param string $opens forward, backward or middle
      */
     public static function opening(float $amount, string $opens): self
     {
         $amount = min(1.0, max(0.0, $amount));
 
         return match ($opens) {
-            'counterclockwise' => new self($amount, 1.0 - $amount, 1.0),
+            'backward' => new self($amount, 1.0 - $amount, 1.0),
             'middle' => new self($amount, (1.0 - $amount) / 2, (1.0 + $amount) / 2),
             default => new self($amount, 0.0, $amount),
         };
     }
 
-    /** @param string $closes clockwise: the earlier edge runs clockwise towards the later one */
+    /** @param string $closes forward: the earlier edge runs towards the later one */
     public static function closing(float $amount, string $closes): self
     {
         return self::opening(
             $amount,
             match ($closes) {
-                'clockwise' => 'counterclockwise',
-                'counterclockwise' => 'clockwise',
+                'forward' => 'backward',
+                'backward' => 'forward',
                 default => 'middle',
             },
         );
+    }
+
+    /** The same, counted from the other end. */
+    public function reversed(): self
+    {
+        return new self($this->amount, 1.0 - $this->to, 1.0 - $this->from);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Form;
+namespace Lupine\Core\Form\Round;
 
 /** The place that a figure has in a chart when it is there in full. */
 final readonly class Slot
@@ -12,6 +12,8 @@ final readonly class Slot
         /** its earlier boundary, clockwise from 12 o'clock */
         public float $fromDegrees,
         public float $sweepDegrees,
+        /** whether nothing is drawn in it */
+        public bool $isLeftOut = false,
     ) {
     }
 
@@ -23,5 +25,11 @@ final readonly class Slot
     public function middleDegrees(): float
     {
         return $this->fromDegrees + $this->sweepDegrees / 2;
+    }
+
+    /** Does the other one begin, clockwise, where this one ends? */
+    public function touches(self $next): bool
+    {
+        return abs(fmod($next->fromDegrees - $this->fromDegrees - $this->sweepDegrees + 720.0 + 1e-9, 360.0)) < 1e-6;
     }
 }

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\FormChoices;
+use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Finish\MarkColours;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Properties;
+use Lupine\Core\Piece\Property;
+
+final readonly class FormController
+{
+    public function __construct(private DrawPiece $drawPiece, private FormChoices $choices)
+    {
+    }
+
+    /** The forms that a chart can have, each with a picture of its figures; and what of it moves can change. */
+    public function choices(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $piece = $body->piece();
+        $id = $body->get('chart')->id();
+        $chart = array_values(array_filter($piece->charts, static fn (Chart $one): bool => $one->id === $id))[0]
+            ?? throw new BadPiece(sprintf('There is no chart “%s”.', $id), 'chart');
+        $table = $piece->table($chart->table);
+        try {
+            $room = $this->drawPiece->timings($piece)[$id]->layoutAt(0)->extent();
+        } catch (ImpossibleFigures) {
+            // A chart that cannot be drawn has no extent; a usual one stands in for it.
+            $room = new Box(0, 0, 700, 700);
+        }
+        $colours = array_values(MarkColours::of($chart, $table));
+        $settings = $this->drawPiece->forms->settingsOf($chart->form->kind);
+
+        return response()->json(
+            [
+                'forms' => $this->choices->of($table, $chart->column, $colours, $chart->form, $room),
+                'properties' => [
+                    'figure' => array_map(self::property(...), Properties::ofFigure()),
+                    'chart' => array_map(self::property(...), Properties::ofChart($settings)),
+                    'words' => array_map(self::property(...), Properties::ofWords()),
+                ],
+            ],
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function property(Property $property): array
+    {
+        return [
+            'name' => $property->name,
+            'label' => $property->label,
+            'kind' => $property->kind,
+            'unit' => $property->unit,
+            'least' => $property->least,
+            'most' => $property->most,
+            'usual' => $property->usual,
+        ];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Standing;
+use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Piece\ReadingSettings;
+use Lupine\Core\Words\ReadingText;
+
+/** How the figures of a chart stand once a change of them has come to its end. */
+final readonly class ChartState
+{
+    /**
+     * @param array<string, ReadingText> $readings by figure id
+     * @param array<string, int> $places in the order, by figure id
+     * @param TimedMove|null $move that leads here, or null for how they stand at first
+     */
+    private function __construct(
+        public Figures $figures,
+        public Scale $scale,
+        public array $readings,
+        public array $places,
+        public int $shareDecimals,
+        public ?TimedMove $move,
+        private bool $isOnScale,
+    ) {
+    }
+
+    public static function of(
+        Form $form,
+        FormSettings $settings,
+        string $order,
+        Figures $figures,
+        ReadingSettings $reading,
+        ?TimedMove $move,
+    ): self {
+        $decimals = ReadingText::shareDecimals($figures, $reading);
+        $shown = $figures->shownPercentages($decimals);
+        $readings = [];
+        foreach ($figures->list as $figure) {
+            $readings[$figure->id] = ReadingText::ofFigure($figure, $reading, $shown, $decimals);
+        }
+        $places = [];
+        foreach ($figures->ordered($order) as $place => $figure) {
+            $places[$figure->id] = $place;
+        }
+
+        return new self(
+            $figures,
+            $form->scale($settings, $figures),
+            $readings,
+            $places,
+            $decimals,
+            $move,
+            $form->needs($settings)->isOnScale(),
+        );
+    }
+
+    public function moment(): Moment
+    {
+        $standings = [];
+        foreach ($this->figures->list as $figure) {
+            $standings[] = new Standing(
+                $figure->id,
+                $figure->value(),
+                $this->isOnScale ? $figure->value() / $this->scale->length() : $figure->share(),
+                (float) $this->places[$figure->id],
+                $figure->isRest,
+            );
+        }
+
+        return new Moment($standings, $this->scale);
+    }
+}

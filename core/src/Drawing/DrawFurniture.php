@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Furniture;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Words\NumberText;
+use Lupine\Core\Words\TextSetter;
+
+/** What a form sets beside its marks: tracks, axes and ticks behind them, a target before them. */
+final readonly class DrawFurniture
+{
+    /** how much of its figure's colour a track has, and of the words' colour everything else */
+    private const TINT = 0.24;
+    private const PLAIN = 0.14;
+    private const AXIS = 0.55;
+    private const TICK = 0.16;
+
+    /** the size of numbers at ticks, as a fraction of the labels' */
+    private const NUMBER = 0.62;
+
+    /** @var array<string, Furniture> everything that is there on any frame, by its name */
+    private array $all;
+
+    public function __construct(
+        private Chart $chart,
+        private ChartTiming $timing,
+        private ChartShapes $shapes,
+        private TextSetter $setter,
+    ) {
+        $all = [];
+        foreach ($shapes->layouts->changes as $frame) {
+            $all += $shapes->layouts->atChange($frame)->furniture();
+        }
+        $this->all = $all;
+    }
+
+    /** @return list<Node> */
+    public function behind(): array
+    {
+        return $this->group('furniture', array_filter($this->all, static fn (Furniture $one): bool => $one->role !== 'target'));
+    }
+
+    /** @return list<Node> */
+    public function before(): array
+    {
+        return $this->group('target', array_filter($this->all, static fn (Furniture $one): bool => $one->role === 'target'));
+    }
+
+    /**
+     * @param array<string, Furniture> $furniture
+     *
+     * @return list<Node>
+     */
+    private function group(string $name, array $furniture): array
+    {
+        if ($furniture === []) {
+            return [];
+        }
+        $nodes = [];
+        foreach ($furniture as $key => $one) {
+            array_push($nodes, ...$this->nodes((string) $key, $one));
+        }
+
+        return [new GroupNode($name, $nodes, $this->fadeIn())];
+    }
+
+    /** @return list<Node> */
+    private function nodes(string $key, Furniture $one): array
+    {
+        $now = $this->shapes->layouts->map(
+            static fn (Layout $layout): ?Furniture => $layout->furniture()[$key] ?? null,
+        );
+        $path = new PathNode(
+            $now->map(static fn (?Furniture $now): string => $now->outline ?? ''),
+            new FlatPaint($this->colour($one)),
+            match (true) {
+                $one->role === 'target' => 1.0,
+                $one->role === 'axis' => self::AXIS,
+                $one->role === 'tick' => self::TICK,
+                $one->isTinted => self::TINT,
+                default => self::PLAIN,
+            },
+            trackOf: $one->role === 'track' ? $one->figureId : null,
+        );
+        if ($one->role !== 'tick') {
+            return [$path];
+        }
+        $nodes = [$path];
+        if ($one->number !== null && $one->anchor !== null) {
+            $nodes[] = $this->number($one->number, $now, $one->anchor->align);
+        }
+
+        return [new GroupNode($key, $nodes, $now->map(static fn (?Furniture $now): float => $now->opacity ?? 0.0))];
+    }
+
+    /** @param Track<Furniture|null> $now */
+    private function number(float $number, Track $now, string $align): TextNode
+    {
+        $style = $this->chart->words->labelStyle;
+        $small = $style->withSize($style->size * self::NUMBER);
+        $text = NumberText::of($number, self::decimals($number), $this->chart->words->reading);
+        $down = $align === 'middle' ? $small->size : $this->setter->capHeight($small) / 2;
+
+        return (new DrawTexts($this->setter))->line(
+            $text,
+            $small,
+            $now->map(static fn (?Furniture $now): float => $now->anchor->point->x ?? 0.0),
+            $now->map(static fn (?Furniture $now): float => ($now->anchor->point->y ?? 0.0) + $down),
+            $align,
+        );
+    }
+
+    /** Digits behind the point that a round number has. */
+    private static function decimals(float $number): int
+    {
+        $digits = 0;
+        while ($digits < 6 && abs(round($number, $digits) - $number) > 1e-9) {
+            ++$digits;
+        }
+
+        return $digits;
+    }
+
+    private function colour(Furniture $one): string
+    {
+        return $one->isTinted && $one->figureId !== null
+            ? $this->timing->colours[$one->figureId]
+            : $this->chart->words->labelStyle->colour;
+    }
+
+    /**
+     * It is there a little before the first mark, and as long as any is.
+     *
+     * @return Track<float>
+     */
+    private function fadeIn(): Track
+    {
+        return Track::combine(
+            array_values($this->shapes->presences),
+            static fn (array $there): float => round(
+                min(1.0, 12 * array_sum(array_map(static fn (Presence $one): float => $one->amount, $there))),
+                4,
+            ),
+        );
+    }
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Standing;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\TimedMove;
+
+/** The figures of a chart from state to state: values, whole, places and scale on any frame. */
+final class FiguresOverTime
+{
+    /** @var array<string, KeyedNumber> */
+    private array $values = [];
+
+    /** @var array<string, KeyedNumber> */
+    private array $places = [];
+
+    private KeyedNumber $whole;
+
+    private bool $wholeIsSum = true;
+
+    /** @var array<int, Moment> by frame, while figures change */
+    private array $moving = [];
+
+    /** @var array<int, Moment> by state */
+    private array $settled = [];
+
+    /** @var array<int, array<string, float>> by frame or, below zero, by state */
+    private array $fractions = [];
+
+    /** @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them */
+    public function __construct(public readonly array $states, private readonly bool $isOnScale)
+    {
+        foreach ($states as $state) {
+            $this->wholeIsSum = $this->wholeIsSum && $state->figures->wholeIsSum;
+        }
+        $this->whole = $this->keyed(static fn (ChartState $state): float => $state->figures->whole->toFloat());
+        if (count($states) === 1) {
+            return;
+        }
+        foreach ($states[0]->figures->list as $figure) {
+            $id = $figure->id;
+            $this->values[$id] = $this->keyed(
+                static fn (ChartState $state): float => $state->figures->byId($id)->value(),
+            );
+            $this->places[$id] = $this->keyed(static fn (ChartState $state): float => (float) $state->places[$id]);
+        }
+    }
+
+    public function first(): ChartState
+    {
+        return $this->states[0];
+    }
+
+    public function momentAt(int $frame): Moment
+    {
+        $state = $this->settledAt($frame);
+        if ($state !== null) {
+            return $this->settled[$state] ??= $this->states[$state]->moment();
+        }
+
+        return $this->moving[$frame] ??= $this->between($frame);
+    }
+
+    public function fractionAt(string $figureId, int $frame): float
+    {
+        $state = $this->settledAt($frame);
+        $key = $state === null ? $frame : -1 - $state;
+        if (!isset($this->fractions[$key])) {
+            $this->fractions[$key] = [];
+            foreach ($this->momentAt($frame)->standings as $standing) {
+                $this->fractions[$key][$standing->figureId] = $standing->fraction;
+            }
+        }
+
+        return $this->fractions[$key][$figureId];
+    }
+
+    public function readingAt(string $figureId, int $frame, float $amount): string
+    {
+        $state = $this->settledAt($frame);
+        if ($state !== null) {
+            return $this->states[$state]->readings[$figureId]->at($amount);
+        }
+        $index = $this->stateIndexAt($frame);
+        $reading = $this->states[$index]->readings[$figureId];
+
+        return $reading->between(
+            $this->states[$index - 1]->readings[$figureId],
+            $this->numberAt($figureId, $frame) * $amount,
+        );
+    }
+
+    /** What a reading counts on a frame, where all of its figure is there: the value, or the share in percent. */
+    public function numberAt(string $figureId, int $frame): float
+    {
+        $reading = $this->states[$this->stateIndexAt($frame)]->readings[$figureId];
+        if ($this->settledAt($frame) !== null) {
+            return $reading->full();
+        }
+        $value = $this->valuesAt($frame)[$figureId];
+
+        return $reading->isOfShare() ? ($value / $this->wholeAt($frame)) * 100 : $value;
+    }
+
+    /** @return array<string, float> by figure id */
+    public function valuesAt(int $frame): array
+    {
+        $values = [];
+        foreach ($this->momentAt($frame)->standings as $standing) {
+            $values[$standing->figureId] = $standing->value;
+        }
+
+        return $values;
+    }
+
+    /** @return list<int> the frames of a range on which figures change */
+    public function changes(FrameRange $range): array
+    {
+        $changes = [];
+        foreach (array_slice($this->states, 1) as $state) {
+            array_push($changes, ...($state->move?->changes($range) ?? []));
+        }
+
+        return $changes;
+    }
+
+    /** @return list<int> first and last frames of all changes */
+    public function keys(): array
+    {
+        $keys = [];
+        foreach (array_slice($this->states, 1) as $state) {
+            array_push($keys, (int) $state->move?->begin, (int) $state->move?->end());
+        }
+
+        return $keys;
+    }
+
+    /** @param \Closure(ChartState): float $of */
+    private function keyed(\Closure $of): KeyedNumber
+    {
+        $steps = [];
+        $last = $first = $of($this->states[0]);
+        foreach (array_slice($this->states, 1) as $state) {
+            $to = $of($state);
+            if ($to !== $last) {
+                \assert($state->move instanceof TimedMove);
+                $steps[] = [$state->move, $to, null];
+                $last = $to;
+            }
+        }
+
+        return KeyedNumber::of($first, $steps);
+    }
+
+    /** The state that stands still on a frame, or null while figures change. */
+    public function settledAt(int $frame): ?int
+    {
+        $index = $this->stateIndexAt($frame);
+        for ($earlier = $index; $earlier > 0; --$earlier) {
+            if ($frame < (int) $this->states[$earlier]->move?->end()) {
+                return null;
+            }
+        }
+
+        return $index;
+    }
+
+    public function stateIndexAt(int $frame): int
+    {
+        $index = 0;
+        while (isset($this->states[$index + 1]) && $frame >= (int) $this->states[$index + 1]->move?->begin) {
+            ++$index;
+        }
+
+        return $index;
+    }
+
+    private function wholeAt(int $frame): float
+    {
+        if (!$this->wholeIsSum) {
+            return $this->whole->at($frame);
+        }
+
+        return max(1e-300, array_sum(array_map(abs(...), array_map(
+            static fn (KeyedNumber $value): float => $value->at($frame),
+            $this->values,
+        ))));
+    }
+
+    private function between(int $frame): Moment
+    {
+        $scale = $this->scaleAt($frame);
+        $values = array_map(static fn (KeyedNumber $value): float => $value->at($frame), $this->values);
+        $whole = $this->wholeAt($frame);
+        $figures = $this->states[0]->figures->list;
+        if (!$this->isOnScale) {
+            $values = self::withRest($figures, $values, $whole);
+            $whole = max($whole, array_sum($values));
+        }
+        $standings = [];
+        foreach ($figures as $figure) {
+            $value = $values[$figure->id];
+            $standings[] = new Standing(
+                $figure->id,
+                $value,
+                $value / ($this->isOnScale ? $scale->length() : $whole),
+                $this->places[$figure->id]->at($frame),
+                $figure->isRest,
+            );
+        }
+
+        return new Moment($standings, $scale);
+    }
+
+    private function scaleAt(int $frame): Scale
+    {
+        $scale = $this->states[0]->scale;
+        foreach (array_slice($this->states, 1) as $state) {
+            if ($state->move !== null && $frame >= $state->move->begin) {
+                $amount = min(1.0, max(0.0, $state->move->progressAt($frame)));
+                $scale = Scale::between($scale, $state->scale, $amount);
+            }
+        }
+
+        return $scale;
+    }
+
+    /**
+     * @param list<Figure> $figures
+     * @param array<string, float> $values
+     *
+     * @return array<string, float> with what the others leave of the whole
+     */
+    private static function withRest(array $figures, array $values, float $whole): array
+    {
+        foreach ($figures as $figure) {
+            if ($figure->isRest) {
+                $values[$figure->id] = max(0.0, $whole - (array_sum($values) - $values[$figure->id]));
+            }
+        }
+
+        return $values;
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Piece\ReadingSettings;
+use Lupine\Core\Piece\Table;
+
+/** Every form with a small true picture of the figures at hand, and the settings that it would begin with. */
+final readonly class FormChoices
+{
+    private const WIDTH = 120;
+    private const HEIGHT = 80;
+
+    /** more marks than this are no longer seen in so small a picture */
+    private const MOST_MARKS = 24;
+
+    /** what a chart keeps of its settings when its form changes, as far as the new one has it */
+    private const KEPT = ['order', 'direction', 'track', 'ends', 'rest', 'maximum', 'gap'];
+
+    public function __construct(private Forms $forms)
+    {
+    }
+
+    /**
+     * @param list<string> $colours of the rows
+     * @param FormSettings|null $current the settings of the chart that changes its form
+     * @param Box $room what it fills
+     *
+     * @return list<array{
+     *     name: string, fits: bool, reason: string|null, promise: string, settings: array<string, mixed>,
+     *     fields: list<array<string, mixed>>, picture: list<array{string, string, float}>, measures: string
+     * }>
+     */
+    public function of(Table $table, string $column, array $colours, ?FormSettings $current, Box $room): array
+    {
+        return array_map(
+            function (Form $form) use ($table, $column, $colours, $current, $room): array {
+                $settings = $this->settings($form, $current, $room, count($table->rows));
+                $reason = null;
+                $picture = [];
+                try {
+                    $picture = $this->picture($form, $settings, $table, $column, $colours);
+                } catch (ImpossibleFigures $impossible) {
+                    $reason = $impossible->getMessage();
+                }
+
+                return [
+                    'name' => $form->name(),
+                    'fits' => $reason === null,
+                    'reason' => $reason,
+                    'promise' => $form->promise(),
+                    'settings' => $settings,
+                    'fields' => array_map(self::field(...), $form->settings()),
+                    'picture' => $picture,
+                    'measures' => $form->needs($this->read($settings))->value,
+                ];
+            },
+            $this->forms->all(),
+        );
+    }
+
+    /** @return array<string, float|string|bool> */
+    private function settings(Form $form, ?FormSettings $current, Box $room, int $count): array
+    {
+        $settings = ['kind' => $form->name()];
+        foreach ($form->settings() as $setting) {
+            $keeps = $current !== null && in_array($setting->name, self::KEPT, true) && $current->has($setting->name);
+            $settings[$setting->name] = $keeps ? self::kept($setting, $current) : $setting->usual;
+        }
+
+        return [...$settings, ...$form->fitted($room->width, $room->height, $count)];
+    }
+
+    private static function kept(FormSetting $setting, FormSettings $current): float|string|bool
+    {
+        if ($setting->kind === 'number') {
+            return max($setting->least, min($setting->most, $current->number($setting->name)));
+        }
+        $word = $current->word($setting->name);
+
+        return isset($setting->choices[$word]) ? $word : $setting->usual;
+    }
+
+    /** @param array<string, float|string|bool> $settings */
+    private function read(array $settings): FormSettings
+    {
+        return FormSettings::read(Field::root($settings), $this->forms);
+    }
+
+    /**
+     * @param array<string, float|string|bool> $settings
+     * @param list<string> $colours
+     *
+     * @return list<array{string, string, float}> path data, colour and opacity
+     *
+     * @throws ImpossibleFigures where the form cannot show the table
+     */
+    private function picture(Form $form, array $settings, Table $table, string $column, array $colours): array
+    {
+        $small = $this->read([
+            ...$settings,
+            ...$form->fitted(self::WIDTH, self::HEIGHT, count($table->rows)),
+            ...array_filter(
+                ['gap' => 0, 'corner' => 2, 'spacing' => $form->name() === 'ribbon' ? 2 : 0.3],
+                static fn (string $name): bool => isset($settings[$name]),
+                ARRAY_FILTER_USE_KEY,
+            ),
+        ]);
+        $figures = Figures::of($form->needs($small), $table, $column);
+        $reading = ReadingSettings::read(Field::root([]));
+        $state = ChartState::of($form, $small, $small->order(), $figures, $reading, null);
+        $layout = $form->layout($small, new Point(self::WIDTH / 2, self::HEIGHT / 2), $state->moment());
+        $byRow = [];
+        foreach ($table->rows as $index => $row) {
+            $byRow[$row->id] = $colours[$index % max(1, count($colours))] ?? '#2f6b52';
+        }
+
+        return self::paths($layout, $byRow);
+    }
+
+    /**
+     * @param array<string, string> $colours by figure id
+     *
+     * @return list<array{string, string, float}>
+     */
+    private static function paths(Layout $layout, array $colours): array
+    {
+        $paths = [];
+        foreach ($layout->furniture() as $one) {
+            if ($one->role === 'track') {
+                $paths[] = [$one->outline, $colours[(string) $one->figureId] ?? '#2f6b52', 0.28];
+            }
+        }
+        foreach (array_slice($layout->order(), 0, self::MOST_MARKS) as $id) {
+            $outline = $layout->shape($id, Presence::full(), 0.0)->outline();
+            if ($outline !== '') {
+                $paths[] = [$outline, $colours[$id] ?? '#2f6b52', 1.0];
+            }
+        }
+
+        return $paths;
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(FormSetting $setting): array
+    {
+        return [
+            'name' => $setting->name,
+            'label' => $setting->label,
+            'kind' => $setting->kind,
+            'unit' => $setting->unit,
+            'least' => $setting->least,
+            'most' => $setting->most,
+            'usual' => $setting->usual,
+            'choices' => array_map(
+                static fn (string $value, string $word): array => [$value, $word],
+                array_map('strval', array_keys($setting->choices)),
+                array_values($setting->choices),
+            ),
+            'isFirst' => $setting->isFirst,
+            'isKeyed' => $setting->isKeyed,
+            'hint' => $setting->hint,
+        ];
+    }
+}

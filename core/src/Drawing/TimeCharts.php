@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Finish\MarkColours;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Piece\Change;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Properties;
+use Lupine\Core\Piece\Property;
+use Lupine\Core\Piece\Table;
+
+/** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
+final readonly class TimeCharts
+{
+    public function __construct(private Forms $forms, private Moves $moves)
+    {
+    }
+
+    /**
+     * @return array<string, ChartTiming> by chart id
+     *
+     * @throws ImpossibleFigures where a chart cannot be drawn from its table
+     */
+    public function of(Piece $piece): array
+    {
+        $timings = [];
+        foreach ($piece->charts as $chart) {
+            $timings[$chart->id] = $this->chart($chart, $piece->table($chart->table));
+        }
+
+        return $timings;
+    }
+
+    private function chart(Chart $chart, Table $table): ChartTiming
+    {
+        $form = $this->forms->named($chart->form->kind);
+        $states = $this->states($chart, $table, $form);
+        $figures = $states[0]->figures;
+
+        return new ChartTiming(
+            $form,
+            $chart->form,
+            new Point($chart->x, $chart->y),
+            new FiguresOverTime($states, $form->needs($chart->form)->isOnScale()),
+            $this->moves->ofChart($chart, $figures),
+            MarkColours::of($chart, $table),
+            $this->keyed($chart, $figures),
+            $this->settings($chart, $form),
+            $this->whole($chart),
+            $this->moves->changesOf($chart->id),
+            $this->ofFigures($chart, $figures),
+        );
+    }
+
+    /** @return non-empty-list<ChartState> the figures at first, and behind each change of them */
+    private function states(Chart $chart, Table $table, Form $form): array
+    {
+        [$column, $order] = [$chart->column, $chart->form->order()];
+        $state = fn (Table $table, ?TimedMove $move): ChartState => ChartState::of(
+            $form,
+            $chart->form,
+            $order,
+            $this->figures($form, $chart, $table, $column),
+            $chart->words->reading,
+            $move,
+        );
+        $states = [$state($table, null)];
+        foreach ($this->changesOfFigures($chart, $table) as [$move, $change, $rowId]) {
+            if ($change->property === 'column') {
+                // A column that is gone leaves the figures as they are.
+                $column = $table->hasColumn((string) $change->to) ? (string) $change->to : $column;
+            } elseif ($change->property === 'value') {
+                $table = $table->withCell((string) $rowId, $table->columnIndex($column), (string) $change->to);
+            } else {
+                $order = (string) $change->to;
+            }
+            $states[] = $state($table, $move);
+        }
+
+        return $states;
+    }
+
+    /** @return list<array{TimedMove, Change, string|null}> of the chart and of its figures, by their beginnings */
+    private function changesOfFigures(Chart $chart, Table $table): array
+    {
+        $changes = [];
+        foreach ($this->moves->changesOf($chart->id) as [$move, $change]) {
+            if ($change->property === 'column' || ($change->property === 'form.order' && $chart->form->has('order'))) {
+                $changes[] = [$move, $change, null];
+            }
+        }
+        foreach ($table->rows as $row) {
+            foreach ($this->moves->changesOf($chart->id, $row->id) as [$move, $change]) {
+                if ($change->property === 'value') {
+                    $changes[] = [$move, $change, $row->id];
+                }
+            }
+        }
+        usort($changes, static fn (array $a, array $b): int => $a[0]->begin <=> $b[0]->begin);
+
+        return $changes;
+    }
+
+    /** @throws ImpossibleFigures with the forms that could show them */
+    private function figures(Form $form, Chart $chart, Table $table, string $column): Figures
+    {
+        try {
+            return Figures::of($form->needs($chart->form), $table, $column);
+        } catch (ImpossibleFigures $reason) {
+            $fitting = $this->forms->fitting($table, $column);
+            if ($fitting === []) {
+                throw $reason;
+            }
+
+            throw new ImpossibleFigures(
+                $reason->getMessage().' Forms that can show it: '.implode(', ', $fitting).'.',
+                $reason->where,
+                $reason->rowId,
+            );
+        }
+    }
+
+    /** @return array<string, array<string, KeyedNumber>> by figure id and property */
+    private function keyed(Chart $chart, Figures $figures): array
+    {
+        $numbers = array_filter(
+            Properties::ofFigure(),
+            static fn (Property $property): bool => $property->kind === 'number',
+        );
+        $keyed = [];
+        foreach ($figures->list as $figure) {
+            foreach ($numbers as $property) {
+                $keyed[$figure->id][$property->name] = $this->moves->number(
+                    $property->name,
+                    $this->first($chart, $figure, $property),
+                    $chart->id,
+                    $figure->id,
+                );
+            }
+        }
+
+        return $keyed;
+    }
+
+    private function first(Chart $chart, Figure $figure, Property $property): float
+    {
+        return $property->name === 'out' ? $chart->own($figure->id)->out : $property->usual;
+    }
+
+    /** @return array<string, KeyedNumber> numbers of the form that moves change, by setting */
+    private function settings(Chart $chart, Form $form): array
+    {
+        $settings = [];
+        foreach ($form->settings() as $setting) {
+            if ($setting->kind !== 'number' || !$setting->isKeyed) {
+                continue;
+            }
+            $number = $this->moves->number(
+                'form.'.$setting->name,
+                $chart->form->number($setting->name),
+                $chart->id,
+                null,
+            );
+            if (!$number->isStill()) {
+                $settings[$setting->name] = $number;
+            }
+        }
+
+        return $settings;
+    }
+
+    /** @return array<string, KeyedNumber> numbers of the chart as a whole, by property */
+    private function whole(Chart $chart): array
+    {
+        $numbers = [];
+        foreach (['x' => $chart->x, 'y' => $chart->y, 'size' => 1.0, 'turn' => 0.0, 'opacity' => 1.0] as $name => $first) {
+            $numbers[$name] = $this->moves->number($name, $first, $chart->id, null);
+        }
+
+        return $numbers;
+    }
+
+    /** @return array<string, list<array{TimedMove, Change}>> changes by figure id */
+    private function ofFigures(Chart $chart, Figures $figures): array
+    {
+        $changes = [];
+        foreach ($figures->list as $figure) {
+            $changes[$figure->id] = $this->moves->changesOf($chart->id, $figure->id);
+        }
+
+        return $changes;
+    }
+}

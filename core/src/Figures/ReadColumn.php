@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Figures;
+
+use Brick\Math\BigRational;
+use Lupine\Core\Piece\Row;
+use Lupine\Core\Piece\Table;
+use Lupine\Core\Problem;
+
+/** One value column of a table, read cell by cell. */
+final readonly class ReadColumn
+{
+    /**
+     * @param list<Problem> $notices
+     *
+     * @throws ImpossibleFigures where it is not a number
+     */
+    public static function cell(Row $row, int $column, int $number, array &$notices): CellNumber
+    {
+        $typed = $row->cells[$column] ?? '';
+        if (trim($typed) === '') {
+            $notices[] = Problem::notice(
+                'empty-cell',
+                'row '.$number,
+                sprintf('Row %d, “%s”, has no number yet and counts as 0.', $number, $row->label),
+                $row->id,
+            );
+
+            return CellNumber::read('0');
+        }
+        try {
+            return CellNumber::read($typed);
+        } catch (NotANumber $reason) {
+            throw new ImpossibleFigures(
+                sprintf('Row %d, “%s”: %s', $number, $row->label, $reason->getMessage()),
+                'row '.$number,
+                $row->id,
+            );
+        }
+    }
+
+    /** @param list<CellNumber> $cells */
+    public static function whole(Table $table, array $cells): ?BigRational
+    {
+        if ($table->whole !== null) {
+            try {
+                $whole = CellNumber::read($table->whole)->value;
+            } catch (NotANumber $reason) {
+                throw new ImpossibleFigures('The whole: '.$reason->getMessage(), 'the whole');
+            }
+            if ($whole->isNegativeOrZero()) {
+                throw new ImpossibleFigures('The whole has to be above zero.', 'the whole');
+            }
+
+            return $whole;
+        }
+        foreach ($cells as $cell) {
+            if ($cell->unit === '%') {
+                return BigRational::of(100);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<CellNumber> $cells
+     *
+     * @return list<array{value: BigRational, decimals: int, unit: string, isRest: bool}>
+     */
+    public static function fillRest(Table $table, array $cells, ?BigRational $whole): array
+    {
+        $rest = null;
+        $sum = BigRational::zero();
+        $decimals = 0;
+        $unit = '';
+        $filled = [];
+        foreach ($cells as $number => $cell) {
+            if ($cell->isRest && $rest !== null) {
+                throw new ImpossibleFigures(
+                    sprintf(
+                        'Row %d says “rest”, and row %d does too. Only one part can be the rest of the whole.',
+                        $number + 1,
+                        $rest + 1,
+                    ),
+                    'row '.($number + 1),
+                    $table->rows[$number]->id,
+                );
+            }
+            $rest = $cell->isRest ? $number : $rest;
+            $sum = $sum->plus($cell->value)->simplified();
+            $decimals = max($decimals, $cell->decimals);
+            $unit = $cell->unit !== '' ? $cell->unit : $unit;
+            $filled[] = [
+                'value' => $cell->value,
+                'decimals' => $cell->decimals,
+                'unit' => $cell->unit,
+                'isRest' => $cell->isRest,
+            ];
+        }
+        if ($rest === null) {
+            return $filled;
+        }
+        if ($whole === null) {
+            throw new ImpossibleFigures(
+                sprintf(
+                    'Row %d says “rest”, but of what? Give the whole, for example 100, below the sheet.',
+                    $rest + 1,
+                ),
+                'row '.($rest + 1),
+                $table->rows[$rest]->id,
+            );
+        }
+        $value = $whole->minus($sum);
+        $filled[$rest] = [
+            'value' => $value->isNegative() ? BigRational::zero() : $value->simplified(),
+            'decimals' => $decimals,
+            'unit' => $unit,
+            'isRest' => true,
+        ];
+
+        return $filled;
+    }
+
+    /** @param list<Problem> $notices */
+    public static function noticeLabels(Table $table, array &$notices): void
+    {
+        $seen = [];
+        foreach ($table->rows as $number => $row) {
+            $label = trim($row->label);
+            if ($label === '') {
+                $notices[] = Problem::notice(
+                    'no-label',
+                    'row '.($number + 1),
+                    sprintf('Row %d has no label.', $number + 1),
+                    $row->id,
+                );
+            } elseif (isset($seen[$label])) {
+                $notices[] = Problem::notice(
+                    'same-label',
+                    'row '.($number + 1),
+                    sprintf('Rows %d and %d are both called “%s”.', $seen[$label], $number + 1, $label),
+                    $row->id,
+                );
+            } else {
+                $seen[$label] = $number + 1;
+            }
+        }
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Bars;
+
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Anchor;
+use Lupine\Core\Form\Furniture;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Measure;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Standing;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSettings;
+
+/** Bars beside each other on one scale, lying or upright. */
+final readonly class BarLayout implements Layout
+{
+    private const AXIS = 3.0;
+    private const TICK = 2.0;
+
+    /** pixels from the plot to the numbers of its ticks */
+    private const CLEAR = 18.0;
+
+    /** @param array<string, Standing> $standings by figure id, in the order in which they are laid out */
+    private function __construct(
+        private FormSettings $settings,
+        private Box $plot,
+        private Scale $scale,
+        private array $standings,
+        private bool $isUpright,
+    ) {
+    }
+
+    public static function of(FormSettings $settings, Point $place, Moment $moment, bool $isUpright): self
+    {
+        $standings = [];
+        foreach ($moment->inPlace() as $standing) {
+            $standings[$standing->figureId] = $standing;
+        }
+
+        return new self(
+            $settings,
+            Box::around($place, $settings->number('width'), $settings->number('height')),
+            $moment->scale,
+            $standings,
+            $isUpright,
+        );
+    }
+
+    public function order(): array
+    {
+        return array_map('strval', array_keys($this->standings));
+    }
+
+    public function shape(string $figureId, Presence $there, float $out): BarShape
+    {
+        $standing = $this->standings[$figureId];
+        $band = ($this->isUpright ? $this->plot->width : $this->plot->height) / count($this->standings);
+        $middle = ($this->isUpright ? $this->plot->left : $this->plot->top) + ($standing->place + 0.5) * $band;
+
+        return new BarShape(
+            $this->plot,
+            $middle,
+            $band * (1 - $this->settings->number('spacing')),
+            $band,
+            $this->along(0.0),
+            $this->along($standing->value),
+            $there,
+            $out,
+            $this->isUpright,
+            $this->settings->number('corner'),
+            $this->settings->word('corners') === 'both',
+        );
+    }
+
+    public function pivot(): Point
+    {
+        return $this->plot->middle();
+    }
+
+    public function extent(): Box
+    {
+        return $this->plot;
+    }
+
+    public function measure(): Measure
+    {
+        return $this->isUpright ? Measure::Height : Measure::Width;
+    }
+
+    public function whole(string $figureId): float
+    {
+        return $this->isUpright ? $this->plot->height : $this->plot->width;
+    }
+
+    public function neighbours(): array
+    {
+        return [];
+    }
+
+    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    {
+        return '';
+    }
+
+    public function furniture(): array
+    {
+        $furniture = [];
+        if ($this->settings->word('track') !== 'none') {
+            foreach ($this->order() as $figureId) {
+                $track = $this->shape($figureId, Presence::full(), 0.0)->track(
+                    $this->along($this->scale->least),
+                    $this->along($this->scale->most),
+                );
+                $isTinted = $this->settings->word('track') === 'tinted';
+                $furniture['track-'.$figureId] = Furniture::track($figureId, $track, $isTinted);
+            }
+        }
+        if ($this->settings->word('axis') === 'ticks') {
+            foreach ($this->scale->ticks as $key => [$number, $there]) {
+                if ($number >= $this->scale->least - 1e-9 && $number <= $this->scale->most * (1 + 1e-9)) {
+                    $furniture['tick-'.$key] = $this->tick($number, $there);
+                }
+            }
+        }
+        if ($this->settings->word('axis') !== 'none') {
+            $furniture['axis'] = Furniture::axis($this->line($this->along(0.0), self::AXIS));
+        }
+
+        return $furniture;
+    }
+
+    public function middle(): ?Room
+    {
+        return null;
+    }
+
+    /** Where an amount stands along the scale, in pixels from the left or the top of the stage. */
+    private function along(float $amount): float
+    {
+        return $this->isUpright
+            ? $this->plot->bottom() - $this->scale->place($amount) * $this->plot->height
+            : $this->plot->left + $this->scale->place($amount) * $this->plot->width;
+    }
+
+    private function tick(float $number, float $there): Furniture
+    {
+        $at = $this->along($number);
+        $anchor = $this->isUpright
+            ? new Anchor(new Point($this->plot->left - self::CLEAR, $at), 'right')
+            : new Anchor(new Point($at, $this->plot->bottom() + self::CLEAR), 'middle');
+
+        return Furniture::tick($this->line($at, self::TICK), $there, $number, $anchor);
+    }
+
+    private function line(float $at, float $thick): string
+    {
+        $plot = $this->plot;
+
+        return $this->isUpright
+            ? OutlineBuilder::rectangle($plot->left, $at - $thick / 2, $plot->width, $thick)
+            : OutlineBuilder::rectangle($at - $thick / 2, $plot->top, $thick, $plot->height);
+    }
+}

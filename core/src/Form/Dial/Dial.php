@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Dial;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+
+/** One amount on a full or partial circle, filled or as a ring. */
+final readonly class Dial implements Form
+{
+    public function name(): string
+    {
+        return 'dial';
+    }
+
+    public function needs(FormSettings $settings): Needs
+    {
+        return Needs::One;
+    }
+
+    public function settings(): array
+    {
+        return [
+            FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 340, true),
+            FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0.76, true),
+            FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
+            FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, -135, true),
+            FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
+            FormSetting::choice('track', 'track', ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'], true),
+            FormSetting::number('target', 'target', 'value', 0, 1e15, 0, true, hint: '0: no mark for a target.'),
+            FormSetting::number('ticks', 'ticks', 'count', 0, 120, 0, isKeyed: false),
+            FormSetting::choice('direction', 'direction', ['clockwise' => 'clockwise', 'counterclockwise' => 'counter']),
+            FormSetting::number(
+                'maximum',
+                'scale ends at',
+                'value',
+                0,
+                1e15,
+                0,
+                isKeyed: false,
+                hint: '0: at the whole where one is given, else at a round number behind the figure.',
+            ),
+        ];
+    }
+
+    public function promise(): string
+    {
+        return 'The angle of the mark is to the full scale as the figure is to the maximum. Round ends lie within the'
+            .' angle.';
+    }
+
+    public function defaults(): FormDefaults
+    {
+        return new FormDefaults(readings: 'value', hasTotal: true);
+    }
+
+    public function fitted(float $width, float $height, int $count): array
+    {
+        return ['radius' => floor(min($width, $height) / 2)];
+    }
+
+    public function scale(FormSettings $settings, Figures $figures): Scale
+    {
+        $maximum = $settings->number('maximum');
+        if ($maximum <= 0 && $figures->arePercentages()) {
+            $maximum = 100.0;
+        } elseif ($maximum <= 0 && !$figures->wholeIsSum && $figures->whole->isPositive()) {
+            $maximum = max([$figures->whole->toFloat(), ...$figures->values()]);
+        }
+
+        return Scale::around($figures->values(), $maximum);
+    }
+
+    public function layout(FormSettings $settings, Point $place, Moment $moment): DialLayout
+    {
+        return new DialLayout($settings, $place, $moment->standings[0], $moment->scale);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+
+/**
+ * How figures become shapes: a pure function of a moment.
+ *
+ * A form knows no time, no colours and no words. It is given its settings and how every figure stands at one moment,
+ * and answers with a layout. Everything else, words, finish, seams, proof and hit testing, uses the layout alone.
+ */
+interface Form
+{
+    /** Its name in documents, such as `donut`. */
+    public function name(): string;
+
+    /** What its figures have to be. */
+    public function needs(FormSettings $settings): Needs;
+
+    /** @return list<FormSetting> in the order in which the desk shows them */
+    public function settings(): array;
+
+    /** What the picture promises, in a sentence, and what it does not. */
+    public function promise(): string;
+
+    /** The words that it looks right with at once. */
+    public function defaults(): FormDefaults;
+
+    /**
+     * The settings of a new chart that fills a room, beside the usual ones.
+     *
+     * @param int $count figures
+     *
+     * @return array<string, float|string|bool>
+     */
+    public function fitted(float $width, float $height, int $count): array;
+
+    /** What its amounts are drawn against; nothing for parts of a whole. */
+    public function scale(FormSettings $settings, Figures $figures): Scale;
+
+    /** @param Point $place the middle of the chart */
+    public function layout(FormSettings $settings, Point $place, Moment $moment): Layout;
+}

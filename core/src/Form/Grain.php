@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form;
+
+use Lupine\Core\Geometry\Point;
+
+/** The frame that gradients and patterns on a mark follow. */
+final readonly class Grain
+{
+    private function __construct(
+        /** radial or linear */
+        public string $kind,
+        /** the middle, or where the gradient begins */
+        public Point $from,
+        /** where a linear gradient ends */
+        public Point $to,
+        /** radii between which a radial gradient runs */
+        public float $inner,
+        public float $outer,
+        /** a point that a tile of a pattern stands on */
+        public Point $origin,
+        /** how far from there a pattern is needed, in pixels */
+        public float $reach,
+    ) {
+    }
+
+    public static function radial(Point $centre, float $inner, float $outer, Point $origin, float $reach): self
+    {
+        return new self('radial', $centre, $centre, $inner, $outer, $origin, $reach);
+    }
+
+    public static function linear(Point $from, Point $to, Point $origin, float $reach): self
+    {
+        return new self('linear', $from, $to, 0.0, 0.0, $origin, $reach);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form;
+
+use Lupine\Core\Figures\Scale;
+
+/** How all figures of a chart stand at one moment. */
+final readonly class Moment
+{
+    /** @param list<Standing> $standings in the order of the sheet */
+    public function __construct(public array $standings, public Scale $scale)
+    {
+    }
+
+    /** @return list<Standing> by their places; ties keep the order of the sheet */
+    public function inPlace(): array
+    {
+        $standings = $this->standings;
+        usort($standings, static fn (Standing $a, Standing $b): int => $a->place <=> $b->place);
+
+        return $standings;
+    }
+
+    /** Whether figures are changing places. */
+    public function isRearranging(): bool
+    {
+        foreach ($this->standings as $standing) {
+            if ($standing->place !== floor($standing->place)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Where each figure begins when they are laid out one behind the other. While two figures change places, each begins
+     * behind that part of the others that is before it.
+     *
+     * @return array<string, float> in the fractions' own measure, by figure id
+     */
+    public function begins(): array
+    {
+        $begins = [];
+        foreach ($this->standings as $one) {
+            $begins[$one->figureId] = array_sum(
+                array_map(
+                    static fn (Standing $other): float => $other === $one
+                        ? 0.0
+                        : $other->fraction * (1 + max(-1.0, min(1.0, $one->place - $other->place))) / 2,
+                    $this->standings,
+                ),
+            );
+        }
+
+        return $begins;
+    }
+}

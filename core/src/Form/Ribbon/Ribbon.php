@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Ribbon;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Geometry\ArcChain;
+use Lupine\Core\Geometry\BadOutline;
+use Lupine\Core\Geometry\Course;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\SvgPath;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+
+/** Parts in one band, or amounts in several side by side, bent along a curve. */
+final readonly class Ribbon implements Form
+{
+    public function name(): string
+    {
+        return 'ribbon';
+    }
+
+    public function needs(FormSettings $settings): Needs
+    {
+        return $settings->word('shows') === 'parts' ? Needs::Parts : Needs::Amounts;
+    }
+
+    public function settings(): array
+    {
+        return [
+            FormSetting::choice('curve', 'curve', [
+                'wave' => 'S',
+                'arch' => 'arch',
+                'circle' => 'circle',
+                'spiral' => 'spiral',
+                'waves' => 'waves',
+                'line' => 'line',
+                'points' => 'points',
+                'path' => 'SVG path',
+            ], true),
+            FormSetting::choice('shows', 'shows', ['parts' => 'parts', 'amounts' => 'amounts'], true),
+            FormSetting::number('width', 'width', 'pixels', 20, 8000, 1100, true),
+            FormSetting::number('height', 'height', 'pixels', 20, 8000, 640, true),
+            ...RibbonSettings::shared(90),
+            FormSetting::number('spacing', 'between bands', 'pixels', 0, 1000, 14),
+            FormSetting::choice('track', 'track', ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none']),
+            FormSetting::number('archDegrees', 'arch spans', 'degrees', 10, 350, 220),
+            FormSetting::number('turns', 'spiral turns', 'count', 0.5, 8, 2.25),
+            FormSetting::text(
+                'points',
+                'points',
+                '0,80 60,0 140,90 220,10',
+                'x,y pairs that the curve runs through, in any size.',
+            ),
+            FormSetting::text('path', 'path data', '', 'The d of a path in an SVG file; its first line is used.'),
+            FormSetting::number(
+                'maximum',
+                'scale ends at',
+                'value',
+                0,
+                1e15,
+                0,
+                isKeyed: false,
+                hint: '0: at 100 for percentages, else at a round number behind the largest figure.',
+            ),
+        ];
+    }
+
+    public function promise(): string
+    {
+        return 'Lengths along the middle of a band are to each other as the figures are, whatever the curve. Beside each'
+            .' other, bands on the outside of a bend are longer for the same amount: each is true to its own track.';
+    }
+
+    public function defaults(): FormDefaults
+    {
+        return new FormDefaults(labels: 'on', hasLegend: true);
+    }
+
+    public function fitted(float $width, float $height, int $count): array
+    {
+        return ['width' => floor($width), 'height' => floor($height), 'thickness' => floor(min($width, $height) * 0.13)];
+    }
+
+    public function scale(FormSettings $settings, Figures $figures): Scale
+    {
+        if ($settings->word('shows') === 'parts') {
+            return Scale::none();
+        }
+        $maximum = $settings->number('maximum');
+
+        return Scale::around($figures->values(), $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum);
+    }
+
+    public function layout(FormSettings $settings, Point $place, Moment $moment): RibbonLayout
+    {
+        $isParts = $settings->word('shows') === 'parts';
+        $bands = $isParts ? 1 : count($moment->standings);
+        $thick = $bands * $settings->number('thickness') + ($bands - 1) * $settings->number('spacing');
+        $course = self::course($settings);
+        $box = $course->box();
+        $room = static fn (float $side): float => max(10.0, $side - $thick);
+        $scale = min(
+            $box->width > 1e-6 ? $room($settings->number('width')) / $box->width : INF,
+            $box->height > 1e-6 ? $room($settings->number('height')) / $box->height : INF,
+        );
+        $chain = Centred::on($course->scaled($scale)->bent($settings->number('bend')), $place);
+
+        return $isParts
+            ? RibbonLayout::ofParts($settings, $chain, $moment)
+            : RibbonLayout::ofAmounts($settings, $chain, $moment);
+    }
+
+    private static function course(FormSettings $settings): ArcChain
+    {
+        try {
+            return match ($settings->word('curve')) {
+                'arch' => Course::arch($settings->number('archDegrees')),
+                'circle' => Course::circle(),
+                'spiral' => Course::spiral($settings->number('turns')),
+                'waves' => Course::wave(4),
+                'line' => Course::line(),
+                'points' => Course::throughPoints(self::points($settings->word('points'))),
+                'path' => Course::ofCubics(SvgPath::read($settings->word('path'))),
+                default => Course::wave(2),
+            };
+        } catch (BadOutline) {
+            // What is half typed is no curve yet.
+            return Course::line();
+        }
+    }
+
+    /**
+     * @return list<Point> at least two
+     *
+     * @throws BadOutline
+     */
+    private static function points(string $text): array
+    {
+        preg_match_all('/(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)/', $text, $found, PREG_SET_ORDER);
+        $points = [];
+        foreach (array_slice($found, 0, 200) as [, $x, $y]) {
+            $point = new Point((float) $x, (float) $y);
+            if ($points === [] || $point->distanceTo($points[count($points) - 1]) > 1e-6) {
+                $points[] = $point;
+            }
+        }
+
+        return count($points) >= 2 ? $points : throw new BadOutline('A curve needs at least two points.');
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Ribbon;
+
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Furniture;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Measure;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Room;
+use Lupine\Core\Geometry\ArcChain;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSettings;
+
+/** Bands along a curve: all parts in one, or each amount in its own. */
+final readonly class RibbonLayout implements Layout
+{
+    /** pixels to each side of a boundary that are laid under it */
+    private const SEAM = 4.0;
+
+    /** @param array<string, Band> $bands by figure id, in the order in which they are laid out */
+    private function __construct(
+        private FormSettings $settings,
+        private ArcChain $chain,
+        private array $bands,
+        private bool $isParts,
+        private bool $isClosed,
+    ) {
+    }
+
+    public static function ofParts(FormSettings $settings, ArcChain $chain, Moment $moment): self
+    {
+        $isClosed = $chain->at(0.0)[0]->distanceTo($chain->at($chain->length)[0]) < 0.01;
+        $shown = 0;
+        foreach ($moment->standings as $standing) {
+            $isLeftOut = $standing->isRest && $settings->word('rest') === 'none';
+            $shown += $standing->fraction > 0 && !$isLeftOut ? 1 : 0;
+        }
+        $gaps = $shown > 1 ? ($isClosed ? $shown : $shown - 1) : 0;
+        // Together the gaps take at most half of the ribbon.
+        $gap = $gaps > 0 ? min($settings->number('gap'), $chain->length / 2 / $gaps) : 0.0;
+        $visible = $chain->length - $gaps * $gap;
+        $begins = $moment->begins();
+        $bands = [];
+        $before = 0;
+        foreach ($moment->inPlace() as $standing) {
+            $id = $standing->figureId;
+            $isLeftOut = $standing->isRest && $settings->word('rest') === 'none';
+            $length = $isLeftOut ? 0.0 : $visible * $standing->fraction;
+            $from = $visible * $begins[$id] + $before * $gap + ($isClosed ? $gap / 2 : 0.0);
+            $bands[$id] = new Band($chain, $from, $from + $length, $visible);
+            $before += $length > 0 ? 1 : 0;
+        }
+
+        return new self($settings, $chain, $bands, true, $isClosed);
+    }
+
+    public static function ofAmounts(FormSettings $settings, ArcChain $chain, Moment $moment): self
+    {
+        $step = $settings->number('thickness') + $settings->number('spacing');
+        $count = count($moment->standings);
+        $bands = [];
+        foreach ($moment->inPlace() as $standing) {
+            $own = $chain->beside((($count - 1) / 2 - $standing->place) * $step);
+            $bands[$standing->figureId] = new Band($own, 0.0, $own->length * $standing->fraction, $own->length);
+        }
+
+        return new self($settings, $chain, $bands, false, false);
+    }
+
+    public function order(): array
+    {
+        return array_map('strval', array_keys($this->bands));
+    }
+
+    public function shape(string $figureId, Presence $there, float $out): BandShape
+    {
+        return new BandShape(
+            $this->bands[$figureId],
+            $this->settings->number('thickness') / 2,
+            $this->settings->word('ends') === 'round' ? $this->settings->number('thickness') / 2 : 0.0,
+            $there,
+            $out,
+            $this->isParts,
+        );
+    }
+
+    public function pivot(): Point
+    {
+        return $this->chain->box()->middle();
+    }
+
+    public function extent(): Box
+    {
+        $box = $this->chain->box();
+        $more = $this->settings->number('thickness') / 2;
+
+        return new Box($box->left - $more, $box->top - $more, $box->width + 2 * $more, $box->height + 2 * $more);
+    }
+
+    public function measure(): Measure
+    {
+        return Measure::Path;
+    }
+
+    public function whole(string $figureId): float
+    {
+        return $this->bands[$figureId]->whole;
+    }
+
+    public function neighbours(): array
+    {
+        if (!$this->isParts || $this->settings->number('gap') > 0 || $this->settings->word('ends') === 'round') {
+            return [];
+        }
+        $ids = array_values(
+            array_filter($this->order(), fn (string $id): bool => $this->bands[$id]->length() > 0),
+        );
+        $neighbours = [];
+        foreach ($ids as $index => $id) {
+            $next = $ids[$index + 1] ?? ($this->isClosed && $index > 0 ? $ids[0] : null);
+            if ($next !== null && $this->touch($id, $next)) {
+                $neighbours[] = [$id, $next];
+            }
+        }
+
+        return $neighbours;
+    }
+
+    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    {
+        if ($beforeThere->to < 1.0 || $behindThere->from > 0.0 || !$this->touch($before, $behind)) {
+            return '';
+        }
+        $reach = min(
+            self::SEAM,
+            ($this->bands[$before]->length() * $beforeThere->amount) / 2,
+            ($this->bands[$behind]->length() * $behindThere->amount) / 2,
+        );
+        $at = $this->bands[$before]->to;
+        $half = $this->settings->number('thickness') / 2 - 0.5;
+
+        return $this->chain->band($at - $reach, $at + $reach, $half)
+            .($this->isClosed && $at + $reach > $this->chain->length
+                ? $this->chain->band(0.0, $at + $reach - $this->chain->length, $half)
+                : '');
+    }
+
+    public function furniture(): array
+    {
+        $isTinted = $this->settings->has('track') && $this->settings->word('track') === 'tinted';
+        $tracks = [];
+        if (!$this->isParts && $this->settings->word('track') !== 'none') {
+            $half = $this->settings->number('thickness') / 2;
+            $corner = $this->settings->word('ends') === 'round' ? $half : 0.0;
+            foreach ($this->bands as $figureId => $band) {
+                $outline = $band->chain->band(0.0, $band->chain->length, $half, $corner);
+                $tracks['track-'.$figureId] = Furniture::track((string) $figureId, $outline, $isTinted);
+            }
+        }
+
+        return $tracks;
+    }
+
+    public function middle(): ?Room
+    {
+        if (!$this->isClosed) {
+            return null;
+        }
+        $box = $this->chain->box();
+        $inner = min($box->width, $box->height) - $this->settings->number('thickness');
+
+        return $inner > 0 ? new Room($box->middle(), $inner * 0.8) : null;
+    }
+
+    private function touch(string $before, string $behind): bool
+    {
+        $gap = abs($this->bands[$behind]->from - $this->bands[$before]->to);
+
+        return $gap < 1e-6 || ($this->isClosed && abs($gap - $this->chain->length) < 1e-6);
+    }
+}

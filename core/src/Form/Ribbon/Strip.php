@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Ribbon;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Geometry\Course;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+
+/** Parts of a whole as one straight strip, which can bend into a ring. */
+final readonly class Strip implements Form
+{
+    public function name(): string
+    {
+        return 'strip';
+    }
+
+    public function needs(FormSettings $settings): Needs
+    {
+        return Needs::Parts;
+    }
+
+    public function settings(): array
+    {
+        $shared = RibbonSettings::shared(120);
+        $shared[1] = FormSetting::number(
+            'bend',
+            'bend',
+            'fraction',
+            0,
+            1,
+            0,
+            true,
+            hint: '0 is straight, 1 is a ring as long as the strip.',
+        );
+
+        return [FormSetting::number('width', 'length', 'pixels', 20, 8000, 1100, true), ...$shared];
+    }
+
+    public function promise(): string
+    {
+        return 'The length of each part along the middle of the strip is to all visible lengths as its figure is to the'
+            .' whole, straight, bent or between. Gaps are taken from the whole strip.';
+    }
+
+    public function defaults(): FormDefaults
+    {
+        return new FormDefaults(labels: 'on', hasLegend: true, isWide: true);
+    }
+
+    public function fitted(float $width, float $height, int $count): array
+    {
+        return ['width' => floor($width), 'thickness' => floor(min($height * 0.25, $width * 0.12))];
+    }
+
+    public function scale(FormSettings $settings, Figures $figures): Scale
+    {
+        return Scale::none();
+    }
+
+    public function layout(FormSettings $settings, Point $place, Moment $moment): RibbonLayout
+    {
+        $course = Course::circle();
+        $chain = $course->scaled($settings->number('width') / $course->length)->bent($settings->number('bend'));
+
+        return RibbonLayout::ofParts($settings, Centred::on($chain, $place), $moment);
+    }
+}

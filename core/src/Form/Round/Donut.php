@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Round;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+
+/** Parts of a whole as sectors of a ring. */
+final readonly class Donut implements Form
+{
+    public function name(): string
+    {
+        return 'donut';
+    }
+
+    public function needs(FormSettings $settings): Needs
+    {
+        return Needs::Parts;
+    }
+
+    public function settings(): array
+    {
+        $hole = FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0.6, true);
+
+        return [...RoundSettings::first(), $hole, ...RoundSettings::others()];
+    }
+
+    public function promise(): string
+    {
+        return 'The angle of each part is to the whole sweep as its figure is to the whole. Gaps and corners are taken'
+            .' from both sides of a boundary alike, so the visible area of a thin part is a little smaller.';
+    }
+
+    public function defaults(): FormDefaults
+    {
+        return new FormDefaults(hasLegend: true, hasTotal: true);
+    }
+
+    public function fitted(float $width, float $height, int $count): array
+    {
+        return ['radius' => floor(min($width, $height) / 2)];
+    }
+
+    public function scale(FormSettings $settings, Figures $figures): Scale
+    {
+        return Scale::none();
+    }
+
+    public function layout(FormSettings $settings, Point $place, Moment $moment): RoundLayout
+    {
+        return RoundLayout::of($settings, $settings->number('hole'), $place, $moment);
+    }
+}

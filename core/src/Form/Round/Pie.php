@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Round;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSettings;
+
+/** Parts of a whole as sectors of a disc. */
+final readonly class Pie implements Form
+{
+    public function name(): string
+    {
+        return 'pie';
+    }
+
+    public function needs(FormSettings $settings): Needs
+    {
+        return Needs::Parts;
+    }
+
+    public function settings(): array
+    {
+        return [...RoundSettings::first(), ...RoundSettings::others()];
+    }
+
+    public function promise(): string
+    {
+        return 'The angle of each part is to the whole sweep as its figure is to the whole. Gaps and corners are taken'
+            .' from both sides of a boundary alike, so the visible area of a thin part is a little smaller.';
+    }
+
+    public function defaults(): FormDefaults
+    {
+        return new FormDefaults(hasLegend: true);
+    }
+
+    public function fitted(float $width, float $height, int $count): array
+    {
+        return ['radius' => floor(min($width, $height) / 2)];
+    }
+
+    public function scale(FormSettings $settings, Figures $figures): Scale
+    {
+        return Scale::none();
+    }
+
+    public function layout(FormSettings $settings, Point $place, Moment $moment): RoundLayout
+    {
+        return RoundLayout::of($settings, 0.0, $place, $moment);
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Round;
+
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Measure;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Room;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Degrees;
+use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\Sector;
+use Lupine\Core\Piece\FormSettings;
+
+/** Parts of a whole around a point. */
+final readonly class RoundLayout implements Layout
+{
+    /**
+     * pixels to each side of a boundary that are laid under it, so that no ground shows even where the stage is shown
+     * small
+     */
+    private const SEAM = 4.0;
+
+    /** @param array<string, Slot> $slots by figure id, in the order in which they are laid out */
+    private function __construct(
+        private FormSettings $settings,
+        private Point $centre,
+        private float $radius,
+        private float $holeRadius,
+        private float $gap,
+        private float $sweepDegrees,
+        private array $slots,
+    ) {
+    }
+
+    /** @param float $hole inner radius as a fraction of the outer one */
+    public static function of(FormSettings $settings, float $hole, Point $centre, Moment $moment): self
+    {
+        $turn = $settings->word('direction') === 'clockwise' ? 1 : -1;
+        $whole = $settings->number('sweepDegrees');
+        $at = Degrees::normalised($settings->number('startDegrees'));
+        $begins = $moment->isRearranging() ? $moment->begins() : null;
+        $slots = [];
+        $parts = 0;
+        $sum = 0.0;
+        foreach ($moment->inPlace() as $standing) {
+            $sweep = $standing->fraction * $whole;
+            $isLeftOut = $standing->isRest && $settings->word('rest') === 'none';
+            $begin = $begins === null ? $at : $at + $turn * $begins[$standing->figureId] * $whole;
+            $slots[$standing->figureId] = new Slot(
+                $standing->figureId,
+                $turn > 0 ? $begin : $begin - $sweep,
+                $sweep,
+                $isLeftOut,
+            );
+            $at += $begins === null ? $turn * $sweep : 0.0;
+            $sum += $sweep;
+            $parts += $sweep > 0 && !$isLeftOut ? 1 : 0;
+        }
+        // One part that is the whole has no neighbour, so no gap either.
+        $gap = $parts > 1 || abs($sum - 360) >= 1e-9 ? $settings->number('gap') : 0.0;
+        $radius = $settings->number('radius');
+
+        return new self($settings, $centre, $radius, $radius * $hole, $gap, $whole, $slots);
+    }
+
+    public function order(): array
+    {
+        return array_map('strval', array_keys($this->slots));
+    }
+
+    public function shape(string $figureId, Presence $there, float $out): SectorShape
+    {
+        $slot = $this->slots[$figureId];
+
+        return new SectorShape($this->sector($slot, $this->clockwise($there), $out), $slot, $this->centre, $out);
+    }
+
+    public function pivot(): Point
+    {
+        return $this->centre;
+    }
+
+    public function extent(): Box
+    {
+        return Box::around($this->centre, 2 * $this->radius, 2 * $this->radius);
+    }
+
+    public function measure(): Measure
+    {
+        return Measure::Angle;
+    }
+
+    public function whole(string $figureId): float
+    {
+        return $this->sweepDegrees;
+    }
+
+    public function neighbours(): array
+    {
+        if ($this->gap > 0 || $this->settings->number('corner') > 0) {
+            return [];
+        }
+        $slots = array_values(
+            array_filter($this->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0 && !$slot->isLeftOut),
+        );
+        if ($this->settings->word('direction') === 'counterclockwise') {
+            $slots = array_reverse($slots);
+        }
+        $neighbours = [];
+        foreach ($slots as $index => $slot) {
+            $next = $slots[($index + 1) % count($slots)];
+            if ($next !== $slot && $slot->touches($next)) {
+                $neighbours[] = [$slot->figureId, $next->figureId];
+            }
+        }
+
+        return $neighbours;
+    }
+
+    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    {
+        [$slot, $next] = [$this->slots[$before], $this->slots[$behind]];
+        [$beforeThere, $behindThere] = [$this->clockwise($beforeThere), $this->clockwise($behindThere)];
+        if ($beforeThere->to < 1.0 || $behindThere->from > 0.0 || !$slot->touches($next)) {
+            return '';
+        }
+        if ($beforeThere->amount <= 0 || $behindThere->amount <= 0) {
+            return '';
+        }
+
+        // No wider than half of what is there on either side, or it would stand out beyond it.
+        return $this->patch(
+            $slot->toDegrees(),
+            min($slot->sweepDegrees * $beforeThere->amount, $next->sweepDegrees * $behindThere->amount, 90.0) / 2,
+        );
+    }
+
+    public function furniture(): array
+    {
+        return [];
+    }
+
+    public function middle(): Room
+    {
+        return new Room($this->centre, $this->holeRadius > 0 ? $this->holeRadius * 1.6 : $this->radius);
+    }
+
+    /** Slots are kept clockwise; what is there of them is told in the direction in which they are laid out. */
+    private function clockwise(Presence $there): Presence
+    {
+        return $this->settings->word('direction') === 'clockwise' ? $there : $there->reversed();
+    }
+
+    private function sector(Slot $slot, Presence $there, float $out): Sector
+    {
+        $sweep = $slot->isLeftOut ? 0.0 : $slot->sweepDegrees * ($there->to - $there->from);
+
+        return new Sector(
+            $out > 0 ? $this->centre->towards($slot->middleDegrees(), $out) : $this->centre,
+            $this->radius,
+            $this->holeRadius,
+            $slot->fromDegrees + $slot->sweepDegrees * $there->from,
+            $sweep,
+            // A part that is thinner than its gap would not be seen at all: the gap takes at most half of its outer
+            // arc.
+            min($this->gap, 2 * $this->radius * sin(deg2rad(min($sweep, 360.0) / 4))),
+            $this->settings->number('corner'),
+        );
+    }
+
+    /** @param float $reachDegrees how far to each side of the boundary it may reach */
+    private function patch(float $degrees, float $reachDegrees): string
+    {
+        $inner = $this->holeRadius > 0 ? $this->holeRadius + 0.5 : 0.0;
+        $outer = $this->radius - 0.5;
+        $wide = self::SEAM / max(1e-9, sin(deg2rad($reachDegrees)));
+        $radii = $wide > $inner && $wide < $outer ? [$inner, $wide, $outer] : [$inner, $outer];
+        $corner = fn (float $radius, int $side): Point => $this->centre
+            ->towards($degrees, $radius)
+            ->towards($degrees + 90, $side * min(self::SEAM, $radius * sin(deg2rad($reachDegrees))));
+        $path = (new OutlineBuilder())->moveTo($corner($inner, -1));
+        foreach (array_slice($radii, 1) as $radius) {
+            $path->lineTo($corner($radius, -1));
+        }
+        foreach (array_reverse($radii) as $radius) {
+            $path->lineTo($corner($radius, 1));
+        }
+
+        return $path->close()->pathData();
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Round;
+
+use Lupine\Core\Piece\FormSetting;
+
+/** Settings that pie and donut share. */
+final readonly class RoundSettings
+{
+    /** @return list<FormSetting> */
+    public static function first(): array
+    {
+        return [FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 350, true)];
+    }
+
+    /** @return list<FormSetting> */
+    public static function others(): array
+    {
+        return [
+            FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, 0, true),
+            FormSetting::number('gap', 'gap', 'pixels', 0, 200, 0, true),
+            FormSetting::choice(
+                'order',
+                'order',
+                ['sheet' => 'sheet', 'descending' => 'largest', 'ascending' => 'smallest'],
+                true,
+                true,
+            ),
+            FormSetting::number(
+                'sweepDegrees',
+                'whole sweep',
+                'degrees',
+                1,
+                360,
+                360,
+                hint: 'What the whole covers: 180 is half of it.',
+            ),
+            FormSetting::number('corner', 'corners', 'pixels', 0, 400, 0),
+            FormSetting::choice(
+                'direction',
+                'direction',
+                ['clockwise' => 'clockwise', 'counterclockwise' => 'counter'],
+            ),
+            FormSetting::choice('rest', 'the rest', ['shown' => 'shown', 'tinted' => 'tinted', 'none' => 'left out']),
+        ];
+    }
+}

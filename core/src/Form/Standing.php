@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form;
+
+/** How one figure stands at a moment, when all of it is there. */
+final readonly class Standing
+{
+    public function __construct(
+        public string $figureId,
+        public float $value,
+        /** of the whole now, 0 to 1; on a scale: of its maximum now, signed */
+        public float $fraction,
+        /** in the order, from 0; between two whole numbers while places change */
+        public float $place,
+        public bool $isRest = false,
+    ) {
+    }
+}

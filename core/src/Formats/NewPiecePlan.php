@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Formats;
+
+use Lupine\Core\Form\FormDefaults;
+
+/** Where chart, title and legend of a new piece stand on its stage of 1920 × 1080. */
+final readonly class NewPiecePlan
+{
+    public float $x;
+    public float $y;
+    public float $width;
+    public float $height;
+    public float $titleX;
+    public float $titleY;
+    public float $titleWidth;
+    public float $legendX;
+    public float $legendY;
+    public float $legendSize;
+    public float $spacing;
+    public float $labelSize;
+    public float $nameSize;
+
+    public function __construct(FormDefaults $defaults, int $count)
+    {
+        $this->spacing = max(1.3, min(2.0, 560 / max(1, $count) / 40));
+        $this->legendSize = $count > 10 ? max(14, (int) floor(620 / $count / 1.4)) : 40;
+        $tall = ($count - 1) * $this->spacing * $this->legendSize;
+        $this->labelSize = $count > 8 ? max(16, floor(320 / $count)) : 40;
+        $this->nameSize = $count > 10 ? max(14, floor(320 / $count)) : 32;
+        if ($defaults->isWide) {
+            [$this->titleX, $this->titleY, $this->titleWidth] = [160, 190, 1600];
+            $hasLegend = $defaults->hasLegend;
+            [$this->x, $this->y] = [$defaults->hasNames ? 1040 : 960, $hasLegend ? 420 : 560];
+            [$this->width, $this->height] = [$defaults->hasNames ? 1360 : 1600, $hasLegend ? 560 : 600];
+            [$this->legendX, $this->legendY] = [160, 600];
+
+            return;
+        }
+        [$this->x, $this->y, $this->width, $this->height] = [620, 540, 700, 700];
+        $this->legendX = $this->titleX = 1120;
+        $this->legendY = 540 - $tall / 2 + 50;
+        $this->titleWidth = 680;
+        $this->titleY = $defaults->hasLegend ? max(150, 540 - $tall / 2 - 60) : 540;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Geometry;
+
+/** An upright rectangle, in pixels of the stage. */
+final readonly class Box
+{
+    public function __construct(public float $left, public float $top, public float $width, public float $height)
+    {
+    }
+
+    public static function around(Point $middle, float $width, float $height): self
+    {
+        return new self($middle->x - $width / 2, $middle->y - $height / 2, $width, $height);
+    }
+
+    public function right(): float
+    {
+        return $this->left + $this->width;
+    }
+
+    public function bottom(): float
+    {
+        return $this->top + $this->height;
+    }
+
+    public function middle(): Point
+    {
+        return new Point($this->left + $this->width / 2, $this->top + $this->height / 2);
+    }
+
+    /** Does a box of this size about a point lie within, with a margin kept clear of every edge? */
+    public function holds(Point $middle, float $width, float $height, float $margin): bool
+    {
+        return abs($middle->x - $this->left - $this->width / 2) <= ($this->width - $width) / 2 - $margin
+            && abs($middle->y - $this->top - $this->height / 2) <= ($this->height - $height) / 2 - $margin;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** What a move of the kind `change` does: one property, from what it is to another value. */
+final readonly class Change
+{
+    /** @param float|string|null $from null: from what the property is when the move begins */
+    private function __construct(public string $property, public float|string|null $from, public float|string $to)
+    {
+    }
+
+    /** @param list<Property> $properties that its target has */
+    public static function read(Field $field, array $properties): self
+    {
+        $name = $field->get('property')->text(60);
+        $property = Properties::named($properties, $name);
+        if ($property === null) {
+            $names = implode(', ', array_map(static fn (Property $one): string => $one->name, $properties));
+            throw $field->get('property')->wrong('has to be one of '.$names);
+        }
+        $from = $field->get('from');
+
+        return new self($name, $from->isNull() ? null : $property->read($from), $property->read($field->get('to')));
+    }
+}

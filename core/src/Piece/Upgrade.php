@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+/** Brings older documents up to date, one step a version. */
+final readonly class Upgrade
+{
+    /**
+     * The document as this version writes it. What is not understood stays as it is, for reading to complain about.
+     *
+     * @param mixed $document decoded JSON, objects as \stdClass or as arrays
+     */
+    public static function of(mixed $document): mixed
+    {
+        $version = is_array($document) ? $document['lupine'] ?? null : (is_object($document) ? $document->lupine ?? null : null);
+        if ($version !== 1) {
+            return $document;
+        }
+        if (is_array($document)) {
+            return json_decode((string) json_encode(self::of(json_decode((string) json_encode($document)))), true);
+        }
+
+        return $document instanceof \stdClass ? Version1::upgraded($document) : $document;
+    }
+}
