@@ -1,20 +1,19 @@
+import { Brush, shiftOf, type KeptPaints } from './brush';
 import { Bounds, Boxes, grown, moved, type Box } from './bounds';
 import { inverse, mapped, posed, times, type Matrix } from './matrix';
-import type { GroupNode, LinearPaint, PathNode, PatternPaint, RadialPaint, Reel, ReelNode, TextNode } from './reel';
+import type { GroupNode, PathNode, Reel, ReelNode, TextNode } from './reel';
 import { Patterns } from './patterns';
-import { BLUR_REACH, SoftEdges } from './soft';
+import { BLUR_REACH } from './soft';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
-import { onCanvas, viewOf, wholeView, withinCanvas, type View } from './view';
+import { viewOf, wholeView, type View } from './view';
 
 /**
  * What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what
  * it is made of.
  */
-interface Kept {
+interface Kept extends KeptPaints {
   back: { key: string; image: Surface } | null;
-  patterns: Patterns;
-  glyphs: Map<string, OutlinePath>;
 }
 
 /** A leaf of the drawing with the groups that it stands in. */
@@ -23,8 +22,6 @@ interface Leaf {
   groups: GroupNode[];
 }
 
-/** How many outlines are kept as paths before the oldest are let go. */
-const KEPT_OUTLINES = 4000;
 const SPARE_LAYERS = 2;
 
 /**
@@ -34,11 +31,9 @@ const SPARE_LAYERS = 2;
 export class Painter {
   readonly timeline: Timeline;
   private readonly leaves: Leaf[] = [];
-  private readonly outlines = new Map<number, OutlinePath>();
-  private readonly glyphs = new Map<number, OutlinePath>();
   private readonly kept: Kept;
   private readonly backLeaves: number;
-  private readonly softs: SoftEdges;
+  private readonly brush: Brush;
   private readonly bounds: Bounds;
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
@@ -51,7 +46,7 @@ export class Painter {
     this.kept = before?.kept ?? { back: null, patterns: new Patterns(), glyphs: new Map() };
     this.timeline = new Timeline(reel);
     this.bounds = new Bounds(reel);
-    this.softs = new SoftEdges(studio, this.bounds, (number) => this.outline(number));
+    this.brush = new Brush(reel, this.timeline, studio, this.bounds, this.kept);
     const walk = (node: ReelNode, groups: GroupNode[]): void => {
       if (node.kind === 'group') node.children.forEach((child) => walk(child, [...groups, node]));
       else this.leaves.push({ node, groups });
@@ -164,7 +159,7 @@ export class Painter {
       const pose = this.poseOf(groups, frame);
       const back = pose && inverse(pose);
       const [ownX, ownY] = back ? [back.a * x + back.c * y + back.e, back.b * x + back.d * y + back.f] : [x, y];
-      if (outline !== 0 && context.isPointInPath(this.outline(outline), ownX, ownY))
+      if (outline !== 0 && context.isPointInPath(this.brush.outline(outline), ownX, ownY))
         found = { chart: node.mark.chart, figure: node.mark.figure };
     }
     context.restore();
@@ -278,134 +273,8 @@ export class Painter {
       const alpha = this.alphaOf(groups, frame);
       if (alpha <= 0 || !view.isSeen(this.boxOf(this.leaves[index], frame))) continue;
       const pose = this.poseOf(groups, frame);
-      if (node.kind === 'path') this.paintPath(context, node, alpha, frame, view, pose);
-      else this.paintText(context, node, alpha, frame, view, pose);
+      if (node.kind === 'path') this.brush.path(context, node, alpha, frame, view, pose);
+      else this.brush.text(context, node, alpha, frame, view, pose);
     }
   }
-
-  private paintPath(
-    context: Context,
-    node: PathNode,
-    alpha: number,
-    frame: number,
-    view: View,
-    pose: Matrix | null,
-  ): void {
-    const number = this.timeline.value(node.index, 'outline', node.outline, frame);
-    if (number === 0) return;
-    const fill = this.timeline.fill(node.index, node.fill, frame);
-    context.globalAlpha = alpha * node.opacity;
-    if (node.blur > 0) {
-      this.softs.paint(context, node, number, view, pose);
-      return;
-    }
-    set(context, onCanvas(view, pose));
-    const outline = this.outline(number);
-    if (typeof fill === 'string') {
-      context.fillStyle = fill;
-      context.fill(outline);
-      return;
-    }
-    const paint = this.reel.paints[fill];
-    if (paint.kind === 'pattern') {
-      this.paintPattern(context, outline, paint, view, pose);
-      return;
-    }
-    context.fillStyle = gradient(context, paint);
-    if (paint.kind === 'radial' && paint.stretch !== 1) {
-      // A squashed gradient is painted through the outline, in its own space.
-      const { width, height } = this.reel;
-      context.save();
-      context.clip(outline);
-      const squash = { a: 1, b: 0, c: 0, d: paint.stretch, e: 0, f: paint.y * (1 - paint.stretch) };
-      set(context, times(onCanvas(view, pose), squash));
-      context.fill(this.studio.path(`M${-width} ${-height * 4}H${width * 2}V${height * 5}H${-width}Z`));
-      context.restore();
-      return;
-    }
-    context.fill(outline);
-  }
-
-  private paintPattern(
-    context: Context,
-    outline: OutlinePath,
-    paint: PatternPaint,
-    view: View,
-    pose: Matrix | null,
-  ): void {
-    const { scale } = view;
-    context.save();
-    context.clip(outline);
-    const side = Math.ceil(paint.reach * scale) * 2;
-    const left = Math.round(paint.x * scale) - side / 2 - view.left;
-    const top = Math.round(paint.y * scale) - side / 2 - view.top;
-    set(context, withinCanvas(view, pose));
-    context.drawImage(this.kept.patterns.image(this.studio, paint, side, scale), left, top, side, side);
-    context.restore();
-  }
-
-  private paintText(
-    context: Context,
-    node: TextNode,
-    alpha: number,
-    frame: number,
-    view: View,
-    pose: Matrix | null,
-  ): void {
-    const [, width, places] = this.reel.runs[this.timeline.value(node.index, 'run', node.run, frame)];
-    const size = node.scale;
-    const left = this.timeline.value(node.index, 'x', node.x, frame) - shiftOf(node, width) * size;
-    const base = this.timeline.value(node.index, 'y', node.y, frame);
-    const all = onCanvas(view, pose);
-    context.globalAlpha = alpha;
-    context.fillStyle = node.fill;
-    for (let at = 0; at < places.length; at += 2) {
-      set(context, times(all, { a: size, b: 0, c: 0, d: size, e: left + places[at + 1] * size, f: base }));
-      context.fill(this.glyph(places[at]));
-    }
-  }
-
-  private outline(number: number): OutlinePath {
-    let path = this.outlines.get(number);
-    if (!path) {
-      if (this.outlines.size > KEPT_OUTLINES) this.outlines.clear();
-      path = this.studio.path(this.reel.outlines[number]);
-      this.outlines.set(number, path);
-    }
-    return path;
-  }
-
-  private glyph(number: number): OutlinePath {
-    let path = this.glyphs.get(number);
-    if (!path) {
-      const data = this.reel.glyphs[number];
-      path = this.kept.glyphs.get(data) ?? this.studio.path(data);
-      this.kept.glyphs.set(data, path);
-      this.glyphs.set(number, path);
-    }
-    return path;
-  }
-}
-
-/** From the left end of a text to the point that it is aligned at, in font units. */
-function shiftOf(node: TextNode, width: number): number {
-  return node.align === 'middle' ? width / 2 : node.align === 'right' ? width : 0;
-}
-
-function gradient(context: Context, paint: RadialPaint | LinearPaint): unknown {
-  const made =
-    paint.kind === 'radial'
-      ? context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius)
-      : context.createLinearGradient(paint.x, paint.y, paint.toX, paint.toY);
-  for (const [place, colour, opacity] of paint.stops) {
-    const alpha = Math.round(opacity * 255)
-      .toString(16)
-      .padStart(2, '0');
-    made.addColorStop(place, colour + alpha);
-  }
-  return made;
-}
-
-function set(context: Context, { a, b, c, d, e, f }: Matrix): void {
-  context.setTransform(a, b, c, d, e, f);
 }

@@ -46,26 +46,90 @@ export interface SheetMove {
   opens: string;
 }
 
+/** A change of one property; `id` is its move in the document. */
+export interface SheetChange extends SheetMove {
+  property: string;
+}
+
+/** A number over time, straight between its points. */
+export type Course = [frame: number, value: number][];
+
 export interface SheetFigure {
   id: string;
   label: string;
   value: string;
   isRest: boolean;
   share: string;
-  sweep: string;
+  /** what of its mark is in proportion, with its unit */
+  measured: string;
   reading: string;
   colour: string;
   entrance: SheetMove | null;
   exit: SheetMove | null;
+  changes: SheetChange[];
+  /** what moves change about it, by property; not its value */
+  keyed: Record<string, Course>;
+  /** how it stands: from when its change begins, when it is over, and what its reading says then */
+  states: [begin: number, end: number, reading: string][];
   stem: StemPoint[];
 }
 
 export interface Sheet {
-  charts: Record<string, { whole: string; figures: SheetFigure[] }>;
+  charts: Record<string, SheetChart>;
   lines: Record<string, { text: string; frame: number }[]>;
   length: string;
   /** first frame of a second, its timecode without frames, the number of its first frame */
   seconds: [frame: number, text: string, number: number][];
+}
+
+export interface SheetChart {
+  whole: string;
+  /** Sweep or Length */
+  measure: string;
+  changes: SheetChange[];
+  keyed: Record<string, Course>;
+  figures: SheetFigure[];
+}
+
+/** One setting of a form, as the form declares it. */
+export interface FormField {
+  name: string;
+  label: string;
+  kind: 'number' | 'choice' | 'yes' | 'text';
+  unit: '' | 'pixels' | 'degrees' | 'fraction' | 'count' | 'value';
+  least: number;
+  most: number;
+  usual: number | string | boolean;
+  choices: [value: string, word: string][];
+  isFirst: boolean;
+  isKeyed: boolean;
+  hint: string;
+}
+
+/** A form with a small picture of the figures at hand, and the settings that it would begin with. */
+export interface FormChoice {
+  name: string;
+  fits: boolean;
+  reason: string | null;
+  promise: string;
+  settings: Record<string, number | string | boolean> & { kind: string };
+  fields: FormField[];
+  picture: [path: string, colour: string, opacity: number][];
+}
+
+export interface Property {
+  name: string;
+  label: string;
+  kind: 'number' | 'cell' | 'column' | 'order';
+  unit: FormField['unit'];
+  least: number;
+  most: number;
+  usual: number;
+}
+
+export interface FormsAnswer {
+  forms: FormChoice[];
+  properties: { figure: Property[]; chart: Property[]; words: Property[] };
 }
 
 export interface Computed {
@@ -79,6 +143,7 @@ export interface ReadTable {
   figures: { id: string; label: string; share: number; shareText: string; colour: string }[];
   whole: string | null;
   problems: Problem[];
+  forms: FormChoice[];
 }
 
 export interface ProofFigure {
@@ -94,7 +159,7 @@ export interface ProofFigure {
   wantedText: string;
   measuredText: string;
   differenceText: string;
-  degreesText: string;
+  measureText: string;
 }
 
 export interface Proof {
@@ -105,6 +170,8 @@ export interface Proof {
   word: string;
   figures: ProofFigure[];
   checks: { ok: boolean; message: string }[];
+  /** what the marks of each chart lie in */
+  extents: Record<string, [left: number, top: number, width: number, height: number]>;
 }
 
 /** A page of the shelf; `count` is of all pages, `next` is where the following one begins. */

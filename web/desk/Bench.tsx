@@ -30,7 +30,7 @@ export function Bench({ piece }: { piece: Piece }) {
         <div className="bench-body">
           <Tab.Content className="bench-face">
             <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
-            <Tab.Pane eventKey="Form">{chart && <FormFace chart={chart} />}</Tab.Pane>
+            <Tab.Pane eventKey="Form">{chart && <FormFace piece={piece} chart={chart} />}</Tab.Pane>
             <Tab.Pane eventKey="Finish">{chart && <FinishFace chart={chart} />}</Tab.Pane>
             <Tab.Pane eventKey="Words">
               <WordsFace piece={piece} chart={chart} />

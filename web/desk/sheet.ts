@@ -1,10 +1,12 @@
-import type { Sheet, SheetFigure } from '../api/answers';
+import type { Course, Sheet, SheetFigure } from '../api/answers';
 
 /** The frames on which moves begin now, pins resolved, by move id. */
 export function beginsOf(sheet: Sheet | undefined): Record<string, number> {
   const begins: Record<string, number> = {};
-  for (const { figures } of Object.values(sheet?.charts ?? {})) {
-    for (const { entrance, exit } of figures) {
+  for (const { figures, changes: ofChart } of Object.values(sheet?.charts ?? {})) {
+    for (const { id, begin } of ofChart) if (id) begins[id] = begin;
+    for (const { entrance, exit, changes } of figures) {
+      for (const { id, begin } of changes) if (id) begins[id] = begin;
       if (entrance?.id) begins[entrance.id] = entrance.begin;
       if (exit?.id) begins[exit.id] = exit.begin;
     }
@@ -14,4 +16,14 @@ export function beginsOf(sheet: Sheet | undefined): Record<string, number> {
 
 export function figureOf(sheet: Sheet | undefined, chart: string, figure: string): SheetFigure | undefined {
   return sheet?.charts[chart]?.figures.find(({ id }) => id === figure);
+}
+
+/** What a number is on a frame: as core has computed it, the last point that has been reached. */
+export function valueAt(course: Course, frame: number): number {
+  let value = course[0]?.[1] ?? 0;
+  for (const [at, next] of course) {
+    if (at > frame) break;
+    value = next;
+  }
+  return value;
 }

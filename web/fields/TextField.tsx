@@ -6,11 +6,12 @@ interface Props {
   placeholder?: string;
   longest?: number;
   rows?: number;
+  hint?: string;
   onChange: (value: string) => void;
 }
 
 /** A text that takes effect while it is typed. */
-export function TextField({ label, value, placeholder, longest = 200, rows, onChange }: Props) {
+export function TextField({ label, value, placeholder, longest = 200, rows, hint, onChange }: Props) {
   const id = useId();
   const [typed, setTyped] = useState(value);
   const focused = useRef(false);
@@ -37,7 +38,7 @@ export function TextField({ label, value, placeholder, longest = 200, rows, onCh
     onChange(text);
   };
   return (
-    <div className={`field${rows ? ' field-tall' : ''}`}>
+    <div className={`field${rows ? ' field-tall' : ''}`} title={hint}>
       <label htmlFor={id}>{label}</label>
       {rows ? (
         <textarea {...shared} rows={rows} onChange={(event) => take(event.target.value)} />

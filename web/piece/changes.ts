@@ -1,4 +1,4 @@
-import type { Chart, FigureTarget, Move, Own, Piece, Table } from './document';
+import type { Chart, ChartTarget, FigureTarget, Move, Own, Piece, Table, WordsTarget } from './document';
 import { newId } from '../common/words';
 
 /** Changes of a document. Each writes into the document that it is given; what follows from it, core computes. */
@@ -52,7 +52,7 @@ export function pasteRows(table: Table, column: number, from: number, pasted: Ta
 }
 
 export function isFigureMove(move: Move, chart: string, figure: string): boolean {
-  return 'chart' in move.target && move.target.chart === chart && move.target.figure === figure;
+  return 'figure' in move.target && move.target.chart === chart && move.target.figure === figure;
 }
 
 export function moveOf(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }): Move | undefined {
@@ -86,6 +86,40 @@ export function ownMove(
   };
   piece.moves.push(made);
   return made;
+}
+
+export type Target = FigureTarget | ChartTarget | WordsTarget;
+
+export function isSameTarget(one: Target, other: Target): boolean {
+  return JSON.stringify(Object.entries(one).sort()) === JSON.stringify(Object.entries(other).sort());
+}
+
+/** The changes of a figure, a chart or a text, in the order in which they stand in the document. */
+export function changesOf(piece: Piece, target: Target): Move[] {
+  return piece.moves.filter((move) => move.kind === 'change' && isSameTarget(move.target, target));
+}
+
+/** A change that begins on a frame, to a value that it has not yet led to. */
+export function addChange(
+  piece: Piece,
+  target: Target,
+  change: { property: string; to: number | string; begin: number },
+): string {
+  const id = newId('m', piece.moves);
+  piece.moves.push({
+    id,
+    kind: 'change',
+    target,
+    property: change.property,
+    from: null,
+    to: change.to,
+    begin: change.begin,
+    pin: null,
+    frames: 24,
+    curve: 'ease-in-out',
+    opens: 'forward',
+  });
+  return id;
 }
 
 export function removeMove(piece: Piece, id: string): void {

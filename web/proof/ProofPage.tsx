@@ -116,24 +116,24 @@ function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
 /** The outlines as they were measured, each at the frame on which it is fullest. */
 function Outlines({ piece, chartId, proof }: { piece: Piece; chartId: string; proof: Proof }) {
   const figures = proof.figures.filter(({ chart }) => chart === chartId);
+  const extent = proof.extents[chartId];
   const chart = piece.charts.find(({ id }) => id === chartId);
-  if (!chart || figures.length === 0) return null;
-  const reach = chart.form.radius * 1.2 + 40;
-  const unit = reach / 260;
+  if (!chart || !extent || figures.length === 0) return null;
+  const [left, top, width, height] = extent;
+  const [middleX, middleY] = [left + width / 2, top + height / 2];
+  const margin = Math.max(width, height) * 0.12 + 40;
+  const unit = (Math.max(width, height) / 2 + margin) / 260;
+  const isRound = figures[0].measureText.endsWith('°');
   return (
     <svg
       className="outlines"
-      viewBox={`${chart.place.x - reach} ${chart.place.y - reach} ${reach * 2} ${reach * 2}`}
+      viewBox={`${left - margin} ${top - margin} ${width + margin * 2} ${height + margin * 2}`}
       role="img"
-      aria-label="The outlines with their measured angles"
+      aria-label="The outlines with their measures"
     >
-      <circle
-        cx={chart.place.x}
-        cy={chart.place.y}
-        r={chart.form.radius * 1.04}
-        className="outline-rim"
-        strokeWidth={unit}
-      />
+      {isRound && (
+        <circle cx={middleX} cy={middleY} r={(width / 2) * 1.04} className="outline-rim" strokeWidth={unit} />
+      )}
       {figures.map((figure) => (
         <path
           key={figure.figure}
@@ -144,7 +144,7 @@ function Outlines({ piece, chartId, proof }: { piece: Piece; chartId: string; pr
           strokeWidth={unit}
         />
       ))}
-      <circle cx={chart.place.x} cy={chart.place.y} r={3 * unit} className="outline-middle" />
+      {isRound && <circle cx={middleX} cy={middleY} r={3 * unit} className="outline-middle" />}
       {figures.map((figure) => (
         <text
           key={figure.figure}
@@ -152,15 +152,17 @@ function Outlines({ piece, chartId, proof }: { piece: Piece; chartId: string; pr
           y={figure.beside[1]}
           fontSize={12 * unit}
           textAnchor={
-            figure.beside[0] > chart.place.x + chart.form.radius * 0.2
-              ? 'start'
-              : figure.beside[0] < chart.place.x - chart.form.radius * 0.2
-                ? 'end'
-                : 'middle'
+            !isRound
+              ? 'middle'
+              : figure.beside[0] > middleX + width * 0.1
+                ? 'start'
+                : figure.beside[0] < middleX - width * 0.1
+                  ? 'end'
+                  : 'middle'
           }
           dominantBaseline="middle"
         >
-          {figure.degreesText}
+          {figure.measureText}
         </text>
       ))}
     </svg>

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { ask, reasonOf, Refused } from '../api/client';
 import type { ReadTable, StoredPiece } from '../api/answers';
 import { useNotices } from '../common/Notices';
-import { Choice } from '../fields/Choice';
+import { FormPicker } from '../common/FormPicker';
 
 const LARGEST = 1_000_000;
 const EXAMPLE = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
@@ -15,7 +15,7 @@ export function NewPiece() {
   const navigate = useNavigate();
   const say = useNotices((state) => state.say);
   const [text, setText] = useState('');
-  const [form, setForm] = useState<'donut' | 'pie'>('donut');
+  const [picked, setForm] = useState('donut');
   const [making, setMaking] = useState(false);
   const [over, setOver] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
@@ -71,6 +71,10 @@ export function NewPiece() {
         : read.error
           ? reasonOf(read.error)
           : (read.data?.problems[0]?.message ?? null);
+  const forms = text.trim() === '' ? [] : (read.data?.forms ?? []);
+  // A form that cannot show these figures gives way to the first that can.
+  const wanted = forms.find(({ name }) => name === picked);
+  const form = wanted && !wanted.fits ? (forms.find(({ fits }) => fits)?.name ?? picked) : picked;
   const ready = figures.length > 0 && !read.isError;
   return (
     <section className="new-piece" aria-labelledby="what-figures">
@@ -128,17 +132,8 @@ export function NewPiece() {
           {problem}
         </p>
       )}
+      {forms.length > 0 && <FormPicker forms={forms} value={form} onChoose={({ name }) => setForm(name)} />}
       <div className="new-actions">
-        <Choice
-          bare
-          label="Form"
-          value={form}
-          options={[
-            ['donut', 'donut'],
-            ['pie', 'pie'],
-          ]}
-          onChange={setForm}
-        />
         <Button disabled={!ready || making} onClick={() => void make({ text, form })}>
           {making ? 'Making it…' : 'Make a piece'}
         </Button>
@@ -151,7 +146,7 @@ export function NewPiece() {
           type="button"
           className="text-button"
           disabled={making}
-          onClick={() => void make({ text: 'First\t60\nSecond\t40', form, title: 'Untitled' })}
+          onClick={() => void make({ text: 'First\t60\nSecond\t40', form: 'donut', title: 'Untitled' })}
         >
           <i className="bi bi-plus-lg" aria-hidden="true" /> Start with two parts
         </button>

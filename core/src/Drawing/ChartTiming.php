@@ -68,6 +68,12 @@ final class ChartTiming
         return $this->story->states;
     }
 
+    /** Whether its figures are amounts on a scale, and not parts of a whole. */
+    public function isOnScale(): bool
+    {
+        return $this->form->needs($this->formSettings)->isOnScale();
+    }
+
     public function settingsAt(int $frame): FormSettings
     {
         return $this->settings === []
@@ -119,13 +125,22 @@ final class ChartTiming
         return $this->story->fractionAt($figureId, $frame);
     }
 
-    /** The largest fraction that any figure ever is, above zero. */
-    public function largestFraction(): float
+    /** How wide a figure's stem is on a frame: its share, or on a scale its amount. */
+    public function widthAt(string $figureId, int $frame): float
+    {
+        $scale = $this->isOnScale() ? $this->story->momentAt($frame)->scale->length() : 1.0;
+
+        return $this->wantedAt($figureId, $frame) * $scale;
+    }
+
+    /** The widest that any stem ever is, above zero. */
+    public function widest(): float
     {
         $largest = 1e-12;
         foreach ($this->states() as $state) {
             foreach ($state->moment()->standings as $standing) {
-                $largest = max($largest, abs($standing->fraction));
+                $scale = $this->isOnScale() ? $state->scale->length() : 1.0;
+                $largest = max($largest, abs($standing->fraction) * $scale);
             }
         }
 

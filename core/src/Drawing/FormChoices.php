@@ -77,11 +77,23 @@ final readonly class FormChoices
     {
         $settings = ['kind' => $form->name()];
         foreach ($form->settings() as $setting) {
-            $keeps = $current !== null && in_array($setting->name, self::KEPT, true) && $current->has($setting->name);
-            $settings[$setting->name] = $keeps ? self::kept($setting, $current) : $setting->usual;
+            $settings[$setting->name] = $current !== null && $this->isKept($setting->name, $current)
+                ? self::kept($setting, $current)
+                : $setting->usual;
         }
 
         return [...$settings, ...$form->fitted($room->width, $room->height, $count)];
+    }
+
+    /** Kept is what was set by hand, and not what the old form came with. */
+    private function isKept(string $name, FormSettings $current): bool
+    {
+        if (!in_array($name, self::KEPT, true) || !$current->has($name)) {
+            return false;
+        }
+        $usual = $this->forms->usual($current->kind);
+
+        return $name === 'order' || $usual->word($name) !== $current->word($name);
     }
 
     private static function kept(FormSetting $setting, FormSettings $current): float|string|bool

@@ -32,7 +32,7 @@ final readonly class Sheet
         $rate = FrameRate::ofStage($piece->stage);
         $charts = [];
         foreach ($timings as $chartId => $timing) {
-            $largest = $timing->largestFraction();
+            $largest = $timing->widest();
             $timecode = static fn (int $frame): string => Timecode::atFrame(
                 $frame,
                 $rate,
@@ -70,7 +70,7 @@ final readonly class Sheet
     {
         $stems = [];
         foreach ($timings as $timing) {
-            $largest = $timing->largestFraction();
+            $largest = $timing->widest();
             foreach ($timing->figures()->list as $figure) {
                 $stems[] = [
                     'colour' => $timing->colours[$figure->id],

@@ -23,7 +23,7 @@ final readonly class Stem
         $keys = array_values(array_unique(array_filter($keys, static fn (int $key): bool => $key < $frames)));
         sort($keys);
         $keys[] = max($frames - 1, ...$keys);
-        $at = static fn (int $frame): float => round($timing->wantedAt($figureId, $frame) / $widest, 4);
+        $at = static fn (int $frame): float => round($timing->widthAt($figureId, $frame) / $widest, 4);
         $points = [[0, $at(0)]];
         for ($index = 1; $index < count($keys); ++$index) {
             if ($keys[$index] > $keys[$index - 1]) {

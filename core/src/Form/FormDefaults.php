@@ -17,6 +17,8 @@ final readonly class FormDefaults
         public bool $hasTotal = false,
         /** whether it takes the whole stage, its title above it, or leaves the right side to words */
         public bool $isWide = false,
+        /** pixels, where there are few figures */
+        public float $labelSize = 40,
     ) {
     }
 }

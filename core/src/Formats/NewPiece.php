@@ -94,6 +94,9 @@ final readonly class NewPiece
     {
         $isShare = $defaults->readings === 'share';
         $column = $table->columns[0]->name;
+        // A single figure is named by its row, several by their column.
+        $inAll = $column === 'Value' ? 'in all' : $column;
+        $caption = $defaults->hasLegend ? $inAll : $table->rows[0]->label ?? $inAll;
 
         return [
             'reading' => [
@@ -128,7 +131,7 @@ final readonly class NewPiece
                 : null,
             'centre' => $defaults->hasTotal
                 ? [
-                    'caption' => mb_strtolower($column === 'Value' ? 'in all' : $column),
+                    'caption' => mb_strtolower($caption),
                     'prefix' => '',
                     'suffix' => '',
                     'font' => 'bricolage-bold',

@@ -28,8 +28,8 @@ final readonly class NewPiecePlan
         $this->spacing = max(1.3, min(2.0, 560 / max(1, $count) / 40));
         $this->legendSize = $count > 10 ? max(14, (int) floor(620 / $count / 1.4)) : 40;
         $tall = ($count - 1) * $this->spacing * $this->legendSize;
-        $this->labelSize = $count > 8 ? max(16, floor(320 / $count)) : 40;
-        $this->nameSize = $count > 10 ? max(14, floor(320 / $count)) : 32;
+        $this->labelSize = min($defaults->labelSize, max(14, floor(320 / max(1, $count))));
+        $this->nameSize = min(32, $defaults->labelSize, max(14, floor(320 / max(1, $count))));
         if ($defaults->isWide) {
             [$this->titleX, $this->titleY, $this->titleWidth] = [160, 190, 1600];
             $hasLegend = $defaults->hasLegend;

@@ -26,6 +26,8 @@ final readonly class FigureProof implements \JsonSerializable
         public string $outline,
         /** where its degrees can be written beside it */
         public Point $beside,
+        /** what was measured, with its unit */
+        public string $measureText,
     ) {
     }
 
@@ -48,7 +50,7 @@ final readonly class FigureProof implements \JsonSerializable
             'measuredText' => number_format($this->measured * 100, 4).' %',
             'beside' => [round($this->beside->x, 1), round($this->beside->y, 1)],
             'differenceText' => number_format($this->difference * 100, 4),
-            'degreesText' => number_format($this->measured * 360, 2).'°',
+            'measureText' => $this->measureText,
         ];
     }
 }

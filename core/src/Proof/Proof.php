@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Proof;
 
+use Lupine\Core\Drawing\ChartState;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Motion\FrameRange;
@@ -21,9 +22,14 @@ final readonly class Proof implements \JsonSerializable
     /**
      * @param list<FigureProof> $figures
      * @param list<array{ok: bool, message: string}> $checks
+     * @param array<string, array{float, float, float, float}> $extents what the marks of each chart lie in, by chart id
      */
-    private function __construct(public array $figures, public array $checks, public int $frames)
-    {
+    private function __construct(
+        public array $figures,
+        public array $checks,
+        public int $frames,
+        private array $extents,
+    ) {
     }
 
     /**
@@ -45,7 +51,13 @@ final readonly class Proof implements \JsonSerializable
             self::insideStage($shown),
         ];
 
-        return new self($figures, $checks, $piece->stage->frames);
+        $extents = array_map(static function (ChartTiming $timing): array {
+            $extent = $timing->layoutAt(0)->extent();
+
+            return [$extent->left, $extent->top, $extent->width, $extent->height];
+        }, $timings);
+
+        return new self($figures, $checks, $piece->stage->frames, $extents);
     }
 
     public function isExact(): bool
@@ -83,6 +95,7 @@ final readonly class Proof implements \JsonSerializable
             },
             'figures' => $this->figures,
             'checks' => $this->checks,
+            'extents' => (object) $this->extents,
         ];
     }
 
@@ -122,6 +135,7 @@ final readonly class Proof implements \JsonSerializable
             $full,
             $mark->outlineAt($full),
             $there->beside,
+            $mark->measureText($full),
         );
     }
 
@@ -201,6 +215,17 @@ final readonly class Proof implements \JsonSerializable
     /** @return array{ok: bool, message: string} */
     private static function sharesAddUp(ChartTiming $timing): array
     {
+        if ($timing->isOnScale()) {
+            $scale = $timing->states()[0]->scale;
+            $over = array_filter(
+                $timing->states(),
+                static fn (ChartState $state): bool => max(0.0, ...$state->figures->values()) > $state->scale->most,
+            );
+
+            return $over === []
+                ? ['ok' => true, 'message' => sprintf('All figures stand on one scale, to %s.', self::short($scale->most))]
+                : ['ok' => false, 'message' => sprintf('A figure is larger than the scale, which ends at %s.', self::short($scale->most))];
+        }
         $shown = $timing->figures()->shownPercentages($timing->states()[0]->shareDecimals);
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
         $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->shareDecimals, '.', ''), '0'), '.');
@@ -227,7 +252,7 @@ final readonly class Proof implements \JsonSerializable
         $checks = [];
         foreach ($timings as $timing) {
             $count = count($timing->figures()->list);
-            if ($count > 6) {
+            if ($count > 6 && !$timing->isOnScale()) {
                 $checks[] = [
                     'ok' => false,
                     'message' => sprintf(
@@ -239,6 +264,11 @@ final readonly class Proof implements \JsonSerializable
         }
 
         return $checks;
+    }
+
+    private static function short(float $number): string
+    {
+        return rtrim(rtrim(number_format($number, 4), '0'), '.');
     }
 
     /** @return array{ok: bool, message: string} */

@@ -48,6 +48,18 @@ final class ShownMark
         return (string) $this->outlines->at($frame);
     }
 
+    /** What was measured on a frame, with its unit. */
+    public function measureText(int $frame): string
+    {
+        $measured = $this->measuredAt($frame)->share * (float) $this->wholes->at($frame);
+
+        return match ($this->measure) {
+            'angle' => number_format($measured, 2).'°',
+            'area' => number_format($measured).' px²',
+            default => number_format($measured, 1).' px',
+        };
+    }
+
     public function measuredAt(int $frame): Measured
     {
         $key = $this->outlines->since($frame).'/'.$this->wholes->since($frame);

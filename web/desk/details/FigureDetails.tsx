@@ -2,19 +2,24 @@ import { useState } from 'react';
 import { ColourField } from '../../fields/ColourField';
 import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
-import { isFigureMove, moveOf, ownMove, removeMove, setOwn } from '../../piece/changes';
+import { columnIndex, isFigureMove, moveOf, ownMove, removeMove, setOwn, tableOf } from '../../piece/changes';
 import type { Own, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { EdgeFields, GLOW, PATTERN, PatternFields } from '../faces/finishFields';
 import { figureOf } from '../sheet';
+import { useForms } from '../useForms';
+import { ChangeList } from './ChangeList';
 import { MoveFields } from './MoveFields';
+
+type Side = 'entrance' | 'changes' | 'exit' | 'own';
 
 /** One figure: when it comes and goes, and what its mark has of its own. */
 export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; chartId: string; figureId: string }) {
-  const [side, setSide] = useState<'entrance' | 'exit' | 'own'>('entrance');
+  const [side, setSide] = useState<Side>('entrance');
   const sheet = useDesk((state) => state.computed?.sheet);
   const edit = useDesk((state) => state.edit);
   const chart = piece.charts.find(({ id }) => id === chartId);
+  const forms = useForms(piece, chart);
   const figure = figureOf(sheet, chartId, figureId);
   if (!chart || !figure)
     return (
@@ -23,8 +28,11 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
       </div>
     );
   const target = { chart: chartId, figure: figureId };
-  const move = side === 'own' ? null : figure[side];
-  const isOwn = side !== 'own' && moveOf(piece, side, target) !== undefined;
+  const moveKind = side === 'entrance' || side === 'exit' ? side : null;
+  const move = moveKind && figure[moveKind];
+  const isOwn = moveKind !== null && moveOf(piece, moveKind, target) !== undefined;
+  const table = tableOf(piece, chart);
+  const cell = table?.rows.find(({ id }) => id === figureId)?.cells[columnIndex(table, chart)] ?? '';
   const hasOwnLooks = chart.own[figureId] !== undefined;
   const begin = (kind: 'entrance' | 'exit'): void =>
     edit((draft) => {
@@ -43,7 +51,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
         <span className="soft numerals ms-auto">{figure.value}</span>
       </div>
       <div className="details-sides" role="group" aria-label="What to change">
-        {(['entrance', 'exit', 'own'] as const).map((one) => (
+        {(['entrance', 'changes', 'exit', 'own'] as const).map((one) => (
           <button
             key={one}
             type="button"
@@ -51,19 +59,20 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
             aria-pressed={side === one}
             onClick={() => setSide(one)}
           >
-            {{ entrance: 'comes in', exit: 'leaves', own: 'its looks' }[one]}
+            {{ entrance: 'comes in', changes: 'changes', exit: 'leaves', own: 'its looks' }[one]}
+            {one === 'changes' && figure.changes.length > 0 && <span className="count">{figure.changes.length}</span>}
           </button>
         ))}
       </div>
       <div className="fields one-column">
-        {side !== 'own' && move && (
+        {moveKind && move && (
           <>
             <MoveFields
               piece={piece}
-              kind={side}
+              kind={moveKind}
               target={target}
               now={move}
-              usualCurve={chart[side]?.curve ?? 'ease-in-out'}
+              usualCurve={chart[moveKind]?.curve ?? 'ease-in-out'}
             />
             {isOwn && (
               <button
@@ -72,7 +81,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
                 onClick={() =>
                   edit((draft) => {
                     draft.moves
-                      .filter((one) => one.kind === side && isFigureMove(one, chartId, figureId))
+                      .filter((one) => one.kind === moveKind && isFigureMove(one, chartId, figureId))
                       .forEach(({ id }) => removeMove(draft, id));
                   })
                 }
@@ -82,13 +91,32 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
             )}
           </>
         )}
-        {side !== 'own' && !move && (
+        {moveKind && !move && (
           <>
-            <p className="hint">{side === 'entrance' ? 'It is there from the first frame.' : 'It stays to the end.'}</p>
-            <button type="button" className="btn btn-outline-secondary btn-sm" onClick={() => begin(side)}>
+            <p className="hint">
+              {moveKind === 'entrance' ? 'It is there from the first frame.' : 'It stays to the end.'}
+            </p>
+            <button type="button" className="btn btn-outline-secondary btn-sm" onClick={() => begin(moveKind)}>
               {side === 'entrance' ? 'Let it come in' : 'Let it leave'}
             </button>
           </>
+        )}
+        {side === 'changes' && (
+          <ChangeList
+            piece={piece}
+            target={target}
+            properties={forms?.properties.figure ?? []}
+            sheet={figure.changes}
+            keyed={figure.keyed}
+            first={(property) =>
+              property.kind === 'cell'
+                ? cell
+                : property.name === 'out'
+                  ? (chart.own[figureId]?.out ?? 0)
+                  : property.usual
+            }
+            table={table}
+          />
         )}
         {side === 'own' && (
           <OwnLooks

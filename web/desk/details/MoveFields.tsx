@@ -5,6 +5,7 @@ import type { SheetMove } from '../../api/answers';
 import { moveOf, ownMove, removeMove } from '../../piece/changes';
 import type { FigureTarget, Move, Piece, WordsTarget } from '../../piece/document';
 import { useDesk } from '../deskStore';
+import { PinField } from './PinField';
 
 interface Props {
   piece: Piece;
@@ -20,7 +21,6 @@ type Now<K extends keyof SheetMove> = { [P in K]: SheetMove[P] };
 /** When a move begins, how long it lasts and how it runs. */
 export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
   const edit = useDesk((state) => state.edit);
-  const lines = useDesk((state) => state.computed?.sheet.lines) ?? {};
   const own = moveOf(piece, kind, target);
   const isFigure = 'chart' in target;
   const change = (work: (move: Move) => void): void =>
@@ -34,81 +34,31 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
         }),
       );
     });
-  const pin = own?.pin;
   return (
     <>
-      <div className="field">
-        <label htmlFor={`pin-${kind}`}>begins</label>
-        <select
-          id={`pin-${kind}`}
-          className="form-select form-select-sm"
-          value={pin ? `${pin.line}:${pin.word ?? 'line'}` : own || !isFigure ? 'frame' : 'order'}
-          onChange={(event) => {
-            const chosen = event.target.value;
-            if (chosen === 'order') {
-              if (own) edit((draft) => removeMove(draft, own.id));
-              return;
-            }
-            if (chosen === 'frame') {
-              change((move) => {
-                move.begin = now.begin;
-                move.pin = null;
-              });
-              return;
-            }
-            const [line, word] = chosen.split(':');
-            change((move) => {
-              move.pin = { line, word: word === 'line' ? null : Number(word), offset: pin?.offset ?? 0 };
-              move.begin = now.begin;
-            });
-          }}
-        >
-          {isFigure && <option value="order">as the chart</option>}
-          <option value="frame">on a frame</option>
-          {piece.script.lines
-            .filter(({ id, text }) => (lines[id]?.length ?? 0) > 0 && text.trim() !== '')
-            .map(({ id, text }) => (
-              <optgroup key={id} label={text.length > 44 ? `${text.slice(0, 42)}…` : text}>
-                <option value={`${id}:line`}>with the line</option>
-                {lines[id].map((word, index) => (
-                  <option key={index} value={`${id}:${index}`}>
-                    on “{word.text.replace(/[.,;:!?]+$/u, '')}”
-                  </option>
-                ))}
-              </optgroup>
-            ))}
-        </select>
-      </div>
-      {pin ? (
-        <NumberField
-          label="offset"
-          unit="frames"
-          stage={piece.stage}
-          value={pin.offset}
-          min={-18000}
-          max={18000}
-          usual={0}
-          onChange={(offset) =>
-            change((move) => {
-              if (move.pin) move.pin.offset = offset;
-            })
-          }
-        />
-      ) : (
-        <NumberField
-          label="at"
-          unit="frames"
-          stage={piece.stage}
-          value={now.begin}
-          min={0}
-          max={18000}
-          onChange={(begin) =>
-            change((move) => {
-              move.begin = begin;
-            })
-          }
-        />
-      )}
+      <PinField
+        id={`pin-${kind}`}
+        piece={piece}
+        pin={own?.pin ?? null}
+        begin={now.begin}
+        isOwn={own !== undefined}
+        canFollow={isFigure}
+        onFollow={() => {
+          if (own) edit((draft) => removeMove(draft, own.id));
+        }}
+        onFrame={(begin) =>
+          change((move) => {
+            move.begin = begin;
+            move.pin = null;
+          })
+        }
+        onPin={(pin) =>
+          change((move) => {
+            move.pin = pin;
+            move.begin = now.begin;
+          })
+        }
+      />
       <NumberField
         label="lasts"
         unit="frames"

@@ -115,7 +115,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
               )}
             </th>
             <th className="num">Share</th>
-            <th className="num">Sweep</th>
+            <th className="num">{sheet?.measure ?? 'Sweep'}</th>
             <th className="num col-starts">Starts on</th>
             <th className="col-do">
               <span className="visually-hidden">Change</span>
@@ -184,7 +184,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                   />
                 </td>
                 <td className="num">{figure?.share ?? '–'}</td>
-                <td className="num">{figure?.sweep ?? '–'}</td>
+                <td className="num">{figure?.measured ?? '–'}</td>
                 <td className="num col-starts">
                   {figure?.entrance
                     ? figure.entrance.pinnedTo
@@ -253,7 +253,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
               />
             </td>
             <td className="num">{sheet ? '100 %' : '–'}</td>
-            <td className="num">{sheet ? '360°' : '–'}</td>
+            <td />
             <td />
             <td />
           </tr>

@@ -1,139 +1,80 @@
-import { Choice } from '../../fields/Choice';
+import { useState } from 'react';
+import type { FormChoice } from '../../api/answers';
+import { FormPicker } from '../../common/FormPicker';
 import { NumberField } from '../../fields/NumberField';
-import type { Chart } from '../../piece/document';
+import type { Chart, Piece } from '../../piece/document';
 import { useChartEdit } from '../useChartEdit';
+import { useForms } from '../useForms';
+import { SettingField } from './SettingField';
 
-export function FormFace({ chart }: { chart: Chart }) {
+/** How figures become shapes: a form, the few settings that make most of the difference, and the others behind a fold. */
+export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
-  const { form, place } = chart;
+  const answer = useForms(piece, chart);
+  const [isOpen, setOpen] = useState(false);
+  const form = answer?.forms.find(({ name }) => name === chart.form.kind);
+  if (!answer || !form) return <p className="hint">Drawing the forms…</p>;
+  const choose = (chosen: FormChoice): void =>
+    edit((draft) => {
+      // What the new form does not know stays, for the way back.
+      draft.form = { ...draft.form, ...chosen.settings, kind: chosen.name as Chart['form']['kind'] };
+    });
+  const field = (setting: FormChoice['fields'][number]) => (
+    <SettingField
+      key={setting.name}
+      setting={setting}
+      value={chart.form[setting.name] ?? setting.usual}
+      onChange={(value) =>
+        edit((draft) => {
+          draft.form[setting.name] = value;
+        })
+      }
+    />
+  );
+  const others = form.fields.filter(({ isFirst }) => !isFirst);
+  const unusual = others.filter(({ name, usual }) => (chart.form[name] ?? usual) !== usual).length;
   return (
-    <div className="fields three-columns">
-      <Choice
-        label="form"
-        value={form.kind}
-        options={[
-          ['donut', 'donut'],
-          ['pie', 'pie'],
-        ]}
-        onChange={(kind) =>
-          edit((draft) => {
-            draft.form.kind = kind;
-            if (kind === 'donut' && draft.form.hole === 0) draft.form.hole = 0.6;
-          })
-        }
-      />
-      <Choice
-        label="direction"
-        value={form.direction}
-        options={[
-          ['clockwise', 'clockwise'],
-          ['counterclockwise', 'counter'],
-        ]}
-        onChange={(direction) =>
-          edit((draft) => {
-            draft.form.direction = direction;
-          })
-        }
-      />
-      <Choice
-        label="order"
-        value={form.order}
-        options={[
-          ['sheet', 'sheet'],
-          ['descending', 'largest'],
-          ['ascending', 'smallest'],
-        ]}
-        onChange={(order) =>
-          edit((draft) => {
-            draft.form.order = order;
-          })
-        }
-      />
-      <NumberField
-        label="radius"
-        unit="pixels"
-        value={form.radius}
-        min={4}
-        max={4000}
-        step={2}
-        usual={350}
-        onChange={(radius) =>
-          edit((draft) => {
-            draft.form.radius = radius;
-          })
-        }
-      />
-      {form.kind === 'donut' && (
-        <NumberField
-          label="hole"
-          unit="fraction"
-          value={form.hole}
-          min={0}
-          max={0.98}
-          usual={0.6}
-          onChange={(hole) =>
-            edit((draft) => {
-              draft.form.hole = hole;
-            })
-          }
-        />
-      )}
-      <NumberField
-        label="starts at"
-        unit="degrees"
-        value={form.startDegrees}
-        min={-3600}
-        max={3600}
-        usual={0}
-        onChange={(degrees) =>
-          edit((draft) => {
-            draft.form.startDegrees = degrees;
-          })
-        }
-      />
-      <NumberField
-        label="gap"
-        unit="pixels"
-        value={form.gap}
-        min={0}
-        max={200}
-        usual={0}
-        onChange={(gap) =>
-          edit((draft) => {
-            draft.form.gap = gap;
-          })
-        }
-      />
-      <NumberField
-        label="centre, across"
-        unit="pixels"
-        value={place.x}
-        min={-8000}
-        max={8000}
-        step={2}
-        onChange={(x) =>
-          edit((draft) => {
-            draft.place.x = x;
-          })
-        }
-      />
-      <NumberField
-        label="centre, down"
-        unit="pixels"
-        value={place.y}
-        min={-8000}
-        max={8000}
-        step={2}
-        onChange={(y) =>
-          edit((draft) => {
-            draft.place.y = y;
-          })
-        }
-      />
-      <p className="hint span-all">
-        Degrees run clockwise from 12 o’clock. The gap keeps its width along its whole length. The chart can also be
-        dragged on the stage.
-      </p>
+    <div className="form-face">
+      <FormPicker forms={answer.forms} value={chart.form.kind} onChoose={choose} />
+      <div className="fields three-columns">
+        {form.fields.filter(({ isFirst }) => isFirst).map(field)}
+        <button
+          type="button"
+          className="text-button span-all fold"
+          aria-expanded={isOpen}
+          onClick={() => setOpen(!isOpen)}
+        >
+          <i className={`bi bi-chevron-${isOpen ? 'down' : 'right'}`} aria-hidden="true" /> more about the {form.name}
+          {unusual > 0 && <span className="soft"> · {unusual} not as usual</span>}
+        </button>
+        {isOpen && others.map(field)}
+        {isOpen && (
+          <>
+            <Place label="middle, across" axis="x" chart={chart} />
+            <Place label="middle, down" axis="y" chart={chart} />
+          </>
+        )}
+        <p className="hint span-all">{form.promise}</p>
+      </div>
     </div>
+  );
+}
+
+function Place({ label, axis, chart }: { label: string; axis: 'x' | 'y'; chart: Chart }) {
+  const edit = useChartEdit(chart);
+  return (
+    <NumberField
+      label={label}
+      unit="pixels"
+      value={chart.place[axis]}
+      min={-8000}
+      max={8000}
+      step={2}
+      onChange={(value) =>
+        edit((draft) => {
+          draft.place[axis] = value;
+        })
+      }
+    />
   );
 }

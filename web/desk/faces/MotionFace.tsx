@@ -1,9 +1,12 @@
 import { Choice, Pick, Switch } from '../../fields/Choice';
 import { CurveField } from '../../fields/CurveField';
 import { NumberField } from '../../fields/NumberField';
+import { tableOf } from '../../piece/changes';
 import type { Chart, ChartMotion, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
+import { ChangeList } from '../details/ChangeList';
 import { useChartEdit } from '../useChartEdit';
+import { useForms } from '../useForms';
 
 const ENTRANCE: ChartMotion = {
   begin: 12,
@@ -17,8 +20,22 @@ const ENTRANCE: ChartMotion = {
 /** How the parts come in and leave where they have no move of their own. */
 export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
+  const sheet = useDesk((state) => state.computed?.sheet.charts[chart.id]);
+  const forms = useForms(piece, chart);
   return (
     <div className="fields motion-face">
+      <section className="span-all">
+        <h3>The chart changes</h3>
+        <ChangeList
+          piece={piece}
+          target={{ chart: chart.id }}
+          properties={forms?.properties.chart ?? []}
+          sheet={sheet?.changes ?? []}
+          keyed={sheet?.keyed ?? {}}
+          first={(property) => firstOf(chart, property.name, property.usual)}
+          table={tableOf(piece, chart)}
+        />
+      </section>
       <section>
         <h3>
           <Switch
@@ -79,6 +96,14 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
       </section>
     </div>
   );
+}
+
+/** What a property of the chart is where nothing changes it. */
+function firstOf(chart: Chart, name: string, usual: number): number | string {
+  if (name === 'column') return chart.column;
+  if (name === 'x' || name === 'y') return chart.place[name];
+  const setting = name.startsWith('form.') ? chart.form[name.slice('form.'.length)] : undefined;
+  return typeof setting === 'number' || typeof setting === 'string' ? setting : usual;
 }
 
 interface Props {

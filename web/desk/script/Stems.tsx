@@ -26,6 +26,7 @@ interface Props {
 export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props) {
   const selection = usePlay((state) => state.selection);
   const select = usePlay((state) => state.select);
+  const ofChart = useDesk((state) => (chart ? state.computed?.sheet.charts[chart.id]?.changes : undefined)) ?? [];
   if (!chart) return null;
   return (
     <svg className="stems" style={{ left }} width={lane * figures.length} height={height + 8}>
@@ -53,6 +54,11 @@ export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props
             {figure.entrance && (
               <MoveBars move={figure.entrance} kind="entrance" {...{ figure, chart, middle, lane, zoom }} />
             )}
+            {[...figure.changes, ...ofChart]
+              .filter(({ property }) => property === 'value' || property === 'column')
+              .map((change) => (
+                <MoveBars key={change.id} move={change} kind="change" {...{ figure, chart, middle, lane, zoom }} />
+              ))}
             {figure.exit && <MoveBars move={figure.exit} kind="exit" {...{ figure, chart, middle, lane, zoom }} />}
           </g>
         );
@@ -72,7 +78,7 @@ function stemOutline(points: StemPoint[], frames: number, middle: number, half: 
 
 interface BarProps {
   move: SheetMove;
-  kind: Move['kind'];
+  kind: 'entrance' | 'exit' | 'change';
   figure: SheetFigure;
   chart: Chart;
   middle: number;
@@ -86,6 +92,11 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
   const drag = useRef<{ y: number; begin: number; frames: number; end: boolean; last: number } | null>(null);
   const change = (work: (own: Move) => void): void =>
     edit((draft) => {
+      if (kind === 'change') {
+        const known = draft.moves.find(({ id }) => id === move.id);
+        if (known) work(known);
+        return;
+      }
       const now = {
         begin: move.begin,
         frames: move.frames,
@@ -133,7 +144,7 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
         else own.begin = Math.max(0, own.begin + by);
       });
     };
-  const name = kind === 'entrance' ? 'comes in' : 'leaves';
+  const name = { entrance: 'comes in', exit: 'leaves', change: 'changes' }[kind];
   const bar = (end: boolean, at: number) => (
     <g
       className={`key${end ? ' is-end' : ''}`}

@@ -82,7 +82,7 @@ final readonly class Rings implements Form
 
     public function defaults(): FormDefaults
     {
-        return new FormDefaults(labels: 'beside', readings: 'value', hasNames: true);
+        return new FormDefaults(labels: 'beside', readings: 'value', hasNames: true, labelSize: 28);
     }
 
     public function fitted(float $width, float $height, int $count): array

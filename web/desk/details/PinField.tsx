@@ -1,0 +1,80 @@
+import { NumberField } from '../../fields/NumberField';
+import type { Move, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+
+interface Props {
+  id: string;
+  piece: Piece;
+  /** null: it has no move of its own */
+  pin: Move['pin'];
+  begin: number;
+  isOwn: boolean;
+  /** it can follow its chart's order */
+  canFollow?: boolean;
+  onFollow?: () => void;
+  onFrame: (begin: number) => void;
+  onPin: (pin: NonNullable<Move['pin']>) => void;
+}
+
+/** On what a move begins: a word, a line, a frame, or in its chart's order. */
+export function PinField({ id, piece, pin, begin, isOwn, canFollow = false, onFollow, onFrame, onPin }: Props) {
+  const lines = useDesk((state) => state.computed?.sheet.lines) ?? {};
+  return (
+    <>
+      <div className="field">
+        <label htmlFor={id}>begins</label>
+        <select
+          id={id}
+          className="form-select form-select-sm"
+          value={pin ? `${pin.line}:${pin.word ?? 'line'}` : isOwn || !canFollow ? 'frame' : 'order'}
+          onChange={(event) => {
+            const chosen = event.target.value;
+            if (chosen === 'order') onFollow?.();
+            else if (chosen === 'frame') onFrame(begin);
+            else {
+              const [line, word] = chosen.split(':');
+              onPin({ line, word: word === 'line' ? null : Number(word), offset: pin?.offset ?? 0 });
+            }
+          }}
+        >
+          {canFollow && <option value="order">as the chart</option>}
+          <option value="frame">on a frame</option>
+          {piece.script.lines
+            .filter((line) => (lines[line.id]?.length ?? 0) > 0 && line.text.trim() !== '')
+            .map((line) => (
+              <optgroup key={line.id} label={line.text.length > 44 ? `${line.text.slice(0, 42)}…` : line.text}>
+                <option value={`${line.id}:line`}>with the line</option>
+                {lines[line.id].map((word, index) => (
+                  <option key={index} value={`${line.id}:${index}`}>
+                    on “{word.text.replace(/[.,;:!?]+$/u, '')}”
+                  </option>
+                ))}
+              </optgroup>
+            ))}
+        </select>
+      </div>
+      {pin ? (
+        <NumberField
+          label="offset"
+          unit="frames"
+          stage={piece.stage}
+          value={pin.offset}
+          min={-18000}
+          max={18000}
+          usual={0}
+          onChange={(offset) => onPin({ ...pin, offset })}
+        />
+      ) : (
+        <NumberField
+          label="at"
+          unit="frames"
+          stage={piece.stage}
+          value={begin}
+          min={0}
+          max={18000}
+          onChange={onFrame}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+import type { FormField } from '../../api/answers';
+import { Choice, Pick, Switch } from '../../fields/Choice';
+import { NumberField } from '../../fields/NumberField';
+import { TextField } from '../../fields/TextField';
+
+type Value = number | string | boolean;
+
+interface Props {
+  setting: FormField;
+  value: Value;
+  onChange: (value: Value) => void;
+}
+
+/** so many choices stand side by side; more are a list */
+const SIDE_BY_SIDE = 3;
+
+/** One setting of a form, as the form declares it. */
+export function SettingField({ setting, value, onChange }: Props) {
+  const { label, kind, unit, least, most, usual, choices, hint } = setting;
+  if (kind === 'yes') return <Switch label={label} value={value === true} onChange={onChange} />;
+  if (kind === 'choice') {
+    const Field = choices.length <= SIDE_BY_SIDE ? Choice : Pick;
+    return <Field label={label} value={String(value)} options={choices} onChange={onChange} />;
+  }
+  if (kind === 'text')
+    return <TextField label={label} value={String(value)} longest={most} hint={hint} onChange={onChange} />;
+  return (
+    <span className="setting" title={hint || undefined}>
+      <NumberField
+        label={label}
+        unit={unit === 'pixels' || unit === 'degrees' || unit === 'fraction' ? unit : 'number'}
+        value={Number(value)}
+        min={least}
+        max={most}
+        step={unit === 'pixels' ? 2 : 1}
+        usual={Number(usual)}
+        onChange={onChange}
+      />
+    </span>
+  );
+}

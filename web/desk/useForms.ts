@@ -1,0 +1,20 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue } from 'react';
+import { ask } from '../api/client';
+import type { FormsAnswer } from '../api/answers';
+import type { Chart, Piece } from '../piece/document';
+
+/** The forms that a chart can have, with pictures of its figures, and what of it moves can change. */
+export function useForms(piece: Piece, chart: Chart | undefined): FormsAnswer | undefined {
+  const document = useDeferredValue(piece);
+  // Pictures follow from these alone; other edits leave them as they are.
+  const made = chart && [chart.id, chart.table, chart.column, chart.form, chart.own, chart.finish.swatches];
+  const { data } = useQuery<FormsAnswer>({
+    queryKey: ['forms', JSON.stringify(made), JSON.stringify(document.tables)],
+    enabled: chart !== undefined,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      ask<FormsAnswer>('forms', { method: 'POST', body: { document, chart: chart?.id }, signal }),
+  });
+  return data;
+}
