@@ -68,7 +68,7 @@ final readonly class TimeCharts
     private function states(Chart $chart, Table $table, Form $form): array
     {
         [$column, $order] = [$chart->column, $chart->form->order()];
-        $state = fn (Table $table, ?TimedMove $move): ChartState => ChartState::of(
+        $state = fn (Table $table, string $column, string $order, ?TimedMove $move): ChartState => ChartState::of(
             $form,
             $chart->form,
             $order,
@@ -76,7 +76,7 @@ final readonly class TimeCharts
             $chart->words->reading,
             $move,
         );
-        $states = [$state($table, null)];
+        $states = [$state($table, $column, $order, null)];
         foreach ($this->changesOfFigures($chart, $table) as [$move, $change, $rowId]) {
             if ($change->property === 'column') {
                 // A column that is gone leaves the figures as they are.
@@ -86,7 +86,7 @@ final readonly class TimeCharts
             } else {
                 $order = (string) $change->to;
             }
-            $states[] = $state($table, $move);
+            $states[] = $state($table, $column, $order, $move);
         }
 
         return $states;

@@ -14,6 +14,9 @@ final readonly class ArcChain
 {
     private const STRAIGHT = 1e-6;
 
+    /** @var non-empty-list<array{float, Point, float}> how far along each piece begins, where, and its heading */
+    private array $knots;
+
     /**
      * @param float $heading of its first piece, in radians clockwise from the right
      * @param list<array{float, float}> $pieces length in pixels, and curvature in radians a pixel, clockwise above zero
@@ -24,6 +27,14 @@ final readonly class ArcChain
         private array $pieces,
         public float $length,
     ) {
+        $knots = [[0.0, $start, $heading]];
+        [$along, $point, $direction] = $knots[0];
+        foreach ($pieces as [$size, $curvature]) {
+            [$point, $direction] = self::step($point, $direction, $size, $curvature);
+            $along += $size;
+            $knots[] = [$along, $point, $direction];
+        }
+        $this->knots = $knots;
     }
 
     /** @param list<array{float, float}> $pieces length in pixels and curvature in radians a pixel */
@@ -89,11 +100,14 @@ final readonly class ArcChain
     public function box(): Box
     {
         [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
-        $steps = 4 * count($this->pieces) + 48;
-        for ($step = 0; $step <= $steps; ++$step) {
-            [$point] = $this->at(($this->length * $step) / $steps);
-            [$left, $right] = [min($left, $point->x), max($right, $point->x)];
-            [$top, $bottom] = [min($top, $point->y), max($bottom, $point->y)];
+        foreach ($this->pieces as $index => [$length, $curvature]) {
+            [, $start, $heading] = $this->knots[$index];
+            $steps = (int) max(1, ceil(abs($length * $curvature) * 12));
+            for ($step = 0; $step <= $steps; ++$step) {
+                [$point] = self::step($start, $heading, ($length * $step) / $steps, $curvature);
+                [$left, $right] = [min($left, $point->x), max($right, $point->x)];
+                [$top, $bottom] = [min($top, $point->y), max($bottom, $point->y)];
+            }
         }
 
         return new Box($left, $top, $right - $left, $bottom - $top);
@@ -106,31 +120,42 @@ final readonly class ArcChain
      */
     public function at(float $along): array
     {
-        [$point, $heading] = [$this->start, $this->heading];
-        $last = count($this->pieces) - 1;
-        foreach ($this->pieces as $index => [$length, $curvature]) {
-            $part = $index === $last ? $along : min($along, $length);
-            [$point, $heading] = self::step($point, $heading, $part, $curvature);
-            $along -= $part;
-            if ($along <= 0) {
-                break;
-            }
+        $index = $this->pieceAt($along);
+        if (!isset($this->pieces[$index])) {
+            return [$this->start, $this->heading];
         }
+        [$from, $point, $heading] = $this->knots[$index];
 
-        return [$point, $heading];
+        return self::step($point, $heading, $along - $from, $this->pieces[$index][1]);
+    }
+
+    /** The radius of its tightest bend, in pixels; INF where it is straight. */
+    public function tightestRadius(): float
+    {
+        $most = max([0.0, ...array_map(static fn (array $piece): float => abs($piece[1]), $this->pieces)]);
+
+        return $most > 0 ? 1 / $most : INF;
     }
 
     /** Radians a pixel, clockwise above zero. */
     public function curvatureAt(float $along): float
     {
-        foreach ($this->pieces as [$length, $curvature]) {
-            if ($along <= $length) {
-                return $curvature;
+        return $this->pieces[$this->pieceAt($along)][1] ?? 0.0;
+    }
+
+    private function pieceAt(float $along): int
+    {
+        [$low, $high] = [0, max(0, count($this->pieces) - 1)];
+        while ($low < $high) {
+            $middle = ($low + $high + 1) >> 1;
+            if ($this->knots[$middle][0] <= $along) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
             }
-            $along -= $length;
         }
 
-        return $this->pieces === [] ? 0.0 : $this->pieces[count($this->pieces) - 1][1];
+        return $low;
     }
 
     /**

@@ -10,7 +10,7 @@ final readonly class Course
     private const SIZE = 100.0;
 
     /** how far an arc may be off the curve that it stands for, as a fraction of its length */
-    private const TOLERANCE = 3e-8;
+    private const TOLERANCE = 4e-7;
 
     /** A full circle, clockwise from the top. */
     public static function circle(): ArcChain
@@ -84,6 +84,18 @@ final readonly class Course
         }
 
         return self::ofCubics($cubics);
+    }
+
+    /** A curve with its corners rounded, so that a band of a thickness can be bent along it. */
+    public static function smoothed(ArcChain $chain, float $thickness): ArcChain
+    {
+        $count = (int) max(3, floor($chain->length / max(1e-6, $thickness)));
+        $points = [];
+        for ($step = 0; $step <= $count; ++$step) {
+            $points[] = $chain->at(($chain->length * $step) / $count)[0];
+        }
+
+        return self::throughPoints($points);
     }
 
     /**

@@ -16,15 +16,19 @@ final readonly class RoundedSector
 {
     private const NOTHING = 1e-9;
 
-    public static function outline(Sector $sector): string
+    /** pixels below which a corner is not worth its arc */
+    private const SEEN = 0.02;
+
+    /** Path data; null where there is too little room for a corner to be seen. */
+    public static function outline(Sector $sector): ?string
     {
         $half = $sector->gap / 2;
         $sine = $sector->sweepDegrees >= 180 ? 1.0 : sin(deg2rad($sector->sweepDegrees / 2));
         // Beside a gap a little of the edge stays, so that it can be seen where the boundary runs.
         $thick = ($sector->outerRadius - $sector->innerRadius) / ($half > 0 ? 2.1 : 2);
         $outer = min($sector->corner, $thick, ($sector->outerRadius * $sine - $half) / (1 + $sine));
-        if ($outer <= self::NOTHING) {
-            return '';
+        if ($outer < self::SEEN) {
+            return null;
         }
         $path = new OutlineBuilder();
         $off = self::degrees(($half + $outer) / ($sector->outerRadius - $outer));

@@ -53,8 +53,9 @@ final readonly class Sector
         if ($this->isWhole()) {
             return $this->ring();
         }
-        if ($this->corner > 0) {
-            return RoundedSector::outline($this);
+        $rounded = $this->corner > 0 ? RoundedSector::outline($this) : null;
+        if ($rounded !== null) {
+            return $rounded;
         }
         $half = $this->gap / 2;
         $outer = $this->edgeDegrees($this->outerRadius, $half);

@@ -16,13 +16,15 @@ final readonly class MeasuredRoundedSector
 {
     /** pixels below which an edge is too short to tell a direction */
     private const EDGE = 0.25;
+    private const LONG_EDGE = 6.0;
 
     /** Whether an outline has corners: two arcs of different radii that meet. */
     public static function isOne(MeasuredOutline $outline): bool
     {
         $before = null;
         foreach ($outline->segments as $segment) {
-            if ($before !== null && $segment->isArc() && $before->isArc() && abs($segment->radius - $before->radius) > 1e-4) {
+            $meets = $before !== null && $before->to->distanceTo($segment->from) < 1e-6;
+            if ($meets && $segment->isArc() && $before->isArc() && abs($segment->radius - $before->radius) > 1e-4) {
                 return true;
             }
             $before = $segment;
@@ -37,7 +39,10 @@ final readonly class MeasuredRoundedSector
         $segments = array_values(
             array_filter($outline->segments, static fn (Segment $segment): bool => $segment->length > 1e-7),
         );
-        $centre = self::centre($segments, $outline->outerRadius) ?? $pivot;
+        // Where the mark is not pulled out, its arcs run about the pivot, which is known better than any found centre.
+        $centre = self::isAbout($segments, $pivot, $outline->outerRadius)
+            ? $pivot
+            : self::centre($segments, $outline->outerRadius) ?? $pivot;
         [$start, $end] = [self::start($segments, $centre), self::end($segments, $centre)];
         $outer = 0.0;
         $inner = INF;
@@ -80,7 +85,7 @@ final readonly class MeasuredRoundedSector
     private static function start(array $segments, Point $centre): float
     {
         $edge = $segments[count($segments) - 1];
-        if (!$edge->isArc() && $edge->length > self::EDGE) {
+        if (!$edge->isArc() && self::tells($edge, $centre)) {
             return self::direction($edge->from, $edge->to);
         }
 
@@ -94,7 +99,7 @@ final readonly class MeasuredRoundedSector
         for ($index = 1; $index < count($segments) - 1; ++$index) {
             $segment = $segments[$index];
             if (!$segment->isArc()) {
-                return $segment->length > self::EDGE
+                return self::tells($segment, $centre)
                     ? self::direction($segment->to, $segment->from)
                     : self::touching($corner, $centre, 1);
             }
@@ -106,6 +111,30 @@ final readonly class MeasuredRoundedSector
         }
 
         return self::touching($corner, $centre, 1);
+    }
+
+    /** Whether an edge tells its direction: it is long, or it is short and runs beside its ray, for the sake of a gap. */
+    private static function tells(Segment $edge, Point $centre): bool
+    {
+        $off = abs(
+            ($edge->to->x - $edge->from->x) * ($edge->from->y - $centre->y)
+                - ($edge->from->x - $centre->x) * ($edge->to->y - $edge->from->y),
+        ) / max(1e-9, $edge->length);
+
+        return $edge->length > ($off < 0.05 ? self::LONG_EDGE : self::EDGE);
+    }
+
+    /** @param list<Segment> $segments */
+    private static function isAbout(array $segments, Point $pivot, float $radius): bool
+    {
+        foreach ($segments as $segment) {
+            if ($segment->isArc() && abs($segment->radius - $radius) < 1e-4) {
+                return abs($segment->from->distanceTo($pivot) - $radius) < 1e-4
+                    && abs($segment->to->distanceTo($pivot) - $radius) < 1e-4;
+            }
+        }
+
+        return true;
     }
 
     /** The direction of the ray that touches a corner's circle. */

@@ -110,7 +110,11 @@ final readonly class Ribbon implements Form
             $box->width > 1e-6 ? $room($settings->number('width')) / $box->width : INF,
             $box->height > 1e-6 ? $room($settings->number('height')) / $box->height : INF,
         );
-        $chain = Centred::on($course->scaled($scale)->bent($settings->number('bend')), $place);
+        $scaled = $course->scaled($scale);
+        if ($scaled->tightestRadius() < $thick / 2 && in_array($settings->word('curve'), ['points', 'path'], true)) {
+            $scaled = Course::smoothed($scaled, $thick);
+        }
+        $chain = Centred::on($scaled->bent($settings->number('bend')), $place);
 
         return $isParts
             ? RibbonLayout::ofParts($settings, $chain, $moment)

@@ -21,6 +21,9 @@ final readonly class RibbonLayout implements Layout
     /** pixels to each side of a boundary that are laid under it */
     private const SEAM = 4.0;
 
+    /** how near to the middle of a bend a band may come, as a fraction of its radius */
+    private const TIGHTEST = 0.92;
+
     /** @param array<string, Band> $bands by figure id, in the order in which they are laid out */
     private function __construct(
         private FormSettings $settings,
@@ -28,6 +31,7 @@ final readonly class RibbonLayout implements Layout
         private array $bands,
         private bool $isParts,
         private bool $isClosed,
+        private float $thickness,
     ) {
     }
 
@@ -55,20 +59,31 @@ final readonly class RibbonLayout implements Layout
             $before += $length > 0 ? 1 : 0;
         }
 
-        return new self($settings, $chain, $bands, true, $isClosed);
+        return new self($settings, $chain, $bands, true, $isClosed, self::thickness($settings, $chain, 1));
     }
 
     public static function ofAmounts(FormSettings $settings, ArcChain $chain, Moment $moment): self
     {
-        $step = $settings->number('thickness') + $settings->number('spacing');
         $count = count($moment->standings);
+        $thickness = self::thickness($settings, $chain, $count);
+        $step = $thickness * (1 + $settings->number('spacing') / $settings->number('thickness'));
         $bands = [];
         foreach ($moment->inPlace() as $standing) {
             $own = $chain->beside((($count - 1) / 2 - $standing->place) * $step);
             $bands[$standing->figureId] = new Band($own, 0.0, $own->length * $standing->fraction, $own->length);
         }
 
-        return new self($settings, $chain, $bands, false, false);
+        return new self($settings, $chain, $bands, false, false, $thickness);
+    }
+
+    /** As it is set, or as much as the tightest bend leaves room for. */
+    private static function thickness(FormSettings $settings, ArcChain $chain, int $bands): float
+    {
+        $thickness = $settings->number('thickness');
+        $spacing = $bands > 1 ? $settings->number('spacing') : 0.0;
+        $all = $bands * $thickness + ($bands - 1) * $spacing;
+
+        return $thickness * min(1.0, (2 * self::TIGHTEST * $chain->tightestRadius()) / $all);
     }
 
     public function order(): array
@@ -80,8 +95,8 @@ final readonly class RibbonLayout implements Layout
     {
         return new BandShape(
             $this->bands[$figureId],
-            $this->settings->number('thickness') / 2,
-            $this->settings->word('ends') === 'round' ? $this->settings->number('thickness') / 2 : 0.0,
+            $this->thickness / 2,
+            $this->settings->word('ends') === 'round' ? $this->thickness / 2 : 0.0,
             $there,
             $out,
             $this->isParts,
@@ -96,7 +111,7 @@ final readonly class RibbonLayout implements Layout
     public function extent(): Box
     {
         $box = $this->chain->box();
-        $more = $this->settings->number('thickness') / 2;
+        $more = $this->thickness / 2;
 
         return new Box($box->left - $more, $box->top - $more, $box->width + 2 * $more, $box->height + 2 * $more);
     }
@@ -141,7 +156,7 @@ final readonly class RibbonLayout implements Layout
             ($this->bands[$behind]->length() * $behindThere->amount) / 2,
         );
         $at = $this->bands[$before]->to;
-        $half = $this->settings->number('thickness') / 2 - 0.5;
+        $half = $this->thickness / 2 - 0.5;
 
         return $this->chain->band($at - $reach, $at + $reach, $half)
             .($this->isClosed && $at + $reach > $this->chain->length
@@ -154,7 +169,7 @@ final readonly class RibbonLayout implements Layout
         $isTinted = $this->settings->has('track') && $this->settings->word('track') === 'tinted';
         $tracks = [];
         if (!$this->isParts && $this->settings->word('track') !== 'none') {
-            $half = $this->settings->number('thickness') / 2;
+            $half = $this->thickness / 2;
             $corner = $this->settings->word('ends') === 'round' ? $half : 0.0;
             foreach ($this->bands as $figureId => $band) {
                 $outline = $band->chain->band(0.0, $band->chain->length, $half, $corner);
@@ -171,7 +186,7 @@ final readonly class RibbonLayout implements Layout
             return null;
         }
         $box = $this->chain->box();
-        $inner = min($box->width, $box->height) - $this->settings->number('thickness');
+        $inner = min($box->width, $box->height) - $this->thickness;
 
         return $inner > 0 ? new Room($box->middle(), $inner * 0.8) : null;
     }

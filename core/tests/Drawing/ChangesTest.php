@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Drawing;
+
+use Lupine\Core\Drawing\GroupNode;
+use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\Svg;
+use Lupine\Core\Proof\Proof;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Second values: figures, orders and numbers that change while all follow from one value. */
+final class ChangesTest extends TestCase
+{
+    private const YEARS = "What\tLast year\tThis year\nSmall appliances\t512\t430\nLamps\t287\t450\nClothing\t199\t260"
+        ."\nBicycles\t150\t0\nToys\t0\t80";
+
+    private const DIAL = "What\tLast year\tThis year\nMended\t61%\t73%\nBeyond us\trest\trest";
+
+    /** @return iterable<string, array{string}> */
+    public static function forms(): iterable
+    {
+        foreach (Forms::shipped()->names() as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    private static function change(string $property, string|float $to, int $begin, array $more = []): array
+    {
+        static $number = 0;
+
+        return [
+            'id' => 'm'.++$number,
+            'kind' => 'change',
+            'target' => ['chart' => 'chart1'],
+            'property' => $property,
+            'to' => $to,
+            'begin' => $begin,
+            'pin' => null,
+            'frames' => 20,
+            'curve' => 'ease-in-out',
+            'opens' => 'forward',
+            ...$more,
+        ];
+    }
+
+    /** On every frame, also amid the changes: what is measured on the outlines is what the figures are just then. */
+    #[DataProvider('forms')]
+    public function testFiguresChangeExactly(string $form): void
+    {
+        $isDial = $form === 'dial';
+        $moves = [self::change('column', 'c2', 120)];
+        if (!$isDial) {
+            $moves[] = self::change('value', '333', 130, ['target' => ['chart' => 'chart1', 'figure' => 'r3']]);
+            $moves[] = self::change('form.order', 'ascending', 160);
+        }
+        $changes = ['moves' => $moves, 'charts.0.words.labels.show' => 'beside', 'charts.0.words.reading' => ['of' => 'value']];
+        $piece = Sample::piece($isDial ? self::DIAL : self::YEARS, $changes, $form);
+
+        $proof = Sample::prove($piece);
+        self::assertSame('Readings and marks agree on every frame.', $proof->checks[0]['message']);
+        self::assertTrue($proof->isExact(), sprintf('%s is off by %.9f', $form, $proof->largestDifference()));
+
+        $timing = Sample::draw($piece)->timings['chart1'];
+        self::assertSame($isDial ? '61%' : '512', $timing->readingAt('r1', 119, 1.0));
+        self::assertSame($isDial ? '73%' : '430', $timing->readingAt('r1', 230, 1.0));
+        if (!$isDial) {
+            self::assertEqualsWithDelta(333.0, $timing->valuesAt(230)['r3'], 1e-9, 'a typed value stays');
+            self::assertEqualsWithDelta((512 + 430) / 2, $timing->valuesAt(130)['r1'], 1e-6, 'midway at half its time');
+        }
+    }
+
+    /** Many changes of one property: each begins from what it is when it begins, or from what it says. */
+    public function testChangesFollowOneAnother(): void
+    {
+        $target = ['target' => ['chart' => 'chart1', 'figure' => 'r1']];
+        $timing = Sample::draw(Sample::piece(changes: ['moves' => [
+            self::change('out', 40, 20, ['curve' => 'linear', ...$target]),
+            self::change('out', 0, 30, ['curve' => 'linear', ...$target]),
+            self::change('out', 90, 100, ['from' => 10, 'curve' => 'linear', ...$target]),
+        ]]))->timings['chart1'];
+        $out = $timing->number('r1', 'out');
+
+        self::assertSame([0.0, 10.0, 20.0, 10.0, 0.0], array_map($out->at(...), [20, 25, 30, 40, 50]));
+        self::assertSame([0.0, 10.0, 50.0, 90.0], array_map($out->at(...), [99, 100, 110, 120]));
+    }
+
+    /** What only moves keeps its outline and changes its place. */
+    public function testPosesMoveGroupsAndLeaveOutlines(): void
+    {
+        $piece = Sample::piece(changes: ['moves' => [
+            self::change('size', 0.5, 10, ['curve' => 'linear']),
+            self::change('turn', 90, 10, ['curve' => 'linear']),
+            self::change('x', 900, 10, ['curve' => 'linear']),
+            self::change('opacity', 0.2, 10, ['target' => ['chart' => 'chart1', 'figure' => 'r2']]),
+            self::change('light', 0.5, 10, ['target' => ['chart' => 'chart1', 'figure' => 'r2']]),
+            self::change('y', 60, 10, ['target' => ['words' => 'title']]),
+        ]]);
+        $drawing = Sample::draw($piece);
+        $chart = array_values(array_filter(
+            $drawing->nodes,
+            static fn ($node): bool => $node instanceof GroupNode && $node->name === 'chart1',
+        ))[0];
+        \assert($chart instanceof GroupNode && $chart->pose !== null);
+
+        self::assertSame(1, count($chart->pose->x->changes) > 1 ? 1 : 0);
+        self::assertEqualsWithDelta(140.0, $chart->pose->x->at(20), 1e-9, 'half way from 620 to 900');
+        self::assertEqualsWithDelta(0.75, $chart->pose->size->at(20), 1e-9);
+        $svg = Svg::ofFrame($drawing, 20);
+        self::assertStringContainsString('transform="translate(760 540) rotate(45) scale(0.75) translate(-620 -540)"', $svg);
+        self::assertTrue(Sample::prove($piece)->isExact(), 'turned and scaled, its angles are what they were');
+    }
+
+    /** A number of the form: the hole, and how far a strip is bent; lengths and angles stay true on the way. */
+    public function testNumbersOfTheFormChangeExactly(): void
+    {
+        $donut = Sample::piece(changes: ['moves' => [self::change('form.hole', 0.2, 100), self::change('form.gap', 20, 110)]]);
+        self::assertTrue(Sample::prove($donut)->isExact());
+        $half = Sample::piece(changes: ['moves' => [self::change('form.sweepDegrees', 180, 100)]]);
+        self::assertTrue(Sample::prove($half)->isExact());
+        $strip = Sample::piece(changes: ['moves' => [self::change('form.bend', 1, 100)]], form: 'strip');
+        self::assertTrue(Sample::prove($strip)->isExact());
+    }
+
+    /** A move that another form's number was given waits until the chart has that form again. */
+    public function testAMoveOfAnotherFormWaits(): void
+    {
+        $pie = Sample::piece(changes: ['moves' => [self::change('form.hole', 0.2, 100)]], form: 'pie');
+
+        self::assertTrue(Sample::prove($pie)->isExact());
+    }
+
+    /** For each measure, a picture that was tampered with is found out. */
+    #[DataProvider('forms')]
+    public function testATamperedPictureIsFoundOut(string $form): void
+    {
+        foreach (['', 'equal'] as $variant) {
+            $changes = $form === 'rings' && $variant === 'equal' ? ['charts.0.form.equal' => 'length'] : [];
+            $piece = Sample::piece($form === 'dial' ? self::DIAL : Sample::FIGURES, $changes, $form);
+            $draw = Sample::drawPiece();
+            $reel = Reel::of($draw->draw($piece));
+            self::assertTrue(Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact());
+            // The outline of the last frame gives way to one from a little earlier, as if the mark had not arrived.
+            $walk = static function (array $nodes) use (&$walk): ?int {
+                foreach ($nodes as $node) {
+                    $found = $node['kind'] === 'group' ? $walk($node['children']) : ($node['mark'] ?? null ? $node['index'] : null);
+                    if ($found !== null) {
+                        return $found;
+                    }
+                }
+
+                return null;
+            };
+            $mark = $walk($reel['nodes']);
+            foreach ($reel['tracks'] as &$track) {
+                if ($track['node'] === $mark && $track['property'] === 'outline') {
+                    $last = count($track['values']) - 1;
+                    $track['values'][$last] = $track['values'][$last - 3];
+                }
+            }
+            unset($track);
+            self::assertFalse(Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact(), $form);
+        }
+    }
+}
