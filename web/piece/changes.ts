@@ -38,10 +38,18 @@ export function shiftFigure(table: Table, id: string, by: number): void {
   table.rows.splice(Math.max(0, Math.min(table.rows.length, place + by)), 0, row);
 }
 
-/** Pasted rows take the place of the rows from one row on; rows keep their ids, so that they keep what is their own. */
+/**
+ * Pasted rows whose labels are known give their figures to those rows, wherever they stand; else they take the place of
+ * the rows from one row on. Rows keep their ids, and with them what is their own: colour, looks, moves.
+ */
 export function pasteRows(table: Table, column: number, from: number, pasted: Table): void {
+  const known = new Map(table.rows.map((row) => [row.label.trim(), row]));
+  const isByLabel = pasted.rows.some((row, index) => {
+    const there = known.get(row.label.trim());
+    return row.label.trim() !== '' && there !== undefined && there !== table.rows[from + index];
+  });
   pasted.rows.forEach((row, index) => {
-    let target = table.rows[from + index];
+    let target = isByLabel ? known.get(row.label.trim()) : table.rows[from + index];
     if (!target) {
       addFigure(table);
       target = table.rows[table.rows.length - 1];

@@ -33,9 +33,17 @@ final readonly class Scale
         if ($most - $least <= 0) {
             $most = 1.0;
         }
+        // A rounder end can have a wider step, which rounds the ends once more.
+        for ($round = 0, $before = 0.0; $round < 10; ++$round) {
+            $step = self::step($least, $most, $count);
+            if ($step === $before) {
+                break;
+            }
+            $before = $step;
+            $most = $maximum > 0 ? $maximum : ceil($most / $step - 1e-9) * $step;
+            $least = $minimum < 0 ? $minimum : floor($least / $step + 1e-9) * $step;
+        }
         $step = self::step($least, $most, $count);
-        $most = $maximum > 0 ? $maximum : ceil($most / $step - 1e-9) * $step;
-        $least = $minimum < 0 ? $minimum : floor($least / $step + 1e-9) * $step;
         $ticks = [];
         for ($number = (int) ceil($least / $step - 1e-9); $number * $step <= $most + $step * 1e-9; ++$number) {
             // Dividing by a whole number keeps 0.3 from being 0.30000000000000004.

@@ -15,13 +15,24 @@ final readonly class MarkColours
     /** @return array<string, string> by row id */
     public static function of(Chart $chart, Table $table): array
     {
-        $family = self::family($chart->finish, count($table->rows));
-        $colours = [];
+        $numbers = [];
         foreach ($table->rows as $index => $row) {
-            $colours[$row->id] = $chart->own($row->id)->fill ?? $family[$index % count($family)];
+            $numbers[$row->id] = self::number($row->id) ?? $index;
+        }
+        $largest = max([count($table->rows), ...array_map(static fn (int $number): int => $number + 1, $numbers)]);
+        $family = self::family($chart->finish, min(200, $largest));
+        $colours = [];
+        foreach ($table->rows as $row) {
+            $colours[$row->id] = $chart->own($row->id)->fill ?? $family[$numbers[$row->id] % count($family)];
         }
 
         return $colours;
+    }
+
+    /** A row keeps the number that it was made with, wherever it is moved to: `r3` is 2. */
+    private static function number(string $rowId): ?int
+    {
+        return preg_match('/^r([1-9]\d{0,5})$/D', $rowId, $found) === 1 ? (int) $found[1] - 1 : null;
     }
 
     /** @return non-empty-list<string> */

@@ -159,7 +159,7 @@ final class SvgPath
     }
 
     /**
-     * An elliptical arc, in pieces of at most 90° with controls at 4⁄3·tan(¼θ).
+     * An elliptical arc, in pieces of at most 20° with controls at 4⁄3·tan(¼θ).
      *
      * @param list<float> $part radii, turn, flags
      */
@@ -193,7 +193,7 @@ final class SvgPath
             $middle->x + $cos * $wide * ($x + $centreX) - $sin * $high * ($y + $centreY),
             $middle->y + $sin * $wide * ($x + $centreX) + $cos * $high * ($y + $centreY),
         );
-        $pieces = max(1, (int) ceil(abs($sweep) / (M_PI / 2) - 1e-9));
+        $pieces = max(1, (int) ceil(abs($sweep) / (M_PI / 9) - 1e-9));
         $step = $sweep / $pieces;
         $reach = (4 / 3) * tan($step / 4);
         for ($piece = 0; $piece < $pieces; ++$piece) {

