@@ -18,6 +18,7 @@ Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);
 
+Route::get('starters', [PieceController::class, 'starters']);
 Route::get('pieces', [PieceController::class, 'index']);
 Route::post('pieces', [PieceController::class, 'store']);
 Route::get('pieces/{piece}', [PieceController::class, 'show']);

@@ -71,38 +71,52 @@ final readonly class Shelf
         return [$parts[1], $parts[2]];
     }
 
+    /** @return list<array<string, mixed>> ready-made pieces to begin from */
+    public function starters(): array
+    {
+        return array_map(
+            fn (string $name): array => ['name' => $name, ...$this->picture(Starter::text($name))],
+            Starter::names(),
+        );
+    }
+
     /** @return array<string, mixed> */
     private function entry(Piece $piece): array
     {
-        // Drawing takes a while; a piece looks the same until its version changes.
-        $drawn = json_decode(
-            $this->kept->remember(
-                'shelf',
-                $piece->documentText(),
-                'last',
-                fn (): string => json_encode(
-                    $this->drawn($piece),
-                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-                ),
-            ),
-        );
-
         return [
             'id' => $piece->id,
             'version' => $piece->version,
+            ...$this->picture($piece->documentText()),
             'title' => $piece->title,
             'updatedAt' => $piece->updated_at?->toIso8601String(),
-            ...(array) $drawn,
         ];
     }
 
     /** @return array<string, mixed> */
-    private function drawn(Piece $stored): array
+    private function picture(string $text): array
+    {
+        // Drawing takes a while; a piece looks the same until its version changes.
+        return (array) json_decode(
+            $this->kept->remember(
+                'shelf',
+                $text,
+                'last',
+                fn (): string => json_encode(
+                    $this->drawn($text),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                ),
+            ),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function drawn(string $text): array
     {
         $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
         try {
-            $piece = Document::fromJson($stored->documentText(), app(Forms::class));
+            $piece = Document::fromJson($text, app(Forms::class));
             $stage = $piece->stage;
+            $entry['title'] = $piece->title;
             $entry['form'] = $piece->charts[0]->form->kind ?? null;
             $entry['frames'] = $stage->frames;
             $entry['length'] = Timecode::atFrame(

@@ -31,6 +31,14 @@ export interface ShelfEntry {
   problem: string | null;
 }
 
+/** A ready-made piece to begin from. */
+export interface Starter {
+  name: string;
+  title: string;
+  form: string;
+  reel: Reel | null;
+}
+
 /** frame, and width as a fraction of the widest stem; straight between neighbours */
 export type StemPoint = [frame: number, width: number];
 

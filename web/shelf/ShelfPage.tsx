@@ -7,6 +7,7 @@ import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { useNotices } from '../common/Notices';
 import { NewPiece } from './NewPiece';
+import { Starters } from './Starters';
 import { PieceCard } from './PieceCard';
 
 /** The first page: the pieces, and new ones from a table. */
@@ -129,6 +130,7 @@ export function ShelfPage() {
             onMore={() => void shelf.fetchNextPage()}
             label="Show more"
           />
+          {asked === '' && <Starters />}
         </main>
       </div>
     </>

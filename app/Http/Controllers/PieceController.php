@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\Shelf;
+use App\Desk\Starter;
 use App\Http\Body;
 use App\Http\PieceAnswer;
 use App\Http\WantedVersion;
@@ -34,10 +35,24 @@ final readonly class PieceController
         );
     }
 
+    public function starters(Shelf $shelf): JsonResponse
+    {
+        return response()->json(
+            ['starters' => $shelf->starters()],
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
+    }
+
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request);
-        $document = $body->has('document') ? $body->document() : self::fromTable($body);
+        $document = match (true) {
+            $body->has('document') => $body->document(),
+            $body->has('starter') => (object) json_decode(Starter::text($body->get('starter')->text(40))),
+            default => self::fromTable($body),
+        };
 
         return PieceAnswer::response(Piece::begin($document), 201);
     }

@@ -24,6 +24,9 @@ final readonly class DrawFurniture
     /** the size of numbers at ticks, as a fraction of the labels' */
     private const NUMBER = 0.62;
 
+    /** pixels below which they are not read on a screen of ordinary size */
+    private const SMALLEST = 22.0;
+
     /** @var array<string, Furniture> everything that is there on any frame, by its name */
     private array $all;
 
@@ -103,7 +106,7 @@ final readonly class DrawFurniture
     private function number(float $number, Track $now, string $align): TextNode
     {
         $style = $this->chart->words->labelStyle;
-        $small = $style->withSize($style->size * self::NUMBER);
+        $small = $style->withSize(max(self::SMALLEST, $style->size * self::NUMBER));
         $text = NumberText::of($number, self::decimals($number), $this->chart->words->reading);
         $down = $align === 'middle' ? $small->size : $this->setter->capHeight($small) / 2;
 

@@ -27,7 +27,7 @@ final readonly class NewPiece
         $defaults = $form->defaults();
         $count = count($table->rows);
         $headline = $table->name !== '' ? $table->name : $title;
-        $plan = new NewPiecePlan($defaults, $count);
+        $plan = new NewPiecePlan($defaults, $count, $headline);
 
         return [
             'lupine' => Piece::VERSION,

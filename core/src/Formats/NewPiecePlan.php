@@ -23,7 +23,10 @@ final readonly class NewPiecePlan
     public float $labelSize;
     public float $nameSize;
 
-    public function __construct(FormDefaults $defaults, int $count)
+    /** pixels that a sign of a title is wide, about */
+    private const SIGN = 33;
+
+    public function __construct(FormDefaults $defaults, int $count, string $headline)
     {
         $this->spacing = max(1.3, min(2.0, 560 / max(1, $count) / 40));
         $this->legendSize = $count > 10 ? max(14, (int) floor(620 / $count / 1.4)) : 40;
@@ -33,8 +36,8 @@ final readonly class NewPiecePlan
         if ($defaults->isWide) {
             [$this->titleX, $this->titleY, $this->titleWidth] = [160, 190, 1600];
             $hasLegend = $defaults->hasLegend;
-            [$this->x, $this->y] = [$defaults->hasNames ? 1040 : 960, $hasLegend ? 420 : 560];
-            [$this->width, $this->height] = [$defaults->hasNames ? 1360 : 1600, $hasLegend ? 560 : 600];
+            [$this->x, $this->y] = [$defaults->hasNames ? 1090 : 960, $hasLegend ? 420 : 560];
+            [$this->width, $this->height] = [$defaults->hasNames ? 1260 : 1600, $hasLegend ? 560 : 600];
             [$this->legendX, $this->legendY] = [160, 600];
 
             return;
@@ -43,6 +46,8 @@ final readonly class NewPiecePlan
         $this->legendX = $this->titleX = 1120;
         $this->legendY = 540 - $tall / 2 + 50;
         $this->titleWidth = 680;
-        $this->titleY = $defaults->hasLegend ? max(150, 540 - $tall / 2 - 60) : 540;
+        // A title of several lines stands higher, so that it does not run into what is below.
+        $lines = (int) max(1, ceil((mb_strlen($headline) * self::SIGN) / 680));
+        $this->titleY = $defaults->hasLegend ? max(110, 540 - $tall / 2 - 60 - ($lines - 1) * 76) : 560 - ($lines - 1) * 38;
     }
 }

@@ -119,7 +119,7 @@ final readonly class DialLayout implements Layout
         $steps = $this->fullDegrees >= 360 ? $count : max(1, $count - 1);
         for ($tick = 0; $tick < $count; ++$tick) {
             $across = $this->across($tick / $steps, self::TICK, self::TICK_FROM, self::TICK_TO, $this->radius);
-            $furniture['tick-'.$tick] = Furniture::tick($across, 1.0);
+            $furniture['tick-'.$tick] = Furniture::axis($across);
         }
         $target = $this->settings->number('target');
         if ($target > 0) {

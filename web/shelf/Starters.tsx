@@ -1,0 +1,56 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ask, reasonOf } from '../api/client';
+import type { Starter, StoredPiece } from '../api/answers';
+import { useNotices } from '../common/Notices';
+import { ReelCanvas } from '../common/ReelCanvas';
+
+/** Ready-made pieces to begin from: one of each form. */
+export function Starters() {
+  const navigate = useNavigate();
+  const [taking, setTaking] = useState<string | null>(null);
+  const found = useQuery({
+    queryKey: ['starters'],
+    staleTime: Infinity,
+    queryFn: () => ask<{ starters: Starter[] }>('starters'),
+  });
+  const take = async (name: string): Promise<void> => {
+    setTaking(name);
+    try {
+      const { id } = await ask<StoredPiece>('pieces', { method: 'POST', body: { starter: name } });
+      void navigate(`/pieces/${id}`);
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+      setTaking(null);
+    }
+  };
+  if (!found.data) return null;
+  return (
+    <section className="starters" aria-labelledby="starters">
+      <div className="shelf-head">
+        <h2 id="starters">Starters</h2>
+        <span className="soft">a piece of each form, to put your own figures in</span>
+      </div>
+      <div className="starter-cards">
+        {found.data.starters.map((starter) => (
+          <button
+            key={starter.name}
+            type="button"
+            className="starter"
+            aria-label={`Begin from ${starter.title}, ${starter.form}`}
+            disabled={taking !== null}
+            onClick={() => void take(starter.name)}
+          >
+            <span className="card-still">
+              {starter.reel && <ReelCanvas reel={starter.reel} frame={starter.reel.to} width={200} label="" />}
+            </span>
+            <span className="starter-words">
+              {starter.form} <span className="soft">· {starter.title}</span>
+            </span>
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
