@@ -32,11 +32,14 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'hole', () => type(field('hole'), '40%'));
   await changesThePicture(page, 'start', () => type(field('starts at'), '35%'));
   await changesThePicture(page, 'gap', () => type(field('gap'), '20 px'));
-  await changesThePicture(page, 'across', () => type(field('centre, across'), '700'));
-  await changesThePicture(page, 'down', () => type(field('centre, down'), '500'));
+  await pane.getByRole('button', { name: /more about the donut/ }).click();
+  await changesThePicture(page, 'corners', () => type(field('corners'), '12'));
+  await changesThePicture(page, 'half', () => type(field('whole sweep'), '180'));
+  await changesThePicture(page, 'across', () => type(field('middle, across'), '700'));
+  await changesThePicture(page, 'down', () => type(field('middle, down'), '500'));
   await changesThePicture(page, 'direction', () => choose('counter'));
   await changesThePicture(page, 'order', () => choose('smallest'));
-  await changesThePicture(page, 'form', () => choose('pie'));
+  await changesThePicture(page, 'form', () => pane.getByRole('radio', { name: 'pie' }).check({ force: true }));
   // Stepped by keys, scrubbed by its name, and back to what it was at first.
   await changesThePicture(page, 'a step', () => field('radius').press('ArrowUp'));
   const name = (await pane.getByText('radius', { exact: true }).boundingBox())!;

@@ -28,8 +28,11 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   await box.fill('kettles and lamps');
   await expect(page.getByRole('alert')).toContainText('number');
   await expect(page.getByRole('button', { name: 'Make a piece' })).toBeDisabled();
+  // Below zero it is no part of a whole: forms that cannot show it say so, others can.
   await box.fill('Kettles\t-3\nLamps\t4');
-  await expect(page.getByRole('alert')).toContainText('Row 1, “Kettles”');
+  await expect(page.locator('.new-piece').getByRole('status')).toContainText('Row 1, “Kettles”');
+  await expect(page.getByRole('radio', { name: /^donut: / })).toBeDisabled();
+  await expect(page.getByRole('radio', { name: 'bars' })).toBeChecked();
   await box.fill(Array.from({ length: 300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
   await expect(page.getByRole('alert')).toContainText('up to 200');
   await page

@@ -53,7 +53,10 @@ final class LupineServiceProvider extends ServiceProvider
             }),
         );
         $this->app->singleton(Forms::class, static fn (): Forms => Forms::shipped());
-        $this->app->singleton(FormChoices::class, fn (): FormChoices => new FormChoices($this->app->make(Forms::class)));
+        $this->app->singleton(
+            FormChoices::class,
+            fn (): FormChoices => new FormChoices($this->app->make(Forms::class)),
+        );
         $this->app->scoped(DrawPiece::class, fn (): DrawPiece => new DrawPiece(
             $this->app->make(FontBook::class),
             $this->app->make(Forms::class),

@@ -138,7 +138,7 @@ final class FuzzTest extends TestCase
         ];
         $query = fn (): string => rawurlencode($this->text());
 
-        return match ($this->chance->getInt(0, 17)) {
+        return match ($this->chance->getInt(0, 19)) {
             0 => ['POST', '/api/pieces', $json, $document()],
             1 => ['POST', '/api/compute', $json, $document()],
             2 => ['POST', '/api/compute/proof', $json, $document()],
@@ -225,6 +225,8 @@ final class FuzzTest extends TestCase
                 $json,
                 $this->text(),
             ],
+            17 => ['POST', '/api/forms', $json, '{"chart":"chart1",'.substr($document(), 1)],
+            18 => ['POST', '/api/pieces', $json, '{"starter":'.$field().'}'],
             default => [
                 'POST',
                 '/api/pieces',
