@@ -32,9 +32,10 @@ final readonly class ComputedPiece
 
     /**
      * What the desk shows of a document, as JSON. Figures that cannot be drawn are a problem to be shown, not an error:
-     * the document is kept as it was typed. Of a large piece the reel holds the frames around the playhead.
+     * the document is kept as it was typed. Of a large piece the reel holds the frames around the playhead: fewer while
+     * somebody edits it.
      */
-    public function forDesk(Piece $piece, string $documentText, int $frame): string
+    public function forDesk(Piece $piece, string $documentText, int $frame, bool $inHurry = false): string
     {
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
@@ -55,7 +56,7 @@ final readonly class ComputedPiece
         } catch (TooMuch $reason) {
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
-        $reel = $this->reelText($piece, $documentText, $effort->rangeAround($frame));
+        $reel = $this->reelText($piece, $documentText, $effort->rangeAround($frame, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE));
 
         return self::answer($problems, ['charts' => (object) Sheet::of($piece, $timings), ...$script], $reel);
     }

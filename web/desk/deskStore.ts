@@ -9,6 +9,7 @@ const TRY_AGAIN_AFTER = 3000;
 const TRY_AGAIN_AT_MOST = 30_000;
 /** without an edit, so that nobody waits for it */
 const PROOF_AFTER = 900;
+const REST_AFTER = 350;
 /** frames before the end of what is computed, on which the next are asked for */
 const AHEAD = 60;
 
@@ -46,7 +47,10 @@ interface DeskState {
 
 let saveTimer = 0;
 let proofTimer = 0;
+let restTimer = 0;
 let computing = false;
+/** takes back what is computed while nobody edits */
+let resting: AbortController | null = null;
 let stale = false;
 let saving: Promise<boolean> | null = null;
 /** the document that the proof is of */
@@ -57,25 +61,43 @@ let failures = 0;
 let edits = 0;
 
 export const useDesk = create<DeskState>((set, get) => {
-  const compute = async (): Promise<void> => {
+  /**
+   * @param inHurry after an edit: of a large piece the frames around the playhead alone. The others follow when the hand
+   *     rests, and are given up when it moves again.
+   */
+  const compute = async (inHurry = true): Promise<void> => {
+    window.clearTimeout(restTimer);
     if (computing) {
+      if (inHurry) resting?.abort();
       stale = true;
       return;
     }
     computing = true;
+    let hurries = inHurry;
+    let hurried = inHurry;
     do {
       stale = false;
+      hurried = hurries;
       const { document, id } = get();
       if (!document) break;
+      resting = hurries ? null : new AbortController();
       try {
-        const body = { document, frame: playheadNow() };
-        take(await ask<Computed>('compute', { method: 'POST', body }), id);
+        const body = { document, frame: playheadNow(), inHurry: hurries };
+        const signal = resting?.signal;
+        take(await ask<Computed>('compute', { method: 'POST', body, signal }), id);
       } catch (error) {
-        if (get().id === id) set({ refused: reasonOf(error) });
-        if (mayPass(error)) window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
+        if (!resting?.signal.aborted) {
+          if (get().id === id) set({ refused: reasonOf(error) });
+          if (mayPass(error)) window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
+        }
       }
+      hurries = true;
     } while (stale);
     computing = false;
+    resting = null;
+    const { reel } = get();
+    if (hurried && reel && (reel.from > 0 || reel.to < reel.frames - 1))
+      restTimer = window.setTimeout(() => void compute(false), REST_AFTER);
     window.clearTimeout(proofTimer);
     proofTimer = window.setTimeout(() => void prove(), PROOF_AFTER);
   };
@@ -199,7 +221,7 @@ export const useDesk = create<DeskState>((set, get) => {
       if (!reel || computing) return;
       const ends = reel.to < reel.frames - 1 && frame > reel.to - AHEAD;
       const begins = reel.from > 0 && frame < reel.from;
-      if (ends || begins) void compute();
+      if (ends || begins) void compute(false);
     },
     open: async (id) => {
       set({

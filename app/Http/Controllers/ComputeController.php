@@ -24,7 +24,9 @@ final readonly class ComputeController
         $body = Body::of($request);
         $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES, 0);
 
-        return self::json($this->computed->forDesk($body->piece(), $body->documentText(), $frame));
+        $inHurry = $body->get('inHurry')->yes(false);
+
+        return self::json($this->computed->forDesk($body->piece(), $body->documentText(), $frame, $inHurry));
     }
 
     public function proof(Request $request): Response

@@ -171,10 +171,9 @@ final class ChartTiming
         $readings = [];
         $changes = $this->story->changes($range);
         foreach ($presences as $figureId => $presence) {
+            $reading = $this->states()[$this->stateIndexAt($range->from)]->readings[$figureId];
             $readings[$figureId] = $changes === []
-                ? $presence->map(
-                    fn (Presence $there): string => $this->readingAt($figureId, $range->from, $there->amount),
-                )
+                ? $presence->map(static fn (Presence $there): string => $reading->at($there->amount))
                 : Track::of(
                     [...$presence->changes, ...$changes],
                     fn (int $frame): string => $this->readingAt($figureId, $frame, $presence->at($frame)->amount),

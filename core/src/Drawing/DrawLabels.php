@@ -75,7 +75,8 @@ final readonly class DrawLabels
         [$width, $height] = $this->box($id);
         $plate = $this->words->labelPlate;
         $clear = $style->size * ($plate === null ? 0.55 : 0.95);
-        $anchor = $this->shapes->shapes[$id]->map(
+        $shapes = $this->shapes->first()->wordsFollow() ? $this->shapes->shapes[$id] : $this->shapes->fulls[$id];
+        $anchor = $shapes->map(
             static fn (Shape $shape): Anchor => $shape->beside($clear, $width, $height),
         );
         $align = $anchor->at($this->shapes->range->to)->align;

@@ -17,6 +17,9 @@ use Lupine\Core\Script\Beats;
 final readonly class Effort
 {
     /** up to here a piece is computed whole with every edit; beyond, around the playhead */
+    public const AT_HAND = 4_000;
+
+    /** up to here it is computed whole while nobody edits it; beyond, around the playhead */
     public const AT_ONCE = 15_000;
 
     /** up to here a piece is proved while somebody waits */
@@ -61,19 +64,23 @@ final readonly class Effort
         return $this->within(FrameRange::within($this->frames));
     }
 
-    /** The whole piece where that is little; else the frames around one of them that are within reach. */
-    public function rangeAround(int $frame): FrameRange
+    /**
+     * The whole piece where that is little; else the frames around one of them that are within reach.
+     *
+     * @param int $most AT_HAND or AT_ONCE
+     */
+    public function rangeAround(int $frame, int $most = self::AT_ONCE): FrameRange
     {
         $whole = FrameRange::within($this->frames);
-        if ($this->within($whole) <= self::AT_ONCE) {
+        if ($this->within($whole) <= $most) {
             return $whole;
         }
         $frame = max(0, min($frame, $this->frames - 1));
-        for ($part = 1.0;; $part /= 2) {
+        for ($part = 1.0;; $part *= 0.8) {
             $before = (int) (self::BEFORE * $part);
             $behind = (int) (self::BEHIND * $part);
             $range = FrameRange::within($this->frames, $frame - $before, $frame + $behind);
-            if ($behind === 0 || $this->within($range) <= self::AT_ONCE) {
+            if ($behind === 0 || $this->within($range) <= $most) {
                 return $range;
             }
         }

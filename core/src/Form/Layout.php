@@ -45,6 +45,9 @@ interface Layout
     /** @return array<string, Furniture> tracks, axes and ticks, by a name that stays with what it is */
     public function furniture(): array;
 
+    /** Whether words beside a mark follow its end while it comes and goes. */
+    public function wordsFollow(): bool;
+
     /** Free room for the total, or null where there is none. */
     public function middle(): ?Room;
 }

@@ -175,6 +175,11 @@ final readonly class FenceLayout implements Layout
         return [];
     }
 
+    public function wordsFollow(): bool
+    {
+        return true;
+    }
+
     public function middle(): ?Room
     {
         return null;

@@ -136,6 +136,11 @@ final readonly class BarLayout implements Layout
         return $furniture;
     }
 
+    public function wordsFollow(): bool
+    {
+        return true;
+    }
+
     public function middle(): ?Room
     {
         return null;

@@ -131,6 +131,11 @@ final readonly class DialLayout implements Layout
         return $furniture;
     }
 
+    public function wordsFollow(): bool
+    {
+        return true;
+    }
+
     public function middle(): Room
     {
         return new Room($this->centre, $this->hole > 0 ? $this->hole * 1.6 : $this->radius);

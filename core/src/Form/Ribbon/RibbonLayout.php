@@ -180,6 +180,11 @@ final readonly class RibbonLayout implements Layout
         return $tracks;
     }
 
+    public function wordsFollow(): bool
+    {
+        return !$this->isParts;
+    }
+
     public function middle(): ?Room
     {
         if (!$this->isClosed) {

@@ -126,6 +126,11 @@ final readonly class RingLayout implements Layout
         return $tracks;
     }
 
+    public function wordsFollow(): bool
+    {
+        return true;
+    }
+
     public function middle(): Room
     {
         return new Room($this->centre, $this->settings->number('radius') * $this->settings->number('hole') * 1.7);

@@ -27,7 +27,8 @@ final readonly class RoundLayout implements Layout
 
     /** @param array<string, Slot> $slots by figure id, in the order in which they are laid out */
     private function __construct(
-        private FormSettings $settings,
+        private bool $isClockwise,
+        private float $corner,
         private Point $centre,
         private float $radius,
         private float $holeRadius,
@@ -65,7 +66,16 @@ final readonly class RoundLayout implements Layout
         $gap = $parts > 1 || abs($sum - 360) >= 1e-9 ? $settings->number('gap') : 0.0;
         $radius = $settings->number('radius');
 
-        return new self($settings, $centre, $radius, $radius * $hole, $gap, $whole, $slots);
+        return new self(
+            $turn > 0,
+            $settings->number('corner'),
+            $centre,
+            $radius,
+            $radius * $hole,
+            $gap,
+            $whole,
+            $slots,
+        );
     }
 
     public function order(): array
@@ -102,13 +112,13 @@ final readonly class RoundLayout implements Layout
 
     public function neighbours(): array
     {
-        if ($this->gap > 0 || $this->settings->number('corner') > 0) {
+        if ($this->gap > 0 || $this->corner > 0) {
             return [];
         }
         $slots = array_values(
             array_filter($this->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0 && !$slot->isLeftOut),
         );
-        if ($this->settings->word('direction') === 'counterclockwise') {
+        if (!$this->isClockwise) {
             $slots = array_reverse($slots);
         }
         $neighbours = [];
@@ -145,6 +155,11 @@ final readonly class RoundLayout implements Layout
         return [];
     }
 
+    public function wordsFollow(): bool
+    {
+        return false;
+    }
+
     public function middle(): Room
     {
         return new Room($this->centre, $this->holeRadius > 0 ? $this->holeRadius * 1.6 : $this->radius);
@@ -153,7 +168,7 @@ final readonly class RoundLayout implements Layout
     /** Slots are kept clockwise; what is there of them is told in the direction in which they are laid out. */
     private function clockwise(Presence $there): Presence
     {
-        return $this->settings->word('direction') === 'clockwise' ? $there : $there->reversed();
+        return $this->isClockwise ? $there : $there->reversed();
     }
 
     private function sector(Slot $slot, Presence $there, float $out): Sector
@@ -169,7 +184,7 @@ final readonly class RoundLayout implements Layout
             // A part that is thinner than its gap would not be seen at all: the gap takes at most half of its outer
             // arc.
             min($this->gap, 2 * $this->radius * sin(deg2rad(min($sweep, 360.0) / 4))),
-            $this->settings->number('corner'),
+            $this->corner,
         );
     }
 
