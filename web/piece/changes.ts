@@ -60,7 +60,9 @@ export function pasteRows(table: Table, column: number, from: number, pasted: Ta
 }
 
 export function isFigureMove(move: Move, chart: string, figure: string): boolean {
-  return 'figure' in move.target && move.target.chart === chart && move.target.figure === figure;
+  if (!('figure' in move.target) || move.target.chart !== chart) return false;
+  // A figure of several series is named by its row and its column.
+  return move.target.figure === figure || move.target.figure.startsWith(`${figure}-`);
 }
 
 export function moveOf(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }): Move | undefined {

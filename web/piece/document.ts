@@ -143,6 +143,12 @@ export interface Chart {
   own: {
     [k: string]: Own;
   };
+  /**
+   * columns that stand side by side, where the form can show several; absent or empty: the one column
+   *
+   * @maxItems 12
+   */
+  series?: string[];
 }
 export interface Place {
   /**

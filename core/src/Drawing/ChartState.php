@@ -29,7 +29,7 @@ final readonly class ChartState
         public array $places,
         public int $shareDecimals,
         public ?TimedMove $move,
-        private bool $isOnScale,
+        private Fractions $fractions,
     ) {
     }
 
@@ -59,20 +59,30 @@ final readonly class ChartState
             $places,
             $decimals,
             $move,
-            $form->needs($settings)->isOnScale(),
+            new Fractions($form->needs($settings)->isOnScale(), $form->stacking($settings)),
         );
     }
 
     public function moment(): Moment
     {
+        $values = [];
+        foreach ($this->figures->list as $figure) {
+            $values[$figure->id] = $figure->value();
+        }
+        $fractions = $this->fractions->isOnScale()
+            ? $this->fractions->of($this->figures->list, $values, 1.0, $this->scale)
+            : [];
         $standings = [];
         foreach ($this->figures->list as $figure) {
             $standings[] = new Standing(
                 $figure->id,
                 $figure->value(),
-                $this->isOnScale ? $figure->value() / $this->scale->length() : $figure->share(),
+                // Of parts the share itself, which was computed as a fraction of whole numbers.
+                $fractions[$figure->id] ?? $figure->share(),
                 (float) $this->places[$figure->id],
                 $figure->isRest,
+                $figure->rowId,
+                $figure->series,
             );
         }
 

@@ -89,7 +89,7 @@ final readonly class DrawChart
         return new Mark(
             $chart->id,
             $id,
-            $figure->label,
+            $figure->fullLabel(),
             $figure->value(),
             $figure->share(),
             Decimal::of($figure->value(), 9),

@@ -74,7 +74,9 @@ final readonly class DrawChartWords
         $names = [];
         $cap = $this->setter->capHeight($style);
         foreach ($this->shapes->order() as $id) {
-            $name = trim($this->timing->figure($id)->label);
+            $figure = $this->timing->figure($id);
+            // Several series of one row share its name.
+            $name = $figure->series === 0 ? trim($figure->label) : '';
             $foot = $this->shapes->fulls[$id]->map(
                 static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
             );

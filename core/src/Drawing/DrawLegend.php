@@ -34,7 +34,7 @@ final readonly class DrawLegend
         $style = $legend->style->withSize($legend->style->size * max(0.66, min(1.0, $room / $labelWidth)));
         $step = $legend->spacing * $legend->style->size;
         $rows = [];
-        foreach ($this->shapes->order() as $place => $id) {
+        foreach ($this->entries() as $place => $id) {
             $y = $legend->y + $place * $step;
             $baseline = Track::constant($y + $this->setter->capHeight($style) / 2);
             $rows[] = new GroupNode(
@@ -51,21 +51,44 @@ final readonly class DrawLegend
                         $baseline,
                         'left',
                     ),
-                    $this->texts->reading(
-                        $this->readings[$id],
-                        $style,
-                        Track::constant($legend->x + $legend->width),
-                        $baseline,
-                        'right',
-                        $id,
-                    ),
+                    ...$this->isOfSeries() ? [] : [
+                        $this->texts->reading(
+                            $this->readings[$id],
+                            $style,
+                            Track::constant($legend->x + $legend->width),
+                            $baseline,
+                            'right',
+                            $id,
+                        ),
+                    ],
                 ],
                 DrawChartWords::fadeIn($this->shapes->presences[$id]),
-                $this->pose($id, $place, $step),
+                $this->isOfSeries() ? null : $this->pose($id, $place, $step),
             );
         }
 
         return new GroupNode('legend', $rows);
+    }
+
+    /** @return list<string> a figure for each row of the legend: all of them, or of several series the first of each */
+    private function entries(): array
+    {
+        $order = $this->shapes->order();
+        if (!$this->isOfSeries()) {
+            return $order;
+        }
+        $entries = [];
+        foreach ($order as $id) {
+            $entries[$this->timing->figure($id)->series] ??= $id;
+        }
+        ksort($entries);
+
+        return array_values($entries);
+    }
+
+    private function isOfSeries(): bool
+    {
+        return $this->timing->figures()->seriesCount() > 1;
     }
 
     /** Rows change places as their figures do. */
@@ -88,8 +111,8 @@ final readonly class DrawLegend
     private function widths(LegendSettings $legend): array
     {
         [$labelWidth, $readingWidth] = [1.0, 0.0];
-        foreach ($this->shapes->order() as $id) {
-            foreach ($this->timing->states() as $state) {
+        foreach ($this->entries() as $id) {
+            foreach ($this->isOfSeries() ? [] : $this->timing->states() as $state) {
                 $reading = $state->readings[$id]->at(1.0);
                 $readingWidth = max($readingWidth, $this->setter->width($reading, $legend->style, true));
             }
@@ -101,6 +124,8 @@ final readonly class DrawLegend
 
     private function label(string $figureId): string
     {
-        return trim($this->timing->figure($figureId)->label);
+        $figure = $this->timing->figure($figureId);
+
+        return trim($this->isOfSeries() ? $figure->seriesName : $figure->label);
     }
 }

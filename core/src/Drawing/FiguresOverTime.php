@@ -35,7 +35,7 @@ final class FiguresOverTime
     private array $fractions = [];
 
     /** @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them */
-    public function __construct(public readonly array $states, private readonly bool $isOnScale)
+    public function __construct(public readonly array $states, private readonly Fractions $fractionsOf)
     {
         foreach ($states as $state) {
             $this->wholeIsSum = $this->wholeIsSum && $state->figures->wholeIsSum;
@@ -200,19 +200,21 @@ final class FiguresOverTime
         $values = array_map(static fn (KeyedNumber $value): float => $value->at($frame), $this->values);
         $whole = $this->wholeAt($frame);
         $figures = $this->states[0]->figures->list;
-        if (!$this->isOnScale) {
+        if (!$this->fractionsOf->isOnScale()) {
             $values = self::withRest($figures, $values, $whole);
             $whole = max($whole, array_sum($values));
         }
+        $fractions = $this->fractionsOf->of($figures, $values, $whole, $scale);
         $standings = [];
         foreach ($figures as $figure) {
-            $value = $values[$figure->id];
             $standings[] = new Standing(
                 $figure->id,
-                $value,
-                $value / ($this->isOnScale ? $scale->length() : $whole),
+                $values[$figure->id],
+                $fractions[$figure->id],
                 $this->places[$figure->id]->at($frame),
                 $figure->isRest,
+                $figure->rowId,
+                $figure->series,
             );
         }
 

@@ -146,7 +146,7 @@ final readonly class Sheet
 
         return [
             'id' => $figure->id,
-            'label' => $figure->label,
+            'label' => $figure->fullLabel(),
             'value' => self::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
             'isRest' => $figure->isRest,
             'share' => number_format($figure->share() * 100, 2).' %',

@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Figures\Needs;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Forms;
@@ -53,9 +54,12 @@ final readonly class TimeCharts
             $form,
             $chart->form,
             new Point($chart->x, $chart->y),
-            new FiguresOverTime($states, $form->needs($chart->form)->isOnScale()),
+            new FiguresOverTime(
+                $states,
+                new Fractions($form->needs($chart->form)->isOnScale(), $form->stacking($chart->form)),
+            ),
             $this->moves->ofChart($chart, $figures),
-            MarkColours::of($chart, $table),
+            $this->colours($chart, $table, $figures),
             $this->keyed($chart, $figures),
             $this->settings($chart, $form),
             $this->whole($chart),
@@ -77,12 +81,12 @@ final readonly class TimeCharts
             $move,
         );
         $states = [$state($table, $column, $order, null)];
-        foreach ($this->changesOfFigures($chart, $table) as [$move, $change, $rowId]) {
+        foreach ($this->changesOfFigures($chart, $table) as [$move, $change, $rowId, $series]) {
             if ($change->property === 'column') {
                 // A column that is gone leaves the figures as they are.
                 $column = $table->hasColumn((string) $change->to) ? (string) $change->to : $column;
             } elseif ($change->property === 'value') {
-                $table = $table->withCell((string) $rowId, $table->columnIndex($column), (string) $change->to);
+                $table = $table->withCell((string) $rowId, $table->columnIndex($series ?? $column), (string) $change->to);
             } else {
                 $order = (string) $change->to;
             }
@@ -92,19 +96,22 @@ final readonly class TimeCharts
         return $states;
     }
 
-    /** @return list<array{TimedMove, Change, string|null}> of the chart and of its figures, by their beginnings */
+    /** @return list<array{TimedMove, Change, string|null, string|null}> with the row and the column of a value */
     private function changesOfFigures(Chart $chart, Table $table): array
     {
         $changes = [];
         foreach ($this->moves->changesOf($chart->id) as [$move, $change]) {
             if ($change->property === 'column' || ($change->property === 'form.order' && $chart->form->has('order'))) {
-                $changes[] = [$move, $change, null];
+                $changes[] = [$move, $change, null, null];
             }
         }
         foreach ($table->rows as $row) {
-            foreach ($this->moves->changesOf($chart->id, $row->id) as [$move, $change]) {
-                if ($change->property === 'value') {
-                    $changes[] = [$move, $change, $row->id];
+            foreach ([null, ...$this->series($chart)] as $column) {
+                $figureId = $column === null ? $row->id : $row->id.'-'.$column;
+                foreach ($this->moves->changesOf($chart->id, $figureId) as [$move, $change]) {
+                    if ($change->property === 'value') {
+                        $changes[] = [$move, $change, $row->id, $column];
+                    }
                 }
             }
         }
@@ -117,7 +124,11 @@ final readonly class TimeCharts
     private function figures(Form $form, Chart $chart, Table $table, string $column): Figures
     {
         try {
-            return Figures::of($form->needs($chart->form), $table, $column);
+            $series = $form->stacking($chart->form) === 'none' ? [] : $this->series($chart);
+
+            return count($series) > 1
+                ? Figures::ofSeries($table, $series, $form->needs($chart->form) === Needs::SignedAmounts)
+                : Figures::of($form->needs($chart->form), $table, $column);
         } catch (ImpossibleFigures $reason) {
             $fitting = $this->forms->fitting($table, $column);
             if ($fitting === []) {
@@ -201,5 +212,30 @@ final readonly class TimeCharts
         }
 
         return $changes;
+    }
+
+    /** @return list<string> the columns that stand side by side, where the chart names several */
+    private function series(Chart $chart): array
+    {
+        return count($chart->series) > 1 ? $chart->series : [];
+    }
+
+    /**
+     * Rows have colours; of several series each has one.
+     *
+     * @return array<string, string> by figure id
+     */
+    private function colours(Chart $chart, Table $table, Figures $figures): array
+    {
+        if ($figures->seriesCount() < 2) {
+            return MarkColours::of($chart, $table);
+        }
+        $family = MarkColours::ofSeries($chart, $figures->seriesCount());
+        $colours = [];
+        foreach ($figures->list as $figure) {
+            $colours[$figure->id] = $chart->own($figure->id)->fill ?? $family[$figure->series];
+        }
+
+        return $colours;
     }
 }

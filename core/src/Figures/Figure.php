@@ -6,7 +6,7 @@ namespace Lupine\Core\Figures;
 
 use Brick\Math\BigRational;
 
-/** One row of the sheet, understood: its number, its share of the whole, and how it was given. */
+/** One cell of the sheet, understood: its number, its share of the whole, and how it was given. */
 final readonly class Figure
 {
     public function __construct(
@@ -18,6 +18,12 @@ final readonly class Figure
         public string $unit,
         public BigRational $exactShare,
         public bool $isRest,
+        /** the row of the sheet; of several series each has a figure of its own in it */
+        public string $rowId = '',
+        /** which of the series it belongs to, from 0 */
+        public int $series = 0,
+        /** the name of the series, where there are several */
+        public string $seriesName = '',
     ) {
     }
 
@@ -30,5 +36,11 @@ final readonly class Figure
     public function share(): float
     {
         return $this->exactShare->toFloat();
+    }
+
+    /** The row, and of several series the one it belongs to. */
+    public function fullLabel(): string
+    {
+        return $this->seriesName === '' ? $this->label : trim($this->label.' · '.$this->seriesName, ' ·');
     }
 }

@@ -95,6 +95,51 @@ final readonly class Figures
     }
 
     /**
+     * Several columns side by side: a figure for each cell, row by row. Its id is the row's and the column's, joined.
+     *
+     * @param list<string> $columnIds at least one
+     *
+     * @throws ImpossibleFigures where a cell is not a number, or an amount is below zero and may not be
+     */
+    public static function ofSeries(Table $table, array $columnIds, bool $mayBeNegative): self
+    {
+        $columns = array_map(
+            static fn (string $columnId): self => self::ofAmounts($table, $columnId, $mayBeNegative),
+            $columnIds,
+        );
+        $whole = BigRational::zero();
+        foreach ($columns as $column) {
+            $whole = $whole->plus($column->whole)->simplified();
+        }
+        $list = [];
+        foreach ($table->rows as $place => $row) {
+            foreach ($columns as $series => $column) {
+                $figure = $column->list[$place];
+                $list[] = new Figure(
+                    $row->id.'-'.$columnIds[$series],
+                    $row->label,
+                    $figure->exact,
+                    $figure->decimals,
+                    $figure->unit,
+                    $figure->exact->dividedBy($whole)->simplified(),
+                    $figure->isRest,
+                    $row->id,
+                    $series,
+                    $table->columns[$table->columnIndex($columnIds[$series])]->name,
+                );
+            }
+        }
+
+        return new self($list, $whole, array_merge([], ...array_column($columns, 'notices')), true);
+    }
+
+    /** How many series there are side by side. */
+    public function seriesCount(): int
+    {
+        return 1 + max([0, ...array_map(static fn (Figure $figure): int => $figure->series, $this->list)]);
+    }
+
+    /**
      * One amount: the only row, or the only one beside a rest.
      *
      * @throws ImpossibleFigures where there are more
@@ -200,6 +245,9 @@ final readonly class Figures
     public function ordered(string $order): array
     {
         $list = $this->list;
+        if ($order !== 'sheet' && $this->seriesCount() > 1) {
+            return $this->orderedByRows($order);
+        }
         if ($order === 'descending') {
             usort($list, static fn (Figure $a, Figure $b): int => $b->exact->compareTo($a->exact));
         } elseif ($order === 'ascending') {
@@ -207,6 +255,24 @@ final readonly class Figures
         }
 
         return $list;
+    }
+
+    /** @return list<Figure> rows by what they come to; within a row the series keep their order */
+    private function orderedByRows(string $order): array
+    {
+        $sums = [];
+        $rows = [];
+        foreach ($this->list as $figure) {
+            $sums[$figure->rowId] = ($sums[$figure->rowId] ?? BigRational::zero())->plus($figure->exact);
+            $rows[$figure->rowId][] = $figure;
+        }
+        uksort(
+            $rows,
+            static fn (string $a, string $b): int => ($order === 'descending' ? -1 : 1)
+                * $sums[$a]->compareTo($sums[$b]),
+        );
+
+        return array_merge([], ...array_values($rows));
     }
 
     /**
@@ -258,6 +324,7 @@ final readonly class Figures
                 $cell['unit'],
                 $cell['value']->dividedBy($whole)->simplified(),
                 $cell['isRest'],
+                $row->id,
             );
         }
 

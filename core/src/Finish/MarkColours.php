@@ -29,6 +29,17 @@ final readonly class MarkColours
         return $colours;
     }
 
+    /** @return list<string> one for each series */
+    public static function ofSeries(Chart $chart, int $count): array
+    {
+        $family = self::family($chart->finish, $count);
+
+        return array_map(
+            static fn (int $series): string => $family[$series % count($family)],
+            range(0, max(0, $count - 1)),
+        );
+    }
+
     /** A row keeps the number that it was made with, wherever it is moved to: `r3` is 2. */
     private static function number(string $rowId): ?int
     {

@@ -43,6 +43,9 @@ interface Form
      */
     public function fitted(float $width, float $height, int $count): array;
 
+    /** How several series of one row stand to each other: none (it shows one alone), side, stacked or full. */
+    public function stacking(FormSettings $settings): string;
+
     /** What its amounts are drawn against; nothing for parts of a whole. */
     public function scale(FormSettings $settings, Figures $figures): Scale;
 

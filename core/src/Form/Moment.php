@@ -23,16 +23,20 @@ final readonly class Moment
         return $standings;
     }
 
+    /** How many series stand side by side. */
+    public function seriesCount(): int
+    {
+        return 1 + max([0, ...array_map(static fn (Standing $standing): int => $standing->series, $this->standings)]);
+    }
+
     /** Whether figures are changing places. */
     public function isRearranging(): bool
     {
-        foreach ($this->standings as $standing) {
-            if ($standing->place !== floor($standing->place)) {
-                return true;
-            }
-        }
+        $places = array_map(static fn (Standing $standing): float => $standing->place, $this->standings);
+        sort($places);
 
-        return false;
+        // Amid a change of places several figures can have one, be it a whole number.
+        return $places !== array_map(floatval(...), array_keys($places));
     }
 
     /**

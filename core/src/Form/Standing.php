@@ -15,6 +15,10 @@ final readonly class Standing
         /** in the order, from 0; between two whole numbers while places change */
         public float $place,
         public bool $isRest = false,
+        /** the row that it stands in; figures of several series share it */
+        public string $rowId = '',
+        /** which of the series it belongs to, from 0 */
+        public int $series = 0,
     ) {
     }
 }

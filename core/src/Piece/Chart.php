@@ -12,6 +12,8 @@ final readonly class Chart
         public string $id,
         public string $table,
         public string $column,
+        /** @var list<string> columns that stand side by side, where the form can show several; empty: the one column */
+        public array $series,
         public FormSettings $form,
         /** centre, in pixels from the top left of the stage */
         public float $x,
@@ -30,6 +32,7 @@ final readonly class Chart
             $field->get('id')->id(),
             $field->get('table')->id(),
             $field->get('column')->id(),
+            array_map(static fn (Field $column): string => $column->id(), $field->get('series')->items(12)),
             FormSettings::read($field->get('form'), $forms),
             $field
                 ->get('place')

@@ -134,7 +134,9 @@ final readonly class Piece
         Unique::ids($this->lines, $root->get('script')->get('lines'));
         Unique::ids($this->moves, $root->get('moves'));
         foreach ($this->charts as $chart) {
-            $this->table($chart->table)->columnIndex($chart->column);
+            foreach ([$chart->column, ...$chart->series] as $column) {
+                $this->table($chart->table)->columnIndex($column);
+            }
         }
     }
 }

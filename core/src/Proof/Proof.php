@@ -125,7 +125,7 @@ final readonly class Proof implements \JsonSerializable
         return new FigureProof(
             $mark->chart,
             $figure->id,
-            $figure->label,
+            $figure->fullLabel(),
             Decimal::of($figure->value(), 9),
             $timing->colours[$figure->id],
             abs($timing->fractionAt($figure->id, $full)),

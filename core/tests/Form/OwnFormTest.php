@@ -104,6 +104,11 @@ final readonly class Fence implements Form
         return [];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         return Scale::around($figures->values());

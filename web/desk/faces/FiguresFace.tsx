@@ -124,7 +124,8 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         </thead>
         <tbody>
           {table.rows.map((row, index) => {
-            const figure = sheet?.figures.find(({ id }) => id === row.id);
+            // Of several series the first stands for its row.
+            const figure = sheet?.figures.find(({ id }) => id === row.id || id.startsWith(`${row.id}-`));
             const problem = computed?.problems.find(
               ({ rowId, severity }) => rowId === row.id && (severity === 'error' || !figure),
             );

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import type { FormChoice } from '../../api/answers';
 import { FormPicker } from '../../common/FormPicker';
+import { Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
+import { tableOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../piece/document';
 import { useChartEdit } from '../useChartEdit';
 import { useForms } from '../useForms';
@@ -48,6 +50,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           {unusual > 0 && <span className="soft"> · {unusual} not as usual</span>}
         </button>
         {isOpen && others.map(field)}
+        {isOpen && form.fields.some(({ name }) => name === 'stack') && <Series piece={piece} chart={chart} />}
         {isOpen && (
           <>
             <Place label="middle, across" axis="x" chart={chart} />
@@ -56,6 +59,36 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         )}
         <p className="hint span-all">{form.promise}</p>
       </div>
+    </div>
+  );
+}
+
+/** Which columns stand side by side, in a form that can show several. */
+function Series({ piece, chart }: { piece: Piece; chart: Chart }) {
+  const edit = useChartEdit(chart);
+  const table = tableOf(piece, chart);
+  if (!table || table.columns.length < 2) return null;
+  const shown = chart.series && chart.series.length > 1 ? chart.series : [chart.column];
+  return (
+    <div className="span-all series-picks" role="group" aria-label="Columns that stand side by side">
+      {table.columns.slice(0, 12).map(({ id, name }) => (
+        <Switch
+          key={id}
+          label={name || 'Column'}
+          value={shown.includes(id)}
+          disabled={shown.length === 1 && shown[0] === id}
+          onChange={(on) =>
+            edit((draft) => {
+              // In the order of the sheet, whichever was switched on first.
+              const wanted = table.columns
+                .map((column) => column.id)
+                .filter((one) => (one === id ? on : shown.includes(one)));
+              draft.series = wanted.length > 1 ? wanted : [];
+              if (wanted.length === 1) draft.column = wanted[0];
+            })
+          }
+        />
+      ))}
     </div>
   );
 }

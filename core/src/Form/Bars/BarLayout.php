@@ -27,13 +27,19 @@ final readonly class BarLayout implements Layout
     /** pixels from the plot to the numbers of its ticks */
     private const CLEAR = 18.0;
 
-    /** @param array<string, Standing> $standings by figure id, in the order in which they are laid out */
+    /**
+     * @param array<string, Standing> $standings by figure id, in the order in which they are laid out
+     * @param int $series how many stand in each row
+     * @param array<string, float> $begins where stacked figures begin, by figure id
+     */
     private function __construct(
         private FormSettings $settings,
         private Box $plot,
         private Scale $scale,
         private array $standings,
         private bool $isUpright,
+        private int $series,
+        private array $begins,
     ) {
     }
 
@@ -44,12 +50,17 @@ final readonly class BarLayout implements Layout
             $standings[$standing->figureId] = $standing;
         }
 
+        $series = $moment->seriesCount();
+        $isStacked = $series > 1 && $settings->word('stack') !== 'side';
+
         return new self(
             $settings,
             Box::around($place, $settings->number('width'), $settings->number('height')),
             $moment->scale,
             $standings,
             $isUpright,
+            $series,
+            $isStacked ? self::begins($standings) : [],
         );
     }
 
@@ -61,21 +72,36 @@ final readonly class BarLayout implements Layout
     public function shape(string $figureId, Presence $there, float $out): BarShape
     {
         $standing = $this->standings[$figureId];
-        $band = ($this->isUpright ? $this->plot->width : $this->plot->height) / count($this->standings);
-        $middle = ($this->isUpright ? $this->plot->left : $this->plot->top) + ($standing->place + 0.5) * $band;
+        $room = $this->isUpright ? $this->plot->width : $this->plot->height;
+        $rows = count($this->standings) / $this->series;
+        $band = $room / $rows;
+        $row = ($standing->place - $standing->series) / $this->series;
+        $middle = ($this->isUpright ? $this->plot->left : $this->plot->top) + ($row + 0.5) * $band;
+        $rowMiddle = $middle;
+        $thick = $band * (1 - $this->settings->number('spacing'));
+        $isBeside = $this->series > 1 && $this->settings->word('stack') === 'side';
+        if ($isBeside) {
+            // Within their row they stand close, with a tenth of their thickness between.
+            $each = $thick / $this->series;
+            $middle += ($standing->series - ($this->series - 1) / 2) * $each;
+            $thick = $each * 0.9;
+        }
+        $zero = $this->scale->place(0.0);
+        $from = $zero + ($this->begins[$figureId] ?? 0.0);
 
         return new BarShape(
             $this->plot,
             $middle,
-            $band * (1 - $this->settings->number('spacing')),
+            $thick,
             $band,
-            $this->along(0.0),
-            $this->along($standing->value),
+            $rowMiddle,
+            $this->at($from),
+            $this->at($from + $standing->fraction),
             $there,
             $out,
             $this->isUpright,
-            $this->settings->number('corner'),
-            $this->settings->word('corners') === 'both',
+            $this->isCovered($standing) ? 0.0 : $this->settings->number('corner'),
+            $this->settings->word('corners') === 'both' && $this->begins === [],
         );
     }
 
@@ -114,6 +140,9 @@ final readonly class BarLayout implements Layout
         $furniture = [];
         if ($this->settings->word('track') !== 'none') {
             foreach ($this->order() as $figureId) {
+                if ($this->begins !== [] && $this->standings[$figureId]->series > 0) {
+                    continue;
+                }
                 $track = $this->shape($figureId, Presence::full(), 0.0)->track(
                     $this->along($this->scale->least),
                     $this->along($this->scale->most),
@@ -146,12 +175,55 @@ final readonly class BarLayout implements Layout
         return null;
     }
 
+    /** Whether another figure of its row is stacked upon its end. */
+    private function isCovered(Standing $standing): bool
+    {
+        if ($this->begins === []) {
+            return false;
+        }
+        foreach ($this->standings as $other) {
+            $isSameSide = ($other->fraction < 0) === ($standing->fraction < 0) && abs($other->fraction) > 0;
+            if ($other->rowId === $standing->rowId && $other->series > $standing->series && $isSameSide) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Where an amount stands along the scale, in pixels from the left or the top of the stage. */
     private function along(float $amount): float
     {
+        return $this->at($this->scale->place($amount));
+    }
+
+    /** @param float $part of the scale, 0 at its least to 1 at its most */
+    private function at(float $part): float
+    {
         return $this->isUpright
-            ? $this->plot->bottom() - $this->scale->place($amount) * $this->plot->height
-            : $this->plot->left + $this->scale->place($amount) * $this->plot->width;
+            ? $this->plot->bottom() - $part * $this->plot->height
+            : $this->plot->left + $part * $this->plot->width;
+    }
+
+    /**
+     * Where stacked figures begin, as fractions of the scale: behind those of their row that come before, on their side
+     * of zero.
+     *
+     * @param array<string, Standing> $standings
+     *
+     * @return array<string, float>
+     */
+    private static function begins(array $standings): array
+    {
+        $ends = [];
+        $begins = [];
+        foreach ($standings as $id => $standing) {
+            $side = $standing->rowId.($standing->fraction < 0 ? '-' : '+');
+            $begins[$id] = $ends[$side] ?? 0.0;
+            $ends[$side] = $begins[$id] + $standing->fraction;
+        }
+
+        return $begins;
     }
 
     private function tick(float $number, float $there): Furniture

@@ -25,6 +25,7 @@ final readonly class BarSettings
                 true,
             ),
             FormSetting::choice('axis', 'axis', ['ticks' => 'with ticks', 'line' => 'line', 'none' => 'none'], true),
+            FormSetting::choice('stack', 'series', ['side' => 'beside', 'stacked' => 'stacked', 'full' => 'to 100 %']),
             FormSetting::choice('corners', 'round', ['end' => 'at the end', 'both' => 'all round']),
             FormSetting::choice('track', 'track', ['none' => 'none', 'tinted' => 'tinted', 'plain' => 'plain']),
             FormSetting::number(

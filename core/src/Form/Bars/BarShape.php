@@ -23,7 +23,8 @@ final readonly class BarShape implements Shape
 
     /**
      * @param float $middle of its thickness, in pixels of the stage
-     * @param float $band how much room it has beside its neighbours
+     * @param float $band how much room its row has beside its neighbours
+     * @param float $rowMiddle of its row, which several series share
      * @param float $base where its amount begins along the scale, and its end, in pixels of the stage
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class BarShape implements Shape
         private float $middle,
         private float $thick,
         private float $band,
+        private float $rowMiddle,
         private float $base,
         private float $end,
         Presence $there,
@@ -96,8 +98,8 @@ final readonly class BarShape implements Shape
     public function foot(float $clear, float $height): Anchor
     {
         return $this->isUpright
-            ? new Anchor(new Point($this->middle, $this->plot->bottom() + $clear + $height / 2), 'middle', $this->band * 0.94)
-            : new Anchor(new Point($this->plot->left - $clear, $this->middle), 'right');
+            ? new Anchor(new Point($this->rowMiddle, $this->plot->bottom() + $clear + $height / 2), 'middle', $this->band * 0.94)
+            : new Anchor(new Point($this->plot->left - $clear, $this->rowMiddle), 'right');
     }
 
     public function grain(): Grain

@@ -34,7 +34,7 @@ final readonly class Columns implements Form
     public function promise(): string
     {
         return 'All heights are to each other as the figures are, from one baseline at zero. Round ends lie within the'
-            .' length.';
+            .' length. Stacked, only the first series of a row begins at the baseline.';
     }
 
     public function defaults(): FormDefaults
@@ -47,9 +47,14 @@ final readonly class Columns implements Form
         return ['width' => floor($width), 'height' => floor($height)];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return $settings->word('stack');
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
-        return Scale::around($figures->values(), $settings->number('maximum'));
+        return BarScale::of($settings, $figures);
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): BarLayout

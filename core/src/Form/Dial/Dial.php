@@ -68,6 +68,11 @@ final readonly class Dial implements Form
         return ['radius' => floor(min($width, $height) / 2)];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         $maximum = $settings->number('maximum');

@@ -88,6 +88,11 @@ final readonly class Ribbon implements Form
         return ['width' => floor($width), 'height' => floor($height), 'thickness' => floor(min($width, $height) * 0.13)];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         if ($settings->word('shows') === 'parts') {

@@ -61,6 +61,11 @@ final readonly class Strip implements Form
         return ['width' => floor($width), 'thickness' => floor(min($height * 0.25, $width * 0.12))];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         return Scale::none();

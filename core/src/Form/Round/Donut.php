@@ -50,6 +50,11 @@ final readonly class Donut implements Form
         return ['radius' => floor(min($width, $height) / 2)];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         return Scale::none();

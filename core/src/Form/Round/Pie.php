@@ -47,6 +47,11 @@ final readonly class Pie implements Form
         return ['radius' => floor(min($width, $height) / 2)];
     }
 
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         return Scale::none();
