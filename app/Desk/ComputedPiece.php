@@ -39,6 +39,7 @@ final readonly class ComputedPiece
     {
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
+        $script['words'] = (object) Sheet::words($piece);
         try {
             $timings = $this->drawPiece->timings($piece);
         } catch (ImpossibleFigures $reason) {

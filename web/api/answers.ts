@@ -84,6 +84,7 @@ export interface SheetFigure {
 
 export interface Sheet {
   charts: Record<string, SheetChart>;
+  words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, { text: string; frame: number }[]>;
   length: string;
   /** first frame of a second, its timecode without frames, the number of its first frame */

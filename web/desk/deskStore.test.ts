@@ -35,7 +35,13 @@ class Server {
       const wrong = body!.document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
       return reply({
         problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null }] : [],
-        sheet: { charts: wrong ? {} : { chart1: { whole: '1', figures: [] } }, lines: {}, length: '', seconds: [] },
+        sheet: {
+          charts: wrong ? {} : { chart1: { whole: '1', figures: [] } },
+          words: {},
+          lines: {},
+          length: '',
+          seconds: [],
+        },
         reel: wrong ? null : { title: body!.document.title, ...this.part },
       });
     }

@@ -10,10 +10,12 @@ use Lupine\Core\Form\Measure;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\SpokenWord;
 
@@ -80,6 +82,39 @@ final readonly class Sheet
         }
 
         return $stems;
+    }
+
+    /** @return array<string, array{changes: list<array<string, mixed>>, keyed: object}> what changes free texts, by id */
+    public static function words(Piece $piece): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $moves = new Moves($piece, new Beats($piece));
+        $timecode = static fn (int $frame): string => Timecode::atFrame(
+            $frame,
+            $rate,
+            $piece->stage->dropFrame,
+        )->toText();
+        $words = [];
+        foreach ($piece->words as $text) {
+            $keyed = [];
+            foreach (Properties::ofWords() as $property) {
+                $first = match ($property->name) {
+                    'x' => $text->x,
+                    'y' => $text->y,
+                    default => $property->usual,
+                };
+                $number = $moves->number($property->name, $first, null, null, $text->id);
+                if (!$number->isStill()) {
+                    $keyed[$property->name] = self::course($number, $piece->stage->frames);
+                }
+            }
+            $words[$text->id] = [
+                'changes' => self::changes($moves->changesOf(null, null, $text->id), $timecode),
+                'keyed' => (object) $keyed,
+            ];
+        }
+
+        return $words;
     }
 
     /**

@@ -6,12 +6,16 @@ import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
 import { usePlay } from '../playStore';
+import { useForms } from '../useForms';
+import { ChangeList } from './ChangeList';
 import { MoveFields } from './MoveFields';
 
 /** A title: what it says, where it stands, how it is set, when it comes and goes. */
 export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string }) {
   const edit = useDesk((state) => state.edit);
   const words = piece.words.find(({ id }) => id === wordsId);
+  const forms = useForms(piece, piece.charts[0]);
+  const sheet = useDesk((state) => state.computed?.sheet.words?.[wordsId]);
   if (!words) return null;
   const change = (part: Partial<FreeText>): void =>
     edit((draft) => {
@@ -102,6 +106,17 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             </div>
           );
         })}
+        <div className="sub-fields">
+          <span className="soft">changes</span>
+          <ChangeList
+            piece={piece}
+            target={{ words: wordsId }}
+            properties={forms?.properties.words ?? []}
+            sheet={sheet?.changes ?? []}
+            keyed={sheet?.keyed ?? {}}
+            first={({ name, usual }) => (name === 'x' ? words.x : name === 'y' ? words.y : usual)}
+          />
+        </div>
         <button
           type="button"
           className="text-button"

@@ -13,13 +13,16 @@ interface Props {
 
 /** so many choices stand side by side; more are a list */
 const SIDE_BY_SIDE = 3;
+/** and so many letters all together */
+const NARROW = 19;
 
 /** One setting of a form, as the form declares it. */
 export function SettingField({ setting, value, onChange }: Props) {
   const { label, kind, unit, least, most, usual, choices, hint } = setting;
   if (kind === 'yes') return <Switch label={label} value={value === true} onChange={onChange} />;
   if (kind === 'choice') {
-    const Field = choices.length <= SIDE_BY_SIDE ? Choice : Pick;
+    const words = choices.map(([, word]) => word).join('');
+    const Field = choices.length <= SIDE_BY_SIDE && words.length <= NARROW ? Choice : Pick;
     return <Field label={label} value={String(value)} options={choices} onChange={onChange} />;
   }
   if (kind === 'text')

@@ -1,4 +1,5 @@
 import { Choice, Switch } from '../../fields/Choice';
+import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { addWords } from '../../piece/changes';
@@ -104,7 +105,33 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
               onChange={(text) => change('labels', { ...words.labels, text })}
             />
             <StyleFields style={words.labels} onChange={(style) => change('labels', { ...words.labels, ...style })} />
+            <Switch
+              label="on a plate"
+              value={Boolean(words.labels.plate)}
+              onChange={(on) => change('labels', { ...words.labels, plate: on ? '#10201d' : null })}
+            />
+            {words.labels.plate && (
+              <ColourField
+                label="plate"
+                value={words.labels.plate}
+                onChange={(plate) => change('labels', { ...words.labels, plate })}
+              />
+            )}
           </>
+        )}
+      </section>
+      <section>
+        <h3>
+          <Switch
+            label="Names where marks begin"
+            value={Boolean(words.names)}
+            onChange={(on) =>
+              change('names', on ? { font: 'figtree-semibold', size: 32, colour: words.labels.colour } : null)
+            }
+          />
+        </h3>
+        {words.names && (
+          <StyleFields style={words.names} onChange={(style) => change('names', { ...words.names!, ...style })} />
         )}
       </section>
       <section>
