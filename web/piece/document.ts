@@ -334,6 +334,10 @@ export interface Own {
    * how far the mark is moved out, pixels
    */
   out?: number;
+  /**
+   * its row is switched off in this chart
+   */
+  off?: boolean;
 }
 /**
  * A title, or any other text that stands by itself.

@@ -47,7 +47,7 @@ final readonly class TimeCharts
     private function chart(Chart $chart, Table $table): ChartTiming
     {
         $form = $this->forms->named($chart->form->kind);
-        $states = $this->states($chart, $table, $form);
+        $states = $this->states($chart, $chart->shown($table), $form);
         $figures = $states[0]->figures;
 
         return new ChartTiming(

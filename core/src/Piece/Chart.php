@@ -50,6 +50,14 @@ final readonly class Chart
         );
     }
 
+    /** The table without the rows that are switched off in this chart. */
+    public function shown(Table $table): Table
+    {
+        $off = array_keys(array_filter($this->own, static fn (OwnSettings $own): bool => $own->isOff));
+
+        return $off === [] ? $table : $table->without(array_map('strval', $off));
+    }
+
     public function own(string $rowId): OwnSettings
     {
         return $this->own[$rowId] ?? OwnSettings::none();

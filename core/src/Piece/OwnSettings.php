@@ -16,6 +16,8 @@ final readonly class OwnSettings
         public ?SoftEdge $glow,
         /** how far the part is moved out along its middle, in pixels */
         public float $out,
+        /** whether its row is switched off in this chart */
+        public bool $isOff = false,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class OwnSettings
             !$glow->isNull(),
             $glow->isNull() || $isNone($glow) ? null : SoftEdge::read($glow),
             $field->get('out')->number(0, 1000, 0),
+            $field->get('off')->yes(false),
         );
     }
 }

@@ -73,6 +73,16 @@ final readonly class Table
         return in_array($columnId, array_map(static fn (Column $column): string => $column->id, $this->columns), true);
     }
 
+    /** @param list<string> $rowIds */
+    public function without(array $rowIds): self
+    {
+        $rows = array_values(
+            array_filter($this->rows, static fn (Row $row): bool => !in_array($row->id, $rowIds, true)),
+        );
+
+        return new self($this->id, $this->name, $this->columns, $rows, $this->timeColumn, $this->whole);
+    }
+
     /** The same table with another text in one cell; as it is where it has no such row. */
     public function withCell(string $rowId, int $column, string $typed): self
     {

@@ -125,10 +125,27 @@ final class ChangesTest extends TestCase
     {
         $donut = Sample::piece(changes: ['moves' => [self::change('form.hole', 0.2, 100), self::change('form.gap', 20, 110)]]);
         self::assertTrue(Sample::prove($donut)->isExact());
+        $areas = ['charts.0.form.gap' => 14, 'charts.0.form.gapKeeps' => 'areas'];
+        $seen = Sample::piece(changes: [...$areas, 'moves' => [self::change('form.hole', 0.2, 100)]]);
+        self::assertTrue(Sample::prove($seen)->isExact(), 'what is seen of each part is in proportion');
         $half = Sample::piece(changes: ['moves' => [self::change('form.sweepDegrees', 180, 100)]]);
         self::assertTrue(Sample::prove($half)->isExact());
         $strip = Sample::piece(changes: ['moves' => [self::change('form.bend', 1, 100)]], form: 'strip');
         self::assertTrue(Sample::prove($strip)->isExact());
+    }
+
+    /** Rows are switched off in a chart: the others share the whole, and keep their colours. */
+    public function testRowsAreSwitchedOff(): void
+    {
+        $changes = ['charts.0.own' => ['r2' => ['off' => true]], 'charts.0.words.reading.of' => 'value'];
+        $piece = Sample::piece(Sample::FIGURES, $changes);
+        $drawing = Sample::draw($piece);
+
+        self::assertCount(4, $drawing->marks());
+        self::assertTrue(Sample::prove($piece)->isExact());
+        self::assertEqualsWithDelta(512 / 961, $drawing->timings['chart1']->fractionAt('r1', 0), 1e-12);
+        $all = Sample::draw(Sample::piece())->timings['chart1']->colours;
+        self::assertSame($all['r3'], $drawing->timings['chart1']->colours['r3']);
     }
 
     /** A move that another form's number was given waits until the chart has that form again. */

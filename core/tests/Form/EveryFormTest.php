@@ -32,8 +32,8 @@ final class EveryFormTest extends TestCase
 
     /** Settings that are tried by turns, beside the usual ones. */
     private const SETTINGS = [
-        'pie' => [['gap' => 6], ['corner' => 14], ['direction' => 'counterclockwise'], ['sweepDegrees' => 180]],
-        'donut' => [['gap' => 9, 'corner' => 10], ['corner' => 400], ['hole' => 0.2, 'startDegrees' => 77]],
+        'pie' => [['gap' => 6], ['gap' => 6, 'gapKeeps' => 'areas'], ['corner' => 14], ['direction' => 'counterclockwise'], ['sweepDegrees' => 180]],
+        'donut' => [['gap' => 9, 'corner' => 10], ['gap' => 4, 'gapKeeps' => 'areas', 'hole' => 0.5], ['corner' => 400], ['hole' => 0.2, 'startDegrees' => 77]],
         'dial' => [['ends' => 'flat'], ['sweepDegrees' => 360, 'hole' => 0], ['direction' => 'counterclockwise']],
         'rings' => [['ends' => 'flat'], ['equal' => 'length'], ['first' => 'inside', 'sweepDegrees' => 360]],
         'bars' => [['corner' => 0], ['corners' => 'both', 'corner' => 200], ['spacing' => 0]],

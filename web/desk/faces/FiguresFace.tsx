@@ -4,7 +4,7 @@ import { ask, reasonOf } from '../../api/client';
 import type { ReadTable } from '../../api/answers';
 import { useNotices } from '../../common/Notices';
 import { shortTimecode } from '../../common/words';
-import { addFigure, columnIndex, pasteRows, removeFigure, shiftFigure, tableOf } from '../../piece/changes';
+import { addFigure, columnIndex, pasteRows, removeFigure, setOwn, shiftFigure, tableOf } from '../../piece/changes';
 import type { Chart, Piece, Table } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -129,12 +129,13 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
             const problem = computed?.problems.find(
               ({ rowId, severity }) => rowId === row.id && (severity === 'error' || !figure),
             );
+            const isOff = chart.own[row.id]?.off === true;
             const picked = selection?.kind === 'figure' && selection.figure === row.id;
             return (
               <tr
                 key={row.id}
                 data-row={row.id}
-                className={`${picked ? 'is-picked' : ''}${problem ? ' has-problem' : ''}`}
+                className={`${picked ? 'is-picked' : ''}${problem ? ' has-problem' : ''}${isOff ? ' is-off' : ''}`}
                 onClick={() => select(row.id)}
                 title={problem?.message}
               >
@@ -196,6 +197,22 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                       : '–'}
                 </td>
                 <td className="col-do">
+                  <button
+                    type="button"
+                    className="row-do"
+                    title={isOff ? 'Switch it on in this chart' : 'Switch it off in this chart'}
+                    aria-label={`Show ${row.label || 'this row'}`}
+                    aria-pressed={!isOff}
+                    onClick={(event) => {
+                      event.stopPropagation();
+                      edit((draft) => {
+                        const one = draft.charts.find(({ id }) => id === chart.id);
+                        if (one) setOwn(one, row.id, { off: isOff ? undefined : true });
+                      });
+                    }}
+                  >
+                    <i className={`bi bi-eye${isOff ? '-slash' : ''}`} />
+                  </button>
                   <button
                     type="button"
                     className="row-do"

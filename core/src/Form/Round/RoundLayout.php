@@ -9,8 +9,10 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Standing;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Degrees;
+use Lupine\Core\Geometry\EqualAreas;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
@@ -35,6 +37,7 @@ final readonly class RoundLayout implements Layout
         private float $gap,
         private float $sweepDegrees,
         private array $slots,
+        private ?EqualAreas $areas,
     ) {
     }
 
@@ -45,37 +48,54 @@ final readonly class RoundLayout implements Layout
         $whole = $settings->number('sweepDegrees');
         $at = Degrees::normalised($settings->number('startDegrees'));
         $begins = $moment->isRearranging() ? $moment->begins() : null;
+        $isLeftOut = static fn (Standing $one): bool => $one->isRest && $settings->word('rest') === 'none';
+        $shown = array_filter(
+            $moment->standings,
+            static fn (Standing $one): bool => $one->fraction > 0 && !$isLeftOut($one),
+        );
+        $sum = array_sum(array_map(static fn (Standing $one): float => $one->fraction * $whole, $moment->standings));
+        // One part that is the whole has no neighbour, so no gap either.
+        $gap = count($shown) > 1 || abs($sum - 360) >= 1e-9 ? $settings->number('gap') : 0.0;
+        $radius = $settings->number('radius');
+        $areas = $gap > 0 && $settings->word('gapKeeps') === 'areas' && abs($sum - $whole) < 1e-6
+            ? self::areas($moment, $radius, $radius * $hole, $gap, $whole)
+            : null;
+        $gap = $areas === null ? $gap : $areas->gap();
         $slots = [];
-        $parts = 0;
-        $sum = 0.0;
         foreach ($moment->inPlace() as $standing) {
-            $sweep = $standing->fraction * $whole;
-            $isLeftOut = $standing->isRest && $settings->word('rest') === 'none';
+            $sweep = $areas === null ? $standing->fraction * $whole : $areas->sweepDegrees($standing->fraction);
             $begin = $begins === null ? $at : $at + $turn * $begins[$standing->figureId] * $whole;
             $slots[$standing->figureId] = new Slot(
                 $standing->figureId,
                 $turn > 0 ? $begin : $begin - $sweep,
                 $sweep,
-                $isLeftOut,
+                $isLeftOut($standing),
+                $standing->fraction,
             );
             $at += $begins === null ? $turn * $sweep : 0.0;
-            $sum += $sweep;
-            $parts += $sweep > 0 && !$isLeftOut ? 1 : 0;
         }
-        // One part that is the whole has no neighbour, so no gap either.
-        $gap = $parts > 1 || abs($sum - 360) >= 1e-9 ? $settings->number('gap') : 0.0;
-        $radius = $settings->number('radius');
 
         return new self(
             $turn > 0,
-            $settings->number('corner'),
+            $areas === null ? $settings->number('corner') : 0.0,
             $centre,
             $radius,
             $radius * $hole,
             $gap,
             $whole,
             $slots,
+            $areas,
         );
+    }
+
+    private static function areas(Moment $moment, float $radius, float $hole, float $gap, float $whole): EqualAreas
+    {
+        $shares = array_map(static fn (Standing $one): float => $one->fraction, $moment->standings);
+
+        // All gaps together take at most half of the rim.
+        $most = 2 * $radius * sin(deg2rad($whole / (4 * max(1, count($shares)))));
+
+        return EqualAreas::of($radius, $hole, min($gap, $most, $radius / 2), $whole, $shares);
     }
 
     public function order(): array
@@ -102,12 +122,12 @@ final readonly class RoundLayout implements Layout
 
     public function measure(): Measure
     {
-        return Measure::Angle;
+        return $this->areas === null ? Measure::Angle : Measure::Area;
     }
 
     public function whole(string $figureId): float
     {
-        return $this->sweepDegrees;
+        return $this->areas === null ? $this->sweepDegrees : $this->areas->all;
     }
 
     public function neighbours(): array
@@ -173,6 +193,9 @@ final readonly class RoundLayout implements Layout
 
     private function sector(Slot $slot, Presence $there, float $out): Sector
     {
+        if ($this->areas !== null && !$slot->isLeftOut) {
+            return $this->sectorOfArea($this->areas, $slot, $there, $out);
+        }
         $sweep = $slot->isLeftOut ? 0.0 : $slot->sweepDegrees * ($there->to - $there->from);
 
         return new Sector(
@@ -185,6 +208,22 @@ final readonly class RoundLayout implements Layout
             // arc.
             min($this->gap, 2 * $this->radius * sin(deg2rad(min($sweep, 360.0) / 4))),
             $this->corner,
+        );
+    }
+
+    /** As much of it is there as its area says; which side it opens from stays. */
+    private function sectorOfArea(EqualAreas $areas, Slot $slot, Presence $there, float $out): Sector
+    {
+        $sweep = $areas->sweepDegrees($slot->fraction * $there->amount);
+        $before = $there->amount < 1 ? ($slot->sweepDegrees - $sweep) * ($there->from / (1 - $there->amount)) : 0.0;
+
+        return new Sector(
+            $out > 0 ? $this->centre->towards($slot->middleDegrees(), $out) : $this->centre,
+            $this->radius,
+            $this->holeRadius,
+            $slot->fromDegrees + $before,
+            $sweep,
+            $this->gap,
         );
     }
 

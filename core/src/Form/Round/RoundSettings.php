@@ -37,6 +37,12 @@ final readonly class RoundSettings
                 360,
                 hint: 'What the whole covers: 180 is half of it.',
             ),
+            FormSetting::choice(
+                'gapKeeps',
+                'gaps keep',
+                ['angles' => 'boundaries', 'areas' => 'visible areas'],
+                hint: 'Boundaries: each angle is exact, and a gap takes from both sides alike. Visible areas: what is seen of each part is exact; corners are sharp then.',
+            ),
             FormSetting::number('corner', 'corners', 'pixels', 0, 400, 0),
             FormSetting::choice(
                 'direction',

@@ -14,6 +14,8 @@ final readonly class Slot
         public float $sweepDegrees,
         /** whether nothing is drawn in it */
         public bool $isLeftOut = false,
+        /** of the whole, 0 to 1 */
+        public float $fraction = 0.0,
     ) {
     }
 
