@@ -32,7 +32,7 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   await box.fill('Kettles\t-3\nLamps\t4');
   await expect(page.locator('.new-piece').getByRole('status')).toContainText('Row 1, “Kettles”');
   await expect(page.getByRole('radio', { name: /^donut: / })).toBeDisabled();
-  await expect(page.getByRole('radio', { name: 'bars' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'bars', exact: true })).toBeChecked();
   await box.fill(Array.from({ length: 300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
   await expect(page.getByRole('alert')).toContainText('up to 200');
   await page

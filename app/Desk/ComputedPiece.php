@@ -57,7 +57,8 @@ final readonly class ComputedPiece
         } catch (TooMuch $reason) {
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
-        $reel = $this->reelText($piece, $documentText, $effort->rangeAround($frame, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE));
+        $range = $effort->rangeAround($frame, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
+        $reel = $this->reelText($piece, $documentText, $range);
 
         return self::answer($problems, ['charts' => (object) Sheet::of($piece, $timings), ...$script], $reel);
     }

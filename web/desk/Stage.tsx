@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { Piece } from '../piece/document';
+import { CurveHandles } from './CurveHandles';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 import { usePaintedCanvas } from './usePaintedCanvas';
@@ -12,6 +13,7 @@ export function Stage({ piece }: { piece: Piece }) {
   const frame = usePlay((state) => state.frame);
   const selection = usePlay((state) => state.selection);
   const safeArea = usePlay((state) => state.safeArea);
+  const face = usePlay((state) => state.face);
   const room = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(
@@ -72,6 +74,7 @@ export function Stage({ piece }: { piece: Piece }) {
     painted.current && isThere && selection?.kind === 'figure'
       ? painted.current.outlineOf(selection.chart, selection.figure, frame)
       : null;
+  const curved = piece.charts.find(({ form }) => form.kind === 'ribbon' && form.curve === 'points');
   const error = computed?.problems.find(({ severity }) => severity === 'error');
   return (
     <div className="stage-room" ref={room}>
@@ -90,13 +93,18 @@ export function Stage({ piece }: { piece: Piece }) {
             drag.current = null;
           }}
         />
-        <svg className="stage-marks" viewBox={`0 0 ${stageWidth} ${stageHeight}`} aria-hidden="true">
+        <svg
+          className="stage-marks"
+          viewBox={`0 0 ${stageWidth} ${stageHeight}`}
+          aria-hidden={face === 'Form' && curved ? undefined : true}
+        >
           {outline?.path && (
             <g transform={outline.transform}>
               <path d={outline.path} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} />
               <path d={outline.path} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} />
             </g>
           )}
+          {face === 'Form' && curved && <CurveHandles chart={curved} shown={shown} />}
           {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
           {safeArea &&
             [0.035, 0.05].map((part) => (

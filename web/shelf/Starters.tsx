@@ -43,7 +43,9 @@ export function Starters() {
             onClick={() => void take(starter.name)}
           >
             <span className="card-still">
-              {starter.reel && <ReelCanvas reel={starter.reel} frame={starter.reel.to} width={200} label="" />}
+              {starter.reel && (
+                <ReelCanvas reel={starter.reel} frame={starter.reel.to} width={200} label={starter.title} />
+              )}
             </span>
             <span className="starter-words">
               {starter.form} <span className="soft">· {starter.title}</span>

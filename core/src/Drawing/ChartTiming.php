@@ -215,13 +215,7 @@ final class ChartTiming
     /** Where a figure stands in the order, from 0; between whole numbers while it changes places. */
     public function placeAt(string $figureId, int $frame): float
     {
-        foreach ($this->story->momentAt($frame)->standings as $standing) {
-            if ($standing->figureId === $figureId) {
-                return $standing->place;
-            }
-        }
-
-        return 0.0;
+        return $this->story->standingAt($figureId, $frame)->place;
     }
 
     /** @return list<int> the frames of a range on which figures change */

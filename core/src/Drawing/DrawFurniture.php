@@ -30,15 +30,19 @@ final readonly class DrawFurniture
     /** @var array<string, Furniture> everything that is there on any frame, by its name */
     private array $all;
 
+    /** @var Track<array<string, Furniture>> found once a frame for all of it */
+    private Track $now;
+
     public function __construct(
         private Chart $chart,
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private TextSetter $setter,
     ) {
+        $this->now = $shapes->layouts->map(static fn (Layout $layout): array => $layout->furniture());
         $all = [];
-        foreach ($shapes->layouts->changes as $frame) {
-            $all += $shapes->layouts->atChange($frame)->furniture();
+        foreach ($this->now->changes as $frame) {
+            $all += $this->now->atChange($frame);
         }
         $this->all = $all;
     }
@@ -76,9 +80,7 @@ final readonly class DrawFurniture
     /** @return list<Node> */
     private function nodes(string $key, Furniture $one): array
     {
-        $now = $this->shapes->layouts->map(
-            static fn (Layout $layout): ?Furniture => $layout->furniture()[$key] ?? null,
-        );
+        $now = $this->now->map(static fn (array $all): ?Furniture => $all[$key] ?? null);
         $path = new PathNode(
             $now->map(static fn (?Furniture $now): string => $now->outline ?? ''),
             new FlatPaint($this->colour($one)),

@@ -31,8 +31,11 @@ final class FiguresOverTime
     /** @var array<int, Moment> by state */
     private array $settled = [];
 
-    /** @var array<int, array<string, float>> by frame or, below zero, by state */
-    private array $fractions = [];
+    /** @var array<int, array<string, Standing>> by frame or, below zero, by state; then by figure id */
+    private array $standings = [];
+
+    /** @var array<int, float> by frame */
+    private array $wholes = [];
 
     /** @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them */
     public function __construct(public readonly array $states, private readonly Fractions $fractionsOf)
@@ -70,16 +73,17 @@ final class FiguresOverTime
 
     public function fractionAt(string $figureId, int $frame): float
     {
+        return $this->standingAt($figureId, $frame)->fraction;
+    }
+
+    /** How one figure stands on a frame. */
+    public function standingAt(string $figureId, int $frame): Standing
+    {
         $state = $this->settledAt($frame);
         $key = $state === null ? $frame : -1 - $state;
-        if (!isset($this->fractions[$key])) {
-            $this->fractions[$key] = [];
-            foreach ($this->momentAt($frame)->standings as $standing) {
-                $this->fractions[$key][$standing->figureId] = $standing->fraction;
-            }
-        }
+        $this->standings[$key] ??= array_column($this->momentAt($frame)->standings, null, 'figureId');
 
-        return $this->fractions[$key][$figureId];
+        return $this->standings[$key][$figureId];
     }
 
     public function readingAt(string $figureId, int $frame, float $amount): string
@@ -104,7 +108,7 @@ final class FiguresOverTime
         if ($this->settledAt($frame) !== null) {
             return $reading->full();
         }
-        $value = $this->valuesAt($frame)[$figureId];
+        $value = $this->standingAt($figureId, $frame)->value;
 
         return $reading->isOfShare() ? ($value / $this->wholeAt($frame)) * 100 : $value;
     }
@@ -188,7 +192,7 @@ final class FiguresOverTime
             return $this->whole->at($frame);
         }
 
-        return max(1e-300, array_sum(array_map(abs(...), array_map(
+        return $this->wholes[$frame] ??= max(1e-300, array_sum(array_map(abs(...), array_map(
             static fn (KeyedNumber $value): float => $value->at($frame),
             $this->values,
         ))));

@@ -124,6 +124,8 @@ final readonly class FormChoices
     {
         $small = $this->read([
             ...$settings,
+            // Points stand where they do on the stage; so small they would be seen of nothing.
+            ...($settings['curve'] ?? '') === 'points' ? ['curve' => 'wave'] : [],
             ...$form->fitted(self::WIDTH, self::HEIGHT, count($table->rows)),
             ...array_filter(
                 ['gap' => 0, 'corner' => 2, 'spacing' => $form->name() === 'ribbon' ? 2 : 0.3],

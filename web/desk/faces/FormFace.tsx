@@ -7,6 +7,7 @@ import { tableOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../piece/document';
 import { useChartEdit } from '../useChartEdit';
 import { useForms } from '../useForms';
+import { PathFile } from './PathFile';
 import { SettingField } from './SettingField';
 
 /** How figures become shapes: a form, the few settings that make most of the difference, and the others behind a fold. */
@@ -50,6 +51,16 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           {unusual > 0 && <span className="soft"> · {unusual} not as usual</span>}
         </button>
         {isOpen && others.map(field)}
+        {isOpen && form.fields.some(({ name }) => name === 'path') && (
+          <PathFile
+            onPath={(data) =>
+              edit((draft) => {
+                draft.form.path = data;
+                draft.form.curve = 'path';
+              })
+            }
+          />
+        )}
         {isOpen && form.fields.some(({ name }) => name === 'stack') && <Series piece={piece} chart={chart} />}
         {isOpen && (
           <>

@@ -14,7 +14,7 @@ interface Props {
 /** so many choices stand side by side; more are a list */
 const SIDE_BY_SIDE = 3;
 /** and so many letters all together */
-const NARROW = 19;
+const NARROW = 20;
 
 /** One setting of a form, as the form declares it. */
 export function SettingField({ setting, value, onChange }: Props) {
@@ -35,7 +35,7 @@ export function SettingField({ setting, value, onChange }: Props) {
         value={Number(value)}
         min={least}
         max={most}
-        step={unit === 'pixels' ? 2 : 1}
+        step={unit === 'pixels' && most > 400 ? 2 : 1}
         usual={Number(usual)}
         onChange={onChange}
       />

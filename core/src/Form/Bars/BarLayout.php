@@ -27,6 +27,9 @@ final readonly class BarLayout implements Layout
     /** pixels from the plot to the numbers of its ticks */
     private const CLEAR = 18.0;
 
+    /** @var array<string, string> the outermost figure of each stack, by row and side of zero */
+    private array $last;
+
     /**
      * @param array<string, Standing> $standings by figure id, in the order in which they are laid out
      * @param int $series how many stand in each row
@@ -41,6 +44,13 @@ final readonly class BarLayout implements Layout
         private int $series,
         private array $begins,
     ) {
+        $last = [];
+        foreach ($begins === [] ? [] : $standings as $standing) {
+            if (abs($standing->fraction) > 0) {
+                $last[self::side($standing)] = $standing->figureId;
+            }
+        }
+        $this->last = $last;
     }
 
     public static function of(FormSettings $settings, Point $place, Moment $moment, bool $isUpright): self
@@ -181,14 +191,14 @@ final readonly class BarLayout implements Layout
         if ($this->begins === []) {
             return false;
         }
-        foreach ($this->standings as $other) {
-            $isSameSide = ($other->fraction < 0) === ($standing->fraction < 0) && abs($other->fraction) > 0;
-            if ($other->rowId === $standing->rowId && $other->series > $standing->series && $isSameSide) {
-                return true;
-            }
-        }
+        $last = $this->last[self::side($standing)] ?? null;
 
-        return false;
+        return $last !== null && $last !== $standing->figureId;
+    }
+
+    private static function side(Standing $standing): string
+    {
+        return $standing->rowId.($standing->fraction < 0 ? '-' : '+');
     }
 
     /** Where an amount stands along the scale, in pixels from the left or the top of the stage. */
@@ -218,7 +228,7 @@ final readonly class BarLayout implements Layout
         $ends = [];
         $begins = [];
         foreach ($standings as $id => $standing) {
-            $side = $standing->rowId.($standing->fraction < 0 ? '-' : '+');
+            $side = self::side($standing);
             $begins[$id] = $ends[$side] ?? 0.0;
             $ends[$side] = $begins[$id] + $standing->fraction;
         }

@@ -55,8 +55,8 @@ final readonly class Ribbon implements Form
             FormSetting::text(
                 'points',
                 'points',
-                '0,80 60,0 140,90 220,10',
-                'x,y pairs that the curve runs through, in any size.',
+                '-500,90 -210,-170 190,170 500,-90',
+                'x,y pairs in pixels from the middle of the chart. They can be dragged on the stage.',
             ),
             FormSetting::text('path', 'path data', '', 'The d of a path in an SVG file; its first line is used.'),
             FormSetting::number(
@@ -108,22 +108,39 @@ final readonly class Ribbon implements Form
         $isParts = $settings->word('shows') === 'parts';
         $bands = $isParts ? 1 : count($moment->standings);
         $thick = $bands * $settings->number('thickness') + ($bands - 1) * $settings->number('spacing');
-        $course = self::course($settings);
-        $box = $course->box();
-        $room = static fn (float $side): float => max(10.0, $side - $thick);
-        $scale = min(
-            $box->width > 1e-6 ? $room($settings->number('width')) / $box->width : INF,
-            $box->height > 1e-6 ? $room($settings->number('height')) / $box->height : INF,
-        );
-        $scaled = $course->scaled($scale);
-        if ($scaled->tightestRadius() < $thick / 2 && in_array($settings->word('curve'), ['points', 'path'], true)) {
-            $scaled = Course::smoothed($scaled, $thick);
-        }
-        $chain = Centred::on($scaled->bent($settings->number('bend')), $place);
+        $chain = self::chain($settings, $place, $thick);
 
         return $isParts
             ? RibbonLayout::ofParts($settings, $chain, $moment)
             : RibbonLayout::ofAmounts($settings, $chain, $moment);
+    }
+
+    /** The curve as it runs on the stage: one of points where they stand, any other fitted into its room. */
+    private static function chain(FormSettings $settings, Point $place, float $thick): ArcChain
+    {
+        $course = self::course($settings);
+        $bend = $settings->number('bend');
+        $isOfPoints = $settings->word('curve') === 'points';
+        $scaled = $isOfPoints ? $course : $course->scaled(self::fit($course, $settings, $thick));
+        $canHaveCorners = $isOfPoints || $settings->word('curve') === 'path';
+        if ($canHaveCorners && $scaled->tightestRadius() < $thick / 2) {
+            $scaled = Course::smoothed($scaled, $thick);
+        }
+
+        return $isOfPoints && $bend >= 1
+            ? $scaled->moved($place->x, $place->y)
+            : Centred::on($scaled->bent($bend), $place);
+    }
+
+    private static function fit(ArcChain $course, FormSettings $settings, float $thick): float
+    {
+        $box = $course->box();
+        $room = static fn (float $side): float => max(10.0, $side - $thick);
+
+        return min(
+            $box->width > 1e-6 ? $room($settings->number('width')) / $box->width : INF,
+            $box->height > 1e-6 ? $room($settings->number('height')) / $box->height : INF,
+        );
     }
 
     private static function course(FormSettings $settings): ArcChain

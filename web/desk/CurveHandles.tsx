@@ -1,0 +1,104 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Chart } from '../piece/document';
+import { useChartEdit } from './useChartEdit';
+
+type Dot = [x: number, y: number];
+
+interface Props {
+  chart: Chart;
+  /** screen pixels for one pixel of the stage */
+  shown: number;
+}
+
+/** The points of a ribbon's own curve, on the stage: drag one, add one between two, take one out. */
+export function CurveHandles({ chart, shown }: Props) {
+  const edit = useChartEdit(chart);
+  const drag = useRef<{ index: number; x: number; y: number; from: Dot } | null>(null);
+  const dots = readDots(String(chart.form.points ?? ''));
+  const write = (next: Dot[]): void =>
+    edit((draft) => {
+      draft.form.points = next.map((dot) => dot.map(Math.round).join(',')).join(' ');
+    });
+  const put = (index: number, dot: Dot): void => write(dots.map((one, at) => (at === index ? dot : one)));
+  const down = (index: number) => (event: PointerEvent) => {
+    event.stopPropagation();
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { index, x: event.clientX, y: event.clientY, from: dots[index] };
+  };
+  const pull = (event: PointerEvent): void => {
+    const held = drag.current;
+    if (!held) return;
+    const [x, y] = held.from;
+    put(held.index, [x + (event.clientX - held.x) / shown, y + (event.clientY - held.y) / shown]);
+  };
+  const keys = (index: number) => (event: KeyboardEvent) => {
+    const far = event.shiftKey ? 10 : 1;
+    const steps: Record<string, Dot> = {
+      ArrowLeft: [-far, 0],
+      ArrowRight: [far, 0],
+      ArrowUp: [0, -far],
+      ArrowDown: [0, far],
+    };
+    const [x, y] = dots[index];
+    const by = steps[event.key];
+    if (by) put(index, [x + by[0], y + by[1]]);
+    else if (event.key === 'Delete' || event.key === 'Backspace') takeOut(index);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const takeOut = (index: number): void => {
+    if (dots.length > 2) write(dots.filter((_, at) => at !== index));
+  };
+  const radius = 7 / shown;
+  return (
+    <g className="curve-handles" transform={`translate(${chart.place.x} ${chart.place.y})`}>
+      {dots.slice(1).map(([x, y], index) => {
+        const [beforeX, beforeY] = dots[index];
+        const between: Dot = [(x + beforeX) / 2, (y + beforeY) / 2];
+        return (
+          <circle
+            key={`between-${index}`}
+            className="handle-between"
+            cx={between[0]}
+            cy={between[1]}
+            r={radius * 0.6}
+            role="button"
+            aria-label={`Add a point behind point ${index + 1}`}
+            onPointerDown={(event) => {
+              event.stopPropagation();
+              write([...dots.slice(0, index + 1), between, ...dots.slice(index + 1)]);
+            }}
+          />
+        );
+      })}
+      {dots.map(([x, y], index) => (
+        <circle
+          key={index}
+          className="handle"
+          cx={x}
+          cy={y}
+          r={radius}
+          strokeWidth={2 / shown}
+          tabIndex={0}
+          role="button"
+          aria-label={`Point ${index + 1} of the curve`}
+          onPointerDown={down(index)}
+          onPointerMove={pull}
+          onPointerUp={() => {
+            drag.current = null;
+          }}
+          onDoubleClick={() => takeOut(index)}
+          onKeyDown={keys(index)}
+        />
+      ))}
+    </g>
+  );
+}
+
+function readDots(text: string): Dot[] {
+  return [...text.matchAll(/(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)/g)].map(([, x, y]): Dot => [
+    Number(x),
+    Number(y),
+  ]);
+}

@@ -1,0 +1,38 @@
+import { useRef } from 'react';
+import { useNotices } from '../../common/Notices';
+
+/** Takes the first path of an SVG file. */
+export function PathFile({ onPath }: { onPath: (data: string) => void }) {
+  const picker = useRef<HTMLInputElement>(null);
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const say = useNotices.getState().say;
+    if (file.size > 1_000_000) {
+      say(`“${file.name}” is larger than 1 MB. Save the one path alone.`, { bad: true });
+      return;
+    }
+    const read = new DOMParser().parseFromString(await file.text(), 'image/svg+xml');
+    const data = read.querySelector('path[d]')?.getAttribute('d')?.trim() ?? '';
+    if (data === '') say(`“${file.name}” holds no path. Turn its shape into a path and save it again.`, { bad: true });
+    else if (data.length > 20_000) say('That path is too long: 20,000 signs are the limit.', { bad: true });
+    else onPath(data);
+  };
+  return (
+    <span className="span-all">
+      <button type="button" className="text-button" onClick={() => picker.current?.click()}>
+        <i className="bi bi-file-earmark" aria-hidden="true" /> a path from an SVG file
+      </button>
+      <input
+        ref={picker}
+        type="file"
+        accept=".svg,image/svg+xml"
+        className="d-none"
+        aria-label="An SVG file"
+        onChange={(event) => {
+          void take(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+    </span>
+  );
+}
