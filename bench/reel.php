@@ -14,8 +14,16 @@ use Lupine\Core\Words\FontBook;
 
 require __DIR__.'/../vendor/autoload.php';
 
-$rows = implode("\n", array_map(static fn (int $row): string => "Kind {$row}\t".(40 + $row * 17), range(1, 12)));
-$document = json_decode((string) json_encode(NewPiece::document(TableText::read($rows), Forms::shipped()->named('donut'), 'Twelve')), true);
+$rows = implode(
+    "\n",
+    array_map(static fn (int $row): string => "Kind {$row}\t".(40 + $row * 17), range(1, 12)),
+);
+$document = json_decode(
+    (string) json_encode(
+        NewPiece::document(TableText::read($rows), Forms::shipped()->named('donut'), 'Twelve'),
+    ),
+    true,
+);
 $document['stage']['frames'] = 600;
 $document['charts'][0]['entrance'] = [
     'begin' => 0,
@@ -96,8 +104,8 @@ for ($turn = 0; $turn < 7; ++$turn) {
     $ratios[] = end($reels) / end($plains);
 }
 printf(
-    'reel       600 frames, 12 marks, labels and readings (%.1f MB of JSON), against a plain loop over the outlines'
-        ." alone, by turns: ratio %s; %s ms against %s\n",
+    'reel       600 frames, 12 marks, labels and readings (%.1f MB of JSON), against a plain loop over the outlines'.
+        " alone, by turns: ratio %s; %s ms against %s\n",
     $bytes / 1e6,
     $spread($ratios, 1),
     $spread($reels, 0),

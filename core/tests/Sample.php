@@ -31,7 +31,10 @@ final class Sample
     ): array {
         /** @var array<string, mixed> $document */
         $document = json_decode(
-            json_encode(NewPiece::document(TableText::read($figures), Forms::shipped()->named($form), 'Sample'), JSON_THROW_ON_ERROR),
+            json_encode(
+                NewPiece::document(TableText::read($figures), Forms::shipped()->named($form), 'Sample'),
+                JSON_THROW_ON_ERROR,
+            ),
             true,
             64,
             JSON_THROW_ON_ERROR,
@@ -49,8 +52,11 @@ final class Sample
     }
 
     /** @param array<string, mixed> $changes */
-    public static function piece(string $figures = self::FIGURES, array $changes = [], string $form = 'donut'): Piece
-    {
+    public static function piece(
+        string $figures = self::FIGURES,
+        array $changes = [],
+        string $form = 'donut',
+    ): Piece {
         return Piece::fromDocument(self::document($figures, $changes, $form), Forms::shipped());
     }
 
@@ -74,7 +80,9 @@ final class Sample
     public static function fonts(): FontBook
     {
         return new FontBook(
-            static fn (string $id): array => self::json(__DIR__.'/../../resources/fontpacks/'.$id.'.json'),
+            static fn (string $id): array => self::json(
+                __DIR__.'/../../resources/fontpacks/'.$id.'.json',
+            ),
         );
     }
 

@@ -26,7 +26,16 @@ final class HandOffTest extends TestCase
 
         $file = $this->folder.'/app/hand-offs/'.$film->file;
         // ffprobe, of another project than the encoder's caller, counts what is really in the file.
-        $probe = new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-of', 'json', $file]);
+        $probe = new Process([
+            'ffprobe',
+            '-v',
+            'error',
+            '-count_frames',
+            '-show_streams',
+            '-of',
+            'json',
+            $file,
+        ]);
         $stream = json_decode($probe->mustRun()->getOutput(), true)['streams'][0];
         $this->assertSame(
             ['h264', 'yuv420p', 320, 180, '30000/1001', '12', 'bt709'],
@@ -121,12 +130,16 @@ final class HandOffTest extends TestCase
         $document = self::demo();
         $reel = json_encode(
             \Lupine\Core\Drawing\Reel::of(
-                app(\Lupine\Core\Drawing\DrawPiece::class)->draw(\Lupine\Core\Piece\Piece::fromDocument($document, \Lupine\Core\Form\Forms::shipped())),
+                app(\Lupine\Core\Drawing\DrawPiece::class)->draw(
+                    \Lupine\Core\Piece\Piece::fromDocument($document, \Lupine\Core\Form\Forms::shipped()),
+                ),
             ),
             JSON_THROW_ON_ERROR,
         );
         $seen = 0;
-        $finished = app(Renderer::class)->film($reel, $target, static function (?int $frame) use (&$seen): bool {
+        $finished = app(Renderer::class)->film($reel, $target, static function (?int $frame) use (
+            &$seen,
+        ): bool {
             $seen = max($seen, $frame ?? 0);
 
             return $seen < 3;
@@ -139,7 +152,9 @@ final class HandOffTest extends TestCase
     {
         $film = $this->ask();
         $film->update(['status' => 'running', 'frames_done' => 7, 'heard_at' => now()->subMinutes(2)]);
-        \Illuminate\Support\Facades\DB::table('jobs')->update(['reserved_at' => now()->subMinutes(2)->timestamp]);
+        \Illuminate\Support\Facades\DB::table('jobs')->update([
+            'reserved_at' => now()->subMinutes(2)->timestamp,
+        ]);
 
         $this->assertSame(1, app(LostFilms::class)->takeUp());
         $this->work();

@@ -62,8 +62,8 @@ let edits = 0;
 
 export const useDesk = create<DeskState>((set, get) => {
   /**
-   * @param inHurry after an edit: of a large piece the frames around the playhead alone. The others follow when the hand
-   *     rests, and are given up when it moves again.
+   * @param inHurry after an edit: of a large piece the frames around the playhead alone. The others follow when the
+   *     hand rests, and are given up when it moves again.
    */
   const compute = async (inHurry = true): Promise<void> => {
     window.clearTimeout(restTimer);

@@ -94,7 +94,9 @@ final readonly class DrawChartWords
                     $lines['style'],
                     $foot->map(static fn (?Anchor $at): float => $at->point->x ?? 0.0),
                     $foot->map(
-                        static fn (?Anchor $at): float => ($at->point->y ?? 0.0) + $cap / 2 + $down * $style->size * 1.15,
+                        static fn (?Anchor $at): float => ($at->point->y ?? 0.0) +
+                            $cap / 2 +
+                            $down * $style->size * 1.15,
                     ),
                     $first->align,
                 );
@@ -123,7 +125,10 @@ final readonly class DrawChartWords
         $lines = array_slice($this->setter->lines($name, $style, $room), 0, 3);
 
         return [
-            'lines' => array_map(fn (string $line): string => $this->setter->fitted($line, $style, $room), $lines),
+            'lines' => array_map(
+                fn (string $line): string => $this->setter->fitted($line, $style, $room),
+                $lines,
+            ),
             'style' => $style,
         ];
     }
@@ -144,7 +149,11 @@ final readonly class DrawChartWords
         $ones = array_fill(0, count($figures), 1.0);
         $widest = max(
             array_map(
-                fn (TotalReading $total): float => $this->setter->width($total->at($ones), $centre->style, true),
+                fn (TotalReading $total): float => $this->setter->width(
+                    $total->at($ones),
+                    $centre->style,
+                    true,
+                ),
                 $totals,
             ),
         );
@@ -154,13 +163,13 @@ final readonly class DrawChartWords
         $small = $small->withSize(
             $small->size * min(1.0, $room->width / max(1.0, $this->setter->width($centre->caption, $small))),
         );
-        $middle = $this->shapes->layouts->map(
-            static fn (Layout $layout): Room => $layout->middle() ?? $room,
-        );
+        $middle = $this->shapes->layouts->map(static fn (Layout $layout): Room => $layout->middle() ?? $room);
         $down = $this->setter->capHeight($style) / 2 - ($hasCaption ? $small->size * 0.75 : 0.0);
         $x = $middle->map(static fn (Room $room): float => $room->middle->x);
         $y = $middle->map(static fn (Room $room): float => $room->middle->y + $down);
-        $nodes = [$this->texts->reading($this->total($presences, $totals), $style, $x, $y, 'middle', 'total')];
+        $nodes = [
+            $this->texts->reading($this->total($presences, $totals), $style, $x, $y, 'middle', 'total'),
+        ];
         if ($hasCaption) {
             $nodes[] = $this->texts->line(
                 $centre->caption,
@@ -191,7 +200,10 @@ final readonly class DrawChartWords
     {
         $amounts = Track::combine(
             $presences,
-            static fn (array $there): array => array_map(static fn (Presence $one): float => $one->amount, $there),
+            static fn (array $there): array => array_map(
+                static fn (Presence $one): float => $one->amount,
+                $there,
+            ),
         );
         $changes = $this->timing->changesOfFigures($this->shapes->range);
         if ($changes === []) {
@@ -200,7 +212,10 @@ final readonly class DrawChartWords
             return $amounts->map(static fn (array $amounts): string => $total->at($amounts));
         }
 
-        return Track::of([...$amounts->changes, ...$changes], function (int $frame) use ($amounts, $totals): string {
+        return Track::of([...$amounts->changes, ...$changes], function (int $frame) use (
+            $amounts,
+            $totals,
+        ): string {
             $index = $this->timing->stateIndexAt($frame);
 
             return $this->timing->isSettledAt($frame)

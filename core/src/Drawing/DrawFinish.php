@@ -40,8 +40,10 @@ final readonly class DrawFinish
 
     public function opacity(string $figureId): float
     {
-        $isTinted = $this->timing->figure($figureId)->isRest
-            && $this->chart->form->has('rest') && $this->chart->form->word('rest') === 'tinted';
+        $isTinted =
+            $this->timing->figure($figureId)->isRest
+            && $this->chart->form->has('rest')
+            && $this->chart->form->word('rest') === 'tinted';
 
         return $isTinted ? self::TINT : 1.0;
     }
@@ -89,7 +91,11 @@ final readonly class DrawFinish
         $tile = PatternTile::of($pattern);
         $colour = $this->timing->colours[$figureId];
         $ink = Colour::hex($colour)->luminance() > 0.4 ? '#000000' : '#ffffff';
-        $paint = $this->shapes->fulls[$figureId]->map(static function (Shape $shape) use ($pattern, $tile, $ink): Paint {
+        $paint = $this->shapes->fulls[$figureId]->map(static function (Shape $shape) use (
+            $pattern,
+            $tile,
+            $ink,
+        ): Paint {
             $grain = $shape->grain();
 
             return new PatternPaint(
@@ -192,12 +198,9 @@ final readonly class DrawFinish
 
         return Track::of(
             [...$layouts->changes, ...$one->changes, ...$other->changes],
-            static fn (int $frame): string => $layouts->at($frame)->seam(
-                $before,
-                $behind,
-                $one->at($frame),
-                $other->at($frame),
-            ),
+            static fn (int $frame): string => $layouts
+                ->at($frame)
+                ->seam($before, $behind, $one->at($frame), $other->at($frame)),
         );
     }
 

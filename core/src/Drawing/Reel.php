@@ -127,7 +127,7 @@ final class Reel
         ];
     }
 
-    /** @return array{pivot: array{float, float}, x: int|float|string, y: int|float|string, size: int|float|string, turn: int|float|string} */
+    /** @return array<string, int|float|string|array{float, float}> the pivot, and where it is, how large, how turned */
     private function pose(int $index, Pose $pose): array
     {
         $round = static fn (float $value): float => (float) Decimal::of($value, 4);

@@ -84,7 +84,7 @@ final readonly class Sheet
         return $stems;
     }
 
-    /** @return array<string, array{changes: list<array<string, mixed>>, keyed: object}> what changes free texts, by id */
+    /** @return array<string, array<string, mixed>> changes and keyed numbers of free texts, by id */
     public static function words(Piece $piece): array
     {
         $rate = FrameRate::ofStage($piece->stage);

@@ -72,7 +72,12 @@ final readonly class TimeCharts
     private function states(Chart $chart, Table $table, Form $form): array
     {
         [$column, $order] = [$chart->column, $chart->form->order()];
-        $state = fn (Table $table, string $column, string $order, ?TimedMove $move): ChartState => ChartState::of(
+        $state = fn (
+            Table $table,
+            string $column,
+            string $order,
+            ?TimedMove $move,
+        ): ChartState => ChartState::of(
             $form,
             $chart->form,
             $order,
@@ -86,7 +91,11 @@ final readonly class TimeCharts
                 // A column that is gone leaves the figures as they are.
                 $column = $table->hasColumn((string) $change->to) ? (string) $change->to : $column;
             } elseif ($change->property === 'value') {
-                $table = $table->withCell((string) $rowId, $table->columnIndex($series ?? $column), (string) $change->to);
+                $table = $table->withCell(
+                    (string) $rowId,
+                    $table->columnIndex($series ?? $column),
+                    (string) $change->to,
+                );
             } else {
                 $order = (string) $change->to;
             }
@@ -101,7 +110,10 @@ final readonly class TimeCharts
     {
         $changes = [];
         foreach ($this->moves->changesOf($chart->id) as [$move, $change]) {
-            if ($change->property === 'column' || ($change->property === 'form.order' && $chart->form->has('order'))) {
+            if (
+                $change->property === 'column'
+                || ($change->property === 'form.order' && $chart->form->has('order'))
+            ) {
                 $changes[] = [$move, $change, null, null];
             }
         }
@@ -196,7 +208,9 @@ final readonly class TimeCharts
     private function whole(Chart $chart): array
     {
         $numbers = [];
-        foreach (['x' => $chart->x, 'y' => $chart->y, 'size' => 1.0, 'turn' => 0.0, 'opacity' => 1.0] as $name => $first) {
+        foreach (
+            ['x' => $chart->x, 'y' => $chart->y, 'size' => 1.0, 'turn' => 0.0, 'opacity' => 1.0] as $name => $first
+        ) {
             $numbers[$name] = $this->moves->number($name, $first, $chart->id, null);
         }
 

@@ -40,8 +40,8 @@ final readonly class Moment
     }
 
     /**
-     * Where each figure begins when they are laid out one behind the other. While two figures change places, each begins
-     * behind that part of the others that is before it.
+     * Where each figure begins when they are laid out one behind the other. While two figures change places, each
+     * begins behind that part of the others that is before it.
      *
      * @return array<string, float> in the fractions' own measure, by figure id
      */

@@ -48,6 +48,8 @@ final readonly class NewPiecePlan
         $this->titleWidth = 680;
         // A title of several lines stands higher, so that it does not run into what is below.
         $lines = (int) max(1, ceil((mb_strlen($headline) * self::SIGN) / 680));
-        $this->titleY = $defaults->hasLegend ? max(110, 540 - $tall / 2 - 60 - ($lines - 1) * 76) : 560 - ($lines - 1) * 38;
+        $this->titleY = $defaults->hasLegend
+            ? max(110, 540 - $tall / 2 - 60 - ($lines - 1) * 76)
+            : 560 - ($lines - 1) * 38;
     }
 }

@@ -7,8 +7,8 @@ namespace Lupine\Core\Geometry;
 /**
  * A curve as a chain of circular arcs and straight lines, each beginning in the direction in which the one before ends.
  *
- * Lengths along it are sums; a band of constant thickness along it has circular arcs for its sides; and its bends can be
- * taken out of it without changing its length.
+ * Lengths along it are sums; a band of constant thickness along it has circular arcs for its sides; and its bends can
+ * be taken out of it without changing its length.
  */
 final readonly class ArcChain
 {

@@ -7,7 +7,7 @@ namespace Lupine\Core\Geometry;
 /** A cubic Bézier curve. */
 final readonly class Cubic
 {
-    /** Nodes and weights of the five-point Gauss–Legendre rule on −1 to 1. Source: Abramowitz and Stegun, table 25.4. */
+    /** Nodes and weights of the five-point Gauss–Legendre rule on −1 to 1. Source: Abramowitz, Stegun, table 25.4. */
     private const GAUSS = [
         [0.0, 0.5688888888888889],
         [0.5384693101056831, 0.47862867049936647],

@@ -36,16 +36,27 @@ final readonly class RoundedSector
         $first = $sector->fromDegrees + $off;
         $last = max($first, $sector->toDegrees() - $off);
         $path->moveTo(self::edge($sector, $sector->fromDegrees, 1, $reach));
-        self::corner($path, $sector, $sector->outerRadius - $outer, $first, $outer, [$sector->fromDegrees - 90, $first]);
+        self::corner($path, $sector, $sector->outerRadius - $outer, $first, $outer, [
+            $sector->fromDegrees - 90,
+            $first,
+        ]);
         $path->arc($sector->centre, $sector->outerRadius, $first, $last);
-        self::corner($path, $sector, $sector->outerRadius - $outer, $last, $outer, [$last, $sector->toDegrees() + 90]);
+        self::corner($path, $sector, $sector->outerRadius - $outer, $last, $outer, [
+            $last,
+            $sector->toDegrees() + 90,
+        ]);
         self::inside($path, $sector, $half, $sine, $thick);
 
         return $path->close()->pathData();
     }
 
-    private static function inside(OutlineBuilder $path, Sector $sector, float $half, float $sine, float $thick): void
-    {
+    private static function inside(
+        OutlineBuilder $path,
+        Sector $sector,
+        float $half,
+        float $sine,
+        float $thick,
+    ): void {
         // Edges of a part beyond half a turn never meet: behind them lies the arc that the gap leaves.
         $radius = $sector->sweepDegrees >= 180 ? max($sector->innerRadius, $half) : $sector->innerRadius;
         $meets = $sector->sweepDegrees < 180 ? $half / max(self::NOTHING, $sine) : 0.0;
@@ -60,9 +71,15 @@ final readonly class RoundedSector
         $last = $sector->toDegrees() - $off;
         $first = min($last, $sector->fromDegrees + $off);
         $path->lineTo(self::edge($sector, $sector->toDegrees(), -1, $reach));
-        self::corner($path, $sector, $radius + $inner, $last, $inner, [$sector->toDegrees() + 90, $last + 180]);
+        self::corner($path, $sector, $radius + $inner, $last, $inner, [
+            $sector->toDegrees() + 90,
+            $last + 180,
+        ]);
         $path->arc($sector->centre, $radius, $last, $first);
-        self::corner($path, $sector, $radius + $inner, $first, $inner, [$first + 180, $sector->fromDegrees + 270]);
+        self::corner($path, $sector, $radius + $inner, $first, $inner, [
+            $first + 180,
+            $sector->fromDegrees + 270,
+        ]);
     }
 
     /**

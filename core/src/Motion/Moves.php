@@ -52,8 +52,13 @@ final class Moves
     }
 
     /** One number of a target over time. */
-    public function number(string $property, float $first, ?string $chartId, ?string $figureId, ?string $wordsId = null): KeyedNumber
-    {
+    public function number(
+        string $property,
+        float $first,
+        ?string $chartId,
+        ?string $figureId,
+        ?string $wordsId = null,
+    ): KeyedNumber {
         $steps = [];
         foreach ($this->changesOf($chartId, $figureId, $wordsId) as [$move, $change]) {
             if ($change->property === $property) {

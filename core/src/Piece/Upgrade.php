@@ -14,7 +14,11 @@ final readonly class Upgrade
      */
     public static function of(mixed $document): mixed
     {
-        $version = is_array($document) ? $document['lupine'] ?? null : (is_object($document) ? $document->lupine ?? null : null);
+        $version = match (true) {
+            is_array($document) => $document['lupine'] ?? null,
+            is_object($document) => $document->lupine ?? null,
+            default => null,
+        };
         if ($version !== 1) {
             return $document;
         }

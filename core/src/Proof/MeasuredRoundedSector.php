@@ -113,7 +113,7 @@ final readonly class MeasuredRoundedSector
         return self::touching($corner, $centre, 1);
     }
 
-    /** Whether an edge tells its direction: it is long, or it is short and runs beside its ray, for the sake of a gap. */
+    /** Whether an edge tells its direction: it is long, or it is short and runs beside its ray, for a gap. */
     private static function tells(Segment $edge, Point $centre): bool
     {
         $off = abs(

@@ -41,7 +41,11 @@ final readonly class Proof implements \JsonSerializable
         $shown = ShownReel::read($reel);
         $figures = [];
         foreach ($shown->marks as $mark) {
-            $figures[] = self::measure($mark, $timings[$mark->chart], FrameRange::within($piece->stage->frames));
+            $figures[] = self::measure(
+                $mark,
+                $timings[$mark->chart],
+                FrameRange::within($piece->stage->frames),
+            );
         }
         $checks = [
             self::readingsAgree($shown, $timings),
@@ -67,7 +71,10 @@ final readonly class Proof implements \JsonSerializable
 
     public function largestDifference(): float
     {
-        return max([0.0, ...array_map(static fn (FigureProof $figure): float => $figure->difference, $this->figures)]);
+        return max([
+            0.0,
+            ...array_map(static fn (FigureProof $figure): float => $figure->difference, $this->figures),
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -84,13 +91,20 @@ final readonly class Proof implements \JsonSerializable
         return [
             'exact' => $this->isExact(),
             'largestDifference' => $this->largestDifference(),
-            'largestDifferenceText' => rtrim(rtrim(number_format($this->largestDifference(), 9, '.', ''), '0'), '.'),
+            'largestDifferenceText' => rtrim(
+                rtrim(number_format($this->largestDifference(), 9, '.', ''), '0'),
+                '.',
+            ),
             'tolerance' => self::TOLERANCE,
             'frames' => $this->frames,
             'word' => match (true) {
-                $off !== [] => count($off) === 1 ? '“'.$off[0]->label.'” is off' : count($off).' marks are off',
+                $off !== [] => count($off) === 1
+                    ? '“'.$off[0]->label.'” is off'
+                    : count($off).' marks are off',
                 !$this->isExact() => 'a reading is off',
-                $warnings > 0 => 'exact, '.($warnings === 1 ? 'one thing' : $warnings.' things').' to look at',
+                $warnings > 0 => 'exact, '.
+                    ($warnings === 1 ? 'one thing' : $warnings.' things').
+                    ' to look at',
                 default => 'exact',
             },
             'figures' => $this->figures,
@@ -219,12 +233,22 @@ final readonly class Proof implements \JsonSerializable
             $scale = $timing->states()[0]->scale;
             $over = array_filter(
                 $timing->states(),
-                static fn (ChartState $state): bool => max(0.0, ...$state->figures->values()) > $state->scale->most,
+                static fn (ChartState $state): bool => max(0.0, ...$state->figures->values()) >
+                    $state->scale->most,
             );
 
             return $over === []
-                ? ['ok' => true, 'message' => sprintf('All figures stand on one scale, to %s.', self::short($scale->most))]
-                : ['ok' => false, 'message' => sprintf('A figure is larger than the scale, which ends at %s.', self::short($scale->most))];
+                ? [
+                    'ok' => true,
+                    'message' => sprintf('All figures stand on one scale, to %s.', self::short($scale->most)),
+                ]
+                : [
+                    'ok' => false,
+                    'message' => sprintf(
+                        'A figure is larger than the scale, which ends at %s.',
+                        self::short($scale->most),
+                    ),
+                ];
         }
         $shown = $timing->figures()->shownPercentages($timing->states()[0]->shareDecimals);
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
@@ -283,7 +307,10 @@ final readonly class Proof implements \JsonSerializable
         }
         foreach ($piece->charts as $chart) {
             foreach ($piece->table($chart->table)->rows as $row) {
-                $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labelStyle->font];
+                $texts[] = [
+                    $row->label,
+                    $chart->words->legend->style->font ?? $chart->words->labelStyle->font,
+                ];
             }
         }
         $missing = array_unique(

@@ -16,8 +16,9 @@ use PHPUnit\Framework\TestCase;
 /** Second values: figures, orders and numbers that change while all follow from one value. */
 final class ChangesTest extends TestCase
 {
-    private const YEARS = "What\tLast year\tThis year\nSmall appliances\t512\t430\nLamps\t287\t450\nClothing\t199\t260"
-        ."\nBicycles\t150\t0\nToys\t0\t80";
+    private const YEARS =
+        "What\tLast year\tThis year\nSmall appliances\t512\t430\nLamps\t287\t450\nClothing\t199\t260".
+        "\nBicycles\t150\t0\nToys\t0\t80";
 
     private const DIAL = "What\tLast year\tThis year\nMended\t61%\t73%\nBeyond us\trest\trest";
 
@@ -60,10 +61,16 @@ final class ChangesTest extends TestCase
         $isDial = $form === 'dial';
         $moves = [self::change('column', 'c2', 120)];
         if (!$isDial) {
-            $moves[] = self::change('value', '333', 130, ['target' => ['chart' => 'chart1', 'figure' => 'r3']]);
+            $moves[] = self::change('value', '333', 130, [
+                'target' => ['chart' => 'chart1', 'figure' => 'r3'],
+            ]);
             $moves[] = self::change('form.order', 'ascending', 160);
         }
-        $changes = ['moves' => $moves, 'charts.0.words.labels.show' => 'beside', 'charts.0.words.reading' => ['of' => 'value']];
+        $changes = [
+            'moves' => $moves,
+            'charts.0.words.labels.show' => 'beside',
+            'charts.0.words.reading' => ['of' => 'value'],
+        ];
         $piece = Sample::piece($isDial ? self::DIAL : self::YEARS, $changes, $form);
 
         $proof = Sample::prove($piece);
@@ -75,7 +82,12 @@ final class ChangesTest extends TestCase
         self::assertSame($isDial ? '73%' : '430', $timing->readingAt('r1', 230, 1.0));
         if (!$isDial) {
             self::assertEqualsWithDelta(333.0, $timing->valuesAt(230)['r3'], 1e-9, 'a typed value stays');
-            self::assertEqualsWithDelta((512 + 430) / 2, $timing->valuesAt(130)['r1'], 1e-6, 'midway at half its time');
+            self::assertEqualsWithDelta(
+                (512 + 430) / 2,
+                $timing->valuesAt(130)['r1'],
+                1e-6,
+                'midway at half its time',
+            );
         }
     }
 
@@ -83,11 +95,17 @@ final class ChangesTest extends TestCase
     public function testChangesFollowOneAnother(): void
     {
         $target = ['target' => ['chart' => 'chart1', 'figure' => 'r1']];
-        $timing = Sample::draw(Sample::piece(changes: ['moves' => [
-            self::change('out', 40, 20, ['curve' => 'linear', ...$target]),
-            self::change('out', 0, 30, ['curve' => 'linear', ...$target]),
-            self::change('out', 90, 100, ['from' => 10, 'curve' => 'linear', ...$target]),
-        ]]))->timings['chart1'];
+        $timing = Sample::draw(
+            Sample::piece(
+                changes: [
+                    'moves' => [
+                        self::change('out', 40, 20, ['curve' => 'linear', ...$target]),
+                        self::change('out', 0, 30, ['curve' => 'linear', ...$target]),
+                        self::change('out', 90, 100, ['from' => 10, 'curve' => 'linear', ...$target]),
+                    ],
+                ],
+            ),
+        )->timings['chart1'];
         $out = $timing->number('r1', 'out');
 
         self::assertSame([0.0, 10.0, 20.0, 10.0, 0.0], array_map($out->at(...), [20, 25, 30, 40, 50]));
@@ -97,33 +115,47 @@ final class ChangesTest extends TestCase
     /** What only moves keeps its outline and changes its place. */
     public function testPosesMoveGroupsAndLeaveOutlines(): void
     {
-        $piece = Sample::piece(changes: ['moves' => [
-            self::change('size', 0.5, 10, ['curve' => 'linear']),
-            self::change('turn', 90, 10, ['curve' => 'linear']),
-            self::change('x', 900, 10, ['curve' => 'linear']),
-            self::change('opacity', 0.2, 10, ['target' => ['chart' => 'chart1', 'figure' => 'r2']]),
-            self::change('light', 0.5, 10, ['target' => ['chart' => 'chart1', 'figure' => 'r2']]),
-            self::change('y', 60, 10, ['target' => ['words' => 'title']]),
-        ]]);
+        $piece = Sample::piece(
+            changes: [
+                'moves' => [
+                    self::change('size', 0.5, 10, ['curve' => 'linear']),
+                    self::change('turn', 90, 10, ['curve' => 'linear']),
+                    self::change('x', 900, 10, ['curve' => 'linear']),
+                    self::change('opacity', 0.2, 10, ['target' => ['chart' => 'chart1', 'figure' => 'r2']]),
+                    self::change('light', 0.5, 10, ['target' => ['chart' => 'chart1', 'figure' => 'r2']]),
+                    self::change('y', 60, 10, ['target' => ['words' => 'title']]),
+                ],
+            ],
+        );
         $drawing = Sample::draw($piece);
-        $chart = array_values(array_filter(
-            $drawing->nodes,
-            static fn ($node): bool => $node instanceof GroupNode && $node->name === 'chart1',
-        ))[0];
+        $chart = array_values(
+            array_filter(
+                $drawing->nodes,
+                static fn ($node): bool => $node instanceof GroupNode && $node->name === 'chart1',
+            ),
+        )[0];
         \assert($chart instanceof GroupNode && $chart->pose !== null);
 
         self::assertSame(1, count($chart->pose->x->changes) > 1 ? 1 : 0);
         self::assertEqualsWithDelta(140.0, $chart->pose->x->at(20), 1e-9, 'half way from 620 to 900');
         self::assertEqualsWithDelta(0.75, $chart->pose->size->at(20), 1e-9);
         $svg = Svg::ofFrame($drawing, 20);
-        self::assertStringContainsString('transform="translate(760 540) rotate(45) scale(0.75) translate(-620 -540)"', $svg);
-        self::assertTrue(Sample::prove($piece)->isExact(), 'turned and scaled, its angles are what they were');
+        self::assertStringContainsString(
+            'transform="translate(760 540) rotate(45) scale(0.75) translate(-620 -540)"',
+            $svg,
+        );
+        self::assertTrue(
+            Sample::prove($piece)->isExact(),
+            'turned and scaled, its angles are what they were',
+        );
     }
 
     /** A number of the form: the hole, and how far a strip is bent; lengths and angles stay true on the way. */
     public function testNumbersOfTheFormChangeExactly(): void
     {
-        $donut = Sample::piece(changes: ['moves' => [self::change('form.hole', 0.2, 100), self::change('form.gap', 20, 110)]]);
+        $donut = Sample::piece(
+            changes: ['moves' => [self::change('form.hole', 0.2, 100), self::change('form.gap', 20, 110)]],
+        );
         self::assertTrue(Sample::prove($donut)->isExact());
         $areas = ['charts.0.form.gap' => 14, 'charts.0.form.gapKeeps' => 'areas'];
         $seen = Sample::piece(changes: [...$areas, 'moves' => [self::change('form.hole', 0.2, 100)]]);
@@ -169,7 +201,12 @@ final class ChangesTest extends TestCase
             // The outline of the last frame gives way to one from a little earlier, as if the mark had not arrived.
             $walk = static function (array $nodes) use (&$walk): ?int {
                 foreach ($nodes as $node) {
-                    $found = $node['kind'] === 'group' ? $walk($node['children']) : ($node['mark'] ?? null ? $node['index'] : null);
+                    $found =
+                        $node['kind'] === 'group'
+                            ? $walk($node['children'])
+                            : ($node['mark'] ?? null
+                                ? $node['index']
+                                : null);
                     if ($found !== null) {
                         return $found;
                     }
@@ -185,7 +222,10 @@ final class ChangesTest extends TestCase
                 }
             }
             unset($track);
-            self::assertFalse(Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact(), $form);
+            self::assertFalse(
+                Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact(),
+                $form,
+            );
         }
     }
 }

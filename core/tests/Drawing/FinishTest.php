@@ -30,7 +30,9 @@ final class FinishTest extends TestCase
 
         // Another figure, another order: the looks go along.
         $after = Sample::draw(
-            Sample::piece(changes: [...$own, 'tables.0.rows.2.cells.0' => '900', 'charts.0.form.order' => 'ascending']),
+            Sample::piece(
+                changes: [...$own, 'tables.0.rows.2.cells.0' => '900', 'charts.0.form.order' => 'ascending'],
+            ),
         );
         self::assertSame('#123456', $after->timings['chart1']->colours['r3']);
         self::assertCount(2, Nodes::paths(Nodes::group($after, 'soft')), 'one part glows, in two layers');
@@ -96,20 +98,27 @@ final class FinishTest extends TestCase
             );
         }
         $ink = array_map(
-            static fn (PathNode $node): string => $node->fill->at(0) instanceof PatternPaint ? $node->fill->at(0)->colour : '',
+            static fn (PathNode $node): string => $node->fill->at(0) instanceof PatternPaint
+                ? $node->fill->at(0)->colour
+                : '',
             self::patterns($drawing),
         );
         self::assertSame(['#000000', '#ffffff'], $ink, 'dark dots on a pale part, pale dots on a dark one');
         self::assertContainsOnlyInstancesOf(
             FlatPaint::class,
-            array_map(static fn (PathNode $mark) => $mark->fill->at(0), Sample::draw(Sample::piece())->marks()),
+            array_map(
+                static fn (PathNode $mark) => $mark->fill->at(0),
+                Sample::draw(Sample::piece())->marks(),
+            ),
         );
     }
 
     /** A patch under a boundary lies under its two parts and nowhere else: no area is added to their union. */
     public function testSeamsAreUnderTheirPartsOnEveryFrame(): void
     {
-        $drawing = Sample::draw(Sample::piece("a\t60\nb\t1\nc\t20", ['charts.0.entrance.order' => 'after'], 'pie'));
+        $drawing = Sample::draw(
+            Sample::piece("a\t60\nb\t1\nc\t20", ['charts.0.entrance.order' => 'after'], 'pie'),
+        );
         $seams = Nodes::paths(Nodes::group($drawing, 'seams'));
         self::assertCount(3, $seams);
         foreach ([13, 30, 37, 40, 60, 61, 84, 239] as $frame) {
@@ -125,7 +134,9 @@ final class FinishTest extends TestCase
         }
         self::assertSame(
             [],
-            Nodes::paths(Nodes::group(Sample::draw(Sample::piece(changes: ['charts.0.form.gap' => 4])), 'seams')),
+            Nodes::paths(
+                Nodes::group(Sample::draw(Sample::piece(changes: ['charts.0.form.gap' => 4])), 'seams'),
+            ),
             'a gap needs none',
         );
     }
@@ -140,11 +151,17 @@ final class FinishTest extends TestCase
                 continue;
             }
             $arcs = array_values(
-                array_filter(MeasuredOutline::read($outline)->segments, static fn ($edge): bool => $edge->isArc()),
+                array_filter(
+                    MeasuredOutline::read($outline)->segments,
+                    static fn ($edge): bool => $edge->isArc(),
+                ),
             );
             $from = fmod(rad2deg(atan2($arcs[0]->from->x - 620, 540 - $arcs[0]->from->y)) + 360.0, 360.0);
             $sweep = rad2deg(array_sum(array_map(static fn ($arc): float => $arc->sweep, $arcs)));
-            if (fmod($angle - $from + 720.0 + 1e-3, 360.0) <= $sweep + 2e-3 || hypot($x - 620, $y - 540) < 1e-3) {
+            if (
+                fmod($angle - $from + 720.0 + 1e-3, 360.0) <= $sweep + 2e-3
+                || hypot($x - 620, $y - 540) < 1e-3
+            ) {
                 return true;
             }
         }

@@ -33,11 +33,20 @@ final class SeriesTest extends TestCase
             'charts.0.form.stack' => $stack,
             'charts.0.form.order' => 'descending',
             'charts.0.words.legend' => ['x' => 0, 'y' => 0, 'width' => 400],
-            'moves' => [[
-                'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1', 'figure' => 'r1-c2'],
-                'property' => 'value', 'to' => '90', 'begin' => 150, 'pin' => null, 'frames' => 30,
-                'curve' => 'linear', 'opens' => 'forward',
-            ]],
+            'moves' => [
+                [
+                    'id' => 'm1',
+                    'kind' => 'change',
+                    'target' => ['chart' => 'chart1', 'figure' => 'r1-c2'],
+                    'property' => 'value',
+                    'to' => '90',
+                    'begin' => 150,
+                    'pin' => null,
+                    'frames' => 30,
+                    'curve' => 'linear',
+                    'opens' => 'forward',
+                ],
+            ],
         ];
         $piece = Sample::piece(self::TABLE, $changes, $form);
         $drawing = Sample::draw($piece);
@@ -60,10 +69,18 @@ final class SeriesTest extends TestCase
             $ends[(string) $mark->mark?->figureId] = self::ends($mark, $form === 'bars');
         }
         [$first, $second] = [$ends['r1-c1'], $ends['r1-c2']];
-        self::assertEqualsWithDelta($form === 'bars' ? $first[1] : $first[0], $form === 'bars' ? $second[0] : $second[1], 1e-5);
+        self::assertEqualsWithDelta(
+            $form === 'bars' ? $first[1] : $first[0],
+            $form === 'bars' ? $second[0] : $second[1],
+            1e-5,
+        );
         // Below zero it goes the other way, from the same baseline.
         [$below, $above] = [$ends['r2-c1'], $ends['r2-c2']];
-        self::assertEqualsWithDelta($form === 'bars' ? $below[1] : $below[0], $form === 'bars' ? $above[0] : $above[1], 1e-5);
+        self::assertEqualsWithDelta(
+            $form === 'bars' ? $below[1] : $below[0],
+            $form === 'bars' ? $above[0] : $above[1],
+            1e-5,
+        );
     }
 
     /** @return array{float, float} along the scale */

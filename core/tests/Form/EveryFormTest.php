@@ -32,9 +32,24 @@ final class EveryFormTest extends TestCase
 
     /** Settings that are tried by turns, beside the usual ones. */
     private const SETTINGS = [
-        'pie' => [['gap' => 6], ['gap' => 6, 'gapKeeps' => 'areas'], ['corner' => 14], ['direction' => 'counterclockwise'], ['sweepDegrees' => 180]],
-        'donut' => [['gap' => 9, 'corner' => 10], ['gap' => 4, 'gapKeeps' => 'areas', 'hole' => 0.5], ['corner' => 400], ['hole' => 0.2, 'startDegrees' => 77]],
-        'dial' => [['ends' => 'flat'], ['sweepDegrees' => 360, 'hole' => 0], ['direction' => 'counterclockwise']],
+        'pie' => [
+            ['gap' => 6],
+            ['gap' => 6, 'gapKeeps' => 'areas'],
+            ['corner' => 14],
+            ['direction' => 'counterclockwise'],
+            ['sweepDegrees' => 180],
+        ],
+        'donut' => [
+            ['gap' => 9, 'corner' => 10],
+            ['gap' => 4, 'gapKeeps' => 'areas', 'hole' => 0.5],
+            ['corner' => 400],
+            ['hole' => 0.2, 'startDegrees' => 77],
+        ],
+        'dial' => [
+            ['ends' => 'flat'],
+            ['sweepDegrees' => 360, 'hole' => 0],
+            ['direction' => 'counterclockwise'],
+        ],
         'rings' => [['ends' => 'flat'], ['equal' => 'length'], ['first' => 'inside', 'sweepDegrees' => 360]],
         'bars' => [['corner' => 0], ['corners' => 'both', 'corner' => 200], ['spacing' => 0]],
         'columns' => [['corner' => 0], ['corners' => 'both', 'corner' => 200], ['track' => 'plain']],
@@ -69,9 +84,13 @@ final class EveryFormTest extends TestCase
             $moment = self::moment($form, $settings, $values);
             $layout = $form->layout($settings, new Point(960, 540), $moment);
             $note = sprintf('%s, table %d: %s', $form->name(), $number, implode(' ', $values));
-            $presence = $number % 3 === 0
-                ? Presence::opening(self::between($random, 0, 1), ['forward', 'backward', 'middle'][$number % 7 % 3])
-                : Presence::full();
+            $presence =
+                $number % 3 === 0
+                    ? Presence::opening(
+                        self::between($random, 0, 1),
+                        ['forward', 'backward', 'middle'][($number % 7) % 3],
+                    )
+                    : Presence::full();
             self::check($layout, $moment, $presence, $note);
             self::checkNothingOverlaps($layout, $moment, $note);
         }
@@ -108,7 +127,9 @@ final class EveryFormTest extends TestCase
     private static function checkNothingOverlaps(Layout $layout, Moment $moment, string $note): void
     {
         $measure = $layout->measure();
-        $sum = array_sum(array_map(static fn ($standing): float => abs($standing->fraction), $moment->standings));
+        $sum = array_sum(
+            array_map(static fn ($standing): float => abs($standing->fraction), $moment->standings),
+        );
         if ($moment->scale->ticks === []) {
             self::assertEqualsWithDelta(1.0, $sum, 1e-9, $note);
         }

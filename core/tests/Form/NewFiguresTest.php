@@ -36,11 +36,20 @@ final class NewFiguresTest extends TestCase
     #[DataProvider('forms')]
     public function testNewFiguresKeepWhatBelongsToTheirRows(string $form): void
     {
-        $own = ['r2' => ['fill' => '#ff0055', 'out' => 12], 'r4' => ['glow' => ['reach' => 9, 'opacity' => 1]]];
+        $own = [
+            'r2' => ['fill' => '#ff0055', 'out' => 12],
+            'r4' => ['glow' => ['reach' => 9, 'opacity' => 1]],
+        ];
         $pin = ['line' => 'line1', 'word' => 1, 'offset' => 3];
         $move = [
-            'id' => 'm1', 'kind' => 'entrance', 'target' => ['chart' => 'chart1', 'figure' => 'r2'], 'begin' => 0,
-            'pin' => $pin, 'frames' => 30, 'curve' => 'ease', 'opens' => 'forward',
+            'id' => 'm1',
+            'kind' => 'entrance',
+            'target' => ['chart' => 'chart1', 'figure' => 'r2'],
+            'begin' => 0,
+            'pin' => $pin,
+            'frames' => 30,
+            'curve' => 'ease',
+            'opens' => 'forward',
         ];
         $emphasis = [...$move, 'id' => 'm2', 'kind' => 'change', 'property' => 'opacity', 'to' => 0.4];
         $changes = [
@@ -57,14 +66,24 @@ final class NewFiguresTest extends TestCase
 
         self::assertTrue(Sample::prove($piece)->isExact());
         $timing = $after->timings['chart1'];
-        self::assertSame($before->timings['chart1']->moves['r2']->entrance?->begin, $timing->moves['r2']->entrance?->begin);
+        self::assertSame(
+            $before->timings['chart1']->moves['r2']->entrance?->begin,
+            $timing->moves['r2']->entrance?->begin,
+        );
         self::assertSame('came', $timing->moves['r2']->entrance?->pinnedTo);
         self::assertSame('#ff0055', $timing->colours['r2']);
-        self::assertSame($before->timings['chart1']->colours['r1'], $timing->colours['r1'], 'in another place');
+        self::assertSame(
+            $before->timings['chart1']->colours['r1'],
+            $timing->colours['r1'],
+            'in another place',
+        );
         self::assertSame($before->timings['chart1']->colours['r4'], $timing->colours['r4']);
         self::assertSame(12.0, $timing->number('r2', 'out')->at(0));
         self::assertFalse($timing->number('r2', 'opacity')->isStill());
-        $marks = array_map(static fn (PathNode $mark): string => $mark->mark instanceof Mark ? $mark->mark->label : '', $after->marks());
+        $marks = array_map(
+            static fn (PathNode $mark): string => $mark->mark instanceof Mark ? $mark->mark->label : '',
+            $after->marks(),
+        );
         sort($marks);
         self::assertSame(['Bags', 'Bicycles', 'Books', 'Lamps & lights', 'Small appliances', 'Toys'], $marks);
     }

@@ -41,18 +41,35 @@ final class OwnFormTest extends TestCase
     public function testAFormOfOnesOwnGetsEverything(): void
     {
         $forms = Forms::shipped()->with(new Fence());
-        $document = json_decode((string) json_encode(
-            NewPiece::document(TableText::read(Sample::FIGURES), $forms->named('fence'), 'Fence'),
-        ), true);
+        $document = json_decode(
+            (string) json_encode(
+                NewPiece::document(TableText::read(Sample::FIGURES), $forms->named('fence'), 'Fence'),
+            ),
+            true,
+        );
         $document['charts'][0]['finish']['glow'] = ['reach' => 20, 'opacity' => 0.5, 'colour' => null];
         $document['charts'][0]['finish']['fill'] = 'gradient';
-        $document['charts'][0]['finish']['pattern'] = ['kind' => 'dots', 'size' => 20, 'opacity' => 0.3, 'degrees' => 0];
+        $document['charts'][0]['finish']['pattern'] = [
+            'kind' => 'dots',
+            'size' => 20,
+            'opacity' => 0.3,
+            'degrees' => 0,
+        ];
         $document['charts'][0]['words']['labels']['show'] = 'beside';
-        $document['moves'] = [[
-            'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1', 'figure' => 'r2'],
-            'property' => 'value', 'to' => '400', 'begin' => 150, 'pin' => null, 'frames' => 20,
-            'curve' => 'linear', 'opens' => 'forward',
-        ]];
+        $document['moves'] = [
+            [
+                'id' => 'm1',
+                'kind' => 'change',
+                'target' => ['chart' => 'chart1', 'figure' => 'r2'],
+                'property' => 'value',
+                'to' => '400',
+                'begin' => 150,
+                'pin' => null,
+                'frames' => 20,
+                'curve' => 'linear',
+                'opens' => 'forward',
+            ],
+        ];
         $piece = Piece::fromDocument($document, $forms);
         $draw = new DrawPiece(Sample::fonts(), $forms);
         $drawing = $draw->draw($piece);
@@ -135,10 +152,12 @@ final readonly class FenceLayout implements Layout
 
     public function shape(string $figureId, Presence $there, float $out): Shape
     {
-        $one = array_values(array_filter(
-            $this->moment->standings,
-            static fn (Standing $standing): bool => $standing->figureId === $figureId,
-        ))[0];
+        $one = array_values(
+            array_filter(
+                $this->moment->standings,
+                static fn (Standing $standing): bool => $standing->figureId === $figureId,
+            ),
+        )[0];
         $height = self::HEIGHT * $one->fraction * $there->amount;
         $left = $this->place->x + $one->place * $this->plank * 1.5;
 
@@ -200,7 +219,12 @@ final readonly class Plank implements Shape
     public function outline(): string
     {
         return $this->box->height > 0
-            ? OutlineBuilder::rectangle($this->box->left, $this->box->top, $this->box->width, $this->box->height)
+            ? OutlineBuilder::rectangle(
+                $this->box->left,
+                $this->box->top,
+                $this->box->width,
+                $this->box->height,
+            )
             : '';
     }
 

@@ -10,7 +10,7 @@ import { useForms } from '../useForms';
 import { PathFile } from './PathFile';
 import { SettingField } from './SettingField';
 
-/** How figures become shapes: a form, the few settings that make most of the difference, and the others behind a fold. */
+/** How figures become shapes: a form, the few settings that make most of the difference, the others behind a fold. */
 export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const answer = useForms(piece, chart);

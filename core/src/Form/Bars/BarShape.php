@@ -56,12 +56,18 @@ final readonly class BarShape implements Shape
         $base = $this->isRoundAtBase ? $end : 0.0;
         $box = $this->box();
 
-        return OutlineBuilder::cornered($box->left, $box->top, $box->width, $box->height, match ($this->side()) {
-            'top' => [$end, $end, $base, $base],
-            'right' => [$base, $end, $end, $base],
-            'bottom' => [$base, $base, $end, $end],
-            default => [$end, $base, $base, $end],
-        });
+        return OutlineBuilder::cornered(
+            $box->left,
+            $box->top,
+            $box->width,
+            $box->height,
+            match ($this->side()) {
+                'top' => [$end, $end, $base, $base],
+                'right' => [$base, $end, $end, $base],
+                'bottom' => [$base, $base, $end, $end],
+                default => [$end, $base, $base, $end],
+            },
+        );
     }
 
     /** The unfilled rest, from one end of the scale to the other. */
@@ -98,7 +104,11 @@ final readonly class BarShape implements Shape
     public function foot(float $clear, float $height): Anchor
     {
         return $this->isUpright
-            ? new Anchor(new Point($this->rowMiddle, $this->plot->bottom() + $clear + $height / 2), 'middle', $this->band * 0.94)
+            ? new Anchor(
+                new Point($this->rowMiddle, $this->plot->bottom() + $clear + $height / 2),
+                'middle',
+                $this->band * 0.94,
+            )
             : new Anchor(new Point($this->plot->left - $clear, $this->rowMiddle), 'right');
     }
 
@@ -141,7 +151,11 @@ final readonly class BarShape implements Shape
     private function side(): string
     {
         return $this->isUpright
-            ? ($this->direction() > 0 ? 'bottom' : 'top')
-            : ($this->direction() > 0 ? 'right' : 'left');
+            ? ($this->direction() > 0
+                ? 'bottom'
+                : 'top')
+            : ($this->direction() > 0
+                ? 'right'
+                : 'left');
     }
 }

@@ -35,10 +35,27 @@ final readonly class Dial implements Form
             FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
             FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, -135, true),
             FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
-            FormSetting::choice('track', 'track', ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'], true),
-            FormSetting::number('target', 'target', 'value', 0, 1e15, 0, true, hint: '0: no mark for a target.'),
+            FormSetting::choice(
+                'track',
+                'track',
+                ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'],
+                true,
+            ),
+            FormSetting::number(
+                'target',
+                'target',
+                'value',
+                0,
+                1e15,
+                0,
+                true,
+                hint: '0: no mark for a target.',
+            ),
             FormSetting::number('ticks', 'ticks', 'count', 0, 120, 0, isKeyed: false),
-            FormSetting::choice('direction', 'direction', ['clockwise' => 'clockwise', 'counterclockwise' => 'counter']),
+            FormSetting::choice('direction', 'direction', [
+                'clockwise' => 'clockwise',
+                'counterclockwise' => 'counter',
+            ]),
             FormSetting::number(
                 'maximum',
                 'scale ends at',
@@ -54,8 +71,8 @@ final readonly class Dial implements Form
 
     public function promise(): string
     {
-        return 'The angle of the mark is to the full scale as the figure is to the maximum. Round ends lie within the'
-            .' angle.';
+        return 'The angle of the mark is to the full scale as the figure is to the maximum. Round ends lie within the'.
+            ' angle.';
     }
 
     public function defaults(): FormDefaults

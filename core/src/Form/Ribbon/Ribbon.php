@@ -34,22 +34,31 @@ final readonly class Ribbon implements Form
     public function settings(): array
     {
         return [
-            FormSetting::choice('curve', 'curve', [
-                'wave' => 'S',
-                'arch' => 'arch',
-                'circle' => 'circle',
-                'spiral' => 'spiral',
-                'waves' => 'waves',
-                'line' => 'line',
-                'points' => 'points',
-                'path' => 'SVG path',
-            ], true),
+            FormSetting::choice(
+                'curve',
+                'curve',
+                [
+                    'wave' => 'S',
+                    'arch' => 'arch',
+                    'circle' => 'circle',
+                    'spiral' => 'spiral',
+                    'waves' => 'waves',
+                    'line' => 'line',
+                    'points' => 'points',
+                    'path' => 'SVG path',
+                ],
+                true,
+            ),
             FormSetting::choice('shows', 'shows', ['parts' => 'parts', 'amounts' => 'amounts'], true),
             FormSetting::number('width', 'width', 'pixels', 20, 8000, 1100, true),
             FormSetting::number('height', 'height', 'pixels', 20, 8000, 640, true),
             ...RibbonSettings::shared(90),
             FormSetting::number('spacing', 'between bands', 'pixels', 0, 1000, 14),
-            FormSetting::choice('track', 'track', ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none']),
+            FormSetting::choice('track', 'track', [
+                'tinted' => 'tinted',
+                'plain' => 'plain',
+                'none' => 'none',
+            ]),
             FormSetting::number('archDegrees', 'arch spans', 'degrees', 10, 350, 220),
             FormSetting::number('turns', 'spiral turns', 'count', 0.5, 8, 2.25),
             FormSetting::text(
@@ -58,7 +67,12 @@ final readonly class Ribbon implements Form
                 '-500,90 -210,-170 190,170 500,-90',
                 'x,y pairs in pixels from the middle of the chart. They can be dragged on the stage.',
             ),
-            FormSetting::text('path', 'path data', '', 'The d of a path in an SVG file; its first line is used.'),
+            FormSetting::text(
+                'path',
+                'path data',
+                '',
+                'The d of a path in an SVG file; its first line is used.',
+            ),
             FormSetting::number(
                 'maximum',
                 'scale ends at',
@@ -74,8 +88,8 @@ final readonly class Ribbon implements Form
 
     public function promise(): string
     {
-        return 'Lengths along the middle of a band are to each other as the figures are, whatever the curve. Beside each'
-            .' other, bands on the outside of a bend are longer for the same amount: each is true to its own track.';
+        return 'Lengths along the middle of a band are to each other as the figures are, whatever the curve. Beside'.
+            ' each other, bands on the outside of a bend are longer for the same amount: each is true to its own track.';
     }
 
     public function defaults(): FormDefaults
@@ -85,7 +99,11 @@ final readonly class Ribbon implements Form
 
     public function fitted(float $width, float $height, int $count): array
     {
-        return ['width' => floor($width), 'height' => floor($height), 'thickness' => floor(min($width, $height) * 0.13)];
+        return [
+            'width' => floor($width),
+            'height' => floor($height),
+            'thickness' => floor(min($width, $height) * 0.13),
+        ];
     }
 
     public function stacking(FormSettings $settings): string
@@ -100,7 +118,10 @@ final readonly class Ribbon implements Form
         }
         $maximum = $settings->number('maximum');
 
-        return Scale::around($figures->values(), $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum);
+        return Scale::around(
+            $figures->values(),
+            $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum,
+        );
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): RibbonLayout

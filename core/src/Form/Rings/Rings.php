@@ -35,7 +35,12 @@ final readonly class Rings implements Form
             FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
             FormSetting::number('spacing', 'spacing', 'fraction', 0, 0.95, 0.3, true),
             FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
-            FormSetting::choice('track', 'track', ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'], true),
+            FormSetting::choice(
+                'track',
+                'track',
+                ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'],
+                true,
+            ),
             FormSetting::choice(
                 'order',
                 'order',
@@ -51,7 +56,10 @@ final readonly class Rings implements Form
                 hint: 'With the same angle outer rings are longer for the same amount; with the same length they turn less.',
             ),
             FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, 0),
-            FormSetting::choice('direction', 'direction', ['clockwise' => 'clockwise', 'counterclockwise' => 'counter']),
+            FormSetting::choice('direction', 'direction', [
+                'clockwise' => 'clockwise',
+                'counterclockwise' => 'counter',
+            ]),
             FormSetting::number(
                 'thickness',
                 'thickness',
@@ -76,8 +84,8 @@ final readonly class Rings implements Form
 
     public function promise(): string
     {
-        return 'Each ring covers as much of the full scale as its figure is of the maximum: by angle, or by its length on'
-            .' its middle circle, as is chosen. With equal angles outer rings look longer for the same amount.';
+        return 'Each ring covers as much of the full scale as its figure is of the maximum: by angle, or by its length'.
+            ' on its middle circle, as is chosen. With equal angles outer rings look longer for the same amount.';
     }
 
     public function defaults(): FormDefaults
@@ -99,7 +107,10 @@ final readonly class Rings implements Form
     {
         $maximum = $settings->number('maximum');
 
-        return Scale::around($figures->values(), $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum);
+        return Scale::around(
+            $figures->values(),
+            $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum,
+        );
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): RingLayout
