@@ -52,6 +52,22 @@ try {
   await page.waitForSelector('.share-strip');
   await shot('shelf');
 
+  await page.goto('/');
+  await page.getByRole('button', { name: /Begin from Two years/ }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await goTo(148);
+  await page.getByRole('tab', { name: 'Form' }).click();
+  await page.getByRole('button', { name: 'Stem of Lamps & lights' }).click();
+  await page.getByRole('button', { name: /^changes/ }).click();
+  await shot('desk-forms');
+  await page.goto('/');
+  await page.getByRole('button', { name: /Begin from Mended by kind/ }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await goTo(146);
+  await page.getByRole('tab', { name: 'Motion' }).click();
+  await page.locator('.change-head').click();
+  await shot('desk-change');
+
   await open('The Mending Room');
   await goTo(259);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
