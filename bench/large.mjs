@@ -53,7 +53,8 @@ try {
   const short = await trial('pie', 60, 300);
   const long = await trial('pie', 60, 9000);
   console.log(
-    `large      60 marks × 9,000 frames, all moving: an edit in ${spread(long.times, 0)} ms, ${(long.bytes / 1000).toFixed(0)} kB;` +
+    `large      60 marks × 9,000 frames, all moving: an edit in ${spread(long.times, 0)} ms,` +
+      ` ${(long.bytes / 1000).toFixed(0)} kB;` +
       ` ${(median(long.times) / median(short.times)).toFixed(2)} times as long as with 300 frames`,
   );
   const others = [];

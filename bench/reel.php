@@ -111,3 +111,26 @@ printf(
     $spread($reels, 0),
     $spread($plains, 1),
 );
+
+// What one mark costs on one frame, with few and with many of either; everything moves.
+$costs = [];
+foreach ([[12, 300], [200, 300], [12, 18000]] as [$marks, $frames]) {
+    $rows = implode("\n", array_map(static fn (int $row): string => "Kind {$row}\t".(40 + $row * 17), range(1, $marks)));
+    $form = Forms::shipped()->named('donut');
+    $large = json_decode((string) json_encode(NewPiece::document(TableText::read($rows), $form, 'Many')), true);
+    $large['stage']['frames'] = $frames;
+    $large['charts'][0]['entrance'] = [...$document['charts'][0]['entrance'], 'frames' => $frames];
+    $piece = Piece::fromDocument($large, Forms::shipped());
+    $times = [];
+    for ($turn = 0; $turn < 5; ++$turn) {
+        $times[] = $timed(static fn () => Reel::of($drawPiece->draw($piece, 0, 299)));
+    }
+    sort($times);
+    $costs[] = $times[2] / $marks;
+}
+printf(
+    '           a mark of 200 costs %.2f times as much as one of 12; 300 frames of 18,000 cost %.2f times as much as all'
+        ." of 300\n",
+    $costs[1] / $costs[0],
+    $costs[2] / $costs[0],
+);

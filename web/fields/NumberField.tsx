@@ -20,6 +20,8 @@ interface Props {
   /** for frames: how seconds and timecode are counted */
   stage?: Pick<Stage, 'rate' | 'dropFrame'>;
   sign?: string;
+  /** moves change it: a short bar, as on the stems, says so */
+  isKeyed?: boolean;
   /** the name is there for those who do not see, but takes no room */
   bare?: boolean;
   onChange: (value: number) => void;
@@ -36,6 +38,7 @@ export function NumberField({
   usual,
   stage,
   sign,
+  isKeyed,
   bare,
   onChange,
 }: Props) {
@@ -104,7 +107,11 @@ export function NumberField({
       <label
         htmlFor={id}
         className={bare ? 'visually-hidden' : 'scrub'}
-        title="Drag to change; double-click to go back"
+        title={
+          isKeyed
+            ? 'Moves change it; this is what it is at first. Drag to change, double-click to go back'
+            : 'Drag to change; double-click to go back'
+        }
         onPointerDown={scrubStart}
         onPointerMove={scrub}
         onPointerUp={() => {
@@ -115,6 +122,7 @@ export function NumberField({
         }}
       >
         {label}
+        {isKeyed && <span className="key-mark" role="img" aria-label=", changed by moves" />}
       </label>
       <span className="field-box">
         <input

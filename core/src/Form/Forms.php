@@ -22,12 +22,12 @@ final readonly class Forms implements FormCatalogue
     public static function shipped(): self
     {
         return self::of(
-            new Round\Pie(),
-            new Round\Donut(),
+            Round\Round::pie(),
+            Round\Round::donut(),
             new Dial\Dial(),
             new Rings\Rings(),
-            new Bars\Bars(),
-            new Bars\Columns(),
+            Bars\Bars::lying(),
+            Bars\Bars::upright(),
             new Ribbon\Strip(),
             new Ribbon\Ribbon(),
         );

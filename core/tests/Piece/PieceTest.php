@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Piece;
 
+use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Upgrade;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,5 +58,27 @@ final class PieceTest extends TestCase
                 self::assertNotSame('', $reason->getMessage());
             }
         }
+    }
+
+    /** A piece that an older Lupine wrote still opens, and shows the same picture. */
+    public function testAPieceOfVersion1IsReadAsItWas(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/version-1.json');
+        $forms = \Lupine\Core\Form\Forms::shipped();
+        $now = (string) file_get_contents(__DIR__.'/../../../demo/the-mending-room.json');
+        $reel = static fn (string $text): array => Reel::of(Sample::draw(Piece::fromJson($text, $forms)));
+
+        self::assertSame($reel($now), $reel($old));
+
+        // Parts laid out counterclockwise opened clockwise: against the direction in which they are laid out.
+        $turned = json_decode($old);
+        $turned->charts[0]->form->direction = 'counterclockwise';
+        $upgraded = Upgrade::of($turned);
+        self::assertSame(2, $upgraded->lupine);
+        self::assertSame('backward', $upgraded->charts[0]->entrance->opens);
+        foreach ($upgraded->moves as $move) {
+            self::assertSame(isset($move->target->chart) ? 'backward' : 'forward', $move->opens);
+        }
+        self::assertSame(1, $turned->lupine, 'what was given stays as it is');
     }
 }

@@ -1,6 +1,6 @@
 import type { Property, SheetChange } from '../../api/answers';
 import { CurveField } from '../../fields/CurveField';
-import { Choice, Pick } from '../../fields/Choice';
+import { Choice, Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { removeMove } from '../../piece/changes';
@@ -36,6 +36,29 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
           })
         }
       />
+      {property.kind === 'number' && (
+        <Switch
+          label="from a value of its own"
+          value={typeof move.from === 'number'}
+          onChange={(on) =>
+            change((draft) => {
+              draft.from = on ? property.usual : null;
+            })
+          }
+        />
+      )}
+      {typeof move.from === 'number' && (
+        <ToField
+          label="from"
+          property={property}
+          to={move.from}
+          onChange={(from) =>
+            change((draft) => {
+              draft.from = from;
+            })
+          }
+        />
+      )}
       <PinField
         id={`pin-${move.id}`}
         piece={piece}
@@ -87,13 +110,14 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
 }
 
 interface ToProps {
+  label?: string;
   property: Property;
   to: number | string;
   table?: Table;
   onChange: (to: number | string) => void;
 }
 
-function ToField({ property, to, table, onChange }: ToProps) {
+function ToField({ label = 'to', property, to, table, onChange }: ToProps) {
   if (property.kind === 'column')
     return (
       <Pick
@@ -120,7 +144,7 @@ function ToField({ property, to, table, onChange }: ToProps) {
   const { unit } = property;
   return (
     <NumberField
-      label="to"
+      label={label}
       unit={unit === 'pixels' || unit === 'degrees' || unit === 'fraction' ? unit : 'number'}
       value={Number(to)}
       min={property.least}

@@ -5,6 +5,7 @@ import { Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { tableOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
 import { useChartEdit } from '../useChartEdit';
 import { useForms } from '../useForms';
 import { PathFile } from './PathFile';
@@ -14,6 +15,7 @@ import { SettingField } from './SettingField';
 export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const answer = useForms(piece, chart);
+  const keyed = useDesk((state) => state.computed?.sheet.charts[chart.id]?.keyed);
   const [isOpen, setOpen] = useState(false);
   const form = answer?.forms.find(({ name }) => name === chart.form.kind);
   if (!answer || !form) return <p className="hint">Drawing the forms…</p>;
@@ -27,6 +29,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
       key={setting.name}
       setting={setting}
       value={chart.form[setting.name] ?? setting.usual}
+      isKeyed={keyed !== undefined && `form.${setting.name}` in keyed}
       onChange={(value) =>
         edit((draft) => {
           draft.form[setting.name] = value;

@@ -8,6 +8,8 @@ type Value = number | string | boolean;
 interface Props {
   setting: FormField;
   value: Value;
+  /** moves change it */
+  isKeyed?: boolean;
   onChange: (value: Value) => void;
 }
 
@@ -17,7 +19,7 @@ const SIDE_BY_SIDE = 3;
 const NARROW = 20;
 
 /** One setting of a form, as the form declares it. */
-export function SettingField({ setting, value, onChange }: Props) {
+export function SettingField({ setting, value, isKeyed, onChange }: Props) {
   const { label, kind, unit, least, most, usual, choices, hint } = setting;
   if (kind === 'yes') return <Switch label={label} value={value === true} onChange={onChange} />;
   if (kind === 'choice') {
@@ -37,6 +39,7 @@ export function SettingField({ setting, value, onChange }: Props) {
         max={most}
         step={unit === 'pixels' && most > 400 ? 2 : 1}
         usual={Number(usual)}
+        isKeyed={isKeyed}
         onChange={onChange}
       />
     </span>

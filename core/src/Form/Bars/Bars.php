@@ -13,12 +13,26 @@ use Lupine\Core\Form\Moment;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSettings;
 
-/** Amounts on a scale, on either side of zero, as bars that lie across. */
+/** Amounts on a scale, on either side of zero, as bars that lie or stand. */
 final readonly class Bars implements Form
 {
+    private function __construct(private bool $isUpright)
+    {
+    }
+
+    public static function lying(): self
+    {
+        return new self(false);
+    }
+
+    public static function upright(): self
+    {
+        return new self(true);
+    }
+
     public function name(): string
     {
-        return 'bars';
+        return $this->isUpright ? 'columns' : 'bars';
     }
 
     public function needs(FormSettings $settings): Needs
@@ -33,7 +47,7 @@ final readonly class Bars implements Form
 
     public function promise(): string
     {
-        return 'All lengths are to each other as the figures are, from one baseline at zero. Round ends lie within the'
+        return ($this->isUpright ? 'All heights' : 'All lengths').' are to each other as the figures are, from one baseline at zero. Round ends lie within the'
             .' length. Stacked, only the first series of a row begins at the baseline.';
     }
 
@@ -59,6 +73,6 @@ final readonly class Bars implements Form
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): BarLayout
     {
-        return BarLayout::of($settings, $place, $moment, false);
+        return BarLayout::of($settings, $place, $moment, $this->isUpright);
     }
 }

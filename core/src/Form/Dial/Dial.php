@@ -7,6 +7,7 @@ namespace Lupine\Core\Form\Dial;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
@@ -35,12 +36,7 @@ final readonly class Dial implements Form
             FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
             FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, -135, true),
             FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
-            FormSetting::choice(
-                'track',
-                'track',
-                ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'],
-                true,
-            ),
+            CommonSettings::track(true),
             FormSetting::number(
                 'target',
                 'target',
@@ -52,20 +48,8 @@ final readonly class Dial implements Form
                 hint: '0: no mark for a target.',
             ),
             FormSetting::number('ticks', 'ticks', 'count', 0, 120, 0, isKeyed: false),
-            FormSetting::choice('direction', 'direction', [
-                'clockwise' => 'clockwise',
-                'counterclockwise' => 'counter',
-            ]),
-            FormSetting::number(
-                'maximum',
-                'scale ends at',
-                'value',
-                0,
-                1e15,
-                0,
-                isKeyed: false,
-                hint: '0: at the whole where one is given, else at a round number behind the figure.',
-            ),
+            CommonSettings::direction(),
+            CommonSettings::maximum('0: at the whole where one is given, else at a round number behind the figure.'),
         ];
     }
 

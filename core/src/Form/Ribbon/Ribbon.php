@@ -7,6 +7,7 @@ namespace Lupine\Core\Form\Ribbon;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
@@ -54,11 +55,7 @@ final readonly class Ribbon implements Form
             FormSetting::number('height', 'height', 'pixels', 20, 8000, 640, true),
             ...RibbonSettings::shared(90),
             FormSetting::number('spacing', 'between bands', 'pixels', 0, 1000, 14),
-            FormSetting::choice('track', 'track', [
-                'tinted' => 'tinted',
-                'plain' => 'plain',
-                'none' => 'none',
-            ]),
+            CommonSettings::track(),
             FormSetting::number('archDegrees', 'arch spans', 'degrees', 10, 350, 220),
             FormSetting::number('turns', 'spiral turns', 'count', 0.5, 8, 2.25),
             FormSetting::text(
@@ -73,16 +70,7 @@ final readonly class Ribbon implements Form
                 '',
                 'The d of a path in an SVG file; its first line is used.',
             ),
-            FormSetting::number(
-                'maximum',
-                'scale ends at',
-                'value',
-                0,
-                1e15,
-                0,
-                isKeyed: false,
-                hint: '0: at 100 for percentages, else at a round number behind the largest figure.',
-            ),
+            CommonSettings::maximum('0: at 100 for percentages, else at a round number behind the largest figure.'),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form\Ribbon;
 
+use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Piece\FormSetting;
 
 /** Settings that strip and ribbon share. */
@@ -17,14 +18,8 @@ final readonly class RibbonSettings
             FormSetting::number('bend', 'bend', 'fraction', 0, 1, 1, true, hint: '0 is straight, 1 is bent in full.'),
             FormSetting::choice('ends', 'ends', ['flat' => 'flat', 'round' => 'round'], true),
             FormSetting::number('gap', 'gap', 'pixels', 0, 200, 0),
-            FormSetting::choice(
-                'order',
-                'order',
-                ['sheet' => 'sheet', 'descending' => 'largest', 'ascending' => 'smallest'],
-                true,
-                true,
-            ),
-            FormSetting::choice('rest', 'the rest', ['shown' => 'shown', 'tinted' => 'tinted', 'none' => 'left out']),
+            CommonSettings::order(),
+            CommonSettings::rest(),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace Lupine\Core\Form\Rings;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
@@ -35,19 +36,8 @@ final readonly class Rings implements Form
             FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
             FormSetting::number('spacing', 'spacing', 'fraction', 0, 0.95, 0.3, true),
             FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
-            FormSetting::choice(
-                'track',
-                'track',
-                ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'],
-                true,
-            ),
-            FormSetting::choice(
-                'order',
-                'order',
-                ['sheet' => 'sheet', 'descending' => 'largest', 'ascending' => 'smallest'],
-                true,
-                true,
-            ),
+            CommonSettings::track(true),
+            CommonSettings::order(),
             FormSetting::choice('first', 'first one', ['outside' => 'outside', 'inside' => 'inside']),
             FormSetting::choice(
                 'equal',
@@ -56,10 +46,7 @@ final readonly class Rings implements Form
                 hint: 'With the same angle outer rings are longer for the same amount; with the same length they turn less.',
             ),
             FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, 0),
-            FormSetting::choice('direction', 'direction', [
-                'clockwise' => 'clockwise',
-                'counterclockwise' => 'counter',
-            ]),
+            CommonSettings::direction(),
             FormSetting::number(
                 'thickness',
                 'thickness',
@@ -69,16 +56,7 @@ final readonly class Rings implements Form
                 0,
                 hint: '0: by the spacing. Pixels stay when the radius changes.',
             ),
-            FormSetting::number(
-                'maximum',
-                'scale ends at',
-                'value',
-                0,
-                1e15,
-                0,
-                isKeyed: false,
-                hint: '0: at 100 for percentages, else at a round number behind the largest figure.',
-            ),
+            CommonSettings::maximum('0: at 100 for percentages, else at a round number behind the largest figure.'),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form\Round;
 
+use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Piece\FormSetting;
 
 /** Settings that pie and donut share. */
@@ -21,13 +22,7 @@ final readonly class RoundSettings
         return [
             FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, 0, true),
             FormSetting::number('gap', 'gap', 'pixels', 0, 200, 0, true),
-            FormSetting::choice(
-                'order',
-                'order',
-                ['sheet' => 'sheet', 'descending' => 'largest', 'ascending' => 'smallest'],
-                true,
-                true,
-            ),
+            CommonSettings::order(),
             FormSetting::number(
                 'sweepDegrees',
                 'whole sweep',
@@ -44,12 +39,8 @@ final readonly class RoundSettings
                 hint: 'Boundaries: each angle is exact, and a gap takes from both sides alike. Visible areas: what is seen of each part is exact; corners are sharp then.',
             ),
             FormSetting::number('corner', 'corners', 'pixels', 0, 400, 0),
-            FormSetting::choice(
-                'direction',
-                'direction',
-                ['clockwise' => 'clockwise', 'counterclockwise' => 'counter'],
-            ),
-            FormSetting::choice('rest', 'the rest', ['shown' => 'shown', 'tinted' => 'tinted', 'none' => 'left out']),
+            CommonSettings::direction(),
+            CommonSettings::rest(),
         ];
     }
 }

@@ -11,14 +11,29 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
 
-/** Parts of a whole as sectors of a disc. */
-final readonly class Pie implements Form
+/** Parts of a whole as sectors of a disc or of a ring. */
+final readonly class Round implements Form
 {
+    private function __construct(private bool $hasHole)
+    {
+    }
+
+    public static function pie(): self
+    {
+        return new self(false);
+    }
+
+    public static function donut(): self
+    {
+        return new self(true);
+    }
+
     public function name(): string
     {
-        return 'pie';
+        return $this->hasHole ? 'donut' : 'pie';
     }
 
     public function needs(FormSettings $settings): Needs
@@ -28,7 +43,9 @@ final readonly class Pie implements Form
 
     public function settings(): array
     {
-        return [...RoundSettings::first(), ...RoundSettings::others()];
+        $hole = FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0.6, true);
+
+        return [...RoundSettings::first(), ...$this->hasHole ? [$hole] : [], ...RoundSettings::others()];
     }
 
     public function promise(): string
@@ -39,7 +56,7 @@ final readonly class Pie implements Form
 
     public function defaults(): FormDefaults
     {
-        return new FormDefaults(hasLegend: true);
+        return new FormDefaults(hasLegend: true, hasTotal: $this->hasHole);
     }
 
     public function fitted(float $width, float $height, int $count): array
@@ -59,6 +76,6 @@ final readonly class Pie implements Form
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): RoundLayout
     {
-        return RoundLayout::of($settings, 0.0, $place, $moment);
+        return RoundLayout::of($settings, $this->hasHole ? $settings->number('hole') : 0.0, $place, $moment);
     }
 }
