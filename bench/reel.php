@@ -115,7 +115,8 @@ printf(
 // What one mark costs on one frame, with few and with many of either; everything moves.
 $costs = [];
 foreach ([[12, 300], [200, 300], [12, 18000]] as [$marks, $frames]) {
-    $rows = implode("\n", array_map(static fn (int $row): string => "Kind {$row}\t".(40 + $row * 17), range(1, $marks)));
+    $kind = static fn (int $row): string => "Kind {$row}\t".(40 + $row * 17);
+    $rows = implode("\n", array_map($kind, range(1, $marks)));
     $form = Forms::shipped()->named('donut');
     $large = json_decode((string) json_encode(NewPiece::document(TableText::read($rows), $form, 'Many')), true);
     $large['stage']['frames'] = $frames;

@@ -56,31 +56,13 @@ final readonly class Figures
      */
     public static function ofAmounts(Table $table, string $columnId, bool $mayBeNegative): self
     {
-        $column = $table->columnIndex($columnId);
-        $cells = [];
         $notices = [];
-        foreach ($table->rows as $number => $row) {
-            $cell = ReadColumn::cell($row, $column, $number + 1, $notices);
-            if ($cell->value->isNegative() && !$mayBeNegative) {
-                throw new ImpossibleFigures(
-                    sprintf(
-                        'Row %d, “%s”, is %s. This form cannot go below zero: change the figure, or choose bars or columns.',
-                        $number + 1,
-                        $row->label,
-                        trim($row->cells[$column]),
-                    ),
-                    'row '.($number + 1),
-                    $row->id,
-                );
-            }
-            $cells[] = $cell;
-        }
-        if ($cells === []) {
-            throw new ImpossibleFigures(
-                'The sheet has no rows yet. Type or paste at least one label and one number.',
-                'the sheet',
-            );
-        }
+        $cells = ReadColumn::cells(
+            $table,
+            $columnId,
+            $notices,
+            $mayBeNegative ? null : 'This form cannot go below zero: change the figure, or choose bars or columns.',
+        );
         $whole = ReadColumn::whole($table, $cells);
         $cells = ReadColumn::fillRest($table, $cells, $whole);
         $sum = BigRational::zero();
@@ -182,31 +164,13 @@ final readonly class Figures
      */
     public static function ofWhole(Table $table, string $columnId): self
     {
-        $column = $table->columnIndex($columnId);
-        $cells = [];
         $notices = [];
-        foreach ($table->rows as $number => $row) {
-            $cell = ReadColumn::cell($row, $column, $number + 1, $notices);
-            if ($cell->value->isNegative()) {
-                throw new ImpossibleFigures(
-                    sprintf(
-                        'Row %d, “%s”, is %s. A part of a whole cannot be negative: change the figure, or choose a form that can go below zero.',
-                        $number + 1,
-                        $row->label,
-                        trim($row->cells[$column]),
-                    ),
-                    'row '.($number + 1),
-                    $row->id,
-                );
-            }
-            $cells[] = $cell;
-        }
-        if ($cells === []) {
-            throw new ImpossibleFigures(
-                'The sheet has no rows yet. Type or paste at least one label and one number.',
-                'the sheet',
-            );
-        }
+        $cells = ReadColumn::cells(
+            $table,
+            $columnId,
+            $notices,
+            'A part of a whole cannot be negative: change the figure, or choose a form that can go below zero.',
+        );
         $whole = ReadColumn::whole($table, $cells);
         $cells = ReadColumn::fillRest($table, $cells, $whole);
         $sum = self::sumOf($cells);

@@ -14,10 +14,41 @@ final readonly class ReadColumn
 {
     /**
      * @param list<Problem> $notices
+     * @param string|null $whyNotNegative what to say of an amount below zero; null where there may be some
+     *
+     * @return non-empty-list<CellNumber> one for each row
+     *
+     * @throws ImpossibleFigures where one is not a number, is below zero and may not be, or there are none
+     */
+    public static function cells(Table $table, string $columnId, array &$notices, ?string $whyNotNegative): array
+    {
+        $column = $table->columnIndex($columnId);
+        $cells = [];
+        foreach ($table->rows as $number => $row) {
+            $cell = self::cell($row, $column, $number + 1, $notices);
+            if ($cell->value->isNegative() && $whyNotNegative !== null) {
+                $given = [$number + 1, $row->label, trim($row->cells[$column]), $whyNotNegative];
+                throw new ImpossibleFigures(
+                    vsprintf('Row %d, “%s”, is %s. %s', $given),
+                    'row '.($number + 1),
+                    $row->id,
+                );
+            }
+            $cells[] = $cell;
+        }
+
+        return $cells !== [] ? $cells : throw new ImpossibleFigures(
+            'The sheet has no rows yet. Type or paste at least one label and one number.',
+            'the sheet',
+        );
+    }
+
+    /**
+     * @param list<Problem> $notices
      *
      * @throws ImpossibleFigures where it is not a number
      */
-    public static function cell(Row $row, int $column, int $number, array &$notices): CellNumber
+    private static function cell(Row $row, int $column, int $number, array &$notices): CellNumber
     {
         $typed = $row->cells[$column] ?? '';
         if (trim($typed) === '') {

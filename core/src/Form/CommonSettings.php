@@ -25,7 +25,9 @@ final readonly class CommonSettings
 
     public static function rest(): FormSetting
     {
-        return FormSetting::choice('rest', 'the rest', ['shown' => 'shown', 'tinted' => 'tinted', 'none' => 'left out']);
+        $rests = ['shown' => 'shown', 'tinted' => 'tinted', 'none' => 'left out'];
+
+        return FormSetting::choice('rest', 'the rest', $rests);
     }
 
     public static function track(bool $isFirst = false): FormSetting
