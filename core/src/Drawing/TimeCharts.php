@@ -47,7 +47,14 @@ final readonly class TimeCharts
     private function chart(Chart $chart, Table $table): ChartTiming
     {
         $form = $this->forms->named($chart->form->kind);
-        $states = $this->states($chart, $chart->shown($table), $form);
+        $shown = $chart->shown($table);
+        if ($shown->rows === [] && $table->rows !== []) {
+            throw new ImpossibleFigures(
+                'Every row is switched off in this chart. Switch at least one of them on.',
+                'the sheet',
+            );
+        }
+        $states = $this->states($chart, $shown, $form);
         $figures = $states[0]->figures;
 
         return new ChartTiming(
@@ -99,7 +106,15 @@ final readonly class TimeCharts
             } else {
                 $order = (string) $change->to;
             }
-            $states[] = $state($table, $column, $order, $move);
+            try {
+                $states[] = $state($table, $column, $order, $move);
+            } catch (ImpossibleFigures $reason) {
+                throw new ImpossibleFigures(
+                    sprintf('After the change on frame %d: %s', $move->begin, $reason->getMessage()),
+                    $reason->where,
+                    $reason->rowId,
+                );
+            }
         }
 
         return $states;

@@ -122,6 +122,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
           <OwnLooks
             own={chart.own[figureId] ?? {}}
             colour={figure.colour}
+            isOutKeyed={'out' in figure.keyed}
             onChange={(part) =>
               edit((draft) => {
                 const one = draft.charts.find(({ id }) => id === chartId);
@@ -160,7 +161,14 @@ function sourceOf(value: unknown): Source {
   return value === undefined || value === null ? 'chart' : value === 'none' ? 'none' : 'own';
 }
 
-function OwnLooks({ own, colour, onChange }: { own: Own; colour: string; onChange: (part: Own) => void }) {
+interface LooksProps {
+  own: Own;
+  colour: string;
+  isOutKeyed: boolean;
+  onChange: (part: Own) => void;
+}
+
+function OwnLooks({ own, colour, isOutKeyed, onChange }: LooksProps) {
   return (
     <>
       <Switch
@@ -177,6 +185,7 @@ function OwnLooks({ own, colour, onChange }: { own: Own; colour: string; onChang
         max={1000}
         step={2}
         usual={0}
+        isKeyed={isOutKeyed}
         onChange={(out) => onChange({ out: out === 0 ? undefined : out })}
       />
       <Pick

@@ -34,6 +34,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           label="across"
           unit="pixels"
           value={words.x}
+          isKeyed={sheet !== undefined && 'x' in sheet.keyed}
           min={-8000}
           max={8000}
           step={2}
@@ -43,6 +44,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           label="down"
           unit="pixels"
           value={words.y}
+          isKeyed={sheet !== undefined && 'y' in sheet.keyed}
           min={-8000}
           max={8000}
           step={2}

@@ -67,8 +67,8 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         {isOpen && form.fields.some(({ name }) => name === 'stack') && <Series piece={piece} chart={chart} />}
         {isOpen && (
           <>
-            <Place label="middle, across" axis="x" chart={chart} />
-            <Place label="middle, down" axis="y" chart={chart} />
+            <Place label="middle, across" axis="x" chart={chart} isKeyed={keyed !== undefined && 'x' in keyed} />
+            <Place label="middle, down" axis="y" chart={chart} isKeyed={keyed !== undefined && 'y' in keyed} />
           </>
         )}
         <p className="hint span-all">{form.promise}</p>
@@ -107,7 +107,14 @@ function Series({ piece, chart }: { piece: Piece; chart: Chart }) {
   );
 }
 
-function Place({ label, axis, chart }: { label: string; axis: 'x' | 'y'; chart: Chart }) {
+interface PlaceProps {
+  label: string;
+  axis: 'x' | 'y';
+  chart: Chart;
+  isKeyed: boolean;
+}
+
+function Place({ label, axis, chart, isKeyed }: PlaceProps) {
   const edit = useChartEdit(chart);
   return (
     <NumberField
@@ -117,6 +124,7 @@ function Place({ label, axis, chart }: { label: string; axis: 'x' | 'y'; chart: 
       min={-8000}
       max={8000}
       step={2}
+      isKeyed={isKeyed}
       onChange={(value) =>
         edit((draft) => {
           draft.place[axis] = value;
