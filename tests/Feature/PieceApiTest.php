@@ -11,7 +11,10 @@ final class PieceApiTest extends TestCase
 {
     public function testAPastedTableBecomesAPieceOnTheShelf(): void
     {
-        $piece = $this->postJson('/api/pieces', ['text' => "Kettles\t3\nLamps\t5", 'form' => 'pie'])->assertCreated();
+        $piece = $this->postJson('/api/pieces', [
+            'text' => "Kettles\t3\nLamps\t5",
+            'form' => 'pie',
+        ])->assertCreated();
         $this->assertSame('pie', $piece->json('document.charts.0.form.kind'));
 
         $shelf = $this->getJson('/api/pieces')->assertOk();
@@ -65,7 +68,10 @@ final class PieceApiTest extends TestCase
         $this->deleteJson("/api/pieces/$id")->assertOk();
         $this->getJson("/api/pieces/$id")
             ->assertNotFound()
-            ->assertJsonPath('message', 'This is not here any more. It may have been deleted; look on the shelf.');
+            ->assertJsonPath(
+                'message',
+                'This is not here any more. It may have been deleted; look on the shelf.',
+            );
         $this->postJson("/api/pieces/$id/restore")->assertOk();
         $copy = $this->postJson("/api/pieces/$id/duplicate")->assertCreated();
         $this->assertSame('Mended or not copy', $copy->json('document.title'));
@@ -144,7 +150,11 @@ final class PieceApiTest extends TestCase
         $this->assertSame(5999, $this->postJson('/api/compute', ['document' => $document])->json('reel.to'));
 
         $document['moves'] = [];
-        $document['charts'][0]['entrance'] = [...$document['charts'][0]['entrance'], 'begin' => 0, 'frames' => 6000];
+        $document['charts'][0]['entrance'] = [
+            ...$document['charts'][0]['entrance'],
+            'begin' => 0,
+            'frames' => 6000,
+        ];
         $document['charts'][0]['entrance']['order'] = 'together';
         $near = $this->postJson('/api/compute', ['document' => $document, 'frame' => 200])->assertOk();
         $this->assertSame([110, 380], [$near->json('reel.from'), $near->json('reel.to')]);
@@ -224,5 +234,52 @@ final class PieceApiTest extends TestCase
         $document['script']['lines'] = [];
 
         return $document;
+    }
+
+    /** Forms with pictures of the figures at hand; those that cannot show them say why, and which could. */
+    public function testFormsAreOfferedWithPicturesAndReasons(): void
+    {
+        $made = $this->postJson('/api/pieces', [
+            'text' => "a\t4\nb\t-3",
+            'form' => 'columns',
+        ])->assertCreated();
+        $forms = array_column(
+            $this->postJson('/api/forms', ['document' => $made->json('document'), 'chart' => 'chart1'])
+                ->assertOk()
+                ->json('forms'),
+            null,
+            'name',
+        );
+
+        self::assertSame(
+            ['bars', 'columns'],
+            array_keys(array_filter($forms, static fn (array $one): bool => $one['fits'])),
+        );
+        self::assertStringContainsString('cannot be negative', $forms['pie']['reason']);
+        self::assertCount(2, $forms['bars']['picture']);
+        self::assertSame('bars', $forms['bars']['settings']['kind']);
+        $this->postJson('/api/forms', [
+            'document' => $made->json('document'),
+            'chart' => 'other',
+        ])->assertUnprocessable();
+        $names = array_column(
+            $this->getJson('/api/forms/donut/properties')->assertOk()->json('chart'),
+            'name',
+        );
+        self::assertContains('form.hole', $names);
+        self::assertContains('column', $names);
+        $this->getJson('/api/forms/cake/properties')->assertUnprocessable();
+    }
+
+    public function testStartersBecomePieces(): void
+    {
+        $starters = $this->getJson('/api/starters')->assertOk()->json('starters');
+        self::assertCount(8, $starters);
+        foreach ($starters as $starter) {
+            self::assertNull($starter['problem']);
+            $made = $this->postJson('/api/pieces', ['starter' => $starter['name']])->assertCreated();
+            self::assertSame($starter['form'], $made->json('document.charts.0.form.kind'));
+        }
+        $this->postJson('/api/pieces', ['starter' => 'cake'])->assertUnprocessable();
     }
 }

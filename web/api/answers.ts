@@ -138,7 +138,13 @@ export interface Property {
 
 export interface FormsAnswer {
   forms: FormChoice[];
-  properties: { figure: Property[]; chart: Property[]; words: Property[] };
+}
+
+/** What moves can change, by what it belongs to. */
+export interface PropertiesAnswer {
+  figure: Property[];
+  chart: Property[];
+  words: Property[];
 }
 
 export interface Computed {

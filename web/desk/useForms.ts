@@ -1,10 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { ask } from '../api/client';
-import type { FormsAnswer } from '../api/answers';
+import type { FormsAnswer, PropertiesAnswer } from '../api/answers';
 import type { Chart, Piece } from '../piece/document';
 
-/** The forms that a chart can have, with pictures of its figures, and what of it moves can change. */
+/** The forms that a chart can have, with pictures of its figures. */
 export function useForms(piece: Piece, chart: Chart | undefined): FormsAnswer | undefined {
   const document = useDeferredValue(piece);
   // Pictures follow from these alone; other edits leave them as they are.
@@ -15,6 +15,17 @@ export function useForms(piece: Piece, chart: Chart | undefined): FormsAnswer | 
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
       ask<FormsAnswer>('forms', { method: 'POST', body: { document, chart: chart?.id }, signal }),
+  });
+  return data;
+}
+
+/** What moves can change of a chart of a form, of its figures, and of titles. */
+export function useProperties(form: string | undefined): PropertiesAnswer | undefined {
+  const { data } = useQuery<PropertiesAnswer>({
+    queryKey: ['properties', form],
+    enabled: form !== undefined,
+    staleTime: Infinity,
+    queryFn: () => ask<PropertiesAnswer>(`forms/${form}/properties`),
   });
   return data;
 }

@@ -23,7 +23,7 @@ final readonly class FormController
     {
     }
 
-    /** The forms that a chart can have, each with a picture of its figures; and what of it moves can change. */
+    /** The forms that a chart can have, each with a picture of its figures. */
     public function choices(Request $request): JsonResponse
     {
         $body = Body::of($request);
@@ -39,21 +39,31 @@ final readonly class FormController
             $room = new Box(0, 0, 700, 700);
         }
         $colours = array_values(MarkColours::of($chart, $table));
-        $settings = $this->drawPiece->forms->settingsOf($chart->form->kind);
 
         return response()->json(
-            [
-                'forms' => $this->choices->of($table, $chart->column, $colours, $chart->form, $room),
-                'properties' => [
-                    'figure' => array_map(self::property(...), Properties::ofFigure()),
-                    'chart' => array_map(self::property(...), Properties::ofChart($settings)),
-                    'words' => array_map(self::property(...), Properties::ofWords()),
-                ],
-            ],
+            ['forms' => $this->choices->of($table, $chart->column, $colours, $chart->form, $room)],
             200,
             [],
             JSON_UNESCAPED_UNICODE,
         );
+    }
+
+    /** What moves can change of a figure, of a chart of a form, and of a free text. */
+    public function properties(string $form): JsonResponse
+    {
+        if (!in_array($form, $this->drawPiece->forms->names(), true)) {
+            throw new BadPiece(
+                sprintf('“%s” is not a form. There are: %s.', $form, implode(', ', $this->drawPiece->forms->names())),
+                'form',
+            );
+        }
+        $settings = $this->drawPiece->forms->settingsOf($form);
+
+        return response()->json([
+            'figure' => array_map(self::property(...), Properties::ofFigure()),
+            'chart' => array_map(self::property(...), Properties::ofChart($settings)),
+            'words' => array_map(self::property(...), Properties::ofWords()),
+        ], 200, [], JSON_UNESCAPED_UNICODE);
     }
 
     /** @return array<string, mixed> */

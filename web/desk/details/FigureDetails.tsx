@@ -7,7 +7,7 @@ import type { Own, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { EdgeFields, GLOW, PATTERN, PatternFields } from '../faces/finishFields';
 import { figureOf } from '../sheet';
-import { useForms } from '../useForms';
+import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
 import { MoveFields } from './MoveFields';
 
@@ -19,7 +19,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
   const sheet = useDesk((state) => state.computed?.sheet);
   const edit = useDesk((state) => state.edit);
   const chart = piece.charts.find(({ id }) => id === chartId);
-  const forms = useForms(piece, chart);
+  const properties = useProperties(chart?.form.kind);
   const figure = figureOf(sheet, chartId, figureId);
   if (!chart || !figure)
     return (
@@ -105,7 +105,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
           <ChangeList
             piece={piece}
             target={target}
-            properties={forms?.properties.figure ?? []}
+            properties={properties?.figure ?? []}
             sheet={figure.changes}
             keyed={figure.keyed}
             first={(property) =>

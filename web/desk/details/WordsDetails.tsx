@@ -6,7 +6,7 @@ import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
 import { usePlay } from '../playStore';
-import { useForms } from '../useForms';
+import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
 import { MoveFields } from './MoveFields';
 
@@ -14,7 +14,7 @@ import { MoveFields } from './MoveFields';
 export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string }) {
   const edit = useDesk((state) => state.edit);
   const words = piece.words.find(({ id }) => id === wordsId);
-  const forms = useForms(piece, piece.charts[0]);
+  const properties = useProperties(piece.charts[0]?.form.kind ?? 'pie');
   const sheet = useDesk((state) => state.computed?.sheet.words?.[wordsId]);
   if (!words) return null;
   const change = (part: Partial<FreeText>): void =>
@@ -113,7 +113,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           <ChangeList
             piece={piece}
             target={{ words: wordsId }}
-            properties={forms?.properties.words ?? []}
+            properties={properties?.words ?? []}
             sheet={sheet?.changes ?? []}
             keyed={sheet?.keyed ?? {}}
             first={({ name, usual }) => (name === 'x' ? words.x : name === 'y' ? words.y : usual)}

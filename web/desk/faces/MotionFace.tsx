@@ -6,7 +6,7 @@ import type { Chart, ChartMotion, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { ChangeList } from '../details/ChangeList';
 import { useChartEdit } from '../useChartEdit';
-import { useForms } from '../useForms';
+import { useProperties } from '../useForms';
 
 const ENTRANCE: ChartMotion = {
   begin: 12,
@@ -21,7 +21,7 @@ const ENTRANCE: ChartMotion = {
 export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const sheet = useDesk((state) => state.computed?.sheet.charts[chart.id]);
-  const forms = useForms(piece, chart);
+  const properties = useProperties(chart.form.kind);
   return (
     <div className="fields motion-face">
       <section className="span-all">
@@ -29,7 +29,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         <ChangeList
           piece={piece}
           target={{ chart: chart.id }}
-          properties={forms?.properties.chart ?? []}
+          properties={properties?.chart ?? []}
           sheet={sheet?.changes ?? []}
           keyed={sheet?.keyed ?? {}}
           first={(property) => firstOf(chart, property.name, property.usual)}
