@@ -17,6 +17,9 @@ final readonly class NewPiece
     /** The colour that a new chart's tints are made from. */
     public const SWATCH = '#4fb286';
 
+    /** figures beyond which words at each would stand over each other */
+    private const MANY = 40;
+
     /**
      * The document, in the form of docs/piece.schema.json.
      *
@@ -55,7 +58,7 @@ final readonly class NewPiece
                         'frames' => 24,
                         'curve' => 'ease-in-out',
                         'order' => 'overlapping',
-                        'overlap' => $count > 8 ? 20 : 8,
+                        'overlap' => $count > 8 ? 24 - self::step($count) : 8,
                         'opens' => 'forward',
                     ],
                     'exit' => null,
@@ -93,6 +96,7 @@ final readonly class NewPiece
     private static function words(Table $table, FormDefaults $defaults, NewPiecePlan $plan): array
     {
         $isShare = $defaults->readings === 'share';
+        $isMany = count($table->rows) > self::MANY;
         $column = $table->columns[0]->name;
         // A single figure is named by its row, several by their column.
         $inAll = $column === 'Value' ? 'in all' : $column;
@@ -108,14 +112,14 @@ final readonly class NewPiece
                 'point' => '.',
             ],
             'labels' => [
-                'show' => $defaults->labels,
+                'show' => $isMany ? 'none' : $defaults->labels,
                 'text' => 'reading',
                 'font' => 'figtree-bold',
                 'size' => $plan->labelSize,
                 'colour' => '#ffffff',
                 'plate' => null,
             ],
-            'names' => $defaults->hasNames
+            'names' => $defaults->hasNames && !$isMany
                 ? ['font' => 'figtree-semibold', 'size' => $plan->nameSize, 'colour' => '#ffffff']
                 : null,
             'legend' => $defaults->hasLegend
@@ -140,6 +144,12 @@ final readonly class NewPiece
                 ]
                 : null,
         ];
+    }
+
+    /** Frames from one figure to the next, so that many have come within a few seconds. */
+    private static function step(int $count): int
+    {
+        return max(1, min(4, intdiv(96, $count)));
     }
 
     /**

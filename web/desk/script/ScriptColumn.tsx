@@ -95,7 +95,11 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
                 key={figure.id}
                 type="button"
                 className={`lane-chip${picked ? ' is-picked' : ''}`}
-                style={{ left: lane * (index + 0.5), background: figure.colour, width: Math.min(12, lane - 2) }}
+                style={{
+                  left: lane * (index + 0.5),
+                  background: figure.colour,
+                  width: Math.max(lane * 0.7, Math.min(12, lane - 2)),
+                }}
                 title={figure.label || 'No label'}
                 aria-label={`Stem of ${figure.label || 'a figure without a label'}`}
                 aria-pressed={picked}

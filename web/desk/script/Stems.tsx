@@ -47,7 +47,7 @@ export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props
               <title>{figure.label}</title>
             </rect>
             <path
-              d={stemOutline(figure.stem, piece.stage.frames, middle, (lane - 6) / 2, zoom)}
+              d={stemOutline(figure.stem, piece.stage.frames, middle, Math.max(lane * 0.4, (lane - 6) / 2), zoom)}
               fill={figure.colour}
               pointerEvents="none"
             />
@@ -145,6 +145,8 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
       });
     };
   const name = { entrance: 'comes in', exit: 'leaves', change: 'changes' }[kind];
+  // Where many stems stand close, a bar is still something to see.
+  const width = Math.max(lane * 0.7, Math.min(18, lane - 2));
   const bar = (end: boolean, at: number) => (
     <g
       className={`key${end ? ' is-end' : ''}`}
@@ -163,9 +165,9 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
       <rect x={middle - lane / 2} y={at * zoom - 7} width={lane} height={14} fill="transparent" />
       <rect
         className="key-bar"
-        x={middle - Math.min(9, lane / 2 - 1)}
+        x={middle - width / 2}
         y={at * zoom - (end ? 0.75 : 1.5)}
-        width={Math.min(18, lane - 2)}
+        width={width}
         height={end ? 1.5 : 3}
         rx={1}
       />
