@@ -77,8 +77,6 @@ export interface SheetFigure {
   changes: SheetChange[];
   /** what moves change about it, by property; not its value */
   keyed: Record<string, Course>;
-  /** how it stands: from when its change begins, when it is over, and what its reading says then */
-  states: [begin: number, end: number, reading: string][];
   stem: StemPoint[];
 }
 
@@ -104,11 +102,11 @@ export interface SheetChart {
 export interface FormField {
   name: string;
   label: string;
-  kind: 'number' | 'choice' | 'yes' | 'text';
+  kind: 'number' | 'choice' | 'text';
   unit: '' | 'pixels' | 'degrees' | 'fraction' | 'count' | 'value';
   least: number;
   most: number;
-  usual: number | string | boolean;
+  usual: number | string;
   choices: [value: string, word: string][];
   isFirst: boolean;
   isKeyed: boolean;
@@ -121,7 +119,7 @@ export interface FormChoice {
   fits: boolean;
   reason: string | null;
   promise: string;
-  settings: Record<string, number | string | boolean> & { kind: string };
+  settings: Record<string, number | string> & { kind: string };
   fields: FormField[];
   picture: [path: string, colour: string, opacity: number][];
 }

@@ -8,7 +8,7 @@ import type { Chart, Piece } from '../piece/document';
 export function useForms(piece: Piece, chart: Chart | undefined): FormsAnswer | undefined {
   const document = useDeferredValue(piece);
   // Pictures follow from these alone; other edits leave them as they are.
-  const made = chart && [chart.id, chart.table, chart.column, chart.form, chart.own, chart.finish.swatches];
+  const made = chart && [chart.id, chart.table, chart.column, chart.form, chart.own, chart.finish];
   const { data } = useQuery<FormsAnswer>({
     queryKey: ['forms', JSON.stringify(made), JSON.stringify(document.tables)],
     enabled: chart !== undefined,

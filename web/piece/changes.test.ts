@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
+  addChange,
   addFigure,
   addLine,
   addWords,
+  changesOf,
   chartOf,
   moveOf,
   ownMove,
@@ -115,6 +117,38 @@ describe('figures', () => {
       'r5 Chairs 9',
       'r6 Books 3',
     ]);
+  });
+
+  it('gives pasted figures to the rows whose labels they have, wherever those stand', () => {
+    const own = { ...chartOf(piece)!.own };
+    const pasted = {
+      rows: [
+        { id: 'x', label: 'Toys', cells: ['81'] },
+        { id: 'y', label: 'Clothing', cells: ['204'] },
+        { id: 'z', label: 'Books', cells: ['3'] },
+      ],
+    } as unknown as Table;
+    pasteRows(table, 0, 0, pasted);
+    expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`)).toEqual([
+      'r1 Small appliances 512',
+      'r2 Lamps & lights 287',
+      'r3 Clothing 204',
+      'r4 Bicycles 150',
+      'r5 Toys 81',
+      'r6 Books 3',
+    ]);
+    expect(chartOf(piece)!.own).toEqual(own);
+  });
+
+  it('adds changes one after another to one target, and leaves other targets alone', () => {
+    const first = addChange(piece, target('r2'), { property: 'opacity', to: 0.4, begin: 30 });
+    const second = addChange(piece, { chart: 'chart1' }, { property: 'column', to: 'c1', begin: 60 });
+    expect(first).not.toBe(second);
+    expect(changesOf(piece, target('r2')).map(({ property, to }) => [property, to])).toEqual([['opacity', 0.4]]);
+    expect(changesOf(piece, { chart: 'chart1' }).map(({ id }) => id)).toEqual([second]);
+    removeFigure(piece, chartOf(piece)!, 'r2');
+    expect(piece.moves.some(({ id }) => id === first)).toBe(false);
+    expect(piece.moves.some(({ id }) => id === second)).toBe(true);
   });
 
   it('moves a row up and down, and no further', () => {

@@ -5,7 +5,7 @@
  */
 export type Form = {
   kind: 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
-  [k: string]: number | string | boolean | 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
+  [k: string]: number | string | 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
 };
 /**
  * sRGB, such as #2f6b52
@@ -444,9 +444,9 @@ export interface Move {
    */
   property?: string;
   /**
-   * what a change begins from; null or absent: from what the property is then
+   * what a change of a number begins from; null or absent: from what the property is then
    */
-  from?: number | string | null;
+  from?: number | null;
   /**
    * what a change leads to: a number, what a cell of the sheet takes, a column or an order
    */

@@ -59,7 +59,7 @@ final class FormsCommand extends LupineCommand
 
     private static function range(FormSetting $setting): string
     {
-        $usual = is_bool($setting->usual) ? ($setting->usual ? 'true' : 'false') : (string) $setting->usual;
+        $usual = (string) $setting->usual;
 
         return match ($setting->kind) {
             'number' => sprintf(
@@ -71,7 +71,6 @@ final class FormsCommand extends LupineCommand
                 $setting->isKeyed ? '' : '; not changed by moves',
             ),
             'choice' => implode(', ', array_keys($setting->choices)).'; usually '.$usual,
-            'yes' => 'true or false; usually '.$usual,
             default => 'text',
         };
     }

@@ -29,7 +29,7 @@ final readonly class ChartState
         public array $places,
         public int $shareDecimals,
         public ?TimedMove $move,
-        private Fractions $fractions,
+        public Fractions $fractions,
     ) {
     }
 

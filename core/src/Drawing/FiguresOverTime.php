@@ -21,6 +21,8 @@ final class FiguresOverTime
     /** @var array<string, KeyedNumber> */
     private array $places = [];
 
+    private readonly Fractions $fractions;
+
     private KeyedNumber $whole;
 
     private bool $wholeIsSum = true;
@@ -38,10 +40,11 @@ final class FiguresOverTime
     private array $wholes = [];
 
     /** @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them */
-    public function __construct(public readonly array $states, private readonly Fractions $fractionsOf)
+    public function __construct(public readonly array $states)
     {
+        $this->fractions = $states[0]->fractions;
         foreach ($states as $state) {
-            $this->wholeIsSum = $this->wholeIsSum && $state->figures->wholeIsSum;
+            $this->wholeIsSum = $this->wholeIsSum && !$state->figures->hasGivenWhole;
         }
         $this->whole = $this->keyed(static fn (ChartState $state): float => $state->figures->whole->toFloat());
         if (count($states) === 1) {
@@ -108,9 +111,12 @@ final class FiguresOverTime
         if ($this->settledAt($frame) !== null) {
             return $reading->full();
         }
-        $value = $this->standingAt($figureId, $frame)->value;
+        $standing = $this->standingAt($figureId, $frame);
+        if (!$reading->isOfShare()) {
+            return $standing->value;
+        }
 
-        return $reading->isOfShare() ? ($value / $this->wholeAt($frame)) * 100 : $value;
+        return 100 * ($this->fractions->isOnScale() ? $standing->value / $this->wholeAt($frame) : $standing->fraction);
     }
 
     /** @return array<string, float> by figure id */
@@ -204,11 +210,11 @@ final class FiguresOverTime
         $values = array_map(static fn (KeyedNumber $value): float => $value->at($frame), $this->values);
         $whole = $this->wholeAt($frame);
         $figures = $this->states[0]->figures->list;
-        if (!$this->fractionsOf->isOnScale()) {
+        if (!$this->fractions->isOnScale()) {
             $values = self::withRest($figures, $values, $whole);
             $whole = max($whole, array_sum($values));
         }
-        $fractions = $this->fractionsOf->of($figures, $values, $whole, $scale);
+        $fractions = $this->fractions->of($figures, $values, $whole, $scale);
         $standings = [];
         foreach ($figures as $figure) {
             $standings[] = new Standing(

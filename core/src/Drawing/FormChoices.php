@@ -41,7 +41,7 @@ final readonly class FormChoices
      *
      * @return list<array{
      *     name: string, fits: bool, reason: string|null, promise: string, settings: array<string, mixed>,
-     *     fields: list<array<string, mixed>>, picture: list<array{string, string, float}>, measures: string
+     *     fields: list<array<string, mixed>>, picture: list<array{string, string, float}>
      * }>
      */
     public function of(Table $table, string $column, array $colours, ?FormSettings $current, Box $room): array
@@ -65,14 +65,13 @@ final readonly class FormChoices
                     'settings' => $settings,
                     'fields' => array_map(self::field(...), $form->settings()),
                     'picture' => $picture,
-                    'measures' => $form->needs($this->read($settings))->value,
                 ];
             },
             $this->forms->all(),
         );
     }
 
-    /** @return array<string, float|string|bool> */
+    /** @return array<string, float|string> */
     private function settings(Form $form, ?FormSettings $current, Box $room, int $count): array
     {
         $settings = ['kind' => $form->name()];
@@ -96,7 +95,7 @@ final readonly class FormChoices
         return $name === 'order' || $usual->word($name) !== $current->word($name);
     }
 
-    private static function kept(FormSetting $setting, FormSettings $current): float|string|bool
+    private static function kept(FormSetting $setting, FormSettings $current): float|string
     {
         if ($setting->kind === 'number') {
             return max($setting->least, min($setting->most, $current->number($setting->name)));
@@ -106,14 +105,14 @@ final readonly class FormChoices
         return isset($setting->choices[$word]) ? $word : $setting->usual;
     }
 
-    /** @param array<string, float|string|bool> $settings */
+    /** @param array<string, float|string> $settings */
     private function read(array $settings): FormSettings
     {
         return FormSettings::read(Field::root($settings), $this->forms);
     }
 
     /**
-     * @param array<string, float|string|bool> $settings
+     * @param array<string, float|string> $settings
      * @param list<string> $colours
      *
      * @return list<array{string, string, float}> path data, colour and opacity

@@ -194,14 +194,6 @@ final readonly class Sheet
                 static fn (KeyedNumber $number): array => self::course($number, $frames),
                 $timing->keyedOfFigure($figure->id),
             ),
-            'states' => array_map(
-                static fn (ChartState $state): array => [
-                    $state->move->begin ?? 0,
-                    $state->move?->end() ?? 0,
-                    $state->readings[$figure->id]->at(1.0),
-                ],
-                $timing->states(),
-            ),
             'stem' => Stem::of($timing, $figure->id, $largest, $frames),
         ];
     }

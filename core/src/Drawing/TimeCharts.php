@@ -61,10 +61,7 @@ final readonly class TimeCharts
             $form,
             $chart->form,
             new Point($chart->x, $chart->y),
-            new FiguresOverTime(
-                $states,
-                new Fractions($form->needs($chart->form)->isOnScale(), $form->stacking($chart->form)),
-            ),
+            new FiguresOverTime($states),
             $this->moves->ofChart($chart, $figures),
             $this->colours($chart, $table, $figures),
             $this->keyed($chart, $figures),

@@ -22,8 +22,8 @@ final readonly class Figures
         public array $list,
         public BigRational $whole,
         public array $notices,
-        /** whether the whole is what all figures come to */
-        public bool $wholeIsSum = false,
+        /** whether the whole was given, or is known because they are percentages; not what they come to */
+        public bool $hasGivenWhole = false,
     ) {
         $this->byId = array_column($list, null, 'id');
     }
@@ -64,6 +64,7 @@ final readonly class Figures
             $mayBeNegative ? null : 'This form cannot go below zero: change the figure, or choose bars or columns.',
         );
         $whole = ReadColumn::whole($table, $cells);
+        $isGiven = $whole !== null;
         $cells = ReadColumn::fillRest($table, $cells, $whole);
         $sum = BigRational::zero();
         foreach ($cells as $cell) {
@@ -73,7 +74,7 @@ final readonly class Figures
         $list = self::figures($table, $cells, $whole);
         ReadColumn::noticeLabels($table, $notices);
 
-        return new self($list, $whole, $notices, $whole->isEqualTo($sum));
+        return new self($list, $whole, $notices, $isGiven);
     }
 
     /**
@@ -112,7 +113,7 @@ final readonly class Figures
             }
         }
 
-        return new self($list, $whole, array_merge([], ...array_column($columns, 'notices')), true);
+        return new self($list, $whole, array_merge([], ...array_column($columns, 'notices')));
     }
 
     /** How many series there are side by side. */
@@ -140,7 +141,7 @@ final readonly class Figures
             );
         }
 
-        return new self($list, $all->whole, $all->notices, false);
+        return new self($list, $all->whole, $all->notices, $all->hasGivenWhole);
     }
 
     /** @return list<float> in the order of the sheet */
@@ -190,13 +191,14 @@ final readonly class Figures
                     self::plain($whole),
                 ),
             );
-            $whole = $sum;
+            $whole = null;
         }
+        $isGiven = $whole !== null;
         $whole ??= $sum;
         $list = self::figures($table, $cells, $whole);
         ReadColumn::noticeLabels($table, $notices);
 
-        return new self($list, $whole, $notices, $whole->isEqualTo($sum));
+        return new self($list, $whole, $notices, $isGiven);
     }
 
     /**

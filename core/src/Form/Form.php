@@ -39,7 +39,7 @@ interface Form
      *
      * @param int $count figures
      *
-     * @return array<string, float|string|bool>
+     * @return array<string, float|string>
      */
     public function fitted(float $width, float $height, int $count): array;
 

@@ -18,7 +18,7 @@ final readonly class FormSchema
             'description' => 'How figures become shapes. What a form does not know is kept, and not used.',
             'properties' => ['kind' => ['enum' => $forms->names()]],
             'required' => ['kind'],
-            'additionalProperties' => ['type' => ['number', 'string', 'boolean']],
+            'additionalProperties' => ['type' => ['number', 'string']],
             'allOf' => array_map(self::rule(...), $forms->all()),
         ];
     }

@@ -155,7 +155,7 @@ final readonly class NewPiece
     /**
      * @param int $count figures
      *
-     * @return array<string, float|string|bool>
+     * @return array<string, float|string>
      */
     public static function settings(Form $form, int $count, float $width = 700, float $height = 700): array
     {

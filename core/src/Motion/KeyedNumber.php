@@ -69,15 +69,4 @@ final readonly class KeyedNumber
 
         return $changes;
     }
-
-    /** @return list<int> first and last frames of its moves */
-    public function keys(): array
-    {
-        $keys = [];
-        foreach ($this->steps as $step) {
-            array_push($keys, $step['move']->begin, $step['move']->end());
-        }
-
-        return $keys;
-    }
 }

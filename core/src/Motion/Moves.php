@@ -62,8 +62,7 @@ final class Moves
         $steps = [];
         foreach ($this->changesOf($chartId, $figureId, $wordsId) as [$move, $change]) {
             if ($change->property === $property) {
-                $from = $change->from === null ? null : (float) $change->from;
-                $steps[] = [$move, (float) $change->to, $from];
+                $steps[] = [$move, (float) $change->to, $change->from];
             }
         }
 

@@ -7,8 +7,8 @@ namespace Lupine\Core\Piece;
 /** What a move of the kind `change` does: one property, from what it is to another value. */
 final readonly class Change
 {
-    /** @param float|string|null $from null: from what the property is when the move begins */
-    private function __construct(public string $property, public float|string|null $from, public float|string $to)
+    /** @param float|null $from null: from what the property is when the move begins */
+    private function __construct(public string $property, public ?float $from, public float|string $to)
     {
     }
 
@@ -22,7 +22,14 @@ final readonly class Change
             throw $field->get('property')->wrong('has to be one of '.$names);
         }
         $from = $field->get('from');
+        if ($property->kind !== 'number' && !$from->isNull()) {
+            throw $from->wrong('is for numbers alone; leave it out, and the change begins from what is there');
+        }
 
-        return new self($name, $from->isNull() ? null : $property->read($from), $property->read($field->get('to')));
+        return new self(
+            $name,
+            $from->isNull() ? null : (float) $property->read($from),
+            $property->read($field->get('to')),
+        );
     }
 }

@@ -14,13 +14,13 @@ final readonly class FormSetting
         public string $name,
         /** the word at the desk */
         public string $label,
-        /** number, choice, yes, text or points */
+        /** number, choice or text */
         public string $kind,
         /** pixels, degrees, fraction, count or value; empty for what is no number */
         public string $unit,
         public float $least,
         public float $most,
-        public float|string|bool $usual,
+        public float|string $usual,
         public array $choices,
         /** whether it is one of the few decisions that make most of the difference */
         public bool $isFirst,
@@ -59,11 +59,6 @@ final readonly class FormSetting
         return new self($name, $label, 'choice', '', 0, 0, $usual, $choices, $isFirst, $isKeyed, $hint);
     }
 
-    public static function yes(string $name, string $label, bool $usual, string $hint = ''): self
-    {
-        return new self($name, $label, 'yes', '', 0, 0, $usual, [], false, false, $hint);
-    }
-
     /** A text such as SVG path data. */
     public static function text(string $name, string $label, string $usual, string $hint = ''): self
     {
@@ -71,12 +66,11 @@ final readonly class FormSetting
     }
 
     /** @throws BadPiece */
-    public function read(Field $field): float|string|bool
+    public function read(Field $field): float|string
     {
         return match ($this->kind) {
             'number' => $field->number($this->least, $this->most, (float) $this->usual),
             'choice' => $field->oneOf(array_map('strval', array_keys($this->choices)), (string) $this->usual),
-            'yes' => $field->yes((bool) $this->usual),
             default => $field->text((int) $this->most, (string) $this->usual),
         };
     }
@@ -87,7 +81,6 @@ final readonly class FormSetting
         $schema = match ($this->kind) {
             'number' => ['type' => 'number', 'minimum' => $this->least, 'maximum' => $this->most],
             'choice' => ['enum' => array_map('strval', array_keys($this->choices))],
-            'yes' => ['type' => 'boolean'],
             default => ['type' => 'string', 'maxLength' => (int) $this->most],
         };
         $unit = $this->unit === '' || $this->unit === 'count' ? '' : ', '.$this->unit;

@@ -7,7 +7,7 @@ namespace Lupine\Core\Piece;
 /** The form of a chart and its settings, each read as its form declares it. */
 final readonly class FormSettings
 {
-    /** @param array<string, float|string|bool> $values by setting */
+    /** @param array<string, float|string> $values by setting */
     private function __construct(public string $kind, private array $values)
     {
     }
@@ -31,11 +31,6 @@ final readonly class FormSettings
     public function word(string $name): string
     {
         return (string) $this->values[$name];
-    }
-
-    public function yes(string $name): bool
-    {
-        return (bool) $this->values[$name];
     }
 
     public function has(string $name): bool

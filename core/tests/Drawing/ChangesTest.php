@@ -166,6 +166,44 @@ final class ChangesTest extends TestCase
         self::assertTrue(Sample::prove($strip)->isExact());
     }
 
+    /** A dial is drawn against the whole that is given, else against a round number behind its figure. */
+    public function testADialHasAScale(): void
+    {
+        $most = static fn (string $figures, array $changes = []): array => array_map(
+            static fn ($state): float => $state->scale->most,
+            Sample::draw(Sample::piece($figures, $changes, 'dial'))->timings['chart1']->states(),
+        );
+
+        self::assertSame([50.0], $most("Mended\t42"));
+        self::assertSame([84.0], $most("Mended\t42", ['tables.0.whole' => '84']));
+        self::assertSame([100.0], $most("Mended\t42%\nBeyond us\trest"));
+    }
+
+    /** A given whole stays while single figures change, and what is the rest takes up what they leave. */
+    public function testTheRestFollowsTheOthers(): void
+    {
+        $value = static fn (string $row, string $to, int $begin): array => self::change('value', $to, $begin, [
+            'target' => ['chart' => 'chart1', 'figure' => $row],
+            'curve' => 'linear',
+        ]);
+        $changes = ['moves' => [$value('r1', '50%', 100), $value('r2', '10%', 110)]];
+        $piece = Sample::piece("a\t30%\nb\t20%\nc\trest", $changes, 'pie');
+        $timing = Sample::draw($piece)->timings['chart1'];
+
+        foreach ([100, 105, 112, 118, 125, 140] as $frame) {
+            $values = $timing->valuesAt($frame);
+            self::assertEqualsWithDelta(100.0, array_sum($values), 1e-9, "frame {$frame}");
+            self::assertEqualsWithDelta(100 - $values['r1'] - $values['r2'], $values['r3'], 1e-9);
+        }
+        self::assertTrue(Sample::prove($piece)->isExact());
+    }
+
+    public function testOnlyNumbersBeginFromAValueOfTheirOwn(): void
+    {
+        $this->expectExceptionMessage('for numbers alone');
+        Sample::piece(changes: ['moves' => [self::change('column', 'c1', 0, ['from' => 'c1'])]]);
+    }
+
     /** Rows are switched off in a chart: the others share the whole, and keep their colours. */
     public function testRowsAreSwitchedOff(): void
     {

@@ -54,7 +54,7 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
           to={move.from}
           onChange={(from) =>
             change((draft) => {
-              draft.from = from;
+              draft.from = Number(from);
             })
           }
         />

@@ -100,9 +100,10 @@ function beginning(property: Property, first: number | string, table?: Table): n
   if (property.kind === 'column') return table?.columns.find(({ id }) => id !== first)?.id ?? String(first);
   if (property.kind === 'order') return first === 'descending' ? 'ascending' : 'descending';
   if (property.kind === 'cell') return String(first);
-  const guess =
-    property.name === 'opacity' ? 0.35 : property.name === 'size' ? 1.15 : property.name === 'light' ? 0.35 : null;
-  return guess ?? Number(first);
+  const set: Record<string, number> = { opacity: 0.35, size: 1.15, light: 0.35 };
+  if (property.name in set) return set[property.name];
+  const step = property.unit === 'fraction' ? 0.1 : property.unit === 'pixels' ? 40 : 15;
+  return Number(first) + step > property.most ? Number(first) - step : Number(first) + step;
 }
 
 function shown(value: number | string | undefined, property: Property | undefined, table?: Table): string {

@@ -1,9 +1,9 @@
 import type { FormField } from '../../api/answers';
-import { Choice, Pick, Switch } from '../../fields/Choice';
+import { Choice, Pick } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 
-type Value = number | string | boolean;
+type Value = number | string;
 
 interface Props {
   setting: FormField;
@@ -21,7 +21,6 @@ const NARROW = 20;
 /** One setting of a form, as the form declares it. */
 export function SettingField({ setting, value, isKeyed, onChange }: Props) {
   const { label, kind, unit, least, most, usual, choices, hint } = setting;
-  if (kind === 'yes') return <Switch label={label} value={value === true} onChange={onChange} />;
   if (kind === 'choice') {
     const words = choices.map(([, word]) => word).join('');
     const Field = choices.length <= SIDE_BY_SIDE && words.length <= NARROW ? Choice : Pick;

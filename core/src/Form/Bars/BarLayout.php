@@ -13,6 +13,7 @@ use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
 use Lupine\Core\Form\Standing;
+use Lupine\Core\Form\StandsApart;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
@@ -21,6 +22,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Bars beside each other on one scale, lying or upright. */
 final readonly class BarLayout implements Layout
 {
+    use StandsApart;
+
     private const AXIS = 3.0;
     private const TICK = 2.0;
 
@@ -133,16 +136,6 @@ final readonly class BarLayout implements Layout
     public function whole(string $figureId): float
     {
         return $this->isUpright ? $this->plot->height : $this->plot->width;
-    }
-
-    public function neighbours(): array
-    {
-        return [];
-    }
-
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
-    {
-        return '';
     }
 
     public function furniture(): array

@@ -79,7 +79,7 @@ final readonly class Dial implements Form
         $maximum = $settings->number('maximum');
         if ($maximum <= 0 && $figures->arePercentages()) {
             $maximum = 100.0;
-        } elseif ($maximum <= 0 && !$figures->wholeIsSum && $figures->whole->isPositive()) {
+        } elseif ($maximum <= 0 && $figures->hasGivenWhole) {
             $maximum = max([$figures->whole->toFloat(), ...$figures->values()]);
         }
 

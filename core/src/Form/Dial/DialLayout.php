@@ -12,6 +12,7 @@ use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Rings\ArcShape;
 use Lupine\Core\Form\Room;
 use Lupine\Core\Form\Standing;
+use Lupine\Core\Form\StandsApart;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
@@ -21,6 +22,8 @@ use Lupine\Core\Piece\FormSettings;
 /** One mark on its track, with ticks around and a target across. */
 final readonly class DialLayout implements Layout
 {
+    use StandsApart;
+
     private const TARGET = 7.0;
     private const TARGET_OVER = 12.0;
     private const TICK = 3.0;
@@ -88,16 +91,6 @@ final readonly class DialLayout implements Layout
     public function whole(string $figureId): float
     {
         return $this->fullDegrees;
-    }
-
-    public function neighbours(): array
-    {
-        return [];
-    }
-
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
-    {
-        return '';
     }
 
     public function furniture(): array

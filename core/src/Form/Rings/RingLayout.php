@@ -10,6 +10,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\StandsApart;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
@@ -18,6 +19,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Rings around a point, evenly spaced between an inner and an outer radius. */
 final readonly class RingLayout implements Layout
 {
+    use StandsApart;
+
     /** @param array<string, Ring> $rings by figure id, in the order in which they are laid out */
     private function __construct(private FormSettings $settings, private Point $centre, private array $rings)
     {
@@ -90,16 +93,6 @@ final readonly class RingLayout implements Layout
         return $this->settings->word('equal') === 'angle'
             ? $ring->fullDegrees
             : deg2rad($ring->fullDegrees) * $ring->radius;
-    }
-
-    public function neighbours(): array
-    {
-        return [];
-    }
-
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
-    {
-        return '';
     }
 
     public function furniture(): array
