@@ -84,7 +84,7 @@ export function ChangeList({ piece, target, properties, sheet, keyed, first, tab
         value=""
         onChange={(event) => add(event.target.value)}
       >
-        <option value="">Add a change at the playhead…</option>
+        <option value="">Add a change…</option>
         {properties.map(({ name, label }) => (
           <option key={name} value={name}>
             {label}

@@ -98,7 +98,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
                 style={{
                   left: lane * (index + 0.5),
                   background: figure.colour,
-                  width: Math.max(lane * 0.7, Math.min(12, lane - 2)),
+                  width: Math.min(12, Math.max(lane * 0.7, lane - 2)),
                 }}
                 title={figure.label || 'No label'}
                 aria-label={`Stem of ${figure.label || 'a figure without a label'}`}

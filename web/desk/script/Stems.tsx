@@ -146,7 +146,7 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
     };
   const name = { entrance: 'comes in', exit: 'leaves', change: 'changes' }[kind];
   // Where many stems stand close, a bar is still something to see.
-  const width = Math.max(lane * 0.7, Math.min(18, lane - 2));
+  const width = Math.min(18, Math.max(lane * 0.7, lane - 2));
   const bar = (end: boolean, at: number) => (
     <g
       className={`key${end ? ' is-end' : ''}`}
