@@ -7,7 +7,7 @@ import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
 import type { Piece } from '../web/piece/document';
 import { goTo, store } from './desk';
-import { decodedFrame, difference, pixelsOf } from './pictures';
+import { decodedFrame, difference, pixelsOf, type Picture } from './pictures';
 
 const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
@@ -83,12 +83,35 @@ test('every part covers its share of the film, to a thousandth of the whole', ()
   );
 });
 
-test('stage, still, film and SVG show the same picture at the same moment', async ({
-  browser,
-  page,
-  request,
-  baseURL,
-}) => {
+// A dashed line inside each part, one with its line on the edge, while a part is moved, turned and scaled.
+test('lines, dashes and clips are the same on stage, still and SVG', async ({ page, request }) => {
+  const piece = demo();
+  const [chart] = piece.charts;
+  const line = { width: 9, colour: '#ffffff', opacity: 0.9, dash: 34, gap: 20, caps: 'round' } as const;
+  chart.finish.stroke = { ...line, place: 'inside' };
+  chart.own = { r2: { stroke: { ...line, place: 'centred', caps: 'butt' } } };
+  const move = { pin: null, frames: 40, curve: 'linear', opens: 'forward', begin: 360, kind: 'change' } as const;
+  piece.moves.push(
+    { ...move, id: 'turns', target: { chart: chart.id, figure: 'r1' }, property: 'turn', to: 25 },
+    { ...move, id: 'shrinks', target: { chart: chart.id, figure: 'r1' }, property: 'size', to: 0.7 },
+  );
+  const file = write('lines.json', piece);
+  artisan('lupine:draw', file, join(folder, 'lines.png'), '--at=385');
+  artisan('lupine:draw', file, join(folder, 'lines.svg'), '--at=385');
+  const skia = PNG.sync.read(readFileSync(join(folder, 'lines.png')));
+  const drawn = await screenshotOf(page, readFileSync(join(folder, 'lines.svg'), 'utf8'), 1920, 1080);
+  const id = await store(request, piece);
+  const stage = await fineStage(page, id, 385);
+  for (const [name, picture, mean] of [['SVG', drawn, 1.2] as const, ['stage', stage, 0.8] as const]) {
+    expect(difference(skia.data, picture.data).mean, name).toBeLessThan(mean);
+    expect(
+      pixelmatch(skia.data, picture.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080),
+      name,
+    ).toBeLessThan(0.002);
+  }
+});
+
+test('stage, still, film and SVG show the same picture at the same moment', async ({ page, request }) => {
   test.setTimeout(180_000);
   const piece = demo();
   const file = write('demo.json', piece);
@@ -111,28 +134,13 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
     // H.264 at 4:2:0 blurs colours a little; nothing may stand elsewhere.
     expect(difference(skia.data, decodedFrame(film, frame, 1920, 1080)).mean, `film, frame ${frame}`).toBeLessThan(1.6);
 
-    // The stage of a screen so fine that it has as many dots as the film.
     const id = await store(request, piece);
-    await page.goto(`${baseURL}/pieces/${id}`);
-    const { width } = (await page.locator('.stage canvas').boundingBox())!;
-    const fine = await browser.newPage({
-      viewport: { width: 1280, height: 800 },
-      deviceScaleFactor: 1920 / width,
-      baseURL,
-    });
-    await fine.goto(`/pieces/${id}`);
-    await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
-    await goTo(fine, frame);
-    const stage = pixelsOf(
-      await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
-    );
-    expect([stage.width, stage.height]).toEqual([1920, 1080]);
+    const stage = await fineStage(page, id, frame);
     expect(difference(skia.data, stage.data).mean, `stage, frame ${frame}`).toBeLessThan(0.8);
     expect(
       pixelmatch(skia.data, stage.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080),
       `stage, frame ${frame}`,
     ).toBeLessThan(0.002);
-    await fine.close();
   }
 });
 
@@ -203,6 +211,29 @@ test('curves run as Chromium runs them', async ({ page, request }) => {
     );
   }
 });
+
+/** The stage of a screen so fine that it has as many dots as the film. */
+async function fineStage(page: Page, id: string, frame: number): Promise<Picture> {
+  await page.goto(`/pieces/${id}`);
+  const { width } = (await page.locator('.stage canvas').boundingBox())!;
+  const fine = await page
+    .context()
+    .browser()!
+    .newPage({
+      viewport: { width: 1280, height: 800 },
+      deviceScaleFactor: 1920 / width,
+      baseURL: new URL(page.url()).origin,
+    });
+  await fine.goto(`/pieces/${id}`);
+  await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  await goTo(fine, frame);
+  const stage = pixelsOf(
+    await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
+  );
+  await fine.close();
+  expect([stage.width, stage.height]).toEqual([1920, 1080]);
+  return stage;
+}
 
 async function screenshotOf(page: Page, svg: string, width: number, height: number): Promise<PNG> {
   const own = await page.context().newPage();

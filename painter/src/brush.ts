@@ -1,7 +1,7 @@
 import { type Bounds } from './bounds';
 import { times, type Matrix } from './matrix';
 import type { Patterns } from './patterns';
-import type { LinearPaint, PathNode, PatternPaint, RadialPaint, Reel, TextNode } from './reel';
+import type { LinearPaint, PathNode, PatternPaint, RadialPaint, Reel, Stroke, TextNode } from './reel';
 import { SoftEdges } from './soft';
 import type { Context, OutlinePath, Studio } from './surface';
 import type { Timeline } from './timeline';
@@ -45,6 +45,10 @@ export class Brush {
     }
     set(context, onCanvas(view, pose));
     const outline = this.outline(number);
+    if (node.stroke) {
+      this.stroke(context, node, node.stroke, outline, frame);
+      return;
+    }
     if (typeof fill === 'string') {
       context.fillStyle = fill;
       context.fill(outline);
@@ -68,6 +72,25 @@ export class Brush {
       return;
     }
     context.fill(outline);
+  }
+
+  /** From here on, only what lies in an outline is painted. */
+  clip(context: Context, number: number, view: View, pose: Matrix | null): void {
+    set(context, onCanvas(view, pose));
+    context.clip(this.outline(number));
+  }
+
+  private stroke(context: Context, node: PathNode, stroke: Stroke, outline: OutlinePath, frame: number): void {
+    const fill = this.timeline.fill(node.index, node.fill, frame);
+    const paint = typeof fill === 'string' ? null : this.reel.paints[fill];
+    if (paint?.kind === 'pattern') throw new Error('A line cannot have a pattern.');
+    context.strokeStyle = paint ? gradient(context, paint) : fill;
+    context.lineWidth = stroke.width;
+    context.lineCap = stroke.caps;
+    context.lineJoin = 'round';
+    context.setLineDash(stroke.dashes);
+    context.lineDashOffset = this.timeline.value(node.index, 'offset', stroke.offset, frame);
+    context.stroke(outline);
   }
 
   private paintPattern(

@@ -57,6 +57,8 @@ export class Painter {
         node.kind !== 'path' ||
         node.mark !== null ||
         node.blur > 0 ||
+        node.stroke !== undefined ||
+        groups.some(({ clip }) => clip !== undefined) ||
         [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
     );
     this.backLeaves = first < 0 ? this.leaves.length : first;
@@ -133,7 +135,7 @@ export class Painter {
   private ownBoxOf(node: PathNode | TextNode, frame: number): Box | null {
     if (node.kind === 'path') {
       const box = this.bounds.ofOutline(this.timeline.value(node.index, 'outline', node.outline, frame));
-      return box && grown(box, node.blur * BLUR_REACH);
+      return box && grown(box, node.blur * BLUR_REACH + (node.stroke?.width ?? 0));
     }
     const run = this.timeline.value(node.index, 'run', node.run, frame);
     const left =
@@ -249,10 +251,12 @@ export class Painter {
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
     const pose = this.poseOf(groups, frame);
-    const alpha = `${this.alphaOf(groups, frame)}${pose ? `/${Object.values(pose).join(' ')}` : ''}`;
+    const clips = groups.map((group) => this.clipOf(group, frame) ?? '').join('');
+    const alpha = `${this.alphaOf(groups, frame)}${pose ? `/${Object.values(pose).join(' ')}` : ''}/${clips}`;
     if (node.kind === 'path') {
       const fill = this.timeline.fill(node.index, node.fill, frame);
-      return `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${fill}/${alpha}`;
+      const dashes = node.stroke ? this.timeline.value(node.index, 'offset', node.stroke.offset, frame) : '';
+      return `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${fill}/${dashes}/${alpha}`;
     }
     const run = this.timeline.value(node.index, 'run', node.run, frame);
     const x = this.timeline.value(node.index, 'x', node.x, frame);
@@ -273,8 +277,26 @@ export class Painter {
       const alpha = this.alphaOf(groups, frame);
       if (alpha <= 0 || !view.isSeen(this.boxOf(this.leaves[index], frame))) continue;
       const pose = this.poseOf(groups, frame);
+      const isClipped = groups.some(({ clip }) => clip !== undefined);
+      if (isClipped) {
+        context.save();
+        this.clip(context, groups, frame, view);
+      }
       if (node.kind === 'path') this.brush.path(context, node, alpha, frame, view, pose);
       else this.brush.text(context, node, alpha, frame, view, pose);
+      if (isClipped) context.restore();
     }
+  }
+
+  /** Each group's own outline, where that group stands. */
+  private clip(context: Context, groups: GroupNode[], frame: number, view: View): void {
+    groups.forEach((group, at) => {
+      const clip = this.clipOf(group, frame);
+      if (clip !== null) this.brush.clip(context, clip, view, this.poseOf(groups.slice(0, at + 1), frame));
+    });
+  }
+
+  private clipOf({ index, clip }: GroupNode, frame: number): number | null {
+    return clip === undefined ? null : this.timeline.value(index, 'clip', clip, frame);
   }
 }

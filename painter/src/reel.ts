@@ -23,7 +23,7 @@ export type Run = [text: string, width: number, places: number[]];
 
 export interface Track {
   node: number;
-  property: 'outline' | 'run' | 'opacity' | 'x' | 'y' | 'size' | 'turn' | 'fill' | 'whole';
+  property: 'outline' | 'clip' | 'offset' | 'run' | 'opacity' | 'x' | 'y' | 'size' | 'turn' | 'fill' | 'whole';
   /** rising; the value holds until the next */
   frames: number[];
   values: (number | string)[];
@@ -70,6 +70,8 @@ export interface GroupNode {
   opacity: number;
   /** moved, scaled and turned about a pivot; absent where it never is */
   pose?: { pivot: [x: number, y: number]; x: number; y: number; size: number; turn: number };
+  /** the number of the outline within which its children are seen; absent where all of them is */
+  clip?: number;
   children: ReelNode[];
 }
 
@@ -82,7 +84,19 @@ export interface PathNode {
   opacity: number;
   /** standard deviation in pixels; 0 is sharp */
   blur: number;
+  /** the line that the fill is for; absent where it fills the outline */
+  stroke?: Stroke;
   mark: Mark | null;
+}
+
+/** A line along an outline, in pixels, with round corners. */
+export interface Stroke {
+  width: number;
+  caps: 'butt' | 'round';
+  /** lengths of dashes and gaps by turns */
+  dashes: number[];
+  /** how far into the dashes the line begins */
+  offset: number;
 }
 
 export interface Mark {

@@ -18,7 +18,14 @@ export interface Context {
   restore(): void;
   setTransform(a: number, b: number, c: number, d: number, e: number, f: number): void;
   clearRect(x: number, y: number, width: number, height: number): void;
+  strokeStyle: unknown;
+  lineWidth: number;
+  lineCap: 'butt' | 'round' | 'square';
+  lineJoin: 'bevel' | 'miter' | 'round';
+  lineDashOffset: number;
+  setLineDash(lengths: number[]): void;
   fill(path: OutlinePath): void;
+  stroke(path: OutlinePath): void;
   clip(path: OutlinePath): void;
   drawImage(image: Surface, x: number, y: number, width: number, height: number): void;
   createLinearGradient(

@@ -177,6 +177,7 @@ export interface Finish {
   pattern: Pattern | null;
   glow: SoftEdge | null;
   shadow: SoftEdge | null;
+  stroke?: Stroke | null;
 }
 /**
  * A pattern over a fill.
@@ -206,6 +207,30 @@ export interface SoftEdge {
    * null: the colour of the mark for a glow, black for a shadow
    */
   colour: Colour | null;
+}
+/**
+ * A line along the edge of a mark.
+ */
+export interface Stroke {
+  /**
+   * as much of it as is seen, pixels
+   */
+  width: number;
+  colour: Colour;
+  opacity: number;
+  /**
+   * inside: within the mark; centred: half of it stands out
+   */
+  place: 'inside' | 'centred';
+  /**
+   * length of a dash, pixels; 0: a line without gaps
+   */
+  dash: number;
+  /**
+   * between two dashes, pixels
+   */
+  gap: number;
+  caps: 'butt' | 'round';
 }
 /**
  * The words of a chart.
@@ -330,6 +355,7 @@ export interface Own {
   fill?: Colour | null;
   pattern?: Pattern | 'none' | null;
   glow?: SoftEdge | 'none' | null;
+  stroke?: Stroke | 'none' | null;
   /**
    * how far the mark is moved out, pixels
    */

@@ -37,6 +37,7 @@ final readonly class DrawChart
             $nodes = array_filter([
                 $mark,
                 $finish->pattern($figureId, $mark),
+                $finish->stroke($figureId, $mark),
                 $finish->light($figureId, $mark),
             ]);
             array_push($children, ...$poses->pose($figureId, array_values($nodes)));

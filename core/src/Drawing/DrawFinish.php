@@ -112,6 +112,26 @@ final readonly class DrawFinish
         return new PathNode($mark->outline, $paint, $pattern->opacity);
     }
 
+    /** The line along the edge of a mark, or null where it has none. */
+    public function stroke(string $figureId, PathNode $mark): ?GroupNode
+    {
+        $own = $this->chart->own($figureId);
+        $stroke = $own->hasStroke ? $own->stroke : $this->chart->finish->stroke;
+        if ($stroke === null || $stroke->opacity <= 0) {
+            return null;
+        }
+        $isInside = $stroke->place === 'inside';
+        // Half of a line along an edge is outside of it; of one that keeps inside, that half is cut off.
+        $line = new Stroke(
+            $isInside ? $stroke->width * 2 : $stroke->width,
+            $stroke->caps,
+            $stroke->dash > 0 && $stroke->gap > 0 ? [$stroke->dash, $stroke->gap] : [],
+        );
+        $path = new PathNode($mark->outline, new FlatPaint($stroke->colour), $stroke->opacity, stroke: $line);
+
+        return new GroupNode('stroke-'.$figureId, [$path], clip: $isInside ? $mark->outline : null);
+    }
+
     /** White over a mark, as much as a move lights it up; null where none does. */
     public function light(string $figureId, PathNode $mark): ?GroupNode
     {

@@ -6,7 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\Track;
 
-/** A filled outline, sharp or blurred. */
+/** An outline that is filled, sharp or blurred, or that a line runs along. */
 final readonly class PathNode implements Node
 {
     /** @var Track<Paint> */
@@ -18,6 +18,7 @@ final readonly class PathNode implements Node
      * @param float $opacity 0 to 1
      * @param float $blur standard deviation in pixels
      * @param string|null $trackOf the figure whose track this is
+     * @param Stroke|null $stroke the line that the paint is for; null where it fills the outline
      */
     public function __construct(
         public Track $outline,
@@ -26,6 +27,7 @@ final readonly class PathNode implements Node
         public float $blur = 0.0,
         public ?Mark $mark = null,
         public ?string $trackOf = null,
+        public ?Stroke $stroke = null,
     ) {
         $this->fill = $fill instanceof Paint ? Track::constant($fill) : $fill;
     }

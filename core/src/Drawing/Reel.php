@@ -82,6 +82,9 @@ final class Reel
                 'name' => $node->name,
                 'opacity' => $node->opacity === null ? 1.0 : $this->property($index, 'opacity', $node->opacity),
                 ...$node->pose === null ? [] : ['pose' => $this->pose($index, $node->pose)],
+                ...$node->clip === null
+                    ? []
+                    : ['clip' => $this->property($index, 'clip', $node->clip, $this->outline(...))],
                 'children' => array_map($this->node(...), $node->children),
             ];
         }
@@ -89,15 +92,11 @@ final class Reel
             return [
                 'kind' => 'path',
                 'index' => $index,
-                'outline' => $this->property(
-                    $index,
-                    'outline',
-                    $node->outline,
-                    fn (string $outline): int => $this->outlines[$outline] ??= count($this->outlines),
-                ),
+                'outline' => $this->property($index, 'outline', $node->outline, $this->outline(...)),
                 'fill' => $this->property($index, 'fill', $node->fill, $this->paint(...)),
                 'opacity' => $node->opacity,
                 'blur' => $node->blur,
+                ...$node->stroke === null ? [] : ['stroke' => $this->stroke($index, $node->stroke)],
                 'mark' => $node->mark === null
                         ? null
                         : [
@@ -124,6 +123,22 @@ final class Reel
             'align' => $node->align,
             'fill' => $node->colour,
             'reading' => $node->readingOf,
+        ];
+    }
+
+    private function outline(string $outline): int
+    {
+        return $this->outlines[$outline] ??= count($this->outlines);
+    }
+
+    /** @return array<string, mixed> */
+    private function stroke(int $index, Stroke $stroke): array
+    {
+        return [
+            'width' => $stroke->width,
+            'caps' => $stroke->caps,
+            'dashes' => $stroke->dashes,
+            'offset' => $stroke->offset === null ? 0.0 : $this->property($index, 'offset', $stroke->offset),
         ];
     }
 

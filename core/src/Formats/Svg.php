@@ -14,6 +14,7 @@ use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Drawing\PatternPaint;
 use Lupine\Core\Drawing\Pose;
 use Lupine\Core\Drawing\RadialPaint;
+use Lupine\Core\Drawing\Stroke;
 use Lupine\Core\Drawing\TextNode;
 use Lupine\Core\Geometry\Decimal;
 
@@ -72,6 +73,7 @@ final class Svg
                             : ' data-maximum="'.Decimal::of($node->maximum->at($this->frame), 9).'"').
                         ($opacity < 1 ? ' opacity="'.Decimal::of($opacity, 4).'"' : '').
                         ($node->pose === null ? '' : $this->pose($node->pose)).
+                        ($node->clip === null ? '' : $this->clip($node->clip->at($this->frame))).
                         ">\n".
                         $children.
                         "</g>\n";
@@ -102,7 +104,9 @@ final class Svg
         if ($outline === '' && $node->mark === null) {
             return '';
         }
-        $attributes = ' d="'.$outline.'" fill="'.$this->paint($node->fill->at($this->frame)).'"';
+        $paint = $this->paint($node->fill->at($this->frame));
+        $attributes = ' d="'.$outline.'" '
+            .($node->stroke === null ? 'fill="'.$paint.'"' : $this->stroke($node->stroke, $paint));
         $attributes .= $node->opacity < 1 ? ' opacity="'.Decimal::of($node->opacity, 4).'"' : '';
         $attributes .= $node->blur > 0 ? ' filter="url(#'.$this->blur($node->blur).')"' : '';
         if ($node->trackOf !== null) {
@@ -121,6 +125,30 @@ final class Svg
         }
 
         return '<path'.$attributes."/>\n";
+    }
+
+    private function stroke(Stroke $stroke, string $paint): string
+    {
+        $dashes = $stroke->dashes === []
+            ? ''
+            : sprintf(
+                ' stroke-dasharray="%s" stroke-dashoffset="%s"',
+                implode(' ', array_map(static fn (float $length): string => Decimal::of($length, 4), $stroke->dashes)),
+                Decimal::of($stroke->offset?->at($this->frame) ?? 0.0, 4),
+            );
+
+        return sprintf(
+            'fill="none" stroke="%s" stroke-width="%s" stroke-linejoin="round" stroke-linecap="%s"%s',
+            $paint,
+            Decimal::of($stroke->width, 4),
+            $stroke->caps,
+            $dashes,
+        );
+    }
+
+    private function clip(string $outline): string
+    {
+        return ' clip-path="url(#'.$this->define('c', '<clipPath id="%s"><path d="'.$outline.'"/></clipPath>').')"';
     }
 
     private function text(TextNode $node): string

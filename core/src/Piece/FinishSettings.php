@@ -17,6 +17,7 @@ final readonly class FinishSettings
         public ?PatternSettings $pattern,
         public ?SoftEdge $glow,
         public ?SoftEdge $shadow,
+        public ?StrokeSettings $stroke,
     ) {
     }
 
@@ -37,6 +38,7 @@ final readonly class FinishSettings
             PatternSettings::read($field->get('pattern')),
             SoftEdge::read($field->get('glow')),
             SoftEdge::read($field->get('shadow')),
+            StrokeSettings::read($field->get('stroke')),
         );
     }
 }

@@ -18,6 +18,8 @@ final readonly class OwnSettings
         public float $out,
         /** whether its row is switched off in this chart */
         public bool $isOff = false,
+        public bool $hasStroke = false,
+        public ?StrokeSettings $stroke = null,
     ) {
     }
 
@@ -30,6 +32,7 @@ final readonly class OwnSettings
     {
         $pattern = $field->get('pattern');
         $glow = $field->get('glow');
+        $stroke = $field->get('stroke');
         $isNone = static fn (Field $value): bool => $value->isText() && $value->oneOf(['none']) === 'none';
 
         return new self(
@@ -40,6 +43,8 @@ final readonly class OwnSettings
             $glow->isNull() || $isNone($glow) ? null : SoftEdge::read($glow),
             $field->get('out')->number(0, 1000, 0),
             $field->get('off')->yes(false),
+            !$stroke->isNull(),
+            $stroke->isNull() || $isNone($stroke) ? null : StrokeSettings::read($stroke),
         );
     }
 }

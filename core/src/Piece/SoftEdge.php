@@ -24,7 +24,7 @@ final readonly class SoftEdge
         }
 
         return new self(
-            $field->get('reach')->number(1, 200, 40),
+            $field->get('reach')->number(1, 400, 40),
             $field->get('opacity')->number(0, 1, 0.6),
             $field->get('colour')->isNull() ? null : $field->get('colour')->colour(),
         );

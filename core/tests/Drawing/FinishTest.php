@@ -9,6 +9,7 @@ use Lupine\Core\Drawing\FlatPaint;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Drawing\PatternPaint;
 use Lupine\Core\Drawing\RadialPaint;
+use Lupine\Core\Formats\Svg;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -53,6 +54,36 @@ final class FinishTest extends TestCase
         foreach ($areas([]) as $figure => $area) {
             self::assertEqualsWithDelta($area, $apart[$figure], 1e-2);
         }
+    }
+
+    public function testALineInsideAMarkIsCutOffAtItsEdgeAndOneOnTheEdgeIsNot(): void
+    {
+        $line = ['width' => 6, 'colour' => '#ffffff', 'opacity' => 0.5];
+        $drawing = Sample::draw(
+            Sample::piece(
+                changes: [
+                    'charts.0.finish.stroke' => [...$line, 'place' => 'inside', 'dash' => 20, 'gap' => 10],
+                    'charts.0.own' => [
+                        'r2' => ['stroke' => 'none'],
+                        'r3' => ['stroke' => [...$line, 'place' => 'centred']],
+                    ],
+                ],
+            ),
+        );
+        $inside = Nodes::group($drawing, 'stroke-r1');
+        [$path] = Nodes::paths($inside);
+        $mark = $drawing->marks()[0];
+        self::assertSame($mark->outline->at(100), $inside->clip?->at(100));
+        self::assertSame([12.0, [20.0, 10.0]], [$path->stroke?->width, $path->stroke?->dashes], 'half is cut off');
+        $onEdge = Nodes::group($drawing, 'stroke-r3');
+        self::assertNull($onEdge->clip);
+        self::assertSame(6.0, Nodes::paths($onEdge)[0]->stroke?->width);
+
+        $svg = Svg::ofFrame($drawing, 100);
+        self::assertStringContainsString('stroke-dasharray="20 10"', $svg);
+        self::assertSame(4, substr_count($svg, ' fill="none" stroke="#ffffff"'), 'one has none of its own');
+        self::assertSame(3, substr_count($svg, '<clipPath'));
+        self::assertStringNotContainsString('data-figure="r1" stroke', $svg);
     }
 
     public function testAllMarksThrowOneShadowAndEachHasItsOwnGlow(): void

@@ -5,7 +5,7 @@ import { NumberField } from '../../fields/NumberField';
 import { columnIndex, isFigureMove, moveOf, ownMove, removeMove, setOwn, tableOf } from '../../piece/changes';
 import type { Own, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
-import { EdgeFields, GLOW, PATTERN, PatternFields } from '../faces/finishFields';
+import { EdgeFields, GLOW, PATTERN, PatternFields, STROKE, StrokeFields } from '../faces/finishFields';
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
@@ -196,6 +196,15 @@ function OwnLooks({ own, colour, isOutKeyed, onChange }: LooksProps) {
       />
       {own.pattern && own.pattern !== 'none' && (
         <PatternFields pattern={own.pattern} onChange={(pattern) => onChange({ pattern })} />
+      )}
+      <Pick
+        label="stroke"
+        value={sourceOf(own.stroke)}
+        options={SOURCES}
+        onChange={(source) => onChange({ stroke: source === 'chart' ? null : source === 'none' ? 'none' : STROKE })}
+      />
+      {own.stroke && own.stroke !== 'none' && (
+        <StrokeFields stroke={own.stroke} onChange={(stroke) => onChange({ stroke })} />
       )}
       <Pick
         label="glow"

@@ -2,7 +2,7 @@ import { ColourField } from '../../fields/ColourField';
 import { Choice, Switch } from '../../fields/Choice';
 import type { Chart } from '../../piece/document';
 import { useChartEdit } from '../useChartEdit';
-import { EdgeFields, GLOW, PATTERN, PatternFields, SHADOW } from './finishFields';
+import { EdgeFields, GLOW, PATTERN, PatternFields, SHADOW, STROKE, StrokeFields } from './finishFields';
 
 export function FinishFace({ chart }: { chart: Chart }) {
   const edit = useChartEdit(chart);
@@ -109,6 +109,31 @@ export function FinishFace({ chart }: { chart: Chart }) {
           />
         ) : (
           <p className="hint">Stripes, dots, a grid or waves over the fill.</p>
+        )}
+      </section>
+      <section>
+        <h3>
+          <Switch
+            label="Stroke"
+            value={finish.stroke != null}
+            onChange={(on) =>
+              edit((draft) => {
+                draft.finish.stroke = on ? STROKE : null;
+              })
+            }
+          />
+        </h3>
+        {finish.stroke ? (
+          <StrokeFields
+            stroke={finish.stroke}
+            onChange={(stroke) =>
+              edit((draft) => {
+                draft.finish.stroke = stroke;
+              })
+            }
+          />
+        ) : (
+          <p className="hint">A line along the edge of each mark, inside it or on it, in dashes too.</p>
         )}
       </section>
       <section>

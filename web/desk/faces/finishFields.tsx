@@ -1,10 +1,19 @@
-import { Pick, Switch } from '../../fields/Choice';
+import { Choice, Pick, Switch } from '../../fields/Choice';
 import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
-import type { Pattern, SoftEdge } from '../../piece/document';
+import type { Pattern, SoftEdge, Stroke } from '../../piece/document';
 
 export const PATTERN: Pattern = { kind: 'dots', size: 30, opacity: 0.14, degrees: 30 };
 export const GLOW: SoftEdge = { reach: 26, opacity: 0.6, colour: null };
+export const STROKE: Stroke = {
+  width: 4,
+  colour: '#ffffff',
+  opacity: 0.8,
+  place: 'inside',
+  dash: 0,
+  gap: 14,
+  caps: 'round',
+};
 export const SHADOW: SoftEdge = { reach: 34, opacity: 0.35, colour: '#000000' };
 
 export function PatternFields({ pattern, onChange }: { pattern: Pattern; onChange: (pattern: Pattern) => void }) {
@@ -25,7 +34,7 @@ export function PatternFields({ pattern, onChange }: { pattern: Pattern; onChang
         label="size"
         unit="pixels"
         value={pattern.size}
-        min={4}
+        min={6}
         max={400}
         usual={30}
         onChange={(size) => onChange({ ...pattern, size })}
@@ -68,7 +77,7 @@ export function EdgeFields({
         label="reach"
         unit="pixels"
         value={edge.reach}
-        min={0}
+        min={1}
         max={400}
         usual={30}
         onChange={(reach) => onChange({ ...edge, reach })}
@@ -95,6 +104,77 @@ export function EdgeFields({
           value={edge.colour ?? '#000000'}
           onChange={(colour) => onChange({ ...edge, colour })}
         />
+      )}
+    </>
+  );
+}
+
+export function StrokeFields({ stroke, onChange }: { stroke: Stroke; onChange: (stroke: Stroke) => void }) {
+  return (
+    <>
+      <NumberField
+        label="width"
+        unit="pixels"
+        value={stroke.width}
+        min={0.1}
+        max={200}
+        usual={4}
+        onChange={(width) => onChange({ ...stroke, width })}
+      />
+      <Choice
+        label="place"
+        value={stroke.place}
+        options={[
+          ['inside', 'inside'],
+          ['centred', 'on the edge'],
+        ]}
+        onChange={(place) => onChange({ ...stroke, place })}
+      />
+      <ColourField label="colour" value={stroke.colour} onChange={(colour) => onChange({ ...stroke, colour })} />
+      <NumberField
+        label="opacity"
+        unit="fraction"
+        value={stroke.opacity}
+        min={0}
+        max={1}
+        usual={0.8}
+        onChange={(opacity) => onChange({ ...stroke, opacity })}
+      />
+      <Switch
+        label="dashes"
+        value={stroke.dash > 0}
+        onChange={(on) => onChange({ ...stroke, dash: on ? 18 : 0, gap: stroke.gap || 14 })}
+      />
+      {stroke.dash > 0 && (
+        <>
+          <NumberField
+            label="dash"
+            unit="pixels"
+            value={stroke.dash}
+            min={0.1}
+            max={2000}
+            usual={18}
+            onChange={(dash) => onChange({ ...stroke, dash })}
+          />
+          <NumberField
+            label="gap"
+            unit="pixels"
+            value={stroke.gap}
+            min={0}
+            max={2000}
+            usual={14}
+            onChange={(gap) => onChange({ ...stroke, gap })}
+          />
+          <Choice
+            label="ends"
+            value={stroke.caps}
+            options={[
+              ['round', 'round'],
+              ['butt', 'straight'],
+            ]}
+            onChange={(caps) => onChange({ ...stroke, caps })}
+          />
+        </>
       )}
     </>
   );
