@@ -14,26 +14,29 @@ try {
   await page.goto(`${url}/pieces/${id}`);
   await page.waitForSelector('.proof-word.is-exact');
   for (let step = 0; step < 40; step++) await page.keyboard.press('Shift+ArrowRight');
-  const times = await page.evaluate(async () => {
-    const canvas = document.querySelector('.stage canvas');
-    const field = document.querySelectorAll('.cell-value')[1];
-    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-    const found = [];
-    for (let run = 0; run < 44; run++) {
-      const before = canvas.dataset.reel;
-      const began = performance.now();
-      set.call(field, String(200 + run));
-      field.dispatchEvent(new Event('input', { bubbles: true }));
-      await new Promise((resolve) => {
-        const look = () => (canvas.dataset.reel !== before ? resolve() : setTimeout(look, 1));
-        look();
-      });
-      await new Promise((resolve) => requestAnimationFrame(() => resolve()));
-      found.push(performance.now() - began);
-      await new Promise((resolve) => setTimeout(resolve, 150 + (run % 5) * 130));
-    }
-    return found.slice(4).sort((a, b) => a - b);
-  });
+  await page.locator('.figure-grid [data-column="typed"]').nth(1).click();
+  const times = [];
+  for (let run = 0; run < 44; run++) {
+    await page.keyboard.type(String(200 + run));
+    const changed = page.evaluate(
+      () =>
+        new Promise((resolve) => {
+          const canvas = document.querySelector('.stage canvas');
+          let began = 0;
+          document.addEventListener('keydown', () => (began = performance.now()), { capture: true, once: true });
+          new MutationObserver((_, watch) => {
+            watch.disconnect();
+            requestAnimationFrame(() => resolve(performance.now() - began));
+          }).observe(canvas, { attributes: true, attributeFilter: ['data-reel'] });
+        }),
+    );
+    await page.keyboard.press('Enter');
+    if (run >= 4) times.push(await changed);
+    else await changed;
+    await page.keyboard.press('ArrowUp');
+    await page.waitForTimeout(150 + (run % 5) * 130);
+  }
+  times.sort((a, b) => a - b);
   await browser.close();
   const at = (part) => times[Math.floor(part * (times.length - 1))];
   console.log(

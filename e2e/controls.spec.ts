@@ -234,8 +234,7 @@ test('the desk can be used without a mouse', async ({ page, request }) => {
   await expect(page.getByLabel('gap')).toHaveValue('10');
   await page.keyboard.press('Escape');
   await page.keyboard.press('1');
-  await page.getByRole('textbox', { name: 'Figure of row 5' }).focus();
-  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'figure', exact: true }).click();
   await page.keyboard.type('Chairs');
   await page.keyboard.press('Tab');
   await page.keyboard.type('80/2');

@@ -1,26 +1,27 @@
 import { expect, test } from '@playwright/test';
 import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+import { cell, expectCell, paste, type } from './cells';
 
 test('a changed figure is seen at once, and undo survives a reload', async ({ page, request }) => {
   const id = await makePiece(page);
   const canvas = page.locator('.stage canvas');
   const before = await canvas.getAttribute('data-reel');
-  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('65*3.6');
+  await type(page, 1, 'typed', '65*3.6');
   await expect(canvas).not.toHaveAttribute('data-reel', before!);
   await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('24.12 %');
   await saved(page);
-  await page.getByRole('textbox', { name: 'Label of row 5' }).fill('Toys and games');
+  await type(page, 5, 'label', 'Toys and games');
   await saved(page);
 
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Label of row 5' })).toHaveValue('Toys and games');
+  await expectCell(page, 5, 'label', 'Toys and games');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('textbox', { name: 'Label of row 5' })).toHaveValue('Toys');
+  await expectCell(page, 5, 'label', 'Toys');
   await letGo(page);
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('512');
+  await expectCell(page, 1, 'typed', '512');
   await page.keyboard.press('Control+Shift+z');
-  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('65*3.6');
+  await expectCell(page, 1, 'typed', '=234');
   expect((await stored(request, id)).document.tables[0].rows[0].cells[0]).toBe('65*3.6');
 });
 
@@ -28,28 +29,22 @@ test('impossible figures are told, and nothing typed is lost', async ({ page }) 
   await makePiece(page, 'Mended\t60 %\nBeyond us\t43 %');
   await expect(page.locator('.problem-bar')).toContainText('103 of 100');
   await page.getByRole('button', { name: 'Take it off the largest' }).click();
-  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('57 %');
+  await expectCell(page, 1, 'typed', '57 %');
   await expect(page.locator('.problem-bar')).toHaveCount(0);
 
-  await page.getByRole('textbox', { name: 'Figure of row 2' }).fill('many');
+  await type(page, 2, 'typed', 'many');
   await expect(page.getByRole('alert').first()).toContainText('Row 2, “Beyond us”');
   await expect(page.locator('.proof-word')).toHaveText('Proof');
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Figure of row 2' })).toHaveValue('many');
-  await page.getByRole('textbox', { name: 'Figure of row 2' }).fill('rest');
+  await expectCell(page, 2, 'typed', 'many');
+  await type(page, 2, 'typed', 'rest');
   await expect(page.getByRole('row', { name: /Beyond us/ })).toContainText('43.00 %');
 
   // Rows from a spreadsheet, pasted into a cell.
-  await page.getByRole('textbox', { name: 'Label of row 2' }).focus();
-  await page.evaluate(() => {
-    const data = new DataTransfer();
-    data.setData('text/plain', 'Taken apart\t30 %\nGiven away\t13 %');
-    document.activeElement!.dispatchEvent(
-      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
-    );
-  });
-  await expect(page.getByRole('textbox', { name: 'Label of row 3' })).toHaveValue('Given away');
+  await cell(page, 2, 'label').click();
+  await paste(page, 'Taken apart\t30 %\nGiven away\t13 %');
+  await expectCell(page, 3, 'label', 'Given away');
 
   // A number field that cannot take what was typed keeps it and says why.
   await page.getByRole('tab', { name: 'Form' }).click();
@@ -85,7 +80,7 @@ test('one selection everywhere, and a stem that is dragged onto a word is pinned
   const stage = (await page.locator('.stage canvas').boundingBox())!;
   // The orange part stands at the left of the ring.
   await page.mouse.click(stage.x + (stage.width * 300) / 1920, stage.y + (stage.height * 540) / 1080);
-  await expect(page.locator('tr.is-picked')).toHaveAttribute('data-row', 'r3');
+  await expect(page.locator('.dsg-row.is-picked')).toHaveClass(/row-r3/);
   await expect(page.getByRole('button', { name: 'Stem of Clothing' })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.locator('.ties path')).toHaveCount(1);
   await page.keyboard.press('ArrowDown');

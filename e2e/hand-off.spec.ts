@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { Piece } from '../web/piece/document';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
+import { type } from './cells';
 
 const demo = (): Piece =>
   JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
@@ -80,7 +81,7 @@ test('each part can be styled on its own, and keeps it when the figures change',
   await page.getByRole('complementary').getByLabel('glow').selectOption('none');
   await saved(page);
   await page.getByRole('tab', { name: 'Figures' }).click();
-  await page.getByRole('textbox', { name: 'Figure of row 3' }).fill('700');
+  await type(page, 3, 'typed', '700');
   await page.getByRole('button', { name: 'Move Clothing up' }).click();
   await saved(page);
   const { document } = await stored(request, id);

@@ -100,7 +100,9 @@ try {
 
   await open('Mended or not');
   await goTo(200);
-  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('73 & a bit');
+  await page.locator('.figure-grid [data-column="typed"]').first().click();
+  await page.keyboard.type('73 & a bit');
+  await page.keyboard.press('Enter');
   await page.waitForSelector('.problem-bar');
   await shot('desk-error');
 

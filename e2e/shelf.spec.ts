@@ -33,8 +33,8 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   await expect(page.locator('.new-piece').getByRole('status')).toContainText('Row 1, “Kettles”');
   await expect(page.getByRole('radio', { name: /^donut: / })).toBeDisabled();
   await expect(page.getByRole('radio', { name: 'bars', exact: true })).toBeChecked();
-  await box.fill(Array.from({ length: 300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
-  await expect(page.getByRole('alert')).toContainText('up to 200');
+  await box.fill(Array.from({ length: 1300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
+  await expect(page.getByRole('alert')).toContainText('up to 1,000');
   await page
     .getByLabel('A table or a piece')
     .setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(1_200_000, 'a,1\n') });

@@ -1,13 +1,14 @@
 import { expect, test } from '@playwright/test';
 import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
+import { expectCell, type } from './cells';
 
 test('nothing typed is lost while the server is away', async ({ page, request, context }) => {
   const id = await makePiece(page);
   await context.setOffline(true);
-  await page.getByRole('textbox', { name: 'Label of row 1' }).fill('Kettles and toasters');
+  await type(page, 1, 'label', 'Kettles and toasters');
   await expect(page.locator('.saved')).toContainText('Not saved yet');
   await expect(page.locator('.problem-bar')).toContainText('cannot be reached');
-  await page.getByRole('textbox', { name: 'Label of row 2' }).fill('Lamps');
+  await type(page, 2, 'label', 'Lamps');
   await context.setOffline(false);
   await saved(page);
   await expect(page.locator('.problem-bar')).toHaveCount(0);
@@ -21,12 +22,12 @@ test('the other tab’s piece can be taken instead', async ({ page, context }) =
   const id = await makePiece(page);
   const other = await context.newPage();
   await other.goto(`/pieces/${id}`);
-  await other.getByRole('textbox', { name: 'Figure of row 1' }).fill('600');
+  await type(other, 1, 'typed', '600');
   await saved(other);
-  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('700');
+  await type(page, 1, 'typed', '700');
   await page.getByRole('dialog').getByRole('button', { name: 'Take the other tab’s' }).click();
-  await expect(page.getByRole('textbox', { name: 'Figure of row 1' })).toHaveValue('600');
-  await page.getByRole('textbox', { name: 'Figure of row 1' }).fill('601');
+  await expectCell(page, 1, 'typed', '600');
+  await type(page, 1, 'typed', '601');
   await saved(page);
 });
 

@@ -8,10 +8,14 @@ import { NotHere } from './common/NotHere';
 import { ProofPage } from './proof/ProofPage';
 import { ShelfPage } from './shelf/ShelfPage';
 import { Notices } from './common/Notices';
+import { watchActs } from './common/acts';
+import { watchKeys } from './common/keys';
 import { startInRightLight } from './common/light';
 import './styles/lupine.scss';
 
 startInRightLight();
+watchKeys(window);
+watchActs(window);
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
 createRoot(document.getElementById('lupine')!).render(

@@ -106,18 +106,23 @@ final class Piece extends Model
     }
 
     /**
-     * Adds a revision after the head; what had been undone is gone then.
+     * Adds a revision after the head, or changes the one at the head where it comes from the same act of the hand;
+     * what had been undone is gone then.
      *
      * @throws VersionConflict where the piece was changed since the version that the caller has
      */
-    public function change(\stdClass $document, int $version): void
+    public function change(\stdClass $document, int $version, ?string $act = null): void
     {
         $text = DocumentText::of($document);
-        $this->move($version, function () use ($document, $text): array {
+        $this->move($version, function () use ($document, $text, $act): array {
             $this->revisions()->where('number', '>', $this->head)->delete();
-            $this->revisions()->create(['number' => $this->head + 1, 'document' => $text]);
+            $isSameAct = $act !== null
+                && $this->revisions()->where('number', $this->head)->where('act', $act)->update(['document' => $text]) > 0;
+            if (!$isSameAct) {
+                $this->revisions()->create(['number' => $this->head + 1, 'document' => $text, 'act' => $act]);
+            }
 
-            return [$this->head + 1, $text, self::titleOf($document)];
+            return [$isSameAct ? $this->head : $this->head + 1, $text, self::titleOf($document)];
         });
     }
 

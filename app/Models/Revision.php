@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $number
  * @property string $document
+ * @property string|null $act of the hand that made it; further saves of the same act go into the same revision
  */
 final class Revision extends Model
 {

@@ -38,6 +38,22 @@ final class PieceApiTest extends TestCase
         $this->save($id, $theirs, 2)->assertOk();
     }
 
+    public function testWhatOneActOfTheHandChangedIsOneStep(): void
+    {
+        $id = $this->begin();
+        $typed = [['7', 'typing'], ['77', 'typing'], ['777', 'typing'], ['other', 'switch'], ['last', null]];
+        foreach ($typed as $version => [$title, $act]) {
+            $body = ['document' => [...self::small(), 'title' => $title], 'act' => $act];
+            $this->putJson("/api/pieces/$id", $body, ['If-Match' => '"'.($version + 1).'"'])->assertOk();
+        }
+        $titles = [];
+        for ($version = 6; $version < 9; ++$version) {
+            $answer = $this->postJson("/api/pieces/$id/undo", [], ['If-Match' => '"'.$version.'"']);
+            $titles[] = $answer->json('document.title');
+        }
+        $this->assertSame(['other', '777', self::small()['title']], $titles);
+    }
+
     public function testUndoWalksBackAndARepeatWalksOn(): void
     {
         $id = $this->begin();

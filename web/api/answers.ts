@@ -64,9 +64,13 @@ export type Course = [frame: number, value: number][];
 
 export interface SheetFigure {
   id: string;
+  /** the row of the sheet that it is in */
+  row: string;
   label: string;
   value: string;
   isRest: boolean;
+  /** a sum or a rest, not a number as it was typed */
+  isWorkedOut: boolean;
   share: string;
   /** what of its mark is in proportion, with its unit */
   measured: string;
@@ -153,6 +157,8 @@ export interface Computed {
 
 export interface ReadTable {
   table: Table;
+  /** numbers alone have none */
+  hasLabels: boolean;
   figures: { id: string; label: string; share: number; shareText: string; colour: string }[];
   whole: string | null;
   problems: Problem[];

@@ -3,7 +3,7 @@ import Tab from 'react-bootstrap/Tab';
 import type { Piece } from '../piece/document';
 import { Details } from './details/Details';
 import { BackdropFace } from './faces/BackdropFace';
-import { FiguresFace } from './faces/FiguresFace';
+import { FiguresFace } from './figures/FiguresFace';
 import { FinishFace } from './faces/FinishFace';
 import { FormFace } from './faces/FormFace';
 import { MotionFace } from './faces/MotionFace';

@@ -17,7 +17,8 @@ const SAVED = {
 };
 
 export function DeskHeader({ piece }: { piece: Piece }) {
-  const { id, saved, unsaved, canUndo, canRedo, proof, computed, edit, undo, redo, save } = useDesk();
+  const { id, saved, unsaved, canUndo, canRedo, computed, edit, undo, redo, save } = useDesk();
+  const proof = useDesk((state) => (state.computed?.reel ? state.proof : null));
   const [asked, setAsked] = useState(false);
   const { stage } = piece;
   const walk = (step: () => Promise<void>) => () =>

@@ -48,10 +48,7 @@ function ShowButton({ problem }: { problem: Problem }) {
       onClick={() => {
         usePlay.getState().set({ face: 'Figures' });
         usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: problem.rowId! });
-        window.setTimeout(
-          () => document.querySelector<HTMLInputElement>(`[data-row="${problem.rowId}"] .cell-value`)?.focus(),
-          50,
-        );
+        usePlay.setState({ wantedCell: { row: problem.rowId!, column: 'typed' } });
       }}
     >
       Show it

@@ -11,6 +11,8 @@ class Server {
   down = false;
   /** a status that saves are refused with */
   busy = 0;
+  /** a title that saves are refused for */
+  refuses = '';
   /** saves that were tried */
   asked = 0;
   computed = 0;
@@ -48,6 +50,7 @@ class Server {
     if (path.endsWith('/proof')) return reply({ exact: true });
     if (options.method === 'PUT') {
       this.asked++;
+      if (body!.document.title === this.refuses) return reply({ message: 'refused' }, 422);
       if (this.busy > 0) return reply({ message: 'busy' }, this.busy);
       const seen = Number(new Headers(options.headers).get('If-Match')?.replaceAll('"', ''));
       if (seen !== this.version) return reply({ message: 'changed', piece: stored }, 412);
@@ -61,6 +64,9 @@ class Server {
 }
 
 let server: Server;
+/** the act of the hand that edits belong to; each is one of its own where it is null */
+let act: string | null;
+let acts = 0;
 let useDesk: typeof import('./deskStore').useDesk;
 const retitle = (title: string) =>
   useDesk.getState().edit((piece) => {
@@ -71,6 +77,8 @@ beforeEach(async () => {
   vi.useFakeTimers();
   vi.resetModules();
   server = new Server();
+  act = null;
+  vi.doMock('../common/acts', () => ({ actNow: () => act ?? `act ${++acts}`, endAct: () => undefined }));
   vi.stubGlobal('fetch', (path: string, options: RequestInit) => server.answer(path, options));
   vi.stubGlobal('window', {
     addEventListener: () => undefined,
@@ -88,7 +96,27 @@ afterEach(() => {
 });
 
 describe('saving', () => {
-  it('saves once for a run of edits, and then says so', async () => {
+  it('saves each act as a step of its own, in their order, however fast they follow', async () => {
+    for (const title of ['first', 'second', 'third']) retitle(title);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(server.saved).toEqual(['first', 'second', 'third']);
+    expect(useDesk.getState()).toMatchObject({ saved: 'saved', version: 4 });
+  });
+
+  it('does not stop at an act that is refused where others came after it', async () => {
+    server.busy = 422;
+    retitle('refused');
+    await vi.advanceTimersByTimeAsync(600);
+    server.busy = 0;
+    server.refuses = 'refused';
+    retitle('fine');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(server.saved).toEqual(['fine']);
+    expect(useDesk.getState().saved).toBe('saved');
+  });
+
+  it('saves once for a run of edits of one act, and then says so', async () => {
+    act = 'typing';
     for (const title of ['a', 'ab', 'abc']) {
       retitle(title);
       await vi.advanceTimersByTimeAsync(100);

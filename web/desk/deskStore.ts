@@ -1,12 +1,15 @@
 import { create } from 'zustand';
 import { ask, OutOfReach, reasonOf, Refused } from '../api/client';
 import type { Computed, Proof, StoredPiece } from '../api/answers';
+import { actNow, endAct } from '../common/acts';
 import type { Piece } from '../piece/document';
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN_AFTER = 3000;
 /** the longest wait between two tries */
 const TRY_AGAIN_AT_MOST = 30_000;
+/** bytes that browsers still send for a page that goes */
+const MOST_ON_LEAVING = 60_000;
 /** without an edit, so that nobody waits for it */
 const PROOF_AFTER = 900;
 const REST_AFTER = 350;
@@ -57,8 +60,13 @@ let saving: Promise<boolean> | null = null;
 let proved: Piece | null = null;
 /** saves that failed one after another */
 let failures = 0;
-/** counts edits, so that a save knows whether something came after it */
-let edits = 0;
+/** What is not saved yet of a piece: the document after each act of the hand, the oldest first. */
+interface Unsaved {
+  id: string;
+  version: number;
+  acts: { act: string; document: Piece }[];
+}
+let unsaved: Unsaved = { id: '', version: 0, acts: [] };
 
 export const useDesk = create<DeskState>((set, get) => {
   /**
@@ -119,27 +127,42 @@ export const useDesk = create<DeskState>((set, get) => {
     if (get().id === id) set({ proof });
   };
 
-  const store = async (keepalive = false): Promise<boolean> => {
+  /** @param isLeaving the page is: what stands now is sent, in one */
+  const store = async (isLeaving = false): Promise<boolean> => {
     window.clearTimeout(saveTimer);
-    const { id, document, version, saved } = get();
-    if (!document || saved === 'saved' || saved === 'conflict') return saved !== 'conflict';
-    const at = edits;
+    const { saved } = get();
+    const its = unsaved;
+    if (saved === 'saved' || saved === 'conflict') return saved !== 'conflict';
+    if (isLeaving) its.acts = its.acts.slice(-1);
     set({ saved: 'saving' });
     try {
-      const stored = await ask<StoredPiece>(`pieces/${id}`, { method: 'PUT', body: { document }, version, keepalive });
-      if (get().id !== id) return true;
-      set({
-        version: stored.version,
-        canUndo: stored.canUndo,
-        canRedo: stored.canRedo,
-        saved: edits === at ? 'saved' : 'waiting',
-        unsaved: null,
-      });
-      failures = 0;
-      if (edits !== at) scheduleSave();
+      // One after another, so that each act is a step of undo. They go on where the desk is left meanwhile.
+      while (its.acts.length > 0) {
+        const [first] = its.acts;
+        const stored = await ask<StoredPiece>(`pieces/${its.id}`, {
+          method: 'PUT',
+          body: first,
+          version: its.version,
+          keepalive: isLeaving,
+        }).catch((error: unknown) => {
+          // What is refused for good gives way to what came after it.
+          if (its.acts.length > 1 && error instanceof Refused && error.status !== 412 && !error.passes) return null;
+          throw error;
+        });
+        if (!stored) {
+          its.acts.shift();
+          continue;
+        }
+        its.version = stored.version;
+        its.acts.shift();
+        failures = 0;
+        const { version, canUndo, canRedo } = stored;
+        if (its === unsaved) set({ version, canUndo, canRedo: canRedo && its.acts.length === 0, unsaved: null });
+      }
+      if (its === unsaved) set({ saved: 'saved' });
       return true;
     } catch (error) {
-      if (get().id !== id) return false;
+      if (its !== unsaved) return false;
       if (error instanceof Refused && error.status === 412) {
         set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
       } else {
@@ -166,7 +189,8 @@ export const useDesk = create<DeskState>((set, get) => {
   };
 
   const receive = (stored: StoredPiece): void => {
-    edits++;
+    unsaved = { id: stored.id, version: stored.version, acts: [] };
+    endAct();
     set({
       document: stored.document,
       version: stored.version,
@@ -197,8 +221,10 @@ export const useDesk = create<DeskState>((set, get) => {
   window.addEventListener('beforeunload', (event) => {
     const { saved } = get();
     if (saved === 'saved') return;
-    void store(true);
-    if (saved === 'failed' || saved === 'conflict') event.preventDefault();
+    const isLarge = JSON.stringify(get().document).length > MOST_ON_LEAVING;
+    // What is too large to be sent while the page goes is saved while the person is asked.
+    void (isLarge ? save() : store(true));
+    if (isLarge || saved === 'failed' || saved === 'conflict') event.preventDefault();
   });
 
   return {
@@ -237,7 +263,10 @@ export const useDesk = create<DeskState>((set, get) => {
         saved: 'saved',
       });
       try {
-        receive(await ask<StoredPiece>(`pieces/${id}`));
+        // What was left a moment ago may still be on its way.
+        await saving;
+        const stored = await ask<StoredPiece>(`pieces/${id}`);
+        if (get().id === id) receive(stored);
       } catch (error) {
         set({ missing: reasonOf(error) });
       }
@@ -250,7 +279,11 @@ export const useDesk = create<DeskState>((set, get) => {
       if (!document) return;
       const next = structuredClone(document);
       change(next);
-      edits++;
+      const act = actNow();
+      const last = unsaved.acts.at(-1);
+      // The first may be on its way to the server just now.
+      if (last?.act === act && !(saving && unsaved.acts.length === 1)) last.document = next;
+      else unsaved.acts.push({ act, document: next });
       // Where another tab's piece waits for a choice, nothing is written over it.
       if (get().saved === 'conflict') {
         set({ document: next });
@@ -270,6 +303,7 @@ export const useDesk = create<DeskState>((set, get) => {
     keepMine: async () => {
       const { theirs } = get();
       if (!theirs) return;
+      unsaved = { ...unsaved, version: theirs.version, acts: unsaved.acts.slice(-1) };
       set({ version: theirs.version, theirs: null, saved: 'waiting' });
       await save();
     },

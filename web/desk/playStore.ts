@@ -19,6 +19,10 @@ interface PlayState {
   speed: number;
   loop: { begin: number; end: number } | null;
   selection: Selection;
+  /** the row of the sheet whose cell has the keyboard */
+  typingIn: string | null;
+  /** a cell of the sheet that is to have the keyboard as soon as it is there */
+  wantedCell: { row: string; column: 'label' | 'typed' } | null;
   face: Face;
   safeArea: boolean;
   /** pixels of the script for one frame */
@@ -38,6 +42,8 @@ const START = {
   speed: 1,
   loop: null,
   selection: null,
+  typingIn: null,
+  wantedCell: null,
   face: 'Figures' as Face,
   safeArea: false,
   zoom: 1.4,

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { reasonOf } from '../api/client';
-import { isTyping } from '../common/keys';
+import { isOperating, isText, isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
 import { addLine, removeLine, removeWords } from '../piece/changes';
 import { useDesk } from './deskStore';
@@ -54,14 +54,17 @@ export function useDeskKeys(): void {
     const listen = (event: KeyboardEvent): void => {
       const { playing, play, stop, step, go, frames, frame, select, set, safeArea } = usePlay.getState();
       const command = event.ctrlKey || event.metaKey;
-      if (command && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
+      if (command && event.key.toLowerCase() === 'z' && !isText(event.target)) {
         event.preventDefault();
         void walk(event.shiftKey ? 'redo' : 'undo');
         return;
       }
+      if (event.key === 'Escape' && isText(event.target)) {
+        (event.target as HTMLElement).blur();
+        return;
+      }
       if (isTyping(event.target) || command || event.altKey || document.querySelector('.modal.show')) return;
-      const onButton =
-        event.target instanceof HTMLElement && event.target.closest('button, a, input, [role="tab"]') !== null;
+      const operating = isOperating(event.target);
       const by = event.shiftKey ? 10 : 1;
       const actions: Record<string, () => void> = {
         ArrowLeft: () => step(-by),
@@ -84,17 +87,22 @@ export function useDeskKeys(): void {
           select({ kind: 'line', line: id });
         },
       };
-      if (event.key === ' ' && !onButton) {
+      // A control that was only clicked would act on the key as well.
+      const take = (): void => {
         event.preventDefault();
+        if (!operating && document.activeElement instanceof HTMLElement) document.activeElement.blur();
+      };
+      if (event.key === ' ' && !operating) {
+        take();
         if (playing) stop();
         else play();
         return;
       }
-      if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && !onButton) {
-        if (selectNeighbour(event.key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
+      if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && !operating) {
+        if (selectNeighbour(event.key === 'ArrowUp' ? -1 : 1)) take();
         return;
       }
-      if (onButton && event.key.startsWith('Arrow')) return;
+      if (operating && (event.key.startsWith('Arrow') || event.key === 'Home' || event.key === 'End')) return;
       const face = FACES[Number(event.key) - 1];
       if (face && /^[1-6]$/.test(event.key)) {
         set({ face });
@@ -102,7 +110,7 @@ export function useDeskKeys(): void {
       }
       const action = actions[event.key.length === 1 ? event.key.toLowerCase() : event.key];
       if (action) {
-        event.preventDefault();
+        take();
         action();
       }
     };

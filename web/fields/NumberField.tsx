@@ -81,7 +81,8 @@ export function NumberField({
   const keys = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter') {
       event.preventDefault();
-      void commit();
+      // Leaving the field takes what was typed, and gives the keys back to the desk.
+      event.currentTarget.blur();
     }
     if (event.key === 'Escape') {
       setTyped(null);

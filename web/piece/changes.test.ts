@@ -15,6 +15,7 @@ import {
   removeWords,
   setLineText,
   setOwn,
+  setRows,
   shiftFigure,
   shiftLine,
   tableOf,
@@ -111,7 +112,7 @@ describe('figures', () => {
         { id: 'z', label: 'Books', cells: ['3'] },
       ],
     } as unknown as Table;
-    pasteRows(table, 0, 3, pasted);
+    pasteRows(table, 0, 3, { table: pasted, hasLabels: true });
     expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`).slice(3)).toEqual([
       'r4 Irons 7',
       'r5 Chairs 9',
@@ -128,7 +129,7 @@ describe('figures', () => {
         { id: 'z', label: 'Books', cells: ['3'] },
       ],
     } as unknown as Table;
-    pasteRows(table, 0, 0, pasted);
+    pasteRows(table, 0, 0, { table: pasted, hasLabels: true });
     expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`)).toEqual([
       'r1 Small appliances 512',
       'r2 Lamps & lights 287',
@@ -138,6 +139,33 @@ describe('figures', () => {
       'r6 Books 3',
     ]);
     expect(chartOf(piece)!.own).toEqual(own);
+  });
+
+  it('pastes numbers alone without touching a label', () => {
+    const pasted = {
+      rows: ['7', '9', '3'].map((cell) => ({ id: 'x', label: 'Row', cells: [cell] })),
+    } as unknown as Table;
+    pasteRows(table, 0, 3, { table: pasted, hasLabels: false });
+    expect(table.rows.map(({ label, cells }) => `${label} ${cells[0]}`).slice(3)).toEqual([
+      'Bicycles 7',
+      'Toys 9',
+      ' 3',
+    ]);
+  });
+
+  it('takes rows as the grid has them: changed, moved, new, gone', () => {
+    const chart = chartOf(piece)!;
+    setOwn(chart, 'r3', { out: 20 });
+    setOwn(chart, 'r2', { out: 10 });
+    const [first, second] = table.rows.map(({ id, label, cells }) => ({ id, label, typed: cells[0] }));
+    setRows(piece, chart, [{ ...second, typed: '9' }, first, { id: '', label: 'Irons', typed: '4' }]);
+    expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`)).toEqual([
+      'r2 Lamps & lights 9',
+      'r1 Small appliances 512',
+      'r6 Irons 4',
+    ]);
+    expect(chart.own).toEqual({ r2: { out: 10 } });
+    expect(moveOf(piece, 'entrance', target('r4'))).toBeUndefined();
   });
 
   it('adds changes one after another to one target, and leaves other targets alone', () => {

@@ -94,7 +94,7 @@ export interface Table {
    */
   columns: [Column, ...Column[]];
   /**
-   * @maxItems 200
+   * @maxItems 1000
    */
   rows: Row[];
   /**

@@ -162,7 +162,7 @@ export function NewPiece() {
           }}
         />
       </div>
-      <p className="hint">CSV, TSV, or a piece saved as JSON; up to 1 MB and 200 rows.</p>
+      <p className="hint">CSV, TSV, or a piece saved as JSON; up to 1 MB and 1,000 rows.</p>
     </section>
   );
 }

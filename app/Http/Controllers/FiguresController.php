@@ -32,7 +32,8 @@ final readonly class FiguresController
     /** A pasted table, understood, before anything is made of it. */
     public function read(Request $request): JsonResponse
     {
-        $table = TableText::read(Body::of($request)->get('text')->long(2 * TableText::MAX_BYTES, ''));
+        $read = TableText::understood(Body::of($request)->get('text')->long(2 * TableText::MAX_BYTES, ''));
+        $table = $read->table;
         $problems = [];
         $figures = [];
         $column = $table->columns[0]->id;
@@ -60,6 +61,7 @@ final readonly class FiguresController
         return response()->json(
             [
                 'table' => $table->toDocument(),
+                'hasLabels' => $read->hasLabels,
                 'figures' => $figures,
                 'whole' => $whole ?? null,
                 'problems' => $problems,

@@ -20,6 +20,8 @@ use Lupine\Core\Piece\Piece as Document;
 
 final readonly class PieceController
 {
+    private const LONGEST_ACT = 40;
+
     /** A page of the shelf, newest first, of all pieces or of those whose title has the searched words in it. */
     public function index(Request $request, Shelf $shelf): JsonResponse
     {
@@ -65,7 +67,9 @@ final readonly class PieceController
     public function update(Request $request, Piece $piece): JsonResponse
     {
         $version = WantedVersion::of($request, $piece);
-        $piece->change(Body::of($request)->document(), $version);
+        $body = Body::of($request);
+        $act = $body->get('act')->isNull() ? null : $body->get('act')->text(self::LONGEST_ACT);
+        $piece->change($body->document(), $version, $act);
 
         return PieceAnswer::response($piece);
     }

@@ -181,9 +181,11 @@ final readonly class Sheet
 
         return [
             'id' => $figure->id,
+            'row' => $figure->rowId,
             'label' => $figure->fullLabel(),
             'value' => self::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
             'isRest' => $figure->isRest,
+            'isWorkedOut' => $figure->isWorkedOut,
             'share' => number_format($figure->share() * 100, 2).' %',
             'reading' => $timing->states()[0]->readings[$figure->id]->at(1.0),
             'colour' => $timing->colours[$figure->id],

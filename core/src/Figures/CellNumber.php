@@ -31,8 +31,14 @@ final readonly class CellNumber
     ) {
     }
 
+    /** Is it a sum or a rest, whose number differs from what was typed? */
+    public static function isWorkedOut(string $typed): bool
+    {
+        return preg_match('/^\s*(the )?rest\s*$|^\s*=|[*\/×÷()]|[\d%)]\s*[-−–+]/iu', $typed) === 1;
+    }
+
     /**
-     * Reads one cell: `512`, `1,248`, `1.248,50 €`, `35 %`, `1248-938`, `(12)` for a negative in a ledger, or `rest`.
+     * Reads one cell: `512`, `1,248`, `1.248,50 €`, `35 %`, `1248-938`, `(12)` for a negative in a ledger, or `rest`. A leading `=` is understood.
      *
      * @throws NotANumber
      */
@@ -45,6 +51,7 @@ final readonly class CellNumber
         if ($text === '' || strlen($text) > 200) {
             throw new NotANumber('There is no number here.');
         }
+        $text = ltrim($text, '= ');
         $unit = '';
         foreach (self::UNITS as $sign => $name) {
             if (stripos($text, $sign) !== false) {

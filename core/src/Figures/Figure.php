@@ -24,6 +24,8 @@ final readonly class Figure
         public int $series = 0,
         /** the name of the series, where there are several */
         public string $seriesName = '',
+        /** a sum or a rest, not a number as it was typed */
+        public bool $isWorkedOut = false,
     ) {
     }
 

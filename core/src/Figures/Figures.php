@@ -71,7 +71,7 @@ final readonly class Figures
             $sum = $sum->plus($cell['value']->abs())->simplified();
         }
         $whole ??= $sum->isZero() ? BigRational::one() : $sum;
-        $list = self::figures($table, $cells, $whole);
+        $list = self::figures($table, $columnId, $cells, $whole);
         ReadColumn::noticeLabels($table, $notices);
 
         return new self($list, $whole, $notices, $isGiven);
@@ -109,6 +109,7 @@ final readonly class Figures
                     $row->id,
                     $series,
                     $table->columns[$table->columnIndex($columnIds[$series])]->name,
+                    $figure->isWorkedOut,
                 );
             }
         }
@@ -195,7 +196,7 @@ final readonly class Figures
         }
         $isGiven = $whole !== null;
         $whole ??= $sum;
-        $list = self::figures($table, $cells, $whole);
+        $list = self::figures($table, $columnId, $cells, $whole);
         ReadColumn::noticeLabels($table, $notices);
 
         return new self($list, $whole, $notices, $isGiven);
@@ -277,8 +278,9 @@ final readonly class Figures
      *
      * @return list<Figure>
      */
-    private static function figures(Table $table, array $cells, BigRational $whole): array
+    private static function figures(Table $table, string $columnId, array $cells, BigRational $whole): array
     {
+        $column = $table->columnIndex($columnId);
         $list = [];
         foreach ($table->rows as $number => $row) {
             $cell = $cells[$number];
@@ -291,6 +293,7 @@ final readonly class Figures
                 $cell['value']->dividedBy($whole)->simplified(),
                 $cell['isRest'],
                 $row->id,
+                isWorkedOut: CellNumber::isWorkedOut($row->cells[$column] ?? ''),
             );
         }
 

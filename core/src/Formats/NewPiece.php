@@ -17,8 +17,8 @@ final readonly class NewPiece
     /** The colour that a new chart's tints are made from. */
     public const SWATCH = '#4fb286';
 
-    /** figures beyond which words at each would stand over each other */
-    private const MANY = 40;
+    /** figures beyond which the piece would be over before the last has come */
+    private const TOO_MANY_IN_TURN = 150;
 
     /**
      * The document, in the form of docs/piece.schema.json.
@@ -57,7 +57,7 @@ final readonly class NewPiece
                         'begin' => 12,
                         'frames' => 24,
                         'curve' => 'ease-in-out',
-                        'order' => 'overlapping',
+                        'order' => $count > self::TOO_MANY_IN_TURN ? 'together' : 'overlapping',
                         'overlap' => $count > 8 ? 24 - self::step($count) : 8,
                         'opens' => 'forward',
                     ],
@@ -96,7 +96,7 @@ final readonly class NewPiece
     private static function words(Table $table, FormDefaults $defaults, NewPiecePlan $plan): array
     {
         $isShare = $defaults->readings === 'share';
-        $isMany = count($table->rows) > self::MANY;
+        $isMany = $plan->isMany;
         $column = $table->columns[0]->name;
         // A single figure is named by its row, several by their column.
         $inAll = $column === 'Value' ? 'in all' : $column;
@@ -122,7 +122,7 @@ final readonly class NewPiece
             'names' => $defaults->hasNames && !$isMany
                 ? ['font' => 'figtree-semibold', 'size' => $plan->nameSize, 'colour' => '#ffffff']
                 : null,
-            'legend' => $defaults->hasLegend
+            'legend' => $plan->hasLegend
                 ? [
                     'x' => $plan->legendX,
                     'y' => $plan->legendY,

@@ -20,7 +20,7 @@ use Lupine\Core\Piece\Table;
 final readonly class TableText
 {
     public const MAX_BYTES = 1_000_000;
-    public const MAX_ROWS = 200;
+    public const MAX_ROWS = 1000;
     public const MAX_COLUMNS = 60;
 
     public const MAX_FIELD = 200;
@@ -36,6 +36,14 @@ final readonly class TableText
      * @throws ImpossibleFigures where there is no number in it, or it is larger than Lupine takes
      */
     public static function read(string $text, string $tableId = 't1'): Table
+    {
+        return self::understood($text, $tableId)->table;
+    }
+
+    /**
+     * @throws ImpossibleFigures where there is no number in it, or it is larger than Lupine takes
+     */
+    public static function understood(string $text, string $tableId = 't1'): UnderstoodTable
     {
         if (strlen($text) > self::MAX_BYTES) {
             throw new ImpossibleFigures(
@@ -63,9 +71,9 @@ final readonly class TableText
         if ($count - ($heading === null ? 0 : 1) > self::MAX_ROWS) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s rows; Lupine takes up to %d, and a chart reads best with about five. Keep the rows that the film speaks of.',
+                    'The table has %s rows; Lupine takes up to %s, and a chart reads best with about five. Keep the rows that the film speaks of.',
                     number_format($count - ($heading === null ? 0 : 1)),
-                    self::MAX_ROWS,
+                    number_format(self::MAX_ROWS),
                 ),
                 'the table',
             );
@@ -103,7 +111,9 @@ final readonly class TableText
 
         $name = mb_substr(trim($heading[$labelColumn ?? -1] ?? ''), 0, self::MAX_FIELD);
 
-        return new Table($tableId, $name, $columns, $rows, null, null);
+        $table = new Table($tableId, $name, $columns, $rows, null, null);
+
+        return new UnderstoodTable($table, $labelColumn !== null);
     }
 
     /**

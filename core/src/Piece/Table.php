@@ -33,7 +33,7 @@ final readonly class Table
             $field->get('columns')->items(60),
         );
         $rows = [];
-        foreach ($field->get('rows')->items(200) as $row) {
+        foreach ($field->get('rows')->items(1000) as $row) {
             $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(60));
             if (count($cells) !== count($columns)) {
                 throw $row->get('cells')->wrong(sprintf('has %d cells for %d columns', count($cells), count($columns)));

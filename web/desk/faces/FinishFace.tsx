@@ -115,7 +115,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
         <h3>
           <Switch
             label="Stroke"
-            value={finish.stroke != null}
+            value={finish.stroke !== null && finish.stroke !== undefined}
             onChange={(on) =>
               edit((draft) => {
                 draft.finish.stroke = on ? STROKE : null;

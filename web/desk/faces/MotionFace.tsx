@@ -22,6 +22,9 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const sheet = useDesk((state) => state.computed?.sheet.charts[chart.id]);
   const properties = useProperties(chart.form.kind);
+  // Several columns side by side are all there already; and of one column there is no other to change to.
+  const hasOther = (chart.series?.length ?? 0) < 2 && (tableOf(piece, chart)?.columns.length ?? 1) > 1;
+  const offered = (properties?.chart ?? []).filter(({ kind }) => kind !== 'column' || hasOther);
   return (
     <div className="fields motion-face">
       <section className="span-all">
@@ -29,7 +32,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         <ChangeList
           piece={piece}
           target={{ chart: chart.id }}
-          properties={properties?.chart ?? []}
+          properties={offered}
           sheet={sheet?.changes ?? []}
           keyed={sheet?.keyed ?? {}}
           first={(property) => firstOf(chart, property.name, property.usual)}

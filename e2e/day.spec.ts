@@ -1,0 +1,118 @@
+import { expect, test, type Page } from '@playwright/test';
+import { cell, expectCell, labels, paste, type, typedIn } from './cells';
+import { makePiece, openDemo, saved, stored } from './desk';
+
+const frame = (page: Page) => page.locator('.frame-number');
+const playing = (page: Page) => page.getByRole('button', { name: 'Stop' });
+
+test('keys of the desk work after a click on anything that is not typed into', async ({ page, request }) => {
+  await openDemo(page, request);
+  const clicks = [
+    () => page.getByRole('button', { name: 'Stem of Clothing' }).click(),
+    () => page.getByRole('tab', { name: 'Finish' }).click(),
+    () => page.getByText('tints of one').click(),
+    () => page.getByRole('switch', { name: 'Pattern' }).or(page.getByLabel('Pattern')).first().click(),
+    () => page.getByRole('button', { name: 'One frame on' }).click(),
+    () => page.getByRole('tab', { name: 'Form' }).click(),
+  ];
+  for (const click of clicks) {
+    await click();
+    await page.keyboard.press('Home');
+    await expect(frame(page)).toHaveText('0');
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.keyboard.press('ArrowRight');
+    await expect(frame(page)).toHaveText('11');
+    await page.keyboard.press('Space');
+    await expect(playing(page)).toBeVisible();
+    await page.keyboard.press('k');
+    await expect(playing(page)).toHaveCount(0);
+  }
+  // Enter takes a number and gives the keys back.
+  await page.getByLabel('gap').fill('9');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Home');
+  await page.keyboard.press('ArrowRight');
+  await expect(frame(page)).toHaveText('1');
+  await expect(page.getByLabel('gap')).toHaveValue('9');
+});
+
+test('cells behave as cells', async ({ page, request }) => {
+  const id = await makePiece(page);
+  await type(page, 2, 'typed', '777');
+  await page.keyboard.type('1248-938');
+  await page.keyboard.press('Enter');
+  await expectCell(page, 3, 'typed', '=310');
+  expect(await typedIn(page, 3, 'typed')).toBe('1248-938');
+  await type(page, 3, 'typed', '=2*5');
+  await expectCell(page, 3, 'typed', '=10');
+
+  // Escape lets go of what was typed; a second click edits what is there.
+  await cell(page, 4, 'typed').click();
+  await page.keyboard.type('9999');
+  await page.keyboard.press('Escape');
+  await expectCell(page, 4, 'typed', '150');
+  await cell(page, 4, 'typed').click();
+  await page.keyboard.press('End');
+  await page.keyboard.type('0');
+  await page.keyboard.press('Tab');
+  await expectCell(page, 4, 'typed', '1500');
+  await page.keyboard.type('Games');
+  await page.keyboard.press('Enter');
+  await expectCell(page, 5, 'label', 'Games');
+  expect(await labels(page)).toHaveLength(5);
+  await page.keyboard.press('Escape');
+
+  // Numbers alone never touch labels; two columns fill both.
+  await cell(page, 1, 'typed').click();
+  await paste(page, '1\n2\n3');
+  await expectCell(page, 3, 'typed', '3');
+  expect(await labels(page)).toEqual(['Small appliances', 'Lamps & lights', 'Clothing', 'Bicycles', 'Games']);
+  await page.keyboard.press('Control+z');
+  await expectCell(page, 3, 'typed', '=10');
+  await cell(page, 5, 'label').click();
+  await paste(page, 'Irons\t40\nChairs\t41');
+  await expectCell(page, 6, 'label', 'Chairs');
+  await expectCell(page, 6, 'typed', '41');
+  await saved(page);
+  expect((await stored(request, id)).document.tables[0].rows[4]).toMatchObject({ label: 'Irons', cells: ['40'] });
+});
+
+test('one act is one step of undo, however fast the acts follow', async ({ page }) => {
+  await makePiece(page);
+  await cell(page, 1, 'typed').click();
+  for (let step = 1; step <= 20; step++) {
+    await page.keyboard.type(String(step));
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('ArrowUp');
+  }
+  await expectCell(page, 1, 'typed', '20');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  for (const before of ['19', '18', '17']) {
+    await page.keyboard.press('Control+z');
+    await expectCell(page, 1, 'typed', before);
+  }
+  for (let step = 0; step < 17; step++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expectCell(page, 1, 'typed', '512');
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+
+  // What is typed into one field is one step; two switches are two.
+  const text = page.getByRole('textbox', { name: 'Name of the table' });
+  await text.click();
+  await page.keyboard.press('End');
+  for (const letter of [' a', 'n', 'd', ' on']) {
+    await page.keyboard.type(letter);
+    await page.waitForTimeout(650);
+  }
+  const whole = await text.inputValue();
+  expect(whole).toMatch(/ and on$/);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(text).toHaveValue(whole.replace(/ and on$/, ''));
+  await page.getByRole('tab', { name: 'Finish' }).click();
+  const switches = ['Glow', 'Shadow'].map((name) => page.getByLabel(name, { exact: true }));
+  for (const one of switches) await one.click();
+  await page.keyboard.press('Control+z');
+  await expect(switches[0]).toBeChecked();
+  await expect(switches[1]).not.toBeChecked();
+});

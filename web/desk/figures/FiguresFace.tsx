@@ -1,0 +1,153 @@
+import { useCallback, useMemo } from 'react';
+import { ask, reasonOf } from '../../api/client';
+import type { ReadTable } from '../../api/answers';
+import { useNotices } from '../../common/Notices';
+import { addFigure, columnIndex, pasteRows, setOwn, setRows, shiftFigure, tableOf } from '../../piece/changes';
+import type { Chart, Piece, Table } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { FigureGrid } from './FigureGrid';
+import { gridRows, type GridRow } from './gridRows';
+import { rowActions } from './RowActions';
+import { SheetFoot } from './SheetFoot';
+
+const HEAD_LENGTH = 200;
+
+/** The sheet: what was typed, and what it means. */
+export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
+  const computed = useDesk((state) => state.computed);
+  const edit = useDesk((state) => state.edit);
+  const selection = usePlay((state) => state.selection);
+  const wanted = usePlay((state) => state.wantedCell);
+  const table = tableOf(piece, chart);
+  const rows = useMemo(() => (table ? gridRows(table, chart, computed) : []), [table, chart, computed]);
+  const change = useCallback(
+    (work: (draft: Table, chart: Chart, piece: Piece) => void): void =>
+      useDesk.getState().edit((draft) => {
+        const one = draft.charts.find(({ id }) => id === chart.id);
+        const its = one && tableOf(draft, one);
+        if (one && its) work(its, one, draft);
+      }),
+    [chart.id],
+  );
+  const actions = useMemo(
+    () =>
+      rowActions(
+        () => (useDesk.getState().document?.tables.find(({ id }) => id === chart.table)?.rows.length ?? 0) <= 1,
+        (row) => change((_, draft) => setOwn(draft, row.id, { off: row.isOff ? undefined : true })),
+        (row) => change((draft) => shiftFigure(draft, row.id, -1)),
+      ),
+    [chart.table, change],
+  );
+  if (!table) return null;
+  const column = columnIndex(table, chart);
+  const sheet = computed?.sheet.charts[chart.id];
+  const paste = (text: string, row: number): void => {
+    ask<ReadTable>('figures/read', { method: 'POST', body: { text } }).then(
+      (read) => change((draft) => pasteRows(draft, column, row, read)),
+      (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
+    );
+  };
+  return (
+    <div className="sheet-wrap">
+      <FigureGrid
+        rows={rows}
+        label={`Figures of ${table.name || piece.title}`}
+        heads={{
+          label: <HeadName table={table} change={change} />,
+          figure: <HeadColumn table={table} chart={chart} edit={edit} change={change} />,
+          measured: sheet?.measure ?? 'Sweep',
+        }}
+        actions={actions}
+        picked={selection?.kind === 'figure' ? selection.figure : null}
+        wanted={wanted}
+        onActive={(row) => {
+          usePlay.setState({ typingIn: row });
+          if (row) usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: row });
+        }}
+        onRows={(next: GridRow[]) => {
+          if (next.length > 0) change((_, draft, whole) => setRows(whole, draft, next));
+        }}
+        onPaste={paste}
+        onShift={(row, by) => change((draft) => shiftFigure(draft, draft.rows[row].id, by))}
+      />
+      <SheetFoot
+        table={table}
+        whole={sheet?.whole ?? null}
+        onAdd={() =>
+          change((draft) => {
+            usePlay.setState({ wantedCell: { row: addFigure(draft), column: 'label' } });
+          })
+        }
+        onWhole={(whole) =>
+          change((draft) => {
+            draft.whole = whole;
+          })
+        }
+      />
+    </div>
+  );
+}
+
+interface HeadProps {
+  table: Table;
+  change: (work: (draft: Table) => void) => void;
+}
+
+function HeadName({ table, change }: HeadProps) {
+  return (
+    <input
+      aria-label="Name of the table"
+      className="cell head-cell"
+      value={table.name}
+      placeholder="What is counted"
+      maxLength={HEAD_LENGTH}
+      onChange={(event) =>
+        change((draft) => {
+          draft.name = event.target.value;
+        })
+      }
+    />
+  );
+}
+
+function HeadColumn({
+  table,
+  chart,
+  edit,
+  change,
+}: HeadProps & { chart: Chart; edit: (change: (piece: Piece) => void) => void }) {
+  if (table.columns.length === 1)
+    return (
+      <input
+        aria-label="Name of the column"
+        className="cell head-cell num"
+        value={table.columns[0].name}
+        maxLength={HEAD_LENGTH}
+        onChange={(event) =>
+          change((draft) => {
+            draft.columns[0].name = event.target.value;
+          })
+        }
+      />
+    );
+  return (
+    <select
+      aria-label="Column"
+      className="head-pick"
+      value={chart.column}
+      onChange={(event) =>
+        edit((draft) => {
+          const one = draft.charts.find(({ id }) => id === chart.id);
+          if (one) one.column = event.target.value;
+        })
+      }
+    >
+      {table.columns.map((one) => (
+        <option key={one.id} value={one.id}>
+          {one.name || 'Column'}
+        </option>
+      ))}
+    </select>
+  );
+}

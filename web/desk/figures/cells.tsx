@@ -1,0 +1,97 @@
+import { useLayoutEffect, useRef } from 'react';
+import type { CellProps, Column } from 'react-datasheet-grid';
+import type { GridRow } from './gridRows';
+
+type Text = 'label' | 'typed';
+
+/** A cell that text is typed into. What is typed is taken when the cell is left, and let go with Escape. */
+function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<GridRow, Text>) {
+  const input = useRef<HTMLInputElement>(null);
+  const draft = useRef<string | null>(null);
+  const latest = useRef({ rowData, setRowData });
+  latest.current = { rowData, setRowData };
+  useLayoutEffect(() => {
+    if (!focus) return;
+    draft.current = null;
+    input.current?.focus();
+    input.current?.select();
+    return () => {
+      const text = draft.current;
+      draft.current = null;
+      const { rowData: row, setRowData: set } = latest.current;
+      if (text !== null && text !== row[field]) set({ ...row, [field]: text });
+    };
+  }, [focus, field]);
+  if (focus)
+    return (
+      <input
+        ref={input}
+        className="cell-input"
+        aria-label={field === 'label' ? 'Label' : 'Figure'}
+        defaultValue={rowData[field]}
+        maxLength={200}
+        spellCheck={false}
+        onChange={(event) => {
+          draft.current = event.target.value;
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') draft.current = null;
+        }}
+      />
+    );
+  if (field === 'label')
+    return <span className="cell-text">{rowData.label || <i className="cell-empty">Label</i>}</span>;
+  const isBad = rowData.problem?.severity === 'error';
+  if (rowData.workedOut === null || isBad)
+    return (
+      <span className={`cell-text num${isBad ? ' is-bad' : ''}`}>
+        {rowData.typed.trim() || <i className="cell-empty">0</i>}
+      </span>
+    );
+  return (
+    <span className="cell-text num is-worked-out" title={rowData.typed}>
+      <i>{/^rest$/i.test(rowData.typed.trim()) ? 'rest' : '='}</i>
+      {rowData.workedOut}
+    </span>
+  );
+}
+
+export function textColumn(field: Text): Partial<Column<GridRow, Text, string>> {
+  return {
+    id: field,
+    component: TextCell as Column<GridRow, Text, string>['component'],
+    columnData: field,
+    deleteValue: ({ rowData }) => ({ ...rowData, [field]: '' }),
+    copyValue: ({ rowData }) => rowData[field],
+    pasteValue: ({ rowData, value }) => ({
+      ...rowData,
+      [field]: value
+        .replace(/[\r\n]+/g, ' ')
+        .trim()
+        .slice(0, 200),
+    }),
+    isCellEmpty: ({ rowData }) => rowData[field].trim() === '',
+  };
+}
+
+type Shown = 'share' | 'measured' | 'starts';
+
+function ShownCell({ rowData, columnData: field }: CellProps<GridRow, Shown>) {
+  return <span className="cell-text num soft">{rowData[field]}</span>;
+}
+
+/** A cell that only shows what follows from the others. */
+export function shownColumn(field: Shown): Partial<Column<GridRow, Shown, string>> {
+  return {
+    id: field,
+    component: ShownCell as Column<GridRow, Shown, string>['component'],
+    columnData: field,
+    disabled: true,
+    copyValue: ({ rowData }) => rowData[field],
+    isCellEmpty: () => true,
+  };
+}
+
+export function ChipCell({ rowData }: CellProps<GridRow, unknown>) {
+  return <span className="chip" style={{ background: rowData.colour ?? 'var(--line)' }} />;
+}

@@ -1,0 +1,70 @@
+import type { SheetFigure } from '../../api/answers';
+import { columnIndex } from '../../piece/changes';
+import type { Chart, Table } from '../../piece/document';
+import { shortTimecode } from '../../common/words';
+import type { Computed, Problem } from '../../api/answers';
+
+/** A row of the sheet as the grid shows it. What was typed can be changed; the rest follows from it. */
+export interface GridRow {
+  /** of the row in the document; empty for one that the grid has just made */
+  id: string;
+  label: string;
+  typed: string;
+  /** what a sum, or a rest, comes to; null where a number was typed */
+  workedOut: string | null;
+  colour: string | null;
+  share: string;
+  measured: string;
+  starts: string;
+  problem: Problem | null;
+  isOff: boolean;
+}
+
+export const NEW_ROW: GridRow = {
+  id: '',
+  label: '',
+  typed: '',
+  workedOut: null,
+  colour: null,
+  share: '–',
+  measured: '–',
+  starts: '–',
+  problem: null,
+  isOff: false,
+};
+
+export function gridRows(table: Table, chart: Chart, computed: Computed | null): GridRow[] {
+  const column = columnIndex(table, chart);
+  const figures = new Map<string, SheetFigure>();
+  for (const figure of computed?.sheet.charts[chart.id]?.figures ?? []) {
+    // Of several series the first stands for its row.
+    const row = figure.row;
+    if (!figures.has(row)) figures.set(row, figure);
+  }
+  const problems = new Map<string, Problem>();
+  for (const problem of computed?.problems ?? []) {
+    if (problem.rowId !== null && !problems.has(problem.rowId)) problems.set(problem.rowId, problem);
+  }
+  return table.rows.map((row) => {
+    const figure = figures.get(row.id);
+    return {
+      id: row.id,
+      label: row.label,
+      typed: row.cells[column],
+      workedOut: figure?.isWorkedOut ? figure.value : null,
+      colour: figure?.colour ?? null,
+      share: figure?.share ?? '–',
+      measured: figure?.measured ?? '–',
+      starts: startsOf(figure),
+      problem: problems.get(row.id) ?? null,
+      isOff: chart.own[row.id]?.off === true,
+    };
+  });
+}
+
+function startsOf(figure: SheetFigure | undefined): string {
+  if (!figure) return '–';
+  if (!figure.entrance) return 'always there';
+  const { pinnedTo, beginText } = figure.entrance;
+  return pinnedTo ? `“${pinnedTo}”` : shortTimecode(beginText);
+}

@@ -1,0 +1,54 @@
+import { useEffect, useRef } from 'react';
+
+interface Active {
+  row: number;
+  column: string;
+}
+
+interface Doings {
+  onPaste: (text: string, row: number, column: 'label' | 'typed') => void;
+  onShift: (row: number, by: number) => void;
+  /** Goes on to the next cell, or back; false where there is none. */
+  onTab: (row: number, column: 'label' | 'typed', back: boolean) => boolean;
+}
+
+/**
+ * What the sheet does beside what a grid does: rows of a table are understood when pasted, Alt and an arrow moves a row,
+ * Tab goes to the cells that can be typed into.
+ */
+export function useGridKeys(active: Active | null, doings: Doings): void {
+  const latest = useRef({ active, doings });
+  latest.current = { active, doings };
+  useEffect(() => {
+    const isEditing = (): boolean => document.activeElement?.classList.contains('cell-input') === true;
+    const paste = (event: ClipboardEvent): void => {
+      const { active: cell, doings: does } = latest.current;
+      const text = event.clipboardData?.getData('text/plain') ?? '';
+      if (!cell || isEditing() || !/[\t\n]/.test(text.trim())) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      does.onPaste(text, cell.row, cell.column === 'label' ? 'label' : 'typed');
+    };
+    const key = (event: KeyboardEvent): void => {
+      const { active: cell, doings: does } = latest.current;
+      if (!cell) return;
+      if (event.key === 'Tab') {
+        const column = cell.column === 'label' ? 'label' : 'typed';
+        if (!does.onTab(cell.row, column, event.shiftKey)) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        return;
+      }
+      if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      does.onShift(cell.row, event.key === 'ArrowUp' ? -1 : 1);
+    };
+    document.addEventListener('paste', paste, true);
+    document.addEventListener('keydown', key, true);
+    return () => {
+      document.removeEventListener('paste', paste, true);
+      document.removeEventListener('keydown', key, true);
+    };
+  }, []);
+}
