@@ -12,7 +12,6 @@ use App\Http\Controllers\StillController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('figures/read', [FiguresController::class, 'read']);
-Route::post('figures/mend', [FiguresController::class, 'mend']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('numbers/read', [FiguresController::class, 'number']);

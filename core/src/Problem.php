@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core;
 
+use Lupine\Core\Figures\Repair;
+
 /**
  * Something about a piece that its maker should know: what is wrong, where, and how to mend it.
  *
@@ -11,12 +13,14 @@ namespace Lupine\Core;
  */
 final readonly class Problem implements \JsonSerializable
 {
+    /** @param list<Repair> $repairs ways to mend it, the likeliest first */
     private function __construct(
         public string $severity,
         public string $code,
         public string $where,
         public string $message,
         public ?string $rowId = null,
+        public array $repairs = [],
     ) {
     }
 
@@ -25,9 +29,15 @@ final readonly class Problem implements \JsonSerializable
         return new self('error', $code, $where, $message, $rowId);
     }
 
-    public static function notice(string $code, string $where, string $message, ?string $rowId = null): self
-    {
-        return new self('notice', $code, $where, $message, $rowId);
+    /** @param list<Repair> $repairs ways to mend it, the likeliest first */
+    public static function notice(
+        string $code,
+        string $where,
+        string $message,
+        ?string $rowId = null,
+        array $repairs = [],
+    ): self {
+        return new self('notice', $code, $where, $message, $rowId, $repairs);
     }
 
     public function isError(): bool
@@ -35,7 +45,16 @@ final readonly class Problem implements \JsonSerializable
         return $this->severity === 'error';
     }
 
-    /** @return array{severity: string, code: string, where: string, message: string, rowId: string|null} */
+    /**
+     * @return array{
+     *     severity: string,
+     *     code: string,
+     *     where: string,
+     *     message: string,
+     *     rowId: string|null,
+     *     repairs: list<Repair>
+     * }
+     */
     public function jsonSerialize(): array
     {
         return [
@@ -44,6 +63,7 @@ final readonly class Problem implements \JsonSerializable
             'where' => $this->where,
             'message' => $this->message,
             'rowId' => $this->rowId,
+            'repairs' => $this->repairs,
         ];
     }
 }

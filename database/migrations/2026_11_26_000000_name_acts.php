@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** What one act of a hand changed is one step of undo, however many saves it took. */
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('revisions', static function (Blueprint $table): void {

@@ -153,15 +153,15 @@ final class FuzzTest extends TestCase
             6 => ['POST', '/api/figures/read', $json, '{"text":'.$field().'}'],
             7 => [
                 'POST',
-                '/api/figures/mend',
+                '/api/figures/read',
                 $json,
-                '{"table":'.$field().',"column":'.$field().',"how":'.$field().'}',
+                '{"text":'.$this->encoded($this->text()).',"whole":'.$field().'}',
             ],
             8 => [
                 'POST',
-                '/api/figures/mend',
+                '/api/compute',
                 $json,
-                '{"table":'.$this->encoded($this->mutated(self::small()['tables'][0])).',"column":"c1"}',
+                '{"document":'.$this->encoded([...self::small(), 'tables' => $this->mutated(self::small()['tables'])]).'}',
             ],
             9 => [
                 'POST',

@@ -203,12 +203,15 @@ final class PieceApiTest extends TestCase
         $this->postJson('/api/numbers/read', ['text' => 'x', 'unit' => 'frames'])->assertUnprocessable();
         $read = $this->postJson('/api/figures/read', ['text' => "a\t60 %\nb\t43 %"])->assertOk();
         $this->assertSame('over-whole', $read->json('problems.0.code'));
-        $mended = $this->postJson('/api/figures/mend', [
-            'table' => $read->json('table'),
-            'column' => $read->json('table.columns.0.id'),
-            'how' => 'largest',
-        ])->assertOk();
-        $this->assertSame('57 %', $mended->json('table.rows.0.cells.0'));
+        $repairs = array_column($read->json('problems.0.repairs'), 'cells', 'label');
+        $this->assertSame(['r1' => '57 %'], $repairs['Take it off the largest']);
+        $lone = $this->postJson('/api/figures/read', ['text' => '65'])->assertOk();
+        $this->assertSame(['100', 'The rest'], [
+            $lone->json('problems.0.repairs.0.whole'),
+            $lone->json('problems.0.repairs.0.rest'),
+        ]);
+        $of = $this->postJson('/api/figures/read', ['text' => "65\nrest", 'whole' => '80'])->assertOk();
+        $this->assertSame('18.8 %', $of->json('figures.1.shareText'));
     }
 
     private function begin(): string

@@ -7,6 +7,20 @@ export interface Problem {
   where: string;
   message: string;
   rowId: string | null;
+  repairs: Repair[];
+}
+
+/** One way to mend a table, offered and never taken by itself. */
+export interface Repair {
+  label: string;
+  /** what is to stand in the cells instead, by row */
+  cells: Record<string, string>;
+  /** what all parts together are to be; null leaves it as it is */
+  whole: string | null;
+  /** rows whose cell was looked at and found right */
+  sure: string[];
+  /** the label of a row to be added for what is left of the whole */
+  rest: string | null;
 }
 
 export interface StoredPiece {

@@ -1,87 +1,92 @@
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { ask, reasonOf } from '../api/client';
 import type { Problem } from '../api/answers';
-import { useNotices } from '../common/Notices';
-import { chartOf, tableOf } from '../piece/changes';
-import type { Table } from '../piece/document';
+import { applyRepair, chartOf, columnIndex, tableOf } from '../piece/changes';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 
-/** What keeps the piece from being drawn, or should be known, with a way to mend it. */
+const keyOf = ({ code, where, message }: Problem): string => `${code} ${where} ${message}`;
+
+/**
+ * What keeps the piece from being drawn, or should be known, with ways to mend it. It lies over the desk, and can be
+ * put aside; a row that is just being typed into is left in peace.
+ */
 export function ProblemBar() {
   const computed = useDesk((state) => state.computed);
   const refused = useDesk((state) => state.refused);
-  const problems = computed?.problems ?? [];
-  const first = problems.find(({ severity }) => severity === 'error') ?? problems[0];
+  const typingIn = usePlay((state) => state.typingIn);
+  const [aside, setAside] = useState<string[]>([]);
   if (refused)
     return (
       <div className="problem-bar is-error" role="alert">
         <span>{refused}</span>
       </div>
     );
+  const problems = (computed?.problems ?? []).filter(
+    (problem) => problem.severity === 'error' || (problem.rowId !== typingIn && !aside.includes(keyOf(problem))),
+  );
+  const first = problems.find(({ severity }) => severity === 'error') ?? problems[0];
   if (!first) return null;
   const others = problems.length - 1;
+  const isError = first.severity === 'error';
   return (
-    <div className={`problem-bar is-${first.severity}`} role={first.severity === 'error' ? 'alert' : 'status'}>
-      <i
-        className={`bi ${first.severity === 'error' ? 'bi-exclamation-circle' : 'bi-info-circle'}`}
-        aria-hidden="true"
-      />
+    <div className={`problem-bar is-${first.severity}`} role={isError ? 'alert' : 'status'}>
+      <i className={`bi ${isError ? 'bi-exclamation-circle' : 'bi-info-circle'}`} aria-hidden="true" />
       <span>
         {first.message}
         {others > 0 && <span className="problem-more"> And {others === 1 ? 'one more' : `${others} more`}.</span>}
       </span>
-      {first.code === 'over-whole' && <MendButtons />}
-      {first.rowId && <ShowButton problem={first} />}
+      <Repairs problem={first} />
+      {first.rowId && <ShowButton rowId={first.rowId} />}
+      {!isError && (
+        <button
+          type="button"
+          className="quiet-button"
+          aria-label="Put it aside"
+          title="Put it aside"
+          onClick={() => setAside([...aside, keyOf(first)])}
+        >
+          <i className="bi bi-x-lg" />
+        </button>
+      )}
     </div>
   );
 }
 
-function ShowButton({ problem }: { problem: Problem }) {
+function Repairs({ problem }: { problem: Problem }) {
+  return problem.repairs.map((repair) => (
+    <Button
+      key={repair.label}
+      size="sm"
+      variant="outline-secondary"
+      onClick={() =>
+        useDesk.getState().edit((draft) => {
+          const chart = chartOf(draft);
+          const table = chart && tableOf(draft, chart);
+          if (table) applyRepair(table, columnIndex(table, chart), repair);
+        })
+      }
+    >
+      {repair.label}
+    </Button>
+  ));
+}
+
+function ShowButton({ rowId }: { rowId: string }) {
   const piece = useDesk((state) => state.document);
   const chart = piece && chartOf(piece);
-  if (!chart || !problem.rowId) return null;
+  if (!chart) return null;
   return (
     <Button
       size="sm"
       variant="outline-secondary"
       onClick={() => {
         usePlay.getState().set({ face: 'Figures' });
-        usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: problem.rowId! });
-        usePlay.setState({ wantedCell: { row: problem.rowId!, column: 'typed' } });
+        usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: rowId });
+        usePlay.setState({ wantedCell: { row: rowId, column: 'typed' } });
       }}
     >
       Show it
     </Button>
-  );
-}
-
-function MendButtons() {
-  const { document: piece, edit } = useDesk();
-  const chart = piece && chartOf(piece);
-  const table = chart && tableOf(piece, chart);
-  if (!chart || !table) return null;
-  const mend = (how: 'scale' | 'largest') => async (): Promise<void> => {
-    try {
-      const { table: mended } = await ask<{ table: Table }>('figures/mend', {
-        method: 'POST',
-        body: { table, column: chart.column, how },
-      });
-      edit((draft) => {
-        draft.tables = draft.tables.map((one) => (one.id === mended.id ? mended : one));
-      });
-    } catch (error) {
-      useNotices.getState().say(reasonOf(error), { bad: true });
-    }
-  };
-  return (
-    <>
-      <Button size="sm" variant="outline-secondary" onClick={() => void mend('scale')()}>
-        Scale it to the whole
-      </Button>
-      <Button size="sm" variant="outline-secondary" onClick={() => void mend('largest')()}>
-        Take it off the largest
-      </Button>
-    </>
   );
 }

@@ -36,7 +36,7 @@ class Server {
       this.computed++;
       const wrong = body!.document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
       return reply({
-        problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null }] : [],
+        problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null, repairs: [] }] : [],
         sheet: {
           charts: wrong ? {} : { chart1: { whole: '1', figures: [] } },
           words: {},

@@ -1,3 +1,4 @@
+import type { Repair } from '../api/answers';
 import type { Chart, ChartTarget, FigureTarget, Move, Own, Piece, Table, WordsTarget } from './document';
 import { newId } from '../common/words';
 
@@ -36,6 +37,20 @@ export function shiftFigure(table: Table, id: string, by: number): void {
   const place = table.rows.findIndex((row) => row.id === id);
   const [row] = table.rows.splice(place, 1);
   table.rows.splice(Math.max(0, Math.min(table.rows.length, place + by)), 0, row);
+}
+
+export function applyRepair(table: Table, column: number, repair: Repair): void {
+  for (const row of table.rows) {
+    if (row.id in repair.cells) row.cells[column] = repair.cells[row.id];
+    if (repair.sure.includes(row.id)) row.sure = row.cells[column].trim();
+  }
+  if (repair.whole !== null) table.whole = repair.whole;
+  if (repair.rest !== null) {
+    const id = addFigure(table);
+    const row = table.rows.find((one) => one.id === id)!;
+    row.label = repair.rest;
+    row.cells[column] = 'rest';
+  }
 }
 
 /** The rows as the grid has them now: changed, put elsewhere, new, or no longer there. */

@@ -123,6 +123,10 @@ export interface Row {
    * @maxItems 60
    */
   cells: string[];
+  /**
+   * what looked like a slip and was found right
+   */
+  sure?: string;
 }
 /**
  * A chart on the stage.

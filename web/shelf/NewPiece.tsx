@@ -3,9 +3,11 @@ import { useDeferredValue, useRef, useState, type DragEvent } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useNavigate } from 'react-router';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { ReadTable, StoredPiece } from '../api/answers';
+import type { ReadTable, Repair, StoredPiece } from '../api/answers';
 import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
+import { applyRepair } from '../piece/changes';
+import type { Table } from '../piece/document';
 
 const LARGEST = 1_000_000;
 const EXAMPLE = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
@@ -14,23 +16,32 @@ const EXAMPLE = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicy
 export function NewPiece() {
   const navigate = useNavigate();
   const say = useNotices((state) => state.say);
-  const [text, setText] = useState('');
+  const [text, setText] = useKept('lupine-figures');
+  const [whole, setWhole] = useKept('lupine-whole');
   const [picked, setForm] = useState('donut');
   const [making, setMaking] = useState(false);
   const [over, setOver] = useState(false);
+  /** notices that were seen and found to be right */
+  const [aside, setAside] = useState<string[]>([]);
   const picker = useRef<HTMLInputElement>(null);
   const asked = useDeferredValue(text);
+  const askedWhole = useDeferredValue(whole);
   const read = useQuery<ReadTable>({
-    queryKey: ['read', asked],
+    queryKey: ['read', asked, askedWhole],
     enabled: asked.trim() !== '',
     retry: false,
     placeholderData: keepPreviousData,
-    queryFn: ({ signal }) => ask<ReadTable>('figures/read', { method: 'POST', body: { text: asked }, signal }),
+    queryFn: ({ signal }) =>
+      ask<ReadTable>('figures/read', { method: 'POST', body: { text: asked, whole: askedWhole || null }, signal }),
   });
   const make = async (body: object): Promise<void> => {
     setMaking(true);
     try {
       const { id } = await ask<StoredPiece>('pieces', { method: 'POST', body });
+      if ('text' in body && body.text === text) {
+        setText('');
+        setWhole('');
+      }
       void navigate(`/pieces/${id}`);
     } catch (error) {
       say(reasonOf(error), { bad: true });
@@ -48,7 +59,16 @@ export function NewPiece() {
     }
     const contents = await file.text();
     if (!file.name.toLowerCase().endsWith('.json')) {
+      const [before, beforeWhole] = [text, whole];
       setText(contents);
+      setWhole('');
+      if (before.trim() !== '' && before !== contents) {
+        const back = (): void => {
+          setText(before);
+          setWhole(beforeWhole);
+        };
+        say(`“${file.name}” took the place of what was typed.`, { action: { text: 'Put it back', run: back } });
+      }
       return;
     }
     try {
@@ -63,6 +83,7 @@ export function NewPiece() {
     void takeFile(event.dataTransfer.files[0]);
   };
   const figures = text.trim() === '' ? [] : (read.data?.figures ?? []);
+  const notice = read.data?.problems.find(({ message }) => !aside.includes(message));
   const problem =
     text.trim() === ''
       ? null
@@ -70,7 +91,8 @@ export function NewPiece() {
         ? read.error.message
         : read.error
           ? reasonOf(read.error)
-          : (read.data?.problems[0]?.message ?? null);
+          : (notice?.message ?? null);
+  const repairs = problem === notice?.message ? (notice?.repairs ?? []).filter(({ sure }) => sure.length === 0) : [];
   const forms = text.trim() === '' ? [] : (read.data?.forms ?? []);
   // A form that cannot show these figures gives way to the first that can.
   const wanted = forms.find(({ name }) => name === picked);
@@ -97,7 +119,8 @@ export function NewPiece() {
         onDragLeave={() => setOver(false)}
         onDrop={drop}
         onKeyDown={(event) => {
-          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready) void make({ text, form });
+          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready)
+            void make({ text, form, whole: whole || null });
         }}
       />
       <div className="share-row" aria-live="polite">
@@ -113,7 +136,16 @@ export function NewPiece() {
               ))}
             </div>
             <span className="soft numerals">
-              {figures.length === 1 ? '1 figure' : `${figures.length} figures`}, whole {read.data?.whole}
+              {figures.length === 1 ? '1 figure' : `${figures.length} figures`}, whole{' '}
+              <input
+                className="whole-field"
+                aria-label="The whole"
+                title="What all parts together are. Empty: their sum."
+                value={whole}
+                placeholder={read.data?.whole ?? ''}
+                maxLength={200}
+                onChange={(event) => setWhole(event.target.value)}
+              />
             </span>
           </>
         ) : (
@@ -129,12 +161,31 @@ export function NewPiece() {
       </div>
       {problem && (
         <p className={`problem-bar ${ready ? 'is-notice' : 'is-error'}`} role={ready ? 'status' : 'alert'}>
-          {problem}
+          <span>{problem}</span>
+          {repairs.map((repair) => (
+            <Button
+              key={repair.label}
+              size="sm"
+              variant="outline-secondary"
+              onClick={() => {
+                const [mended, mendedWhole] = repairedText(read.data!.table, repair, whole);
+                setText(mended);
+                setWhole(mendedWhole);
+              }}
+            >
+              {repair.label}
+            </Button>
+          ))}
+          {ready && repairs.length > 0 && (
+            <Button size="sm" variant="link" onClick={() => setAside([...aside, problem])}>
+              It is right
+            </Button>
+          )}
         </p>
       )}
       {forms.length > 0 && <FormPicker forms={forms} value={form} onChoose={({ name }) => setForm(name)} />}
       <div className="new-actions">
-        <Button disabled={!ready || making} onClick={() => void make({ text, form })}>
+        <Button disabled={!ready || making} onClick={() => void make({ text, form, whole: whole || null })}>
           {making ? 'Making it…' : 'Make a piece'}
         </Button>
       </div>
@@ -165,4 +216,30 @@ export function NewPiece() {
       <p className="hint">CSV, TSV, or a piece saved as JSON; up to 1 MB and 1,000 rows.</p>
     </section>
   );
+}
+
+/** What was typed stays, also when one goes elsewhere and comes back. */
+function useKept(name: string): [string, (value: string) => void] {
+  const [value, set] = useState(() => sessionStorage.getItem(name) ?? '');
+  return [
+    value,
+    (next) => {
+      set(next);
+      try {
+        sessionStorage.setItem(name, next);
+      } catch {
+        // It is too large to be kept, and is there all the same.
+      }
+    },
+  ];
+}
+
+/** The table as text with a repair made, and the whole. */
+function repairedText(table: Table, repair: Repair, whole: string): [text: string, whole: string] {
+  const mended = structuredClone(table);
+  applyRepair(mended, 0, repair);
+  const heading = [mended.name || 'What', ...mended.columns.map(({ name }) => name)].join('\t');
+  const hasHeading = mended.name !== '' || mended.columns.some(({ name }) => !/^Value( \d+)?$/.test(name));
+  const lines = mended.rows.map(({ label, cells }) => [label, ...cells].join('\t'));
+  return [[...(hasHeading ? [heading] : []), ...lines].join('\n'), repair.whole ?? whole];
 }

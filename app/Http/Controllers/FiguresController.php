@@ -10,7 +10,6 @@ use Illuminate\Http\Request;
 use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
-use Lupine\Core\Figures\MendSum;
 use Lupine\Core\Finish\Tints;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
@@ -32,8 +31,9 @@ final readonly class FiguresController
     /** A pasted table, understood, before anything is made of it. */
     public function read(Request $request): JsonResponse
     {
-        $read = TableText::understood(Body::of($request)->get('text')->long(2 * TableText::MAX_BYTES, ''));
-        $table = $read->table;
+        $body = Body::of($request);
+        $read = TableText::understood($body->get('text')->long(2 * TableText::MAX_BYTES, ''));
+        $table = $read->table->withWhole($body->get('whole')->isNull() ? null : $body->get('whole')->text(200));
         $problems = [];
         $figures = [];
         $column = $table->columns[0]->id;
@@ -90,19 +90,6 @@ final readonly class FiguresController
 
             return $found;
         }
-    }
-
-    /** Brings parts that come to more than the whole back to it. */
-    public function mend(Request $request): JsonResponse
-    {
-        $body = Body::of($request);
-        $table = Table::read($body->get('table'));
-        $column = $body->get('column')->id();
-        $mended = $body->get('how')->oneOf(['scale', 'largest'], 'scale') === 'largest'
-            ? MendSum::offTheLargest($table, $column)
-            : MendSum::scaled($table, $column);
-
-        return response()->json(['table' => $mended->toDocument()], 200, [], JSON_UNESCAPED_UNICODE);
     }
 
     /** What was typed into a number field, as one number in the field's unit. */

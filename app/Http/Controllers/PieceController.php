@@ -102,7 +102,8 @@ final readonly class PieceController
         $forms = app(Forms::class);
         $form = $body->get('form')->oneOf($forms->names(), 'donut');
         $title = trim($body->get('title')->text(200, ''));
-        $table = TableText::read($body->get('text')->long(TableText::MAX_BYTES, ''));
+        $whole = $body->get('whole')->isNull() ? null : $body->get('whole')->text(200);
+        $table = TableText::read($body->get('text')->long(TableText::MAX_BYTES, ''))->withWhole($whole);
         $document = NewPiece::document(
             $table,
             $forms->named($form),

@@ -64,6 +64,7 @@ final readonly class Figures
             $mayBeNegative ? null : 'This form cannot go below zero: change the figure, or choose bars or columns.',
         );
         $whole = ReadColumn::whole($table, $cells);
+        array_push($notices, ...Slips::inCells($table, $columnId, $cells));
         $isGiven = $whole !== null;
         $cells = ReadColumn::fillRest($table, $cells, $whole);
         $sum = BigRational::zero();
@@ -174,6 +175,12 @@ final readonly class Figures
             'A part of a whole cannot be negative: change the figure, or choose a form that can go below zero.',
         );
         $whole = ReadColumn::whole($table, $cells);
+        array_push(
+            $notices,
+            ...Slips::inCells($table, $columnId, $cells),
+            ...Slips::inShares($table, $columnId, $cells, $table->whole !== null),
+            ...ReadColumn::onlyOne($table, $cells, $whole),
+        );
         $cells = ReadColumn::fillRest($table, $cells, $whole);
         $sum = self::sumOf($cells);
         if ($sum->isZero()) {
@@ -183,15 +190,9 @@ final readonly class Figures
             );
         }
         if ($whole !== null && $sum->isGreaterThan($whole)) {
-            $notices[] = Problem::notice(
-                'over-whole',
-                'the sheet',
-                sprintf(
-                    'The figures add up to %s of %s. Each is shown as its part of that sum; scale them, or take the surplus off the largest.',
-                    self::plain($sum),
-                    self::plain($whole),
-                ),
-            );
+            if (!in_array('over-hundred', array_column($notices, 'code'), true)) {
+                $notices[] = self::overWhole($table, $columnId, $sum, $whole);
+            }
             $whole = null;
         }
         $isGiven = $whole !== null;
@@ -200,6 +201,27 @@ final readonly class Figures
         ReadColumn::noticeLabels($table, $notices);
 
         return new self($list, $whole, $notices, $isGiven);
+    }
+
+    private static function overWhole(Table $table, string $columnId, BigRational $sum, BigRational $whole): Problem
+    {
+        $plain = self::plain($sum);
+        $repairs = [Repair::between('Scale it to the whole', $table, MendSum::scaled($table, $columnId), $columnId)];
+        try {
+            $mended = MendSum::offTheLargest($table, $columnId);
+            $repairs[] = Repair::between('Take it off the largest', $table, $mended, $columnId);
+        } catch (ImpossibleFigures) {
+            // The largest is less than the surplus.
+        }
+        $repairs[] = Repair::whole(sprintf('The whole is %s', $plain), (string) $sum->toFloat());
+
+        return Problem::notice(
+            'over-whole',
+            'the sheet',
+            sprintf('The figures add up to %s of %s. Each is shown as its part of that sum.', $plain, self::plain($whole)),
+            null,
+            $repairs,
+        );
     }
 
     /**

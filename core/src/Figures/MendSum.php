@@ -93,7 +93,7 @@ final readonly class MendSum
                     default => $cells[$number]->unit.' '.$text,
                 };
             }
-            $rows[] = new Row($row->id, $row->label, array_values($typed));
+            $rows[] = new Row($row->id, $row->label, array_values($typed), $row->sure);
         }
 
         return new Table($table->id, $table->name, $table->columns, $rows, $table->timeColumn, $table->whole);

@@ -51,6 +51,10 @@ final readonly class ReadColumn
     private static function cell(Row $row, int $column, int $number, array &$notices): CellNumber
     {
         $typed = $row->cells[$column] ?? '';
+        if (trim($typed) === '' && trim($row->label) === '') {
+            // A row that nothing was typed into yet says nothing.
+            return CellNumber::read('0');
+        }
         if (trim($typed) === '') {
             $notices[] = Problem::notice(
                 'empty-cell',
@@ -87,13 +91,43 @@ final readonly class ReadColumn
 
             return $whole;
         }
+        $sum = BigRational::zero();
+        $hasRest = false;
         foreach ($cells as $cell) {
             if ($cell->unit === '%') {
                 return BigRational::of(100);
             }
+            $hasRest = $hasRest || $cell->isRest;
+            $sum = $sum->plus($cell->value)->simplified();
         }
 
-        return null;
+        // “65 and the rest” is said of a hundred.
+        return $hasRest && $sum->isLessThanOrEqualTo(100) ? BigRational::of(100) : null;
+    }
+
+    /**
+     * One figure alone, where parts of a whole are wanted: of what?
+     *
+     * @param list<CellNumber> $cells
+     *
+     * @return list<Problem>
+     */
+    public static function onlyOne(Table $table, array $cells, ?BigRational $whole): array
+    {
+        if ($whole !== null || count($cells) !== 1 || $cells[0]->value->isGreaterThan(100)) {
+            return [];
+        }
+        $repair = Repair::rest('Of 100, with the rest', '100');
+
+        return [
+            Problem::notice(
+                'only-one',
+                'the sheet',
+                sprintf('%s is the only figure, so it is all there is.', trim($table->rows[0]->cells[0])),
+                null,
+                [$repair],
+            ),
+        ];
     }
 
     /**
@@ -137,8 +171,9 @@ final readonly class ReadColumn
         if ($whole === null) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'Row %d says “rest”, but of what? Give the whole, for example 100, below the sheet.',
+                    'Row %d says “rest”, but of what? The others come to %s already. Say what the whole is.',
                     $rest + 1,
+                    rtrim(rtrim(number_format($sum->toFloat(), 2), '0'), '.'),
                 ),
                 'row '.($rest + 1),
                 $table->rows[$rest]->id,
@@ -161,6 +196,9 @@ final readonly class ReadColumn
         $seen = [];
         foreach ($table->rows as $number => $row) {
             $label = trim($row->label);
+            if ($label === '' && implode('', array_map(trim(...), $row->cells)) === '') {
+                continue;
+            }
             if ($label === '') {
                 $notices[] = Problem::notice(
                     'no-label',

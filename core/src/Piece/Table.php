@@ -38,7 +38,8 @@ final readonly class Table
             if (count($cells) !== count($columns)) {
                 throw $row->get('cells')->wrong(sprintf('has %d cells for %d columns', count($cells), count($columns)));
             }
-            $rows[] = new Row($row->get('id')->id(), $row->get('label')->text(200), $cells);
+            $sure = $row->get('sure')->isNull() ? null : $row->get('sure')->text(200);
+            $rows[] = new Row($row->get('id')->id(), $row->get('label')->text(200), $cells, $sure);
         }
         if ($columns === []) {
             throw $field->get('columns')->wrong('is empty');
@@ -83,12 +84,20 @@ final readonly class Table
         return new self($this->id, $this->name, $this->columns, $rows, $this->timeColumn, $this->whole);
     }
 
+    /** @param string|null $whole what all parts together are, as typed */
+    public function withWhole(?string $whole): self
+    {
+        $whole = $whole === null || trim($whole) === '' ? null : $whole;
+
+        return new self($this->id, $this->name, $this->columns, $this->rows, $this->timeColumn, $whole);
+    }
+
     /** The same table with another text in one cell; as it is where it has no such row. */
     public function withCell(string $rowId, int $column, string $typed): self
     {
         $rows = array_map(
             static fn (Row $row): Row => $row->id === $rowId
-                ? new Row($row->id, $row->label, array_values(array_replace($row->cells, [$column => $typed])))
+                ? new Row($row->id, $row->label, array_values(array_replace($row->cells, [$column => $typed])), $row->sure)
                 : $row,
             $this->rows,
         );
@@ -107,7 +116,12 @@ final readonly class Table
                 $this->columns,
             ),
             'rows' => array_map(
-                static fn (Row $row): array => ['id' => $row->id, 'label' => $row->label, 'cells' => $row->cells],
+                static fn (Row $row): array => [
+                    'id' => $row->id,
+                    'label' => $row->label,
+                    'cells' => $row->cells,
+                    ...$row->sure === null ? [] : ['sure' => $row->sure],
+                ],
                 $this->rows,
             ),
             'timeColumn' => $this->timeColumn,

@@ -129,7 +129,7 @@ final class FiguresTest extends TestCase
         yield 'all zero' => [['0', '0.0'], null, 'Every figure is zero', null];
         yield 'no rows' => [[], null, 'no rows', null];
         yield 'two rests' => [['50 %', 'rest', 'rest'], null, 'Only one', 'r3'];
-        yield 'the rest of nothing' => [['50', 'rest'], null, 'of what', 'r2'];
+        yield 'the rest of nothing' => [['512', 'rest'], null, 'of what', 'r2'];
         yield 'divided by nothing' => [['4', '1/0'], null, 'zero', 'r2'];
         yield 'a whole that is none' => [['4'], 'lots', 'The whole', null];
     }
