@@ -54,7 +54,7 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
 
   await face('Finish');
   await changesThePicture(page, 'tints', () => choose('tints of one'));
-  await changesThePicture(page, 'swatch', () => pane.getByLabel('Swatch 1').fill('#cc3355'));
+  await changesThePicture(page, 'swatch', () => pane.getByLabel('Pick: Swatch 1').fill('#cc3355'));
   await changesThePicture(page, 'flat', () => choose('flat'));
   await changesThePicture(page, 'pattern kind', () => pane.getByLabel('kind').selectOption('waves'));
   await changesThePicture(page, 'pattern size', () => type(field('size'), '60'));

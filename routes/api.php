@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Route;
 Route::post('figures/read', [FiguresController::class, 'read']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
+Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);

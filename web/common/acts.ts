@@ -10,6 +10,10 @@ let field: string | null = null;
 /** of this tab, so that no other tab's act has the same name */
 const tab = Math.random().toString(36).slice(2, 10);
 
+/** Fields that change step by step while they have the keyboard, a picker of colours among them. */
+const isHeld = (target: EventTarget | null): boolean =>
+  isText(target) || (target instanceof HTMLInputElement && ['color', 'range'].includes(target.type));
+
 const name = (): string => `${tab}-${++count}`;
 
 export function actNow(): string {
@@ -31,6 +35,6 @@ export function watchActs(target: Window): void {
   target.addEventListener('click', end, true);
   target.addEventListener('pointercancel', end, true);
   target.addEventListener('pointerup', () => target.setTimeout(end), true);
-  target.addEventListener('focusin', ({ target: focused }) => (field = isText(focused) ? name() : null), true);
+  target.addEventListener('focusin', ({ target: focused }) => (field = isHeld(focused) ? name() : null), true);
   target.addEventListener('focusout', () => (field = null), true);
 }

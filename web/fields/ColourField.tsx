@@ -3,6 +3,7 @@ import { useEffect, useId, useState } from 'react';
 interface Props {
   label: string;
   value: string;
+  /** the name is there for those who do not see, but takes no room */
   bare?: boolean;
   onChange: (value: string) => void;
 }
@@ -33,13 +34,14 @@ export function ColourField({ label, value, bare, onChange }: Props) {
       className="swatch-picker"
       value={value}
       onChange={(event) => onChange(event.target.value)}
-      aria-label={bare ? label : `Pick: ${label}`}
+      aria-label={`Pick: ${label}`}
     />
   );
-  if (bare) return picker;
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
+    <div className={bare ? 'swatch-field' : 'field'}>
+      <label htmlFor={id} className={bare ? 'visually-hidden' : undefined}>
+        {label}
+      </label>
       <span className="field-box">
         {picker}
         <input
@@ -52,7 +54,7 @@ export function ColourField({ label, value, bare, onChange }: Props) {
           onChange={(event) => setTyped(event.target.value)}
           onBlur={commit}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit();
+            if (event.key === 'Enter') event.currentTarget.blur();
           }}
         />
       </span>

@@ -10,10 +10,12 @@ use Illuminate\Http\Request;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
 
@@ -46,6 +48,19 @@ final readonly class FormController
             [],
             JSON_UNESCAPED_UNICODE,
         );
+    }
+
+    /** Swatches that can be told apart: those that are there, and as many more as are wanted. */
+    public function colours(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $there = array_map(static fn (Field $swatch): string => $swatch->colour(), $body->get('swatches')->items(40));
+        if ($there === []) {
+            throw $body->get('swatches')->wrong('is empty; at least one colour is needed');
+        }
+        $count = (int) $body->get('count')->number(1, 40);
+
+        return response()->json(['swatches' => DistinctColours::of($there, $count)]);
     }
 
     /** What moves can change of a figure, of a chart of a form, and of a free text. */

@@ -246,6 +246,14 @@ final readonly class TimeCharts
         return count($chart->series) > 1 ? $chart->series : [];
     }
 
+    /** @return list<string> row ids */
+    private function drawnOrder(Chart $chart, Figures $figures): array
+    {
+        $order = $chart->form->has('order') ? $chart->form->word('order') : 'sheet';
+
+        return array_map(static fn (Figure $figure): string => $figure->rowId, $figures->ordered($order));
+    }
+
     /**
      * Rows have colours; of several series each has one.
      *
@@ -254,7 +262,7 @@ final readonly class TimeCharts
     private function colours(Chart $chart, Table $table, Figures $figures): array
     {
         if ($figures->seriesCount() < 2) {
-            return MarkColours::of($chart, $table);
+            return MarkColours::of($chart, $table, $this->drawnOrder($chart, $figures));
         }
         $family = MarkColours::ofSeries($chart, $figures->seriesCount());
         $colours = [];

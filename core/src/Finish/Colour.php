@@ -56,6 +56,15 @@ final readonly class Colour
     /** @return array{float, float, float} lightness 0 to 1, chroma, hue in degrees */
     public function toOklch(): array
     {
+        [$lightness, $a, $b] = $this->toOklab();
+        $hue = rad2deg(atan2($b, $a));
+
+        return [$lightness, hypot($a, $b), $hue < 0 ? $hue + 360 : $hue];
+    }
+
+    /** @return array{float, float, float} lightness 0 to 1, and the axes from green to red and from blue to yellow */
+    public function toOklab(): array
+    {
         [$red, $green, $blue] = array_map(self::linear(...), [$this->red, $this->green, $this->blue]);
         $l = (0.4122214708 * $red + 0.5363325363 * $green + 0.0514459929 * $blue) ** (1 / 3);
         $m = (0.2119034982 * $red + 0.6806995451 * $green + 0.1073969566 * $blue) ** (1 / 3);
@@ -63,9 +72,33 @@ final readonly class Colour
         $lightness = 0.2104542553 * $l + 0.793617785 * $m - 0.0040720468 * $s;
         $a = 1.9779984951 * $l - 2.428592205 * $m + 0.4505937099 * $s;
         $b = 0.0259040371 * $l + 0.7827717662 * $m - 0.808675766 * $s;
-        $hue = rad2deg(atan2($b, $a));
 
-        return [$lightness, hypot($a, $b), $hue < 0 ? $hue + 360 : $hue];
+        return [$lightness, $a, $b];
+    }
+
+    /** How far it is from another in OKLab, 0 to about 1. Source: CSS Color 4, “ΔE OK”. */
+    public function distanceTo(self $other): float
+    {
+        [[$lightness, $a, $b], [$itsLightness, $itsA, $itsB]] = [$this->toOklab(), $other->toOklab()];
+
+        return hypot($lightness - $itsLightness, hypot($a - $itsA, $b - $itsB));
+    }
+
+    /** As somebody with a kind of colour vision sees it. */
+    public function seenWith(ColourVision $vision): self
+    {
+        if ($vision === ColourVision::Usual) {
+            return $this;
+        }
+        $light = array_map(self::linear(...), [$this->red, $this->green, $this->blue]);
+        $parts = array_map(
+            static fn (array $row): float => self::encoded(
+                min(1.0, max(0.0, $row[0] * $light[0] + $row[1] * $light[1] + $row[2] * $light[2])),
+            ),
+            $vision->matrix(),
+        );
+
+        return new self(...$parts);
     }
 
     /** Relative luminance, 0 to 1. Source: WCAG 2.2, “relative luminance”. */
@@ -113,6 +146,11 @@ final readonly class Colour
         return $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4;
     }
 
+    private static function encoded(float $light): float
+    {
+        return $light <= 0.0031308 ? 12.92 * $light : 1.055 * $light ** (1 / 2.4) - 0.055;
+    }
+
     /** @return array{float, float, float} */
     private static function oklchToRgb(float $lightness, float $chroma, float $hue): array
     {
@@ -121,14 +159,11 @@ final readonly class Colour
         $l = ($lightness + 0.3963377774 * $a + 0.2158037573 * $b) ** 3;
         $m = ($lightness - 0.1055613458 * $a - 0.0638541728 * $b) ** 3;
         $s = ($lightness - 0.0894841775 * $a - 1.291485548 * $b) ** 3;
-        $encode = static fn (float $part): float => $part <= 0.0031308
-            ? 12.92 * $part
-            : 1.055 * $part ** (1 / 2.4) - 0.055;
 
         return [
-            $encode(4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s),
-            $encode(-1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s),
-            $encode(-0.0041960863 * $l - 0.7034186147 * $m + 1.707614701 * $s),
+            self::encoded(4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s),
+            self::encoded(-1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s),
+            self::encoded(-0.0041960863 * $l - 0.7034186147 * $m + 1.707614701 * $s),
         ];
     }
 

@@ -9,18 +9,34 @@ use Lupine\Core\Piece\FinishSettings;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 
-/** Which colour each row of a table has. It follows the row, so that new figures do not change it. */
+/**
+ * Which colour each row of a table has. Of a set it follows the row, so that new figures do not change it; a family of
+ * tints runs along the order in which the marks are drawn.
+ */
 final readonly class MarkColours
 {
-    /** @return array<string, string> by row id */
-    public static function of(Chart $chart, Table $table): array
+    /**
+     * @param list<string>|null $order row ids in the order in which they are drawn; that of the sheet if not given
+     *
+     * @return array<string, string> by row id
+     */
+    public static function of(Chart $chart, Table $table, ?array $order = null): array
     {
+        if ($chart->finish->colours === 'tints') {
+            $order ??= array_map(static fn (Row $row): string => $row->id, $table->rows);
+            $family = self::family($chart->finish, count($order));
+            $colours = [];
+            foreach ($order as $place => $id) {
+                $colours[$id] = $chart->own($id)->fill ?? $family[$place];
+            }
+
+            return $colours;
+        }
         $numbers = [];
         foreach ($table->rows as $index => $row) {
             $numbers[$row->id] = self::number($row->id) ?? $index;
         }
-        $largest = max([count($table->rows), ...array_map(static fn (int $number): int => $number + 1, $numbers)]);
-        $family = self::family($chart->finish, min(200, $largest));
+        $family = $chart->finish->swatches;
         $colours = [];
         foreach ($table->rows as $row) {
             $colours[$row->id] = $chart->own($row->id)->fill ?? $family[$numbers[$row->id] % count($family)];

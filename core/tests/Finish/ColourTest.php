@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Finish;
 
 use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\ColourVision;
+use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Finish\Tints;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -35,6 +37,41 @@ final class ColourTest extends TestCase
         }
     }
 
+    /** Source: culori 4 (core/tests/outside/make.mjs); distances in OKLab, and colour vision as of Machado 2009. */
+    public function testDistancesAndColourVisionAgreeWithCulori(): void
+    {
+        $theirs = Sample::outside('culori');
+        foreach ($theirs['distance'] as $pair) {
+            $distance = Colour::hex($pair['a'])->distanceTo(Colour::hex($pair['b']));
+            self::assertEqualsWithDelta($pair['distance'], $distance, 1e-4);
+        }
+        foreach ($theirs['seen'] as $colour) {
+            foreach ([ColourVision::Protan, ColourVision::Deutan, ColourVision::Tritan] as $vision) {
+                $seen = Colour::hex($colour['hex'])->seenWith($vision)->toHex();
+                self::assertSame($colour[$vision->value], $seen, $colour['hex'].' '.$vision->value);
+            }
+        }
+    }
+
+    public function testASetGrowsFromItsSwatchByColoursThatAllCanTellApart(): void
+    {
+        foreach (['#4fb286', '#c23a74', '#777777'] as $swatch) {
+            $set = DistinctColours::of([$swatch], 8);
+            self::assertSame($swatch, $set[0]);
+            self::assertSame($set, DistinctColours::of(array_slice($set, 0, 5), 8), 'one more changes none');
+            foreach (ColourVision::cases() as $vision) {
+                foreach ($set as $place => $colour) {
+                    foreach (array_slice($set, $place + 1) as $other) {
+                        $far = Colour::hex($colour)->seenWith($vision)
+                            ->distanceTo(Colour::hex($other)->seenWith($vision));
+                        self::assertGreaterThan(0.06, $far, "{$colour} and {$other}, {$vision->value}");
+                    }
+                }
+            }
+        }
+        self::assertCount(40, array_unique(DistinctColours::of(['#4fb286'], 40)));
+    }
+
     /** Source: WCAG 2.2, definition of contrast ratio; 21 : 1 and 4.48 : 1 as commonly quoted. */
     public function testContrastIsThatOfWcag(): void
     {
@@ -58,6 +95,7 @@ final class ColourTest extends TestCase
     {
         $tints = Tints::of($swatch, $count);
         self::assertCount($count, array_unique($tints));
+        self::assertContains($swatch, $tints, 'the swatch itself is one of them');
         for ($index = 1; $index < $count; ++$index) {
             self::assertGreaterThan(
                 $count <= 2 ? 1.6 : 1.1,

@@ -2,7 +2,15 @@
 // (bin/test runs it with --check: what is kept has to be what they still say.)
 import { readFileSync, writeFileSync } from 'node:fs';
 import bezier from 'bezier-easing';
-import { converter, wcagContrast } from 'culori';
+import {
+  converter,
+  differenceEuclidean,
+  filterDeficiencyDeuter,
+  filterDeficiencyProt,
+  filterDeficiencyTrit,
+  formatHex,
+  wcagContrast,
+} from 'culori';
 import { arc, pie } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { svgPathProperties } from 'svg-path-properties';
@@ -111,7 +119,18 @@ function paths() {
   });
 }
 
-/** culori: OKLCH of sRGB colours, and the contrast of pairs as WCAG defines it. */
+/** culori's matrices, on linear light as Machado et al. have it; culori itself takes encoded values for it. */
+function seen(filter, hex) {
+  const { r, g, b } = converter('lrgb')(hex);
+  const within = (part) => Math.min(1, Math.max(0, part));
+  const found = filter({ mode: 'rgb', r, g, b });
+  return formatHex({ mode: 'lrgb', r: within(found.r), g: within(found.g), b: within(found.b) });
+}
+
+/**
+ * culori: OKLCH of sRGB colours, the contrast of pairs as WCAG defines it, their distance in OKLab, and what other kinds
+ * of colour vision see.
+ */
 function colours() {
   const oklch = converter('oklch');
   const hexes = ['#4fb286', '#ec8d5b', '#2f6b52', '#c23a74', '#3d5aa8', '#ffffff', '#000000', '#777777', '#f3b735'];
@@ -121,6 +140,17 @@ function colours() {
       return { hex, l: round(l), c: round(c), h: h === undefined ? null : round(h) };
     }),
     contrast: hexes.flatMap((a) => ['#ffffff', '#1f2530'].map((b) => ({ a, b, contrast: round(wcagContrast(a, b)) }))),
+    distance: hexes.slice(1).map((b, index) => ({
+      a: hexes[index],
+      b,
+      distance: round(differenceEuclidean('oklab')(hexes[index], b)),
+    })),
+    seen: hexes.map((hex) => ({
+      hex,
+      protan: seen(filterDeficiencyProt(1), hex),
+      deutan: seen(filterDeficiencyDeuter(1), hex),
+      tritan: seen(filterDeficiencyTrit(1), hex),
+    })),
   };
 }
 

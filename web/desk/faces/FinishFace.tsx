@@ -1,12 +1,44 @@
+import { ask, reasonOf } from '../../api/client';
+import { useNotices } from '../../common/Notices';
 import { ColourField } from '../../fields/ColourField';
 import { Choice, Switch } from '../../fields/Choice';
 import type { Chart } from '../../piece/document';
+import { useDesk } from '../deskStore';
 import { useChartEdit } from '../useChartEdit';
 import { EdgeFields, GLOW, PATTERN, PatternFields, SHADOW, STROKE, StrokeFields } from './finishFields';
+
+const MOST_SWATCHES = 40;
 
 export function FinishFace({ chart }: { chart: Chart }) {
   const edit = useChartEdit(chart);
   const { finish } = chart;
+  const count = useDesk((state) => state.computed?.sheet.charts[chart.id]?.figures.length ?? 1);
+  const grown = async (wanted: number): Promise<string[]> => {
+    const body = { swatches: finish.swatches, count: Math.min(MOST_SWATCHES, Math.max(1, wanted)) };
+    return (await ask<{ swatches: string[] }>('colours', { method: 'POST', body })).swatches;
+  };
+  const grow = async (wanted: number): Promise<void> => {
+    try {
+      const swatches = await grown(wanted);
+      edit((draft) => {
+        draft.finish.swatches = swatches as typeof draft.finish.swatches;
+      });
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    }
+  };
+  /** A set begins with a colour for each part. */
+  const choose = async (colours: typeof finish.colours): Promise<void> => {
+    try {
+      const swatches = colours === 'set' ? await grown(Math.max(count, finish.swatches.length)) : finish.swatches;
+      edit((draft) => {
+        draft.finish.colours = colours;
+        draft.finish.swatches = swatches as typeof draft.finish.swatches;
+      });
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    }
+  };
   return (
     <div className="fields finish-face">
       <section>
@@ -18,11 +50,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
             ['tints', 'tints of one'],
             ['set', 'a set'],
           ]}
-          onChange={(colours) =>
-            edit((draft) => {
-              draft.finish.colours = colours;
-            })
-          }
+          onChange={(colours) => void choose(colours)}
         />
         <div className="swatches">
           {(finish.colours === 'tints' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
@@ -45,12 +73,8 @@ export function FinishFace({ chart }: { chart: Chart }) {
                 className="text-button"
                 aria-label="One more swatch"
                 title="One more swatch"
-                disabled={finish.swatches.length >= 40}
-                onClick={() =>
-                  edit((draft) => {
-                    draft.finish.swatches.push('#8aa2e8');
-                  })
-                }
+                disabled={finish.swatches.length >= MOST_SWATCHES}
+                onClick={() => void grow(finish.swatches.length + 1)}
               >
                 <i className="bi bi-plus-lg" />
               </button>
