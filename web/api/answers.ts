@@ -195,6 +195,14 @@ export interface ProofFigure {
   measureText: string;
 }
 
+/** One thing that was looked at, with its place where it has one. */
+export interface ProofCheck {
+  ok: boolean;
+  message: string;
+  frame: number | null;
+  box: [left: number, top: number, width: number, height: number] | null;
+}
+
 export interface Proof {
   exact: boolean;
   largestDifferenceText: string;
@@ -202,7 +210,10 @@ export interface Proof {
   frames: number;
   word: string;
   figures: ProofFigure[];
-  checks: { ok: boolean; message: string }[];
+  /** what it can be read like, beside being exact */
+  legible: boolean;
+  legibleWord: string;
+  checks: ProofCheck[];
   /** what the marks of each chart lie in */
   extents: Record<string, [left: number, top: number, width: number, height: number]>;
 }

@@ -63,7 +63,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
             {proof ? (
               <>
                 <i className={`bi ${exact ? 'bi-check2' : 'bi-exclamation-lg'}`} aria-hidden="true" /> Proof:{' '}
-                {proof.word}
+                {proof.word}, <span className={proof.legible ? undefined : 'legible-word'}>{proof.legibleWord}</span>
               </>
             ) : (
               'Proof'

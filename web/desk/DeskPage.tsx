@@ -11,23 +11,29 @@ import { ScriptColumn } from './script/ScriptColumn';
 import { Stage } from './Stage';
 import { Transport } from './Transport';
 import { useDeskKeys } from './useDeskKeys';
+import { finishedAt } from './sheet';
 import { usePlayback } from './usePlayback';
 
 export function DeskPage() {
   const { id = '' } = useParams();
   const document_ = useDesk((state) => state.document);
   const missing = useDesk((state) => state.missing);
-  const frames = document_?.stage.frames ?? 1;
+  const frames = document_?.stage.frames;
   useEffect(() => {
-    usePlay.getState().reset();
+    usePlay.getState().enter(id);
     void useDesk.getState().open(id);
     return () => useDesk.getState().close();
   }, [id]);
   useEffect(() => {
+    if (frames === undefined) return;
     const { set, go, frame } = usePlay.getState();
     set({ frames });
     if (frame >= frames) go(frames - 1);
   }, [frames]);
+  const sheet = useDesk((state) => (state.id === id && state.computed?.reel ? state.computed.sheet : undefined));
+  useEffect(() => {
+    if (sheet && document_) usePlay.getState().begin(finishedAt(sheet, document_.stage.frames));
+  }, [sheet, document_]);
   const title = document_?.title;
   useEffect(() => {
     if (title) document.title = `${title} · Lupine`;

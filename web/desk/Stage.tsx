@@ -5,6 +5,9 @@ import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 import { usePaintedCanvas } from './usePaintedCanvas';
 
+/** pixels of the stage between what is pointed out and the frame around it */
+const POINTED_OUT_CLEAR = 12;
+
 /** The picture as it will be filmed, painted by the same painter. */
 export function Stage({ piece }: { piece: Piece }) {
   const reel = useDesk((state) => state.reel);
@@ -14,6 +17,7 @@ export function Stage({ piece }: { piece: Piece }) {
   const selection = usePlay((state) => state.selection);
   const safeArea = usePlay((state) => state.safeArea);
   const face = usePlay((state) => state.face);
+  const pointedOut = usePlay((state) => (state.pointedOut?.frame === state.frame ? state.pointedOut.box : null));
   const room = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(
@@ -105,6 +109,17 @@ export function Stage({ piece }: { piece: Piece }) {
             </g>
           )}
           {face === 'Form' && curved && <CurveHandles chart={curved} shown={shown} />}
+          {pointedOut && (
+            <rect
+              className="pointed-out"
+              x={pointedOut[0] - POINTED_OUT_CLEAR}
+              y={pointedOut[1] - POINTED_OUT_CLEAR}
+              width={pointedOut[2] + 2 * POINTED_OUT_CLEAR}
+              height={pointedOut[3] + 2 * POINTED_OUT_CLEAR}
+              rx={6}
+              strokeWidth={2.4 / Math.max(shown, 0.01)}
+            />
+          )}
           {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
           {safeArea &&
             [0.035, 0.05].map((part) => (

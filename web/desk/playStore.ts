@@ -23,6 +23,12 @@ interface PlayState {
   typingIn: string | null;
   /** a cell of the sheet that is to have the keyboard as soon as it is there */
   wantedCell: { row: string; column: 'label' | 'typed' } | null;
+  /** a place on the stage that proof has pointed out, on its frame */
+  pointedOut: { frame: number; box: [number, number, number, number] } | null;
+  /** the piece that all this is about; kept while other pages are looked at */
+  piece: string;
+  /** has it been taken to a moment at which something can be seen? */
+  hasBegun: boolean;
   face: Face;
   safeArea: boolean;
   /** pixels of the script for one frame */
@@ -33,6 +39,10 @@ interface PlayState {
   stop: () => void;
   select: (selection: Selection) => void;
   set: (part: Partial<Pick<PlayState, 'face' | 'safeArea' | 'zoom' | 'loop' | 'frames' | 'speed'>>) => void;
+  /** Goes on where one was with a piece, or begins anew with another. */
+  enter: (piece: string) => void;
+  /** To a moment at which all is there; once for a piece. */
+  begin: (frame: number) => void;
   reset: () => void;
 }
 
@@ -44,6 +54,9 @@ const START = {
   selection: null,
   typingIn: null,
   wantedCell: null,
+  pointedOut: null,
+  piece: '',
+  hasBegun: false,
   face: 'Figures' as Face,
   safeArea: false,
   zoom: 1.4,
@@ -69,6 +82,10 @@ export const usePlay = create<PlayState>((set, get) => {
     stop: () => set({ playing: false }),
     select: (selection) => set({ selection }),
     set: (part) => set(part),
+    enter: (piece) => set(get().piece === piece ? { playing: false, typingIn: null } : { ...START, piece }),
+    begin: (frame) => {
+      if (!get().hasBegun) set({ hasBegun: true, frame: within(frame) });
+    },
     reset: () => set({ ...START }),
   };
 });

@@ -76,7 +76,10 @@ export function useDeskKeys(): void {
         l: () => shuttle(1),
         o: loopLineAtPlayhead,
         g: () => set({ safeArea: !safeArea }),
-        Escape: () => select(null),
+        Escape: () => {
+          select(null);
+          usePlay.setState({ pointedOut: null });
+        },
         Delete: remove,
         Backspace: remove,
         n: () => {

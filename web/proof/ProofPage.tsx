@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask, reasonOf } from '../api/client';
-import type { Proof, StoredPiece } from '../api/answers';
+import type { Proof, ProofCheck, StoredPiece } from '../api/answers';
 import { Header } from '../common/Header';
 import { NotHere } from '../common/NotHere';
 import { useDesk } from '../desk/deskStore';
+import { usePlay } from '../desk/playStore';
 import type { Piece } from '../piece/document';
 
 /** The measured comparison of picture and figures, and what stands in the way of reading it. */
@@ -45,13 +46,30 @@ export function ProofPage() {
             {reasonOf(found.error)} There is nothing to measure until that is mended.
           </div>
         )}
-        {piece && proof && <Measured piece={piece} proof={proof} />}
+        {piece && proof && <Measured id={id} piece={piece} proof={proof} />}
       </main>
     </>
   );
 }
 
-function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
+/** Back to the desk, at the moment and with the place framed. */
+function ShowIt({ id, check }: { id: string; check: ProofCheck }) {
+  return (
+    <Link
+      to={`/pieces/${id}`}
+      className="btn btn-sm btn-outline-secondary"
+      onClick={() => {
+        const { frame, box } = check;
+        if (frame === null) return;
+        usePlay.setState({ piece: id, hasBegun: true, frame, pointedOut: box && { frame, box } });
+      }}
+    >
+      Show it
+    </Link>
+  );
+}
+
+function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof }) {
   return (
     <>
       <section>
@@ -66,7 +84,7 @@ function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
       </section>
       <section>
         <h2>Figure by figure</h2>
-        <table className="sheet proof-table">
+        <table className="proof-table">
           <thead>
             <tr>
               <th className="col-label">Figure</th>
@@ -104,7 +122,8 @@ function Measured({ piece, proof }: { piece: Piece; proof: Proof }) {
                 role="img"
                 aria-label={check.ok ? 'Right' : 'To look at'}
               />
-              {check.message}
+              <span>{check.message}</span>
+              {check.frame !== null && <ShowIt id={id} check={check} />}
             </li>
           ))}
         </ul>

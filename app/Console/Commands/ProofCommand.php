@@ -43,8 +43,8 @@ final class ProofCommand extends LupineCommand
                     $proof->figures,
                 ),
             );
-            foreach ($proof->checks as $check) {
-                $this->line(($check['ok'] ? '✓ ' : '! ').$check['message']);
+            foreach ($proof->checks() as $check) {
+                $this->line(($check->ok ? '✓ ' : '! ').$check->message);
             }
         }
 

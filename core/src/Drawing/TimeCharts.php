@@ -20,6 +20,7 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
+use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 
 /** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
@@ -246,10 +247,24 @@ final readonly class TimeCharts
         return count($chart->series) > 1 ? $chart->series : [];
     }
 
-    /** @return list<string> row ids */
-    private function drawnOrder(Chart $chart, Figures $figures): array
+    /**
+     * Rows that are switched off keep their place, so that no other changes its colour.
+     *
+     * @return list<string> row ids
+     */
+    private static function drawnOrder(Chart $chart, Table $table, Figures $figures): array
     {
         $order = $chart->form->has('order') ? $chart->form->word('order') : 'sheet';
+        if (count($figures->list) < count($table->rows)) {
+            try {
+                $figures = Figures::ofAmounts($table, $chart->column, true);
+            } catch (ImpossibleFigures) {
+                $order = 'sheet';
+            }
+        }
+        if ($order === 'sheet') {
+            return array_map(static fn (Row $row): string => $row->id, $table->rows);
+        }
 
         return array_map(static fn (Figure $figure): string => $figure->rowId, $figures->ordered($order));
     }
@@ -262,7 +277,7 @@ final readonly class TimeCharts
     private function colours(Chart $chart, Table $table, Figures $figures): array
     {
         if ($figures->seriesCount() < 2) {
-            return MarkColours::of($chart, $table, $this->drawnOrder($chart, $figures));
+            return MarkColours::of($chart, $table, self::drawnOrder($chart, $table, $figures));
         }
         $family = MarkColours::ofSeries($chart, $figures->seriesCount());
         $colours = [];

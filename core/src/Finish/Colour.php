@@ -118,6 +118,16 @@ final readonly class Colour
         return ($light + 0.05) / ($dark + 0.05);
     }
 
+    /** On the way to another, as a gradient of sRGB goes. @param float $part 0 to 1 */
+    public function mixedWith(self $other, float $part): self
+    {
+        return new self(
+            $this->red + ($other->red - $this->red) * $part,
+            $this->green + ($other->green - $this->green) * $part,
+            $this->blue + ($other->blue - $this->blue) * $part,
+        );
+    }
+
     /** @param float $by added to the lightness, −1 to 1 */
     public function lightened(float $by): self
     {

@@ -31,6 +31,15 @@ final readonly class Box
         return new Point($this->left + $this->width / 2, $this->top + $this->height / 2);
     }
 
+    /** The smallest that holds both. */
+    public function joinedWith(self $other): self
+    {
+        [$left, $top] = [min($this->left, $other->left), min($this->top, $other->top)];
+        $right = max($this->right(), $other->right());
+
+        return new self($left, $top, $right - $left, max($this->bottom(), $other->bottom()) - $top);
+    }
+
     /** Does a box of this size about a point lie within, with a margin kept clear of every edge? */
     public function holds(Point $middle, float $width, float $height, float $margin): bool
     {

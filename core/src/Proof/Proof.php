@@ -21,12 +21,14 @@ final readonly class Proof implements \JsonSerializable
 
     /**
      * @param list<FigureProof> $figures
-     * @param list<array{ok: bool, message: string}> $checks
+     * @param list<Check> $agreements readings and shares, against the marks
+     * @param list<Check> $looks what stands in the way of reading it
      * @param array<string, array{float, float, float, float}> $extents what the marks of each chart lie in, by chart id
      */
     private function __construct(
         public array $figures,
-        public array $checks,
+        private array $agreements,
+        private array $looks,
         public int $frames,
         private array $extents,
     ) {
@@ -50,10 +52,8 @@ final readonly class Proof implements \JsonSerializable
         $checks = [
             self::readingsAgree($shown, $timings),
             ...array_map(self::sharesAddUp(...), array_values($timings)),
-            ...self::notTooMany($timings),
-            self::signsThere($piece, $setter),
-            self::insideStage($shown),
         ];
+        $looks = (new Legibility($piece, $reel, $timings, $setter))->checks();
 
         $extents = array_map(static function (ChartTiming $timing): array {
             $extent = $timing->layoutAt(0)->extent();
@@ -61,12 +61,18 @@ final readonly class Proof implements \JsonSerializable
             return [$extent->left, $extent->top, $extent->width, $extent->height];
         }, $timings);
 
-        return new self($figures, $checks, $piece->stage->frames, $extents);
+        return new self($figures, $checks, $looks, $piece->stage->frames, $extents);
+    }
+
+    /** @return list<Check> */
+    public function checks(): array
+    {
+        return [...$this->agreements, ...$this->looks];
     }
 
     public function isExact(): bool
     {
-        return $this->largestDifference() <= self::TOLERANCE && $this->checks[0]['ok'];
+        return $this->largestDifference() <= self::TOLERANCE && $this->agreements[0]->ok;
     }
 
     public function largestDifference(): float
@@ -86,7 +92,7 @@ final readonly class Proof implements \JsonSerializable
                 static fn (FigureProof $figure): bool => $figure->difference > self::TOLERANCE,
             ),
         );
-        $warnings = count(array_filter($this->checks, static fn (array $check): bool => !$check['ok']));
+        $warnings = count(array_filter($this->checks(), static fn (Check $check): bool => !$check->ok));
 
         return [
             'exact' => $this->isExact(),
@@ -102,13 +108,16 @@ final readonly class Proof implements \JsonSerializable
                     ? '“'.$off[0]->label.'” is off'
                     : count($off).' marks are off',
                 !$this->isExact() => 'a reading is off',
-                $warnings > 0 => 'exact, '.
-                    ($warnings === 1 ? 'one thing' : $warnings.' things').
-                    ' to look at',
                 default => 'exact',
             },
+            'legible' => $warnings === 0,
+            'legibleWord' => match ($warnings) {
+                0 => 'legible',
+                1 => 'one thing to look at',
+                default => $warnings.' things to look at',
+            },
             'figures' => $this->figures,
-            'checks' => $this->checks,
+            'checks' => $this->checks(),
             'extents' => (object) $this->extents,
         ];
     }
@@ -157,10 +166,8 @@ final readonly class Proof implements \JsonSerializable
      * Every reading as it is set on the stage, against the outline of its mark on the same frame.
      *
      * @param array<string, ChartTiming> $timings
-     *
-     * @return array{ok: bool, message: string}
      */
-    private static function readingsAgree(ShownReel $shown, array $timings): array
+    private static function readingsAgree(ShownReel $shown, array $timings): Check
     {
         $marks = [];
         foreach ($shown->marks as $mark) {
@@ -182,24 +189,18 @@ final readonly class Proof implements \JsonSerializable
                 // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
                 $slack = 10 ** -$reading->decimals() + 1e-5 * max(1.0, abs($reading->full()));
                 if ($number === null || abs(abs($number) - $drawn) > $slack) {
-                    return [
-                        'ok' => false,
-                        'message' => sprintf(
-                            'On frame %d the reading of “%s” says %s, but its mark stands at %s.',
-                            $frame,
-                            $figure->label,
-                            $said,
-                            number_format($drawn, $reading->decimals()),
-                        ),
-                    ];
+                    return Check::wrong(sprintf(
+                        'On frame %d the reading of “%s” says %s, but its mark stands at %s.',
+                        $frame,
+                        $figure->label,
+                        $said,
+                        number_format($drawn, $reading->decimals()),
+                    ));
                 }
             }
         }
 
-        return [
-            'ok' => true,
-            'message' => $count === 0 ? 'No readings are shown.' : 'Readings and marks agree on every frame.',
-        ];
+        return Check::right($count === 0 ? 'No readings are shown.' : 'Readings and marks agree on every frame.');
     }
 
     /** What a reading would have to say, read off its mark as it is drawn. */
@@ -226,8 +227,7 @@ final readonly class Proof implements \JsonSerializable
         return $digits === '' || $digits === null ? null : (float) $digits / 10 ** $decimals;
     }
 
-    /** @return array{ok: bool, message: string} */
-    private static function sharesAddUp(ChartTiming $timing): array
+    private static function sharesAddUp(ChartTiming $timing): Check
     {
         if ($timing->isOnScale()) {
             $scale = $timing->states()[0]->scale;
@@ -238,110 +238,27 @@ final readonly class Proof implements \JsonSerializable
             );
 
             return $over === []
-                ? [
-                    'ok' => true,
-                    'message' => sprintf('All figures stand on one scale, to %s.', self::short($scale->most)),
-                ]
-                : [
-                    'ok' => false,
-                    'message' => sprintf(
-                        'A figure is larger than the scale, which ends at %s.',
-                        self::short($scale->most),
-                    ),
-                ];
+                ? Check::right(sprintf('All figures stand on one scale, to %s.', self::short($scale->most)))
+                : Check::wrong(sprintf(
+                    'A figure is larger than the scale, which ends at %s.',
+                    self::short($scale->most),
+                ));
         }
         $shown = $timing->figures()->shownPercentages($timing->states()[0]->shareDecimals);
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
         $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->shareDecimals, '.', ''), '0'), '.');
         if (abs($sum - 100) < 1e-9) {
-            return ['ok' => true, 'message' => 'Shares shown add up to 100.'];
+            return Check::right('Shares shown add up to 100.');
         }
 
-        return [
-            'ok' => false,
-            'message' => sprintf(
-                'Shares shown add up to %s; the rest of the whole has no part. Add a row that says “rest”, if it should have one.',
-                $text === '' ? '0' : $text,
-            ),
-        ];
-    }
-
-    /**
-     * @param array<string, ChartTiming> $timings
-     *
-     * @return list<array{ok: bool, message: string}>
-     */
-    private static function notTooMany(array $timings): array
-    {
-        $checks = [];
-        foreach ($timings as $timing) {
-            $count = count($timing->figures()->list);
-            if ($count > 6 && !$timing->isOnScale()) {
-                $checks[] = [
-                    'ok' => false,
-                    'message' => sprintf(
-                        '%d parts are hard to tell apart; about five read well. Small ones could be put together.',
-                        $count,
-                    ),
-                ];
-            }
-        }
-
-        return $checks;
+        return Check::wrong(sprintf(
+            'Shares shown add up to %s; the rest of the whole has no part. Add a row that says “rest”, if it should have one.',
+            $text === '' ? '0' : $text,
+        ));
     }
 
     private static function short(float $number): string
     {
         return rtrim(rtrim(number_format($number, 4), '0'), '.');
-    }
-
-    /** @return array{ok: bool, message: string} */
-    private static function signsThere(Piece $piece, TextSetter $setter): array
-    {
-        $texts = [];
-        foreach ($piece->words as $words) {
-            $texts[] = [$words->text, $words->style->font];
-        }
-        foreach ($piece->captions === null ? [] : $piece->lines as $line) {
-            $texts[] = [$line->text, $piece->captions->style->font ?? ''];
-        }
-        foreach ($piece->charts as $chart) {
-            foreach ($piece->table($chart->table)->rows as $row) {
-                $texts[] = [
-                    $row->label,
-                    $chart->words->legend->style->font ?? $chart->words->labelStyle->font,
-                ];
-            }
-        }
-        $missing = array_unique(
-            array_merge(
-                [],
-                ...array_map(static fn (array $text): array => $setter->missing($text[0], $text[1]), $texts),
-            ),
-        );
-
-        return $missing === []
-            ? ['ok' => true, 'message' => 'Every sign of every text is in its font.']
-            : [
-                'ok' => false,
-                'message' => sprintf(
-                    'The font has no sign for %s; a box stands in its place.',
-                    implode(' ', array_slice($missing, 0, 8)),
-                ),
-            ];
-    }
-
-    /** @return array{ok: bool, message: string} */
-    private static function insideStage(ShownReel $shown): array
-    {
-        foreach ($shown->texts as $text) {
-            if ($text->left < 0 || $text->right > $shown->width || $text->baseline > $shown->height) {
-                $begin = mb_strimwidth($text->last(), 0, 40, '…');
-
-                return ['ok' => false, 'message' => sprintf('“%s” runs over the edge of the stage.', $begin)];
-            }
-        }
-
-        return ['ok' => true, 'message' => 'All words stand inside the stage.'];
     }
 }

@@ -74,7 +74,7 @@ final class ChangesTest extends TestCase
         $piece = Sample::piece($isDial ? self::DIAL : self::YEARS, $changes, $form);
 
         $proof = Sample::prove($piece);
-        self::assertSame('Readings and marks agree on every frame.', $proof->checks[0]['message']);
+        self::assertSame('Readings and marks agree on every frame.', $proof->checks()[0]->message);
         self::assertTrue($proof->isExact(), sprintf('%s is off by %.9f', $form, $proof->largestDifference()));
 
         $timing = Sample::draw($piece)->timings['chart1'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Formats;
 
+use Lupine\Core\Proof\Check;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,8 +39,8 @@ final class NewPieceTest extends TestCase
 
         self::assertTrue($proof->isExact());
         $failed = array_filter(
-            $proof->checks,
-            static fn (array $check): bool => !$check['ok'] && !str_contains($check['message'], 'hard to tell apart'),
+            $proof->checks(),
+            static fn (Check $check): bool => !$check->ok && !str_contains($check->message, 'hard to tell apart'),
         );
         self::assertSame([], $failed);
         $legend = $piece->charts[0]->words->legend;

@@ -7,6 +7,7 @@ namespace Lupine\Core\Tests\Proof;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
+use Lupine\Core\Proof\Check;
 use Lupine\Core\Proof\Proof;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -72,10 +73,49 @@ final class ProofTest extends TestCase
     public function testSaysWhatStandsInTheWayOfReading(): void
     {
         $piece = Sample::piece(changes: ['words.0.x' => 1800, 'tables.0.rows.0.label' => 'Kettles 🫖']);
-        $messages = implode(' ', array_column(Sample::prove($piece)->checks, 'message'));
+        $messages = implode(' ', array_column(Sample::prove($piece)->checks(), 'message'));
 
         self::assertStringContainsString('runs over the edge', $messages);
         self::assertStringContainsString('no sign for 🫖', $messages);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, bool}> changes, what is said, whether it has a place */
+    public static function hindrances(): iterable
+    {
+        yield 'words over words' => [['words.0.x' => 1200, 'words.0.y' => 500], 'stand over each other', true];
+        yield 'too little contrast' => [['words.0.colour' => '#2a5a52'], 'stands out too little', true];
+        yield 'colours alike' => [
+            ['charts.0.finish.colours' => 'set', 'charts.0.finish.swatches' => ['#4fb286', '#52b488']],
+            'look alike to everybody',
+            false,
+        ];
+        yield 'colours alike to some' => [
+            ['charts.0.finish.colours' => 'set', 'charts.0.finish.swatches' => ['#a09b3c', '#d08f49']],
+            'look alike to people who see little',
+            false,
+        ];
+        yield 'a slip' => [['tables.0.rows.0.cells.0' => '5120'], 'about ten times the others', false];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('hindrances')]
+    public function testExactIsOneThingAndLegibleAnother(array $changes, string $said, bool $hasPlace): void
+    {
+        self::assertTrue(Sample::prove(Sample::piece())->jsonSerialize()['legible']);
+        $proof = Sample::prove(Sample::piece(changes: $changes));
+        self::assertSame('exact', $proof->jsonSerialize()['word']);
+        self::assertFalse($proof->jsonSerialize()['legible']);
+        $found = array_values(
+            array_filter($proof->checks(), static fn (Check $check): bool => str_contains($check->message, $said)),
+        );
+        self::assertCount(1, $found, json_encode($proof->checks()) ?: '');
+        self::assertSame($hasPlace, $found[0]->box !== null && $found[0]->frame !== null);
+    }
+
+    public function testADialIsNotNaggedAboutItsColours(): void
+    {
+        $proof = Sample::prove(Sample::piece("Mended\t73 %", [], 'dial'));
+        self::assertTrue($proof->jsonSerialize()['legible'], json_encode($proof->checks()) ?: '');
     }
 
     /** A mark that stands still while its figure grows is found out too, though nothing in the picture changes then. */

@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Proof;
+
+use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\ColourVision;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Backdrop;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Problem;
+use Lupine\Core\Words\TextSetter;
+
+/** What stands in the way of reading a picture that may be exact all the same; each thing with its place. */
+final readonly class Legibility
+{
+    /** frames that are looked at, evenly spaced */
+    private const LOOKS = 14;
+    /** pixels by which boxes of words may meet */
+    private const MEET = 3.0;
+    /** WCAG 2.2, 1.4.3: contrast of large type, and of other; what is large, in pixels */
+    private const LARGE_CONTRAST = 3.0;
+    private const CONTRAST = 4.5;
+    private const LARGE = 24.0;
+    /** distance in OKLab below which two colours are hard to tell apart (common practice, no source) */
+    private const ALIKE = 0.045;
+    /** parts of a whole beyond which they are hard to follow (common practice, no source) */
+    private const MANY = 6;
+
+    /** @var array<int, list<ShownWord>> by frame */
+    private array $looks;
+
+    /** @var array<string, array<string, Track<Presence>>> by chart and figure */
+    private array $presences;
+
+    /**
+     * @param array<string, mixed> $reel of the whole piece, as docs/reel.md describes it
+     * @param array<string, ChartTiming> $timings by chart id
+     */
+    public function __construct(
+        private Piece $piece,
+        array $reel,
+        private array $timings,
+        private TextSetter $setter,
+    ) {
+        $range = FrameRange::within($piece->stage->frames);
+        $this->presences = array_map(
+            static fn (ChartTiming $timing): array => $timing->presences($range),
+            $timings,
+        );
+        $words = new ShownWords($reel);
+        $last = $piece->stage->frames - 1;
+        $looks = [];
+        for ($look = self::LOOKS; $look > 0; --$look) {
+            $frame = (int) round(($last * $look) / self::LOOKS);
+            $looks[$frame] = $words->at($frame);
+        }
+        $this->looks = $looks;
+    }
+
+    /** @return list<Check> */
+    public function checks(): array
+    {
+        $charts = array_map(fn (Chart $chart): array => $this->ofChart($chart), $this->piece->charts);
+
+        return [
+            ...array_merge([], ...$charts),
+            $this->signsThere(),
+            $this->insideStage(),
+            $this->apart(),
+            $this->uncut(),
+            $this->contrasts(),
+        ];
+    }
+
+    /** @return list<Check> */
+    private function ofChart(Chart $chart): array
+    {
+        $timing = $this->timings[$chart->id];
+        $slips = array_map(
+            static fn (Problem $problem): Check => Check::wrong($problem->message),
+            array_values(
+                array_filter(
+                    $timing->figures()->notices,
+                    static fn (Problem $problem): bool => $problem->repairs !== [] && $problem->code !== 'only-one',
+                ),
+            ),
+        );
+        $count = count($timing->figures()->list);
+        if ($count > self::MANY && !$timing->isOnScale()) {
+            $slips[] = Check::wrong(
+                sprintf('%d parts are hard to tell apart; about five read well. Small ones could be put together.', $count),
+            );
+        }
+
+        // Of a great many it has been said already.
+        return [...$slips, ...$count < 2 || $count > 2 * self::MANY ? [] : [$this->colours($chart, $timing)]];
+    }
+
+    /** Marks that follow one another and look alike, to any common kind of colour vision. */
+    private function colours(Chart $chart, ChartTiming $timing): Check
+    {
+        $isNamed = $chart->words->names !== null && $timing->figures()->seriesCount() < 2;
+        $colours = [];
+        foreach ($timing->layoutAt(0)->order() as $id) {
+            $colours[$id] = $timing->colours[$id];
+        }
+        $ids = array_keys($colours);
+        foreach (ColourVision::cases() as $vision) {
+            foreach ($isNamed ? [] : array_slice($ids, 1) as $place => $id) {
+                [$one, $other] = [$ids[$place], $id];
+                $far = Colour::hex($colours[$one])->seenWith($vision)
+                    ->distanceTo(Colour::hex($colours[$other])->seenWith($vision));
+                if ($far < self::ALIKE) {
+                    $names = array_map(
+                        static fn (string $figure): string => '“'.$timing->figure($figure)->fullLabel().'”',
+                        [$one, $other],
+                    );
+
+                    return Check::wrong(
+                        sprintf('%s and %s look alike to %s.', $names[0], $names[1], $vision->people()),
+                        $this->piece->stage->frames - 1,
+                    );
+                }
+            }
+        }
+
+        return Check::right('Marks beside each other can be told apart, whatever colours one sees.');
+    }
+
+    private function signsThere(): Check
+    {
+        $texts = [];
+        foreach ($this->piece->words as $words) {
+            $texts[] = [$words->text, $words->style->font];
+        }
+        foreach ($this->piece->captions === null ? [] : $this->piece->lines as $line) {
+            $texts[] = [$line->text, $this->piece->captions->style->font ?? ''];
+        }
+        foreach ($this->piece->charts as $chart) {
+            foreach ($this->piece->table($chart->table)->rows as $row) {
+                $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labelStyle->font];
+            }
+        }
+        $missing = array_unique(
+            array_merge([], ...array_map(fn (array $text): array => $this->setter->missing($text[0], $text[1]), $texts)),
+        );
+
+        return $missing === []
+            ? Check::right('Every sign of every text is in its font.')
+            : Check::wrong(
+                sprintf(
+                    'The font has no sign for %s; a box stands in its place.',
+                    implode(' ', array_slice($missing, 0, 8)),
+                ),
+            );
+    }
+
+    private function insideStage(): Check
+    {
+        [$width, $height] = [$this->piece->stage->width, $this->piece->stage->height];
+        foreach ($this->looks as $frame => $words) {
+            foreach ($words as $word) {
+                $box = $word->box;
+                if ($box->left < -1 || $box->top < -1 || $box->right() > $width + 1 || $box->bottom() > $height + 1) {
+                    return Check::wrong(sprintf('%s runs over the edge of the stage.', $word->named()), $frame, $box);
+                }
+            }
+        }
+
+        return Check::right('All words stand inside the stage.');
+    }
+
+    private function apart(): Check
+    {
+        foreach ($this->looks as $frame => $words) {
+            foreach ($words as $place => $word) {
+                foreach (array_slice($words, $place + 1) as $other) {
+                    if ($word->over($other) > self::MEET) {
+                        return Check::wrong(
+                            sprintf('%s and %s stand over each other.', $word->named(), $other->named()),
+                            $frame,
+                            $word->box->joinedWith($other->box),
+                        );
+                    }
+                }
+            }
+        }
+
+        return Check::right('No words stand over others.');
+    }
+
+    private function uncut(): Check
+    {
+        foreach ($this->looks as $frame => $words) {
+            foreach ($words as $word) {
+                if (str_ends_with($word->text, '…') && !$this->isTyped($word->text)) {
+                    return Check::wrong(sprintf('%s is cut short.', $word->named()), $frame, $word->box);
+                }
+            }
+        }
+
+        return Check::right('No words are cut short.');
+    }
+
+    private function isTyped(string $text): bool
+    {
+        foreach ($this->piece->tables as $table) {
+            foreach ($table->rows as $row) {
+                if ($row->label === $text) {
+                    return true;
+                }
+            }
+        }
+        foreach ([...$this->piece->words, ...$this->piece->lines] as $typed) {
+            if (str_ends_with(trim($typed->text), '…')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function contrasts(): Check
+    {
+        foreach ($this->looks as $frame => $words) {
+            foreach ($words as $word) {
+                $behind = $this->behind($word, $frame);
+                $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
+                if ($word->opacity < 0.9 || $behind === null) {
+                    continue;
+                }
+                $contrast = Colour::hex($word->colour)->contrastWith($behind);
+                if ($contrast < $wanted) {
+                    return Check::wrong(
+                        sprintf(
+                            '%s stands out too little from what is behind it: %.1f to 1, where %.1f is wanted.',
+                            $word->named(),
+                            $contrast,
+                            $wanted,
+                        ),
+                        $frame,
+                        $word->box,
+                    );
+                }
+            }
+        }
+
+        return Check::right('Words stand out from what is behind them.');
+    }
+
+    /** The mark that a text stands on, or the backdrop; null where that is not known. */
+    private function behind(ShownWord $word, int $frame): ?Colour
+    {
+        $middle = $word->box->middle();
+        foreach ($this->piece->charts as $chart) {
+            if ($word->isReading && $chart->words->labelPlate !== null) {
+                return Colour::hex($chart->words->labelPlate);
+            }
+        }
+        foreach ($this->timings as $chart => $timing) {
+            $there = $this->presences[$chart];
+            $layout = $timing->layoutAt($frame);
+            foreach (array_map(static fn (Figure $figure): string => $figure->id, $timing->figures()->list) as $id) {
+                if ($layout->shape($id, $there[$id]->at($frame), 0.0)->holds($middle, 1, 1, 0)) {
+                    return Colour::hex($timing->colours[$id]);
+                }
+            }
+        }
+
+        return self::backdropAt($this->piece->backdrop, $word->box, $this->piece->stage->width, $this->piece->stage->height);
+    }
+
+    private static function backdropAt(Backdrop $backdrop, Box $box, int $width, int $height): ?Colour
+    {
+        if ($backdrop->kind === 'transparent') {
+            return null;
+        }
+        $middle = Colour::hex($backdrop->colour);
+        if ($backdrop->kind !== 'radial') {
+            return $middle;
+        }
+        $away = hypot($box->middle()->x - $width / 2, $box->middle()->y - $height / 2) / (hypot($width, $height) / 2);
+
+        return $middle->mixedWith(Colour::hex($backdrop->edge), min(1.0, $away));
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Proof;
+
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+
+/**
+ * All texts of a reel on one frame, where their groups have moved them.
+ *
+ * @phpstan-type Group array{
+ *     index: int, opacity: int|float,
+ *     pose?: array{pivot: array{float, float}, x: int|float, y: int|float, size: int|float, turn: int|float}
+ * }
+ * @phpstan-type Text array{
+ *     index: int, run: int, x: int|float, y: int|float, scale: float, align: string, fill: string, reading: string|null
+ * }
+ */
+final class ShownWords
+{
+    /** heights over the baseline, and below it, as parts of the size (common practice, no source) */
+    private const CAPITALS = 0.7;
+    /** font units in the size */
+    private const EM = 1000;
+    private const SEEN = 0.04;
+
+    /** @var array<int, array<string, Steps>> by node and property */
+    private readonly array $tracks;
+
+    /** @var list<array{Text, list<Group>}> a text, and the groups that it stands in, outermost first */
+    private array $leaves = [];
+
+    /** @var list<array{string, float, list<int|float>}> */
+    private readonly array $runs;
+
+    /** @param array<string, mixed> $reel as docs/reel.md describes it */
+    public function __construct(array $reel)
+    {
+        /** @var array{
+         *     runs: list<array{string, float, list<int|float>}>, nodes: list<array<string, mixed>>,
+         *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<float|string>}>
+         * } $reel
+         */
+        $tracks = [];
+        foreach ($reel['tracks'] as $track) {
+            $tracks[$track['node']][$track['property']] = new Steps(array_combine($track['frames'], $track['values']));
+        }
+        $this->tracks = $tracks;
+        $this->runs = $reel['runs'];
+        $this->collect($reel['nodes'], []);
+    }
+
+    /** @return list<ShownWord> those that can be seen */
+    public function at(int $frame): array
+    {
+        $words = [];
+        foreach ($this->leaves as [$text, $groups]) {
+            $word = $this->word($text, $groups, $frame);
+            if ($word !== null) {
+                $words[] = $word;
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $nodes
+     * @param list<Group> $groups
+     */
+    private function collect(array $nodes, array $groups): void
+    {
+        foreach ($nodes as $node) {
+            if ($node['kind'] === 'group') {
+                /** @var list<array<string, mixed>> $children */
+                $children = $node['children'];
+                /** @var Group $node */
+                $this->collect($children, [...$groups, $node]);
+            } elseif ($node['kind'] === 'text') {
+                /** @var Text $node */
+                $this->leaves[] = [$node, $groups];
+            }
+        }
+    }
+
+    /**
+     * @param Text $text
+     * @param list<Group> $groups
+     */
+    private function word(array $text, array $groups, int $frame): ?ShownWord
+    {
+        $opacity = 1.0;
+        foreach ($groups as $group) {
+            $opacity *= $this->number($group['index'], 'opacity', $group['opacity'], $frame);
+        }
+        [$said, $units] = $this->runs[(int) $this->number($text['index'], 'run', $text['run'], $frame)];
+        if ($opacity < self::SEEN || trim($said) === '') {
+            return null;
+        }
+        $size = $text['scale'] * self::EM;
+        $width = $units * $text['scale'];
+        $left = $this->number($text['index'], 'x', $text['x'], $frame) - $width * match ($text['align']) {
+            'middle' => 0.5,
+            'right' => 1.0,
+            default => 0.0,
+        };
+        $base = $this->number($text['index'], 'y', $text['y'], $frame);
+        $corners = [];
+        foreach ([[$left, $base - $size * self::CAPITALS], [$left + $width, $base]] as [$x, $y]) {
+            $corners[] = $this->moved(new Point($x, $y), $groups, $frame);
+        }
+        [$one, $other] = $corners;
+        $box = new Box(min($one->x, $other->x), min($one->y, $other->y), abs($other->x - $one->x), abs($other->y - $one->y));
+
+        return new ShownWord($said, $box, $size, $text['fill'], $opacity, $text['reading'] !== null);
+    }
+
+    /** @param list<Group> $groups */
+    private function moved(Point $point, array $groups, int $frame): Point
+    {
+        foreach (array_reverse($groups) as $group) {
+            $pose = $group['pose'] ?? null;
+            if ($pose === null) {
+                continue;
+            }
+            [$x, $y] = $pose['pivot'];
+            $size = $this->number($group['index'], 'size', $pose['size'], $frame);
+            $turn = deg2rad($this->number($group['index'], 'turn', $pose['turn'], $frame));
+            [$across, $down] = [($point->x - $x) * $size, ($point->y - $y) * $size];
+            $point = new Point(
+                $x + $this->number($group['index'], 'x', $pose['x'], $frame) + $across * cos($turn) - $down * sin($turn),
+                $y + $this->number($group['index'], 'y', $pose['y'], $frame) + $across * sin($turn) + $down * cos($turn),
+            );
+        }
+
+        return $point;
+    }
+
+    private function number(int $node, string $property, int|float $constant, int $frame): float
+    {
+        $steps = $this->tracks[$node][$property] ?? null;
+
+        return $steps === null ? (float) $constant : (float) $steps->at($frame);
+    }
+}
