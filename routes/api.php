@@ -40,3 +40,4 @@ Route::post('hand-offs/{handOff}/cancel', [HandOffController::class, 'cancel']);
 Route::post('hand-offs/{handOff}/retry', [HandOffController::class, 'retry']);
 Route::delete('hand-offs/{handOff}', [HandOffController::class, 'destroy']);
 Route::get('hand-offs/{handOff}/file', [HandOffController::class, 'file']);
+Route::get('hand-offs/{handOff}/picture', [HandOffController::class, 'picture']);

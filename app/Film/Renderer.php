@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Film;
 
 use App\Disk\FullDisk;
+use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
 
 /** Runs the renderer: a reel in, a picture or a film out. */
@@ -33,6 +34,7 @@ final readonly class Renderer
     }
 
     /**
+     * @param string $reel of the whole piece, or of the range that is wanted
      * @param string $target the file to write
      * @param \Closure(int|null): bool $progress told the frames done, or null for a sign of life; false stops the film
      *
@@ -41,14 +43,31 @@ final readonly class Renderer
      * @throws FilmFailed where it cannot be made
      * @throws RendererLost where it could not be made this time
      */
-    public function film(string $reel, string $target, \Closure $progress): bool
+    public function film(string $reel, string $target, FilmOrder $order, \Closure $progress): bool
     {
-        return $this->inFolder(function (string $folder) use ($reel, $target, $progress): bool {
+        return $this->inFolder(function (string $folder) use ($reel, $target, $order, $progress): bool {
             if (@file_put_contents($folder.'/reel.json', $reel) !== strlen($reel)) {
                 throw new FilmFailed(FullDisk::SENTENCE);
             }
 
-            return $this->run(['film.js', $folder.'/reel.json', $target], $progress);
+            $isFrames = $order->kind === FilmKind::Zip;
+            $frames = $folder.'/frames';
+            if ($isFrames && !@mkdir($frames)) {
+                throw new FilmFailed(FullDisk::SENTENCE);
+            }
+            $isFinished = $this->run([
+                'film.js',
+                $folder.'/reel.json',
+                $isFrames ? $frames.'/%05d.png' : $target,
+                $order->kind->value,
+                (string) $order->range->from,
+                (string) $order->range->to,
+            ], $progress);
+            if ($isFinished && $isFrames) {
+                self::pack($frames, $target);
+            }
+
+            return $isFinished;
         });
     }
 
@@ -73,8 +92,7 @@ final readonly class Renderer
         try {
             return $work($folder);
         } finally {
-            array_map('unlink', glob($folder.'/*') ?: []);
-            @rmdir($folder);
+            File::deleteDirectory($folder);
         }
     }
 
@@ -112,6 +130,22 @@ final readonly class Renderer
         }
 
         return true;
+    }
+
+    /** All frames in one ZIP, as they are: a PNG does not become smaller. */
+    private static function pack(string $frames, string $target): void
+    {
+        $zip = new \ZipArchive();
+        if ($zip->open($target, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
+            throw new FilmFailed('The ZIP could not be begun. Is there room on the disk?');
+        }
+        foreach (glob($frames.'/*.png') ?: [] as $file) {
+            $zip->addFile($file, basename($file));
+            $zip->setCompressionName(basename($file), \ZipArchive::CM_STORE);
+        }
+        if (!$zip->close()) {
+            throw new FilmFailed(FullDisk::SENTENCE);
+        }
     }
 
     private static function reason(Process $process): FilmFailed|RendererLost

@@ -28,7 +28,7 @@ final class Body
     public static function of(Request $request): self
     {
         $text = (string) $request->getContent();
-        if (trim($text) === '') {
+        if (in_array(trim($text), ['', '[]'], true)) {
             return new self(new \stdClass(), Field::root([]));
         }
         try {

@@ -7,6 +7,8 @@ namespace App\Jobs;
 use App\Desk\ComputedPiece;
 use App\Disk\FullDisk;
 use App\Film\FilmFailed;
+use App\Film\FilmKind;
+use App\Film\FilmOrder;
 use App\Film\Renderer;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
@@ -15,7 +17,9 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
+use Lupine\Core\Piece\Piece as Document;
 
 /**
  * Makes the film of a hand-off. Its progress, its end and the reason of a failure stand in the hand-off itself.
@@ -53,7 +57,14 @@ final class MakeFilm implements ShouldQueue
         $film = HandOff::query()->findOrFail($this->handOffId);
         $signals = StopSignals::heed();
         try {
-            $this->make($film, $computed->wholeReelText($film->document), $renderer, $signals);
+            $document = Document::fromJson($film->document, app(Forms::class));
+            $order = FilmOrder::of(
+                $document,
+                FilmKind::from($film->kind),
+                $film->first_frame,
+                $film->first_frame + $film->frames_total - 1,
+            );
+            $this->make($film, $order, $computed->wholeReelText($film->document), $renderer, $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
@@ -64,14 +75,19 @@ final class MakeFilm implements ShouldQueue
         }
     }
 
-    private function make(HandOff $film, string $reel, Renderer $renderer, StopSignals $signals): void
-    {
+    private function make(
+        HandOff $film,
+        FilmOrder $order,
+        string $reel,
+        Renderer $renderer,
+        StopSignals $signals,
+    ): void {
         $tries = max(1, (int) config('lupine.film_tries'));
         for ($try = 1;; ++$try) {
             // A name of its own for each try: what a lost worker left running may still write to another.
             $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
             try {
-                if ($renderer->film($reel, $half, $this->reporter($film, $signals))) {
+                if ($renderer->film($reel, $half, $order, $this->reporter($film, $signals))) {
                     $this->keep($film, $half);
 
                     return;
@@ -143,7 +159,7 @@ final class MakeFilm implements ShouldQueue
     private function keep(HandOff $film, string $half): void
     {
         $bytes = filesize($half);
-        $name = $film->id.'.mp4';
+        $name = $film->id.'.'.$film->kind;
         $disk = Storage::disk('hand-offs');
         if ($disk instanceof LocalFilesystemAdapter) {
             // On the same disk it is moved, at once and whole.

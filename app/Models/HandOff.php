@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $status waiting, running, cancelling, cancelled, failed or done
  * @property string $document
  * @property int $tries how often a worker was lost over it
+ * @property string $kind how the name of its file ends
+ * @property string $name of its file, without the ending; empty for the title
+ * @property int $first_frame of the piece
  * @property int $frames_done
  * @property int $frames_total
  * @property string|null $file
@@ -38,6 +41,7 @@ final class HandOff extends Model
     /** @var array<string, string> */
     protected $casts = [
         'tries' => 'integer',
+        'first_frame' => 'integer',
         'frames_done' => 'integer',
         'frames_total' => 'integer',
         'bytes' => 'integer',
@@ -56,7 +60,7 @@ final class HandOff extends Model
     public static function withoutDocument(Builder $query): Builder
     {
         $query->select([
-            'id', 'piece_id', 'title', 'status', 'tries', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
+            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'tries', 'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
             'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
         ]);
 
@@ -89,8 +93,9 @@ final class HandOff extends Model
 
     public function fileName(): string
     {
-        $name = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', mb_strtolower($this->title)), '-');
+        $wanted = $this->name !== '' ? $this->name : mb_strtolower($this->title);
+        $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
-        return ($name === '' ? 'film' : $name).'.mp4';
+        return ($name === '' ? 'film' : $name).'.'.$this->kind;
     }
 }

@@ -1,29 +1,63 @@
 import type { Reel } from '../../painter/src';
 
-/** How frames come to ffmpeg: as the painters give them, or as a canvas has them, which only comparisons need. */
+/** What is made of the frames. */
+export type Kind = 'mp4' | 'mov' | 'webm' | 'zip';
+
+/** How frames come to ffmpeg: converted already, or as a canvas has them, with transparency. */
 export type Frames = 'planar' | 'rgba';
+
+export function framesFor(kind: Kind): Frames {
+  return kind === 'mp4' ? 'planar' : 'rgba';
+}
 
 const BT709 = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709'];
 
-/** ffmpeg's arguments for an H.264 film that every editor opens: yuv420p, BT.709, tagged as such, the exact rate. */
+/** ffmpeg's own conversion, as the painters' is checked against it. */
+export const CONVERSION =
+  'scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area,format=yuv420p';
+
+const WITH_ALPHA = 'scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area';
+
+/**
+ * ffmpeg's arguments: an H.264 film that every editor opens (yuv420p, BT.709, tagged as such), ProRes 4444 or VP9 with
+ * transparency, or every frame as a PNG; at the exact rate.
+ *
+ * @param first number of the first frame, which PNG files are named by
+ */
 export function encoderArguments(
   reel: Pick<Reel, 'width' | 'height' | 'rate'>,
   target: string,
   frames: Frames = 'planar',
+  kind: Kind = 'mp4',
+  first = 0,
 ): string[] {
   const rate = `${reel.rate[0]}/${reel.rate[1]}`;
   const size = ['-video_size', `${reel.width}x${reel.height}`, '-framerate', rate];
   const input =
     frames === 'planar'
       ? ['-f', 'rawvideo', '-pixel_format', 'yuv420p', ...size, '-color_range', 'tv', ...BT709, '-i', 'pipe:0']
-      : ['-f', 'rawvideo', '-pixel_format', 'rgba', ...size, '-i', 'pipe:0', '-vf', CONVERSION];
-  const codec = ['-c:v', 'libx264', '-preset', 'veryfast', '-crf', '14', '-tune', 'animation', '-pix_fmt', 'yuv420p'];
-  const timing = ['-fps_mode', 'cfr', '-r', rate, '-video_track_timescale', String(reel.rate[0])];
-  const file = ['-movflags', '+faststart', '-f', 'mp4', target];
+      : ['-f', 'rawvideo', '-pixel_format', 'rgba', ...size, '-i', 'pipe:0'];
   const quiet = ['-hide_banner', '-loglevel', 'error', '-y'];
-  return [...quiet, ...input, ...codec, '-color_range', 'tv', ...BT709, ...timing, ...file];
+  const timing = ['-fps_mode', 'cfr', '-r', rate];
+  const tagged = ['-color_range', 'tv', ...BT709];
+  const track = ['-video_track_timescale', String(reel.rate[0])];
+  switch (kind) {
+    case 'mp4': {
+      const conversion = frames === 'rgba' ? ['-vf', CONVERSION] : [];
+      const codec = ['-c:v', 'libx264', '-preset', 'veryfast', '-crf', '14', '-tune', 'animation'];
+      const file = [...timing, ...track, '-movflags', '+faststart', '-f', 'mp4', target];
+      return [...quiet, ...input, ...conversion, ...codec, '-pix_fmt', 'yuv420p', ...tagged, ...file];
+    }
+    case 'mov': {
+      const codec = ['-c:v', 'prores_ks', '-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le'];
+      return [...quiet, ...input, '-vf', WITH_ALPHA, ...codec, ...tagged, ...timing, ...track, '-f', 'mov', target];
+    }
+    case 'webm': {
+      const pace = ['-deadline', 'good', '-cpu-used', '4', '-row-mt', '1', '-auto-alt-ref', '0'];
+      const codec = ['-c:v', 'libvpx-vp9', '-crf', '14', '-b:v', '0', ...pace, '-pix_fmt', 'yuva420p'];
+      return [...quiet, ...input, '-vf', WITH_ALPHA, ...codec, ...tagged, ...timing, '-f', 'webm', target];
+    }
+    case 'zip':
+      return [...quiet, ...input, ...timing, '-c:v', 'png', '-start_number', String(first), '-f', 'image2', target];
+  }
 }
-
-/** ffmpeg's own conversion, as the painters' is checked against it. */
-export const CONVERSION =
-  'scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area,format=yuv420p';

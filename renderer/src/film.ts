@@ -1,23 +1,33 @@
-// film REEL.json OUT.mp4: paints every frame and hands it to ffmpeg.
+// film REEL.json OUT KIND FROM TO: paints the frames and hands them to ffmpeg. KIND is mp4, mov, webm or zip; for zip OUT
+// is a pattern of names for PNG files, such as frames/%05d.png.
 // Says on standard output, one JSON object a line, how far it is; ends with {"done":true}. Where it cannot, it says why
 // on standard error and ends with 1; with 75 where something ended that may succeed another time.
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { Timeline, type Reel } from '../../painter/src';
-import { encoderArguments } from './encoder';
+import { encoderArguments, framesFor, type Kind } from './encoder';
 import { Paintings } from './paintings';
 
 const MAY_PASS = 75;
 
-const [reelFile, target] = process.argv.slice(2);
+const [reelFile, target, kind = 'mp4', fromText, toText] = process.argv.slice(2) as [
+  string,
+  string,
+  Kind?,
+  ...string[],
+];
 const reel = JSON.parse(readFileSync(reelFile, 'utf8')) as Reel;
 const timeline = new Timeline(reel);
+const from = Number(fromText ?? 0);
+const to = Number(toText ?? reel.frames - 1);
+const wanted = Array.from({ length: to - from + 1 }, (_, index) => from + index);
+const form = framesFor(kind);
 
 // Frames that look like the one before are not painted again.
-const pictures = [...new Set(Array.from({ length: reel.frames }, (_, frame) => timeline.sameSince(frame)))];
+const pictures = [...new Set(wanted.map((frame) => timeline.sameSince(frame)))];
 
-const ffmpeg = spawn('ffmpeg', encoderArguments(reel, target), { stdio: ['pipe', 'ignore', 'pipe'] });
+const ffmpeg = spawn('ffmpeg', encoderArguments(reel, target, form, kind, from), { stdio: ['pipe', 'ignore', 'pipe'] });
 let complaint = '';
 ffmpeg.stderr.on('data', (chunk: Buffer) => {
   complaint = (complaint + chunk.toString()).slice(-2000);
@@ -65,12 +75,12 @@ process.on('SIGTERM', () => {
 });
 
 const painters = Math.max(1, Math.min(2, availableParallelism()));
-const paintings = new Paintings(reel, pictures, painters, (error) =>
+const paintings = new Paintings(reel, pictures, painters, form, (error) =>
   fail(`Painting ended: ${error.message}`, MAY_PASS),
 );
 let current = null as { frame: number; planes: ArrayBuffer } | null;
 let said = 0;
-for (let frame = 0; frame < reel.frames; frame++) {
+for (const frame of wanted) {
   const picture = timeline.sameSince(frame);
   if (current?.frame !== picture) {
     if (current) paintings.giveBack(current.planes);
@@ -79,11 +89,11 @@ for (let frame = 0; frame < reel.frames; frame++) {
   await write(current.planes);
   if (Date.now() - said > 200) {
     said = Date.now();
-    say({ frame: frame + 1 });
+    say({ frame: frame - from + 1 });
   }
 }
 ffmpeg.stdin.end();
 await heedEncoder();
 await paintings.close();
-say({ frame: reel.frames });
+say({ frame: wanted.length });
 say({ done: true, memory: process.resourceUsage().maxRSS * 1024 });

@@ -2,7 +2,9 @@ import { createCanvas, type Canvas } from '@napi-rs/canvas';
 import { Painter, type Box, type Reel } from '../../painter/src';
 import { letGo } from './memory';
 import { PlanarPicture } from './planar';
+import { StraightPicture } from './straight';
 import { skia } from './studio';
+import type { Frames } from './encoder';
 
 /** canvases are made in steps of this, so that one fits many parts */
 const STEP = 128;
@@ -11,19 +13,23 @@ const KEPT_CANVASES = 6;
 const LET_GO_AFTER = 64_000_000;
 
 /** The frames of a reel as the encoder takes them: of each only what differs from the one before is painted. */
-export class PlanarFrames {
-  readonly picture: PlanarPicture;
+export class PaintedFrames {
+  readonly picture: PlanarPicture | StraightPicture;
   private readonly painter: Painter;
   private readonly canvases = new Map<string, Canvas>();
   private before: number | null = null;
   private fetched = 0;
 
-  constructor(private readonly reel: Reel) {
+  constructor(
+    private readonly reel: Reel,
+    private readonly kind: Frames = 'planar',
+  ) {
     this.painter = new Painter(reel, skia);
-    this.picture = new PlanarPicture(reel.width, reel.height);
+    this.picture =
+      kind === 'planar' ? new PlanarPicture(reel.width, reel.height) : new StraightPicture(reel.width, reel.height);
   }
 
-  /** The planes of a frame; they change with the next. */
+  /** A frame as the encoder takes it; it changes with the next. */
   paint(frame: number): Uint8Array {
     const whole: Box = { left: 0, top: 0, right: this.reel.width, bottom: this.reel.height };
     const parts = this.before === null ? [whole] : this.painter.changesBetween(this.before, frame);
@@ -36,7 +42,7 @@ export class PlanarFrames {
     if (part.right <= part.left || part.bottom <= part.top) return;
     const canvas = this.canvas(part.right - part.left, part.bottom - part.top);
     this.painter.paint(canvas.getContext('2d') as never, frame, 1, part);
-    const pixels = canvas.data();
+    const pixels = this.kind === 'planar' ? canvas.data() : straight(canvas);
     this.picture.update(pixels, canvas.width, part);
     this.fetched += pixels.byteLength;
     if (this.fetched > LET_GO_AFTER) {
@@ -66,4 +72,10 @@ export class PlanarFrames {
     if (this.canvases.size > KEPT_CANVASES) this.canvases.delete([...this.canvases.keys()][0]);
     return canvas;
   }
+}
+
+/** The pixels of a canvas with their colours as they are, not multiplied by their opacity. */
+function straight(canvas: Canvas): Uint8Array {
+  const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+  return new Uint8Array(data.buffer, data.byteOffset, data.byteLength);
 }

@@ -1,10 +1,11 @@
 // A worker thread: paints the frames that it is asked for and sends them back as the encoder takes them.
 import { parentPort, workerData } from 'node:worker_threads';
 import type { Reel } from '../../painter/src';
-import { PlanarFrames } from './frames';
+import type { Frames } from './encoder';
+import { PaintedFrames } from './frames';
 
-const { reel } = workerData as { reel: Reel };
-const frames = new PlanarFrames(reel);
+const { reel, kind } = workerData as { reel: Reel; kind: Frames };
+const frames = new PaintedFrames(reel, kind);
 interface Wanted {
   frame: number;
   planes: ArrayBuffer | null;

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
 import { describe, expect, it } from 'vitest';
 import { Painter, type Reel } from '../../painter/src';
-import { PlanarFrames } from '../src/frames';
+import { PaintedFrames } from '../src/frames';
 import { PlanarPicture } from '../src/planar';
 import { skia } from '../src/studio';
 
@@ -31,7 +31,7 @@ describe('the frames of a film', () => {
     ['in their order', [0, 60, 62, 64, 66, 71, 80, 120, 121, 180, 240, 300, 398, 404, 410, 420, 438, 445]],
     ['to and fro', [300, 20, 420, 140, 139, 430, 100]],
   ])('are the same whether only what changed is painted or all of it: %s', (_, order) => {
-    const frames = new PlanarFrames(reel);
+    const frames = new PaintedFrames(reel);
     for (const frame of order) {
       const canvas = createCanvas(width, height);
       new Painter(reel, skia).paint(canvas.getContext('2d') as never, frame, 1);

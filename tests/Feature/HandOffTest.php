@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Disk\FullDisk;
+use App\Film\FilmKind;
+use App\Film\FilmOrder;
 use App\Film\LostFilms;
 use App\Film\Renderer;
 use App\Models\HandOff;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Storage;
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Piece\Piece;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -55,6 +62,74 @@ final class HandOffTest extends TestCase
         $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
         $this->deleteJson("/api/hand-offs/{$film->id}")->assertOk();
         $this->assertFileDoesNotExist($file);
+    }
+
+    /** @return iterable<string, array{string, string, string}> kind, codec and pixel format as ffprobe names them */
+    public static function transparentKinds(): iterable
+    {
+        yield 'MOV' => ['mov', 'prores', 'yuva444p12le'];
+        yield 'WebM' => ['webm', 'vp9', 'yuv420p'];
+    }
+
+    /** Sources: ffprobe for what is in the file, and ffmpeg's own reading of its transparency. */
+    #[DataProvider('transparentKinds')]
+    public function testAFilmKeepsItsTransparencyAndTheFramesThatWereAskedFor(
+        string $kind,
+        string $codec,
+        string $format,
+    ): void {
+        $film = $this->ask(['kind' => $kind, 'from' => 3, 'to' => 8, 'name' => 'Over The Clip'], true);
+        $this->work();
+        $film->refresh();
+        $this->assertSame('done', $film->status, (string) $film->message);
+        $file = $this->folder.'/app/hand-offs/'.$film->file;
+        $probe = new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-of', 'json', $file]);
+        $stream = json_decode($probe->mustRun()->getOutput(), true)['streams'][0];
+        $this->assertSame([$codec, $format, '6'], [
+            $stream['codec_name'],
+            $stream['pix_fmt'],
+            $stream['nb_read_frames'],
+        ]);
+        $decoder = $kind === 'webm' ? ['-c:v', 'libvpx-vp9'] : [];
+        $raw = new Process([
+            'ffmpeg', '-v', 'error', ...$decoder, '-i', $file, '-f', 'rawvideo', '-pix_fmt', 'rgba', '-',
+        ]);
+        $pixels = $raw->mustRun()->getOutput();
+        $this->assertSame(6 * 320 * 180 * 4, strlen($pixels));
+        $this->assertLessThan(3, ord($pixels[3]), 'the corner is open');
+        $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('Over-The-Clip.'.$kind);
+    }
+
+    public function testFramesComeAsPngsInOneZip(): void
+    {
+        $film = $this->ask(['kind' => 'zip', 'from' => 3, 'to' => 8], true);
+        $this->work();
+        $film->refresh();
+        $this->assertSame('done', $film->status, (string) $film->message);
+        $zip = new \ZipArchive();
+        $this->assertTrue($zip->open($this->folder.'/app/hand-offs/'.$film->file));
+        $this->assertSame([6, '00003.png', '00008.png'], [
+            $zip->numFiles,
+            $zip->getNameIndex(0),
+            $zip->getNameIndex(5),
+        ]);
+        $picture = imagecreatefromstring((string) $zip->getFromIndex(5));
+        $this->assertNotFalse($picture);
+        $this->assertSame([320, 180], [imagesx($picture), imagesy($picture)]);
+        $this->assertSame(127, imagecolorat($picture, 0, 0) >> 24, 'the corner is open, as GD counts it');
+    }
+
+    public function testAnMp4WithoutABackdropAsksForAColourFirst(): void
+    {
+        $document = [...self::small(), 'backdrop' => [...self::small()['backdrop'], 'kind' => 'transparent']];
+        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $this->postJson("/api/pieces/$id/hand-offs", ['kind' => 'mp4'])
+            ->assertUnprocessable()
+            ->assertJsonPath('where', 'ground');
+        $this->postJson("/api/pieces/$id/hand-offs", ['kind' => 'mp4', 'ground' => '#204060'])->assertCreated();
+        $this->postJson("/api/pieces/$id/hand-offs", ['kind' => 'mov', 'from' => 9, 'to' => 4])
+            ->assertUnprocessable()
+            ->assertJsonPath('where', 'to');
     }
 
     public function testAFailureSaysWhyAndCanBeTriedAgain(): void
@@ -127,17 +202,11 @@ final class HandOffTest extends TestCase
 
         // While it runs: the renderer is told to stop between frames, and what it wrote is thrown away.
         $target = $this->folder.'/app/rendering/half.mp4';
-        $document = self::demo();
-        $reel = json_encode(
-            \Lupine\Core\Drawing\Reel::of(
-                app(\Lupine\Core\Drawing\DrawPiece::class)->draw(
-                    \Lupine\Core\Piece\Piece::fromDocument($document, \Lupine\Core\Form\Forms::shipped()),
-                ),
-            ),
-            JSON_THROW_ON_ERROR,
-        );
+        $piece = Piece::fromDocument(self::demo(), Forms::shipped());
+        $reel = json_encode(Reel::of(app(DrawPiece::class)->draw($piece)), JSON_THROW_ON_ERROR);
+        $order = FilmOrder::of($piece, FilmKind::Mp4, 0, 479);
         $seen = 0;
-        $finished = app(Renderer::class)->film($reel, $target, static function (?int $frame) use (
+        $finished = app(Renderer::class)->film($reel, $target, $order, static function (?int $frame) use (
             &$seen,
         ): bool {
             $seen = max($seen, $frame ?? 0);
@@ -161,14 +230,19 @@ final class HandOffTest extends TestCase
         $this->assertSame(['done', 12], [$film->refresh()->status, $film->frames_done]);
     }
 
-    private function ask(): HandOff
+    /** @param array<string, mixed> $order */
+    private function ask(array $order = [], bool $isOpen = false): HandOff
     {
-        $id = $this->postJson('/api/pieces', ['document' => self::small()])
+        $document = self::small();
+        if ($isOpen) {
+            $document['backdrop']['kind'] = 'transparent';
+        }
+        $id = $this->postJson('/api/pieces', ['document' => $document])
             ->assertCreated()
             ->json('id');
 
         return HandOff::query()->findOrFail(
-            $this->postJson("/api/pieces/$id/hand-offs")
+            $this->postJson("/api/pieces/$id/hand-offs", $order)
                 ->assertCreated()
                 ->json('id'),
         );

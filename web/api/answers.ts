@@ -225,11 +225,15 @@ export interface ShelfAnswer {
   next: string | null;
 }
 
+export type FilmKind = 'mp4' | 'mov' | 'webm' | 'zip';
+
 export interface HandOff {
   id: string;
   pieceId: string | null;
   title: string;
   status: 'waiting' | 'running' | 'cancelling' | 'cancelled' | 'failed' | 'done';
+  kind: FilmKind;
+  firstFrame: number;
   framesDone: number;
   framesTotal: number;
   secondsLeft: number | null;

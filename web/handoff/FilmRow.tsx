@@ -3,6 +3,7 @@ import ProgressBar from 'react-bootstrap/ProgressBar';
 import { Link } from 'react-router';
 import type { HandOff } from '../api/answers';
 import { bytesText, when } from '../common/words';
+import { FilmPicture } from './FilmPicture';
 
 const STATUS = {
   waiting: 'Waiting for its turn',
@@ -30,12 +31,14 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
   });
   return (
     <li className={`film is-${film.status}`}>
+      <FilmPicture film={film} />
       <div className="film-words">
         <strong>
           {alone && film.pieceId ? <Link to={`/pieces/${film.pieceId}`}>{film.title}</Link> : film.fileName}
         </strong>
         <span className="soft">
           {when(film.createdAt)}, {started} · {film.framesTotal} frames
+          {film.firstFrame > 0 && ` from ${film.firstFrame}`}
           {film.bytes !== null && ` · ${bytesText(film.bytes)}`}
           {film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}
         </span>
@@ -58,7 +61,7 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
       </div>
       <div className="film-actions">
         {film.status === 'done' && (
-          <a className="btn btn-primary btn-sm" href={`/api/hand-offs/${film.id}/file`} download>
+          <a className="btn btn-outline-secondary btn-sm" href={`/api/hand-offs/${film.id}/file`} download>
             Download
           </a>
         )}

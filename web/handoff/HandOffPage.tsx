@@ -42,7 +42,8 @@ export function HandOffPage() {
     refetchOnMount: 'always',
   });
   const act = useMutation({
-    mutationFn: ({ path, method }: { path: string; method: 'POST' | 'DELETE' }) => ask(path, { method }),
+    mutationFn: ({ path, method, body }: { path: string; method: 'POST' | 'DELETE'; body?: object }) =>
+      ask(path, { method, body }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['hand-offs'] }),
     onError: (error) => say(reasonOf(error), { bad: true }),
   });
@@ -53,11 +54,11 @@ export function HandOffPage() {
       <Header
         actions={
           id ? (
-            <Link to={`/pieces/${id}`} className="btn btn-primary btn-sm">
+            <Link to={`/pieces/${id}`} className="btn btn-outline-secondary btn-sm">
               Back to the desk
             </Link>
           ) : (
-            <Link to="/" className="btn btn-primary btn-sm">
+            <Link to="/" className="btn btn-outline-secondary btn-sm">
               To the shelf
             </Link>
           )
@@ -72,7 +73,7 @@ export function HandOffPage() {
             id={id}
             piece={piece.data.document}
             busy={act.isPending}
-            onFilm={() => act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST' })}
+            onFilm={(body) => act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST', body })}
           />
         )}
         <main aria-labelledby="films">

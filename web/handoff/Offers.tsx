@@ -1,14 +1,23 @@
 import { useState } from 'react';
-import Button from 'react-bootstrap/Button';
 import { fetchFile, reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
-import { rateText } from '../common/words';
 import { usePlay } from '../desk/playStore';
 import { NumberField } from '../fields/NumberField';
 import type { Piece } from '../piece/document';
+import { FilmOffer, type FilmOrder } from './FilmOffer';
 
 /** What can be had: the film, a still as PNG or SVG, the piece itself. */
-export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; busy: boolean; onFilm: () => void }) {
+export function Offers({
+  id,
+  piece,
+  busy,
+  onFilm,
+}: {
+  id: string;
+  piece: Piece;
+  busy: boolean;
+  onFilm: (order: FilmOrder) => void;
+}) {
   const { stage } = piece;
   const [frame, setFrame] = useState(() => Math.min(stage.frames - 1, usePlay.getState().frame || stage.frames - 1));
   const [painting, setPainting] = useState<'png' | 'svg' | null>(null);
@@ -38,35 +47,7 @@ export function Offers({ id, piece, busy, onFilm }: { id: string; piece: Piece; 
   return (
     <section className="offers" aria-label="What can be handed off">
       <h1>Hand off</h1>
-      <article className="offer">
-        <h2>Film</h2>
-        <dl>
-          <div>
-            <dt>file</dt>
-            <dd>MP4, H.264, 4:2:0, BT.709</dd>
-          </div>
-          <div>
-            <dt>size</dt>
-            <dd>
-              {stage.width} × {stage.height}
-            </dd>
-          </div>
-          <div>
-            <dt>frames</dt>
-            <dd>
-              {stage.frames} at {rateText(stage.rate)} a second
-            </dd>
-          </div>
-        </dl>
-        {piece.backdrop.kind === 'transparent' && (
-          <p className="problem-bar is-notice">
-            This piece has no backdrop. An MP4 has no transparency: it shows black there.
-          </p>
-        )}
-        <Button disabled={busy} onClick={onFilm}>
-          Make the film
-        </Button>
-      </article>
+      <FilmOffer piece={piece} busy={busy} onFilm={onFilm} />
       <article className="offer">
         <h2>Still</h2>
         <NumberField

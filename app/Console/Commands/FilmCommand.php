@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
+use App\Film\FilmKind;
+use App\Film\FilmOrder;
 use App\Film\Renderer;
+use Lupine\Core\Finish\BadColour;
+use Lupine\Core\Finish\Colour;
 use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Piece;
 
 final class FilmCommand extends LupineCommand
 {
     protected $signature = 'lupine:film
         {piece : the piece, a JSON file}
-        {out : a file that ends in .mp4}';
+        {out : a file that ends in .mp4, .mov, .webm or .zip}
+        {--from= : the first frame, 0 if not given}
+        {--to= : the last frame, the last of the piece if not given}
+        {--ground= : the colour that a piece without a backdrop is filmed on, for .mp4}';
 
-    protected $description = 'Makes the film: H.264, yuv420p, BT.709';
+    protected $description = 'Makes the film: H.264 in .mp4; with transparency ProRes 4444 in .mov, VP9 in .webm, PNG frames in .zip';
 
     public function __construct(private readonly ComputedPiece $computed, private readonly Renderer $renderer)
     {
@@ -25,16 +33,21 @@ final class FilmCommand extends LupineCommand
     {
         $piece = $this->piece();
         $out = $this->text('out');
-        if (strtolower(pathinfo($out, PATHINFO_EXTENSION)) !== 'mp4') {
-            throw new BadPiece('The file has to end in .mp4.', $out);
-        }
-        $reel = $this->computed->wholeReelText($this->contents($this->text('piece')));
+        $kind = FilmKind::ofFile($out);
+        $order = FilmOrder::of(
+            $piece,
+            $kind,
+            $this->frame('from', $piece, 0),
+            $this->frame('to', $piece, $piece->stage->frames - 1),
+            ground: $this->ground(),
+        );
+        $reel = $this->computed->wholeReelText($order->grounded($this->contents($this->text('piece'))));
         // Written beside its place and moved there when it is whole.
-        $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.mp4';
+        $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->value;
         $this->write($half, '');
         try {
-            $bar = $this->output->getErrorStyle()->createProgressBar($piece->stage->frames);
-            $this->renderer->film($reel, $half, static function (?int $frame) use ($bar): bool {
+            $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
+            $this->renderer->film($reel, $half, $order, static function (?int $frame) use ($bar): bool {
                 $frame === null || $bar->setProgress($frame);
 
                 return true;
@@ -49,5 +62,32 @@ final class FilmCommand extends LupineCommand
         }
 
         return self::SUCCESS;
+    }
+
+    private function frame(string $option, Piece $piece, int $usual): int
+    {
+        $typed = $this->option($option);
+        if ($typed === null) {
+            return $usual;
+        }
+        $last = $piece->stage->frames - 1;
+        if (!is_string($typed) || preg_match('/^\d{1,6}$/D', $typed) !== 1 || (int) $typed > $last) {
+            throw new BadPiece(sprintf('It has to be a frame from 0 to %d.', $last), '--'.$option);
+        }
+
+        return (int) $typed;
+    }
+
+    private function ground(): ?string
+    {
+        $typed = $this->option('ground');
+        if ($typed === null) {
+            return null;
+        }
+        try {
+            return is_string($typed) ? Colour::hex($typed)->toHex() : null;
+        } catch (BadColour $reason) {
+            throw new BadPiece($reason->getMessage(), '--ground');
+        }
     }
 }

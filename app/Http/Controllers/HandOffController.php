@@ -5,19 +5,26 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
+use App\Film\FilmKind;
+use App\Film\FilmOrder;
+use App\Film\StillPainter;
+use App\Http\Body;
 use App\Http\Refusal;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\Piece;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Filesystem\FilesystemAdapter;
+use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 final readonly class HandOffController
 {
@@ -45,17 +52,21 @@ final readonly class HandOffController
     }
 
     /** Begins a film of the piece as it is now. What cannot be drawn is refused here, where it can be mended. */
-    public function store(Piece $piece, ComputedPiece $computed): JsonResponse
+    public function store(Request $request, Piece $piece, ComputedPiece $computed): JsonResponse
     {
         $text = $piece->documentText();
         $document = Document::fromJson($text, app(Forms::class));
         $computed->check($document);
+        $order = FilmOrder::read(Body::of($request), $document);
         $handOff = HandOff::query()->create([
             'piece_id' => $piece->id,
             'title' => $piece->title,
             'status' => 'waiting',
-            'document' => $text,
-            'frames_total' => $document->stage->frames,
+            'kind' => $order->kind->value,
+            'name' => $order->name,
+            'document' => $order->grounded($text),
+            'first_frame' => $order->range->from,
+            'frames_total' => $order->range->to - $order->range->from + 1,
         ]);
         MakeFilm::dispatch($handOff->id);
 
@@ -113,7 +124,7 @@ final readonly class HandOffController
         return response()->json(['id' => $handOff->id]);
     }
 
-    public function file(HandOff $handOff): StreamedResponse|JsonResponse
+    public function file(Request $request, HandOff $handOff): Response
     {
         /** @var FilesystemAdapter $disk */
         $disk = Storage::disk('hand-offs');
@@ -121,7 +132,27 @@ final readonly class HandOffController
             return Refusal::answer('There is no finished film here.', 404);
         }
 
-        return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => 'video/mp4']);
+        $type = FilmKind::from($handOff->kind)->contentType();
+        if ($request->query('play') !== null && $disk instanceof LocalFilesystemAdapter) {
+            // In parts, as a player asks for them.
+            return new BinaryFileResponse($disk->path($handOff->file), 200, ['Content-Type' => $type]);
+        }
+
+        return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => $type]);
+    }
+
+    /** How the film looks at its end, small. */
+    public function picture(HandOff $handOff, ComputedPiece $computed, StillPainter $painter): Response
+    {
+        $text = HandOff::query()->whereKey($handOff->id)->value('document');
+        $document = Document::fromJson(is_string($text) ? $text : '', app(Forms::class));
+        $frame = $handOff->first_frame + $handOff->frames_total - 1;
+        $range = FrameRange::within($document->stage->frames, $frame, $frame);
+
+        return response($painter->paint($computed->reelText($document, (string) $text, $range), $frame), 200, [
+            'Content-Type' => 'image/png',
+            'Cache-Control' => 'private, max-age=86400, immutable',
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -132,6 +163,8 @@ final readonly class HandOffController
             'pieceId' => $handOff->piece_id,
             'title' => $handOff->title,
             'status' => $handOff->status,
+            'kind' => $handOff->kind,
+            'firstFrame' => $handOff->first_frame,
             'framesDone' => $handOff->frames_done,
             'framesTotal' => $handOff->frames_total,
             'secondsLeft' => $handOff->secondsLeft(),

@@ -17,7 +17,7 @@ final readonly class SafeHeaders
         "script-src 'self'",
         "style-src 'self'",
         "font-src 'self'",
-        "img-src 'self' data: blob:",
+        "media-src 'self'; img-src 'self' data: blob:",
         "connect-src 'self'",
         "base-uri 'none'",
         "form-action 'none'",

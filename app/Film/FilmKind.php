@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Film;
+
+use Lupine\Core\Piece\BadPiece;
+
+/** The kinds of film file; the value is how their names end. */
+enum FilmKind: string
+{
+    /** H.264, 4:2:0: opens everywhere, without transparency */
+    case Mp4 = 'mp4';
+
+    /** ProRes 4444 with transparency, for video editors */
+    case Mov = 'mov';
+
+    /** VP9 with transparency, for pages and lighter files */
+    case Webm = 'webm';
+
+    /** every frame as a PNG with transparency, in one ZIP */
+    case Zip = 'zip';
+
+    /** @throws BadPiece where the name ends in none of them */
+    public static function ofFile(string $name): self
+    {
+        return self::tryFrom(strtolower(pathinfo($name, PATHINFO_EXTENSION)))
+            ?? throw new BadPiece('The file has to end in .mp4, .mov, .webm or .zip.', $name);
+    }
+
+    public function hasTransparency(): bool
+    {
+        return $this !== self::Mp4;
+    }
+
+    public function contentType(): string
+    {
+        return match ($this) {
+            self::Mp4 => 'video/mp4',
+            self::Mov => 'video/quicktime',
+            self::Webm => 'video/webm',
+            self::Zip => 'application/zip',
+        };
+    }
+}

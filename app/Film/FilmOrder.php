@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Film;
+
+use App\Http\Body;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Piece;
+
+/** What film is wanted of a piece. */
+final readonly class FilmOrder
+{
+    private const LONGEST_NAME = 120;
+
+    private function __construct(
+        public FilmKind $kind,
+        public FrameRange $range,
+        /** of the file, without its ending; empty for the title of the piece */
+        public string $name,
+        /** the colour that a piece without a backdrop is filmed on, where the kind has no transparency */
+        public ?string $ground,
+    ) {
+    }
+
+    /**
+     * @param Body $asked kind, from, to, name, ground; all of them can be missing
+     *
+     * @throws BadPiece where it cannot be made of this piece
+     */
+    public static function read(Body $asked, Piece $piece): self
+    {
+        $last = $piece->stage->frames - 1;
+        $kinds = array_map(static fn (FilmKind $kind): string => $kind->value, FilmKind::cases());
+        $frame = static fn (string $name, int $usual): int => $asked->get($name)->isNull()
+            ? $usual
+            : (int) $asked->get($name)->number(0, $last);
+
+        return self::of(
+            $piece,
+            FilmKind::from($asked->get('kind')->oneOf($kinds, 'mp4')),
+            $frame('from', 0),
+            $frame('to', $last),
+            trim($asked->get('name')->text(self::LONGEST_NAME, '')),
+            $asked->get('ground')->isNull() ? null : $asked->get('ground')->colour(),
+        );
+    }
+
+    /** @throws BadPiece where it cannot be made of this piece */
+    public static function of(
+        Piece $piece,
+        FilmKind $kind,
+        int $from,
+        int $to,
+        string $name = '',
+        ?string $ground = null,
+    ): self {
+        if ($to < $from) {
+            throw new BadPiece(sprintf('The last frame, %d, is before the first, %d.', $to, $from), 'to');
+        }
+        if (!$kind->hasTransparency() && $piece->backdrop->kind === 'transparent' && $ground === null) {
+            throw new BadPiece(
+                'This piece has no backdrop, and an MP4 cannot be transparent. Choose MOV, WebM or PNG frames, or say what colour it is filmed on.',
+                'ground',
+            );
+        }
+
+        return new self($kind, FrameRange::within($piece->stage->frames, $from, $to), $name, $ground);
+    }
+
+    /** The document on the colour that it is filmed on. */
+    public function grounded(string $document): string
+    {
+        if ($this->ground === null) {
+            return $document;
+        }
+        $piece = (object) json_decode($document);
+        $piece->backdrop = (object) [...(array) $piece->backdrop, 'kind' => 'colour', 'colour' => $this->ground, 'vignette' => 0];
+
+        return json_encode($piece, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

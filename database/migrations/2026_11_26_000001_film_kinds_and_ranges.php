@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('hand_offs', static function (Blueprint $table): void {
+            $table->string('kind', 8)->default('mp4');
+            $table->string('name', 120)->default('');
+            $table->unsignedInteger('first_frame')->default(0);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('hand_offs', static function (Blueprint $table): void {
+            $table->dropColumn(['kind', 'name', 'first_frame']);
+        });
+    }
+};

@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import type { FilmKind } from '../api/answers';
+import { rateText } from '../common/words';
+import { Choice } from '../fields/Choice';
+import { ColourField } from '../fields/ColourField';
+import { NumberField } from '../fields/NumberField';
+import { TextField } from '../fields/TextField';
+import type { Piece } from '../piece/document';
+
+const KINDS: Record<FilmKind, string> = {
+  mp4: 'H.264, 4:2:0, BT.709: opens everywhere, without transparency',
+  mov: 'ProRes 4444 with transparency, for video editors; large',
+  webm: 'VP9 with transparency, small',
+  zip: 'every frame as a PNG with transparency, in one ZIP',
+};
+
+/** What is asked for, as the server takes it. */
+export interface FilmOrder {
+  kind: FilmKind;
+  name: string;
+  from: number;
+  to: number;
+  ground: string | null;
+}
+
+export function FilmOffer({
+  piece,
+  busy,
+  onFilm,
+}: {
+  piece: Piece;
+  busy: boolean;
+  onFilm: (order: FilmOrder) => void;
+}) {
+  const { stage, backdrop } = piece;
+  const last = stage.frames - 1;
+  const isOpen = backdrop.kind === 'transparent';
+  const [kind, setKind] = useState<FilmKind>(isOpen ? 'mov' : 'mp4');
+  const [name, setName] = useState('');
+  const [range, setRange] = useState({ from: 0, to: last });
+  const [ground, setGround] = useState('#000000');
+  const needsGround = isOpen && kind === 'mp4';
+  const frames = range.to - range.from + 1;
+  return (
+    <article className="offer">
+      <h2>Film</h2>
+      <Choice
+        label="file"
+        value={kind}
+        options={[
+          ['mp4', 'MP4'],
+          ['mov', 'MOV'],
+          ['webm', 'WebM'],
+          ['zip', 'frames'],
+        ]}
+        onChange={setKind}
+      />
+      <p className="hint">
+        {KINDS[kind]}. {stage.width} × {stage.height} at {rateText(stage.rate)} a second.
+      </p>
+      <TextField label="name" value={name} placeholder={piece.title} longest={120} onChange={setName} />
+      <NumberField
+        label="from frame"
+        unit="frames"
+        stage={stage}
+        value={range.from}
+        min={0}
+        max={range.to}
+        usual={0}
+        onChange={(from) => setRange({ ...range, from })}
+      />
+      <NumberField
+        label="to frame"
+        unit="frames"
+        stage={stage}
+        value={range.to}
+        min={range.from}
+        max={last}
+        usual={last}
+        onChange={(to) => setRange({ ...range, to })}
+      />
+      {needsGround && (
+        <div className="problem-bar is-notice">
+          <span>This piece has no backdrop, and an MP4 cannot be transparent. It is filmed on a colour.</span>
+          <ColourField label="colour" value={ground} onChange={setGround} />
+        </div>
+      )}
+      <Button
+        disabled={busy}
+        onClick={() => onFilm({ kind, name: name.trim(), ...range, ground: needsGround ? ground : null })}
+      >
+        {needsGround ? 'Make the film on this colour' : 'Make the film'}
+        {frames < stage.frames && ` of ${frames} frames`}
+      </Button>
+    </article>
+  );
+}

@@ -1,0 +1,35 @@
+import { useState } from 'react';
+import Modal from 'react-bootstrap/Modal';
+import type { HandOff } from '../api/answers';
+
+const PLAYED = ['mp4', 'webm'];
+
+/** A small picture of a film; those that a browser can play are played in a window of their own. */
+export function FilmPicture({ film }: { film: HandOff }) {
+  const [open, setOpen] = useState(false);
+  const canPlay = film.status === 'done' && PLAYED.includes(film.kind);
+  const picture = <img src={`/api/hand-offs/${film.id}/picture`} alt="" loading="lazy" width={128} height={72} />;
+  if (!canPlay) return <span className="film-picture">{picture}</span>;
+  return (
+    <>
+      <button
+        type="button"
+        className="film-picture"
+        aria-label={`Play ${film.fileName}`}
+        title="Play it"
+        onClick={() => setOpen(true)}
+      >
+        {picture}
+        <i className="bi bi-play-fill" aria-hidden="true" />
+      </button>
+      <Modal show={open} onHide={() => setOpen(false)} size="xl" centered aria-label={film.fileName}>
+        <Modal.Header closeButton>
+          <Modal.Title as="h2">{film.fileName}</Modal.Title>
+        </Modal.Header>
+        <Modal.Body className="film-player">
+          <video src={`/api/hand-offs/${film.id}/file?play=1`} controls autoPlay loop muted />
+        </Modal.Body>
+      </Modal>
+    </>
+  );
+}
