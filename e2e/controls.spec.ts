@@ -164,7 +164,7 @@ test('the script is scrubbed, zoomed, and its lines are dragged', async ({ page,
   await page.mouse.down();
   await page.mouse.move(rule.x + 20, rule.y + 200 * zoom, { steps: 5 });
   await page.mouse.up();
-  await expect(page.locator('.frame-number')).toHaveText('200');
+  await expect(page.locator('.frame-number')).toHaveValue('200');
 
   await page.keyboard.down('Control');
   await page.mouse.wheel(0, -300);
@@ -208,7 +208,7 @@ test('a piece in which much moves for long is shown around the playhead, whereve
   await page.goto(`/pieces/${((await made.json()) as { id: string }).id}`);
   await expect.poll(() => ranges.at(-1)).toBe('0-180');
   await page.keyboard.press('End');
-  await expect(page.locator('.now-code')).toHaveText('3:59:29');
+  await expect(page.locator('.now-code')).toHaveValue('3:59:29');
   await expect.poll(() => ranges.at(-1)).toBe('7109-7199');
   await expect(page.getByText('Drawing this part…')).toBeHidden();
   // At the end all parts are there: the ring is painted on its right as on its left.

@@ -18,10 +18,10 @@ test('keys of the desk work after a click on anything that is not typed into', a
   for (const click of clicks) {
     await click();
     await page.keyboard.press('Home');
-    await expect(frame(page)).toHaveText('0');
+    await expect(frame(page)).toHaveValue('0');
     await page.keyboard.press('Shift+ArrowRight');
     await page.keyboard.press('ArrowRight');
-    await expect(frame(page)).toHaveText('11');
+    await expect(frame(page)).toHaveValue('11');
     await page.keyboard.press('Space');
     await expect(playing(page)).toBeVisible();
     await page.keyboard.press('k');
@@ -32,7 +32,7 @@ test('keys of the desk work after a click on anything that is not typed into', a
   await page.keyboard.press('Enter');
   await page.keyboard.press('Home');
   await page.keyboard.press('ArrowRight');
-  await expect(frame(page)).toHaveText('1');
+  await expect(frame(page)).toHaveValue('1');
   await expect(page.getByLabel('gap')).toHaveValue('9');
 });
 

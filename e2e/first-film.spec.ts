@@ -65,7 +65,7 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
   await letGo(page);
   await page.keyboard.press('Home');
   await page.keyboard.press('Space');
-  await expect.poll(async () => Number(await page.locator('.frame-number').textContent())).toBeGreaterThan(20);
+  await expect.poll(async () => Number(await page.locator('.frame-number').inputValue())).toBeGreaterThan(20);
   await page.keyboard.press('Space');
 
   await goTo(page, 80);

@@ -1,5 +1,6 @@
 import Nav from 'react-bootstrap/Nav';
 import Tab from 'react-bootstrap/Tab';
+import { Split } from '../common/Split';
 import type { Piece } from '../piece/document';
 import { Details } from './details/Details';
 import { BackdropFace } from './faces/BackdropFace';
@@ -14,7 +15,6 @@ import { FACES, usePlay, type Face } from './playStore';
 export function Bench({ piece }: { piece: Piece }) {
   const face = usePlay((state) => state.face);
   const set = usePlay((state) => state.set);
-  const chart = piece.charts[0];
   return (
     <div className="bench">
       <Tab.Container activeKey={face} onSelect={(key) => set({ face: key as Face })} mountOnEnter unmountOnExit>
@@ -28,21 +28,41 @@ export function Bench({ piece }: { piece: Piece }) {
           ))}
         </Nav>
         <div className="bench-body">
-          <Tab.Content className="bench-face">
-            <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
-            <Tab.Pane eventKey="Form">{chart && <FormFace piece={piece} chart={chart} />}</Tab.Pane>
-            <Tab.Pane eventKey="Finish">{chart && <FinishFace chart={chart} />}</Tab.Pane>
-            <Tab.Pane eventKey="Words">
-              <WordsFace piece={piece} chart={chart} />
-            </Tab.Pane>
-            <Tab.Pane eventKey="Backdrop">
-              <BackdropFace piece={piece} />
-            </Tab.Pane>
-            <Tab.Pane eventKey="Motion">{chart && <MotionFace piece={piece} chart={chart} />}</Tab.Pane>
-          </Tab.Content>
-          <Details piece={piece} />
+          <Split
+            id="bench-body"
+            label="Width of the details"
+            parts={[
+              { id: 'face', least: '320px', content: <Faces piece={piece} /> },
+              {
+                id: 'details',
+                usual: '256px',
+                least: '210px',
+                folded: '0px',
+                keepsSize: true,
+                content: <Details piece={piece} />,
+              },
+            ]}
+          />
         </div>
       </Tab.Container>
     </div>
+  );
+}
+
+function Faces({ piece }: { piece: Piece }) {
+  const chart = piece.charts[0];
+  return (
+    <Tab.Content className="bench-face">
+      <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
+      <Tab.Pane eventKey="Form">{chart && <FormFace piece={piece} chart={chart} />}</Tab.Pane>
+      <Tab.Pane eventKey="Finish">{chart && <FinishFace chart={chart} />}</Tab.Pane>
+      <Tab.Pane eventKey="Words">
+        <WordsFace piece={piece} chart={chart} />
+      </Tab.Pane>
+      <Tab.Pane eventKey="Backdrop">
+        <BackdropFace piece={piece} />
+      </Tab.Pane>
+      <Tab.Pane eventKey="Motion">{chart && <MotionFace piece={piece} chart={chart} />}</Tab.Pane>
+    </Tab.Content>
   );
 }

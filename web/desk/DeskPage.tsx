@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { NotHere } from '../common/NotHere';
+import { Split } from '../common/Split';
 import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
 import { DeskHeader } from './DeskHeader';
@@ -53,13 +54,52 @@ export function DeskPage() {
   return (
     <div className="desk">
       <DeskHeader piece={document_} />
-      <ScriptColumn piece={document_} />
-      <main className="desk-right">
-        <ProblemBar />
-        <Stage piece={document_} />
-        <Transport piece={document_} />
-        <Bench piece={document_} />
-      </main>
+      <Split
+        id="desk"
+        label="Width of the script"
+        parts={[
+          {
+            id: 'script',
+            usual: '39%',
+            least: '300px',
+            folded: '0px',
+            content: <ScriptColumn piece={document_} />,
+          },
+          {
+            id: 'work',
+            least: '420px',
+            content: (
+              <main className="desk-right">
+                <ProblemBar />
+                <Split
+                  id="work"
+                  label="Height of the bench"
+                  upright
+                  parts={[
+                    {
+                      id: 'picture',
+                      least: '200px',
+                      content: (
+                        <>
+                          <Stage piece={document_} />
+                          <Transport piece={document_} />
+                        </>
+                      ),
+                    },
+                    {
+                      id: 'bench',
+                      usual: '36%',
+                      least: '150px',
+                      folded: '42px',
+                      content: <Bench piece={document_} />,
+                    },
+                  ]}
+                />
+              </main>
+            ),
+          },
+        ]}
+      />
       <ConflictChoice />
     </div>
   );

@@ -1,6 +1,7 @@
 import { rateText, shortTimecode } from '../common/words';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
+import { MomentField } from './MomentField';
 import { usePlay } from './playStore';
 import { useTimecode } from './useTimecode';
 
@@ -22,7 +23,7 @@ export function Transport({ piece }: { piece: Piece }) {
       >
         <i className={`bi ${playing ? 'bi-pause-fill' : 'bi-play-fill'}`} />
       </button>
-      <strong className="numerals now-code">{timecode(frame)}</strong>
+      <MomentField label="Timecode" shown={timecode(frame)} className="now-code" stage={piece.stage} />
       <span className="soft numerals">of {shortTimecode(sheet?.length ?? '')}</span>
       <span className="frame-steps">
         <button
@@ -35,7 +36,7 @@ export function Transport({ piece }: { piece: Piece }) {
           <i className="bi bi-chevron-left" />
         </button>
         <span>
-          frame <span className="numerals frame-number">{frame}</span>
+          frame <MomentField label="Frame" shown={String(frame)} className="frame-number" stage={piece.stage} />
         </span>
         <button
           type="button"

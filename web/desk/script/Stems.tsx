@@ -9,7 +9,7 @@ import { usePlay } from '../playStore';
 const SNAP = 6;
 
 export function laneWidth(room: number, count: number): number {
-  return count === 0 ? 0 : Math.min(34, room / count);
+  return count === 0 ? 0 : Math.max(0.5, Math.min(34, room / count));
 }
 
 interface Props {

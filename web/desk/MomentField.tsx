@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import { ask, reasonOf } from '../api/client';
+import { useNotices } from '../common/Notices';
+import type { Stage } from '../piece/document';
+import { usePlay } from './playStore';
+
+interface Props {
+  label: string;
+  /** the moment of the playhead, as it is written here */
+  shown: string;
+  className: string;
+  stage: Stage;
+}
+
+/** The moment of the playhead. Another can be typed, as a frame, as seconds or as timecode. */
+export function MomentField({ label, shown, className, stage }: Props) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const take = async (): Promise<void> => {
+    const text = typed?.trim();
+    setTyped(null);
+    if (!text || text === shown) return;
+    try {
+      const { value } = await ask<{ value: number }>('numbers/read', {
+        method: 'POST',
+        body: { text, unit: 'frames', rate: stage.rate, dropFrame: stage.dropFrame },
+      });
+      usePlay.getState().stop();
+      usePlay.getState().go(value);
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    }
+  };
+  return (
+    <input
+      type="text"
+      className={`moment-field numerals ${className}`}
+      aria-label={label}
+      title={`${label}: 90, 3s and 0:03:00 can be typed`}
+      value={typed ?? shown}
+      size={Math.max(3, (typed ?? shown).length)}
+      maxLength={40}
+      autoComplete="off"
+      onFocus={(event) => {
+        setTyped(shown);
+        event.currentTarget.select();
+      }}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={() => void take()}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') {
+          setTyped(null);
+          event.stopPropagation();
+          const field = event.currentTarget;
+          window.setTimeout(() => field.blur());
+        }
+      }}
+    />
+  );
+}
