@@ -33,7 +33,7 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await goTo(page, 150);
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await expect(page.getByLabel('frame')).toHaveValue('150');
+  await expect(page.getByLabel('frame', { exact: true })).toHaveValue('150');
   const fetched = async (name: string): Promise<Buffer> => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),

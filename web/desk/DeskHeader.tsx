@@ -4,6 +4,7 @@ import { reasonOf } from '../api/client';
 import { Header } from '../common/Header';
 import { useNotices } from '../common/Notices';
 import { rateText, shortTimecode } from '../common/words';
+import { setTitle } from '../piece/changes';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
 import { StageDialog } from './StageDialog';
@@ -80,7 +81,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
         title={piece.title}
         onChange={(title) =>
           edit((draft) => {
-            draft.title = title;
+            setTitle(draft, title);
           })
         }
       />

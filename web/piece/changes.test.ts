@@ -16,6 +16,8 @@ import {
   setLineText,
   setOwn,
   setRows,
+  setTitle,
+  setWordsText,
   shiftFigure,
   shiftLine,
   tableOf,
@@ -166,6 +168,18 @@ describe('figures', () => {
     ]);
     expect(chart.own).toEqual({ r2: { out: 10 } });
     expect(moveOf(piece, 'entrance', target('r4'))).toBeUndefined();
+  });
+
+  it('keeps the name of a piece and its title one, until one of them is another', () => {
+    piece.words[0].text = piece.title;
+    setTitle(piece, 'A year of mending');
+    expect(piece.words[0].text).toBe('A year of mending');
+    setWordsText(piece, piece.words[0].id, 'What we mended');
+    setTitle(piece, 'Draft 2');
+    expect([piece.title, piece.words[0].text]).toEqual(['Draft 2', 'What we mended']);
+    piece.title = piece.words[0].text = 'New piece';
+    setWordsText(piece, piece.words[0].id, 'What we\nmended');
+    expect(piece.title).toBe('What we mended');
   });
 
   it('adds changes one after another to one target, and leaves other targets alone', () => {

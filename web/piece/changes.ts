@@ -263,6 +263,30 @@ function wordsOf(text: string): string[] {
     .filter((word) => word !== '');
 }
 
+/** what pieces are called until somebody says it */
+const UNNAMED = ['New piece', 'Untitled'];
+
+/** A text as one line, as names of pieces are. */
+const asTitle = (text: string): string => text.replace(/\s+/gu, ' ').trim().slice(0, 200);
+
+/** The name of a piece, and the title on its stage as long as both are one. */
+export function setTitle(piece: Piece, title: string): void {
+  for (const words of piece.words) {
+    if (asTitle(words.text) === asTitle(piece.title)) words.text = title;
+  }
+  piece.title = title;
+}
+
+/** What stands on the stage, and the name of the piece as long as nobody has given it one. */
+export function setWordsText(piece: Piece, id: string, text: string): void {
+  const words = piece.words.find((one) => one.id === id);
+  if (!words) return;
+  const isTitle = asTitle(words.text) === piece.title && UNNAMED.includes(piece.title);
+  words.text = text;
+  const title = asTitle(text);
+  if (isTitle && title !== '') piece.title = title;
+}
+
 export function addWords(piece: Piece): string {
   const id = newId('words', piece.words);
   piece.words.push({

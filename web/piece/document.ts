@@ -308,9 +308,13 @@ export interface Legend {
   colour: Colour;
 }
 /**
- * The total so far in the middle of a ring.
+ * The number in the middle of a ring: the total so far, or that of one figure.
  */
 export interface Centre {
+  /**
+   * the row whose number it is; null: the total
+   */
+  figure?: string | null;
   caption: string;
   prefix: string;
   suffix: string;

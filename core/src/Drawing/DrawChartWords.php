@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Layout;
@@ -136,7 +137,25 @@ final readonly class DrawChartWords
     private function centre(CentreSettings $centre, Room $room): GroupNode
     {
         $figures = $this->timing->figures()->list;
-        $presences = array_map(fn ($figure): Track => $this->shapes->presences[$figure->id], $figures);
+        $one = array_values(
+            array_filter($figures, static fn (Figure $figure): bool => $figure->rowId === $centre->rowId),
+        )[0] ?? null;
+        if ($one !== null) {
+            $presence = $this->shapes->presences[$one->id];
+            $widest = max(
+                array_map(
+                    fn (ChartState $state): float => $this->setter->width(
+                        $state->readings[$one->id]->at(1.0),
+                        $centre->style,
+                        true,
+                    ),
+                    $this->timing->states(),
+                ),
+            );
+
+            return $this->inTheMiddle($centre, $room, $this->readings[$one->id], $one->id, $widest, [$presence]);
+        }
+        $presences = array_map(fn (Figure $figure): Track => $this->shapes->presences[$figure->id], $figures);
         $totals = array_map(
             fn (ChartState $state): TotalReading => TotalReading::of(
                 $state->figures,
@@ -157,6 +176,24 @@ final readonly class DrawChartWords
                 $totals,
             ),
         );
+
+        return $this->inTheMiddle($centre, $room, $this->total($presences, $totals), 'total', $widest, $presences);
+    }
+
+    /**
+     * @param Track<string> $number
+     * @param string $readingOf the figure that it counts with, or `total`
+     * @param float $widest that the number becomes, in pixels at its own size
+     * @param list<Track<Presence>> $presences it comes with these
+     */
+    private function inTheMiddle(
+        CentreSettings $centre,
+        Room $room,
+        Track $number,
+        string $readingOf,
+        float $widest,
+        array $presences,
+    ): GroupNode {
         $style = $centre->style->withSize($centre->style->size * min(1.0, $room->width / max(1.0, $widest)));
         $hasCaption = $centre->caption !== '';
         $small = $style->withSize($style->size * 0.34);
@@ -168,7 +205,7 @@ final readonly class DrawChartWords
         $x = $middle->map(static fn (Room $room): float => $room->middle->x);
         $y = $middle->map(static fn (Room $room): float => $room->middle->y + $down);
         $nodes = [
-            $this->texts->reading($this->total($presences, $totals), $style, $x, $y, 'middle', 'total'),
+            $this->texts->reading($number, $style, $x, $y, 'middle', $readingOf),
         ];
         if ($hasCaption) {
             $nodes[] = $this->texts->line(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** What stands in the middle of a ring: the total so far, and a line below it. */
+/** What stands in the middle of a ring: the total so far, or the number of one figure, and a line below it. */
 final readonly class CentreSettings
 {
     private function __construct(
@@ -12,6 +12,8 @@ final readonly class CentreSettings
         public string $prefix,
         public string $suffix,
         public TextStyle $style,
+        /** the row whose number it is; null is the total */
+        public ?string $rowId = null,
     ) {
     }
 
@@ -26,6 +28,7 @@ final readonly class CentreSettings
             $field->get('prefix')->text(20, ''),
             $field->get('suffix')->text(20, ''),
             TextStyle::read($field, 'bricolage-bold', 110, '#ffffff'),
+            $field->get('figure')->isNull() ? null : $field->get('figure')->id(),
         );
     }
 }

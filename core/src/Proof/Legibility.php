@@ -9,6 +9,7 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
+use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
@@ -72,6 +73,7 @@ final readonly class Legibility
 
         return [
             ...array_merge([], ...$charts),
+            ...$this->unnamed(),
             $this->signsThere(),
             $this->insideStage(),
             $this->apart(),
@@ -133,6 +135,24 @@ final readonly class Legibility
         }
 
         return Check::right('Marks beside each other can be told apart, whatever colours one sees.');
+    }
+
+    /**
+     * A title that a new piece was given, because nobody had said one.
+     *
+     * @return list<Check>
+     */
+    private function unnamed(): array
+    {
+        foreach ($this->piece->words as $words) {
+            if (trim($words->text) === NewPiece::UNNAMED) {
+                $frame = array_key_first($this->looks);
+
+                return [Check::wrong(sprintf('The title still says “%s”.', NewPiece::UNNAMED), $frame)];
+            }
+        }
+
+        return [];
     }
 
     private function signsThere(): Check

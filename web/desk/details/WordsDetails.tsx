@@ -1,7 +1,7 @@
 import { Choice, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { moveOf, ownMove, removeMove, removeWords } from '../../piece/changes';
+import { moveOf, ownMove, removeMove, removeWords, setWordsText } from '../../piece/changes';
 import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
@@ -29,7 +29,13 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
         <i className="bi bi-type" aria-hidden="true" /> <strong>Title</strong>
       </div>
       <div className="fields one-column">
-        <TextField label="says" value={words.text} longest={500} rows={2} onChange={(text) => change({ text })} />
+        <TextField
+          label="says"
+          value={words.text}
+          longest={500}
+          rows={2}
+          onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
+        />
         <NumberField
           label="across"
           unit="pixels"

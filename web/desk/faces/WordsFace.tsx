@@ -1,8 +1,8 @@
-import { Choice, Switch } from '../../fields/Choice';
+import { Choice, Pick, Switch } from '../../fields/Choice';
 import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { addWords } from '../../piece/changes';
+import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, ChartWords, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -61,6 +61,7 @@ function Titles({ piece }: { piece: Piece }) {
 function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const { words } = chart;
+  const rows = tableOf(piece, chart)?.rows ?? [];
   const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void =>
     edit((draft) => {
       draft.words[part] = to;
@@ -188,7 +189,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
       <section>
         <h3>
           <Switch
-            label="Total in the middle"
+            label="Number in the middle"
             value={words.centre !== null}
             onChange={(on) =>
               change(
@@ -202,24 +203,34 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
         </h3>
         {words.centre && (
           <>
+            <Pick
+              label="of"
+              value={words.centre.figure ?? ''}
+              options={[['', 'all together'], ...rows.map(({ id, label }): [string, string] => [id, label || id])]}
+              onChange={(figure) => change('centre', { ...words.centre!, figure: figure === '' ? null : figure })}
+            />
             <TextField
               label="below it"
               value={words.centre.caption}
               longest={80}
               onChange={(caption) => change('centre', { ...words.centre!, caption })}
             />
-            <TextField
-              label="before"
-              value={words.centre.prefix}
-              longest={20}
-              onChange={(prefix) => change('centre', { ...words.centre!, prefix })}
-            />
-            <TextField
-              label="after"
-              value={words.centre.suffix}
-              longest={20}
-              onChange={(suffix) => change('centre', { ...words.centre!, suffix })}
-            />
+            {!words.centre.figure && (
+              <>
+                <TextField
+                  label="before"
+                  value={words.centre.prefix}
+                  longest={20}
+                  onChange={(prefix) => change('centre', { ...words.centre!, prefix })}
+                />
+                <TextField
+                  label="after"
+                  value={words.centre.suffix}
+                  longest={20}
+                  onChange={(suffix) => change('centre', { ...words.centre!, suffix })}
+                />
+              </>
+            )}
             <StyleFields style={words.centre} onChange={(style) => change('centre', { ...words.centre!, ...style })} />
           </>
         )}
