@@ -116,3 +116,50 @@ test('one act is one step of undo, however fast the acts follow', async ({ page 
   await expect(switches[0]).toBeChecked();
   await expect(switches[1]).not.toBeChecked();
 });
+
+test('words, parts and charts are taken hold of on the stage', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  const box = (await page.locator('.stage canvas').boundingBox())!;
+  const scale = box.width / 1920;
+  /** Drags from a point of the stage by pixels of the stage. */
+  const drag = async (x: number, y: number, across: number, down: number): Promise<void> => {
+    await page.mouse.move(box.x + x * scale, box.y + y * scale);
+    await page.mouse.down();
+    await page.mouse.move(box.x + (x + across / 2) * scale, box.y + (y + down / 2) * scale);
+    await page.mouse.move(box.x + (x + across) * scale, box.y + (y + down) * scale);
+    await page.mouse.up();
+    await saved(page);
+  };
+  const before = (await stored(request, id)).document;
+  const [title] = before.words;
+  const [chart] = before.charts;
+  const near = (value: number, wanted: number): void => expect(Math.abs(value - wanted)).toBeLessThan(4);
+
+  await drag(title.x + 60, title.y - 10, -40, 60);
+  await drag(chart.words.legend!.x + 120, chart.words.legend!.y - 10, 30, 20);
+  // The first part lies right of the middle: it is pulled out along its own middle, not across.
+  await drag(chart.place.x + 290, chart.place.y - 40, 80, 0);
+  await drag(chart.place.x, chart.place.y - 20, -60, 30);
+  const after = (await stored(request, id)).document;
+  near(after.words[0].x - title.x, -40);
+  near(after.words[0].y - title.y, 60);
+  near(after.charts[0].words.legend!.x - chart.words.legend!.x, 30);
+  near(after.charts[0].words.legend!.y - chart.words.legend!.y, 20);
+  const out = after.charts[0].own.r1?.out ?? 0;
+  // Its middle points to 73.8°: of a pull to the right, sin 73.8° goes along it.
+  near(out, 80 * Math.sin((147.69 / 2) * (Math.PI / 180)));
+  near(after.charts[0].place.x - chart.place.x, -60);
+  near(after.charts[0].place.y - chart.place.y, 30);
+
+  // Each drag is one step of undo, and the middle of the chart obeys the arrow keys.
+  for (let step = 0; step < 4; step++) {
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await saved(page);
+  }
+  expect((await stored(request, id)).document).toEqual(before);
+  await page.getByRole('button', { name: 'Stem of Clothing' }).click();
+  await page.getByRole('button', { name: 'Middle of the chart' }).focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  await saved(page);
+  expect((await stored(request, id)).document.charts[0].place.x).toBe(chart.place.x - 10);
+});

@@ -1,5 +1,5 @@
 import { Brush, shiftOf, type KeptPaints } from './brush';
-import { Bounds, Boxes, grown, moved, type Box } from './bounds';
+import { Bounds, Boxes, grown, joined, moved, type Box } from './bounds';
 import { inverse, mapped, posed, times, type Matrix } from './matrix';
 import type { GroupNode, PathNode, Reel, ReelNode, TextNode } from './reel';
 import { Patterns } from './patterns';
@@ -23,6 +23,9 @@ interface Leaf {
 }
 
 const SPARE_LAYERS = 2;
+/** opacity from which on a text can be taken hold of, and pixels around it */
+const LEAST_SEEN = 0.05;
+const REACH = 8;
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
@@ -166,6 +169,28 @@ export class Painter {
     }
     context.restore();
     return found;
+  }
+
+  /** The names of the groups, outermost first, of the text that stands at a point of the stage. */
+  wordsAt(frame: number, x: number, y: number): string[] | null {
+    for (const leaf of [...this.leaves].reverse()) {
+      if (leaf.node.kind !== 'text' || this.alphaOf(leaf.groups, frame) < LEAST_SEEN) continue;
+      const box = this.boxOf(leaf, frame);
+      if (box && x >= box.left - REACH && x <= box.right + REACH && y >= box.top - REACH && y <= box.bottom + REACH)
+        return leaf.groups.map(({ name }) => name);
+    }
+    return null;
+  }
+
+  /** What all leaves lie in together whose groups have such names, in pixels of the stage; null where none is seen. */
+  boxWithin(frame: number, isOne: (names: string[]) => boolean): Box | null {
+    let all: Box | null = null;
+    for (const leaf of this.leaves) {
+      if (this.alphaOf(leaf.groups, frame) < LEAST_SEEN || !isOne(leaf.groups.map(({ name }) => name))) continue;
+      const box = this.boxOf(leaf, frame);
+      if (box) all = joined(all, box);
+    }
+    return all;
   }
 
   /** Path data of a figure's mark on a frame, empty where it is not there, and how it is moved, as SVG says it. */

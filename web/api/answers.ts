@@ -88,6 +88,8 @@ export interface SheetFigure {
   share: string;
   /** what of its mark is in proportion, with its unit */
   measured: string;
+  /** the direction in which its mark is moved out, of length 1 */
+  outward: [x: number, y: number];
   reading: string;
   colour: string;
   entrance: SheetMove | null;

@@ -23,7 +23,9 @@ export function ProblemBar() {
       </div>
     );
   const problems = (computed?.problems ?? []).filter(
-    (problem) => problem.severity === 'error' || ((problem.rowId === null || problem.rowId !== typingIn) && !aside.includes(keyOf(problem))),
+    (problem) =>
+      problem.severity === 'error' ||
+      ((problem.rowId === null || problem.rowId !== typingIn) && !aside.includes(keyOf(problem))),
   );
   const first = problems.find(({ severity }) => severity === 'error') ?? problems[0];
   if (!first) return null;

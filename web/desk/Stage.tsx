@@ -3,6 +3,8 @@ import type { Piece } from '../piece/document';
 import { CurveHandles } from './CurveHandles';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
+import { StageHandles } from './StageHandles';
+import { heldAt, wordsBox, type Held } from './stageParts';
 import { usePaintedCanvas } from './usePaintedCanvas';
 
 /** pixels of the stage between what is pointed out and the frame around it */
@@ -20,9 +22,7 @@ export function Stage({ piece }: { piece: Piece }) {
   const pointedOut = usePlay((state) => (state.pointedOut?.frame === state.frame ? state.pointedOut.box : null));
   const room = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const drag = useRef<{ x: number; y: number; fromX: number; fromY: number; chart: string; moved: boolean } | null>(
-    null,
-  );
+  const drag = useRef<{ x: number; y: number; held: Held; moved: boolean } | null>(null);
   const [space, setSpace] = useState({ width: 0, height: 0 });
 
   useEffect(() => {
@@ -55,24 +55,19 @@ export function Stage({ piece }: { piece: Piece }) {
     const painter = painted.current;
     if (!context || !painter || event.button !== 0) return;
     const [x, y] = place(event);
-    const found = painter.figureAt(context as never, frame, x, y);
-    usePlay.getState().select(found && { kind: 'figure', chart: found.chart, figure: found.figure });
-    const chart = found && piece.charts.find(({ id }) => id === found.chart);
-    if (!chart) return;
-    drag.current = { x, y, fromX: chart.place.x, fromY: chart.place.y, chart: chart.id, moved: false };
+    const held = heldAt(painter, context, piece, computed?.sheet, frame, x, y);
+    usePlay.getState().select(held?.selection ?? null);
+    if (!held) return;
+    drag.current = { x, y, held, moved: false };
     (event.target as Element).setPointerCapture(event.pointerId);
   };
   const move = (event: PointerEvent): void => {
-    const held = drag.current;
-    if (!held) return;
+    const { current } = drag;
+    if (!current) return;
     const [x, y] = place(event);
-    if (!held.moved && Math.hypot(x - held.x, y - held.y) * shown < 4) return;
-    held.moved = true;
-    const [toX, toY] = [Math.round(held.fromX + x - held.x), Math.round(held.fromY + y - held.y)];
-    edit((draft) => {
-      const chart = draft.charts.find(({ id }) => id === held.chart);
-      if (chart) chart.place = { x: toX, y: toY };
-    });
+    if (!current.moved && Math.hypot(x - current.x, y - current.y) * shown < 4) return;
+    current.moved = true;
+    edit((draft) => current.held.move(draft, x - current.x, y - current.y));
   };
   const outline =
     painted.current && isThere && selection?.kind === 'figure'
@@ -97,17 +92,19 @@ export function Stage({ piece }: { piece: Piece }) {
             drag.current = null;
           }}
         />
-        <svg
-          className="stage-marks"
-          viewBox={`0 0 ${stageWidth} ${stageHeight}`}
-          aria-hidden={face === 'Form' && curved ? undefined : true}
-        >
+        <svg className="stage-marks" viewBox={`0 0 ${stageWidth} ${stageHeight}`}>
           {outline?.path && (
             <g transform={outline.transform}>
               <path d={outline.path} className="picked-under" strokeWidth={4.5 / Math.max(shown, 0.01)} />
               <path d={outline.path} className="picked" strokeWidth={2 / Math.max(shown, 0.01)} />
             </g>
           )}
+          <StageHandles
+            piece={piece}
+            selection={selection}
+            box={isThere ? wordsBox(painted.current, frame, selection) : null}
+            shown={Math.max(shown, 0.01)}
+          />
           {face === 'Form' && curved && <CurveHandles chart={curved} shown={shown} />}
           {pointedOut && (
             <rect

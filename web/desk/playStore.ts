@@ -9,6 +9,8 @@ export type Selection =
   | { kind: 'figure'; chart: string; figure: string }
   | { kind: 'line'; line: string }
   | { kind: 'words'; words: string }
+  | { kind: 'legend'; chart: string }
+  | { kind: 'captions' }
   | null;
 
 interface PlayState {

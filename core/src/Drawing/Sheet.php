@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Motion\FrameRange;
@@ -54,6 +55,7 @@ final readonly class Sheet
                     static fn (Figure $figure): array => [
                         ...self::figure($figure, $timing, $timecode, $largest, $piece->stage->frames),
                         'measured' => self::measured($timing, $layout, $figure->id, $isAngle),
+                        'outward' => self::outward($layout, $figure->id),
                     ],
                     $timing->figures()->list,
                 ),
@@ -222,6 +224,16 @@ final readonly class Sheet
                 ),
                 'opens' => $move->opens,
             ];
+    }
+
+    /** @return array{float, float} the direction in which a mark is moved out, of length 1 */
+    private static function outward(Layout $layout, string $figureId): array
+    {
+        $at = $layout->shape($figureId, Presence::full(), 0.0)->middle();
+        $out = $layout->shape($figureId, Presence::full(), 10.0)->middle();
+        $far = hypot($out->x - $at->x, $out->y - $at->y);
+
+        return $far <= 0 ? [0.0, -1.0] : [round(($out->x - $at->x) / $far, 5), round(($out->y - $at->y) / $far, 5)];
     }
 
     /** What of the mark is in proportion, with its unit. */

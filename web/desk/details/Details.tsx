@@ -14,6 +14,18 @@ export function Details({ piece }: { piece: Piece }) {
       )}
       {selection?.kind === 'line' && <LineDetails key={selection.line} piece={piece} lineId={selection.line} />}
       {selection?.kind === 'words' && <WordsDetails key={selection.words} piece={piece} wordsId={selection.words} />}
+      {(selection?.kind === 'legend' || selection?.kind === 'captions') && (
+        <div className="details-empty">
+          <p>{selection.kind === 'legend' ? 'The legend' : 'The captions'}</p>
+          <p>
+            Drag {selection.kind === 'legend' ? 'it' : 'them'} on the stage
+            {selection.kind === 'legend' && ', and the right edge for its width'}. Type and colours stand under{' '}
+            <button type="button" className="text-button" onClick={() => usePlay.getState().set({ face: 'Words' })}>
+              Words
+            </button>
+          </p>
+        </div>
+      )}
       {selection === null && (
         <div className="details-empty">
           <p>Nothing is selected.</p>
