@@ -23,6 +23,7 @@ const KEYS: [string, [string, string][]][] = [
       ['1 to 6', 'the faces of the bench'],
       ['N', 'a new line at the playhead'],
       ['G', 'safe area on or off'],
+      ['F6', 'the next part of the desk; with Shift the one before'],
     ],
   ],
   [

@@ -2,6 +2,8 @@ import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Pick, Switch } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
+import { useNotices } from '../common/Notices';
+import { setRate } from '../piece/changes';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
 
@@ -55,9 +57,12 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           value={rate}
           options={RATES.some(([known]) => known === rate) ? RATES : [...RATES, [rate, rate]]}
           onChange={(chosen) =>
-            edit(({ stage: draft }) => {
-              draft.rate = chosen.split('/').map(Number) as [number, number];
-              if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.dropFrame = false;
+            edit((draft) => {
+              setRate(draft, chosen.split('/').map(Number) as [number, number]);
+              if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.stage.dropFrame = false;
+              useNotices
+                .getState()
+                .say(`Lines and moves kept their seconds; the piece has ${draft.stage.frames} frames now.`);
             })
           }
         />
@@ -111,8 +116,8 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           }
         />
         <p className="hint span-all">
-          The length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Moves keep their frames when the
-          rate changes. Drop-frame timecode exists at 29.97 and 59.94.
+          The length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Lines and moves keep their
+          seconds when the rate changes, and take other frames for them. Drop-frame timecode exists at 29.97 and 59.94.
         </p>
       </Modal.Body>
       <Modal.Footer>

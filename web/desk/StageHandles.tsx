@@ -55,6 +55,7 @@ export function StageHandles({ piece, selection, box, shown }: Props) {
           y={chart.place.y}
           shown={shown}
           label="Middle of the chart"
+          isOpen
           move={(draft, across, down) => heldChart(piece, chart.id, null)?.move(draft, across, down)}
         />
       )}
@@ -96,10 +97,12 @@ interface HandleProps {
   y: number;
   shown: number;
   label: string;
+  /** what is behind it is to be seen */
+  isOpen?: boolean;
   move: (draft: Piece, across: number, down: number) => void;
 }
 
-function Handle({ x, y, shown, label, move }: HandleProps) {
+function Handle({ x, y, shown, label, isOpen, move }: HandleProps) {
   const drag = useRef<{ x: number; y: number; move: HandleProps['move'] } | null>(null);
   const edit = useDesk((state) => state.edit);
   const keys = (event: KeyboardEvent): void => {
@@ -116,10 +119,10 @@ function Handle({ x, y, shown, label, move }: HandleProps) {
   };
   return (
     <circle
-      className="handle"
+      className={`handle${isOpen ? ' is-open' : ''}`}
       cx={x}
       cy={y}
-      r={7 / shown}
+      r={(isOpen ? 11 : 7) / shown}
       strokeWidth={2 / shown}
       tabIndex={0}
       role="button"

@@ -28,6 +28,11 @@ export function heldAt(
   if (words) return words;
   const found = painter.figureAt(context as never, frame, x, y);
   if (found) return heldFigure(piece, sheet, found.chart, found.figure);
+  const legend = piece.charts.find(({ id }) => {
+    const box = wordsBox(painter, frame, { kind: 'legend', chart: id });
+    return box && x >= box.left && x <= box.right && y >= box.top && y <= box.bottom;
+  });
+  if (legend) return heldWords(piece, [legend.id, 'legend-']);
   const open = piece.charts.find(({ id, place }) => {
     const box = painter.boxWithin(frame, (groups) => groups[0] === id && groups.length === 1);
     return box && Math.hypot(x - place.x, y - place.y) < Math.min(box.right - box.left, box.bottom - box.top) / 4;

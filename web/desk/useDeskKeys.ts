@@ -37,6 +37,19 @@ function remove(): void {
   }
 }
 
+const REGIONS = ['.head', '.script', '.transport', '.bench-faces', '.bench-face', '.details'];
+const FOCUSABLE = 'a[href], button:not([disabled]), input, select, textarea, [tabindex="0"]';
+
+/** To the first control of the next region of the desk, or of the one before. */
+function toRegion(by: 1 | -1): void {
+  const regions = REGIONS.map((selector) => document.querySelector<HTMLElement>(selector)).filter(
+    (region): region is HTMLElement => region !== null && region.querySelector(FOCUSABLE) !== null,
+  );
+  const at = regions.findIndex((region) => region.contains(document.activeElement));
+  const next = regions[(at + by + regions.length) % regions.length];
+  next?.querySelector<HTMLElement>(FOCUSABLE)?.focus();
+}
+
 /** J and L double their speed with each further press, up to four times. */
 function shuttle(direction: 1 | -1): void {
   const { playing, speed, play } = usePlay.getState();
@@ -57,6 +70,11 @@ export function useDeskKeys(): void {
       if (command && event.key.toLowerCase() === 'z' && !isText(event.target)) {
         event.preventDefault();
         void walk(event.shiftKey ? 'redo' : 'undo');
+        return;
+      }
+      if (event.key === 'F6') {
+        event.preventDefault();
+        toRegion(event.shiftKey ? -1 : 1);
         return;
       }
       if (event.key === 'Escape' && isText(event.target)) {

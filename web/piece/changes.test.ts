@@ -15,6 +15,7 @@ import {
   removeWords,
   setLineText,
   setOwn,
+  setRate,
   setRows,
   setTitle,
   setWordsText,
@@ -180,6 +181,20 @@ describe('figures', () => {
     piece.title = piece.words[0].text = 'New piece';
     setWordsText(piece, piece.words[0].id, 'What we\nmended');
     expect(piece.title).toBe('What we mended');
+  });
+
+  it('keeps the seconds of lines, moves and orders when the rate changes, and finds its way back', () => {
+    const before = structuredClone(piece);
+    setRate(piece, [60, 1]);
+    expect(piece.stage).toMatchObject({ rate: [60, 1], frames: before.stage.frames * 2 });
+    expect(piece.script.lines[1].begin).toBe(before.script.lines[1].begin * 2);
+    expect(piece.moves[0].frames).toBe(before.moves[0].frames * 2);
+    setRate(piece, [30, 1]);
+    expect(piece).toEqual(before);
+    setRate(piece, [24, 1]);
+    expect(piece.script.lines.map(({ end }) => end)).toEqual(
+      before.script.lines.map(({ end }) => Math.round((end * 24) / 30)),
+    );
   });
 
   it('adds changes one after another to one target, and leaves other targets alone', () => {

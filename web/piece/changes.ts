@@ -217,6 +217,35 @@ export function shiftLine(piece: Piece, id: string, begin: number): void {
   piece.script.lines.sort((a, b) => a.begin - b.begin);
 }
 
+/** the longest stage, in frames */
+const MOST_FRAMES = 18_000;
+
+/** Another frame rate. Lines and moves keep their seconds, so that the narrator's words stay where they are. */
+export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
+  const [before, now] = [piece.stage.rate, rate].map(([numerator, denominator]) => numerator / denominator);
+  const scaled = (frames: number, least = 0): number =>
+    Math.max(least, Math.min(MOST_FRAMES, Math.round((frames * now) / before)));
+  piece.stage.rate = rate;
+  piece.stage.frames = scaled(piece.stage.frames, 1);
+  for (const line of piece.script.lines) {
+    line.begin = scaled(line.begin);
+    line.end = scaled(line.end, line.begin + 1);
+  }
+  for (const move of piece.moves) {
+    move.begin = scaled(move.begin);
+    move.frames = scaled(move.frames, 1);
+    if (move.pin) move.pin.offset = Math.sign(move.pin.offset) * scaled(Math.abs(move.pin.offset));
+  }
+  for (const chart of piece.charts) {
+    for (const motion of [chart.entrance, chart.exit]) {
+      if (!motion) continue;
+      motion.begin = scaled(motion.begin);
+      motion.frames = scaled(motion.frames, 1);
+      motion.overlap = scaled(motion.overlap);
+    }
+  }
+}
+
 /**
  * Moves that were pinned to the line stay where they are.
  * @param begins the frames on which moves begin now, by move id

@@ -1,6 +1,7 @@
 import { NumberField } from '../../fields/NumberField';
 import type { Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
+import { useTimecode } from '../useTimecode';
 
 interface Props {
   id: string;
@@ -18,7 +19,9 @@ interface Props {
 
 /** On what a move begins: a word, a line, a frame, or in its chart's order. */
 export function PinField({ id, piece, pin, begin, isOwn, canFollow = false, onFollow, onFrame, onPin }: Props) {
-  const lines = useDesk((state) => state.computed?.sheet.lines) ?? {};
+  const sheet = useDesk((state) => state.computed?.sheet);
+  const timecode = useTimecode(sheet);
+  const lines = sheet?.lines ?? {};
   return (
     <>
       <div className="field">
@@ -46,7 +49,7 @@ export function PinField({ id, piece, pin, begin, isOwn, canFollow = false, onFo
                 <option value={`${line.id}:line`}>with the line</option>
                 {lines[line.id].map((word, index) => (
                   <option key={index} value={`${line.id}:${index}`}>
-                    on “{word.text.replace(/[.,;:!?]+$/u, '')}”
+                    on “{word.text.replace(/[.,;:!?]+$/u, '')}”, {timecode(word.frame)}
                   </option>
                 ))}
               </optgroup>

@@ -1,4 +1,5 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useRoving } from '../../common/useRoving';
 import { addLine } from '../../piece/changes';
 import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
@@ -63,6 +64,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
     return () => target.removeEventListener('wheel', wheel);
   }, []);
 
+  const chips = useRef<HTMLDivElement>(null);
+  useRoving(chips, '.lane-chip');
+  useRoving(content, 'div.line-text');
   const seen = useSeen(scroller, zoom);
   const stemsAt = Math.round(width * STEMS_AT);
   const lane = laneWidth(width - stemsAt - 10, figures.length);
@@ -87,7 +91,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
         >
           <i className="bi bi-plus-lg" aria-hidden="true" /> line
         </button>
-        <div className="lane-chips" style={{ left: stemsAt }}>
+        <div className="lane-chips" ref={chips} role="group" aria-label="Stems" style={{ left: stemsAt }}>
           {figures.map((figure, index) => {
             const picked = selection?.kind === 'figure' && selection.figure === figure.id;
             return (

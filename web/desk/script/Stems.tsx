@@ -1,5 +1,6 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { SheetFigure, SheetMove, StemPoint } from '../../api/answers';
+import { useRoving } from '../../common/useRoving';
 import { ownMove } from '../../piece/changes';
 import type { Chart, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
@@ -27,9 +28,12 @@ export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props
   const selection = usePlay((state) => state.selection);
   const select = usePlay((state) => state.select);
   const ofChart = useDesk((state) => (chart ? state.computed?.sheet.charts[chart.id]?.changes : undefined)) ?? [];
+  const group = useRef<SVGSVGElement>(null);
+  // Arrows up and down move a key in time.
+  useRoving(group, '.key', false);
   if (!chart) return null;
   return (
-    <svg className="stems" style={{ left }} width={lane * figures.length} height={height + 8}>
+    <svg ref={group} className="stems" style={{ left }} width={lane * figures.length} height={height + 8}>
       {figures.map((figure, index) => {
         const middle = lane * (index + 0.5);
         const picked = selection?.kind === 'figure' && selection.figure === figure.id;
@@ -86,10 +90,22 @@ interface BarProps {
   zoom: number;
 }
 
+interface Drag {
+  y: number;
+  begin: number;
+  frames: number;
+  end: boolean;
+  last: number;
+  /** what it hung on when it was taken */
+  pin: Move['pin'];
+}
+
 /** The keys of a move: where it begins, and where it has arrived. Drag them, or nudge them with the arrow keys. */
 function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
   const edit = useDesk((state) => state.edit);
-  const drag = useRef<{ y: number; begin: number; frames: number; end: boolean; last: number } | null>(null);
+  const drag = useRef<Drag | null>(null);
+  /** what the bar hangs on, while it is dragged */
+  const [told, setTold] = useState<string | null>(null);
   const change = (work: (own: Move) => void): void =>
     edit((draft) => {
       if (kind === 'change') {
@@ -107,15 +123,21 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
     });
   const beginAt = (frame: number): void => {
     const near = nearestWord(frame, SNAP / zoom);
+    const pinned = drag.current?.pin ?? null;
+    // What hangs on a word stays on it, at an offset, until another word is near.
+    const pin = near ? { line: near.line, word: near.word, offset: 0 } : pinned && pinAt(pinned, frame);
     change((own) => {
       own.begin = Math.max(0, near?.frame ?? frame);
-      own.pin = near ? { line: near.line, word: near.word, offset: 0 } : null;
+      own.pin = pin;
     });
+    setTold(pin ? toldOf(pin) : `frame ${frame}`);
   };
   const down =
     (end: boolean) =>
     (event: PointerEvent): void => {
-      drag.current = { y: event.clientY, begin: move.begin, frames: move.frames, end, last: 0 };
+      const own = useDesk.getState().document?.moves.find(({ id }) => id === move.id);
+      const { begin, frames } = move;
+      drag.current = { y: event.clientY, begin, frames, end, last: 0, pin: own?.pin ?? null };
       event.currentTarget.setPointerCapture(event.pointerId);
       usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id });
     };
@@ -125,11 +147,14 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
     const by = Math.round((event.clientY - held.y) / zoom);
     if (by === held.last) return;
     held.last = by;
-    if (held.end)
+    if (held.end) {
+      const frames = Math.max(1, held.frames + by);
       change((own) => {
-        own.frames = Math.max(1, held.frames + by);
+        own.frames = frames;
       });
-    else beginAt(Math.max(0, held.begin + by));
+      setTold(`${frames} frames`);
+    }
+    if (!held.end) beginAt(Math.max(0, held.begin + by));
   };
   const nudge =
     (end: boolean) =>
@@ -159,6 +184,7 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
       onPointerMove={pull}
       onPointerUp={() => {
         drag.current = null;
+        setTold(null);
       }}
       onKeyDown={nudge(end)}
     >
@@ -177,8 +203,32 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
     <>
       {bar(true, move.begin + move.frames)}
       {bar(false, move.begin)}
+      {told && (
+        <text
+          className="key-told"
+          x={middle - lane / 2 - 6}
+          y={(move.begin + (drag.current?.end ? move.frames : 0)) * zoom - 8}
+          textAnchor="end"
+        >
+          {told}
+        </text>
+      )}
     </>
   );
+}
+
+/** The same word, with the offset that leads to a frame. */
+function pinAt(pin: NonNullable<Move['pin']>, frame: number): NonNullable<Move['pin']> {
+  const { document: piece, computed } = useDesk.getState();
+  const begin = piece?.script.lines.find(({ id }) => id === pin.line)?.begin ?? 0;
+  const word = pin.word === null ? begin : (computed?.sheet.lines[pin.line]?.[pin.word]?.frame ?? begin);
+  return { ...pin, offset: frame - word };
+}
+
+function toldOf({ line, word, offset }: NonNullable<Move['pin']>): string {
+  const text = word === null ? null : useDesk.getState().computed?.sheet.lines[line]?.[word]?.text;
+  const on = text ? `on “${text.replace(/[.,;:!?]+$/u, '')}”` : 'with the line';
+  return offset === 0 ? on : `${on} ${offset > 0 ? '+' : '−'} ${Math.abs(offset)} f`;
 }
 
 function nearestWord(frame: number, reach: number): { line: string; word: number; frame: number } | null {
