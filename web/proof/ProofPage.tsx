@@ -158,8 +158,9 @@ function Outlines({ piece, chartId, proof }: { piece: Piece; chartId: string; pr
           key={figure.figure}
           d={figure.outline}
           fill={figure.colour}
-          fillOpacity={0.55}
-          stroke={figure.colour}
+          fillOpacity={0.7}
+          // Pale tints have to be seen on paper as well.
+          stroke={`color-mix(in oklab, ${figure.colour} 60%, var(--ink))`}
           strokeWidth={unit}
         />
       ))}

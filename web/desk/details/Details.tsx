@@ -2,6 +2,7 @@ import type { Piece } from '../../piece/document';
 import { usePlay } from '../playStore';
 import { FigureDetails } from './FigureDetails';
 import { LineDetails } from './LineDetails';
+import { OnStage } from './OnStage';
 import { WordsDetails } from './WordsDetails';
 
 /** Beside the bench: what is selected, and all that can be said about it. */
@@ -26,12 +27,7 @@ export function Details({ piece }: { piece: Piece }) {
           </p>
         </div>
       )}
-      {selection === null && (
-        <div className="details-empty">
-          <p>Nothing is selected.</p>
-          <p>Click a part on the stage, a row, a stem or a line to time and style it on its own.</p>
-        </div>
-      )}
+      {selection === null && <OnStage piece={piece} />}
     </aside>
   );
 }

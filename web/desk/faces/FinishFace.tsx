@@ -52,6 +52,19 @@ export function FinishFace({ chart }: { chart: Chart }) {
           ]}
           onChange={(colours) => void choose(colours)}
         />
+        <Choice
+          label="fill"
+          value={finish.fill}
+          options={[
+            ['flat', 'flat'],
+            ['gradient', 'gradient'],
+          ]}
+          onChange={(fill) =>
+            edit((draft) => {
+              draft.finish.fill = fill;
+            })
+          }
+        />
         <div className="swatches">
           {(finish.colours === 'tints' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
             <ColourField
@@ -67,7 +80,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
             />
           ))}
           {finish.colours === 'set' && (
-            <>
+            <span className="swatch-count">
               <button
                 type="button"
                 className="text-button"
@@ -93,22 +106,9 @@ export function FinishFace({ chart }: { chart: Chart }) {
                   <i className="bi bi-dash-lg" />
                 </button>
               )}
-            </>
+            </span>
           )}
         </div>
-        <Choice
-          label="fill"
-          value={finish.fill}
-          options={[
-            ['flat', 'flat'],
-            ['gradient', 'gradient'],
-          ]}
-          onChange={(fill) =>
-            edit((draft) => {
-              draft.finish.fill = fill;
-            })
-          }
-        />
       </section>
       <section>
         <h3>

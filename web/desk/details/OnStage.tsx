@@ -1,0 +1,54 @@
+import type { Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay, type Selection } from '../playStore';
+
+/** While nothing is selected: all that can be, in a list. */
+export function OnStage({ piece }: { piece: Piece }) {
+  const sheet = useDesk((state) => state.computed?.sheet);
+  const pick = (selection: Selection) => (): void => usePlay.getState().select(selection);
+  return (
+    <>
+      <h3 className="details-title">On the stage</h3>
+      <ul className="plain-list on-stage">
+        {piece.words.map(({ id, text }) => (
+          <li key={id}>
+            <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: id })}>
+              <i className="bi bi-type" aria-hidden="true" /> {text || 'Empty'}
+            </button>
+          </li>
+        ))}
+        {piece.charts.map((chart) => [
+          ...(sheet?.charts[chart.id]?.figures ?? []).slice(0, MOST).map((figure) => (
+            <li key={figure.id}>
+              <button
+                type="button"
+                className="list-pick"
+                onClick={pick({ kind: 'figure', chart: chart.id, figure: figure.id })}
+              >
+                <span className="chip" style={{ background: figure.colour }} />
+                <span className="on-stage-name">{figure.label || 'No label'}</span>
+                <span className="soft numerals">{figure.reading}</span>
+              </button>
+            </li>
+          )),
+          chart.words.legend && (
+            <li key={`${chart.id}-legend`}>
+              <button type="button" className="list-pick" onClick={pick({ kind: 'legend', chart: chart.id })}>
+                <i className="bi bi-list-ul" aria-hidden="true" /> Legend
+              </button>
+            </li>
+          ),
+        ])}
+        {piece.captions && piece.script.lines.length > 0 && (
+          <li>
+            <button type="button" className="list-pick" onClick={pick({ kind: 'captions' })}>
+              <i className="bi bi-badge-cc" aria-hidden="true" /> Captions
+            </button>
+          </li>
+        )}
+      </ul>
+    </>
+  );
+}
+
+const MOST = 40;
