@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { StoredPiece } from '../web/api/answers';
 import type { Piece } from '../web/piece/document';
 
@@ -52,4 +52,11 @@ export async function goTo(page: Page, frame: number): Promise<void> {
   for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1)
     await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
   await expect(page.locator('.frame-number')).toHaveValue(String(frame));
+}
+
+/** Lets a move begin on a word, which is offered with the moment it falls on. */
+export async function beginOn(within: Locator, word: string): Promise<void> {
+  const field = within.getByLabel('begins');
+  const option = field.locator('option', { hasText: `on “${word}”,` }).first();
+  await field.selectOption((await option.getAttribute('value'))!);
 }

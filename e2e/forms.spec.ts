@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { PNG } from 'pngjs';
 import type { Move, Piece } from '../web/piece/document';
-import { goTo, makePiece, saved, store, stored } from './desk';
+import { beginOn, goTo, makePiece, saved, store, stored } from './desk';
 import { decodedFrame, difference } from './pictures';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -44,7 +44,7 @@ test('figures change to another column on a word, and a part is dimmed', async (
   const changes = page.locator('.bench-face .change-list');
   await changes.getByLabel('Add a change').selectOption('column');
   await expect(changes.locator('.change-head')).toContainText('This year');
-  await changes.getByLabel('begins').selectOption({ label: 'on “otherwise”' });
+  await beginOn(changes, 'otherwise');
   await page.getByRole('button', { name: 'Stem of Lamps' }).click();
   await page.getByRole('button', { name: /^changes/ }).click();
   const own = page.locator('.details .change-list');

@@ -1,4 +1,5 @@
 import { useEffect, type RefObject } from 'react';
+import { isOperating } from './keys';
 
 /**
  * One stop for the Tab key in a group of many: arrows lead from one to the next, Home and End to the first and the last.
@@ -23,7 +24,8 @@ export function useRoving(group: RefObject<Element | null>, selector: string, do
       const { key, altKey, ctrlKey, metaKey } = event as globalThis.KeyboardEvent;
       const all = members();
       const at = all.indexOf(document.activeElement as HTMLElement);
-      if (at < 0 || altKey || ctrlKey || metaKey) return;
+      // After a click the arrows are the desk's.
+      if (at < 0 || altKey || ctrlKey || metaKey || !isOperating(event.target)) return;
       const steps: Record<string, number> = {
         ArrowLeft: at - 1,
         ArrowRight: at + 1,

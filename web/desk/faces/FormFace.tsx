@@ -66,10 +66,10 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         )}
         {isOpen && form.fields.some(({ name }) => name === 'stack') && <Series piece={piece} chart={chart} />}
         {isOpen && (
-          <>
+          <div className="span-all field-pair">
             <Place label="middle, across" axis="x" chart={chart} isKeyed={keyed !== undefined && 'x' in keyed} />
             <Place label="middle, down" axis="y" chart={chart} isKeyed={keyed !== undefined && 'y' in keyed} />
-          </>
+          </div>
         )}
         <p className="hint span-all">{form.promise}</p>
       </div>
