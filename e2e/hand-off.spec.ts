@@ -65,7 +65,8 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
     buffer: Buffer.from('kind,things\nKettles,3\nLamps,5\n'),
   });
   await expect(page.getByRole('textbox', { name: 'Figures' })).toHaveValue(/Kettles,3/);
-  await expect(page.getByText('2 figures, whole 8')).toBeVisible();
+  await expect(page.getByText('2 figures, whole')).toBeVisible();
+  await expect(page.getByLabel('The whole')).toHaveAttribute('placeholder', '8');
 });
 
 test('each part can be styled on its own, and keeps it when the figures change', async ({ page, request }) => {
