@@ -24,7 +24,7 @@ export function heldAt(
   y: number,
 ): Held | null {
   const names = painter.wordsAt(frame, x, y);
-  const words = names && heldWords(piece, names);
+  const words = names && (heldWords(piece, names) ?? heldLabel(piece, sheet, names));
   if (words) return words;
   const found = painter.figureAt(context as never, frame, x, y);
   if (found) return heldFigure(piece, sheet, found.chart, found.figure);
@@ -73,6 +73,13 @@ function heldWords(piece: Piece, names: string[]): Held | null {
     };
   }
   return chart && names.includes('centre') ? heldChart(piece, chart.id, null) : null;
+}
+
+/** A label, a name or a number at a mark is its mark's. */
+function heldLabel(piece: Piece, sheet: Sheet | undefined, [chart, ...groups]: string[]): Held | null {
+  const figures = sheet?.charts[chart]?.figures ?? [];
+  const figure = figures.find(({ id }) => groups.some((name) => name === `label-${id}` || name === `name-${id}`));
+  return figure ? heldFigure(piece, sheet, chart, figure.id) : null;
 }
 
 /** A part is pulled out along its own middle. */

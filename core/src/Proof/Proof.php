@@ -247,6 +247,9 @@ final readonly class Proof implements \JsonSerializable
         $shown = $timing->figures()->shownPercentages($timing->states()[0]->shareDecimals);
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
         $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->shareDecimals, '.', ''), '0'), '.');
+        if (count($shown) === 1) {
+            return Check::right(sprintf('One part is shown: %s of 100.', $text));
+        }
         if (abs($sum - 100) < 1e-9) {
             return Check::right('Shares shown add up to 100.');
         }

@@ -112,10 +112,13 @@ final class ProofTest extends TestCase
         self::assertSame($hasPlace, $found[0]->box !== null && $found[0]->frame !== null);
     }
 
-    public function testADialIsNotNaggedAboutItsColours(): void
+    public function testADialAndASinglePartOnItsTrackAreNotNagged(): void
     {
-        $proof = Sample::prove(Sample::piece("Mended\t73 %", [], 'dial'));
-        self::assertTrue($proof->jsonSerialize()['legible'], json_encode($proof->checks()) ?: '');
+        foreach (['dial' => [], 'donut' => ['charts.0.form.track' => 'tinted']] as $form => $changes) {
+            $proof = Sample::prove(Sample::piece("Mended\t73 %", $changes, $form));
+            self::assertTrue($proof->isExact());
+            self::assertTrue($proof->jsonSerialize()['legible'], json_encode($proof->checks()) ?: '');
+        }
     }
 
     /** A mark that stands still while its figure grows is found out too, though nothing in the picture changes then. */

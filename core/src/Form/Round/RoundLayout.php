@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Round;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
@@ -38,6 +39,8 @@ final readonly class RoundLayout implements Layout
         private float $sweepDegrees,
         private array $slots,
         private ?EqualAreas $areas,
+        private string $track,
+        private float $startDegrees,
     ) {
     }
 
@@ -85,6 +88,8 @@ final readonly class RoundLayout implements Layout
             $whole,
             $slots,
             $areas,
+            $settings->word('track'),
+            $settings->number('startDegrees'),
         );
     }
 
@@ -172,7 +177,15 @@ final readonly class RoundLayout implements Layout
 
     public function furniture(): array
     {
-        return [];
+        $first = array_key_first($this->slots);
+        if ($this->track === 'none' || $first === null) {
+            return [];
+        }
+        // All that the whole covers, with no gap: what is not there yet, and what no part has.
+        $from = $this->isClockwise ? $this->startDegrees : $this->startDegrees - $this->sweepDegrees;
+        $all = new Sector($this->centre, $this->radius, $this->holeRadius, $from, $this->sweepDegrees);
+
+        return ['track' => Furniture::track((string) $first, $all->outline(), $this->track === 'tinted')];
     }
 
     public function wordsFollow(): bool

@@ -41,6 +41,7 @@ final readonly class RoundSettings
             FormSetting::number('corner', 'corners', 'pixels', 0, 400, 0),
             CommonSettings::direction(),
             CommonSettings::rest(),
+            FormSetting::choice('track', 'track', ['none' => 'none', 'tinted' => 'tinted', 'plain' => 'plain']),
         ];
     }
 }
