@@ -8,6 +8,7 @@ import { More } from '../common/More';
 import { useNotices } from '../common/Notices';
 import { NewPiece } from './NewPiece';
 import { Starters } from './Starters';
+import { setTitle } from '../piece/changes';
 import { PieceCard } from './PieceCard';
 
 /** The first page: the pieces, and new ones from a table. */
@@ -51,9 +52,10 @@ export function ShelfPage() {
   const rename = useMutation({
     mutationFn: async ({ piece, title }: { piece: ShelfEntry; title: string }) => {
       const stored = await ask<StoredPiece>(`pieces/${piece.id}`);
+      setTitle(stored.document, title);
       return ask(`pieces/${piece.id}`, {
         method: 'PUT',
-        body: { document: { ...stored.document, title } },
+        body: { document: stored.document },
         version: stored.version,
       });
     },

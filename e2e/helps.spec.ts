@@ -1,0 +1,128 @@
+import { expect, test } from '@playwright/test';
+import { expectCell, type } from './cells';
+import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
+import { readFileSync } from 'node:fs';
+import type { Piece } from '../web/piece/document';
+
+test('one figure is enough, and nothing typed is thrown away', async ({ page }) => {
+  await page.goto('/');
+  const box = page.getByRole('textbox', { name: 'Figures' });
+  await box.fill('65');
+  await page.getByRole('button', { name: 'Of 100, with the rest' }).click();
+  await expect(box).toHaveValue(/65\n.*rest$/);
+  await expect(page.getByLabel('The whole')).toHaveValue('100');
+  // Away and back: it is still there.
+  await page.goto('/hand-offs');
+  await page.goto('/');
+  await expect(box).toHaveValue(/65\n.*rest$/);
+  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await expectCell(page, 1, 'share', '65.00 %');
+  await expectCell(page, 2, 'typed', 'rest35');
+  await page.goto('/');
+  await expect(box).toHaveValue('');
+});
+
+test('slips are pointed out over the desk, mended or let be, and proof says them', async ({ page, request }) => {
+  const id = await makePiece(page);
+  const stage = page.locator('.stage canvas');
+  const before = await stage.boundingBox();
+  await type(page, 1, 'typed', '4510');
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.problem-bar')).toContainText('about ten times the others');
+  expect(await stage.boundingBox()).toEqual(before);
+  await expect(page.locator('.proof-word')).toContainText('exact, one thing to look at');
+  await page.getByRole('button', { name: 'Make it 451' }).click();
+  await expectCell(page, 1, 'typed', '451');
+  await expect(page.locator('.problem-bar')).toHaveCount(0);
+  await type(page, 1, 'typed', '4510');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'It is 4510' }).click();
+  await expect(page.locator('.problem-bar')).toHaveCount(0);
+  await saved(page);
+  expect((await stored(request, id)).document.tables[0].rows[0].sure).toBe('4510');
+});
+
+test('a set begins with a colour for each part, grows, and says where colours are alike', async ({ page, request }) => {
+  const id = await makePiece(page);
+  await page.getByRole('tab', { name: 'Finish' }).click();
+  await page.getByText('a set').click();
+  await expect(page.getByRole('textbox', { name: /Swatch/ })).toHaveCount(5);
+  await page.getByRole('button', { name: 'One more swatch' }).click();
+  await expect(page.getByRole('textbox', { name: /Swatch/ })).toHaveCount(6);
+  await saved(page);
+  expect(new Set((await stored(request, id)).document.charts[0].finish.swatches).size).toBe(6);
+  const first = await page.getByRole('textbox', { name: 'Swatch 1' }).inputValue();
+  await page.getByRole('textbox', { name: 'Swatch 2' }).fill(first);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.proof-word')).toContainText('one thing to look at');
+  await page.getByRole('link', { name: /Proof/ }).click();
+  await expect(page.locator('.checks')).toContainText('look alike to everybody');
+});
+
+test('what is hard to read is shown where it is, and the desk goes on where it was left', async ({ page, request }) => {
+  const piece = JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  Object.assign(piece.words[0], { x: 1000, y: 470 });
+  const id = await store(request, piece);
+  await page.goto(`/pieces/${id}`);
+  // It opens where all is there, not on an empty stage.
+  await expect(page.locator('.frame-number')).toHaveValue('335');
+  await goTo(page, 300);
+  await page.getByRole('tab', { name: 'Words' }).click();
+  await page.getByRole('button', { name: 'Stem of Toys' }).click();
+  await expect(page.locator('.proof-word')).toContainText('to look at');
+  await page.getByRole('link', { name: /Proof/ }).click();
+  await expect(page.locator('.checks')).toContainText('stand over each other');
+  await page.getByRole('link', { name: 'Back to the desk' }).click();
+  await expect(page.locator('.frame-number')).toHaveValue('300');
+  await expect(page.getByRole('tab', { name: 'Words' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByRole('button', { name: 'Stem of Toys' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('link', { name: /Proof/ }).click();
+  await page.getByRole('listitem').filter({ hasText: 'stand over each other' }).getByRole('link').click();
+  await expect(page.locator('.pointed-out')).toHaveCount(1);
+
+  // A moment can be typed, as timecode or as seconds.
+  await page.getByLabel('Timecode').fill('0:02:15');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.frame-number')).toHaveValue('75');
+  await page.getByLabel('Frame', { exact: true }).fill('4s');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.frame-number')).toHaveValue('120');
+
+  // The bench is made taller with the keyboard, and stays so.
+  const bar = page.getByRole('separator', { name: 'Height of the bench' });
+  const before = (await page.locator('.bench').boundingBox())!.height;
+  await bar.focus();
+  for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowUp');
+  const after = (await page.locator('.bench').boundingBox())!.height;
+  expect(after).toBeGreaterThan(before + 20);
+  await page.waitForTimeout(400);
+  await page.reload();
+  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  expect(Math.abs((await page.locator('.bench').boundingBox())!.height - after)).toBeLessThan(3);
+});
+
+test('a piece without a backdrop becomes a film with transparency, of the frames that are wanted', async ({
+  page,
+  request,
+}) => {
+  const id = await openDemo(page, request);
+  const piece = (await stored(request, id)).document;
+  piece.backdrop.kind = 'transparent';
+  const open = await store(request, piece);
+  await page.goto(`/pieces/${open}/hand-off`);
+  await expect(page.getByRole('radio', { name: 'MOV' })).toBeChecked();
+  // An MP4 asks for a colour instead of filming black.
+  await page.getByText('MP4', { exact: true }).click();
+  await expect(page.getByText('filmed on a colour')).toBeVisible();
+  await page.getByText('WebM', { exact: true }).click();
+  await page.getByLabel('from frame').fill('300');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('to frame').fill('311');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('name').fill('Over the clip');
+  await page.getByRole('button', { name: 'Make the film of 12 frames' }).click();
+  await page.getByRole('button', { name: 'Play Over-the-clip.webm' }).click({ timeout: 60_000 });
+  const video = page.locator('video');
+  await expect.poll(() => video.evaluate((player: HTMLVideoElement) => player.readyState)).toBeGreaterThan(1);
+  expect(await video.evaluate((player: HTMLVideoElement) => Math.round(player.duration * 10))).toBe(4);
+});
