@@ -24,6 +24,7 @@ const KEYS: [string, [string, string][]][] = [
       ['N', 'a new line at the playhead'],
       ['G', 'safe area on or off'],
       ['F6', 'the next part of the desk; with Shift the one before'],
+      ['Enter, on a bar', 'folds a part of the desk away, and back'],
     ],
   ],
   [
