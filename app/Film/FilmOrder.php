@@ -76,7 +76,8 @@ final readonly class FilmOrder
             return $document;
         }
         $piece = (object) json_decode($document);
-        $piece->backdrop = (object) [...(array) $piece->backdrop, 'kind' => 'colour', 'colour' => $this->ground, 'vignette' => 0];
+        $ground = ['kind' => 'colour', 'colour' => $this->ground, 'vignette' => 0];
+        $piece->backdrop = (object) [...(array) $piece->backdrop, ...$ground];
 
         return json_encode($piece, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }

@@ -116,8 +116,8 @@ final class Piece extends Model
         $text = DocumentText::of($document);
         $this->move($version, function () use ($document, $text, $act): array {
             $this->revisions()->where('number', '>', $this->head)->delete();
-            $isSameAct = $act !== null
-                && $this->revisions()->where('number', $this->head)->where('act', $act)->update(['document' => $text]) > 0;
+            $sameAct = $this->revisions()->where('number', $this->head)->where('act', $act);
+            $isSameAct = $act !== null && $sameAct->update(['document' => $text]) > 0;
             if (!$isSameAct) {
                 $this->revisions()->create(['number' => $this->head + 1, 'document' => $text, 'act' => $act]);
             }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core;
 
-use Lupine\Core\Figures\Repair;
-
 /**
  * Something about a piece that its maker should know: what is wrong, where, and how to mend it.
  *

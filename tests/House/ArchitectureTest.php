@@ -22,7 +22,8 @@ final class ArchitectureTest extends TestCase
         'Finish' => ['Piece', 'Geometry'],
         'Words' => ['Piece', 'Figures'],
         'Drawing' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words'],
-        'Proof' => ['Piece', 'Geometry', 'Motion', 'Words', 'Drawing'],
+        'Legibility' => ['Piece', 'Figures', 'Geometry', 'Form', 'Motion', 'Finish', 'Words', 'Drawing'],
+        'Proof' => ['Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
         'Formats' => ['Piece', 'Figures', 'Geometry', 'Form', 'Drawing'],
     ];
 

@@ -2,7 +2,8 @@ import { useEffect, type RefObject } from 'react';
 import { isOperating } from './keys';
 
 /**
- * One stop for the Tab key in a group of many: arrows lead from one to the next, Home and End to the first and the last.
+ * One stop for the Tab key in a group of many: arrows lead from one to the next, Home and End to the first and the
+ * last.
  *
  * @param down arrows up and down do it as well; not where those mean something else there
  */

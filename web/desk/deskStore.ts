@@ -56,6 +56,8 @@ let computing = false;
 let resting: AbortController | null = null;
 let stale = false;
 let saving: Promise<boolean> | null = null;
+/** steps of undo and redo that are under way */
+let walking: Promise<void> = Promise.resolve();
 /** the document that the proof is of */
 let proved: Piece | null = null;
 /** saves that failed one after another */
@@ -202,7 +204,14 @@ export const useDesk = create<DeskState>((set, get) => {
     void compute();
   };
 
-  const walk = async (which: 'undo' | 'redo'): Promise<void> => {
+  /** One step after another, however fast they are asked for: each is made on what the one before led to. */
+  const walk = (which: 'undo' | 'redo'): Promise<void> => {
+    const step = walking.then(() => walkOne(which));
+    walking = step.catch(() => undefined);
+    return step;
+  };
+
+  const walkOne = async (which: 'undo' | 'redo'): Promise<void> => {
     // What is not saved yet is the first step to take back.
     while (get().saved === 'waiting' || get().saved === 'saving') {
       if (!(await save())) return;

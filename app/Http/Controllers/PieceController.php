@@ -107,7 +107,7 @@ final readonly class PieceController
         $document = NewPiece::document(
             $table,
             $forms->named($form),
-            $title !== '' ? $title : ($table->name !== '' ? $table->name : NewPiece::UNNAMED),
+            $title !== '' ? $title : ($table->name !== '' ? $table->name : Document::UNNAMED),
         );
         Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
 

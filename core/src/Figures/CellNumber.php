@@ -38,7 +38,8 @@ final readonly class CellNumber
     }
 
     /**
-     * Reads one cell: `512`, `1,248`, `1.248,50 €`, `35 %`, `1248-938`, `(12)` for a negative in a ledger, or `rest`. A leading `=` is understood.
+     * Reads one cell: `512`, `1,248`, `1.248,50 €`, `35 %`, `1248-938`, `(12)` for a negative in a ledger, or `rest`. A
+     * leading `=` is understood.
      *
      * @throws NotANumber
      */

@@ -7,6 +7,7 @@ namespace Lupine\Core\Figures;
 use Brick\Math\BigRational;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
+use Lupine\Core\Repair;
 
 /** One value column of a table, resolved for what a form needs. */
 final readonly class Figures
@@ -206,10 +207,10 @@ final readonly class Figures
     private static function overWhole(Table $table, string $columnId, BigRational $sum, BigRational $whole): Problem
     {
         $plain = self::plain($sum);
-        $repairs = [Repair::between('Scale it to the whole', $table, MendSum::scaled($table, $columnId), $columnId)];
+        $repairs = [MendSum::repair('Scale it to the whole', $table, MendSum::scaled($table, $columnId), $columnId)];
         try {
             $mended = MendSum::offTheLargest($table, $columnId);
-            $repairs[] = Repair::between('Take it off the largest', $table, $mended, $columnId);
+            $repairs[] = MendSum::repair('Take it off the largest', $table, $mended, $columnId);
         } catch (ImpossibleFigures) {
             // The largest is less than the surplus.
         }
@@ -218,7 +219,11 @@ final readonly class Figures
         return Problem::notice(
             'over-whole',
             'the sheet',
-            sprintf('The figures add up to %s of %s. Each is shown as its part of that sum.', $plain, self::plain($whole)),
+            sprintf(
+                'The figures add up to %s of %s. Each is shown as its part of that sum.',
+                $plain,
+                self::plain($whole),
+            ),
             null,
             $repairs,
         );

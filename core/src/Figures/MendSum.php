@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Repair;
 
 /** Two ways to bring parts that come to more (or less) than the whole back to it. */
 final readonly class MendSum
@@ -48,6 +49,20 @@ final readonly class MendSum
         }
 
         return self::with($table, $index, $cells, array_values($values), $decimals);
+    }
+
+    /** What differs between a table and the same one mended, as something to be offered. */
+    public static function repair(string $label, Table $before, Table $after, string $columnId): Repair
+    {
+        $column = $before->columnIndex($columnId);
+        $cells = [];
+        foreach ($after->rows as $place => $row) {
+            if ($row->cells[$column] !== $before->rows[$place]->cells[$column]) {
+                $cells[$row->id] = $row->cells[$column];
+            }
+        }
+
+        return Repair::cells($label, $cells);
     }
 
     /** @return array{int, list<CellNumber>, BigRational, BigRational} */

@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
+use Lupine\Core\Repair;
 
 /** One value column of a table, read cell by cell. */
 final readonly class ReadColumn

@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
+use Lupine\Core\Repair;
 
 /**
  * Figures that look like slips of the hand. They are pointed out, with ways to mend them, and never stand in the way.
@@ -23,7 +24,7 @@ final readonly class Slips
     private const AROUND = 12.0;
     private const ROUNDED = 0.6;
 
-    /** @param list<array{Row, int, string, CellNumber}> $filled row, its number from 1, what was typed, and the number */
+    /** @param list<array{Row, int, string, CellNumber}> $filled row, its number from 1, what was typed, its value */
     private function __construct(private array $filled)
     {
     }
@@ -123,7 +124,12 @@ final readonly class Slips
         return Problem::notice(
             'tenfold',
             'row '.$number,
-            sprintf('Row %d, “%s”: %s is about ten times the others. Is there a digit too many?', $number, $row->label, $typed),
+            sprintf(
+                'Row %d, “%s”: %s is about ten times the others. Is there a digit too many?',
+                $number,
+                $row->label,
+                $typed,
+            ),
             $row->id,
             [
                 Repair::cells(sprintf('Make it %s', $mended), [$row->id => $mended]),
@@ -182,7 +188,7 @@ final readonly class Slips
     {
         $total = rtrim(rtrim(number_format($sum->toFloat(), 2, '.', ''), '0'), '.');
         $repairs = $sum->isLessThan(100) ? [Repair::rest('Add the rest', '100')] : [];
-        $repairs[] = Repair::between('Scale it to 100', $table, MendSum::scaled($table, $columnId), $columnId);
+        $repairs[] = MendSum::repair('Scale it to 100', $table, MendSum::scaled($table, $columnId), $columnId);
         $repairs[] = $isMarked
             ? Repair::whole('Leave it open', '100')
             : Repair::whole(sprintf('The whole is %s', $total), $total);

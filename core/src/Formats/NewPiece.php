@@ -17,9 +17,6 @@ final readonly class NewPiece
     /** The colour that a new chart's tints are made from. */
     public const SWATCH = '#4fb286';
 
-    /** what a piece is called until somebody says it */
-    public const UNNAMED = 'New piece';
-
     /** figures beyond which the piece would be over before the last has come */
     private const TOO_MANY_IN_TURN = 150;
 

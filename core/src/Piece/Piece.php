@@ -9,6 +9,9 @@ final readonly class Piece
 {
     public const VERSION = 2;
 
+    /** what a piece is called until somebody says it */
+    public const UNNAMED = 'New piece';
+
     /** How deep objects and lists may stand in one another, wherever a piece is written or read. */
     public const MAX_DEPTH = 64;
 

@@ -97,7 +97,12 @@ final readonly class Table
     {
         $rows = array_map(
             static fn (Row $row): Row => $row->id === $rowId
-                ? new Row($row->id, $row->label, array_values(array_replace($row->cells, [$column => $typed])), $row->sure)
+                ? new Row(
+                    $row->id,
+                    $row->label,
+                    array_values(array_replace($row->cells, [$column => $typed])),
+                    $row->sure,
+                )
                 : $row,
             $this->rows,
         );

@@ -7,6 +7,8 @@ namespace Lupine\Core\Proof;
 use Lupine\Core\Drawing\ChartState;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Legibility\Check;
+use Lupine\Core\Legibility\Legibility;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Words\TextSetter;

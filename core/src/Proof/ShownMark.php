@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Proof;
 
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Steps;
 
 /** A mark of a reel: its outlines by the frame from which on they are painted, each measured once. */
 final class ShownMark

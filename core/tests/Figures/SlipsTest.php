@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Figures;
 
 use Lupine\Core\Figures\Figures;
-use Lupine\Core\Figures\Repair;
 use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
+use Lupine\Core\Repair;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Formats;
 
-use Lupine\Core\Proof\Check;
+use Lupine\Core\Legibility\Check;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

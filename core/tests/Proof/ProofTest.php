@@ -7,7 +7,7 @@ namespace Lupine\Core\Tests\Proof;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
-use Lupine\Core\Proof\Check;
+use Lupine\Core\Legibility\Check;
 use Lupine\Core\Proof\Proof;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -79,7 +79,7 @@ final class ProofTest extends TestCase
         self::assertStringContainsString('no sign for 🫖', $messages);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string, bool}> changes, what is said, whether it has a place */
+    /** @return iterable<string, array{array<string, mixed>, string, bool}> changes, what is said, has it a place */
     public static function hindrances(): iterable
     {
         yield 'words over words' => [['words.0.x' => 1200, 'words.0.y' => 500], 'stand over each other', true];

@@ -128,8 +128,8 @@ function seen(filter, hex) {
 }
 
 /**
- * culori: OKLCH of sRGB colours, the contrast of pairs as WCAG defines it, their distance in OKLab, and what other kinds
- * of colour vision see.
+ * culori: OKLCH of sRGB colours, the contrast of pairs as WCAG defines it, their distance in OKLab, and what other
+ * kinds of colour vision see.
  */
 function colours() {
   const oklch = converter('oklch');

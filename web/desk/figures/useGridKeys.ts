@@ -13,8 +13,8 @@ interface Doings {
 }
 
 /**
- * What the sheet does beside what a grid does: rows of a table are understood when pasted, Alt and an arrow moves a row,
- * Tab goes to the cells that can be typed into.
+ * What the sheet does beside what a grid does: rows of a table are understood when pasted, Alt and an arrow moves a
+ * row, Tab goes to the cells that can be typed into.
  */
 export function useGridKeys(active: Active | null, doings: Doings): void {
   const latest = useRef({ active, doings });

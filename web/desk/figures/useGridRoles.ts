@@ -1,8 +1,8 @@
 import { useEffect, type RefObject } from 'react';
 
 /**
- * Tells those who hear the sheet that it is a grid. The grid draws only the rows in sight, so rows that come into it are
- * told as they come.
+ * Tells those who hear the sheet that it is a grid. The grid draws only the rows in sight, so rows that come into
+ * it are told as they come.
  */
 export function useGridRoles(
   wrap: RefObject<HTMLElement | null>,

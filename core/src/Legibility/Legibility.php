@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Proof;
+namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
-use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
@@ -98,7 +97,10 @@ final readonly class Legibility
         $count = count($timing->figures()->list);
         if ($count > self::MANY && !$timing->isOnScale()) {
             $slips[] = Check::wrong(
-                sprintf('%d parts are hard to tell apart; about five read well. Small ones could be put together.', $count),
+                sprintf(
+                    '%d parts are hard to tell apart; about five read well. Small ones could be put together.',
+                    $count,
+                ),
             );
         }
 
@@ -145,10 +147,10 @@ final readonly class Legibility
     private function unnamed(): array
     {
         foreach ($this->piece->words as $words) {
-            if (trim($words->text) === NewPiece::UNNAMED) {
+            if (trim($words->text) === Piece::UNNAMED) {
                 $frame = array_key_first($this->looks);
 
-                return [Check::wrong(sprintf('The title still says “%s”.', NewPiece::UNNAMED), $frame)];
+                return [Check::wrong(sprintf('The title still says “%s”.', Piece::UNNAMED), $frame)];
             }
         }
 
@@ -169,9 +171,8 @@ final readonly class Legibility
                 $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labelStyle->font];
             }
         }
-        $missing = array_unique(
-            array_merge([], ...array_map(fn (array $text): array => $this->setter->missing($text[0], $text[1]), $texts)),
-        );
+        $found = array_map(fn (array $text): array => $this->setter->missing($text[0], $text[1]), $texts);
+        $missing = array_unique(array_merge([], ...$found));
 
         return $missing === []
             ? Check::right('Every sign of every text is in its font.')
@@ -295,7 +296,9 @@ final readonly class Legibility
             }
         }
 
-        return self::backdropAt($this->piece->backdrop, $word->box, $this->piece->stage->width, $this->piece->stage->height);
+        $stage = $this->piece->stage;
+
+        return self::backdropAt($this->piece->backdrop, $word->box, $stage->width, $stage->height);
     }
 
     private static function backdropAt(Backdrop $backdrop, Box $box, int $width, int $height): ?Colour

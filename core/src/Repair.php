@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Figures;
-
-use Lupine\Core\Piece\Table;
+namespace Lupine\Core;
 
 /** One way to mend a table, offered and never taken by itself. */
 final readonly class Repair implements \JsonSerializable
@@ -28,20 +26,6 @@ final readonly class Repair implements \JsonSerializable
     /** @param array<string, string> $cells by row id */
     public static function cells(string $label, array $cells): self
     {
-        return new self($label, $cells);
-    }
-
-    /** What differs between a table and the same one mended. */
-    public static function between(string $label, Table $before, Table $after, string $columnId): self
-    {
-        $column = $before->columnIndex($columnId);
-        $cells = [];
-        foreach ($after->rows as $place => $row) {
-            if ($row->cells[$column] !== $before->rows[$place]->cells[$column]) {
-                $cells[$row->id] = $row->cells[$column];
-            }
-        }
-
         return new self($label, $cells);
     }
 

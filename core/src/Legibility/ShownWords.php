@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Proof;
+namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Steps;
 
 /**
  * All texts of a reel on one frame, where their groups have moved them.
@@ -112,7 +113,12 @@ final class ShownWords
             $corners[] = $this->moved(new Point($x, $y), $groups, $frame);
         }
         [$one, $other] = $corners;
-        $box = new Box(min($one->x, $other->x), min($one->y, $other->y), abs($other->x - $one->x), abs($other->y - $one->y));
+        $box = new Box(
+            min($one->x, $other->x),
+            min($one->y, $other->y),
+            abs($other->x - $one->x),
+            abs($other->y - $one->y),
+        );
 
         return new ShownWord($said, $box, $size, $text['fill'], $opacity, $text['reading'] !== null);
     }
@@ -129,9 +135,13 @@ final class ShownWords
             $size = $this->number($group['index'], 'size', $pose['size'], $frame);
             $turn = deg2rad($this->number($group['index'], 'turn', $pose['turn'], $frame));
             [$across, $down] = [($point->x - $x) * $size, ($point->y - $y) * $size];
+            $moved = [
+                $x + $this->number($group['index'], 'x', $pose['x'], $frame),
+                $y + $this->number($group['index'], 'y', $pose['y'], $frame),
+            ];
             $point = new Point(
-                $x + $this->number($group['index'], 'x', $pose['x'], $frame) + $across * cos($turn) - $down * sin($turn),
-                $y + $this->number($group['index'], 'y', $pose['y'], $frame) + $across * sin($turn) + $down * cos($turn),
+                $moved[0] + $across * cos($turn) - $down * sin($turn),
+                $moved[1] + $across * sin($turn) + $down * cos($turn),
             );
         }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Proof;
+namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Geometry\Box;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Proof;
+namespace Lupine\Core\Motion;
 
 /** Values by the frame from which on each holds. */
 final readonly class Steps
