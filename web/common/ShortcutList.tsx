@@ -36,6 +36,15 @@ const KEYS: [string, [string, string][]][] = [
     ],
   ],
   [
+    'Sheet',
+    [
+      ['type', 'replaces what is in a cell; Enter, F2 or a second click edits it'],
+      ['Tab, Enter', 'take it and go on'],
+      ['Shift and arrows', 'several cells; they are copied, pasted and filled as one'],
+      ['Alt ↑ ↓', 'moves the row'],
+    ],
+  ],
+  [
     'Number fields',
     [
       ['↑ ↓', 'one step; with Shift ten'],

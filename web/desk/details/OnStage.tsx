@@ -13,7 +13,8 @@ export function OnStage({ piece }: { piece: Piece }) {
         {piece.words.map(({ id, text }) => (
           <li key={id}>
             <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: id })}>
-              <i className="bi bi-type" aria-hidden="true" /> {text || 'Empty'}
+              <i className="bi bi-type" aria-hidden="true" />
+              <span className="on-stage-name">{text || 'Empty'}</span>
             </button>
           </li>
         ))}
