@@ -46,13 +46,13 @@ test('a set begins with a colour for each part, grows, and says where colours ar
   const id = await makePiece(page);
   await page.getByRole('tab', { name: 'Finish' }).click();
   await page.getByText('a set').click();
-  await expect(page.getByRole('textbox', { name: /Swatch/ })).toHaveCount(5);
+  await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(5);
   await page.getByRole('button', { name: 'One more swatch' }).click();
-  await expect(page.getByRole('textbox', { name: /Swatch/ })).toHaveCount(6);
+  await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(6);
   await saved(page);
   expect(new Set((await stored(request, id)).document.charts[0].finish.swatches).size).toBe(6);
-  const first = await page.getByRole('textbox', { name: 'Swatch 1' }).inputValue();
-  await page.getByRole('textbox', { name: 'Swatch 2' }).fill(first);
+  const first = await page.getByRole('textbox', { name: 'Swatch 1', exact: true }).inputValue();
+  await page.getByRole('textbox', { name: 'Swatch 2', exact: true }).fill(first);
   await page.keyboard.press('Enter');
   await expect(page.locator('.proof-word')).toContainText('one thing to look at');
   await page.getByRole('link', { name: /Proof/ }).click();
