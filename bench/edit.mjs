@@ -18,21 +18,23 @@ try {
   const times = [];
   for (let run = 0; run < 44; run++) {
     await page.keyboard.type(String(200 + run));
-    const changed = page.evaluate(
-      () =>
-        new Promise((resolve) => {
-          const canvas = document.querySelector('.stage canvas');
-          let began = 0;
-          document.addEventListener('keydown', () => (began = performance.now()), { capture: true, once: true });
-          new MutationObserver((_, watch) => {
-            watch.disconnect();
-            requestAnimationFrame(() => resolve(performance.now() - began));
-          }).observe(canvas, { attributes: true, attributeFilter: ['data-reel'] });
-        }),
-    );
+    // Watched before the key is pressed, and asked for afterwards.
+    await page.evaluate(() => {
+      const canvas = document.querySelector('.stage canvas');
+      window.changed = new Promise((resolve) => {
+        const began = new Promise((pressed) => {
+          const press = () => pressed(performance.now());
+          document.addEventListener('keydown', press, { capture: true, once: true });
+        });
+        new MutationObserver((_, watch) => {
+          watch.disconnect();
+          requestAnimationFrame(async () => resolve(performance.now() - (await began)));
+        }).observe(canvas, { attributes: true, attributeFilter: ['data-reel'] });
+      });
+    });
     await page.keyboard.press('Enter');
-    if (run >= 4) times.push(await changed);
-    else await changed;
+    const time = await page.evaluate(() => window.changed);
+    if (run >= 4) times.push(time);
     await page.keyboard.press('ArrowUp');
     await page.waitForTimeout(150 + (run % 5) * 130);
   }

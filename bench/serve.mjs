@@ -1,7 +1,11 @@
-// Starts Lupine on a folder of its own, for a benchmark.
+// Starts Lupine on a folder of its own, for a benchmark: the one that is given, or a new one elsewhere.
 import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 
-export async function serve(folder, port = 8793, more = []) {
+export async function serve(given, port = 8793, more = []) {
+  const folder = given ?? mkdtempSync(join(tmpdir(), 'bench-'));
   const server = spawn('bin/start', ['--port', String(port), '--data', folder, ...more], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });

@@ -117,29 +117,33 @@ function Handle({ x, y, shown, label, isOpen, move }: HandleProps) {
     const held = drag.current;
     if (held) edit((draft) => held.move(draft, (event.clientX - held.x) / shown, (event.clientY - held.y) / shown));
   };
+  const radius = (isOpen ? 11 : 7) / shown;
   return (
-    <circle
-      className={`handle${isOpen ? ' is-open' : ''}`}
-      cx={x}
-      cy={y}
-      r={(isOpen ? 11 : 7) / shown}
-      strokeWidth={2 / shown}
-      tabIndex={0}
-      role="button"
-      aria-label={label}
-      onPointerDown={(event) => {
-        event.stopPropagation();
-        event.currentTarget.setPointerCapture(event.pointerId);
-        usePlay.getState().stop();
-        drag.current = { x: event.clientX, y: event.clientY, move };
-      }}
-      onPointerMove={pull}
-      onPointerUp={() => {
-        drag.current = null;
-      }}
-      onKeyDown={keys}
-    >
-      <title>{label}</title>
-    </circle>
+    <>
+      {isOpen && <circle className="handle-under" cx={x} cy={y} r={radius} strokeWidth={4 / shown} />}
+      <circle
+        className={`handle${isOpen ? ' is-open' : ''}`}
+        cx={x}
+        cy={y}
+        r={radius}
+        strokeWidth={2 / shown}
+        tabIndex={0}
+        role="button"
+        aria-label={label}
+        onPointerDown={(event) => {
+          event.stopPropagation();
+          event.currentTarget.setPointerCapture(event.pointerId);
+          usePlay.getState().stop();
+          drag.current = { x: event.clientX, y: event.clientY, move };
+        }}
+        onPointerMove={pull}
+        onPointerUp={() => {
+          drag.current = null;
+        }}
+        onKeyDown={keys}
+      >
+        <title>{label}</title>
+      </circle>
+    </>
   );
 }
