@@ -69,6 +69,11 @@ test('cells behave as cells', async ({ page, request }) => {
   expect(await labels(page)).toEqual(['Small appliances', 'Lamps & lights', 'Clothing', 'Bicycles', 'Games']);
   await page.keyboard.press('Control+z');
   await expectCell(page, 3, 'typed', '=10');
+  // Lines alone, over labels, are labels.
+  await cell(page, 1, 'label').click();
+  await paste(page, 'Kettles\nLanterns');
+  await expectCell(page, 2, 'label', 'Lanterns');
+  await expectCell(page, 2, 'typed', '777');
   await cell(page, 5, 'label').click();
   await paste(page, 'Irons\t40\nChairs\t41');
   await expectCell(page, 6, 'label', 'Chairs');

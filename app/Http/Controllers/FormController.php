@@ -34,16 +34,18 @@ final readonly class FormController
         $chart = array_values(array_filter($piece->charts, static fn (Chart $one): bool => $one->id === $id))[0]
             ?? throw new BadPiece(sprintf('There is no chart “%s”.', $id), 'chart');
         $table = $piece->table($chart->table);
+        $colours = MarkColours::of($chart, $table);
         try {
-            $room = $this->drawPiece->timings($piece)[$id]->layoutAt(0)->extent();
+            $timing = $this->drawPiece->timings($piece)[$id];
+            $room = $timing->layoutAt(0)->extent();
+            $colours = array_replace($colours, array_intersect_key($timing->colours, $colours));
         } catch (ImpossibleFigures) {
             // A chart that cannot be drawn has no extent; a usual one stands in for it.
             $room = new Box(0, 0, 700, 700);
         }
-        $colours = array_values(MarkColours::of($chart, $table));
 
         return response()->json(
-            ['forms' => $this->choices->of($table, $chart->column, $colours, $chart->form, $room)],
+            ['forms' => $this->choices->of($table, $chart->column, array_values($colours), $chart->form, $room)],
             200,
             [],
             JSON_UNESCAPED_UNICODE,

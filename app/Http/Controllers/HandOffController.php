@@ -141,7 +141,7 @@ final readonly class HandOffController
         return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => $type]);
     }
 
-    /** How the film looks at its end, small. */
+    /** How the film looks on its last frame, at its own size. */
     public function picture(HandOff $handOff, ComputedPiece $computed, StillPainter $painter): Response
     {
         $text = HandOff::query()->whereKey($handOff->id)->value('document');

@@ -104,21 +104,23 @@ final readonly class Legibility
             );
         }
 
-        // Of a great many it has been said already.
-        return [...$slips, ...$count < 2 || $count > 2 * self::MANY ? [] : [$this->colours($chart, $timing)]];
+        // Marks with a name at each need no colour to be told by; of a great many it has been said already.
+        $isNamed = $chart->words->names !== null && $timing->figures()->seriesCount() < 2;
+        $isToldByColour = !$isNamed && $count >= 2 && $count <= 2 * self::MANY;
+
+        return [...$slips, ...$isToldByColour ? [$this->colours($timing)] : []];
     }
 
     /** Marks that follow one another and look alike, to any common kind of colour vision. */
-    private function colours(Chart $chart, ChartTiming $timing): Check
+    private function colours(ChartTiming $timing): Check
     {
-        $isNamed = $chart->words->names !== null && $timing->figures()->seriesCount() < 2;
         $colours = [];
         foreach ($timing->layoutAt(0)->order() as $id) {
             $colours[$id] = $timing->colours[$id];
         }
         $ids = array_keys($colours);
         foreach (ColourVision::cases() as $vision) {
-            foreach ($isNamed ? [] : array_slice($ids, 1) as $place => $id) {
+            foreach (array_slice($ids, 1) as $place => $id) {
                 [$one, $other] = [$ids[$place], $id];
                 $far = Colour::hex($colours[$one])->seenWith($vision)
                     ->distanceTo(Colour::hex($colours[$other])->seenWith($vision));

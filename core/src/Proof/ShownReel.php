@@ -28,8 +28,6 @@ final readonly class ShownReel
      * @param list<ShownText> $texts
      */
     private function __construct(
-        public int $width,
-        public int $height,
         public int $from,
         public int $to,
         public array $marks,
@@ -73,7 +71,7 @@ final readonly class ShownReel
         };
         $walk($reel['nodes'], null);
 
-        return new self($reel['width'], $reel['height'], $reel['from'], $reel['to'], $marks, $texts);
+        return new self($reel['from'], $reel['to'], $marks, $texts);
     }
 
     /**
@@ -84,25 +82,11 @@ final readonly class ShownReel
     private static function text(?string $chart, array $node, array $values, array $reel): ShownText
     {
         $runs = $values['run'] ?? [$reel['from'] => $node['run']];
-        $last = static fn (string $name): float => (float) ($values[$name][array_key_last($values[$name] ?? []) ?? 0] ??
-            $node[$name]);
-        $width = $reel['runs'][(int) $last('run')][1] * $node['scale'];
-        $left =
-            $last('x') -
-            $width *
-                match ($node['align']) {
-                    'middle' => 0.5,
-                    'right' => 1.0,
-                    default => 0.0,
-                };
 
         return new ShownText(
             $chart,
             $node['reading'],
             array_map(static fn (int|float|string $run): string => $reel['runs'][(int) $run][0], $runs),
-            $left,
-            $left + $width,
-            $last('y'),
         );
     }
 }

@@ -14,15 +14,6 @@ final readonly class ShownText
         /** the figure whose reading this is, `total`, or null */
         public ?string $readingOf,
         public array $texts,
-        /** left and right end and baseline on the last frame, in pixels */
-        public float $left,
-        public float $right,
-        public float $baseline,
     ) {
-    }
-
-    public function last(): string
-    {
-        return $this->texts[array_key_last($this->texts) ?? 0] ?? '';
     }
 }

@@ -32,8 +32,9 @@ interface Props {
   /** the row whose cell has the keyboard; null where none has */
   onActive: (row: string | null) => void;
   onRows: (rows: GridRow[]) => void;
-  onPaste: (text: string, row: number, column: 'label' | 'typed') => void;
+  onPaste: (text: string, row: number) => void;
   onShift: (row: number, by: number) => void;
+  /** a cell that is to have the keyboard, as soon as it is there */
   wanted: { row: string; column: 'label' | 'typed' } | null;
 }
 

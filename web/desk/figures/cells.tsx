@@ -50,7 +50,7 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
     );
   return (
     <span className="cell-text num is-worked-out" title={rowData.typed}>
-      <i>{/^rest$/i.test(rowData.typed.trim()) ? 'rest' : '='}</i>
+      <i>{rowData.isRest ? 'rest' : '='}</i>
       {rowData.workedOut}
     </span>
   );

@@ -1,8 +1,7 @@
-import type { SheetFigure } from '../../api/answers';
+import type { Computed, Problem, SheetFigure } from '../../api/answers';
 import { columnIndex } from '../../piece/changes';
 import type { Chart, Table } from '../../piece/document';
 import { shortTimecode } from '../../common/words';
-import type { Computed, Problem } from '../../api/answers';
 
 /** A row of the sheet as the grid shows it. What was typed can be changed; the rest follows from it. */
 export interface GridRow {
@@ -12,6 +11,7 @@ export interface GridRow {
   typed: string;
   /** what a sum, or a rest, comes to; null where a number was typed */
   workedOut: string | null;
+  isRest: boolean;
   colour: string | null;
   share: string;
   measured: string;
@@ -25,6 +25,7 @@ export const NEW_ROW: GridRow = {
   label: '',
   typed: '',
   workedOut: null,
+  isRest: false,
   colour: null,
   share: '–',
   measured: '–',
@@ -38,8 +39,7 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
   const figures = new Map<string, SheetFigure>();
   for (const figure of computed?.sheet.charts[chart.id]?.figures ?? []) {
     // Of several series the first stands for its row.
-    const row = figure.row;
-    if (!figures.has(row)) figures.set(row, figure);
+    if (!figures.has(figure.row)) figures.set(figure.row, figure);
   }
   const problems = new Map<string, Problem>();
   for (const problem of computed?.problems ?? []) {
@@ -52,6 +52,7 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
       label: row.label,
       typed: row.cells[column],
       workedOut: figure?.isWorkedOut ? figure.value : null,
+      isRest: figure?.isRest ?? false,
       colour: figure?.colour ?? null,
       share: figure?.share ?? '–',
       measured: figure?.measured ?? '–',

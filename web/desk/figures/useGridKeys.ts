@@ -6,7 +6,7 @@ interface Active {
 }
 
 interface Doings {
-  onPaste: (text: string, row: number, column: 'label' | 'typed') => void;
+  onPaste: (text: string, row: number) => void;
   onShift: (row: number, by: number) => void;
   /** Goes on to the next cell, or back; false where there is none. */
   onTab: (row: number, column: 'label' | 'typed', back: boolean) => boolean;
@@ -24,10 +24,12 @@ export function useGridKeys(active: Active | null, doings: Doings): void {
     const paste = (event: ClipboardEvent): void => {
       const { active: cell, doings: does } = latest.current;
       const text = event.clipboardData?.getData('text/plain') ?? '';
-      if (!cell || isEditing() || !/[\t\n]/.test(text.trim())) return;
+      // Lines without a number beside them are labels, which the grid puts into their cells by itself.
+      const isTable = cell?.column === 'label' ? /\t/ : /[\t\n]/;
+      if (!cell || isEditing() || !isTable.test(text.trim())) return;
       event.preventDefault();
       event.stopImmediatePropagation();
-      does.onPaste(text, cell.row, cell.column === 'label' ? 'label' : 'typed');
+      does.onPaste(text, cell.row);
     };
     const key = (event: KeyboardEvent): void => {
       const { active: cell, doings: does } = latest.current;
