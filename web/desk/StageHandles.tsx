@@ -56,6 +56,7 @@ export function StageHandles({ piece, selection, box, shown }: Props) {
           shown={shown}
           label="Middle of the chart"
           isOpen
+          isQuiet={chart.words.centre !== null}
           move={(draft, across, down) => heldChart(piece, chart.id, null)?.move(draft, across, down)}
         />
       )}
@@ -99,10 +100,12 @@ interface HandleProps {
   label: string;
   /** what is behind it is to be seen */
   isOpen?: boolean;
+  /** it is seen only when the pointer or the keyboard is on it: a number stands there */
+  isQuiet?: boolean;
   move: (draft: Piece, across: number, down: number) => void;
 }
 
-function Handle({ x, y, shown, label, isOpen, move }: HandleProps) {
+function Handle({ x, y, shown, label, isOpen, isQuiet, move }: HandleProps) {
   const drag = useRef<{ x: number; y: number; move: HandleProps['move'] } | null>(null);
   const edit = useDesk((state) => state.edit);
   const keys = (event: KeyboardEvent): void => {
@@ -119,7 +122,7 @@ function Handle({ x, y, shown, label, isOpen, move }: HandleProps) {
   };
   const radius = (isOpen ? 11 : 7) / shown;
   return (
-    <>
+    <g className={isQuiet ? 'quiet-handle' : undefined}>
       {isOpen && <circle className="handle-under" cx={x} cy={y} r={radius} strokeWidth={4 / shown} />}
       <circle
         className={`handle${isOpen ? ' is-open' : ''}`}
@@ -144,6 +147,6 @@ function Handle({ x, y, shown, label, isOpen, move }: HandleProps) {
       >
         <title>{label}</title>
       </circle>
-    </>
+    </g>
   );
 }
