@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use Lupine\Core\Arrangement\Arrange;
+use Lupine\Core\Arrangement\Places;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Effort;
@@ -13,6 +15,7 @@ use Lupine\Core\Drawing\TooMuch;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
+use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Problem;
 use Lupine\Core\Proof\Proof;
@@ -21,13 +24,34 @@ use Lupine\Core\Script\Beats;
 /** A document, drawn by core: once, and kept as the reel that was made of it for as long as there is room. */
 final readonly class ComputedPiece
 {
-    public function __construct(private DrawPiece $drawPiece, private KeptReels $kept)
+    public function __construct(private DrawPiece $drawPiece, private Arrange $arrange, private KeptReels $kept)
     {
     }
 
-    public function draw(Piece $piece, ?int $from = null, ?int $to = null): Drawing
+    /**
+     * @param string|null $shape null: the piece's own stage
+     *
+     * @throws BadPiece where the piece has no such shape
+     */
+    public function placed(Piece $piece, string $documentText, ?string $shape = null): PlacedPiece
     {
-        return $this->drawPiece->draw($piece, $from, $to);
+        return new PlacedPiece(
+            $this->arrange->piece($piece, $shape),
+            $shape === null ? $documentText : $documentText.' '.$shape,
+            $piece,
+            $shape,
+        );
+    }
+
+    /** @throws BadPiece */
+    public function read(string $documentText, ?string $shape = null): PlacedPiece
+    {
+        return $this->placed(Piece::fromJson($documentText, $this->drawPiece->forms), $documentText, $shape);
+    }
+
+    public function draw(PlacedPiece $placed, ?int $from = null, ?int $to = null): Drawing
+    {
+        return $this->drawPiece->draw($placed->piece, $from, $to);
     }
 
     /**
@@ -35,11 +59,13 @@ final readonly class ComputedPiece
      * the document is kept as it was typed. Of a large piece the reel holds the frames around the playhead: fewer while
      * somebody edits it.
      */
-    public function forDesk(Piece $piece, string $documentText, int $frame, bool $inHurry = false): string
+    public function forDesk(PlacedPiece $placed, int $frame, bool $inHurry = false): string
     {
+        $piece = $placed->piece;
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
         $script['words'] = (object) Sheet::words($piece);
+        $script['places'] = (object) Places::of($placed->told, $piece, $placed->shape);
         try {
             $timings = $this->drawPiece->timings($piece);
         } catch (ImpossibleFigures $reason) {
@@ -58,7 +84,7 @@ final readonly class ComputedPiece
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
         $range = $effort->rangeAround($frame, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
-        $reel = $this->reelText($piece, $documentText, $range);
+        $reel = $this->reelText($placed, $range);
 
         return self::answer($problems, ['charts' => (object) Sheet::of($piece, $timings), ...$script], $reel);
     }
@@ -69,30 +95,30 @@ final readonly class ComputedPiece
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function proofText(Piece $piece, string $documentText, int $most = Effort::PROVED_AT_ONCE): string
+    public function proofText(PlacedPiece $placed, int $most = Effort::PROVED_AT_ONCE): string
     {
-        return $this->kept->remember('proof', $documentText, 'whole', function () use (
-            $piece,
-            $documentText,
-            $most,
-        ): string {
-            return json_encode(
-                $this->proof($piece, $documentText, $most),
+        return $this->kept->remember(
+            'proof',
+            $placed->text,
+            'whole',
+            fn (): string => json_encode(
+                $this->proof($placed, $most),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
-            );
-        });
+            ),
+        );
     }
 
     /**
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function proof(Piece $piece, string $documentText, int $most = Effort::MOST): Proof
+    public function proof(PlacedPiece $placed, int $most = Effort::MOST): Proof
     {
+        $piece = $placed->piece;
         $timings = $this->drawPiece->timings($piece);
         Effort::of($piece, $timings)->check($most);
         /** @var array<string, mixed> $reel */
-        $reel = json_decode($this->reelText($piece, $documentText, FrameRange::within($piece->stage->frames)), true);
+        $reel = json_decode($this->wholeReelText($placed), true);
 
         return Proof::of($piece, $reel, $timings, $this->drawPiece->setter());
     }
@@ -103,12 +129,11 @@ final readonly class ComputedPiece
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function wholeReelText(string $documentText): string
+    public function wholeReelText(PlacedPiece $placed): string
     {
-        $piece = Piece::fromJson($documentText, $this->drawPiece->forms);
-        $this->check($piece);
+        $this->check($placed);
 
-        return $this->reelText($piece, $documentText, FrameRange::within($piece->stage->frames));
+        return $this->reelText($placed, FrameRange::within($placed->piece->stage->frames));
     }
 
     /**
@@ -117,25 +142,25 @@ final readonly class ComputedPiece
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function check(Piece $piece): void
+    public function check(PlacedPiece $placed): void
     {
-        $this->effort($piece)->check(Effort::MOST);
+        $this->effort($placed)->check(Effort::MOST);
     }
 
-    public function effort(Piece $piece): Effort
+    public function effort(PlacedPiece $placed): Effort
     {
-        return Effort::of($piece, $this->drawPiece->timings($piece));
+        return Effort::of($placed->piece, $this->drawPiece->timings($placed->piece));
     }
 
     /** The reel of a range of frames as JSON, kept by the hash of the document and the range. */
-    public function reelText(Piece $piece, string $documentText, FrameRange $range): string
+    public function reelText(PlacedPiece $placed, FrameRange $range): string
     {
         return $this->kept->remember(
             'reel',
-            $documentText,
+            $placed->text,
             $range->from.'-'.$range->to,
             fn (): string => json_encode(
-                Reel::of($this->draw($piece, $range->from, $range->to)),
+                Reel::of($this->draw($placed, $range->from, $range->to)),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
             ),
         );

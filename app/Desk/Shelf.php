@@ -124,7 +124,11 @@ final readonly class Shelf
                 FrameRate::ofStage($stage),
                 $stage->dropFrame,
             )->toText();
-            $drawing = $this->computed->draw($piece, $stage->frames - 1, $stage->frames - 1);
+            $drawing = $this->computed->draw(
+                $this->computed->placed($piece, $text),
+                $stage->frames - 1,
+                $stage->frames - 1,
+            );
             $entry['reel'] = Reel::of($drawing);
             $entry['stems'] = Sheet::stems($piece, $drawing->timings);
         } catch (LupineException $reason) {

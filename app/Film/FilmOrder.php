@@ -21,11 +21,13 @@ final readonly class FilmOrder
         public string $name,
         /** the colour that a piece without a backdrop is filmed on, where the kind has no transparency */
         public ?string $ground,
+        /** the shape of the stage that is filmed; null: the piece's own */
+        public ?string $shape = null,
     ) {
     }
 
     /**
-     * @param Body $asked kind, from, to, name, ground; all of them can be missing
+     * @param Body $asked kind, from, to, name, ground, shape; all of them can be missing
      *
      * @throws BadPiece where it cannot be made of this piece
      */
@@ -44,6 +46,7 @@ final readonly class FilmOrder
             $frame('to', $last),
             trim($asked->get('name')->text(self::LONGEST_NAME, '')),
             $asked->get('ground')->isNull() ? null : $asked->get('ground')->colour(),
+            $asked->get('shape')->isNull() ? null : $asked->get('shape')->id(),
         );
     }
 
@@ -55,7 +58,11 @@ final readonly class FilmOrder
         int $to,
         string $name = '',
         ?string $ground = null,
+        ?string $shape = null,
     ): self {
+        if ($shape !== null) {
+            $piece->shape($shape);
+        }
         if ($to < $from) {
             throw new BadPiece(sprintf('The last frame, %d, is before the first, %d.', $to, $from), 'to');
         }
@@ -66,7 +73,7 @@ final readonly class FilmOrder
             );
         }
 
-        return new self($kind, FrameRange::within($piece->stage->frames, $from, $to), $name, $ground);
+        return new self($kind, FrameRange::within($piece->stage->frames, $from, $to), $name, $ground, $shape);
     }
 
     /** The document on the colour that it is filmed on. */

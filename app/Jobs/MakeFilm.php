@@ -63,8 +63,10 @@ final class MakeFilm implements ShouldQueue
                 FilmKind::from($film->kind),
                 $film->first_frame,
                 $film->first_frame + $film->frames_total - 1,
+                shape: $film->shape,
             );
-            $this->make($film, $order, $computed->wholeReelText($film->document), $renderer, $signals);
+            $reel = $computed->wholeReelText($computed->placed($document, $film->document, $film->shape));
+            $this->make($film, $order, $reel, $renderer, $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {

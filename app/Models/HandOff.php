@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $tries how often a worker was lost over it
  * @property string $kind how the name of its file ends
  * @property string $name of its file, without the ending; empty for the title
+ * @property string|null $shape of the stage; null: the piece's own
  * @property int $first_frame of the piece
  * @property int $frames_done
  * @property int $frames_total
@@ -60,7 +61,7 @@ final class HandOff extends Model
     public static function withoutDocument(Builder $query): Builder
     {
         $query->select([
-            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'tries', 'first_frame', 'frames_done', 'frames_total',
+            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'tries', 'first_frame', 'frames_done', 'frames_total',
             'file', 'bytes', 'message',
             'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
         ]);
@@ -94,7 +95,7 @@ final class HandOff extends Model
 
     public function fileName(): string
     {
-        $wanted = $this->name !== '' ? $this->name : mb_strtolower($this->title);
+        $wanted = $this->name !== '' ? $this->name : mb_strtolower($this->title).($this->shape === null ? '' : '-'.$this->shape);
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
         return ($name === '' ? 'film' : $name).'.'.$this->kind;

@@ -15,6 +15,7 @@ use Illuminate\Http\Client\Factory;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Form\Forms;
@@ -61,6 +62,7 @@ final class LupineServiceProvider extends ServiceProvider
             $this->app->make(FontBook::class),
             $this->app->make(Forms::class),
         ));
+        $this->app->scoped(Arrange::class, fn (): Arrange => new Arrange($this->app->make(DrawPiece::class)));
     }
 
     public function boot(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests;
 
+use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
@@ -39,6 +40,17 @@ final class Sample
             64,
             JSON_THROW_ON_ERROR,
         );
+        // Placed by hand, so that a test can say where things are.
+        $changes = [
+            'charts.0.place' => ['x' => 620, 'y' => 540],
+            ...isset($document['charts'][0]['words']['legend']) ? ['charts.0.words.legend.placedBy' => 'hand'] : [],
+            'words.0.placedBy' => 'hand',
+            'words.0.x' => 1120,
+            'words.0.y' => 300,
+            'words.0.width' => 680,
+            'captions.placedBy' => 'hand',
+            ...$changes,
+        ];
         foreach ($changes as $path => $value) {
             $place = &$document;
             foreach (explode('.', $path) as $step) {
@@ -62,12 +74,15 @@ final class Sample
 
     public static function draw(Piece $piece): Drawing
     {
-        return self::drawPiece()->draw($piece);
+        $draw = self::drawPiece();
+
+        return $draw->draw((new Arrange($draw))->piece($piece));
     }
 
     public static function prove(Piece $piece): Proof
     {
         $draw = self::drawPiece();
+        $piece = (new Arrange($draw))->piece($piece);
 
         return Proof::of($piece, Reel::of($draw->draw($piece)), $draw->timings($piece), $draw->setter());
     }

@@ -23,6 +23,7 @@ final class ArchitectureTest extends TestCase
         'Words' => ['Piece', 'Figures'],
         'Drawing' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words'],
         'Legibility' => ['Piece', 'Figures', 'Geometry', 'Form', 'Motion', 'Finish', 'Words', 'Drawing'],
+        'Arrangement' => ['Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Drawing'],
         'Proof' => ['Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
         'Formats' => ['Piece', 'Figures', 'Geometry', 'Form', 'Drawing'],
     ];

@@ -53,6 +53,16 @@ export interface Piece {
    * @maxItems 2000
    */
   moves: Move[];
+  /**
+   * absent: charts left, fitting
+   */
+  arrangement?: Arrangement | null;
+  /**
+   * shapes beside the stage's own
+   *
+   * @maxItems 6
+   */
+  shapes?: StageShape[];
 }
 /**
  * What is filmed.
@@ -153,6 +163,18 @@ export interface Chart {
    * @maxItems 12
    */
   series?: string[];
+  /**
+   * what it is called in lists; absent: by its figures
+   */
+  name?: string;
+  /**
+   * left out of the picture
+   */
+  hidden?: boolean;
+  /**
+   * what it is taken together with
+   */
+  group?: string | null;
 }
 export interface Place {
   /**
@@ -163,6 +185,18 @@ export interface Place {
    * centre, pixels from the top
    */
   y: number;
+  /**
+   * 1, if absent: as its form is set
+   */
+  size?: number;
+  /**
+   * degrees clockwise about its middle; 0 if absent
+   */
+  turn?: number;
+  /**
+   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   */
+  placedBy?: 'hand' | 'rule';
 }
 /**
  * The looks of the marks.
@@ -306,6 +340,14 @@ export interface Legend {
    */
   size: number;
   colour: Colour;
+  /**
+   * column, if absent: one below the other; rows: side by side, as many as fit
+   */
+  flow?: 'column' | 'rows';
+  /**
+   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   */
+  placedBy?: 'hand' | 'rule';
 }
 /**
  * The number in the middle of a ring: the total so far, or that of one figure.
@@ -399,6 +441,30 @@ export interface FreeText {
    */
   size: number;
   colour: Colour;
+  /**
+   * what it is to the arrangement; note if absent
+   */
+  role?: 'note' | 'title' | 'subtitle' | 'source';
+  /**
+   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   */
+  placedBy?: 'hand' | 'rule';
+  /**
+   * left out of the picture
+   */
+  hidden?: boolean;
+  /**
+   * what it is taken together with
+   */
+  group?: string | null;
+  /**
+   * the mark that it points at
+   */
+  pointsAt?: FigureTarget | null;
+}
+export interface FigureTarget {
+  chart: string;
+  figure: string;
 }
 /**
  * Each line of the script while it is spoken.
@@ -418,6 +484,10 @@ export interface Captions {
    */
   size: number;
   colour: Colour;
+  /**
+   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   */
+  placedBy?: 'hand' | 'rule';
 }
 /**
  * What is behind the charts.
@@ -486,10 +556,6 @@ export interface Move {
    */
   to?: number | string;
 }
-export interface FigureTarget {
-  chart: string;
-  figure: string;
-}
 export interface WordsTarget {
   words: string;
 }
@@ -512,4 +578,68 @@ export interface Pin {
    * frames
    */
   offset: number;
+}
+/**
+ * The rule by which charts, words and captions share the stage, in any shape of it.
+ */
+export interface Arrangement {
+  /**
+   * where the charts stand, seen from the words; alone: the words small above them
+   */
+  charts: 'left' | 'right' | 'below' | 'above' | 'alone';
+  /**
+   * how several charts stand to each other
+   */
+  several: 'fitting' | 'row' | 'column' | 'grid';
+}
+/**
+ * Another shape that the piece is made in. Everything but places and sizes is shared.
+ */
+export interface StageShape {
+  id: string;
+  /**
+   * pixels, even
+   */
+  width: number;
+  /**
+   * pixels, even
+   */
+  height: number;
+  /**
+   * by the id of a chart or a text, legend- and a chart's id, or captions
+   */
+  own: {
+    [k: string]: OwnPlace;
+  };
+}
+/**
+ * Where something stands in one shape of the stage alone.
+ */
+export interface OwnPlace {
+  /**
+   * pixels
+   */
+  x: number;
+  /**
+   * pixels
+   */
+  y: number;
+  /**
+   * a multiple of its size on the piece's own stage; 1 if absent
+   */
+  size?: number;
+  /**
+   * lines wrap at it, pixels
+   */
+  width?: number | null;
+  /**
+   * the size of words at a chart's marks, as a multiple; 1 if absent
+   */
+  text?: number;
+  /**
+   * numbers of a chart's form that are other ones here
+   */
+  form?: {
+    [k: string]: number;
+  };
 }

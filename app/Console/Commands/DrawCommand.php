@@ -18,7 +18,8 @@ final class DrawCommand extends LupineCommand
     protected $signature = 'lupine:draw
         {piece : the piece, a JSON file}
         {out : a file that ends in .svg or .png}
-        {--at=last : a frame, a timecode such as 0:08:19, or last}';
+        {--at=last : a frame, a timecode such as 0:08:19, or last}
+        {--shape= : one of the shapes that the piece is made in; its own stage if not given}';
 
     protected $description = 'Draws one frame as SVG or PNG';
 
@@ -36,7 +37,8 @@ final class DrawCommand extends LupineCommand
         if (!in_array($kind, ['svg', 'png'], true)) {
             throw new BadPiece('The file has to end in .svg or .png.', $out);
         }
-        $drawing = $this->computed->draw($piece, $frame, $frame);
+        $text = $this->contents($this->text('piece'));
+        $drawing = $this->computed->draw($this->computed->placed($piece, $text, $this->given('shape')), $frame, $frame);
         $this->write(
             $out,
             $kind === 'svg'

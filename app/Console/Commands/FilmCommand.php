@@ -20,6 +20,7 @@ final class FilmCommand extends LupineCommand
         {out : a file that ends in .mp4, .mov, .webm or .zip}
         {--from= : the first frame, 0 if not given}
         {--to= : the last frame, the last of the piece if not given}
+        {--shape= : one of the shapes that the piece is made in; its own stage if not given}
         {--ground= : the colour that a piece without a backdrop is filmed on, for .mp4}';
 
     protected $description = 'Makes the film: H.264 in .mp4; with transparency ProRes 4444 in .mov, VP9 in .webm, PNG frames in .zip';
@@ -40,8 +41,10 @@ final class FilmCommand extends LupineCommand
             $this->frame('from', $piece, 0),
             $this->frame('to', $piece, $piece->stage->frames - 1),
             ground: $this->ground(),
+            shape: $this->given('shape'),
         );
-        $reel = $this->computed->wholeReelText($order->grounded($this->contents($this->text('piece'))));
+        $text = $order->grounded($this->contents($this->text('piece')));
+        $reel = $this->computed->wholeReelText($this->computed->read($text, $order->shape));
         // Written beside its place and moved there when it is whole.
         $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->value;
         $this->write($half, '');

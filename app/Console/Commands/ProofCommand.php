@@ -11,6 +11,7 @@ final class ProofCommand extends LupineCommand
 {
     protected $signature = 'lupine:proof
         {piece : the piece, a JSON file}
+        {--shape= : one of the shapes that the piece is made in; its own stage if not given}
         {--json : the whole proof as JSON}';
 
     protected $description = 'Measures the picture against its figures; exit status 1 where something is off';
@@ -22,7 +23,9 @@ final class ProofCommand extends LupineCommand
 
     protected function work(): int
     {
-        $proof = $this->computed->proof($this->piece(), $this->contents($this->text('piece')));
+        $proof = $this->computed->proof(
+            $this->computed->read($this->contents($this->text('piece')), $this->given('shape')),
+        );
         if ($this->option('json') === true) {
             $this->output->write(
                 json_encode($proof, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n",

@@ -9,7 +9,9 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class ReelCommand extends LupineCommand
 {
-    protected $signature = 'lupine:reel {piece : the piece, a JSON file}';
+    protected $signature = 'lupine:reel
+        {piece : the piece, a JSON file}
+        {--shape= : one of the shapes that the piece is made in; its own stage if not given}';
 
     protected $description = 'Writes the reel, as docs/reel.md describes it, to standard output';
 
@@ -20,7 +22,9 @@ final class ReelCommand extends LupineCommand
 
     protected function work(): int
     {
-        $text = $this->computed->wholeReelText($this->contents($this->text('piece')));
+        $text = $this->computed->wholeReelText(
+            $this->computed->read($this->contents($this->text('piece')), $this->given('shape')),
+        );
         $this->output->write($text."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

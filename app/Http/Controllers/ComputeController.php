@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
+use App\Desk\PlacedPiece;
 use App\Http\Body;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,14 +27,21 @@ final readonly class ComputeController
 
         $inHurry = $body->get('inHurry')->yes(false);
 
-        return self::json($this->computed->forDesk($body->piece(), $body->documentText(), $frame, $inHurry));
+        return self::json($this->computed->forDesk($this->placed($body), $frame, $inHurry));
     }
 
     public function proof(Request $request): Response
     {
         $body = Body::of($request);
 
-        return self::json($this->computed->proofText($body->piece(), $body->documentText()));
+        return self::json($this->computed->proofText($this->placed($body)));
+    }
+
+    private function placed(Body $body): PlacedPiece
+    {
+        $shape = $body->get('shape');
+
+        return $this->computed->placed($body->piece(), $body->documentText(), $shape->isNull() ? null : $shape->id());
     }
 
     private static function json(string $text): Response

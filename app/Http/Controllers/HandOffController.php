@@ -56,14 +56,15 @@ final readonly class HandOffController
     {
         $text = $piece->documentText();
         $document = Document::fromJson($text, app(Forms::class));
-        $computed->check($document);
         $order = FilmOrder::read(Body::of($request), $document);
+        $computed->check($computed->placed($document, $text, $order->shape));
         $handOff = HandOff::query()->create([
             'piece_id' => $piece->id,
             'title' => $piece->title,
             'status' => 'waiting',
             'kind' => $order->kind->value,
             'name' => $order->name,
+            'shape' => $order->shape,
             'document' => $order->grounded($text),
             'first_frame' => $order->range->from,
             'frames_total' => $order->range->to - $order->range->from + 1,
@@ -145,11 +146,11 @@ final readonly class HandOffController
     public function picture(HandOff $handOff, ComputedPiece $computed, StillPainter $painter): Response
     {
         $text = HandOff::query()->whereKey($handOff->id)->value('document');
-        $document = Document::fromJson(is_string($text) ? $text : '', app(Forms::class));
+        $placed = $computed->read(is_string($text) ? $text : '', $handOff->shape);
         $frame = $handOff->first_frame + $handOff->frames_total - 1;
-        $range = FrameRange::within($document->stage->frames, $frame, $frame);
+        $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame);
 
-        return response($painter->paint($computed->reelText($document, (string) $text, $range), $frame), 200, [
+        return response($painter->paint($computed->reelText($placed, $range), $frame), 200, [
             'Content-Type' => 'image/png',
             'Cache-Control' => 'private, max-age=86400, immutable',
         ]);

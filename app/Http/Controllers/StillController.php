@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
+use App\Desk\PlacedPiece;
 use App\Film\StillPainter;
 use App\Http\AskedFrame;
 use App\Models\Piece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lupine\Core\Drawing\Effort;
-use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Piece\Piece as Document;
 
 final readonly class StillController
 {
@@ -25,11 +24,10 @@ final readonly class StillController
     /** The reel, or a range of its frames; of a large piece as many of them as are computed at once. */
     public function reel(Request $request, Piece $piece): Response
     {
-        $text = $piece->documentText();
-        $document = Document::fromJson($text, app(Forms::class));
-        $frames = $document->stage->frames;
+        $placed = $this->placed($request, $piece);
+        $frames = $placed->piece->stage->frames;
         $range = FrameRange::within($frames, AskedFrame::of($request, 'from'), AskedFrame::of($request, 'to'));
-        $effort = $this->computed->effort($document);
+        $effort = $this->computed->effort($placed);
         if ($effort->within($range) > Effort::AT_ONCE) {
             $range = FrameRange::within(
                 $frames,
@@ -38,17 +36,17 @@ final readonly class StillController
             );
         }
 
-        return response($this->computed->reelText($document, $text, $range), 200, [
+        return response($this->computed->reelText($placed, $range), 200, [
             'Content-Type' => 'application/json',
         ]);
     }
 
     public function svg(Request $request, Piece $piece): Response
     {
-        $document = Document::fromJson($piece->documentText(), app(Forms::class));
-        $frame = self::frame($request, $document);
+        $placed = $this->placed($request, $piece);
+        $frame = self::frame($request, $placed);
 
-        return response(Svg::ofFrame($this->computed->draw($document, $frame, $frame), $frame, $piece->title), 200, [
+        return response(Svg::ofFrame($this->computed->draw($placed, $frame, $frame), $frame, $piece->title), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => self::attachment($piece, $frame, 'svg'),
         ]);
@@ -56,13 +54,11 @@ final readonly class StillController
 
     public function png(Request $request, Piece $piece, StillPainter $painter): Response
     {
-        $text = $piece->documentText();
-        $document = Document::fromJson($text, app(Forms::class));
-        $frame = self::frame($request, $document);
+        $placed = $this->placed($request, $piece);
+        $frame = self::frame($request, $placed);
         $reel = $this->computed->reelText(
-            $document,
-            $text,
-            FrameRange::within($document->stage->frames, $frame, $frame),
+            $placed,
+            FrameRange::within($placed->piece->stage->frames, $frame, $frame),
         );
 
         return response($painter->paint($reel, $frame), 200, [
@@ -72,9 +68,17 @@ final readonly class StillController
     }
 
     /** A frame after the end is the last one. */
-    private static function frame(Request $request, Document $document): int
+    private static function frame(Request $request, PlacedPiece $placed): int
     {
-        return min(AskedFrame::of($request, 'frame') ?? 0, $document->stage->frames - 1);
+        return min(AskedFrame::of($request, 'frame') ?? 0, $placed->piece->stage->frames - 1);
+    }
+
+    /** In the shape that the query names, or on the piece's own stage. */
+    private function placed(Request $request, Piece $piece): PlacedPiece
+    {
+        $shape = $request->query('shape');
+
+        return $this->computed->read($piece->documentText(), is_string($shape) && $shape !== '' ? $shape : null);
     }
 
     private static function attachment(Piece $piece, int $frame, string $ending): string

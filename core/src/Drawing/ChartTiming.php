@@ -206,6 +206,16 @@ final class ChartTiming
         return $this->story->stateIndexAt($frame);
     }
 
+    /**
+     * What belongs to each state, mixed as the figures are on a frame.
+     *
+     * @param \Closure(int $state): float $of
+     */
+    public function between(int $frame, \Closure $of): float
+    {
+        return $this->story->between($frame, $of);
+    }
+
     /** Whether no figure is changing on a frame. */
     public function isSettledAt(int $frame): bool
     {
@@ -240,6 +250,18 @@ final class ChartTiming
     public function wholeNumber(string $property): KeyedNumber
     {
         return $this->whole[$property];
+    }
+
+    /** Whether no move takes the chart as a whole anywhere. */
+    public function isStillAsAWhole(): bool
+    {
+        foreach (['x', 'y', 'size', 'turn'] as $property) {
+            if (!$this->whole[$property]->isStill()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, KeyedNumber> everything about the chart that moves change, by property */

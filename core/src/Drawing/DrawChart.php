@@ -10,6 +10,7 @@ use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Words\TextSetter;
 
@@ -43,24 +44,59 @@ final readonly class DrawChart
             array_push($children, ...$poses->pose($figureId, array_values($nodes)));
         }
 
-        return $this->group($chart, $timing, [...$children, ...$furniture->before(), ...$words->draw()]);
+        $atMarks = [...$children, ...$furniture->before(), ...$words->atMarks()];
+
+        return $this->group($chart, $timing, [...$this->body($chart, $atMarks), ...$words->legend()]);
     }
 
-    /** @param list<Node> $children */
+    /**
+     * What a chart's own size and turn are for: its marks and the words at them, and not its legend.
+     *
+     * @param list<Node> $children
+     *
+     * @return list<Node>
+     */
+    private function body(Chart $chart, array $children): array
+    {
+        $place = $chart->place;
+        if ($place->size === 1.0 && fmod($place->turn, 360.0) === 0.0) {
+            return $children;
+        }
+        $none = Track::constant(0.0);
+        $pose = new Pose(
+            new Point($place->x, $place->y),
+            $none,
+            $none,
+            Track::constant($place->size),
+            Track::constant($place->turn),
+        );
+
+        return [new GroupNode('body', $children, null, $pose)];
+    }
+
+    /**
+     * Moves take the whole of it along.
+     *
+     * @param list<Node> $children
+     */
     private function group(Chart $chart, ChartTiming $timing, array $children): GroupNode
     {
-        $place = new Point($chart->x, $chart->y);
-        $numbers = [];
-        foreach (['x', 'y', 'size', 'turn'] as $property) {
-            $numbers[$property] = $timing->wholeNumber($property);
-        }
+        $at = $chart->place;
         $opacity = $timing->wholeNumber('opacity');
+        $number = fn (string $property): Track => $timing->wholeNumber($property)->track($this->range);
+        $isStill = $timing->isStillAsAWhole();
 
         return new GroupNode(
             $chart->id,
             $children,
             $opacity->isStill() ? null : $opacity->track($this->range),
-            Pose::of($place, $numbers, $this->range, $place),
+            $isStill ? null : new Pose(
+                new Point($at->x, $at->y),
+                $number('x')->map(static fn (float $x): float => $x - $at->x),
+                $number('y')->map(static fn (float $y): float => $y - $at->y),
+                $number('size')->map(static fn (float $size): float => $size / $at->size),
+                $number('turn')->map(static fn (float $turn): float => $turn - $at->turn),
+            ),
             $timing->form->needs($chart->form)->isOnScale()
                 ? $timing->scales($this->range)
                 : null,

@@ -36,8 +36,8 @@ final readonly class DrawChartWords
         $this->readings = $timing->readings($shapes->range, $shapes->presences);
     }
 
-    /** @return list<Node> */
-    public function draw(): array
+    /** @return list<Node> names, labels and the number in the middle */
+    public function atMarks(): array
     {
         $nodes = [];
         if ($this->chart->words->names !== null) {
@@ -53,16 +53,22 @@ final readonly class DrawChartWords
         foreach ($labels->draw() as $figureId => $label) {
             array_push($nodes, ...$this->poses->pose((string) $figureId, [$label]));
         }
-        if ($this->chart->words->legend !== null) {
-            $legend = new DrawLegend($this->timing, $this->shapes, $this->readings, $this->setter);
-            $nodes[] = $legend->draw($this->chart->words->legend);
-        }
         $room = $this->shapes->first()->middle();
         if ($this->chart->words->centre !== null && $room !== null) {
             $nodes[] = $this->centre($this->chart->words->centre, $room);
         }
 
         return $nodes;
+    }
+
+    /** @return list<Node> */
+    public function legend(): array
+    {
+        $legend = $this->chart->words->legend;
+
+        return $legend === null
+            ? []
+            : [(new DrawLegend($this->timing, $this->shapes, $this->readings, $this->setter))->draw($legend)];
     }
 
     /**
@@ -74,18 +80,20 @@ final readonly class DrawChartWords
     {
         $names = [];
         $cap = $this->setter->capHeight($style);
+        $sizes = new WordSizes($this->chart->words, $this->timing, $this->setter);
         foreach ($this->shapes->order() as $id) {
             $figure = $this->timing->figure($id);
-            // Several series of one row share its name.
-            $name = $figure->series === 0 ? trim($figure->label) : '';
             $foot = $this->shapes->fulls[$id]->map(
                 static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
             );
             $first = $foot->at($this->shapes->range->from);
-            if ($first === null || $name === '') {
+            if ($first === null) {
                 continue;
             }
-            $lines = $this->fitted($name, $style, $first->room);
+            $lines = $sizes->name($figure, $style, $first->room);
+            if ($lines['lines'] === [''] || $lines['lines'] === []) {
+                continue;
+            }
             $nodes = [];
             foreach ($lines['lines'] as $index => $line) {
                 // Beside a mark they are centred about its middle, below it they hang down.
@@ -106,32 +114,6 @@ final readonly class DrawChartWords
         }
 
         return $names;
-    }
-
-    /**
-     * A name in as many lines as its room needs, and a little smaller where a word is too long for it.
-     *
-     * @return array{lines: list<string>, style: TextStyle}
-     */
-    private function fitted(string $name, TextStyle $style, ?float $room): array
-    {
-        if ($room === null) {
-            return ['lines' => [$name], 'style' => $style];
-        }
-        $widest = 1.0;
-        foreach (explode(' ', $name) as $word) {
-            $widest = max($widest, $this->setter->width($word, $style));
-        }
-        $style = $style->withSize($style->size * max(0.6, min(1.0, $room / $widest)));
-        $lines = array_slice($this->setter->lines($name, $style, $room), 0, 3);
-
-        return [
-            'lines' => array_map(
-                fn (string $line): string => $this->setter->fitted($line, $style, $room),
-                $lines,
-            ),
-            'style' => $style,
-        ];
     }
 
     private function centre(CentreSettings $centre, Room $room): GroupNode

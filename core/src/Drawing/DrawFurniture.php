@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
-use Lupine\Core\Words\NumberText;
 use Lupine\Core\Words\TextSetter;
 
 /** What a form sets beside its marks: tracks, axes and ticks behind them, a target before them. */
@@ -20,12 +20,6 @@ final readonly class DrawFurniture
     private const PLAIN = 0.14;
     private const AXIS = 0.55;
     private const TICK = 0.16;
-
-    /** the size of numbers at ticks, as a fraction of the labels' */
-    private const NUMBER = 0.62;
-
-    /** pixels below which they are not read on a screen of ordinary size */
-    private const SMALLEST = 22.0;
 
     /** @var array<string, Furniture> everything that is there on any frame, by its name */
     private array $all;
@@ -98,38 +92,25 @@ final readonly class DrawFurniture
         }
         $nodes = [$path];
         if ($one->number !== null && $one->anchor !== null) {
-            $nodes[] = $this->number($one->number, $now, $one->anchor->align);
+            $nodes[] = $this->number($one->number, $now, $one->anchor);
         }
 
         return [new GroupNode($key, $nodes, $now->map(static fn (?Furniture $now): float => $now->opacity ?? 0.0))];
     }
 
     /** @param Track<Furniture|null> $now */
-    private function number(float $number, Track $now, string $align): TextNode
+    private function number(float $number, Track $now, Anchor $anchor): TextNode
     {
-        $style = $this->chart->words->labelStyle;
-        $small = $style->withSize(max(self::SMALLEST, $style->size * self::NUMBER));
-        $text = NumberText::of($number, self::decimals($number), $this->chart->words->reading);
-        $down = $align === 'middle' ? $small->size : $this->setter->capHeight($small) / 2;
+        $numbers = new TickNumbers($this->chart->words, $this->setter);
+        $down = $numbers->down($anchor);
 
         return (new DrawTexts($this->setter))->line(
-            $text,
-            $small,
+            $numbers->text($number),
+            $numbers->style,
             $now->map(static fn (?Furniture $now): float => $now->anchor->point->x ?? 0.0),
             $now->map(static fn (?Furniture $now): float => ($now->anchor->point->y ?? 0.0) + $down),
-            $align,
+            $anchor->align,
         );
-    }
-
-    /** Digits behind the point that a round number has. */
-    private static function decimals(float $number): int
-    {
-        $digits = 0;
-        while ($digits < 6 && abs(round($number, $digits) - $number) > 1e-9) {
-            ++$digits;
-        }
-
-        return $digits;
     }
 
     private function colour(Furniture $one): string

@@ -18,6 +18,7 @@ use Lupine\Core\Words\TextSetter;
 final readonly class DrawLabels
 {
     private DrawTexts $texts;
+    private WordSizes $sizes;
 
     /** @param array<string, Track<string>> $readings by figure id */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class DrawLabels
         private TextSetter $setter,
     ) {
         $this->texts = new DrawTexts($setter);
+        $this->sizes = new WordSizes($words, $timing, $setter);
     }
 
     /** @return array<string, GroupNode> by figure id */
@@ -56,7 +58,7 @@ final readonly class DrawLabels
         );
         $shapes = $this->shapes->shapes[$id];
         $place = $shapes->map(static fn (Shape $shape): Point => $shape->middle());
-        [$width, $height] = $this->box($id);
+        [$width, $height] = $this->sizes->label($id);
         $presence = $this->shapes->presences[$id];
         $opacity = Track::of(
             $shapes->changes,
@@ -72,7 +74,7 @@ final readonly class DrawLabels
     private function labelBeside(string $id): GroupNode
     {
         $style = $this->words->labelStyle;
-        [$width, $height] = $this->box($id);
+        [$width, $height] = $this->sizes->label($id);
         $plate = $this->words->labelPlate;
         $clear = $style->size * ($plate === null ? 0.55 : 0.95);
         $shapes = $this->shapes->first()->wordsFollow() ? $this->shapes->shapes[$id] : $this->shapes->fulls[$id];
@@ -128,7 +130,7 @@ final readonly class DrawLabels
         $cap = $this->setter->capHeight($style);
         $nodes = [];
         if ($kind !== 'reading') {
-            $small = $kind === 'both' ? $style->withSize($style->size * 0.7) : $style;
+            $small = $kind === 'both' ? $style->times(WordSizes::OVER) : $style;
             $shift = $kind === 'both' ? -$cap * 0.35 : $cap / 2;
             $nodes[] = $this->texts->line(
                 $this->label($id),
@@ -156,7 +158,7 @@ final readonly class DrawLabels
     /** Whether it fits on the mark wherever the figures stand still. */
     private function fitsOn(string $id): bool
     {
-        [$width, $height] = $this->box($id);
+        [$width, $height] = $this->sizes->label($id);
         $full = $this->shapes->fulls[$id];
         foreach (array_unique([$this->shapes->range->from, $this->shapes->range->to]) as $frame) {
             $shape = $full->at($frame);
@@ -166,26 +168,6 @@ final readonly class DrawLabels
         }
 
         return true;
-    }
-
-    /** @return array{float, float} width and height in pixels */
-    private function box(string $id): array
-    {
-        $style = $this->words->labelStyle;
-        $kind = $this->words->labelText;
-        $reading = 0.0;
-        foreach ($kind === 'label' ? [] : $this->timing->states() as $state) {
-            $reading = max($reading, $this->setter->width($state->readings[$id]->at(1.0), $style, true));
-        }
-        $label =
-            $kind === 'reading'
-                ? 0.0
-                : $this->setter->width(
-                    $this->label($id),
-                    $kind === 'both' ? $style->withSize($style->size * 0.7) : $style,
-                );
-
-        return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? 2.3 : 1.0)];
     }
 
     private function label(string $id): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Figures\Figure;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
@@ -27,35 +28,33 @@ final readonly class DrawLegend
 
     public function draw(LegendSettings $legend): GroupNode
     {
-        $dot = $legend->style->size * 0.42;
-        $labelX = $legend->x + $dot * 2 + $legend->style->size * 0.42;
-        [$labelWidth, $readingWidth] = $this->widths($legend);
-        $room = max(20.0, $legend->x + $legend->width - $labelX - $readingWidth - $legend->style->size * 0.5);
-        $style = $legend->style->withSize($legend->style->size * max(0.66, min(1.0, $room / $labelWidth)));
-        $step = $legend->spacing * $legend->style->size;
+        $plan = LegendPlan::of($legend, $this->timing, $this->setter);
+        $isOfSeries = $this->timing->figures()->seriesCount() > 1;
+        $places = $this->places($plan, $isOfSeries);
         $rows = [];
-        foreach ($this->entries() as $place => $id) {
-            $y = $legend->y + $place * $step;
-            $baseline = Track::constant($y + $this->setter->capHeight($style) / 2);
+        foreach ($this->entries($isOfSeries) as $id) {
+            [$left, $middle, $width] = $places[0][$id];
+            $label = LegendPlan::label($this->timing->figure($id), $isOfSeries);
+            $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
                 'legend-'.$id,
                 [
                     new PathNode(
-                        Track::constant(OutlineBuilder::circle(new Point($legend->x + $dot, $y), $dot)),
+                        Track::constant(OutlineBuilder::circle(new Point($left + $plan->dot(), $middle), $plan->dot())),
                         new FlatPaint($this->timing->colours[$id]),
                     ),
                     $this->texts->line(
-                        $this->setter->fitted($this->label($id), $style, $room),
-                        $style,
-                        Track::constant($labelX),
+                        $this->setter->fitted($label, $plan->style, $plan->labelRoom),
+                        $plan->style,
+                        Track::constant($left + $plan->labelShift()),
                         $baseline,
                         'left',
                     ),
-                    ...$this->isOfSeries() ? [] : [
+                    ...$isOfSeries ? [] : [
                         $this->texts->reading(
                             $this->readings[$id],
-                            $style,
-                            Track::constant($legend->x + $legend->width),
+                            $plan->style,
+                            Track::constant($left + $width),
                             $baseline,
                             'right',
                             $id,
@@ -63,69 +62,54 @@ final readonly class DrawLegend
                     ],
                 ],
                 DrawChartWords::fadeIn($this->shapes->presences[$id]),
-                $this->isOfSeries() ? null : $this->pose($id, $place, $step),
+                $this->pose($id, $places),
             );
         }
 
         return new GroupNode('legend', $rows);
     }
 
-    /** @return list<string> a figure for each row of the legend: all of them, or of several series the first of each */
-    private function entries(): array
+    /** @return list<string> a figure for each entry of the legend, in the order in which they are laid out at first */
+    private function entries(bool $isOfSeries): array
     {
-        $order = $this->shapes->order();
-        if (!$this->isOfSeries()) {
-            return $order;
-        }
-        $entries = [];
-        foreach ($order as $id) {
-            $entries[$this->timing->figure($id)->series] ??= $id;
-        }
-        ksort($entries);
-
-        return array_values($entries);
+        return $isOfSeries
+            ? array_map(static fn (Figure $figure): string => $figure->id, LegendPlan::entries($this->timing))
+            : $this->shapes->order();
     }
 
-    private function isOfSeries(): bool
+    /** @return non-empty-list<array<string, array{float, float, float}>> by state, then by figure id */
+    private function places(LegendPlan $plan, bool $isOfSeries): array
     {
-        return $this->timing->figures()->seriesCount() > 1;
+        $first = $plan->places($this->entries($isOfSeries));
+        if ($isOfSeries || count($this->timing->states()) === 1) {
+            return [$first];
+        }
+
+        return array_map(static function (ChartState $state) use ($plan): array {
+            $order = $state->places;
+            asort($order);
+
+            return $plan->places(array_map('strval', array_keys($order)));
+        }, $this->timing->states());
     }
 
-    /** Rows change places as their figures do. */
-    private function pose(string $id, int $place, float $step): ?Pose
+    /**
+     * Entries change places as their figures do.
+     *
+     * @param non-empty-list<array<string, array{float, float, float}>> $places by state
+     */
+    private function pose(string $id, array $places): ?Pose
     {
-        $changes = $this->timing->changesOfFigures($this->shapes->range);
-        if ($changes === []) {
+        $at = array_map(static fn (array $places): array => $places[$id], $places);
+        if (count(array_unique(array_map(static fn (array $one): string => $one[0].' '.$one[1], $at))) === 1) {
             return null;
         }
-        $down = Track::of(
-            [$this->shapes->range->from, ...$changes],
-            fn (int $frame): float => ($this->timing->placeAt($id, $frame) - $place) * $step,
-        );
-        [$none, $one] = [Track::constant(0.0), Track::constant(1.0)];
+        $frames = [$this->shapes->range->from, ...$this->timing->changesOfFigures($this->shapes->range)];
+        $moved = fn (int $side): Track => Track::of($frames, fn (int $frame): float => $this->timing->between(
+            $frame,
+            static fn (int $state): float => $at[$state][$side],
+        ) - $at[0][$side]);
 
-        return new Pose(new Point(0, 0), $none, $down, $one, $none);
-    }
-
-    /** @return array{float, float} of the widest label and of the widest reading, in pixels */
-    private function widths(LegendSettings $legend): array
-    {
-        [$labelWidth, $readingWidth] = [1.0, 0.0];
-        foreach ($this->entries() as $id) {
-            foreach ($this->isOfSeries() ? [] : $this->timing->states() as $state) {
-                $reading = $state->readings[$id]->at(1.0);
-                $readingWidth = max($readingWidth, $this->setter->width($reading, $legend->style, true));
-            }
-            $labelWidth = max($labelWidth, $this->setter->width($this->label($id), $legend->style));
-        }
-
-        return [$labelWidth, $readingWidth];
-    }
-
-    private function label(string $figureId): string
-    {
-        $figure = $this->timing->figure($figureId);
-
-        return trim($this->isOfSeries() ? $figure->seriesName : $figure->label);
+        return new Pose(new Point(0, 0), $moved(0), $moved(1), Track::constant(1.0), Track::constant(0.0));
     }
 }

@@ -11,6 +11,8 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Words\FontBook;
@@ -40,10 +42,10 @@ final readonly class DrawPiece
         $texts = new DrawTexts($this->setter);
         $charts = new DrawChart($this->setter, $range);
         $nodes = self::backdrop($piece);
-        foreach ($piece->charts as $chart) {
+        foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {
             $nodes[] = $charts->draw($chart, $timings[$chart->id]);
         }
-        foreach ($piece->words as $words) {
+        foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $nodes[] = $texts->free($words, $moves, $range);
         }
         if ($piece->captions !== null) {

@@ -14,21 +14,19 @@ use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 
 /** Titles, other free texts and captions. */
 final readonly class DrawTexts
 {
-    private const LEADING = 1.18;
-
     public function __construct(private TextSetter $setter)
     {
     }
 
     public function free(FreeText $words, Moves $moves, FrameRange $range): GroupNode
     {
-        $text = $words->upperCase ? mb_strtoupper($words->text) : $words->text;
-        $lines = $this->setter->lines($text, $words->style, $words->width);
+        $lines = $this->setter->lines($words->shown(), $words->style, $words->width);
         $children = $this->block($lines, $words->style, $words->x, $words->y, $words->align);
         $number = static fn (string $property, float $first): KeyedNumber => $moves->number(
             $property,
@@ -50,7 +48,7 @@ final readonly class DrawTexts
                 'right' => -$words->width / 2,
                 default => 0.0,
             },
-            $words->y + (count($lines) - 1) * $words->style->size * self::LEADING / 2
+            $words->y + (count($lines) - 1) * $words->style->size * TextBlock::LEADING / 2
                 - $this->setter->capHeight($words->style) / 2,
         );
 
@@ -85,7 +83,7 @@ final readonly class DrawTexts
     public function caption(ScriptLine $line, CaptionSettings $captions, float $middle): GroupNode
     {
         $lines = $this->setter->lines($line->text, $captions->style, $captions->width);
-        $top = $captions->y - (count($lines) - 1) * $captions->style->size * self::LEADING;
+        $top = $captions->y - (count($lines) - 1) * $captions->style->size * TextBlock::LEADING;
         $opacity = Track::of(
             [$line->begin, $line->end],
             static fn (int $frame): float => $frame >= $line->begin && $frame < $line->end ? 1.0 : 0.0,
@@ -112,7 +110,7 @@ final readonly class DrawTexts
                     $line,
                     $style,
                     Track::constant($x),
-                    Track::constant($y + $index * $style->size * self::LEADING),
+                    Track::constant($y + $index * $style->size * TextBlock::LEADING),
                     $align,
                 );
             }

@@ -25,6 +25,9 @@ final class FiguresOverTime
 
     private KeyedNumber $whole;
 
+    /** the number of the state that the figures stand in; between two numbers while they change */
+    private readonly KeyedNumber $state;
+
     private bool $wholeIsSum = true;
 
     /** @var array<int, Moment> by frame, while figures change */
@@ -47,6 +50,10 @@ final class FiguresOverTime
             $this->wholeIsSum = $this->wholeIsSum && !$state->figures->hasGivenWhole;
         }
         $this->whole = $this->keyed(static fn (ChartState $state): float => $state->figures->whole->toFloat());
+        $number = -1;
+        $this->state = $this->keyed(static function () use (&$number): float {
+            return (float) ++$number;
+        });
         if (count($states) === 1) {
             return;
         }
@@ -71,7 +78,21 @@ final class FiguresOverTime
             return $this->settled[$state] ??= $this->states[$state]->moment();
         }
 
-        return $this->moving[$frame] ??= $this->between($frame);
+        return $this->moving[$frame] ??= $this->moving($frame);
+    }
+
+    /**
+     * What belongs to each state, mixed as the figures are on a frame.
+     *
+     * @param \Closure(int $state): float $of
+     */
+    public function between(int $frame, \Closure $of): float
+    {
+        $at = $this->state->at($frame);
+        $before = (int) floor($at);
+        $far = $at - $before;
+
+        return $far <= 0.0 ? $of($before) : $of($before) * (1 - $far) + $of($before + 1) * $far;
     }
 
     public function fractionAt(string $figureId, int $frame): float
@@ -204,7 +225,7 @@ final class FiguresOverTime
         ))));
     }
 
-    private function between(int $frame): Moment
+    private function moving(int $frame): Moment
     {
         $scale = $this->scaleAt($frame);
         $values = array_map(static fn (KeyedNumber $value): float => $value->at($frame), $this->values);

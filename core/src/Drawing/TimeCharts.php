@@ -61,7 +61,7 @@ final readonly class TimeCharts
         return new ChartTiming(
             $form,
             $chart->form,
-            new Point($chart->x, $chart->y),
+            new Point($chart->place->x, $chart->place->y),
             new FiguresOverTime($states),
             $this->moves->ofChart($chart, $figures),
             $this->colours($chart, $table, $figures),
@@ -221,10 +221,8 @@ final readonly class TimeCharts
     private function whole(Chart $chart): array
     {
         $numbers = [];
-        foreach (
-            ['x' => $chart->x, 'y' => $chart->y, 'size' => 1.0, 'turn' => 0.0, 'opacity' => 1.0] as $name => $first
-        ) {
-            $numbers[$name] = $this->moves->number($name, $first, $chart->id, null);
+        foreach (['x', 'y', 'size', 'turn', 'opacity'] as $name) {
+            $numbers[$name] = $this->moves->number($name, $chart->place->first($name), $chart->id, null);
         }
 
         return $numbers;

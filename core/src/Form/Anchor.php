@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form;
 
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 
 /** A point that words are set at, and how they stand to it. */
@@ -15,5 +16,17 @@ final readonly class Anchor
      */
     public function __construct(public Point $point, public string $align, public ?float $room = null)
     {
+    }
+
+    /** Where words of a size stand at it. */
+    public function box(float $width, float $height): Box
+    {
+        $left = $this->point->x - $width * match ($this->align) {
+            'left' => 0.0,
+            'right' => 1.0,
+            default => 0.5,
+        };
+
+        return new Box($left, $this->point->y - $height / 2, $width, $height);
     }
 }

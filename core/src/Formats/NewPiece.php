@@ -10,7 +10,7 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Table;
 
 /**
- * A piece made from a table: a stage, the chart in its middle third, a title, a legend, and an order in which it opens.
+ * A piece made from a table: a stage, a chart, a title, a legend, placed by a rule, and an order in which it opens.
  */
 final readonly class NewPiece
 {
@@ -30,7 +30,7 @@ final readonly class NewPiece
         $defaults = $form->defaults();
         $count = count($table->rows);
         $headline = $table->name !== '' ? $table->name : $title;
-        $plan = new NewPiecePlan($defaults, $count, $headline);
+        $plan = new NewPiecePlan($defaults, $count);
 
         return [
             'lupine' => Piece::VERSION,
@@ -42,8 +42,8 @@ final readonly class NewPiece
                     'id' => 'chart1',
                     'table' => $table->id,
                     'column' => $table->columns[0]->id,
-                    'form' => self::settings($form, $count, $plan->width, $plan->height),
-                    'place' => ['x' => $plan->x, 'y' => $plan->y],
+                    'form' => self::settings($form, $count),
+                    'place' => ['x' => 960, 'y' => 540, 'placedBy' => 'rule'],
                     'finish' => [
                         'colours' => 'tints',
                         'swatches' => [self::SWATCH],
@@ -69,9 +69,11 @@ final readonly class NewPiece
                 [
                     'id' => 'title',
                     'text' => $headline,
-                    'x' => $plan->titleX,
-                    'y' => $plan->titleY,
-                    'width' => $plan->titleWidth,
+                    'role' => 'title',
+                    'x' => 160,
+                    'y' => 190,
+                    'width' => 1600,
+                    'placedBy' => 'rule',
                     'align' => 'left',
                     'upperCase' => false,
                     'font' => 'bricolage-bold',
@@ -82,6 +84,7 @@ final readonly class NewPiece
             'captions' => [
                 'y' => 1000,
                 'width' => 1400,
+                'placedBy' => 'rule',
                 'font' => 'figtree-regular',
                 'size' => 44,
                 'colour' => '#ffffff',
@@ -89,6 +92,8 @@ final readonly class NewPiece
             'backdrop' => ['kind' => 'radial', 'colour' => '#24514a', 'edge' => '#12211f', 'vignette' => 0.3],
             'script' => ['lines' => []],
             'moves' => [],
+            'arrangement' => ['charts' => $defaults->isWide ? 'below' : 'left', 'several' => 'fitting'],
+            'shapes' => [],
         ];
     }
 
@@ -124,9 +129,10 @@ final readonly class NewPiece
                 : null,
             'legend' => $plan->hasLegend
                 ? [
-                    'x' => $plan->legendX,
-                    'y' => $plan->legendY,
+                    'x' => 1120,
+                    'y' => 400,
                     'width' => 640,
+                    'placedBy' => 'rule',
                     'spacing' => $plan->spacing,
                     'font' => 'figtree-semibold',
                     'size' => $plan->legendSize,

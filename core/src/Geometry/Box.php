@@ -16,6 +16,17 @@ final readonly class Box
         return new self($middle->x - $width / 2, $middle->y - $height / 2, $width, $height);
     }
 
+    /** @param non-empty-list<self> $boxes */
+    public static function joined(array $boxes): self
+    {
+        $all = $boxes[0];
+        foreach ($boxes as $box) {
+            $all = $all->joinedWith($box);
+        }
+
+        return $all;
+    }
+
     public function right(): float
     {
         return $this->left + $this->width;

@@ -13,6 +13,7 @@ final readonly class CaptionSettings
         /** lines wrap at this width, in pixels */
         public float $width,
         public TextStyle $style,
+        public bool $isByRule = false,
     ) {
     }
 
@@ -26,6 +27,13 @@ final readonly class CaptionSettings
             $field->get('y')->number(0, 4000),
             $field->get('width')->number(60, 4000),
             TextStyle::read($field, 'figtree-regular', 44, '#ffffff'),
+            PlacedBy::rule($field),
         );
+    }
+
+    /** The same captions, in their place. */
+    public function arranged(float $y, float $width, float $size): self
+    {
+        return new self($y, $width, $this->style->withSize($size));
     }
 }

@@ -31,4 +31,10 @@ final readonly class CentreSettings
             $field->get('figure')->isNull() ? null : $field->get('figure')->id(),
         );
     }
+
+    /** The same in another size. */
+    public function times(float $factor): self
+    {
+        return new self($this->caption, $this->prefix, $this->suffix, $this->style->times($factor), $this->rowId);
+    }
 }

@@ -15,14 +15,18 @@ final readonly class Chart
         /** @var list<string> columns that stand side by side, where the form can show several; empty: the one column */
         public array $series,
         public FormSettings $form,
-        /** centre, in pixels from the top left of the stage */
-        public float $x,
-        public float $y,
+        public Place $place,
         public FinishSettings $finish,
         public ChartWords $words,
         public ?ChartMotion $entrance,
         public ?ChartMotion $exit,
         private array $own,
+        /** what it is called in lists; empty: by its figures */
+        public string $name = '',
+        /** whether it is left out of the picture */
+        public bool $isHidden = false,
+        /** what it is taken together with, or null */
+        public ?string $group = null,
     ) {
     }
 
@@ -34,19 +38,36 @@ final readonly class Chart
             $field->get('column')->id(),
             array_map(static fn (Field $column): string => $column->id(), $field->get('series')->items(12)),
             FormSettings::read($field->get('form'), $forms),
-            $field
-                ->get('place')
-                ->get('x')
-                ->number(-8000, 8000),
-            $field
-                ->get('place')
-                ->get('y')
-                ->number(-8000, 8000),
+            Place::read($field->get('place')),
             FinishSettings::read($field->get('finish')),
             ChartWords::read($field->get('words')),
             ChartMotion::read($field->get('entrance')),
             ChartMotion::read($field->get('exit')),
             array_map(OwnSettings::read(...), $field->get('own')->entries()),
+            $field->get('name')->text(80, ''),
+            $field->get('hidden')->yes(false),
+            $field->get('group')->isNull() ? null : $field->get('group')->id(),
+        );
+    }
+
+    /** The same chart, standing elsewhere, with its form and its words as they are there. */
+    public function arranged(Place $place, FormSettings $form, ChartWords $words): self
+    {
+        return new self(
+            $this->id,
+            $this->table,
+            $this->column,
+            $this->series,
+            $form,
+            $place,
+            $this->finish,
+            $words,
+            $this->entrance,
+            $this->exit,
+            $this->own,
+            $this->name,
+            $this->isHidden,
+            $this->group,
         );
     }
 

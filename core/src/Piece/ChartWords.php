@@ -38,4 +38,23 @@ final readonly class ChartWords
             CentreSettings::read($field->get('centre')),
         );
     }
+
+    /**
+     * The same words in another size.
+     *
+     * @param float $factor of labels, names and the number in the middle
+     */
+    public function arranged(float $factor, ?LegendSettings $legend): self
+    {
+        return new self(
+            $this->reading,
+            $this->labels,
+            $this->labelText,
+            $this->labelStyle->times($factor),
+            $this->labelPlate,
+            $this->names?->times($factor),
+            $legend,
+            $this->centre?->times($factor),
+        );
+    }
 }

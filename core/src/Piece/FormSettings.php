@@ -33,6 +33,12 @@ final readonly class FormSettings
         return (string) $this->values[$name];
     }
 
+    /** @return array<string, float> by setting */
+    public function numbers(): array
+    {
+        return array_filter($this->values, is_float(...));
+    }
+
     public function has(string $name): bool
     {
         return isset($this->values[$name]);

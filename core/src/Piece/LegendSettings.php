@@ -16,6 +16,9 @@ final readonly class LegendSettings
         /** from row to row, in multiples of the size */
         public float $spacing,
         public TextStyle $style,
+        /** column (one below the other) or rows (side by side, as many as fit) */
+        public string $flow = 'column',
+        public bool $isByRule = false,
     ) {
     }
 
@@ -31,6 +34,27 @@ final readonly class LegendSettings
             $field->get('width')->number(40, 4000),
             $field->get('spacing')->number(1, 6, 2),
             TextStyle::read($field, 'figtree-semibold', 40, '#ffffff'),
+            $field->get('flow')->oneOf(['column', 'rows'], 'column'),
+            PlacedBy::rule($field),
+        );
+    }
+
+    /** The same legend, in its place. */
+    public function arranged(
+        float $x,
+        float $y,
+        float $width,
+        float $size,
+        ?string $flow = null,
+        ?float $spacing = null,
+    ): self {
+        return new self(
+            $x,
+            $y,
+            $width,
+            $spacing ?? $this->spacing,
+            $this->style->withSize($size),
+            $flow ?? $this->flow,
         );
     }
 }

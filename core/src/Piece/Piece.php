@@ -32,6 +32,9 @@ final readonly class Piece
         public Backdrop $backdrop,
         public array $lines,
         public array $moves,
+        public ArrangementSettings $arrangement,
+        /** @var list<StageShape> the shapes that the piece is made in beside its stage's own */
+        public array $shapes,
     ) {
     }
 
@@ -82,6 +85,8 @@ final readonly class Piece
                 static fn (Field $move): Move => Move::read($move, $ofChart),
                 $root->get('moves')->items(2000),
             ),
+            ArrangementSettings::read($root->get('arrangement')),
+            array_map(StageShape::read(...), $root->get('shapes')->items(6)),
         );
         $piece->check($root);
 
@@ -97,6 +102,41 @@ final readonly class Piece
         }
 
         throw new BadPiece(sprintf('There is no table “%s”.', $id), 'charts');
+    }
+
+    /** @throws BadPiece where the piece has no such shape */
+    public function shape(string $id): StageShape
+    {
+        foreach ($this->shapes as $shape) {
+            if ($shape->id === $id) {
+                return $shape;
+            }
+        }
+
+        throw new BadPiece(sprintf('This piece is not made in a shape “%s”.', $id), 'shapes');
+    }
+
+    /**
+     * The same piece with everything where it stands on one stage.
+     *
+     * @param list<Chart> $charts
+     * @param list<FreeText> $words
+     */
+    public function arranged(Stage $stage, array $charts, array $words, ?CaptionSettings $captions): self
+    {
+        return new self(
+            $this->title,
+            $stage,
+            $this->tables,
+            $charts,
+            $words,
+            $captions,
+            $this->backdrop,
+            $this->lines,
+            $this->moves,
+            $this->arrangement,
+            [],
+        );
     }
 
     public function line(string $id): ?ScriptLine
@@ -136,6 +176,7 @@ final readonly class Piece
         Unique::ids($this->words, $root->get('words'));
         Unique::ids($this->lines, $root->get('script')->get('lines'));
         Unique::ids($this->moves, $root->get('moves'));
+        Unique::ids($this->shapes, $root->get('shapes'));
         foreach ($this->charts as $chart) {
             foreach ([$chart->column, ...$chart->series] as $column) {
                 $this->table($chart->table)->columnIndex($column);

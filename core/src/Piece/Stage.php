@@ -23,14 +23,7 @@ final readonly class Stage
 
     public static function read(Field $field): self
     {
-        $width = $field->get('width')->whole(64, self::MAX_SIDE);
-        $height = $field->get('height')->whole(64, self::MAX_SIDE);
-        if ($width % 2 === 1 || $height % 2 === 1) {
-            throw $field->wrong('has an odd side; width and height have to be even, or no film can be made of it');
-        }
-        if ($width * $height > self::MAX_PIXELS) {
-            throw $field->wrong(sprintf('is %d × %d, more than 3840 × 2160 pixels', $width, $height));
-        }
+        [$width, $height] = self::sides($field);
         [$numerator, $denominator] = self::rate($field->get('rate'));
         $dropFrame = $field->get('dropFrame')->yes(false);
         if ($dropFrame && ($denominator !== 1001 || !in_array($numerator, [30_000, 60_000], true))) {
@@ -46,6 +39,38 @@ final readonly class Stage
             $denominator,
             $dropFrame,
             $field->get('frames')->whole(1, self::MAX_FRAMES),
+        );
+    }
+
+    /**
+     * @return array{int, int} width and height in pixels
+     *
+     * @throws BadPiece
+     */
+    public static function sides(Field $field): array
+    {
+        $width = $field->get('width')->whole(64, self::MAX_SIDE);
+        $height = $field->get('height')->whole(64, self::MAX_SIDE);
+        if ($width % 2 === 1 || $height % 2 === 1) {
+            throw $field->wrong('has an odd side; width and height have to be even, or no film can be made of it');
+        }
+        if ($width * $height > self::MAX_PIXELS) {
+            throw $field->wrong(sprintf('is %d × %d, more than 3840 × 2160 pixels', $width, $height));
+        }
+
+        return [$width, $height];
+    }
+
+    /** The same stage in another shape. */
+    public function shaped(int $width, int $height): self
+    {
+        return new self(
+            $width,
+            $height,
+            $this->rateNumerator,
+            $this->rateDenominator,
+            $this->dropFrame,
+            $this->frames,
         );
     }
 

@@ -33,6 +33,11 @@ final readonly class TextStyle
         return new self($this->font, $size, $this->colour);
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->font, $this->size * $factor, $this->colour);
+    }
+
     public function withColour(string $colour): self
     {
         return new self($this->font, $this->size, $colour);

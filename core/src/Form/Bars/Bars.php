@@ -16,6 +16,9 @@ use Lupine\Core\Piece\FormSettings;
 /** Amounts on a scale, on either side of zero, as bars that lie or stand. */
 final readonly class Bars implements Form
 {
+    /** how high a new chart is at most, as a multiple of its width */
+    private const TALLEST = 1.7;
+
     private function __construct(private bool $isUpright)
     {
     }
@@ -58,7 +61,8 @@ final readonly class Bars implements Form
 
     public function fitted(float $width, float $height, int $count): array
     {
-        return ['width' => floor($width), 'height' => floor($height)];
+        // So much higher than it is wide, bars would be sticks or planks.
+        return ['width' => floor($width), 'height' => floor(min($height, $width * self::TALLEST))];
     }
 
     public function stacking(FormSettings $settings): string

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Arrangement;
+
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Piece;
+
+/**
+ * Puts everything in its place on a stage of one shape. What a hand placed stays, or keeps its place in proportion;
+ * everything else is placed by the piece's rule.
+ */
+final readonly class Arrange
+{
+    /** width as a fraction of the height below which a stage is upright, and how much larger its texts are */
+    private const TALL = 0.8;
+    private const LARGER = 1.2;
+
+    public function __construct(private DrawPiece $drawPiece)
+    {
+    }
+
+    /**
+     * The piece with nothing left to be placed.
+     *
+     * @param string|null $shape null: the piece's own stage
+     *
+     * @throws BadPiece where the piece has no such shape
+     */
+    public function piece(Piece $piece, ?string $shape = null): Piece
+    {
+        $wanted = $shape === null ? null : $piece->shape($shape);
+        $placed = $wanted === null ? $piece : (new InProportion($piece, $wanted))->piece();
+        if (!self::hasRule($placed)) {
+            return $placed;
+        }
+        try {
+            // Wherever its charts stand, their figures and what is said of them are the same.
+            $timings = $this->drawPiece->timings($placed);
+        } catch (ImpossibleFigures) {
+            return $placed;
+        }
+        // An upright stage is looked at on a small screen, and has the room.
+        $isTall = $placed->stage->width < self::TALL * $placed->stage->height;
+        $wasTall = $piece->stage->width < self::TALL * $piece->stage->height;
+        $size = self::shorter($placed) / self::shorter($piece)
+            * ($isTall === $wasTall ? 1.0 : ($isTall ? self::LARGER : 1 / self::LARGER));
+
+        return (new ByRule($placed, $timings, $this->drawPiece->setter(), $size))->piece();
+    }
+
+    private static function shorter(Piece $piece): int
+    {
+        return min($piece->stage->width, $piece->stage->height);
+    }
+
+    private static function hasRule(Piece $piece): bool
+    {
+        $byRule = [
+            $piece->captions?->isByRule === true,
+            ...array_map(static fn (FreeText $words): bool => $words->isByRule, $piece->words),
+            ...array_map(
+                static fn (Chart $chart): bool => $chart->place->isByRule || $chart->words->legend?->isByRule === true,
+                $piece->charts,
+            ),
+        ];
+
+        return in_array(true, $byRule, true);
+    }
+}

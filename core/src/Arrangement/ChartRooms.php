@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Arrangement;
+
+use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Drawing\LegendPlan;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\ChartWords;
+use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Place;
+use Lupine\Core\Words\TextSetter;
+
+/** Several charts share a room, each with its legend: in a row, in a column or in a grid. */
+final readonly class ChartRooms
+{
+    /** between two charts, as a fraction of the shorter side of the stage */
+    private const BETWEEN = 0.06;
+
+    /** sides of a room from which on a legend below its chart is a column */
+    private const TALL = 1.25;
+
+    /** entries up to which a legend is a column */
+    private const COLUMN = 9;
+
+    /** how much of the room a legend takes at most */
+    private const LEGEND = 0.42;
+
+    /** sizes of a legend that are tried, as fractions of its own */
+    private const SIZES = [1.0, 0.86, 0.74];
+
+    /** how much wider than it has to be a legend is; and what stands between it and its chart */
+    private const LOOSE = 1.12;
+    private const AWAY = 0.05;
+    private const BELOW = 1.4;
+
+    /** the shorter side of a room in which words at marks are as large as they say, as a fraction of the stage's */
+    private const FULL_SIZE = 0.6;
+    private const SMALLEST = 0.55;
+
+    public function __construct(
+        private Piece $piece,
+        /** @var array<string, ChartTiming> by chart id */
+        private array $timings,
+        private TextSetter $setter,
+        private float $size,
+    ) {
+    }
+
+    /**
+     * @param list<Chart> $charts
+     * @param array<string, LegendSettings> $placed legends that stand elsewhere already, by chart id
+     *
+     * @return array<string, Chart> by id
+     */
+    public function place(array $charts, Box $room, array $placed): array
+    {
+        $byRule = array_values(array_filter($charts, static fn (Chart $chart): bool => $chart->place->isByRule));
+        $rooms = $this->rooms($room, count($byRule));
+        $made = [];
+        foreach ($charts as $chart) {
+            $made[$chart->id] = $this->byHand($chart, $placed[$chart->id] ?? null, $room);
+        }
+        foreach ($byRule as $index => $chart) {
+            $made[$chart->id] = $this->chart($chart, $rooms[$index], $placed[$chart->id] ?? null);
+        }
+
+        return $made;
+    }
+
+    /** A chart that a hand has placed; its legend may be the rule's all the same. */
+    private function byHand(Chart $chart, ?LegendSettings $placed, Box $room): Chart
+    {
+        $legend = $chart->words->legend;
+        if ($legend?->isByRule !== true) {
+            return $chart;
+        }
+        [, $free] = $this->beside($chart, $room, $legend)[0];
+
+        return $chart->arranged($chart->place, $chart->form, $chart->words->arranged(1.0, $placed ?? $free));
+    }
+
+    private function chart(Chart $chart, Box $room, ?LegendSettings $placed): Chart
+    {
+        $legend = $chart->words->legend;
+        if ($placed !== null || $legend === null || !$legend->isByRule) {
+            [$place, $form, $words] = $this->fitted($chart, $room, $placed ?? $legend);
+
+            return $chart->arranged($place, $form, $words);
+        }
+        $best = null;
+        $largest = -1.0;
+        foreach (self::SIZES as $factor) {
+            foreach ($this->beside($chart, $room, $legend, $factor) as [$rest, $planned]) {
+                $fitted = $this->fitted($chart, $rest, $planned);
+                // A larger chart is worth a smaller legend, within reason.
+                $worth = $fitted[3]->width * $fitted[3]->height * ($planned->style->size / $legend->style->size);
+                if ($worth > $largest + 1e-6) {
+                    [$best, $largest] = [[$rest, $planned, ...$fitted], $worth];
+                }
+            }
+        }
+        \assert($best !== null);
+        [$rest, $planned, $place, $form, $words, , $all] = $best;
+
+        return $this->closed($chart, $room, $rest, $planned, [$place, $form, $words, $all]);
+    }
+
+    /**
+     * @return array{Place, FormSettings, ChartWords, Box, Box} the last two: what the marks lie in, and what they and
+     *                                                          their words do
+     */
+    private function fitted(Chart $chart, Box $room, ?LegendSettings $legend): array
+    {
+        $short = min($this->piece->stage->width, $this->piece->stage->height) * self::FULL_SIZE;
+        $factor = $this->size * max(self::SMALLEST, min(1.0, min($room->width, $room->height) / $short));
+        $words = $chart->words->arranged($factor, $legend);
+        [$place, $form, $extent, $all] = (new ChartRoom($chart, $this->timings[$chart->id], $this->setter))
+            ->fit($room, $words);
+
+        return [$place, $form, $words, $extent, $all];
+    }
+
+    /**
+     * Where a legend can stand to its chart: at its side, or below it.
+     *
+     * @return list<array{Box, LegendSettings}> the room that is left for the chart, and the legend in its place
+     */
+    private function beside(Chart $chart, Box $room, LegendSettings $legend, float $factor = 1.0): array
+    {
+        $fit = new LegendFit($this->timings[$chart->id], $this->setter);
+        $entries = count(LegendPlan::entries($this->timings[$chart->id]));
+        $size = $legend->style->size * $this->size * $factor;
+        $ways = [];
+        $natural = $fit->plan($legend->arranged(0, 0, $room->width, $size, 'column'))->natural();
+        if ($natural <= $room->width * self::LEGEND && $entries <= self::COLUMN) {
+            $width = ceil(min($room->width * self::LEGEND, max($natural * self::LOOSE, $natural)));
+            $planned = $fit->within($legend, $width, $room->height, $size, 'column');
+            $top = $room->top + ($room->height - $fit->height($planned)) / 2 + $planned->style->size / 2;
+            $gap = $room->width * self::AWAY;
+            $ways[] = [
+                new Box($room->left, $room->top, $room->width - $width - $gap, $room->height),
+                $planned->arranged(round($room->right() - $width), round($top), $width, $planned->style->size),
+            ];
+        }
+        $isTall = $room->width <= $room->height / self::TALL && $entries <= self::COLUMN;
+        $width = $isTall ? min($room->width, $legend->width * $this->size * self::LOOSE) : $room->width;
+        $planned = $fit->within(
+            $legend,
+            $width,
+            $room->height * self::LEGEND,
+            $size,
+            $isTall ? 'column' : 'rows',
+        );
+        $plan = $fit->plan($planned);
+        $gap = $planned->style->size * self::BELOW;
+        $ways[] = [
+            new Box($room->left, $room->top, $room->width, max(40.0, $room->height - $plan->height() - $gap)),
+            $planned->arranged(
+                round($room->left + ($room->width - $plan->breadth()) / 2),
+                round($room->bottom() - $plan->height() + $planned->style->size / 2),
+                $width,
+                $planned->style->size,
+            ),
+        ];
+
+        return $ways;
+    }
+
+    /**
+     * Chart and legend beside each other in the middle of their room, however little of it the chart fills.
+     *
+     * @param array{Place, FormSettings, ChartWords, Box} $fitted
+     */
+    private function closed(Chart $chart, Box $room, Box $rest, LegendSettings $legend, array $fitted): Chart
+    {
+        [$place, $form, $words, $all] = $fitted;
+        $isBelow = $rest->width === $room->width;
+        $spare = $isBelow ? $rest->height - $all->height : $rest->width - $all->width;
+        // The chart stands in the middle of what was left for it: half of the spare room is between the two.
+        $shift = max(0.0, $spare) / 2;
+        $legend = $legend->arranged(
+            round($legend->x - ($isBelow ? 0.0 : $shift)),
+            round($legend->y - ($isBelow ? $shift : 0.0)),
+            $legend->width,
+            $legend->style->size,
+        );
+
+        return $chart->arranged($place, $form, $words->arranged(1.0, $legend));
+    }
+
+    /** @return list<Box> */
+    private function rooms(Box $room, int $count): array
+    {
+        if ($count === 0) {
+            return [];
+        }
+        $gap = round(self::BETWEEN * min($this->piece->stage->width, $this->piece->stage->height));
+        $columns = match ($this->piece->arrangement->several) {
+            'row' => $count,
+            'column' => 1,
+            'grid' => (int) ceil(sqrt($count)),
+            default => self::fitting($room, $count, $gap),
+        };
+        $rows = (int) ceil($count / $columns);
+        $high = ($room->height - ($rows - 1) * $gap) / $rows;
+        $rooms = [];
+        for ($index = 0; $index < $count; ++$index) {
+            $row = intdiv($index, $columns);
+            // The last row shares its width among fewer.
+            $inRow = min($columns, $count - $row * $columns);
+            $wide = ($room->width - ($columns - 1) * $gap) / $columns;
+            $left = $room->left + ($room->width - $inRow * $wide - ($inRow - 1) * $gap) / 2;
+            $rooms[] = new Box(
+                $left + ($index % $columns) * ($wide + $gap),
+                $room->top + $row * ($high + $gap),
+                max(40.0, $wide),
+                max(40.0, $high),
+            );
+        }
+
+        return $rooms;
+    }
+
+    /** As many columns as leave the shorter side of each room longest. */
+    private static function fitting(Box $room, int $count, float $gap): int
+    {
+        $best = 1;
+        $longest = -INF;
+        for ($columns = 1; $columns <= $count; ++$columns) {
+            $rows = (int) ceil($count / $columns);
+            $shorter = min(
+                ($room->width - ($columns - 1) * $gap) / $columns,
+                ($room->height - ($rows - 1) * $gap) / $rows,
+            );
+            if ($shorter > $longest + 1e-6) {
+                [$best, $longest] = [$columns, $shorter];
+            }
+        }
+
+        return $best;
+    }
+}

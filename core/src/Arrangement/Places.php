@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Arrangement;
+
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Piece\Piece;
+
+/** Where everything stands, and who put it there: what a hand begins from. */
+final readonly class Places
+{
+    /**
+     * @param Piece $told as the document has it
+     * @param Piece $placed on the stage at hand
+     * @param string|null $shape of that stage; null: the piece's own
+     *
+     * @return array<string, array<string, mixed>> by the id of a chart or a text, `legend-` and a chart's id, or
+     *                                             `captions`
+     */
+    public static function of(Piece $told, Piece $placed, ?string $shape): array
+    {
+        $own = $shape === null ? null : $told->shape($shape);
+        $by = static fn (string $key, bool $isByRule): string => match (true) {
+            $own?->own($key) !== null => 'own',
+            $isByRule => 'rule',
+            default => 'hand',
+        };
+        $places = [];
+        foreach ($placed->charts as $index => $chart) {
+            $before = $told->charts[$index];
+            $places[$chart->id] = [
+                ...self::chart($before, $chart),
+                'by' => $by($chart->id, $before->place->isByRule),
+            ];
+            $legend = $chart->words->legend;
+            if ($legend !== null) {
+                $places['legend-'.$chart->id] = [
+                    'x' => $legend->x,
+                    'y' => $legend->y,
+                    'width' => $legend->width,
+                    'size' => $legend->style->size,
+                    'spacing' => $legend->spacing,
+                    'flow' => $legend->flow,
+                    'by' => $by('legend-'.$chart->id, $before->words->legend?->isByRule === true),
+                ];
+            }
+        }
+        foreach ($placed->words as $index => $words) {
+            $places[$words->id] = [
+                'x' => $words->x,
+                'y' => $words->y,
+                'width' => $words->width,
+                'size' => $words->style->size,
+                'by' => $by($words->id, $told->words[$index]->isByRule),
+            ];
+        }
+        if ($placed->captions !== null) {
+            $places['captions'] = [
+                'x' => 0.0,
+                'y' => $placed->captions->y,
+                'width' => $placed->captions->width,
+                'size' => $placed->captions->style->size,
+                'by' => $by('captions', $told->captions?->isByRule === true),
+            ];
+        }
+
+        return $places;
+    }
+
+    /** @return array<string, mixed> */
+    private static function chart(Chart $before, Chart $chart): array
+    {
+        return [
+            'x' => $chart->place->x,
+            'y' => $chart->place->y,
+            'size' => $chart->place->size,
+            'turn' => $chart->place->turn,
+            'text' => $chart->words->labelStyle->size / $before->words->labelStyle->size,
+            'form' => (object) self::changed($before->form, $chart->form),
+        ];
+    }
+
+    /** @return array<string, float> numbers of the form that are other ones here, by setting */
+    private static function changed(FormSettings $before, FormSettings $now): array
+    {
+        return array_filter(
+            $now->numbers(),
+            static fn (float $number, string $name): bool => $number !== $before->number($name),
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Words\TextSetter;
+
+/**
+ * Where the entries of a legend stand: one below the other with their readings in a column, or side by side in as many
+ * rows as they need.
+ */
+final readonly class LegendPlan
+{
+    /** the radius of a dot, and the room behind it, as fractions of the size */
+    private const DOT = 0.42;
+    private const BEHIND_DOT = 0.42;
+
+    /** the least room between a label and its reading, and between two entries of a row */
+    private const BEFORE_READING = 0.5;
+    private const BETWEEN = 1.4;
+
+    /** how small labels may become where they are too long for a column */
+    private const SMALLEST = 0.66;
+
+    public TextStyle $style;
+
+    /** pixels that a label may be wide */
+    public float $labelRoom;
+
+    /**
+     * @param array<string, float> $labels width of each entry's label in pixels, by figure id
+     * @param float $reading the widest that a reading becomes
+     */
+    private function __construct(
+        private LegendSettings $legend,
+        private array $labels,
+        private float $reading,
+        private bool $isOfSeries,
+    ) {
+        $size = $legend->style->size;
+        $readings = $this->isOfSeries ? 0.0 : $reading + $size * self::BEFORE_READING;
+        $room = max(20.0, $legend->width - $this->labelShift() - $readings);
+        $widest = max(1.0, ...array_values($labels));
+        $this->style = $legend->style->withSize($size * max(self::SMALLEST, min(1.0, $room / $widest)));
+        $this->labelRoom = $room;
+    }
+
+    public static function of(LegendSettings $legend, ChartTiming $timing, TextSetter $setter): self
+    {
+        $isOfSeries = $timing->figures()->seriesCount() > 1;
+        $labels = [];
+        $reading = 0.0;
+        foreach (self::entries($timing) as $figure) {
+            $labels[$figure->id] = $setter->width(self::label($figure, $isOfSeries), $legend->style);
+            foreach ($isOfSeries ? [] : $timing->states() as $state) {
+                $width = $setter->width($state->readings[$figure->id]->at(1.0), $legend->style, true);
+                $reading = max($reading, $width);
+            }
+        }
+
+        return new self($legend, $labels, $reading, $isOfSeries);
+    }
+
+    /** @return list<Figure> one for each entry: all of them, or of several series the first of each */
+    public static function entries(ChartTiming $timing): array
+    {
+        if ($timing->figures()->seriesCount() < 2) {
+            return $timing->figures()->list;
+        }
+        $entries = [];
+        foreach ($timing->figures()->list as $figure) {
+            $entries[$figure->series] ??= $figure;
+        }
+        ksort($entries);
+
+        return array_values($entries);
+    }
+
+    public static function label(Figure $figure, bool $isOfSeries): string
+    {
+        return trim($isOfSeries ? $figure->seriesName : $figure->label);
+    }
+
+    /** From row to row, in pixels. */
+    public function step(): float
+    {
+        return $this->legend->spacing * $this->legend->style->size;
+    }
+
+    public function dot(): float
+    {
+        return $this->legend->style->size * self::DOT;
+    }
+
+    /** From the left of an entry to its label. */
+    public function labelShift(): float
+    {
+        return $this->legend->style->size * (2 * self::DOT + self::BEHIND_DOT);
+    }
+
+    /**
+     * Where entries begin, and the middle of their height.
+     *
+     * @param list<string> $order figure ids
+     *
+     * @return array<string, array{float, float, float}> left, middle and width in pixels, by figure id
+     */
+    public function places(array $order): array
+    {
+        if ($this->legend->flow === 'column') {
+            $places = [];
+            foreach ($order as $place => $id) {
+                $places[$id] = [$this->legend->x, $this->legend->y + $place * $this->step(), $this->legend->width];
+            }
+
+            return $places;
+        }
+        $wide = $this->width();
+        $columns = $this->columns();
+        $places = [];
+        foreach ($order as $place => $id) {
+            $places[$id] = [
+                $this->legend->x + ($place % $columns) * ($wide + $this->legend->style->size * self::BETWEEN),
+                $this->legend->y + intdiv($place, $columns) * $this->step(),
+                $wide,
+            ];
+        }
+
+        return $places;
+    }
+
+    /** How high the whole legend is, in pixels. */
+    public function height(): float
+    {
+        $rows = (int) ceil(count($this->labels) / $this->columns());
+
+        return max(0, $rows - 1) * $this->step() + $this->legend->style->size;
+    }
+
+    /** How wide all of it is, in pixels. */
+    public function breadth(): float
+    {
+        if ($this->legend->flow === 'column') {
+            return $this->legend->width;
+        }
+        $columns = min($this->columns(), count($this->labels));
+
+        return $columns * $this->width() + ($columns - 1) * $this->legend->style->size * self::BETWEEN;
+    }
+
+    /** How wide an entry is where nothing of it is made smaller or cut, in pixels. */
+    public function natural(): float
+    {
+        $readings = $this->isOfSeries ? 0.0 : $this->reading + $this->legend->style->size * self::BEFORE_READING;
+
+        return $this->labelShift() + max(1.0, ...array_values($this->labels)) + $readings;
+    }
+
+    /** How wide each entry of a row is. */
+    private function width(): float
+    {
+        return min($this->natural(), $this->legend->width);
+    }
+
+    private function columns(): int
+    {
+        if ($this->legend->flow === 'column') {
+            return 1;
+        }
+        $between = $this->legend->style->size * self::BETWEEN;
+
+        return max(1, (int) floor(($this->legend->width + $between + 0.01) / ($this->width() + $between)));
+    }
+}

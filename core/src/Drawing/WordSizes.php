@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Piece\ChartWords;
+use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Words\TextSetter;
+
+/** How large the words at a chart's marks become, whatever its figures are over time; pixels. */
+final readonly class WordSizes
+{
+    /** the size of a label that stands over a reading, as a fraction of it */
+    public const OVER = 0.7;
+
+    /** how high label and reading are together, in heights of a capital */
+    private const BOTH = 2.3;
+
+    public function __construct(private ChartWords $words, private ChartTiming $timing, private TextSetter $setter)
+    {
+    }
+
+    /** @return array{float, float} width and height of a label at its mark */
+    public function label(string $figureId): array
+    {
+        $style = $this->words->labelStyle;
+        $kind = $this->words->labelText;
+        $reading = $kind === 'label' ? 0.0 : $this->reading($figureId, $style);
+        $label = $kind === 'reading'
+            ? 0.0
+            : $this->setter->width(
+                trim($this->timing->figure($figureId)->label),
+                $kind === 'both' ? $style->times(self::OVER) : $style,
+            );
+
+        return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? self::BOTH : 1.0)];
+    }
+
+    /** The widest that a reading becomes where its figures stand still. */
+    public function reading(string $figureId, TextStyle $style): float
+    {
+        return max(
+            array_map(
+                fn (ChartState $state): float => $this->setter->width(
+                    $state->readings[$figureId]->at(1.0),
+                    $style,
+                    true,
+                ),
+                $this->timing->states(),
+            ),
+        );
+    }
+
+    /**
+     * The name of a figure where its mark begins: as many lines as its room needs, and a little smaller where a word is
+     * too long for it.
+     *
+     * @param float|null $room pixels that a line may be wide; null: any
+     *
+     * @return array{lines: list<string>, style: TextStyle, width: float}
+     */
+    public function name(Figure $figure, TextStyle $style, ?float $room): array
+    {
+        // Several series of one row share its name.
+        $name = $figure->series === 0 ? trim($figure->label) : '';
+        if ($room === null) {
+            return ['lines' => [$name], 'style' => $style, 'width' => $this->setter->width($name, $style)];
+        }
+        $widest = 1.0;
+        foreach (explode(' ', $name) as $word) {
+            $widest = max($widest, $this->setter->width($word, $style));
+        }
+        $style = $style->withSize($style->size * max(0.6, min(1.0, $room / $widest)));
+        $lines = array_slice($this->setter->lines($name, $style, $room), 0, 3);
+
+        return [
+            'lines' => array_map(fn (string $line): string => $this->setter->fitted($line, $style, $room), $lines),
+            'style' => $style,
+            'width' => min($room, $widest),
+        ];
+    }
+}
