@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FormController;
@@ -14,6 +15,8 @@ use Illuminate\Support\Facades\Route;
 Route::post('figures/read', [FiguresController::class, 'read']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
+Route::post('arrangements', [ArrangementController::class, 'choices']);
+Route::post('charts', [ArrangementController::class, 'chart']);
 Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);

@@ -65,7 +65,8 @@ final readonly class ComputedPiece
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
         $script['words'] = (object) Sheet::words($piece);
-        $script['places'] = (object) Places::of($placed->told, $piece, $placed->shape);
+        $script['places'] = (object) (new Places($this->drawPiece->forms))
+            ->of($placed->told, $piece, $placed->shape);
         try {
             $timings = $this->drawPiece->timings($piece);
         } catch (ImpossibleFigures $reason) {

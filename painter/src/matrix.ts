@@ -48,6 +48,18 @@ export function posed(pivotX: number, pivotY: number, x: number, y: number, size
   };
 }
 
+/** Where a map takes a point. */
+export function at({ a, b, c, d, e, f }: Matrix, [x, y]: [number, number]): [number, number] {
+  return [a * x + c * y + e, b * x + d * y + f];
+}
+
+/** Degrees clockwise from one point to another, seen from a third; from −180 to 180. */
+export function degreesAround(centre: [number, number], from: [number, number], to: [number, number]): number {
+  const angle = ([x, y]: [number, number]): number => Math.atan2(y - centre[1], x - centre[0]);
+  const turned = ((angle(to) - angle(from)) * 180) / Math.PI;
+  return turned > 180 ? turned - 360 : turned < -180 ? turned + 360 : turned;
+}
+
 /** The upright box around a box that was mapped. */
 export function mapped({ left, top, right, bottom }: Box, { a, b, c, d, e, f }: Matrix): Box {
   const corners = [

@@ -23,9 +23,15 @@ interface Leaf {
 }
 
 const SPARE_LAYERS = 2;
+/** pixels of a whole picture beyond which no layers of it are kept */
+const LARGEST_LAYER = 12_000_000;
 /** opacity from which on a text can be taken hold of, and pixels around it */
 const LEAST_SEEN = 0.05;
 const REACH = 8;
+
+function svgOf(pose: Matrix | null): string | undefined {
+  return pose ? `matrix(${pose.a} ${pose.b} ${pose.c} ${pose.d} ${pose.e} ${pose.f})` : undefined;
+}
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
@@ -40,6 +46,8 @@ export class Painter {
   private readonly bounds: Bounds;
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
+  /** how far a hand has taken what stands in groups of such names, in pixels of the stage, before it is in the reel */
+  private shift: ((names: string[]) => [number, number] | null) | null = null;
 
   constructor(
     readonly reel: Reel,
@@ -67,6 +75,11 @@ export class Painter {
     this.backLeaves = first < 0 ? this.leaves.length : first;
   }
 
+  /** Until a reel says where things are that a hand moves, they are painted so far from where they were. */
+  shifted(shift: ((names: string[]) => [number, number] | null) | null): void {
+    this.shift = shift;
+  }
+
   /**
    * @param scale canvas pixels for one pixel of the stage
    * @param part of the picture that is wanted, in whole canvas pixels; its left top is painted at the canvas's own. All
@@ -83,6 +96,11 @@ export class Painter {
       context.setTransform(1, 0, 0, 1, 0, 0);
       context.drawImage(image, -view.left, -view.top, whole.width, whole.height);
     };
+    if (whole.width * whole.height > LARGEST_LAYER) {
+      // Nothing is kept of a picture much larger than what is seen of it.
+      this.paintLeaves(context, 0, this.leaves.length, frame, view);
+      return;
+    }
     if (this.backLeaves > 0) put(this.back(whole));
     const used = new Set<number>();
     for (let from = this.backLeaves; from < this.leaves.length;) {
@@ -132,7 +150,10 @@ export class Painter {
       const one = posed(...pose.pivot, now('x'), now('y'), now('size'), now('turn'));
       all = all ? times(all, one) : one;
     }
-    return all;
+    const shift = this.shift?.(groups.map(({ name }) => name));
+    if (!shift || (shift[0] === 0 && shift[1] === 0)) return all;
+    const taken = { a: 1, b: 0, c: 0, d: 1, e: shift[0], f: shift[1] };
+    return all ? times(taken, all) : taken;
   }
 
   private ownBoxOf(node: PathNode | TextNode, frame: number): Box | null {
@@ -198,12 +219,35 @@ export class Painter {
     for (const { node, groups } of this.leaves) {
       if (node.kind === 'path' && node.mark?.chart === chart && node.mark.figure === figure) {
         const path = this.reel.outlines[this.timeline.value(node.index, 'outline', node.outline, frame)];
-        const pose = this.poseOf(groups, frame);
-        const { a, b, c, d, e, f } = pose ?? { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
-        return pose ? { path, transform: `matrix(${a} ${b} ${c} ${d} ${e} ${f})` } : { path };
+        return { path, transform: svgOf(this.poseOf(groups, frame)) };
       }
     }
     return { path: '' };
+  }
+
+  /** All sharp outlines that are seen on a frame, and how each is moved, as SVG says it. */
+  outlines(frame: number): { path: string; transform?: string; isMark: boolean }[] {
+    return this.leaves.slice(this.backLeaves).flatMap(({ node, groups }) => {
+      if (node.kind !== 'path' || node.blur > 0 || node.stroke || this.alphaOf(groups, frame) < LEAST_SEEN) return [];
+      const path = this.reel.outlines[this.timeline.value(node.index, 'outline', node.outline, frame)];
+      if (!path) return [];
+      return [{ path, transform: svgOf(this.poseOf(groups, frame)), isMark: node.mark !== null }];
+    });
+  }
+
+  /** What each text that is seen on a frame lies in. */
+  textBoxes(frame: number): Box[] {
+    return this.leaves
+      .filter(({ node, groups }) => node.kind === 'text' && this.alphaOf(groups, frame) >= LEAST_SEEN)
+      .map((leaf) => this.boxOf(leaf, frame))
+      .filter((box): box is Box => box !== null);
+  }
+
+  /** How a chart as a whole is moved on a frame, whatever is done to its single marks. */
+  placeOf(chart: string, frame: number): Matrix {
+    const mark = this.leaves.find(({ node }) => node.kind === 'path' && node.mark?.chart === chart);
+    const groups = (mark?.groups ?? []).filter(({ name }) => !name.startsWith('figure-'));
+    return this.poseOf(groups, frame) ?? { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
   }
 
   /** The first leaf from here on that moves around this frame. */

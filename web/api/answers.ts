@@ -100,7 +100,52 @@ export interface SheetFigure {
   stem: StemPoint[];
 }
 
+/** Where something stands on the stage at hand, and who put it there. */
+export interface Placed {
+  x: number;
+  y: number;
+  /** of a chart a multiple; of words their size in pixels */
+  size: number;
+  turn?: number;
+  width?: number;
+  spacing?: number;
+  flow?: 'column' | 'rows';
+  /** the size of words at a chart's marks, as a multiple of what the chart says */
+  text?: number;
+  /** numbers of the form that the rule sets, or that are other ones here */
+  form?: Record<string, number>;
+  /** the arrangement, a hand, or a hand in this shape of the stage alone */
+  by: 'rule' | 'hand' | 'own';
+}
+
+/** A place at which a hand takes hold of a number of a chart's form, in pixels of the stage. */
+export interface SheetHandle {
+  setting: string;
+  label: string;
+  unit: string;
+  least: number;
+  most: number;
+  value: number;
+  at: [x: number, y: number];
+  /** the direction in which the number grows, of length 1 */
+  along: [x: number, y: number] | null;
+  /** what the hand goes around */
+  around: [x: number, y: number] | null;
+  /** how much it grows with each pixel, or with each degree clockwise */
+  rate: number;
+  snap: number;
+}
+
+/** A rule that the piece can be arranged by, with a picture in pixels of the stage. */
+export interface ArrangementChoice {
+  charts: 'left' | 'right' | 'below' | 'above' | 'alone';
+  several: 'fitting' | 'row' | 'column' | 'grid';
+  picture: [path: string, colour: string, opacity: number][];
+}
+
 export interface Sheet {
+  /** by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
+  places: Record<string, Placed>;
   charts: Record<string, SheetChart>;
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, { text: string; frame: number }[]>;
@@ -113,6 +158,7 @@ export interface SheetChart {
   whole: string;
   /** Sweep or Length */
   measure: string;
+  handles: SheetHandle[];
   changes: SheetChange[];
   keyed: Record<string, Course>;
   figures: SheetFigure[];

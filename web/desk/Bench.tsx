@@ -3,13 +3,15 @@ import Tab from 'react-bootstrap/Tab';
 import { Split } from '../common/Split';
 import type { Piece } from '../piece/document';
 import { Details } from './details/Details';
-import { BackdropFace } from './faces/BackdropFace';
+import { StageFace } from './faces/StageFace';
 import { FiguresFace } from './figures/FiguresFace';
 import { FinishFace } from './faces/FinishFace';
 import { FormFace } from './faces/FormFace';
 import { MotionFace } from './faces/MotionFace';
 import { WordsFace } from './faces/WordsFace';
+import { ChartMenu } from './ChartMenu';
 import { FACES, usePlay, type Face } from './playStore';
+import { useChart } from './useChart';
 
 /** Six faces of one chart, and beside them the details of what is selected. */
 export function Bench({ piece }: { piece: Piece }) {
@@ -26,6 +28,7 @@ export function Bench({ piece }: { piece: Piece }) {
               </Nav.Link>
             </Nav.Item>
           ))}
+          <ChartMenu piece={piece} />
         </Nav>
         <div className="bench-body">
           <Split
@@ -50,7 +53,7 @@ export function Bench({ piece }: { piece: Piece }) {
 }
 
 function Faces({ piece }: { piece: Piece }) {
-  const chart = piece.charts[0];
+  const chart = useChart(piece);
   return (
     <Tab.Content className="bench-face">
       <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
@@ -59,8 +62,8 @@ function Faces({ piece }: { piece: Piece }) {
       <Tab.Pane eventKey="Words">
         <WordsFace piece={piece} chart={chart} />
       </Tab.Pane>
-      <Tab.Pane eventKey="Backdrop">
-        <BackdropFace piece={piece} />
+      <Tab.Pane eventKey="Stage">
+        <StageFace piece={piece} />
       </Tab.Pane>
       <Tab.Pane eventKey="Motion">{chart && <MotionFace piece={piece} chart={chart} />}</Tab.Pane>
     </Tab.Content>

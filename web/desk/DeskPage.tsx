@@ -9,7 +9,7 @@ import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 import { ProblemBar } from './ProblemBar';
 import { ScriptColumn } from './script/ScriptColumn';
-import { Stage } from './Stage';
+import { Stage } from './stage/Stage';
 import { Transport } from './Transport';
 import { useDeskKeys } from './useDeskKeys';
 import { finishedAt } from './sheet';

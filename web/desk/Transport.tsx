@@ -3,7 +3,9 @@ import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
 import { MomentField } from './MomentField';
 import { usePlay } from './playStore';
+import { ShapeSwitch } from './ShapeSwitch';
 import { useTimecode } from './useTimecode';
+import { ViewMenu } from './ViewMenu';
 
 const SPEEDS = [0.25, 0.5, 1, 2];
 
@@ -78,6 +80,8 @@ export function Transport({ piece }: { piece: Piece }) {
           ))}
         </select>
       </label>
+      <ShapeSwitch piece={piece} />
+      <ViewMenu />
       <button
         type="button"
         className={`text-button${safeArea ? ' is-on' : ''}`}

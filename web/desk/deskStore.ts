@@ -31,6 +31,8 @@ interface DeskState {
   /** the newest reel that could be drawn, and its stems; kept while figures are impossible */
   reel: Computed['reel'];
   stems: Computed['sheet']['charts'];
+  /** where everything stands in that reel, and in which shape of the stage */
+  shown: { shape: string | null; places: Computed['sheet']['places'] };
   proof: Proof | null;
   /** the document cannot be computed at all */
   refused: string | null;
@@ -38,6 +40,8 @@ interface DeskState {
   theirs: StoredPiece | null;
   /** Of a large piece only the frames around the playhead are computed: asks for more where it comes to their end. */
   follow: (frame: number) => void;
+  /** Computes it again as it stands, for another shape of the stage. */
+  recompute: () => Promise<void>;
   open: (id: string) => Promise<void>;
   close: () => void;
   edit: (change: (document: Piece) => void) => void;
@@ -92,9 +96,10 @@ export const useDesk = create<DeskState>((set, get) => {
       if (!document) break;
       resting = hurries ? null : new AbortController();
       try {
-        const body = { document, frame: playheadNow(), inHurry: hurries };
+        const { frame, shape } = deskNow();
+        const body = { document, frame, inHurry: hurries, shape: shapeOf(document, shape) };
         const signal = resting?.signal;
-        take(await ask<Computed>('compute', { method: 'POST', body, signal }), id);
+        take(await ask<Computed>('compute', { method: 'POST', body, signal }), id, body.shape);
       } catch (error) {
         if (!resting?.signal.aborted) {
           if (get().id === id) set({ refused: reasonOf(error) });
@@ -112,9 +117,12 @@ export const useDesk = create<DeskState>((set, get) => {
     proofTimer = window.setTimeout(() => void prove(), PROOF_AFTER);
   };
 
-  const take = (computed: Computed, id: string): void => {
-    if (get().id === id)
-      set({ computed, refused: null, ...(computed.reel ? { reel: computed.reel, stems: computed.sheet.charts } : {}) });
+  const take = (computed: Computed, id: string, shape: string | null): void => {
+    if (get().id !== id) return;
+    const shown = computed.reel
+      ? { reel: computed.reel, stems: computed.sheet.charts, shown: { shape, places: computed.sheet.places } }
+      : {};
+    set({ computed, refused: null, ...shown });
   };
 
   const prove = async (): Promise<void> => {
@@ -124,7 +132,8 @@ export const useDesk = create<DeskState>((set, get) => {
       return;
     }
     if (document === proved && get().proof) return;
-    const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document } }).catch(() => null);
+    const shape = shapeOf(document, deskNow().shape);
+    const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document, shape } }).catch(() => null);
     proved = document;
     if (get().id === id) set({ proof });
   };
@@ -247,6 +256,7 @@ export const useDesk = create<DeskState>((set, get) => {
     computed: null,
     reel: null,
     stems: {},
+    shown: { shape: null, places: {} },
     proof: null,
     refused: null,
     missing: null,
@@ -258,6 +268,11 @@ export const useDesk = create<DeskState>((set, get) => {
       const begins = reel.from > 0 && frame < reel.from;
       if (ends || begins) void compute(false);
     },
+    recompute: async () => {
+      proved = null;
+      set({ proof: null });
+      await compute();
+    },
     open: async (id) => {
       set({
         id,
@@ -265,6 +280,7 @@ export const useDesk = create<DeskState>((set, get) => {
         computed: null,
         reel: null,
         stems: {},
+        shown: { shape: null, places: {} },
         proof: null,
         refused: null,
         missing: null,
@@ -323,9 +339,14 @@ function mayPass(error: unknown): boolean {
   return error instanceof OutOfReach || (error instanceof Refused && error.passes);
 }
 
-/** Told by the playhead, so that large pieces are computed around it. */
-let playheadNow = (): number => 0;
+/** Told by the desk: large pieces are computed around the playhead, and each shape of the stage by itself. */
+let deskNow = (): { frame: number; shape: string | null } => ({ frame: 0, shape: null });
 
-export function followPlayhead(frame: () => number): void {
-  playheadNow = frame;
+export function followDesk(now: typeof deskNow): void {
+  deskNow = now;
+}
+
+/** The shape, as long as the piece is made in it. */
+export function shapeOf(document: Piece, shape: string | null): string | null {
+  return document.shapes?.some(({ id }) => id === shape) ? shape : null;
 }

@@ -1,8 +1,9 @@
 import { create } from 'zustand';
-import { followPlayhead } from './deskStore';
+import type { PlaceKey } from '../piece/places';
+import { followDesk, useDesk } from './deskStore';
 
-export type Face = 'Figures' | 'Form' | 'Finish' | 'Words' | 'Backdrop' | 'Motion';
-export const FACES: Face[] = ['Figures', 'Form', 'Finish', 'Words', 'Backdrop', 'Motion'];
+export type Face = 'Figures' | 'Form' | 'Finish' | 'Words' | 'Stage' | 'Motion';
+export const FACES: Face[] = ['Figures', 'Form', 'Finish', 'Words', 'Stage', 'Motion'];
 
 /** What is selected: the same thing on stage, in the sheet, among the stems and in the script. */
 export type Selection =
@@ -11,7 +12,28 @@ export type Selection =
   | { kind: 'words'; words: string }
   | { kind: 'legend'; chart: string }
   | { kind: 'captions' }
+  | { kind: 'chart'; chart: string }
+  /** several at once: charts and words, by their ids */
+  | { kind: 'several'; keys: PlaceKey[] }
   | null;
+
+type Settable = Pick<
+  PlayState,
+  | 'face'
+  | 'safeArea'
+  | 'zoom'
+  | 'loop'
+  | 'frames'
+  | 'speed'
+  | 'chart'
+  | 'shape'
+  | 'isSideBySide'
+  | 'outlines'
+  | 'rulers'
+  | 'view'
+>;
+
+export type Rulers = 'none' | 'pixels' | 'percent' | 'degrees';
 
 interface PlayState {
   frame: number;
@@ -33,6 +55,18 @@ interface PlayState {
   hasBegun: boolean;
   face: Face;
   safeArea: boolean;
+  /** the chart that the bench is about; the first of the piece where there is none of that name */
+  chart: string;
+  /** the shape of the stage that is worked on; null: the piece's own */
+  shape: string | null;
+  /** all shapes beside each other */
+  isSideBySide: boolean;
+  /** hairlines instead of the picture */
+  outlines: boolean;
+  /** what rulers around the stage count in, or none */
+  rulers: Rulers;
+  /** how near the stage is looked at: 1 shows all of it; and the point of it in the middle of the view */
+  view: { zoom: number; x: number; y: number } | null;
   /** pixels of the script for one frame */
   zoom: number;
   go: (frame: number) => void;
@@ -40,7 +74,7 @@ interface PlayState {
   play: (speed?: number) => void;
   stop: () => void;
   select: (selection: Selection) => void;
-  set: (part: Partial<Pick<PlayState, 'face' | 'safeArea' | 'zoom' | 'loop' | 'frames' | 'speed'>>) => void;
+  set: (part: Partial<Settable>) => void;
   /** Goes on where one was with a piece, or begins anew with another. */
   enter: (piece: string) => void;
   /** To a moment at which all is there; once for a piece. */
@@ -61,6 +95,12 @@ const START = {
   hasBegun: false,
   face: 'Figures' as Face,
   safeArea: false,
+  chart: '',
+  shape: null,
+  isSideBySide: false,
+  outlines: false,
+  rulers: 'none' as Rulers,
+  view: null,
   zoom: 1.4,
 };
 
@@ -82,7 +122,8 @@ export const usePlay = create<PlayState>((set, get) => {
       });
     },
     stop: () => set({ playing: false }),
-    select: (selection) => set({ selection }),
+    select: (selection) =>
+      set(selection && 'chart' in selection ? { selection, chart: selection.chart } : { selection }),
     set: (part) => set(part),
     enter: (piece) => set(get().piece === piece ? { playing: false, typingIn: null } : { ...START, piece }),
     begin: (frame) => {
@@ -92,4 +133,10 @@ export const usePlay = create<PlayState>((set, get) => {
   };
 });
 
-followPlayhead(() => usePlay.getState().frame);
+followDesk(() => {
+  const { frame, shape } = usePlay.getState();
+  return { frame, shape };
+});
+usePlay.subscribe((now, before) => {
+  if (now.shape !== before.shape) void useDesk.getState().recompute();
+});

@@ -3,9 +3,12 @@ import { reasonOf } from '../api/client';
 import { isOperating, isText, isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
 import { addLine, removeLine, removeWords } from '../piece/changes';
+import { removeChart } from '../piece/charts';
 import { useDesk } from './deskStore';
+import { editPlaces } from './placesNow';
 import { FACES, usePlay } from './playStore';
 import { beginsOf } from './sheet';
+import { keysOf } from './stage/stageParts';
 
 function loopLineAtPlayhead(): void {
   const { frame, loop, set } = usePlay.getState();
@@ -35,6 +38,24 @@ function remove(): void {
     edit((piece) => removeWords(piece, selection.words));
     select(null);
   }
+  const { document } = useDesk.getState();
+  if (selection?.kind === 'chart' && document && document.charts.length > 1) {
+    select(null);
+    edit((piece) => removeChart(piece, selection.chart));
+  }
+}
+
+const NUDGES: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+/** What is selected goes by so many pixels of the stage. */
+function nudge([across, down]: [number, number], by: number): void {
+  const keys = keysOf(usePlay.getState().selection);
+  editPlaces(keys, (now) => ({ x: now.x + across * by, y: now.y + down * by }));
 }
 
 const REGIONS = ['.head', '.script', '.transport', '.bench-faces', '.bench-face', '.details'];
@@ -72,6 +93,11 @@ export function useDeskKeys(): void {
         void walk(event.shiftKey ? 'redo' : 'undo');
         return;
       }
+      if (command && event.key in NUDGES && !isTyping(event.target)) {
+        event.preventDefault();
+        nudge(NUDGES[event.key], event.shiftKey ? 10 : 1);
+        return;
+      }
       if (event.key === 'F6') {
         event.preventDefault();
         toRegion(event.shiftKey ? -1 : 1);
@@ -94,6 +120,8 @@ export function useDeskKeys(): void {
         l: () => shuttle(1),
         o: loopLineAtPlayhead,
         g: () => set({ safeArea: !safeArea }),
+        h: () => set({ outlines: !usePlay.getState().outlines }),
+        s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
         Escape: () => {
           select(null);
           usePlay.setState({ pointedOut: null });

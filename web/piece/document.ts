@@ -397,6 +397,14 @@ export interface ChartMotion {
    */
   overlap: number;
   opens: Opens;
+  /**
+   * the chart whose order it shares, with its beginning, lengths and curve; absent: an order of its own
+   */
+  with?: string;
+  /**
+   * together, if absent: each figure with that of the same place; after: behind its last
+   */
+  joins?: 'together' | 'after';
 }
 /**
  * What one mark has of its own; what is missing or null is as the chart has it.

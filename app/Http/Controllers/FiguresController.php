@@ -11,7 +11,7 @@ use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Finish\Tints;
-use Lupine\Core\Formats\NewPiece;
+use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRate;
@@ -37,7 +37,7 @@ final readonly class FiguresController
         $problems = [];
         $figures = [];
         $column = $table->columns[0]->id;
-        $tints = Tints::of(NewPiece::SWATCH, max(1, count($table->rows)));
+        $tints = Tints::of(NewChart::SWATCH, max(1, count($table->rows)));
         try {
             $found = self::found($table, $column, $problems);
             $sum = max(1e-12, array_sum(array_map(abs(...), $found->values())));

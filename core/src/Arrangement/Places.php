@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Chart;
-use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Piece;
 
 /** Where everything stands, and who put it there: what a hand begins from. */
 final readonly class Places
 {
+    public function __construct(private Forms $forms)
+    {
+    }
+
     /**
      * @param Piece $told as the document has it
      * @param Piece $placed on the stage at hand
@@ -19,7 +23,7 @@ final readonly class Places
      * @return array<string, array<string, mixed>> by the id of a chart or a text, `legend-` and a chart's id, or
      *                                             `captions`
      */
-    public static function of(Piece $told, Piece $placed, ?string $shape): array
+    public function of(Piece $told, Piece $placed, ?string $shape): array
     {
         $own = $shape === null ? null : $told->shape($shape);
         $by = static fn (string $key, bool $isByRule): string => match (true) {
@@ -31,7 +35,7 @@ final readonly class Places
         foreach ($placed->charts as $index => $chart) {
             $before = $told->charts[$index];
             $places[$chart->id] = [
-                ...self::chart($before, $chart),
+                ...$this->chart($before, $chart),
                 'by' => $by($chart->id, $before->place->isByRule),
             ];
             $legend = $chart->words->legend;
@@ -70,7 +74,7 @@ final readonly class Places
     }
 
     /** @return array<string, mixed> */
-    private static function chart(Chart $before, Chart $chart): array
+    private function chart(Chart $before, Chart $chart): array
     {
         return [
             'x' => $chart->place->x,
@@ -78,16 +82,19 @@ final readonly class Places
             'size' => $chart->place->size,
             'turn' => $chart->place->turn,
             'text' => $chart->words->labelStyle->size / $before->words->labelStyle->size,
-            'form' => (object) self::changed($before->form, $chart->form),
+            'form' => (object) $this->governed($before, $chart),
         ];
     }
 
-    /** @return array<string, float> numbers of the form that are other ones here, by setting */
-    private static function changed(FormSettings $before, FormSettings $now): array
+    /** @return array<string, float> numbers of the form that the rule sets, or that are other ones here, by setting */
+    private function governed(Chart $before, Chart $chart): array
     {
+        $fitted = $before->place->isByRule ? $this->forms->named($chart->form->kind)->fitted(100, 100, 1) : [];
+
         return array_filter(
-            $now->numbers(),
-            static fn (float $number, string $name): bool => $number !== $before->number($name),
+            $chart->form->numbers(),
+            static fn (float $number, string $name): bool => isset($fitted[$name])
+                || $number !== $before->form->number($name),
             ARRAY_FILTER_USE_BOTH,
         );
     }

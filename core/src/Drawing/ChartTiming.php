@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Form;
+use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FigureMoves;
@@ -90,6 +91,18 @@ final class ChartTiming
             $this->place,
             $this->story->momentAt($frame),
         );
+    }
+
+    /** @return list<Handle> where the numbers of its form are taken hold of */
+    public function handles(): array
+    {
+        return $this->form->handles($this->settingsAt(0), $this->place, $this->rowCount());
+    }
+
+    /** How many figures stand beside each other; those of several series share a place. */
+    private function rowCount(): int
+    {
+        return max(1, intdiv(count($this->figures()->list), max(1, $this->figures()->seriesCount())));
     }
 
     /** @return Track<Layout> */

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\KeyedNumber;
@@ -46,6 +47,7 @@ final readonly class Sheet
             $charts[$chartId] = [
                 'whole' => self::plain($timing->figures()->whole->toFloat(), 6),
                 'measure' => $isAngle ? 'Sweep' : 'Length',
+                'handles' => self::handles($timing),
                 'changes' => self::changes($timing->changes, $timecode),
                 'keyed' => (object) array_map(
                     static fn (KeyedNumber $number): array => self::course($number, $piece->stage->frames),
@@ -63,6 +65,41 @@ final readonly class Sheet
         }
 
         return $charts;
+    }
+
+    /**
+     * Where the numbers of a chart's form are taken hold of, and what follows from moving the hand: those that no move
+     * changes.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function handles(ChartTiming $timing): array
+    {
+        $settings = array_column($timing->form->settings(), null, 'name');
+        $keyed = $timing->keyedOfChart();
+        $point = static fn (?Point $point): ?array => $point === null ? null : [round($point->x, 3), round($point->y, 3)];
+        $handles = [];
+        foreach ($timing->handles() as $handle) {
+            $setting = $settings[$handle->setting];
+            if (isset($keyed['form.'.$setting->name])) {
+                continue;
+            }
+            $handles[] = [
+                'setting' => $setting->name,
+                'label' => $setting->label,
+                'unit' => $setting->unit,
+                'least' => $setting->least,
+                'most' => $setting->most,
+                'value' => $timing->settingsAt(0)->number($setting->name),
+                'at' => $point($handle->at),
+                'along' => $point($handle->along),
+                'around' => $point($handle->around),
+                'rate' => $handle->rate,
+                'snap' => $handle->snap,
+            ];
+        }
+
+        return $handles;
     }
 
     /**

@@ -49,6 +49,16 @@ interface Form
     /** What its amounts are drawn against; nothing for parts of a whole. */
     public function scale(FormSettings $settings, Figures $figures): Scale;
 
+    /**
+     * Where its numbers are taken hold of on the stage.
+     *
+     * @param Point $place the middle of the chart
+     * @param int $count figures that stand side by side
+     *
+     * @return list<Handle>
+     */
+    public function handles(FormSettings $settings, Point $place, int $count): array;
+
     /** @param Point $place the middle of the chart */
     public function layout(FormSettings $settings, Point $place, Moment $moment): Layout;
 }

@@ -73,11 +73,13 @@ final class Moves
     public function ofChart(Chart $chart, Figures $figures): array
     {
         $moves = [];
+        [$entrance, $in] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
+        [$exit, $out] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
         foreach ($figures->ordered($chart->form->order()) as $place => $figure) {
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ??
-                    $this->inOrder('entrance', $chart->entrance, $place),
-                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $chart->exit, $place),
+                    $this->inOrder('entrance', $entrance, $place + $in),
+                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $exit, $place + $out),
             );
         }
 
@@ -148,6 +150,51 @@ final class Moves
             $move->id,
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
         );
+    }
+
+    /**
+     * The order that a chart follows: its own, or that of the chart that it comes and goes with.
+     *
+     * @param \Closure(Chart): (ChartMotion|null) $of
+     *
+     * @return array{ChartMotion|null, int} and how many figures come before its first
+     */
+    private function shared(Chart $chart, ?ChartMotion $motion, \Closure $of): array
+    {
+        $leader = $motion?->with === null ? null : $this->chart($motion->with);
+        $led = $leader === null ? null : $of($leader);
+        if ($motion === null || $leader === null || $led === null || $led->with !== null) {
+            return [$motion, 0];
+        }
+        if ($motion->joins === 'together') {
+            return [$led, 0];
+        }
+        $before = $this->count($leader);
+        foreach ($this->piece->charts as $other) {
+            if ($other === $chart) {
+                break;
+            }
+            $others = $of($other);
+            $before += $others?->with === $leader->id && $others->joins === 'after' ? $this->count($other) : 0;
+        }
+
+        return [$led, $before];
+    }
+
+    private function chart(string $id): ?Chart
+    {
+        foreach ($this->piece->charts as $chart) {
+            if ($chart->id === $id) {
+                return $chart;
+            }
+        }
+
+        return null;
+    }
+
+    private function count(Chart $chart): int
+    {
+        return count($chart->shown($this->piece->table($chart->table))->rows) * max(1, count($chart->series));
     }
 
     private function inOrder(string $kind, ?ChartMotion $motion, int $place): ?TimedMove

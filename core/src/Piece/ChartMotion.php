@@ -22,6 +22,10 @@ final readonly class ChartMotion
         public int $overlap,
         /** forward, backward or middle */
         public string $opens,
+        /** the chart whose order it shares, with its beginning, lengths and curve; null: an order of its own */
+        public ?string $with = null,
+        /** together (each figure with that of the same place) or after (behind its last) */
+        public string $joins = 'together',
     ) {
     }
 
@@ -38,6 +42,8 @@ final readonly class ChartMotion
             $field->get('order')->oneOf(['together', 'after', 'overlapping'], 'after'),
             $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
             $field->get('opens')->oneOf(self::OPENS, 'forward'),
+            $field->get('with')->isNull() ? null : $field->get('with')->id(),
+            $field->get('joins')->oneOf(['together', 'after'], 'together'),
         );
     }
 }

@@ -139,6 +139,23 @@ final readonly class Piece
         );
     }
 
+    public function withArrangement(ArrangementSettings $arrangement): self
+    {
+        return new self(
+            $this->title,
+            $this->stage,
+            $this->tables,
+            $this->charts,
+            $this->words,
+            $this->captions,
+            $this->backdrop,
+            $this->lines,
+            $this->moves,
+            $arrangement,
+            $this->shapes,
+        );
+    }
+
     public function line(string $id): ?ScriptLine
     {
         foreach ($this->lines as $line) {

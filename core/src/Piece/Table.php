@@ -74,6 +74,12 @@ final readonly class Table
         return in_array($columnId, array_map(static fn (Column $column): string => $column->id, $this->columns), true);
     }
 
+    /** The same table by another name in the document. */
+    public function named(string $id): self
+    {
+        return new self($id, $this->name, $this->columns, $this->rows, $this->timeColumn, $this->whole);
+    }
+
     /** @param list<string> $rowIds */
     public function without(array $rowIds): self
     {

@@ -1,13 +1,16 @@
 import type { Piece } from '../../piece/document';
 import { usePlay } from '../playStore';
+import { ChartDetails } from './ChartDetails';
 import { FigureDetails } from './FigureDetails';
 import { LineDetails } from './LineDetails';
 import { OnStage } from './OnStage';
+import { SeveralDetails } from './SeveralDetails';
 import { WordsDetails } from './WordsDetails';
 
 /** Beside the bench: what is selected, and all that can be said about it. */
 export function Details({ piece }: { piece: Piece }) {
   const selection = usePlay((state) => state.selection);
+  const chart = selection?.kind === 'chart' ? piece.charts.find(({ id }) => id === selection.chart) : undefined;
   return (
     <aside className="details" aria-label="Details of the selection">
       {selection?.kind === 'figure' && (
@@ -27,6 +30,8 @@ export function Details({ piece }: { piece: Piece }) {
           </p>
         </div>
       )}
+      {chart && <ChartDetails key={chart.id} piece={piece} chart={chart} />}
+      {selection?.kind === 'several' && <SeveralDetails piece={piece} keys={selection.keys} />}
       {selection === null && <OnStage piece={piece} />}
     </aside>
   );

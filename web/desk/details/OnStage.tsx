@@ -1,10 +1,12 @@
 import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
+import { chartName } from '../useChart';
 
 /** While nothing is selected: all that can be, in a list. */
 export function OnStage({ piece }: { piece: Piece }) {
   const sheet = useDesk((state) => state.computed?.sheet);
+  const edit = useDesk((state) => state.edit);
   const pick = (selection: Selection) => (): void => usePlay.getState().select(selection);
   return (
     <>
@@ -19,6 +21,27 @@ export function OnStage({ piece }: { piece: Piece }) {
           </li>
         ))}
         {piece.charts.map((chart) => [
+          <li key={chart.id} className="on-stage-chart">
+            <button type="button" className="list-pick" onClick={pick({ kind: 'chart', chart: chart.id })}>
+              <i className="bi bi-pie-chart" aria-hidden="true" />
+              <span className="on-stage-name">{chartName(piece, chart)}</span>
+            </button>
+            <button
+              type="button"
+              className="quiet-button"
+              aria-label={`${chart.hidden ? 'Show' : 'Hide'} ${chartName(piece, chart)}`}
+              title={chart.hidden ? 'Show it on the stage' : 'Leave it out of the picture'}
+              onClick={() =>
+                edit((draft) => {
+                  const one = draft.charts.find(({ id }) => id === chart.id);
+                  if (one?.hidden) delete one.hidden;
+                  else if (one) one.hidden = true;
+                })
+              }
+            >
+              <i className={`bi ${chart.hidden ? 'bi-eye-slash' : 'bi-eye'}`} />
+            </button>
+          </li>,
           ...(sheet?.charts[chart.id]?.figures ?? []).slice(0, MOST).map((figure) => (
             <li key={figure.id}>
               <button

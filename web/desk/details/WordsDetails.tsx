@@ -1,14 +1,16 @@
-import { Choice, Switch } from '../../fields/Choice';
+import { Choice, Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { moveOf, ownMove, removeMove, removeWords, setWordsText } from '../../piece/changes';
 import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
+import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
 import { MoveFields } from './MoveFields';
+import { PlacedBy } from './PlacedBy';
 
 /** A title: what it says, where it stands, how it is set, when it comes and goes. */
 export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string }) {
@@ -16,6 +18,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
   const words = piece.words.find(({ id }) => id === wordsId);
   const properties = useProperties(piece.charts[0]?.form.kind ?? 'pie');
   const sheet = useDesk((state) => state.computed?.sheet.words?.[wordsId]);
+  const place = useDesk((state) => state.computed?.sheet.places[wordsId]);
   if (!words) return null;
   const change = (part: Partial<FreeText>): void =>
     edit((draft) => {
@@ -36,35 +39,51 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           rows={2}
           onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
         />
-        <NumberField
-          label="across"
-          unit="pixels"
-          value={words.x}
-          isKeyed={sheet !== undefined && 'x' in sheet.keyed}
-          min={-8000}
-          max={8000}
-          step={2}
-          onChange={(x) => change({ x })}
+        <Pick
+          label="is the"
+          value={words.role ?? 'note'}
+          options={[
+            ['title', 'title'],
+            ['subtitle', 'line below the title'],
+            ['source', 'source line'],
+            ['note', 'note'],
+          ]}
+          onChange={(role) => change(role === 'note' ? { role, placedBy: 'hand' } : { role, placedBy: 'rule' })}
         />
-        <NumberField
-          label="down"
-          unit="pixels"
-          value={words.y}
-          isKeyed={sheet !== undefined && 'y' in sheet.keyed}
-          min={-8000}
-          max={8000}
-          step={2}
-          onChange={(y) => change({ y })}
-        />
-        <NumberField
-          label="width"
-          unit="pixels"
-          value={words.width}
-          min={20}
-          max={8000}
-          step={10}
-          onChange={(width) => change({ width })}
-        />
+        {place && (
+          <>
+            {(words.role ?? 'note') !== 'note' && <PlacedBy keys={[wordsId]} places={[place]} />}
+            <NumberField
+              label="across"
+              unit="pixels"
+              value={place.x}
+              isKeyed={sheet !== undefined && 'x' in sheet.keyed}
+              min={-8000}
+              max={8000}
+              step={2}
+              onChange={(x) => editPlaces([wordsId], () => ({ x }))}
+            />
+            <NumberField
+              label="down"
+              unit="pixels"
+              value={place.y}
+              isKeyed={sheet !== undefined && 'y' in sheet.keyed}
+              min={-8000}
+              max={8000}
+              step={2}
+              onChange={(y) => editPlaces([wordsId], () => ({ y }))}
+            />
+            <NumberField
+              label="width"
+              unit="pixels"
+              value={place.width ?? words.width}
+              min={20}
+              max={8000}
+              step={10}
+              onChange={(width) => editPlaces([wordsId], () => ({ width }))}
+            />
+          </>
+        )}
         <Choice
           label="align"
           value={words.align}
@@ -122,7 +141,9 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             properties={properties?.words ?? []}
             sheet={sheet?.changes ?? []}
             keyed={sheet?.keyed ?? {}}
-            first={({ name, usual }) => (name === 'x' ? words.x : name === 'y' ? words.y : usual)}
+            first={({ name, usual }) =>
+              name === 'x' ? (place?.x ?? words.x) : name === 'y' ? (place?.y ?? words.y) : usual
+            }
           />
         </div>
         <button

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import type { FormChoice } from '../../api/answers';
 import { FormPicker } from '../../common/FormPicker';
 import { Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { tableOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { useChartEdit } from '../useChartEdit';
 import { useForms } from '../useForms';
+import { setFormNumber } from '../stage/FormHandles';
 import { PathFile } from './PathFile';
 import { SettingField } from './SettingField';
 
@@ -16,6 +16,8 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const answer = useForms(piece, chart);
   const keyed = useDesk((state) => state.computed?.sheet.charts[chart.id]?.keyed);
+  const change = useDesk((state) => state.edit);
+  const place = useDesk((state) => state.computed?.sheet.places[chart.id]);
   const [isOpen, setOpen] = useState(false);
   const form = answer?.forms.find(({ name }) => name === chart.form.kind);
   if (!answer || !form) return <p className="hint">Drawing the forms…</p>;
@@ -28,13 +30,15 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
     <SettingField
       key={setting.name}
       setting={setting}
-      value={chart.form[setting.name] ?? setting.usual}
+      value={place?.form?.[setting.name] ?? chart.form[setting.name] ?? setting.usual}
       isKeyed={keyed !== undefined && `form.${setting.name}` in keyed}
-      onChange={(value) =>
-        edit((draft) => {
-          draft.form[setting.name] = value;
-        })
-      }
+      onChange={(value) => {
+        if (typeof value === 'number') change((draft) => setFormNumber(draft, chart.id, setting.name, value));
+        else
+          edit((draft) => {
+            draft.form[setting.name] = value;
+          });
+      }}
     />
   );
   const others = form.fields.filter(({ isFirst }) => !isFirst);
@@ -65,12 +69,6 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           />
         )}
         {isOpen && form.fields.some(({ name }) => name === 'stack') && <Series piece={piece} chart={chart} />}
-        {isOpen && (
-          <div className="span-all field-pair">
-            <Place label="middle, across" axis="x" chart={chart} isKeyed={keyed !== undefined && 'x' in keyed} />
-            <Place label="middle, down" axis="y" chart={chart} isKeyed={keyed !== undefined && 'y' in keyed} />
-          </div>
-        )}
         <p className="hint span-all">{form.promise}</p>
       </div>
     </div>
@@ -104,32 +102,5 @@ function Series({ piece, chart }: { piece: Piece; chart: Chart }) {
         />
       ))}
     </div>
-  );
-}
-
-interface PlaceProps {
-  label: string;
-  axis: 'x' | 'y';
-  chart: Chart;
-  isKeyed: boolean;
-}
-
-function Place({ label, axis, chart, isKeyed }: PlaceProps) {
-  const edit = useChartEdit(chart);
-  return (
-    <NumberField
-      label={label}
-      unit="pixels"
-      value={chart.place[axis]}
-      min={-8000}
-      max={8000}
-      step={2}
-      isKeyed={isKeyed}
-      onChange={(value) =>
-        edit((draft) => {
-          draft.place[axis] = value;
-        })
-      }
-    />
   );
 }

@@ -4,6 +4,7 @@ import { NumberField } from '../../fields/NumberField';
 import { tableOf } from '../../piece/changes';
 import type { Chart, ChartMotion, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
 import { ChangeList } from '../details/ChangeList';
 import { useChartEdit } from '../useChartEdit';
 import { useProperties } from '../useForms';
@@ -51,7 +52,18 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
             }
           />
         </h3>
-        {chart.entrance ? (
+        {chart.entrance?.with ? (
+          <p className="hint">
+            It shares the order of another chart; its details say which, and whether it comes with it or after it.{' '}
+            <button
+              type="button"
+              className="text-button"
+              onClick={() => usePlay.getState().select({ kind: 'chart', chart: chart.id })}
+            >
+              To the chart
+            </button>
+          </p>
+        ) : chart.entrance ? (
           <MotionFields
             kind="entrance"
             piece={piece}
@@ -105,6 +117,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
 function firstOf(chart: Chart, name: string, usual: number): number | string {
   if (name === 'column') return chart.column;
   if (name === 'x' || name === 'y') return chart.place[name];
+  if (name === 'size' || name === 'turn') return chart.place[name] ?? usual;
   const setting = name.startsWith('form.') ? chart.form[name.slice('form.'.length)] : undefined;
   return typeof setting === 'number' || typeof setting === 'string' ? setting : usual;
 }

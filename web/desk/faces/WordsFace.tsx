@@ -4,8 +4,11 @@ import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, ChartWords, Piece } from '../../piece/document';
+import { legendKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { PlacedBy } from '../details/PlacedBy';
+import { editPlaces } from '../placesNow';
 import { useChartEdit } from '../useChartEdit';
 import { ReadingFields } from './ReadingFields';
 import { StyleFields } from './StyleFields';
@@ -62,6 +65,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const { words } = chart;
   const rows = tableOf(piece, chart)?.rows ?? [];
+  const legendPlace = useDesk((state) => state.computed?.sheet.places[legendKey(chart.id)]);
   const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void =>
     edit((draft) => {
       draft.words[part] = to;
@@ -74,6 +78,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
     font: 'figtree-semibold',
     size: 40,
     colour: '#ffffff',
+    placedBy: 'rule',
   });
   return (
     <>
@@ -146,33 +151,32 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
         {words.legend && (
           <>
             <StyleFields style={words.legend} onChange={(style) => change('legend', { ...words.legend!, ...style })} />
-            <NumberField
-              label="from left"
-              unit="pixels"
-              value={words.legend.x}
-              min={-4000}
-              max={8000}
-              step={2}
-              onChange={(x) => change('legend', { ...words.legend!, x })}
-            />
-            <NumberField
-              label="from top"
-              unit="pixels"
-              value={words.legend.y}
-              min={-4000}
-              max={8000}
-              step={2}
-              onChange={(y) => change('legend', { ...words.legend!, y })}
-            />
-            <NumberField
-              label="width"
-              unit="pixels"
-              value={words.legend.width}
-              min={40}
-              max={4000}
-              step={2}
-              onChange={(width) => change('legend', { ...words.legend!, width })}
-            />
+            {legendPlace && (
+              <>
+                <PlacedBy keys={[legendKey(chart.id)]} places={[legendPlace]} />
+                {(['x', 'y', 'width'] as const).map((part) => (
+                  <NumberField
+                    key={part}
+                    label={{ x: 'from left', y: 'from top', width: 'width' }[part]}
+                    unit="pixels"
+                    value={legendPlace[part] ?? 0}
+                    min={part === 'width' ? 40 : -4000}
+                    max={part === 'width' ? 4000 : 8000}
+                    step={2}
+                    onChange={(value) => editPlaces([legendKey(chart.id)], () => ({ [part]: value }))}
+                  />
+                ))}
+                <Choice
+                  label="entries"
+                  value={legendPlace.flow ?? 'column'}
+                  options={[
+                    ['column', 'in a column'],
+                    ['rows', 'in rows'],
+                  ]}
+                  onChange={(flow) => editPlaces([legendKey(chart.id)], () => ({ flow }))}
+                />
+              </>
+            )}
             <NumberField
               label="row spacing"
               value={words.legend.spacing}
@@ -252,6 +256,7 @@ function Captions({ piece }: { piece: Piece }) {
             edit((draft) => {
               draft.captions = on
                 ? {
+                    placedBy: 'rule' as const,
                     y: Math.round(stage.height * 0.93),
                     width: Math.round(stage.width * 0.74),
                     font: 'figtree-regular',

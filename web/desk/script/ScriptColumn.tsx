@@ -4,6 +4,7 @@ import { addLine } from '../../piece/changes';
 import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { useChart } from '../useChart';
 import { LineBlock } from './LineBlock';
 import { Playhead } from './Playhead';
 import { Rule } from './Rule';
@@ -26,7 +27,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   const fitted = useRef('');
   const [width, setWidth] = useState(500);
   const id = useDesk((state) => state.id);
-  const chart = piece.charts[0];
+  const chart = useChart(piece);
   const stems = useDesk((state) => state.stems);
   const stale = useDesk((state) => state.computed !== null && state.computed.reel === null);
   const figures = (chart && stems[chart.id]?.figures) ?? [];
@@ -107,7 +108,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
                 title={figure.label || 'No label'}
                 aria-label={`Stem of ${figure.label || 'a figure without a label'}`}
                 aria-pressed={picked}
-                onClick={() => usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id })}
+                onClick={() =>
+                  chart && usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id })
+                }
               />
             );
           })}

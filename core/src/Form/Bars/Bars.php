@@ -9,6 +9,7 @@ use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSettings;
@@ -73,6 +74,24 @@ final readonly class Bars implements Form
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         return BarScale::of($settings, $figures);
+    }
+
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        [$width, $height] = [$settings->number('width'), $settings->number('height')];
+        $band = ($this->isUpright ? $width : $height) / max(1, $count);
+        // The edge of the first bar: one that is thicker leaves less between.
+        $thick = $band * (1 - $settings->number('spacing'));
+        $edge = $this->isUpright
+            ? new Point($place->x - $width / 2 + ($band + $thick) / 2, $place->y + $height / 2)
+            : new Point($place->x - $width / 2, $place->y - $height / 2 + ($band + $thick) / 2);
+
+        return [
+            // Its middle stays, so that each side goes half of the way.
+            Handle::along('width', new Point($place->x + $width / 2, $place->y), 90, 2),
+            Handle::along('height', new Point($place->x, $place->y - $height / 2), 0, 2),
+            Handle::along('spacing', $edge, $this->isUpright ? 270 : 0, 2 / $band, 0.01),
+        ];
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): BarLayout

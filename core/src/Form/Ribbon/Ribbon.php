@@ -10,6 +10,7 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\BadOutline;
@@ -110,6 +111,29 @@ final readonly class Ribbon implements Form
             $figures->values(),
             $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum,
         );
+    }
+
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        $isParts = $settings->word('shows') === 'parts';
+        $bands = $isParts ? 1 : $count;
+        $thickness = $settings->number('thickness');
+        $chain = self::chain($settings, $place, $bands * $thickness + ($bands - 1) * $settings->number('spacing'));
+        // On the outer edge of all bands; each of them becomes thicker at once.
+        [$middle, $heading] = $chain->at($chain->length / 2);
+        $far = ($bands * $thickness + ($bands - 1) * $settings->number('spacing')) / 2;
+        $edge = new Point($middle->x + $far * sin($heading), $middle->y - $far * cos($heading));
+        $thick = Handle::along('thickness', $edge, rad2deg($heading), 2 / $bands);
+        if ($settings->word('curve') === 'points') {
+            return [$thick];
+        }
+        [$width, $height] = [$settings->number('width'), $settings->number('height')];
+
+        return [
+            Handle::along('width', new Point($place->x + $width / 2, $place->y), 90, 2),
+            Handle::along('height', new Point($place->x, $place->y - $height / 2), 0, 2),
+            $thick,
+        ];
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): RibbonLayout

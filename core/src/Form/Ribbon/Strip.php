@@ -9,7 +9,9 @@ use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Course;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSetting;
@@ -71,11 +73,36 @@ final readonly class Strip implements Form
         return Scale::none();
     }
 
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        $chain = self::chain($settings, $place);
+        [$end, $heading] = $chain->at($chain->length);
+        [$middle, $across] = $chain->at($chain->length / 2);
+        $half = $settings->number('thickness') / 2;
+        // Bent into a ring it is longer than it is wide.
+        $rate = 2 * $chain->length / max(1.0, 2 * $end->distanceTo($place));
+
+        return [
+            Handle::along('width', $end, rad2deg($heading) + 90, $rate),
+            Handle::along(
+                'thickness',
+                new Point($middle->x + $half * sin($across), $middle->y - $half * cos($across)),
+                rad2deg($across),
+                2,
+            ),
+        ];
+    }
+
     public function layout(FormSettings $settings, Point $place, Moment $moment): RibbonLayout
+    {
+        return RibbonLayout::ofParts($settings, self::chain($settings, $place), $moment);
+    }
+
+    private static function chain(FormSettings $settings, Point $place): ArcChain
     {
         $course = Course::circle();
         $chain = $course->scaled($settings->number('width') / $course->length)->bent($settings->number('bend'));
 
-        return RibbonLayout::ofParts($settings, Centred::on($chain, $place), $moment);
+        return Centred::on($chain, $place);
     }
 }

@@ -11,6 +11,7 @@ use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\RoundHandles;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
@@ -89,6 +90,11 @@ final readonly class Rings implements Form
             $figures->values(),
             $maximum <= 0 && $figures->arePercentages() ? 100.0 : $maximum,
         );
+    }
+
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        return RoundHandles::of($settings, $place);
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): RingLayout

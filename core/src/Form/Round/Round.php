@@ -10,6 +10,7 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\RoundHandles;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
@@ -72,6 +73,11 @@ final readonly class Round implements Form
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
         return Scale::none();
+    }
+
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        return RoundHandles::of($settings, $place);
     }
 
     public function layout(FormSettings $settings, Point $place, Moment $moment): RoundLayout

@@ -1,17 +1,22 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Chart } from '../piece/document';
-import { useChartEdit } from './useChartEdit';
+import { at, inverse, type Matrix } from '../../../painter/src';
+import type { Chart } from '../../piece/document';
+import { useChartEdit } from '../useChartEdit';
 
 type Dot = [x: number, y: number];
 
 interface Props {
   chart: Chart;
+  /** how the chart is moved on this frame, and where its middle is in its own pixels */
+  place: Matrix;
+  middle: Dot;
   /** screen pixels for one pixel of the stage */
   shown: number;
 }
 
 /** The points of a ribbon's own curve, on the stage: drag one, add one between two, take one out. */
-export function CurveHandles({ chart, shown }: Props) {
+export function CurveHandles({ chart, place, middle, shown }: Props) {
+  const back = inverse(place);
   const edit = useChartEdit(chart);
   const drag = useRef<{ index: number; x: number; y: number; from: Dot } | null>(null);
   const dots = readDots(String(chart.form.points ?? ''));
@@ -29,7 +34,9 @@ export function CurveHandles({ chart, shown }: Props) {
     const held = drag.current;
     if (!held) return;
     const [x, y] = held.from;
-    put(held.index, [x + (event.clientX - held.x) / shown, y + (event.clientY - held.y) / shown]);
+    const [fromX, fromY] = at(back, [0, 0]);
+    const [toX, toY] = at(back, [(event.clientX - held.x) / shown, (event.clientY - held.y) / shown]);
+    put(held.index, [x + toX - fromX, y + toY - fromY]);
   };
   const keys = (index: number) => (event: KeyboardEvent) => {
     const far = event.shiftKey ? 10 : 1;
@@ -51,8 +58,9 @@ export function CurveHandles({ chart, shown }: Props) {
     if (dots.length > 2) write(dots.filter((_, at) => at !== index));
   };
   const radius = 7 / shown;
+  const onStage = dots.map(([x, y]) => at(place, [middle[0] + x, middle[1] + y]));
   return (
-    <g className="curve-handles" transform={`translate(${chart.place.x} ${chart.place.y})`}>
+    <g className="curve-handles">
       {dots.slice(1).map(([x, y], index) => {
         const [beforeX, beforeY] = dots[index];
         const between: Dot = [(x + beforeX) / 2, (y + beforeY) / 2];
@@ -60,8 +68,8 @@ export function CurveHandles({ chart, shown }: Props) {
           <circle
             key={`between-${index}`}
             className="handle-between"
-            cx={between[0]}
-            cy={between[1]}
+            cx={(onStage[index][0] + onStage[index + 1][0]) / 2}
+            cy={(onStage[index][1] + onStage[index + 1][1]) / 2}
             r={radius * 0.6}
             role="button"
             aria-label={`Add a point behind point ${index + 1}`}
@@ -72,7 +80,7 @@ export function CurveHandles({ chart, shown }: Props) {
           />
         );
       })}
-      {dots.map(([x, y], index) => (
+      {onStage.map(([x, y], index) => (
         <circle
           key={index}
           className="handle"

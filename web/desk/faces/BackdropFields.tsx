@@ -4,7 +4,7 @@ import { NumberField } from '../../fields/NumberField';
 import type { Backdrop, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 
-export function BackdropFace({ piece }: { piece: Piece }) {
+export function BackdropFields({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
   const { backdrop } = piece;
   const change = (part: Partial<Backdrop>): void =>
@@ -12,7 +12,7 @@ export function BackdropFace({ piece }: { piece: Piece }) {
       draft.backdrop = { ...draft.backdrop, ...part };
     });
   return (
-    <div className="fields three-columns">
+    <>
       <Choice
         label="backdrop"
         value={backdrop.kind}
@@ -49,6 +49,6 @@ export function BackdropFace({ piece }: { piece: Piece }) {
           ? 'Nothing is behind the chart. Stills keep that; an MP4 has no transparency, so it shows black there.'
           : 'The vignette darkens the corners.'}
       </p>
-    </div>
+    </>
   );
 }

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lupine\Core\Arrangement\ArrangementChoices;
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Formats\NewChart;
+use Lupine\Core\Formats\TableText;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Table;
+
+/** Several charts on one stage: how they can stand, and another one for them. */
+final readonly class ArrangementController
+{
+    public function __construct(private DrawPiece $drawPiece)
+    {
+    }
+
+    /** The rules that a piece can be arranged by, each with a picture of it. */
+    public function choices(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $shape = $body->get('shape');
+
+        return response()->json([
+            'choices' => (new ArrangementChoices($this->drawPiece))
+                ->of($body->piece(), $shape->isNull() ? null : $shape->id()),
+        ]);
+    }
+
+    /** Another chart: of a table that the piece has, or of one that is pasted. */
+    public function chart(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $piece = $body->piece();
+        $form = $body->get('form')->oneOf($this->drawPiece->forms->names());
+        $table = $this->table($body, $piece);
+        $alike = self::alike($piece, $table);
+        $chart = NewChart::document(
+            $body->get('id')->id(),
+            $table,
+            $body->get('column')->isNull() ? $table->columns[0]->id : $body->get('column')->id(),
+            $this->drawPiece->forms->named($form),
+            $alike?->finish->colours === 'set' ? $alike->finish->swatches : null,
+            $alike?->words->legend === null,
+        );
+        if ($alike !== null) {
+            $chart['finish'] = [...$chart['finish'], 'swatches' => $alike->finish->swatches];
+        }
+
+        return response()->json(['chart' => $chart, 'table' => $table->toDocument()], 200, [], JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @throws BadPiece */
+    private function table(Body $body, Piece $piece): Table
+    {
+        $text = $body->get('text');
+        if ($text->isNull()) {
+            return $piece->table($body->get('table')->id());
+        }
+        $table = TableText::read($text->long(2 * TableText::MAX_BYTES));
+
+        return $table->named($body->get('table')->id());
+    }
+
+    /** A chart of the same table: colours are those of the rows, and one legend is enough. */
+    private static function alike(Piece $piece, Table $table): ?Chart
+    {
+        $found = array_filter($piece->charts, static fn (Chart $chart): bool => $chart->table === $table->id);
+
+        return array_values($found)[0] ?? null;
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Formats;
+
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Piece\Table;
+
+/** A chart of a table, with the words that its form looks right with. */
+final readonly class NewChart
+{
+    /** The colour that a new chart's tints are made from. */
+    public const SWATCH = '#4fb286';
+
+    /** figures beyond which the piece would be over before the last has come */
+    private const TOO_MANY_IN_TURN = 150;
+
+    /**
+     * The chart, in the form of docs/piece.schema.json.
+     *
+     * @param list<string>|null $swatches that it is coloured with; null: tints of the usual one
+     * @param bool $hasLegend whether a legend is wanted where the form has one
+     *
+     * @return array<string, mixed>
+     */
+    public static function document(
+        string $id,
+        Table $table,
+        string $column,
+        Form $form,
+        ?array $swatches = null,
+        bool $hasLegend = true,
+    ): array {
+        $defaults = $form->defaults();
+        $count = count($table->rows);
+        $plan = new NewPiecePlan($defaults, $count);
+
+        return [
+            'id' => $id,
+            'table' => $table->id,
+            'column' => $column,
+            'form' => self::settings($form, $count),
+            'place' => ['x' => 960, 'y' => 540, 'placedBy' => 'rule'],
+            'finish' => [
+                'colours' => $swatches === null ? 'tints' : 'set',
+                'swatches' => $swatches ?? [self::SWATCH],
+                'fill' => 'flat',
+                'pattern' => null,
+                'glow' => null,
+                'shadow' => null,
+            ],
+            'words' => self::words($table, $column, $defaults, $plan, $hasLegend),
+            'entrance' => [
+                'begin' => 12,
+                'frames' => 24,
+                'curve' => 'ease-in-out',
+                'order' => $count > self::TOO_MANY_IN_TURN ? 'together' : 'overlapping',
+                'overlap' => $count > 8 ? 24 - self::step($count) : 8,
+                'opens' => 'forward',
+            ],
+            'exit' => null,
+            'own' => (object) [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function words(
+        Table $table,
+        string $columnId,
+        FormDefaults $defaults,
+        NewPiecePlan $plan,
+        bool $hasLegend,
+    ): array {
+        $isShare = $defaults->readings === 'share';
+        $isMany = $plan->isMany;
+        $column = $table->columns[$table->columnIndex($columnId)]->name;
+        // A single figure is named by its row, several by their column.
+        $inAll = $column === 'Value' ? 'in all' : $column;
+        $caption = $defaults->hasLegend ? $inAll : $table->rows[0]->label ?? $inAll;
+
+        return [
+            'reading' => [
+                'of' => $defaults->readings,
+                'decimals' => null,
+                'prefix' => '',
+                'suffix' => $isShare ? '%' : '',
+                'group' => ',',
+                'point' => '.',
+            ],
+            'labels' => [
+                'show' => $isMany ? 'none' : $defaults->labels,
+                'text' => 'reading',
+                'font' => 'figtree-bold',
+                'size' => $plan->labelSize,
+                'colour' => '#ffffff',
+                'plate' => null,
+            ],
+            'names' => $defaults->hasNames && !$isMany
+                ? ['font' => 'figtree-semibold', 'size' => $plan->nameSize, 'colour' => '#ffffff']
+                : null,
+            'legend' => $plan->hasLegend && $hasLegend
+                ? [
+                    'x' => 1120,
+                    'y' => 400,
+                    'width' => 640,
+                    'placedBy' => 'rule',
+                    'spacing' => $plan->spacing,
+                    'font' => 'figtree-semibold',
+                    'size' => $plan->legendSize,
+                    'colour' => '#ffffff',
+                ]
+                : null,
+            'centre' => $defaults->hasTotal
+                ? [
+                    'caption' => mb_strtolower($caption),
+                    'prefix' => '',
+                    'suffix' => '',
+                    'font' => 'bricolage-bold',
+                    'size' => 110,
+                    'colour' => '#ffffff',
+                ]
+                : null,
+        ];
+    }
+
+    /** Frames from one figure to the next, so that many have come within a few seconds. */
+    private static function step(int $count): int
+    {
+        return max(1, min(4, intdiv(96, $count)));
+    }
+
+    /**
+     * @param int $count figures
+     *
+     * @return array<string, float|string>
+     */
+    public static function settings(Form $form, int $count, float $width = 700, float $height = 700): array
+    {
+        $settings = ['kind' => $form->name()];
+        foreach ($form->settings() as $setting) {
+            $settings[$setting->name] = $setting->usual;
+        }
+        if (isset($settings['order'])) {
+            $settings['order'] = 'descending';
+        }
+
+        return [...$settings, ...$form->fitted($width, $height, $count)];
+    }
+}

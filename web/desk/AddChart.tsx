@@ -1,0 +1,134 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Modal from 'react-bootstrap/Modal';
+import type { FormsAnswer, ReadTable } from '../api/answers';
+import { ask, reasonOf } from '../api/client';
+import { FormPicker } from '../common/FormPicker';
+import { newId } from '../common/words';
+import { Pick } from '../fields/Choice';
+import { addChart } from '../piece/charts';
+import type { Chart, Piece, Table } from '../piece/document';
+import { useDesk } from './deskStore';
+import { usePlay } from './playStore';
+import { useChart } from './useChart';
+
+const OWN = 'own';
+
+/** Another chart on the stage: of figures that are there already, or of others that are pasted. */
+export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void }) {
+  const edit = useDesk((state) => state.edit);
+  const current = useChart(piece);
+  const [source, setSource] = useState(current?.table ?? OWN);
+  const table = piece.tables.find(({ id }) => id === source);
+  const [column, setColumn] = useState(current?.column ?? '');
+  const [text, setText] = useState('');
+  const [picked, setPicked] = useState('columns');
+  const [problem, setProblem] = useState('');
+  const asked = useDeferredValue(text);
+  const columnId = table?.columns.find(({ id }) => id === column)?.id ?? table?.columns[0].id;
+  const ofTable = piece.charts.find((chart) => chart.table === source && chart.column === columnId);
+  const known = useQuery<FormsAnswer>({
+    queryKey: ['another', source, columnId, JSON.stringify(table)],
+    enabled: ofTable !== undefined,
+    queryFn: ({ signal }) =>
+      ask<FormsAnswer>('forms', { method: 'POST', body: { document: piece, chart: ofTable?.id }, signal }),
+  });
+  const typed = table ? tableText(table, columnId ?? '') : asked;
+  const read = useQuery<ReadTable>({
+    queryKey: ['read', typed, ''],
+    enabled: ofTable === undefined && typed.trim() !== '',
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      ask<ReadTable>('figures/read', { method: 'POST', body: { text: typed, whole: null }, signal }),
+  });
+  const forms = ofTable ? (known.data?.forms ?? []) : typed.trim() === '' ? [] : (read.data?.forms ?? []);
+  const wanted = forms.find(({ name }) => name === picked);
+  const form = wanted?.fits ? picked : (forms.find(({ fits }) => fits)?.name ?? picked);
+  const isReady = forms.length > 0 && !read.isError;
+  const add = async (): Promise<void> => {
+    try {
+      const body = {
+        document: piece,
+        id: newId('chart', piece.charts),
+        form,
+        table: table ? table.id : newId('table', piece.tables),
+        ...(table ? { column: columnId } : { text }),
+      };
+      const made = await ask<{ chart: Chart; table: Table }>('charts', { method: 'POST', body });
+      edit((draft) => addChart(draft, made.chart, made.table));
+      usePlay.getState().select({ kind: 'chart', chart: made.chart.id });
+      onClose();
+    } catch (error) {
+      setProblem(reasonOf(error));
+    }
+  };
+  return (
+    <Modal show onHide={onClose} centered size="lg" aria-labelledby="another-chart">
+      <Modal.Header closeButton>
+        <Modal.Title id="another-chart">Another chart</Modal.Title>
+      </Modal.Header>
+      <Modal.Body className="add-chart">
+        <div className="fields two-columns">
+          <Pick
+            label="figures"
+            value={source}
+            options={[
+              ...piece.tables.map(({ id, name }, index): [string, string] => [id, name || `Table ${index + 1}`]),
+              [OWN, 'others, pasted below'],
+            ]}
+            onChange={setSource}
+          />
+          {table && table.columns.length > 1 && (
+            <Pick
+              label="column"
+              value={columnId ?? ''}
+              options={table.columns.map(({ id, name }): [string, string] => [id, name || id])}
+              onChange={setColumn}
+            />
+          )}
+        </div>
+        {!table && (
+          <textarea
+            className="paste-box"
+            aria-label="Figures of the new chart"
+            rows={5}
+            value={text}
+            placeholder={'Mended\t911\nBeyond us\t337'}
+            spellCheck={false}
+            onChange={(event) => setText(event.target.value)}
+          />
+        )}
+        {read.isError && !table && text.trim() !== '' && (
+          <p className="problem-bar is-error" role="alert">
+            {reasonOf(read.error)}
+          </p>
+        )}
+        {forms.length > 0 && <FormPicker forms={forms} value={form} onChoose={({ name }) => setPicked(name)} />}
+        {problem && (
+          <p className="problem-bar is-error" role="alert">
+            {problem}
+          </p>
+        )}
+      </Modal.Body>
+      <Modal.Footer>
+        <Button variant="quiet" onClick={onClose}>
+          Cancel
+        </Button>
+        <Button disabled={!isReady} onClick={() => void add()}>
+          Put it on the stage
+        </Button>
+      </Modal.Footer>
+    </Modal>
+  );
+}
+
+/** One column of a table, as it would be pasted. */
+function tableText(table: Table, column: string): string {
+  const at = Math.max(
+    0,
+    table.columns.findIndex(({ id }) => id === column),
+  );
+  return table.rows.map(({ label, cells }) => `${label}\t${cells[at]}`).join('\n');
+}

@@ -1,0 +1,146 @@
+import type { Box } from '../../../painter/src';
+import { removeChart, setGroup } from '../../piece/charts';
+import { removeWords } from '../../piece/changes';
+import type { Piece } from '../../piece/document';
+import type { PlaceKey } from '../../piece/places';
+import { useDesk } from '../deskStore';
+import { editPlaces } from '../placesNow';
+import { usePlay } from '../playStore';
+import { stageBoxes } from '../stage/stageBoxes';
+import { PlacedBy } from './PlacedBy';
+
+type Side = 'left' | 'right' | 'top' | 'bottom' | 'across' | 'down';
+
+const SIDES: [Side, string, string][] = [
+  ['left', 'bi-align-start', 'Left edges in line'],
+  ['across', 'bi-align-center', 'Middles in line, one above the other'],
+  ['right', 'bi-align-end', 'Right edges in line'],
+  ['top', 'bi-align-top', 'Top edges in line'],
+  ['down', 'bi-align-middle', 'Middles in line, side by side'],
+  ['bottom', 'bi-align-bottom', 'Bottom edges in line'],
+];
+
+/** Several things at once: put in line, spaced, made as large as each other, taken together. */
+export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[] }) {
+  const edit = useDesk((state) => state.edit);
+  const places = useDesk((state) => state.computed?.sheet.places) ?? {};
+  const charts = keys.filter((key) => piece.charts.some(({ id }) => id === key));
+  const groups = new Set(
+    [...piece.charts, ...piece.words].filter(({ id }) => keys.includes(id)).map(({ group }) => group),
+  );
+  const isGroup = groups.size === 1 && !groups.has(null) && !groups.has(undefined);
+  const line = (side: Side): void => {
+    const boxes = stageBoxes(piece, keys);
+    const all = Object.values(boxes);
+    const to = {
+      left: Math.min(...all.map(({ left }) => left)),
+      right: Math.max(...all.map(({ right }) => right)),
+      top: Math.min(...all.map(({ top }) => top)),
+      bottom: Math.max(...all.map(({ bottom }) => bottom)),
+    };
+    const target = { ...to, across: (to.left + to.right) / 2, down: (to.top + to.bottom) / 2 }[side];
+    editPlaces(keys, (now, key) => {
+      const box = boxes[key];
+      if (!box) return null;
+      const by = target - edgeOf(box, side);
+      return ['left', 'right', 'across'].includes(side) ? { x: now.x + by } : { y: now.y + by };
+    });
+  };
+  const space = (isAcross: boolean): void => {
+    const boxes = stageBoxes(piece, keys);
+    const [from, to] = isAcross ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
+    const sorted = Object.entries(boxes).sort(([, one], [, other]) => one[from] - other[from]);
+    if (sorted.length < 3) return;
+    const [first, last] = [sorted[0][1], sorted[sorted.length - 1][1]];
+    let free = last[to] - first[from];
+    for (const [, box] of sorted) free -= box[to] - box[from];
+    const gap = free / (sorted.length - 1);
+    let at = first[from];
+    const shifts: Record<PlaceKey, number> = {};
+    for (const [key, box] of sorted) {
+      shifts[key] = at - box[from];
+      at += box[to] - box[from] + gap;
+    }
+    editPlaces(keys, (now, key) =>
+      key in shifts ? (isAcross ? { x: now.x + shifts[key] } : { y: now.y + shifts[key] }) : null,
+    );
+  };
+  const sameSize = (): void => {
+    const boxes = stageBoxes(piece, charts);
+    const largest = Math.max(...Object.values(boxes).map(({ top, bottom }) => bottom - top));
+    editPlaces(charts, (now, key) => {
+      const box = boxes[key];
+      return box ? { size: now.size * (largest / Math.max(1, box.bottom - box.top)) } : null;
+    });
+  };
+  const sameCentre = (): void => {
+    const first = places[charts[0]];
+    if (first) editPlaces(charts, () => ({ x: first.x, y: first.y }));
+  };
+  return (
+    <>
+      <div className="details-head">
+        <i className="bi bi-intersect" aria-hidden="true" /> <strong>{keys.length} things</strong>
+      </div>
+      <div className="fields one-column">
+        <div className="several-sides" role="group" aria-label="In line">
+          {SIDES.map(([side, icon, text]) => (
+            <button
+              key={side}
+              type="button"
+              className="quiet-button"
+              title={text}
+              aria-label={text}
+              onClick={() => line(side)}
+            >
+              <i className={`bi ${icon}`} />
+            </button>
+          ))}
+        </div>
+        <div className="offer-row">
+          <button type="button" className="text-button" disabled={keys.length < 3} onClick={() => space(true)}>
+            <i className="bi bi-distribute-horizontal" aria-hidden="true" /> space across
+          </button>
+          <button type="button" className="text-button" disabled={keys.length < 3} onClick={() => space(false)}>
+            <i className="bi bi-distribute-vertical" aria-hidden="true" /> space down
+          </button>
+        </div>
+        {charts.length > 1 && (
+          <div className="offer-row">
+            <button type="button" className="text-button" onClick={sameSize}>
+              same height
+            </button>
+            <button type="button" className="text-button" onClick={sameCentre}>
+              same centre
+            </button>
+          </div>
+        )}
+        <PlacedBy keys={keys} places={keys.flatMap((key) => places[key] ?? [])} />
+        <button type="button" className="text-button" onClick={() => edit((draft) => setGroup(draft, keys, !isGroup))}>
+          <i className={`bi ${isGroup ? 'bi-union' : 'bi-intersect'}`} aria-hidden="true" />{' '}
+          {isGroup ? 'each by itself again' : 'take them together from now on'}
+        </button>
+        <button
+          type="button"
+          className="text-button"
+          disabled={charts.length >= piece.charts.length}
+          onClick={() => {
+            usePlay.getState().select(null);
+            edit((draft) => {
+              for (const key of keys) {
+                if (charts.includes(key)) removeChart(draft, key);
+                else removeWords(draft, key);
+              }
+            });
+          }}
+        >
+          <i className="bi bi-x-lg" aria-hidden="true" /> take them out
+        </button>
+      </div>
+    </>
+  );
+}
+
+function edgeOf({ left, right, top, bottom }: Box, side: Side): number {
+  return { left, right, top, bottom, across: (left + right) / 2, down: (top + bottom) / 2 }[side];
+}

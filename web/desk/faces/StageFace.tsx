@@ -1,0 +1,20 @@
+import type { Piece } from '../../piece/document';
+import { ArrangementPicker } from './ArrangementPicker';
+import { BackdropFields } from './BackdropFields';
+import { ShapeList } from './ShapeList';
+
+/** The stage as a whole: how things share it, in which shapes it is made, what is behind them. */
+export function StageFace({ piece }: { piece: Piece }) {
+  return (
+    <div className="fields stage-face">
+      <ArrangementPicker piece={piece} />
+      <ShapeList piece={piece} />
+      <section>
+        <h3>Backdrop</h3>
+        <div className="fields three-columns">
+          <BackdropFields piece={piece} />
+        </div>
+      </section>
+    </div>
+  );
+}

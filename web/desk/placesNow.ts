@@ -1,0 +1,43 @@
+import type { Placed } from '../api/answers';
+import type { Piece } from '../piece/document';
+import { setPlace, toldPlace, type Part, type PlaceKey } from '../piece/places';
+import { shapeOf, useDesk } from './deskStore';
+import { usePlay } from './playStore';
+
+export type Places = Record<PlaceKey, Placed>;
+
+/** The shape of the stage that is worked on; null: the piece's own. */
+export function shapeNow(piece: Piece): string | null {
+  return shapeOf(piece, usePlay.getState().shape);
+}
+
+/** Where things stand: as core has placed them, and as a hand has moved them since. */
+export function placesNow(piece: Piece, keys: PlaceKey[]): Places {
+  const { computed } = useDesk.getState();
+  const places: Places = {};
+  for (const key of keys) {
+    const placed = computed?.sheet.places[key];
+    const told = toldPlace(piece, shapeNow(piece), key);
+    if (placed) places[key] = { ...placed, ...(told ? { x: told.x, y: told.y } : {}) };
+  }
+  return places;
+}
+
+/** Moves things together, as far from where they stood. */
+export function moveAll(draft: Piece, from: Places, across: number, down: number): void {
+  for (const [key, place] of Object.entries(from))
+    setPlace(draft, shapeNow(draft), key, place, { x: place.x + across, y: place.y + down });
+}
+
+/** Changes where things stand, each from where it does now. */
+export function editPlaces(keys: PlaceKey[], change: (now: Placed, key: PlaceKey) => Part | null): void {
+  const { edit, document } = useDesk.getState();
+  if (!document) return;
+  const places = placesNow(document, keys);
+  edit((draft) => {
+    for (const [key, now] of Object.entries(places)) {
+      const part = change(now, key);
+      if (part) setPlace(draft, shapeNow(draft), key, now, part);
+    }
+  });
+}

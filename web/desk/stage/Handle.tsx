@@ -1,0 +1,125 @@
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { usePlay } from '../playStore';
+
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+/** How far a hand has gone since it took hold, in pixels of the stage, and from where to where. */
+export interface Pull {
+  across: number;
+  down: number;
+  from: [x: number, y: number];
+  to: [x: number, y: number];
+  /** with a modifier nothing comes to rest on whole steps */
+  isFree: boolean;
+}
+
+interface Props {
+  x: number;
+  y: number;
+  /** pixels of the screen for one of the stage */
+  shown: number;
+  label: string;
+  /** square: changes a size; round: moves; ring: what is behind it is to be seen */
+  look?: 'dot' | 'square' | 'ring';
+  /** it is seen only when the pointer or the keyboard is on it: a number stands there */
+  isQuiet?: boolean;
+  /** what is said beside it while it is held */
+  value?: string;
+  /** takes hold, and says what follows from moving the hand */
+  take: () => (pull: Pull) => void;
+}
+
+/** A place on the stage that is taken with the pointer, or gone to with Tab and moved with the arrow keys. */
+export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take }: Props) {
+  const drag = useRef<{ x: number; y: number; from: [number, number]; move: (pull: Pull) => void } | null>(null);
+  const [isHeld, setHeld] = useState(false);
+  const [isOn, setOn] = useState(false);
+  const keys = (event: KeyboardEvent): void => {
+    const step = STEPS[event.key];
+    if (!step || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const far = event.shiftKey ? 10 : 1;
+    const [across, down] = [step[0] * far, step[1] * far];
+    take()({ across, down, from: [x, y], to: [x + across, y + down], isFree: true });
+  };
+  const pull = (event: PointerEvent): void => {
+    const held = drag.current;
+    if (!held) return;
+    const [across, down] = [(event.clientX - held.x) / shown, (event.clientY - held.y) / shown];
+    const to: [number, number] = [held.from[0] + across, held.from[1] + down];
+    held.move({ across, down, from: held.from, to, isFree: event.altKey });
+  };
+  const events = {
+    tabIndex: 0,
+    role: 'button',
+    'aria-label': value ? `${label}, ${value}` : label,
+    onPointerDown: (event: PointerEvent) => {
+      event.stopPropagation();
+      event.currentTarget.setPointerCapture(event.pointerId);
+      usePlay.getState().stop();
+      drag.current = { x: event.clientX, y: event.clientY, from: [x, y], move: take() };
+      setHeld(true);
+    },
+    onPointerMove: pull,
+    onPointerUp: () => {
+      drag.current = null;
+      setHeld(false);
+    },
+    onPointerEnter: () => setOn(true),
+    onPointerLeave: () => setOn(false),
+    onFocus: () => setOn(true),
+    onBlur: () => setOn(false),
+    onKeyDown: keys,
+  };
+  const radius = (look === 'ring' ? 11 : 7) / shown;
+  const side = 12 / shown;
+  return (
+    <g className={isQuiet ? 'quiet-handle' : undefined}>
+      {look === 'ring' && <circle className="handle-under" cx={x} cy={y} r={radius} strokeWidth={4 / shown} />}
+      {look === 'square' ? (
+        <rect
+          className="handle"
+          x={x - side / 2}
+          y={y - side / 2}
+          width={side}
+          height={side}
+          rx={2 / shown}
+          strokeWidth={2 / shown}
+          {...events}
+        />
+      ) : (
+        <circle
+          className={`handle${look === 'ring' ? ' is-open' : ''}`}
+          cx={x}
+          cy={y}
+          r={radius}
+          strokeWidth={2 / shown}
+          {...events}
+        />
+      )}
+      {(isHeld || isOn) && (
+        <Told x={x} y={y} shown={shown} text={value && isHeld ? value : `${label}${value ? ` ${value}` : ''}`} />
+      )}
+    </g>
+  );
+}
+
+/** A word beside a handle. */
+function Told({ x, y, shown, text }: { x: number; y: number; shown: number; text: string }) {
+  const width = (text.length * 7.2 + 14) / shown;
+  const height = 22 / shown;
+  return (
+    <g className="handle-told" transform={`translate(${x + 14 / shown} ${y - 30 / shown})`}>
+      <rect width={width} height={height} rx={5 / shown} />
+      <text x={7 / shown} y={15.5 / shown} fontSize={12.5 / shown}>
+        {text}
+      </text>
+    </g>
+  );
+}

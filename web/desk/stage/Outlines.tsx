@@ -1,0 +1,59 @@
+import type { Painter } from '../../../painter/src';
+import type { Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { boxOf } from './stageParts';
+
+interface Props {
+  piece: Piece;
+  painter: Painter | null;
+  frame: number;
+  size: [width: number, height: number];
+  shown: number;
+}
+
+/** The picture as hairlines: marks, words as boxes on their baselines, centres, and the middle and thirds of the stage. */
+export function Outlines({ piece, painter, frame, size: [width, height], shown }: Props) {
+  const places = useDesk((state) => state.computed?.sheet.places);
+  const far = 16 / shown;
+  return (
+    <g className="outlines">
+      {[1 / 3, 2 / 3].map((part) => (
+        <path key={part} className="faint" d={`M${width * part} 0V${height}M0 ${height * part}H${width}`} />
+      ))}
+      <path className="faint" d={`M${width / 2} 0V${height}M0 ${height / 2}H${width}`} />
+      {(painter?.outlines(frame) ?? []).map(({ path, transform, isMark }, index) => (
+        <path key={index} d={path} transform={transform} className={isMark ? 'mark' : 'furniture'} />
+      ))}
+      {(painter?.textBoxes(frame) ?? []).map(({ left, top, right, bottom }, index) => (
+        <rect key={index} className="text" x={left} y={top} width={right - left} height={bottom - top} />
+      ))}
+      {piece.words.map(({ id }) => {
+        const box = boxOf(painter, piece, frame, id);
+        const place = places?.[id];
+        return box && place && <path key={id} className="baseline" d={`M${box.left} ${place.y}H${box.right}`} />;
+      })}
+      {piece.charts.map(({ id, hidden }) => {
+        const place = places?.[id];
+        const box = hidden ? null : boxOf(painter, piece, frame, id);
+        return (
+          place &&
+          box && (
+            <g key={id}>
+              <rect
+                className="boundary"
+                x={box.left}
+                y={box.top}
+                width={box.right - box.left}
+                height={box.bottom - box.top}
+              />
+              <path
+                className="centre"
+                d={`M${place.x - far} ${place.y}H${place.x + far}M${place.x} ${place.y - far}V${place.y + far}`}
+              />
+            </g>
+          )
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,160 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Box } from '../../../painter/src';
+import type { Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { CurveHandles } from './CurveHandles';
+import { FormHandles } from './FormHandles';
+import type { Guide } from './guides';
+import { Outlines } from './Outlines';
+import { SelectionFrame } from './SelectionFrame';
+import { usePaintedCanvas } from './usePaintedCanvas';
+import { pan, useSight, zoomAt } from './useSight';
+import { useStageHand } from './useStageHand';
+
+/** pixels of the stage between what is pointed out and the frame around it */
+const POINTED_OUT_CLEAR = 12;
+
+interface Props {
+  piece: Piece;
+  size: [width: number, height: number];
+  room: { width: number; height: number };
+}
+
+/** The stage itself, and over it what can be taken hold of. */
+export function StageView({ piece, size, room }: Props) {
+  const reel = useDesk((state) => state.reel);
+  const computed = useDesk((state) => state.computed);
+  const { frame, selection, safeArea, face, outlines, view } = usePlay();
+  const pointedOut = usePlay((state) => (state.pointedOut?.frame === state.frame ? state.pointedOut.box : null));
+  const stage = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [met, setMet] = useState<Guide[]>([]);
+  const [marquee, setMarquee] = useState<Box | null>(null);
+  const seen = useSight(size, room);
+  const { shown } = seen;
+  const [stageWidth, stageHeight] = size;
+  const isThere = reel !== null && frame >= reel.from && frame <= reel.to;
+  const painted = usePaintedCanvas(canvas, reel, frame, seen.sight);
+  useEffect(() => useDesk.getState().follow(frame), [frame, reel]);
+
+  // With a modifier the wheel goes nearer to the pointer; without, it moves what is in view.
+  const now = useRef(seen);
+  useEffect(() => {
+    now.current = seen;
+  });
+  useEffect(() => {
+    const target = stage.current;
+    if (!target) return undefined;
+    const wheel = (event: WheelEvent): void => {
+      const isNear = (usePlay.getState().view?.zoom ?? 1) > 1;
+      if (!event.ctrlKey && !event.metaKey && !isNear) return;
+      event.preventDefault();
+      const box = target.getBoundingClientRect();
+      const at = now.current;
+      if (event.ctrlKey || event.metaKey)
+        zoomAt(
+          at,
+          size,
+          at.left + (event.clientX - box.left) / at.shown,
+          at.top + (event.clientY - box.top) / at.shown,
+          Math.exp(-event.deltaY / 300),
+        );
+      else pan(at, event.shiftKey ? event.deltaY : event.deltaX, event.shiftKey ? 0 : event.deltaY);
+    };
+    target.addEventListener('wheel', wheel, { passive: false });
+    return () => target.removeEventListener('wheel', wheel);
+  }, [size]);
+
+  const hand = useStageHand({ piece, canvas, painted, seen, size, onMeet: setMet, onMarquee: setMarquee });
+  const outline =
+    painted.current && isThere && selection?.kind === 'figure'
+      ? painted.current.outlineOf(selection.chart, selection.figure, frame)
+      : null;
+  const curved = piece.charts.find(({ form }) => form.kind === 'ribbon' && form.curve === 'points');
+  const curvedAt = curved && computed?.sheet.places[curved.id];
+  const error = computed?.problems.find(({ severity }) => severity === 'error');
+  const [width, height] = [Math.floor(seen.width * shown), Math.floor(seen.height * shown)];
+  return (
+    <div
+      ref={stage}
+      className={`stage${piece.backdrop.kind === 'transparent' ? ' is-transparent' : ''}${error ? ' is-stale' : ''}${
+        outlines ? ' is-outlines' : ''
+      }${hand.isPanning ? ' is-panning' : ''}`}
+      style={{ width, height }}
+    >
+      <canvas ref={canvas} style={{ width, height }} aria-label={`Stage, frame ${frame}`} role="img" {...hand.events} />
+      <svg className="stage-marks" viewBox={`${seen.left} ${seen.top} ${seen.width} ${seen.height}`}>
+        {outlines && isThere && (
+          <Outlines piece={piece} painter={painted.current} frame={frame} size={size} shown={shown} />
+        )}
+        {outline?.path && (
+          <g transform={outline.transform}>
+            <path d={outline.path} className="picked-under" strokeWidth={4.5 / shown} />
+            <path d={outline.path} className="picked" strokeWidth={2 / shown} />
+          </g>
+        )}
+        {isThere && <SelectionFrame piece={piece} painter={painted.current} shown={shown} />}
+        {isThere && <FormHandles piece={piece} painter={painted.current} shown={shown} />}
+        {face === 'Form' && curved && curvedAt && painted.current && (
+          <CurveHandles
+            chart={curved}
+            place={painted.current.placeOf(curved.id, frame)}
+            middle={[curvedAt.x, curvedAt.y]}
+            shown={shown}
+          />
+        )}
+        {pointedOut && (
+          <rect
+            className="pointed-out"
+            x={pointedOut[0] - POINTED_OUT_CLEAR}
+            y={pointedOut[1] - POINTED_OUT_CLEAR}
+            width={pointedOut[2] + 2 * POINTED_OUT_CLEAR}
+            height={pointedOut[3] + 2 * POINTED_OUT_CLEAR}
+            rx={6}
+            strokeWidth={2.4 / shown}
+          />
+        )}
+        {/* EBU R 95: 3.5 % for action, 5 % for graphics and titles */}
+        {safeArea &&
+          [0.035, 0.05].map((part) => (
+            <rect
+              key={part}
+              className="safe"
+              x={stageWidth * part}
+              y={stageHeight * part}
+              width={stageWidth * (1 - 2 * part)}
+              height={stageHeight * (1 - 2 * part)}
+              strokeWidth={1.2 / shown}
+            />
+          ))}
+        {met.map(({ axis, at }, index) => (
+          <line
+            key={index}
+            className="guide"
+            x1={axis === 'x' ? at : 0}
+            x2={axis === 'x' ? at : stageWidth}
+            y1={axis === 'y' ? at : 0}
+            y2={axis === 'y' ? at : stageHeight}
+          />
+        ))}
+        {marquee && (
+          <rect
+            className="marquee"
+            x={marquee.left}
+            y={marquee.top}
+            width={marquee.right - marquee.left}
+            height={marquee.bottom - marquee.top}
+          />
+        )}
+      </svg>
+      {view && (
+        <button type="button" className="view-zoom" onClick={() => usePlay.getState().set({ view: null })}>
+          {Math.round(view.zoom * 100)} % of the view · all of it
+        </button>
+      )}
+      {error && <p className="stage-error">This is the last picture that could be drawn.</p>}
+      {reel && !isThere && !error && <p className="stage-error">Drawing this part…</p>}
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import { useCallback, useLayoutEffect, useRef, type RefObject } from 'react';
+import { Painter, type Box, type Reel } from '../../../painter/src';
+import { browserStudio } from '../../common/browserStudio';
+import type { Piece } from '../../piece/document';
+import { keyOfGroups, toldPlace } from '../../piece/places';
+import { useDesk } from '../deskStore';
+import { paintedBy } from './stageBoxes';
+import { usePlay } from '../playStore';
+
+let reelsPainted = 0;
+
+/** What of the picture a canvas shows: all of it, so large, or a part of it. */
+export interface Sight {
+  /** canvas pixels for one of the stage */
+  scale: number;
+  /** in whole canvas pixels of the whole picture; null: all of it */
+  part: Box | null;
+}
+
+/** How far a hand has taken something since the reel was made. */
+function shiftNow(names: string[]): [number, number] | null {
+  const { document, shown } = useDesk.getState();
+  const key = document && keyOfGroups(document, names);
+  const now = key && toldPlace(document, shown.shape, key);
+  const then = key ? shown.places[key] : undefined;
+  return now && then ? [key === 'captions' ? 0 : now.x - then.x, now.y - then.y] : null;
+}
+
+/** All that a hand has placed. */
+function told(piece: Piece): unknown {
+  return [
+    piece.charts.map(({ place, words }) => [place, words.legend?.x, words.legend?.y]),
+    piece.words.map(({ x, y }) => [x, y]),
+    piece.captions?.y,
+    piece.shapes?.map(({ own }) => own),
+  ];
+}
+
+/** Keeps a canvas painted. A new reel is painted as soon as it is there, before the rest of the desk follows. */
+export function usePaintedCanvas(
+  canvas: RefObject<HTMLCanvasElement | null>,
+  reel: Reel | null,
+  frame: number,
+  sight: Sight,
+): RefObject<Painter | null> {
+  const painter = useRef<Painter | null>(null);
+  const shown = useRef('');
+  const document = useDesk((state) => state.document);
+
+  const paint = useCallback(
+    (now: Reel | null, at: number, { scale, part }: Sight): void => {
+      const target = canvas.current;
+      if (!target || !now || scale <= 0) return;
+      const isNew = painter.current?.reel !== now;
+      if (isNew) {
+        painter.current = new Painter(now, browserStudio, painter.current ?? undefined);
+        painter.current.shifted(shiftNow);
+        paintedBy(painter.current);
+      }
+      const wide = part ? part.right - part.left : Math.round(now.width * scale);
+      const tall = part ? part.bottom - part.top : Math.round(now.height * scale);
+      const { document: doc } = useDesk.getState();
+      const look = JSON.stringify([at, scale, part, doc && told(doc)]);
+      if (!isNew && shown.current === look) return;
+      if (target.width !== wide || target.height !== tall) {
+        target.width = wide;
+        target.height = tall;
+      }
+      const context = target.getContext('2d');
+      if (!context || !painter.current || at < now.from || at > now.to) return;
+      painter.current.paint(context as never, at, scale, part ?? undefined);
+      shown.current = look;
+      // Counted for those who measure how soon a change is seen.
+      if (isNew) target.dataset.reel = String(++reelsPainted);
+    },
+    [canvas],
+  );
+
+  useLayoutEffect(() => paint(reel, frame, sight), [paint, reel, frame, sight, document]);
+  useLayoutEffect(
+    () =>
+      useDesk.subscribe((state, before) => {
+        if (state.reel !== before.reel && state.reel)
+          paint(state.reel, Math.min(usePlay.getState().frame, state.reel.frames - 1), sight);
+        else if (state.document !== before.document) paint(state.reel, usePlay.getState().frame, sight);
+      }),
+    [paint, sight],
+  );
+  return painter;
+}

@@ -1,0 +1,182 @@
+import { useRef, useState, type PointerEvent, type RefObject } from 'react';
+import type { Box, Painter } from '../../../painter/src';
+import type { Piece } from '../../piece/document';
+import type { PlaceKey } from '../../piece/places';
+import { moveAll, placesNow, type Places } from '../placesNow';
+import { shapeOf, useDesk } from '../deskStore';
+import { usePlay, type Selection } from '../playStore';
+import { guidesOf, movedBox, snapped, type Guide } from './guides';
+import { boxOf, groupOf, heldAt, joined, keysOf, selectionOf, type Held } from './stageParts';
+import { pan, type InView } from './useSight';
+
+/** pixels of the screen that a hand goes before it moves anything, and within which things come to rest on a guide */
+const STILL = 4;
+const NEAR = 7;
+
+interface Drag {
+  x: number;
+  y: number;
+  moved: boolean;
+  held: Held | null;
+  /** what is selected where the hand is let go without having moved */
+  click: Selection;
+  /** what moves together, and where it stood when it was taken */
+  keys: PlaceKey[];
+  places: Places;
+  box: Box | null;
+  guides: Guide[];
+  baselines: number[];
+  isPan: boolean;
+}
+
+interface Props {
+  piece: Piece;
+  canvas: RefObject<HTMLCanvasElement | null>;
+  painted: RefObject<Painter | null>;
+  seen: InView;
+  size: [number, number];
+  onMeet: (guides: Guide[]) => void;
+  onMarquee: (box: Box | null) => void;
+}
+
+/** What the pointer does on the stage: it takes, moves together what is selected, and draws a frame around several. */
+export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMarquee }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const drag = useRef<Drag | null>(null);
+  const [isPanning, setPanning] = useState(false);
+  const point = (event: PointerEvent): [number, number] => {
+    const box = canvas.current!.getBoundingClientRect();
+    return [seen.left + (event.clientX - box.left) / seen.shown, seen.top + (event.clientY - box.top) / seen.shown];
+  };
+  const down = (event: PointerEvent): void => {
+    const context = canvas.current?.getContext('2d');
+    const painter = painted.current;
+    if (!context || !painter || event.button > 1) return;
+    const [x, y] = point(event);
+    const { frame, selection, select } = usePlay.getState();
+    const { computed } = useDesk.getState();
+    const sheet = computed?.sheet;
+    const shape = shapeOf(piece, usePlay.getState().shape);
+    const empty: Drag = {
+      x,
+      y,
+      moved: false,
+      held: null,
+      click: null,
+      keys: [],
+      places: {},
+      box: null,
+      guides: [],
+      baselines: [],
+      isPan: false,
+    };
+    (event.target as Element).setPointerCapture(event.pointerId);
+    if (event.button === 1) {
+      event.preventDefault();
+      drag.current = { ...empty, x: event.clientX, y: event.clientY, isPan: true };
+      setPanning(true);
+      return;
+    }
+    const held = heldAt(painter, context, piece, sheet, shape, frame, x, y);
+    const chart = held?.selection && 'chart' in held.selection ? held.selection.chart : null;
+    const key = held?.key ?? chart;
+    const chosen = keysOf(selection);
+    if (event.shiftKey && key) {
+      const mine = groupOf(piece, key);
+      const has = mine.some((one) => chosen.includes(one));
+      const base = chosen.length > 0 ? chosen : keyOfFigure(selection);
+      select(selectionOf(piece, has ? chosen.filter((one) => !mine.includes(one)) : [...base, ...mine]));
+      return;
+    }
+    if (!held) {
+      select(null);
+      drag.current = empty;
+      return;
+    }
+    // What is selected moves as a whole; a click on it takes what is under the pointer.
+    const isOfSelected = key !== null && chosen.includes(key);
+    const keys = isOfSelected ? chosen : held.key ? groupOf(piece, held.key) : [];
+    if (!isOfSelected) select(keys.length > 1 ? selectionOf(piece, keys) : held.selection);
+    const others = [...piece.charts, ...piece.words]
+      .map(({ id }) => id)
+      .filter((id) => !keys.includes(id))
+      .map((id) => boxOf(painter, piece, frame, id))
+      .filter((box): box is Box => box !== null);
+    const lines = (ids: PlaceKey[]): number[] =>
+      piece.words.filter(({ id }) => ids.includes(id)).map(({ id }) => sheet?.places[id]?.y ?? 0);
+    drag.current = {
+      ...empty,
+      held,
+      click: isOfSelected && chosen.length === 1 && held.key === null ? held.selection : null,
+      keys,
+      places: placesNow(piece, keys),
+      box: joined(keys.map((one) => boxOf(painter, piece, frame, one))),
+      guides: guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
+      baselines: lines(keys),
+    };
+  };
+  const move = (event: PointerEvent): void => {
+    const { current } = drag;
+    if (!current) return;
+    if (current.isPan) {
+      pan(seen, current.x - event.clientX, current.y - event.clientY);
+      Object.assign(current, { x: event.clientX, y: event.clientY });
+      return;
+    }
+    const [x, y] = point(event);
+    let [across, along] = [x - current.x, y - current.y];
+    if (!current.moved && Math.hypot(across, along) * seen.shown < STILL) return;
+    current.moved = true;
+    if (!current.held) {
+      onMarquee({
+        left: Math.min(x, current.x),
+        right: Math.max(x, current.x),
+        top: Math.min(y, current.y),
+        bottom: Math.max(y, current.y),
+      });
+      return;
+    }
+    if (current.keys.length === 0) {
+      edit((draft) => current.held?.move(draft, across, along));
+      return;
+    }
+    if (current.box && !event.altKey) {
+      const lines = current.baselines.map((line) => line + along);
+      const rest = snapped(movedBox(current.box, across, along), current.guides, NEAR / seen.shown, lines);
+      [across, along] = [across + rest.across, along + rest.down];
+      onMeet(rest.met);
+    } else onMeet([]);
+    edit((draft) => moveAll(draft, current.places, across, along));
+  };
+  const up = (event: PointerEvent): void => {
+    const { current } = drag;
+    drag.current = null;
+    setPanning(false);
+    onMeet([]);
+    onMarquee(null);
+    if (!current || current.isPan) return;
+    if (!current.moved) {
+      if (current.click) usePlay.getState().select(current.click);
+      return;
+    }
+    if (current.held || !painted.current) return;
+    const [x, y] = point(event);
+    const [left, right] = [Math.min(x, current.x), Math.max(x, current.x)];
+    const [top, bottom] = [Math.min(y, current.y), Math.max(y, current.y)];
+    const caught = [...piece.charts, ...piece.words]
+      .map(({ id }) => id)
+      .filter((id) => {
+        const box = boxOf(painted.current, piece, usePlay.getState().frame, id);
+        return box && box.left < right && box.right > left && box.top < bottom && box.bottom > top;
+      });
+    usePlay.getState().select(selectionOf(piece, caught));
+  };
+  return {
+    isPanning,
+    events: { onPointerDown: down, onPointerMove: move, onPointerUp: up, onPointerCancel: up },
+  };
+}
+
+function keyOfFigure(selection: Selection): PlaceKey[] {
+  return selection?.kind === 'figure' ? [selection.chart] : [];
+}

@@ -1,0 +1,130 @@
+import type { Placed } from '../api/answers';
+import type { Chart, OwnPlace, Piece } from './document';
+
+/** What has a place: the id of a chart or a text, `legend-` and a chart's id, or `captions`. */
+export type PlaceKey = string;
+
+export function legendKey(chart: string): PlaceKey {
+  return `legend-${chart}`;
+}
+
+/** The chart whose legend this is. */
+export function legendOf(piece: Piece, key: PlaceKey): Chart | undefined {
+  return key.startsWith('legend-') ? piece.charts.find(({ id }) => legendKey(id) === key) : undefined;
+}
+
+export type Part = Partial<Pick<Placed, 'x' | 'y' | 'width' | 'size' | 'turn' | 'flow' | 'spacing'>>;
+
+const rounded = (number: number, digits = 2): number => Number(number.toFixed(digits));
+
+/**
+ * Puts something by hand. From then on it stands there, and no longer where the rule would have it: on the stage of the
+ * piece, or in one shape of it alone.
+ * @param now where it stands
+ */
+export function setPlace(piece: Piece, shape: string | null, key: PlaceKey, now: Placed, part: Part): void {
+  const next = { ...now, ...part };
+  if (shape !== null) {
+    setOwnPlace(piece, shape, key, next);
+    return;
+  }
+  const chart = piece.charts.find(({ id }) => id === key);
+  if (chart) {
+    takeOver(chart, now);
+    chart.place = {
+      x: rounded(next.x),
+      y: rounded(next.y),
+      ...(next.size === 1 ? {} : { size: rounded(next.size, 4) }),
+      ...(next.turn ? { turn: rounded(next.turn) } : {}),
+      placedBy: 'hand',
+    };
+    return;
+  }
+  const text = piece.words.find(({ id }) => id === key);
+  const legend = legendOf(piece, key)?.words.legend;
+  const target = text ?? legend ?? (key === 'captions' ? piece.captions : null);
+  if (!target) return;
+  Object.assign(target, {
+    ...(key === 'captions' ? {} : { x: rounded(next.x) }),
+    y: rounded(next.y),
+    width: rounded(next.width ?? target.width),
+    size: rounded(next.size),
+    placedBy: 'hand',
+  });
+  if (legend) Object.assign(legend, { spacing: next.spacing ?? legend.spacing, flow: next.flow ?? legend.flow });
+}
+
+/** What the rule had made of a chart becomes its own, so that nothing jumps when a hand takes it. */
+function takeOver(chart: Chart, now: Placed): void {
+  Object.assign(chart.form, now.form);
+  const text = now.text ?? 1;
+  if (Math.abs(text - 1) < 1e-6) return;
+  chart.words.labels.size = rounded(chart.words.labels.size * text);
+  if (chart.words.names) chart.words.names.size = rounded(chart.words.names.size * text);
+  if (chart.words.centre) chart.words.centre.size = rounded(chart.words.centre.size * text);
+}
+
+function setOwnPlace(piece: Piece, shapeId: string, key: PlaceKey, next: Placed): void {
+  const shape = piece.shapes?.find(({ id }) => id === shapeId);
+  if (!shape) return;
+  const own: OwnPlace = { x: rounded(next.x), y: rounded(next.y) };
+  const chart = piece.charts.find(({ id }) => id === key);
+  if (chart) {
+    own.size = rounded(next.size / (chart.place.size ?? 1), 4);
+    if (next.text !== undefined) own.text = rounded(next.text, 4);
+    if (next.form && Object.keys(next.form).length > 0) own.form = next.form;
+  } else {
+    const text = piece.words.find(({ id }) => id === key);
+    const told = text ?? legendOf(piece, key)?.words.legend ?? piece.captions;
+    if (told) own.size = rounded(next.size / told.size, 4);
+    if (next.width !== undefined) own.width = rounded(next.width);
+  }
+  shape.own[key] = own;
+}
+
+/** Gives it back to the rule, or in a shape of the stage to what holds for the piece. */
+export function giveBack(piece: Piece, shape: string | null, key: PlaceKey): void {
+  if (shape !== null) {
+    delete piece.shapes?.find(({ id }) => id === shape)?.own[key];
+    return;
+  }
+  const chart = piece.charts.find(({ id }) => id === key);
+  if (chart) {
+    chart.place = { x: chart.place.x, y: chart.place.y, placedBy: 'rule' };
+    return;
+  }
+  const target = piece.words.find(({ id }) => id === key) ?? legendOf(piece, key)?.words.legend ?? piece.captions;
+  if (target) target.placedBy = 'rule';
+}
+
+/** Everything of the piece that a rule could place. */
+export function placeable(piece: Piece): PlaceKey[] {
+  return [
+    ...piece.charts.map(({ id }) => id),
+    ...piece.charts.filter(({ words }) => words.legend !== null).map(({ id }) => legendKey(id)),
+    ...piece.words.filter(({ role }) => role && role !== 'note').map(({ id }) => id),
+    ...(piece.captions ? ['captions'] : []),
+  ];
+}
+
+/** Where a hand has put something in the document as it stands; null where rule or proportion say it. */
+export function toldPlace(piece: Piece, shape: string | null, key: PlaceKey): { x: number; y: number } | null {
+  if (shape !== null) return piece.shapes?.find(({ id }) => id === shape)?.own[key] ?? null;
+  const chart = piece.charts.find(({ id }) => id === key);
+  if (chart) return chart.place.placedBy === 'rule' ? null : chart.place;
+  const target = piece.words.find(({ id }) => id === key) ?? legendOf(piece, key)?.words.legend;
+  if (target) return target.placedBy === 'rule' ? null : target;
+  return key === 'captions' && piece.captions && piece.captions.placedBy !== 'rule'
+    ? { x: 0, y: piece.captions.y }
+    : null;
+}
+
+/** The key of what stands in groups of such names. */
+export function keyOfGroups(piece: Piece, names: string[]): PlaceKey | null {
+  for (const name of names) {
+    if (name.startsWith('caption-')) return 'captions';
+    if (piece.words.some(({ id }) => id === name)) return name;
+    if (piece.charts.some(({ id }) => id === name)) return names.includes('legend') ? legendKey(name) : name;
+  }
+  return null;
+}
