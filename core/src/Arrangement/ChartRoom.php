@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Arrangement;
 
 use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Drawing\LabelPlan;
 use Lupine\Core\Drawing\TickNumbers;
 use Lupine\Core\Drawing\WordSizes;
 use Lupine\Core\Figures\Presence;
@@ -77,14 +78,24 @@ final readonly class ChartRoom
     /** @return list<Box> */
     private function wordsOf(Layout $layout, ChartWords $words): array
     {
-        $sizes = new WordSizes($words, $this->timing, $this->setter);
+        $sizes = new WordSizes(
+            $this->chart->arranged($this->chart->place, $this->chart->form, $words),
+            $this->timing,
+            $this->setter,
+        );
         $boxes = [];
         foreach ($layout->order() as $id) {
             $shape = $layout->shape($id, Presence::full(), 0.0);
-            if ($words->labels === 'beside') {
-                [$width, $height] = $sizes->label($id);
+            [$width, $height] = $words->labels === 'none' ? [0.0, 0.0] : $sizes->label($id);
+            $isOn = match ($words->labels) {
+                'none' => true,
+                'on' => $shape->holds($shape->middle(), $width, $height, LabelPlan::MARGIN),
+                'along' => $shape->along()?->holds($width, $height, LabelPlan::MARGIN) === true,
+                default => false,
+            };
+            if (!$isOn) {
                 $clear = $words->labelStyle->size * ($words->labelPlate === null ? 0.55 : 0.95);
-                $boxes[] = $shape->beside($clear, $width, $height)->box($width, $height);
+                $boxes[] = Box::around($shape->beside($clear, $width, $height), $width, $height);
             }
             if ($words->names !== null) {
                 $cap = $this->setter->capHeight($words->names);

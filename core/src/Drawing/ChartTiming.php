@@ -93,6 +93,20 @@ final class ChartTiming
         );
     }
 
+    /** Where every figure stands once a state has been reached. */
+    public function layoutOf(int $state): Layout
+    {
+        $settings = $this->settingsAt($this->settledFrame($state));
+
+        return $this->form->layout($settings, $this->place, $this->states()[$state]->moment());
+    }
+
+    /** The frame on which a state has been reached. */
+    public function settledFrame(int $state): int
+    {
+        return (int) $this->states()[$state]->move?->end();
+    }
+
     /** @return list<Handle> where the numbers of its form are taken hold of */
     public function handles(): array
     {

@@ -21,14 +21,14 @@ final readonly class DrawChart
     {
     }
 
-    public function draw(Chart $chart, ChartTiming $timing): GroupNode
+    public function draw(Chart $chart, ChartTiming $timing, Ground $ground): GroupNode
     {
         $shapes = ChartShapes::of($timing, $this->range);
         $finish = new DrawFinish($chart, $shapes, $timing);
         $poses = new FigurePoses($timing, $shapes);
         $marks = $this->marks($chart, $timing, $shapes, $finish);
         $furniture = new DrawFurniture($chart, $timing, $shapes, $this->setter);
-        $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->setter);
+        $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->setter, $ground);
         $children = [
             ...$furniture->behind(),
             new GroupNode('soft', $finish->softEdges($marks, $poses)),

@@ -31,6 +31,7 @@ final readonly class DrawChartWords
         private ChartShapes $shapes,
         private FigurePoses $poses,
         private TextSetter $setter,
+        private Ground $ground,
     ) {
         $this->texts = new DrawTexts($setter);
         $this->readings = $timing->readings($shapes->range, $shapes->presences);
@@ -44,11 +45,12 @@ final readonly class DrawChartWords
             $nodes = $this->names($this->chart->words->names);
         }
         $labels = new DrawLabels(
-            $this->chart->words,
+            $this->chart,
             $this->timing,
             $this->shapes,
             $this->readings,
             $this->setter,
+            $this->ground,
         );
         foreach ($labels->draw() as $figureId => $label) {
             array_push($nodes, ...$this->poses->pose((string) $figureId, [$label]));
@@ -80,7 +82,7 @@ final readonly class DrawChartWords
     {
         $names = [];
         $cap = $this->setter->capHeight($style);
-        $sizes = new WordSizes($this->chart->words, $this->timing, $this->setter);
+        $sizes = new WordSizes($this->chart, $this->timing, $this->setter);
         foreach ($this->shapes->order() as $id) {
             $figure = $this->timing->figure($id);
             $foot = $this->shapes->fulls[$id]->map(

@@ -5,47 +5,61 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Finish\Colour;
-use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Form\Spread;
+use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
-use Lupine\Core\Piece\ChartWords;
+use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Words\TextSetter;
 
-/** The labels of a chart's marks: on them where they fit, else beside them or at their ends. */
+/** The labels of a chart's marks: on them or along them where they fit, else beside them or at their ends. */
 final readonly class DrawLabels
 {
+    /** contrast from which on words stand out from the backdrop (WCAG 2.2, 1.4.3: large type) */
+    private const CONTRAST = 3.0;
+
+    /** the line to a label: its width and its room before the words as multiples of their size, its opacity */
+    private const LINE = 0.06;
+    private const BEFORE = 0.3;
+    private const FAINT = 0.75;
+
     private DrawTexts $texts;
     private WordSizes $sizes;
 
     /** @param array<string, Track<string>> $readings by figure id */
     public function __construct(
-        private ChartWords $words,
+        private Chart $chart,
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private array $readings,
         private TextSetter $setter,
+        private Ground $ground,
     ) {
         $this->texts = new DrawTexts($setter);
-        $this->sizes = new WordSizes($words, $timing, $setter);
+        $this->sizes = new WordSizes($chart, $timing, $setter);
     }
 
     /** @return array<string, GroupNode> by figure id */
     public function draw(): array
     {
-        $show = $this->words->labels;
-        if ($show === 'none') {
+        if ($this->chart->words->labels === 'none') {
             return [];
         }
+        $plan = new LabelPlan($this->chart, $this->timing, $this->sizes, $this->ground);
         $labels = [];
-        foreach ($this->shapes->order() as $id) {
-            $full = $this->shapes->fulls[$id];
-            if ($full->isConstant() && $full->at($this->shapes->range->from)->outline() === '') {
-                continue;
+        foreach ($plan->ways as $id => $way) {
+            $id = (string) $id;
+            $label = match ($way) {
+                'on' => $this->labelOn($id),
+                'along' => $this->labelAlong($id),
+                default => $plan->isThere($id) ? $this->labelBeside($id, $plan) : null,
+            };
+            if ($label !== null) {
+                $labels[$id] = $label;
             }
-            $labels[$id] = $show === 'on' && $this->fitsOn($id) ? $this->labelOn($id) : $this->labelBeside($id);
         }
 
         return $labels;
@@ -53,61 +67,155 @@ final readonly class DrawLabels
 
     private function labelOn(string $id): GroupNode
     {
-        $style = $this->words->labelStyle->withColour(
-            Colour::hex($this->timing->colours[$id])->textOn($this->words->labelStyle->colour),
-        );
+        $style = $this->styleOn($id);
         $shapes = $this->shapes->shapes[$id];
         $place = $shapes->map(static fn (Shape $shape): Point => $shape->middle());
         [$width, $height] = $this->sizes->label($id);
-        $presence = $this->shapes->presences[$id];
-        $opacity = Track::of(
-            $shapes->changes,
-            static fn (int $frame): float => $presence->at($frame)->amount > 0
-                && $shapes->at($frame)->holds($place->at($frame), $width, $height, 2.0)
-                ? 1.0
-                : 0.0,
-        );
 
-        return new GroupNode('label-'.$id, $this->lines($id, $style, $place, 'middle'), $opacity);
+        return new GroupNode(
+            'label-'.$id,
+            $this->lines($id, $style, $place, 'middle'),
+            $this->whereItFits($id, static fn (Shape $shape): bool => $shape->holds(
+                $shape->middle(),
+                $width,
+                $height,
+                LabelPlan::MARGIN,
+            )),
+        );
     }
 
-    private function labelBeside(string $id): GroupNode
+    /** Turned as its mark runs. */
+    private function labelAlong(string $id): GroupNode
     {
-        $style = $this->words->labelStyle;
+        $shapes = $this->shapes->shapes[$id];
         [$width, $height] = $this->sizes->label($id);
-        $plate = $this->words->labelPlate;
-        $clear = $style->size * ($plate === null ? 0.55 : 0.95);
-        $shapes = $this->shapes->first()->wordsFollow() ? $this->shapes->shapes[$id] : $this->shapes->fulls[$id];
-        $anchor = $shapes->map(
-            static fn (Shape $shape): Anchor => $shape->beside($clear, $width, $height),
+        $middle = $shapes->map(static fn (Shape $shape): Point => $shape->along()->middle ?? $shape->middle());
+        $first = $middle->at($this->shapes->range->from);
+        $pose = new Pose(
+            $first,
+            $middle->map(static fn (Point $at): float => $at->x - $first->x),
+            $middle->map(static fn (Point $at): float => $at->y - $first->y),
+            Track::constant(1.0),
+            $shapes->map(static fn (Shape $shape): float => $shape->along()->degrees ?? 0.0),
         );
-        $align = $anchor->at($this->shapes->range->to)->align;
-        $place = $anchor->map(static fn (Anchor $anchor): Point => $anchor->point);
-        $lines = $this->lines($id, $style, $place, $align);
+
+        return new GroupNode(
+            'label-'.$id,
+            $this->lines($id, $this->styleOn($id), Track::constant($first), 'middle'),
+            $this->whereItFits($id, static fn (Shape $shape): bool => $shape->along()?->holds(
+                $width,
+                $height,
+                LabelPlan::MARGIN,
+            ) === true),
+            $pose,
+        );
+    }
+
+    private function styleOn(string $id): TextStyle
+    {
+        $style = $this->sizes->style($id);
+
+        return $this->sizes->own($id)?->colour !== null
+            ? $style
+            : $style->withColour(Colour::hex($this->timing->colours[$id])->textOn($style->colour));
+    }
+
+    /**
+     * A label comes only when its part has arrived under it.
+     *
+     * @param \Closure(Shape): bool $fits
+     *
+     * @return Track<float>
+     */
+    private function whereItFits(string $id, \Closure $fits): Track
+    {
+        $shapes = $this->shapes->shapes[$id];
+        $presence = $this->shapes->presences[$id];
+
+        return Track::of(
+            $shapes->changes,
+            static fn (int $frame): float => $presence->at($frame)->amount > 0 && $fits($shapes->at($frame)) ? 1.0 : 0.0,
+        );
+    }
+
+    private function labelBeside(string $id, LabelPlan $plan): GroupNode
+    {
+        $style = $this->sizes->style($id)->times($plan->factor);
+        [$width, $height] = $this->sizes->label($id);
+        $clear = $plan->clear($id);
+        $isAtEnd = $plan->spread === Spread::Stay;
+        $shapes = $isAtEnd ? $this->shapes->shapes[$id] : $this->shapes->fulls[$id];
+        $alone = $shapes->map(static fn (Shape $shape): Point => $shape->beside($clear, $width, $height));
+        $place = $this->shifted($id, $alone, $plan);
+        [$wide, $high] = [$width * $plan->factor, $height * $plan->factor];
+        $last = $this->shapes->range->to;
+        $rim = $shapes->at($last)->rim();
+        $isAside = abs($rim->x) > 0.3 && !($isAtEnd && abs($rim->y) > 0.7) && $plan->spread !== Spread::Rows;
+        $align = !$isAside ? 'middle' : ($rim->x > 0 ? 'left' : 'right');
+        $at = $place->map(static fn (Point $middle): Point => new Point(
+            $middle->x + match ($align) {
+                'left' => -$wide / 2,
+                'right' => $wide / 2,
+                default => 0.0,
+            },
+            $middle->y,
+        ));
+        $nodes = $this->lines($id, $this->styleBeside($id, $style, $place->at($last)), $at, $align);
+        $plate = $this->chart->words->labelPlate;
         if ($plate !== null) {
-            array_unshift($lines, $this->plate($plate, $place, $align, $width, $height, $style->size * 0.4));
+            array_unshift($nodes, $this->plate($plate, $place, $wide, $high, $style->size * LabelPlan::PLATE));
+        }
+        if ($plan->hasLeader($id)) {
+            $margin = $style->size * ($plate === null ? self::BEFORE : LabelPlan::PLATE);
+            array_unshift($nodes, $this->leader($shapes, $place, $wide / 2 + $margin, $high / 2 + $margin, $style, $plan));
         }
 
-        return new GroupNode('label-'.$id, $lines, DrawChartWords::fadeIn($this->shapes->presences[$id]));
+        return new GroupNode('label-'.$id, $nodes, DrawChartWords::fadeIn($this->shapes->presences[$id]));
+    }
+
+    /**
+     * Where it stands: as far from where it would stand alone as its place in each state says, and on the way between.
+     *
+     * @param Track<Point> $alone
+     *
+     * @return Track<Point>
+     */
+    private function shifted(string $id, Track $alone, LabelPlan $plan): Track
+    {
+        $states = array_keys($this->timing->states());
+        $shifts = array_map(static fn (int $state): Point => $plan->shift($id, $state), $states);
+        if (count($shifts) === 1) {
+            return $shifts[0]->x === 0.0 && $shifts[0]->y === 0.0
+                ? $alone
+                : $alone->map(static fn (Point $at): Point => new Point($at->x + $shifts[0]->x, $at->y + $shifts[0]->y));
+        }
+        $changes = [...$alone->changes, ...$this->timing->changesOfFigures($this->shapes->range)];
+
+        return Track::of($changes, fn (int $frame): Point => new Point(
+            $alone->at($frame)->x + $this->timing->between($frame, static fn (int $state): float => $shifts[$state]->x),
+            $alone->at($frame)->y + $this->timing->between($frame, static fn (int $state): float => $shifts[$state]->y),
+        ));
+    }
+
+    /** Light or dark, where the colour that it has would not stand out. */
+    private function styleBeside(string $id, TextStyle $style, Point $at): TextStyle
+    {
+        if ($this->sizes->own($id)?->colour !== null) {
+            return $style;
+        }
+        $plate = $this->chart->words->labelPlate;
+        $behind = $plate === null ? $this->ground->colourAt($at) : Colour::hex($plate);
+        $stands = $behind === null || $behind->contrastWith(Colour::hex($style->colour)) >= self::CONTRAST;
+
+        return $stands ? $style : $style->withColour($behind->textOn($style->colour));
     }
 
     /** @param Track<Point> $place */
-    private function plate(
-        string $colour,
-        Track $place,
-        string $align,
-        float $width,
-        float $height,
-        float $margin,
-    ): PathNode {
-        $left = match ($align) {
-            'left' => 0.0,
-            'right' => $width,
-            default => $width / 2,
-        };
+    private function plate(string $colour, Track $place, float $width, float $height, float $margin): PathNode
+    {
         $outline = $place->map(
             static fn (Point $at): string => OutlineBuilder::roundedRectangle(
-                $at->x - $left - $margin,
+                $at->x - $width / 2 - $margin,
                 $at->y - $height / 2 - $margin,
                 $width + 2 * $margin,
                 $height + 2 * $margin,
@@ -119,13 +227,54 @@ final readonly class DrawLabels
     }
 
     /**
-     * @param Track<Point> $place the middle of the label
+     * A line from the mark, out of it first, and then to the near side of the words.
+     *
+     * @param Track<Shape> $shapes
+     * @param Track<Point> $place
+     */
+    private function leader(
+        Track $shapes,
+        Track $place,
+        float $half,
+        float $over,
+        TextStyle $style,
+        LabelPlan $plan,
+    ): PathNode {
+        $out = $style->size * 0.4;
+        $line = function (int $frame) use ($shapes, $place, $half, $over, $out, $plan): string {
+            $middle = $place->at($frame);
+            $rim = $shapes->at($frame)->rim()->toward($middle);
+            $elbow = $rim->out($out);
+            $isAside = $plan->spread === Spread::Sides && abs($middle->x - $rim->at->x) > $half;
+            $end = $isAside
+                ? new Point($middle->x - ($middle->x > $elbow->x ? $half : -$half), $middle->y)
+                : new Point($middle->x, $middle->y - ($middle->y > $elbow->y ? $over : -$over));
+
+            return sprintf(
+                'M%s %sL%s %sL%s %s',
+                ...array_map(
+                    static fn (float $part): string => Decimal::of($part, 3),
+                    [$rim->at->x, $rim->at->y, $elbow->x, $elbow->y, $end->x, $end->y],
+                ),
+            );
+        };
+
+        return new PathNode(
+            Track::of([...$shapes->changes, ...$place->changes], $line),
+            new FlatPaint($this->chart->words->labelStyle->colour),
+            self::FAINT,
+            stroke: new Stroke(max(1.5, $style->size * self::LINE), 'round'),
+        );
+    }
+
+    /**
+     * @param Track<Point> $place the middle of the label, or of its side
      *
      * @return list<Node>
      */
     private function lines(string $id, TextStyle $style, Track $place, string $align): array
     {
-        $kind = $this->words->labelText;
+        $kind = $this->sizes->kind($id);
         $x = $place->map(static fn (Point $point): float => $point->x);
         $cap = $this->setter->capHeight($style);
         $nodes = [];
@@ -133,7 +282,7 @@ final readonly class DrawLabels
             $small = $kind === 'both' ? $style->times(WordSizes::OVER) : $style;
             $shift = $kind === 'both' ? -$cap * 0.35 : $cap / 2;
             $nodes[] = $this->texts->line(
-                $this->label($id),
+                $this->sizes->text($id),
                 $small,
                 $x,
                 $place->map(static fn (Point $point): float => $point->y + $shift),
@@ -153,25 +302,5 @@ final readonly class DrawLabels
         }
 
         return $nodes;
-    }
-
-    /** Whether it fits on the mark wherever the figures stand still. */
-    private function fitsOn(string $id): bool
-    {
-        [$width, $height] = $this->sizes->label($id);
-        $full = $this->shapes->fulls[$id];
-        foreach (array_unique([$this->shapes->range->from, $this->shapes->range->to]) as $frame) {
-            $shape = $full->at($frame);
-            if (!$shape->holds($shape->middle(), $width, $height, 2.0)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    private function label(string $id): string
-    {
-        return trim($this->timing->figure($id)->label);
     }
 }

@@ -41,9 +41,10 @@ final readonly class DrawPiece
         $timings = $this->timings($piece, $moves);
         $texts = new DrawTexts($this->setter);
         $charts = new DrawChart($this->setter, $range);
+        $boxes = new StageBoxes($piece, $timings, $this->setter);
         $nodes = self::backdrop($piece);
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {
-            $nodes[] = $charts->draw($chart, $timings[$chart->id]);
+            $nodes[] = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
         }
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $nodes[] = $texts->free($words, $moves, $range);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
+use Lupine\Core\Piece\OwnLabel;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Words\TextSetter;
 
@@ -18,24 +20,54 @@ final readonly class WordSizes
     /** how high label and reading are together, in heights of a capital */
     private const BOTH = 2.3;
 
-    public function __construct(private ChartWords $words, private ChartTiming $timing, private TextSetter $setter)
+    private ChartWords $words;
+
+    public function __construct(private Chart $chart, private ChartTiming $timing, private TextSetter $setter)
     {
+        $this->words = $chart->words;
+    }
+
+    /** reading, label or both; a text of its own stands over the reading */
+    public function kind(string $figureId): string
+    {
+        $kind = $this->words->labelText;
+
+        return $kind === 'reading' && $this->own($figureId)?->text !== null ? 'both' : $kind;
+    }
+
+    public function text(string $figureId): string
+    {
+        return trim($this->own($figureId)->text ?? $this->timing->figure($figureId)->label);
+    }
+
+    /** How the label of a mark is set. */
+    public function style(string $figureId): TextStyle
+    {
+        $own = $this->own($figureId);
+        $style = $this->words->labelStyle->times($own->size ?? 1.0);
+
+        return $own?->colour === null ? $style : $style->withColour($own->colour);
     }
 
     /** @return array{float, float} width and height of a label at its mark */
     public function label(string $figureId): array
     {
-        $style = $this->words->labelStyle;
-        $kind = $this->words->labelText;
+        $style = $this->style($figureId);
+        $kind = $this->kind($figureId);
         $reading = $kind === 'label' ? 0.0 : $this->reading($figureId, $style);
         $label = $kind === 'reading'
             ? 0.0
             : $this->setter->width(
-                trim($this->timing->figure($figureId)->label),
+                $this->text($figureId),
                 $kind === 'both' ? $style->times(self::OVER) : $style,
             );
 
         return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? self::BOTH : 1.0)];
+    }
+
+    public function own(string $figureId): ?OwnLabel
+    {
+        return $this->chart->own($figureId)->label;
     }
 
     /** The widest that a reading becomes where its figures stand still. */

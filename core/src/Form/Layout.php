@@ -45,8 +45,8 @@ interface Layout
     /** @return array<string, Furniture> tracks, axes and ticks, by a name that stays with what it is */
     public function furniture(): array;
 
-    /** Whether words beside a mark follow its end while it comes and goes. */
-    public function wordsFollow(): bool;
+    /** Where words beside marks go where they would stand in each other's way. */
+    public function spread(): Spread;
 
     /** Free room for the total, or null where there is none. */
     public function middle(): ?Room;

@@ -23,13 +23,19 @@ interface Shape
     public function holds(Point $middle, float $width, float $height, float $margin): bool;
 
     /**
-     * Where words beside the mark stand: off its outer edge, or behind its end.
+     * The middle of words beside the mark that stand there alone: off its outer edge, or behind its end.
      *
      * @param float $clear pixels to keep clear
      * @param float $width of the words
      * @param float $height of the words
      */
-    public function beside(float $clear, float $width, float $height): Anchor;
+    public function beside(float $clear, float $width, float $height): Point;
+
+    /** Where a line from the mark to words beside it begins. */
+    public function rim(): Rim;
+
+    /** Room for words that lie along the mark; null where the form has none. */
+    public function along(): ?Along;
 
     /** Where the name of the figure stands before the mark begins; null where the form has no such place. */
     public function foot(float $clear, float $height): ?Anchor;

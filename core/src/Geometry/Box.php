@@ -42,6 +42,20 @@ final readonly class Box
         return new Point($this->left + $this->width / 2, $this->top + $this->height / 2);
     }
 
+    /** Do both cover a point, or come nearer to each other than a distance? */
+    public function meets(self $other, float $near): bool
+    {
+        return $this->left < $other->right() + $near && $other->left < $this->right() + $near
+            && $this->top < $other->bottom() + $near && $other->top < $this->bottom() + $near;
+    }
+
+    /** Does another lie wholly within it? */
+    public function surrounds(self $other): bool
+    {
+        return $other->left >= $this->left && $other->right() <= $this->right()
+            && $other->top >= $this->top && $other->bottom() <= $this->bottom();
+    }
+
     /** The smallest that holds both. */
     public function joinedWith(self $other): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
@@ -37,6 +38,8 @@ final readonly class Legibility
     /** @var array<int, list<ShownWord>> by frame */
     private array $looks;
 
+    private ShownWords $words;
+
     /** @var array<string, array<string, Track<Presence>>> by chart and figure */
     private array $presences;
 
@@ -55,7 +58,7 @@ final readonly class Legibility
             static fn (ChartTiming $timing): array => $timing->presences($range),
             $timings,
         );
-        $words = new ShownWords($reel);
+        $this->words = $words = new ShownWords($reel);
         $last = $piece->stage->frames - 1;
         $looks = [];
         for ($look = self::LOOKS; $look > 0; --$look) {
@@ -72,6 +75,7 @@ final readonly class Legibility
 
         return [
             ...array_merge([], ...$charts),
+            ...(new LabelChecks($this->piece, $this->timings, $this->words, $this->looks))->checks(),
             ...$this->unnamed(),
             $this->signsThere(),
             $this->insideStage(),
@@ -84,6 +88,9 @@ final readonly class Legibility
     /** @return list<Check> */
     private function ofChart(Chart $chart): array
     {
+        if ($chart->isHidden) {
+            return [];
+        }
         $timing = $this->timings[$chart->id];
         $slips = array_map(
             static fn (Problem $problem): Check => Check::wrong($problem->message),
@@ -279,6 +286,14 @@ final readonly class Legibility
         return Check::right('Words stand out from what is behind them.');
     }
 
+    /** @return array<string, true> charts that are left out of the picture */
+    private function hidden(): array
+    {
+        $hidden = array_filter($this->piece->charts, static fn (Chart $chart): bool => $chart->isHidden);
+
+        return array_fill_keys(array_map(static fn (Chart $chart): string => $chart->id, $hidden), true);
+    }
+
     /** The mark that a text stands on, or the backdrop; null where that is not known. */
     private function behind(ShownWord $word, int $frame): ?Colour
     {
@@ -289,6 +304,9 @@ final readonly class Legibility
             }
         }
         foreach ($this->timings as $chart => $timing) {
+            if (isset($this->hidden()[$chart])) {
+                continue;
+            }
             $there = $this->presences[$chart];
             $layout = $timing->layoutAt($frame);
             foreach (array_map(static fn (Figure $figure): string => $figure->id, $timing->figures()->list) as $id) {
@@ -300,20 +318,6 @@ final readonly class Legibility
 
         $stage = $this->piece->stage;
 
-        return self::backdropAt($this->piece->backdrop, $word->box, $stage->width, $stage->height);
-    }
-
-    private static function backdropAt(Backdrop $backdrop, Box $box, int $width, int $height): ?Colour
-    {
-        if ($backdrop->kind === 'transparent') {
-            return null;
-        }
-        $middle = Colour::hex($backdrop->colour);
-        if ($backdrop->kind !== 'radial') {
-            return $middle;
-        }
-        $away = hypot($box->middle()->x - $width / 2, $box->middle()->y - $height / 2) / (hypot($width, $height) / 2);
-
-        return $middle->mixedWith(Colour::hex($backdrop->edge), min(1.0, $away));
+        return Ground::ofBackdrop($this->piece->backdrop, $middle, $stage->width, $stage->height);
     }
 }

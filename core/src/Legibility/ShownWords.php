@@ -12,9 +12,10 @@ use Lupine\Core\Motion\Steps;
  * All texts of a reel on one frame, where their groups have moved them.
  *
  * @phpstan-type Group array{
- *     index: int, opacity: int|float,
+ *     index: int, name: string, opacity: int|float,
  *     pose?: array{pivot: array{float, float}, x: int|float, y: int|float, size: int|float, turn: int|float}
  * }
+ * @phpstan-type Line array{index: int, outline: int}
  * @phpstan-type Text array{
  *     index: int, run: int, x: int|float, y: int|float, scale: float, align: string, fill: string, reading: string|null
  * }
@@ -33,6 +34,12 @@ final class ShownWords
     /** @var list<array{Text, list<Group>}> a text, and the groups that it stands in, outermost first */
     private array $leaves = [];
 
+    /** @var list<array{Line, list<Group>}> lines to labels, and the groups they stand in */
+    private array $lines = [];
+
+    /** @var list<string> */
+    private readonly array $outlines;
+
     /** @var list<array{string, float, list<int|float>}> */
     private readonly array $runs;
 
@@ -40,7 +47,7 @@ final class ShownWords
     public function __construct(array $reel)
     {
         /** @var array{
-         *     runs: list<array{string, float, list<int|float>}>, nodes: list<array<string, mixed>>,
+         *     outlines: list<string>, runs: list<array{string, float, list<int|float>}>, nodes: list<array<string, mixed>>,
          *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<float|string>}>
          * } $reel
          */
@@ -50,6 +57,7 @@ final class ShownWords
         }
         $this->tracks = $tracks;
         $this->runs = $reel['runs'];
+        $this->outlines = $reel['outlines'];
         $this->collect($reel['nodes'], []);
     }
 
@@ -67,6 +75,38 @@ final class ShownWords
         return $words;
     }
 
+    /** @return list<string> the names of all groups that hold a text, innermost */
+    public function groups(): array
+    {
+        return array_map(static fn (array $leaf): string => (string) (end($leaf[1])['name'] ?? ''), $this->leaves);
+    }
+
+    /**
+     * The lines that lead to labels on a frame: points of the stage, one behind the other.
+     *
+     * @return list<list<Point>>
+     */
+    public function leaders(int $frame): array
+    {
+        $leaders = [];
+        foreach ($this->lines as [$line, $groups]) {
+            $opacity = 1.0;
+            foreach ($groups as $group) {
+                $opacity *= $this->number($group['index'], 'opacity', $group['opacity'], $frame);
+            }
+            $outline = $this->outlines[(int) $this->number($line['index'], 'outline', $line['outline'], $frame)];
+            preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $outline, $found, PREG_SET_ORDER);
+            if ($opacity >= self::SEEN && count($found) > 1) {
+                $leaders[] = array_map(
+                    fn (array $at): Point => $this->moved(new Point((float) $at[1], (float) $at[2]), $groups, $frame),
+                    $found,
+                );
+            }
+        }
+
+        return $leaders;
+    }
+
     /**
      * @param list<array<string, mixed>> $nodes
      * @param list<Group> $groups
@@ -82,8 +122,23 @@ final class ShownWords
             } elseif ($node['kind'] === 'text') {
                 /** @var Text $node */
                 $this->leaves[] = [$node, $groups];
+            } elseif (isset($node['stroke']) && str_starts_with((string) (end($groups)['name'] ?? ''), 'label-')) {
+                $this->lines[] = [self::line($node), $groups];
             }
         }
+    }
+
+    /**
+     * @param array<string, mixed> $node
+     *
+     * @return Line
+     */
+    private static function line(array $node): array
+    {
+        [$index, $outline] = [$node['index'], $node['outline']];
+        \assert(is_int($index) && is_int($outline));
+
+        return ['index' => $index, 'outline' => $outline];
     }
 
     /**
@@ -108,19 +163,18 @@ final class ShownWords
             default => 0.0,
         };
         $base = $this->number($text['index'], 'y', $text['y'], $frame);
-        $corners = [];
-        foreach ([[$left, $base - $size * self::CAPITALS], [$left + $width, $base]] as [$x, $y]) {
-            $corners[] = $this->moved(new Point($x, $y), $groups, $frame);
-        }
-        [$one, $other] = $corners;
-        $box = new Box(
-            min($one->x, $other->x),
-            min($one->y, $other->y),
-            abs($other->x - $one->x),
-            abs($other->y - $one->y),
+        $top = $base - $size * self::CAPITALS;
+        $corners = array_map(
+            fn (array $at): Point => $this->moved(new Point(...$at), $groups, $frame),
+            [[$left, $top], [$left + $width, $top], [$left, $base], [$left + $width, $base]],
         );
+        $xs = array_map(static fn (Point $point): float => $point->x, $corners);
+        $ys = array_map(static fn (Point $point): float => $point->y, $corners);
+        $box = new Box(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+        // As large as its groups make it.
+        $seen = $corners[0]->distanceTo($corners[2]) / self::CAPITALS;
 
-        return new ShownWord($said, $box, $size, $text['fill'], $opacity, $text['reading'] !== null);
+        return new ShownWord($said, $box, $seen, $text['fill'], $opacity, $text['reading'] !== null);
     }
 
     /** @param list<Group> $groups */

@@ -9,7 +9,7 @@ final readonly class ChartWords
 {
     private function __construct(
         public ReadingSettings $reading,
-        /** none, on (the part) or beside (it) */
+        /** none, on (the part), along (it) or beside (it) */
         public string $labels,
         /** reading, label or both */
         public string $labelText,
@@ -20,6 +20,8 @@ final readonly class ChartWords
         public ?TextStyle $names,
         public ?LegendSettings $legend,
         public ?CentreSettings $centre,
+        /** whether a line leads from a mark to a label that had to leave its side */
+        public bool $hasLeaders = true,
     ) {
     }
 
@@ -29,13 +31,14 @@ final readonly class ChartWords
 
         return new self(
             ReadingSettings::read($field->get('reading')),
-            $labels->get('show')->oneOf(['none', 'on', 'beside'], 'none'),
+            $labels->get('show')->oneOf(['none', 'on', 'beside', 'along'], 'none'),
             $labels->get('text')->oneOf(['reading', 'label', 'both'], 'reading'),
             TextStyle::read($labels, 'figtree-bold', 40, '#ffffff'),
             $labels->get('plate')->isNull() ? null : $labels->get('plate')->colour(),
             $field->get('names')->isNull() ? null : TextStyle::read($field->get('names'), 'figtree-semibold', 30, '#ffffff'),
             LegendSettings::read($field->get('legend')),
             CentreSettings::read($field->get('centre')),
+            $labels->get('leaders')->yes(true),
         );
     }
 
@@ -55,6 +58,7 @@ final readonly class ChartWords
             $this->names?->times($factor),
             $legend,
             $this->centre?->times($factor),
+            $this->hasLeaders,
         );
     }
 }

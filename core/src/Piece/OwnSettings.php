@@ -20,6 +20,7 @@ final readonly class OwnSettings
         public bool $isOff = false,
         public bool $hasStroke = false,
         public ?StrokeSettings $stroke = null,
+        public ?OwnLabel $label = null,
     ) {
     }
 
@@ -45,6 +46,7 @@ final readonly class OwnSettings
             $field->get('off')->yes(false),
             !$stroke->isNull(),
             $stroke->isNull() || $isNone($stroke) ? null : StrokeSettings::read($stroke),
+            OwnLabel::read($field->get('label')),
         );
     }
 }

@@ -11,6 +11,7 @@ use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Along;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
@@ -19,8 +20,10 @@ use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Room;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Form\Spread;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\Svg;
@@ -131,6 +134,11 @@ final readonly class Fence implements Form
         return Scale::around($figures->values());
     }
 
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        return [];
+    }
+
     public function layout(FormSettings $settings, Point $place, Moment $moment): Layout
     {
         return new FenceLayout($settings->number('plank'), $place, $moment);
@@ -199,9 +207,9 @@ final readonly class FenceLayout implements Layout
         return [];
     }
 
-    public function wordsFollow(): bool
+    public function spread(): Spread
     {
-        return true;
+        return Spread::Stay;
     }
 
     public function middle(): ?Room
@@ -238,9 +246,19 @@ final readonly class Plank implements Shape
         return $this->box->holds($middle, $width, $height, $margin);
     }
 
-    public function beside(float $clear, float $width, float $height): Anchor
+    public function beside(float $clear, float $width, float $height): Point
     {
-        return new Anchor(new Point($this->box->middle()->x, $this->box->top - $clear), 'middle');
+        return new Point($this->box->middle()->x, $this->box->top - $clear);
+    }
+
+    public function rim(): Rim
+    {
+        return new Rim(new Point($this->box->middle()->x, $this->box->top), 0.0, -1.0);
+    }
+
+    public function along(): ?Along
+    {
+        return null;
     }
 
     public function foot(float $clear, float $height): ?Anchor

@@ -12,6 +12,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Spread;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Form\StandsApart;
 use Lupine\Core\Geometry\Box;
@@ -168,9 +169,9 @@ final readonly class BarLayout implements Layout
         return $furniture;
     }
 
-    public function wordsFollow(): bool
+    public function spread(): Spread
     {
-        return true;
+        return Spread::Stay;
     }
 
     public function middle(): ?Room

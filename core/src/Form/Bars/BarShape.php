@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Bars;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Along;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Grain;
+use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
@@ -89,16 +91,27 @@ final readonly class BarShape implements Shape
         return $this->box()->holds($middle, $width, $height, $margin);
     }
 
-    public function beside(float $clear, float $width, float $height): Anchor
+    public function beside(float $clear, float $width, float $height): Point
     {
-        if ($this->isUpright) {
-            $y = $this->to + $this->direction() * ($clear * 0.7 + $height / 2);
+        return $this->isUpright
+            ? new Point($this->middle, $this->to + $this->direction() * ($clear * 0.7 + $height / 2))
+            : new Point($this->to + $this->direction() * ($clear + $width / 2), $this->middle);
+    }
 
-            return new Anchor(new Point($this->middle, $y), 'middle');
-        }
-        $point = new Point($this->to + $this->direction() * $clear, $this->middle);
+    public function rim(): Rim
+    {
+        return $this->isUpright
+            ? new Rim(new Point($this->middle, $this->to), 0.0, (float) $this->direction())
+            : new Rim(new Point($this->to, $this->middle), (float) $this->direction(), 0.0);
+    }
 
-        return new Anchor($point, $this->direction() > 0 ? 'left' : 'right');
+    public function along(): Along
+    {
+        $box = $this->box();
+
+        return $this->isUpright
+            ? Along::heading($box->middle(), -90.0, $box->height, $box->width, INF)
+            : Along::heading($box->middle(), 0.0, $box->width, $box->height, INF);
     }
 
     public function foot(float $clear, float $height): Anchor

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Ribbon;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Along;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Grain;
+use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Point;
@@ -14,7 +16,8 @@ use Lupine\Core\Geometry\Point;
 /** A stretch of a band; parts have their words beside their middle, amounts behind their end. */
 final readonly class BandShape implements Shape
 {
-    private const UPRIGHT = 0.2;
+    /** how much of a direction has to be sideways for words to stand wholly to a side */
+    private const SIDEWAYS = 0.3;
     private const SAMPLES = 24;
 
     private ArcChain $chain;
@@ -65,24 +68,50 @@ final readonly class BandShape implements Shape
         return true;
     }
 
-    public function beside(float $clear, float $width, float $height): Anchor
+    public function beside(float $clear, float $width, float $height): Point
     {
         if ($this->isPart) {
-            [$point, $heading] = $this->chain->at(($this->band->from + $this->band->to) / 2);
-            // On the outside of the bend, where there is more room.
-            $side = $this->chain->curvatureAt(($this->band->from + $this->band->to) / 2) < -1e-9 ? -1 : 1;
-            [$x, $y] = [$side * sin($heading), -$side * cos($heading)];
-            $reach = $this->half + $clear + (abs($y) * $height) / 2;
-            $align = abs($x) < self::UPRIGHT ? 'middle' : ($x > 0 ? 'left' : 'right');
+            $rim = $this->rim();
+            $reach = $clear + (abs($rim->y) * $height) / 2;
+            $aside = max(-1.0, min(1.0, $rim->x / self::SIDEWAYS));
 
-            return new Anchor(new Point($point->x + $x * $reach, $point->y + $y * $reach), $align);
+            return new Point($rim->out($reach)->x + ($aside * $width) / 2, $rim->out($reach)->y);
         }
-        [$point, $heading] = $this->chain->at($this->to);
-        $reach = $clear * 0.6 + (abs(cos($heading)) * $width + abs(sin($heading)) * $height) / 2;
+        $rim = $this->rim();
+        $reach = $clear * 0.6 + (abs($rim->x) * $width + abs($rim->y) * $height) / 2;
 
-        return new Anchor(
-            new Point($point->x + $reach * cos($heading), $point->y + $reach * sin($heading)),
-            'middle',
+        return $rim->out($reach);
+    }
+
+    public function rim(): Rim
+    {
+        if (!$this->isPart) {
+            [$end, $heading] = $this->chain->at($this->to);
+
+            return new Rim($end, cos($heading), sin($heading));
+        }
+        $middle = ($this->band->from + $this->band->to) / 2;
+        [$point, $heading] = $this->chain->at($middle);
+        // On the outside of the bend, where there is more room.
+        $side = $this->chain->curvatureAt($middle) < -1e-9 ? -1 : 1;
+        [$x, $y] = [$side * sin($heading), -$side * cos($heading)];
+
+        $edge = new Point($point->x + $x * $this->half, $point->y + $y * $this->half);
+
+        return new Rim($edge, $x, $y, 2 * $this->half);
+    }
+
+    public function along(): Along
+    {
+        [$point, $heading] = $this->chain->at(($this->from + $this->to) / 2);
+        $bend = abs($this->chain->curvatureAt(($this->from + $this->to) / 2));
+
+        return Along::heading(
+            $point,
+            rad2deg($heading),
+            $this->chain->at($this->from)[0]->distanceTo($this->chain->at($this->to)[0]),
+            2 * $this->half,
+            $bend > 1e-9 ? 1 / $bend : INF,
         );
     }
 

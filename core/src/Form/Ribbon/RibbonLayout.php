@@ -10,6 +10,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Spread;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
@@ -23,6 +24,9 @@ final readonly class RibbonLayout implements Layout
 
     /** how near to the middle of a bend a band may come, as a fraction of its radius */
     private const TIGHTEST = 0.92;
+
+    /** sides from which on words stand above and below it */
+    private const FLAT = 2.2;
 
     /** @param array<string, Band> $bands by figure id, in the order in which they are laid out */
     private function __construct(
@@ -180,9 +184,17 @@ final readonly class RibbonLayout implements Layout
         return $tracks;
     }
 
-    public function wordsFollow(): bool
+    public function spread(): Spread
     {
-        return !$this->isParts;
+        $isStraight = !is_finite($this->chain->tightestRadius());
+        $extent = $this->extent();
+
+        return match (true) {
+            $this->isParts && $isStraight && $extent->width > self::FLAT * $extent->height => Spread::Rows,
+            $this->isParts && $this->isClosed => Spread::Sides,
+            // From bends that lie within each other lines to the sides would run over other parts.
+            default => Spread::Stay,
+        };
     }
 
     public function middle(): ?Room

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Rings;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Along;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Grain;
+use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
@@ -73,14 +75,38 @@ final readonly class ArcShape implements Shape
         return $this->sector->sweepDegrees > 0 && $this->sector->holds($middle, $width, $height, $margin);
     }
 
-    public function beside(float $clear, float $width, float $height): Anchor
+    public function beside(float $clear, float $width, float $height): Point
     {
         $end = $this->sector->centre->towards($this->endDegrees, $this->radius());
         $along = $this->endDegrees + $this->turn * 90;
         $sine = abs(sin(deg2rad($along)));
         $reach = ($sine * $width + sqrt(max(0.0, 1 - $sine ** 2)) * $height) / 2;
 
-        return new Anchor($end->towards($along, $clear * 0.6 + $reach), 'middle');
+        return $end->towards($along, $clear * 0.6 + $reach);
+    }
+
+    public function rim(): Rim
+    {
+        $along = deg2rad($this->endDegrees + $this->turn * 90);
+
+        return new Rim(
+            $this->sector->centre->towards($this->endDegrees, $this->radius()),
+            sin($along),
+            -cos($along),
+        );
+    }
+
+    public function along(): Along
+    {
+        $degrees = $this->sector->middleDegrees();
+
+        return Along::heading(
+            $this->sector->centre->towards($degrees, $this->radius()),
+            $degrees,
+            2 * $this->radius() * sin(deg2rad(min(180.0, $this->sector->sweepDegrees) / 2)),
+            $this->sector->outerRadius - $this->sector->innerRadius,
+            $this->radius(),
+        );
     }
 
     public function foot(float $clear, float $height): Anchor

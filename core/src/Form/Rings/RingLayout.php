@@ -10,6 +10,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Spread;
 use Lupine\Core\Form\StandsApart;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
@@ -119,9 +120,9 @@ final readonly class RingLayout implements Layout
         return $tracks;
     }
 
-    public function wordsFollow(): bool
+    public function spread(): Spread
     {
-        return true;
+        return Spread::Stay;
     }
 
     public function middle(): Room

@@ -10,6 +10,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\Spread;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Degrees;
@@ -188,9 +189,9 @@ final readonly class RoundLayout implements Layout
         return ['track' => Furniture::track((string) $first, $all->outline(), $this->track === 'tinted')];
     }
 
-    public function wordsFollow(): bool
+    public function spread(): Spread
     {
-        return false;
+        return Spread::Sides;
     }
 
     public function middle(): Room

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Labels\Surroundings;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Words\TextBlock;
+use Lupine\Core\Words\TextSetter;
+
+/** What everything on the stage takes of it when all of it is there. */
+final readonly class StageBoxes
+{
+    /** EBU R 95: 5 % for graphics and titles; and what is kept clear of the very edge */
+    private const SAFE = 0.05;
+    private const EDGE = 0.015;
+
+    /** @param array<string, ChartTiming> $timings by chart id */
+    public function __construct(private Piece $piece, private array $timings, private TextSetter $setter)
+    {
+    }
+
+    /** What a chart stands among. */
+    public function ground(Chart $chart): Ground
+    {
+        $stage = $this->piece->stage;
+        $within = static fn (float $part): Box => new Box(
+            $part * $stage->width,
+            $part * $stage->height,
+            (1 - 2 * $part) * $stage->width,
+            (1 - 2 * $part) * $stage->height,
+        );
+        $obstacles = $this->captions();
+        foreach ($this->piece->words as $words) {
+            if (!$words->isHidden && trim($words->text) !== '') {
+                $obstacles[] = $this->words($words);
+            }
+        }
+        foreach ($this->piece->charts as $other) {
+            if ($other->isHidden) {
+                continue;
+            }
+            if ($other !== $chart) {
+                $obstacles[] = $this->chart($other);
+            }
+            array_push($obstacles, ...$this->legend($other));
+        }
+
+        return new Ground(
+            $this->piece->backdrop,
+            $stage->width,
+            $stage->height,
+            new Surroundings($within(self::EDGE), $within(self::SAFE), $obstacles),
+        );
+    }
+
+    public function words(FreeText $words): Box
+    {
+        $block = TextBlock::of($this->setter, $words->shown(), $words->style, $words->width);
+        $left = $words->x - $block->width * match ($words->align) {
+            'left' => 0.0,
+            'right' => 1.0,
+            default => 0.5,
+        };
+
+        return new Box($left, $words->y - $block->capHeight, $block->width, $block->height());
+    }
+
+    private function chart(Chart $chart): Box
+    {
+        $extent = $this->timings[$chart->id]->layoutOf(0)->extent();
+        $place = $chart->place;
+        $middle = $extent->middle();
+
+        return Box::around(
+            new Point(
+                $place->x + ($middle->x - $place->x) * $place->size,
+                $place->y + ($middle->y - $place->y) * $place->size,
+            ),
+            $extent->width * $place->size,
+            $extent->height * $place->size,
+        );
+    }
+
+    /** @return list<Box> */
+    private function legend(Chart $chart): array
+    {
+        $legend = $chart->words->legend;
+        if ($legend === null) {
+            return [];
+        }
+        $plan = LegendPlan::of($legend, $this->timings[$chart->id], $this->setter);
+
+        return [new Box($legend->x, $legend->y - $legend->style->size / 2, $plan->breadth(), $plan->height())];
+    }
+
+    /** @return list<Box> as high as the longest line of the script makes them */
+    private function captions(): array
+    {
+        $captions = $this->piece->captions;
+        if ($captions === null || $this->piece->lines === []) {
+            return [];
+        }
+        $all = [];
+        foreach ($this->piece->lines as $line) {
+            $block = TextBlock::of($this->setter, $line->text, $captions->style, $captions->width);
+            $middle = new Point($this->piece->stage->width / 2, $captions->y - $block->height() / 2);
+            $all[] = Box::around($middle, $block->width, $block->height());
+        }
+
+        return [Box::joined($all)];
+    }
+}

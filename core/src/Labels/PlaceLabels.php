@@ -1,0 +1,364 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Labels;
+
+use Lupine\Core\Form\Spread;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+
+/**
+ * Finds places for the labels beside a chart's marks: where they would stand alone, as long as none is in the way; else
+ * in lanes beside the chart, in the order of their marks, and smaller where they have to be.
+ */
+final readonly class PlaceLabels
+{
+    /** how much smaller they become with each try, and at most */
+    private const SMALLER = 0.93;
+    private const SMALLEST = 0.5;
+
+    /** between two of them in a lane, as a fraction of their height; and in a row, of the same */
+    private const GAP = 0.45;
+    private const ASIDE = 0.7;
+
+    /** from the chart to a lane, and to the bend of a line, as multiples of a label's height */
+    private const AWAY = 1.7;
+    private const ELBOW = 0.55;
+
+    /** how far a label can be from where it would stand alone without a line to its mark, in heights */
+    private const NEAR = 0.9;
+
+    /** how far the edge of the stage can push it, in heights */
+    private const PUSHED = 0.35;
+
+    /** how much to a side those look at most that can go to the other */
+    private const UPRIGHT = 0.6;
+
+    /**
+     * @param Box $bounds what none of them may leave
+     * @param list<Box> $obstacles what none of them may stand over
+     * @param Box $extent what all marks lie in
+     * @param float $least pixels below which their height would not be read
+     */
+    public function __construct(
+        private Box $bounds,
+        private array $obstacles,
+        private Box $extent,
+        private Spread $spread,
+        private float $least,
+        private bool $hasLeaders,
+    ) {
+    }
+
+    /**
+     * @param list<Wish> $wishes
+     * @param bool $isSpread whether they stand in lanes at any rate
+     */
+    public function place(array $wishes, float $factor = 1.0, bool $isSpread = false): Placing
+    {
+        if ($wishes === []) {
+            return new Placing([], $factor, $isSpread);
+        }
+        $height = max(array_map(static fn (Wish $wish): float => $wish->height, $wishes));
+        $smallest = min($factor, max(self::SMALLEST, $this->least / max(1e-9, $height)));
+        for ($now = $factor;; $now = max($smallest, $now * self::SMALLER)) {
+            if (!$isSpread && $this->isClear($wishes, $now)) {
+                return new Placing($this->asWished($wishes, $now), $now, false);
+            }
+            $lanes = $this->spread === Spread::Stay ? null : $this->inLanes($wishes, $now);
+            if ($lanes !== null) {
+                return new Placing($lanes, $now, true);
+            }
+            if ($now <= $smallest) {
+                return new Placing($this->withoutSome($wishes, $now), $now, $isSpread);
+            }
+        }
+    }
+
+    /**
+     * @param list<Wish> $wishes
+     *
+     * @return array<string, Place>
+     */
+    private function asWished(array $wishes, float $factor): array
+    {
+        $places = [];
+        foreach ($wishes as $wish) {
+            $places[$wish->figureId] = $this->at($wish, $this->wanted($wish, $factor), $factor);
+        }
+
+        return $places;
+    }
+
+    /** Where it would stand alone, within the bounds. */
+    private function wanted(Wish $wish, float $factor): Point
+    {
+        $at = $wish->wanted($factor);
+        if ($wish->by !== null) {
+            return $at;
+        }
+        [$half, $over] = [$wish->width * $factor / 2, $wish->height * $factor / 2];
+
+        return new Point(
+            max($this->bounds->left + $half, min($this->bounds->right() - $half, $at->x)),
+            max($this->bounds->top + $over, min($this->bounds->bottom() - $over, $at->y)),
+        );
+    }
+
+    /**
+     * Those that have no room are left out, the smallest first.
+     *
+     * @param list<Wish> $wishes
+     *
+     * @return array<string, Place>
+     */
+    private function withoutSome(array $wishes, float $factor): array
+    {
+        $left = $wishes;
+        usort($left, static fn (Wish $a, Wish $b): int => [$b->by !== null, $b->weight] <=> [$a->by !== null, $a->weight]);
+        $kept = [];
+        foreach ($left as $wish) {
+            if ($this->isClear([...$kept, $wish], $factor, count($kept))) {
+                $kept[] = $wish;
+            }
+        }
+        $places = [];
+        foreach ($wishes as $wish) {
+            $place = $this->at($wish, $this->wanted($wish, $factor), $factor);
+            $places[$wish->figureId] = new Place($place->middle, in_array($wish, $kept, true), $place->elbow);
+        }
+
+        return $places;
+    }
+
+    /** A label at a place, with a line to its mark where it stands away from it. */
+    private function at(Wish $wish, Point $middle, float $factor): Place
+    {
+        $near = self::NEAR * $wish->height * $factor;
+        $alone = $wish->by === null ? $wish->wanted($factor) : $wish->middle;
+        $isNear = $middle->distanceTo($alone) <= $near;
+
+        return new Place(
+            $middle,
+            true,
+            $isNear || !$this->hasLeaders ? null : $wish->rim->out(self::ELBOW * $wish->height * $factor),
+        );
+    }
+
+    /**
+     * Whether none is in the way of another, leaves the bounds or stands over an obstacle.
+     *
+     * @param list<Wish> $wishes
+     * @param int $known so many of them, from the first, are known to be clear
+     */
+    private function isClear(array $wishes, float $factor, int $known = 0): bool
+    {
+        $boxes = array_map(fn (Wish $wish): Box => $wish->box($factor, $this->wanted($wish, $factor)), $wishes);
+        for ($index = $known; $index < count($wishes); ++$index) {
+            // What a hand has placed stays, whatever it stands over.
+            $wish = $wishes[$index];
+            if ($wish->by === null && (!$this->isFree($boxes[$index]) || $this->isPushed($wish, $factor))) {
+                return false;
+            }
+            $near = self::GAP * $wishes[$index]->height * $factor / 2;
+            for ($other = 0; $other < $index; ++$other) {
+                if ($boxes[$index]->meets($boxes[$other], $near)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether the bounds hold it so far from where it would stand that it could stand over its mark. */
+    private function isPushed(Wish $wish, float $factor): bool
+    {
+        $by = $this->wanted($wish, $factor)->distanceTo($wish->wanted($factor));
+
+        return $by > self::PUSHED * $wish->height * $factor;
+    }
+
+    private function isFree(Box $box): bool
+    {
+        if (!$this->bounds->surrounds($box)) {
+            return false;
+        }
+        foreach ($this->obstacles as $obstacle) {
+            if ($box->meets($obstacle, 0.0)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<Wish> $wishes
+     *
+     * @return array<string, Place>|null null where they do not fit
+     */
+    private function inLanes(array $wishes, float $factor): ?array
+    {
+        $isUpright = $this->spread === Spread::Sides;
+        $fixed = array_values(array_filter($wishes, static fn (Wish $wish): bool => $wish->by !== null));
+        $free = array_values(array_filter($wishes, static fn (Wish $wish): bool => $wish->by === null));
+        $lanes = $isUpright ? $this->sides($free) : self::rows($free);
+        $obstacles = [...$this->obstacles, ...array_map(static fn (Wish $wish): Box => $wish->box($factor), $fixed)];
+        $places = [];
+        foreach ($fixed as $wish) {
+            $places[$wish->figureId] = $this->at($wish, $wish->wanted($factor), $factor);
+        }
+        foreach ($lanes as $side => $lane) {
+            $placed = $this->inLane($lane, $factor, $side === 1, $obstacles);
+            if ($placed === null) {
+                return null;
+            }
+            $places += $placed;
+        }
+
+        return $places;
+    }
+
+    /**
+     * Above and below by turns, so that each has twice the room.
+     *
+     * @param list<Wish> $wishes
+     *
+     * @return array{list<Wish>, list<Wish>}
+     */
+    private static function rows(array $wishes): array
+    {
+        $rows = [[], []];
+        foreach ($wishes as $index => $wish) {
+            $rows[$index % 2][] = $wish;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Each to its own side; of those near the top and the bottom some go to the other, where that has more room.
+     *
+     * @param list<Wish> $wishes
+     *
+     * @return array{list<Wish>, list<Wish>}
+     */
+    private function sides(array $wishes): array
+    {
+        $left = array_filter($wishes, static fn (Wish $wish): bool => $wish->rim->x < 0);
+        $right = array_filter($wishes, static fn (Wish $wish): bool => $wish->rim->x >= 0);
+        $fewer = count($left) < count($right);
+        [$from, $to] = $fewer ? [$right, $left] : [$left, $right];
+        uasort($from, static fn (Wish $a, Wish $b): int => abs($a->rim->x) <=> abs($b->rim->x));
+        foreach ($from as $index => $wish) {
+            if (count($from) - count($to) < 3 || abs($wish->rim->x) > self::UPRIGHT) {
+                break;
+            }
+            unset($from[$index]);
+            $to[] = $wish;
+        }
+
+        return $fewer ? [array_values($to), array_values($from)] : [array_values($from), array_values($to)];
+    }
+
+    /** How far down a label stands in the order of its lane; one of the other side before or behind all of them. */
+    private function down(Wish $wish, bool $isFar): float
+    {
+        $y = $wish->rim->at->y;
+        $isOfOther = ($wish->rim->x >= 0) !== $isFar && abs($wish->rim->x) > 1e-9;
+        if (!$isOfOther) {
+            return $y;
+        }
+
+        return $wish->rim->y < 0 ? 2 * $this->extent->top - $y : 2 * $this->extent->bottom() - $y;
+    }
+
+    /**
+     * @param list<Wish> $lane
+     * @param bool $isFar to the right, or below
+     * @param list<Box> $obstacles
+     *
+     * @return array<string, Place>|null
+     */
+    private function inLane(array $lane, float $factor, bool $isFar, array $obstacles): ?array
+    {
+        if ($lane === []) {
+            return [];
+        }
+        $isUpright = $this->spread === Spread::Sides;
+        usort($lane, fn (Wish $a, Wish $b): int => $isUpright
+            ? $this->down($a, $isFar) <=> $this->down($b, $isFar)
+            : $a->rim->at->x <=> $b->rim->at->x);
+        $high = max(array_map(static fn (Wish $wish): float => $wish->height, $lane)) * $factor;
+        $wide = max(array_map(static fn (Wish $wish): float => $wish->width, $lane)) * $factor;
+        $away = self::AWAY * $high;
+        $strip = match (true) {
+            $isUpright && $isFar => new Box($this->extent->right() + $away, -1e6, $wide, 2e6),
+            $isUpright => new Box($this->extent->left - $away - $wide, -1e6, $wide, 2e6),
+            $isFar => new Box(-1e6, $this->extent->bottom() + $away, 2e6, $high),
+            default => new Box(-1e6, $this->extent->top - $away - $high, 2e6, $high),
+        };
+        $bounds = $this->lane($strip, $isUpright, $obstacles);
+        if ($bounds === null) {
+            return null;
+        }
+        $middles = Lane::place(
+            array_map(fn (Wish $wish): float => $isUpright ? $this->down($wish, $isFar) : $wish->middle->x, $lane),
+            array_map(static fn (Wish $wish): float => ($isUpright ? $wish->height : $wish->width) * $factor, $lane),
+            ($isUpright ? self::GAP : self::ASIDE) * $high,
+            ...$bounds,
+        );
+        if ($middles === null) {
+            return null;
+        }
+        $places = [];
+        foreach ($lane as $index => $wish) {
+            $half = $wish->width * $factor / 2;
+            $middle = $isUpright
+                ? new Point($isFar ? $strip->left + $half : $strip->right() - $half, $middles[$index])
+                : new Point($middles[$index], $strip->middle()->y);
+            $elbow = $this->hasLeaders ? $wish->rim->out(self::ELBOW * $wish->height * $factor) : null;
+            $places[$wish->figureId] = new Place($middle, true, $elbow);
+        }
+
+        return $places;
+    }
+
+    /**
+     * How far a lane goes both ways from the middle of the chart before something is in the way.
+     *
+     * @param list<Box> $obstacles
+     *
+     * @return array{float, float}|null
+     */
+    private function lane(Box $strip, bool $isUpright, array $obstacles): ?array
+    {
+        if ($isUpright && ($strip->left < $this->bounds->left || $strip->right() > $this->bounds->right())) {
+            return null;
+        }
+        if (!$isUpright && ($strip->top < $this->bounds->top || $strip->bottom() > $this->bounds->bottom())) {
+            return null;
+        }
+        $middle = $isUpright ? $this->extent->middle()->y : $this->extent->middle()->x;
+        [$from, $to] = $isUpright
+            ? [$this->bounds->top, $this->bounds->bottom()]
+            : [$this->bounds->left, $this->bounds->right()];
+        foreach ($obstacles as $obstacle) {
+            if (!$obstacle->meets($strip, 0.0)) {
+                continue;
+            }
+            [$begins, $ends] = $isUpright
+                ? [$obstacle->top, $obstacle->bottom()]
+                : [$obstacle->left, $obstacle->right()];
+            if (($begins + $ends) / 2 < $middle) {
+                $from = max($from, $ends);
+            } else {
+                $to = min($to, $begins);
+            }
+        }
+
+        return $to > $from ? [$from, $to] : null;
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Legibility;
+
+use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Piece;
+
+/** Labels that found no room, words that are too small, lines to labels that cross. */
+final readonly class LabelChecks
+{
+    /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
+    private const LEAST = 0.0145;
+
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     * @param array<int, list<ShownWord>> $looks words by frame
+     */
+    public function __construct(
+        private Piece $piece,
+        private array $timings,
+        private ShownWords $words,
+        private array $looks,
+    ) {
+    }
+
+    /** @return list<Check> */
+    public function checks(): array
+    {
+        $charts = array_map($this->ofChart(...), $this->piece->charts);
+
+        return [...array_merge([], ...$charts), $this->large(), ...$this->leaders()];
+    }
+
+    /** @return list<Check> */
+    private function ofChart(Chart $chart): array
+    {
+        if ($chart->words->labels === 'none' || $chart->isHidden) {
+            return [];
+        }
+        $there = $this->words->groups();
+        $missing = [];
+        foreach ($this->timings[$chart->id]->figures()->list as $figure) {
+            $isWanted = $chart->own($figure->id)->label?->isHidden !== true && abs($figure->value()) > 0;
+            if ($isWanted && !in_array('label-'.$figure->id, $there, true)) {
+                $missing[] = '“'.$figure->fullLabel().'”';
+            }
+        }
+
+        return match (count($missing)) {
+            0 => [Check::right('Every label has room.')],
+            default => [Check::wrong(sprintf(
+                '%s no room for a label. Put small parts together, label fewer of them, or give the chart more room.',
+                count($missing) === 1
+                    ? $missing[0].' has'
+                    : sprintf('%s and %d more have', $missing[0], count($missing) - 1),
+            ))],
+        };
+    }
+
+    private function large(): Check
+    {
+        $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
+        foreach ($this->looks as $frame => $words) {
+            foreach ($words as $word) {
+                if ($word->size < $least - 0.01) {
+                    return Check::wrong(
+                        sprintf(
+                            '%s is %.0f pixels high, too small to be read on a small screen; %.0f is the least.',
+                            $word->named(),
+                            $word->size,
+                            ceil($least),
+                        ),
+                        $frame,
+                        $word->box,
+                    );
+                }
+            }
+        }
+
+        return Check::right('All words are large enough to be read.');
+    }
+
+    /** @return list<Check> */
+    private function leaders(): array
+    {
+        $hasAny = false;
+        foreach (array_keys($this->looks) as $frame) {
+            $leaders = $this->words->leaders($frame);
+            $hasAny = $hasAny || $leaders !== [];
+            foreach ($leaders as $index => $one) {
+                foreach (array_slice($leaders, $index + 1) as $other) {
+                    $at = self::crossing($one, $other);
+                    if ($at !== null) {
+                        return [
+                            Check::wrong('Two lines to labels cross each other.', $frame, Box::around($at, 60, 60)),
+                        ];
+                    }
+                }
+            }
+        }
+
+        return $hasAny ? [Check::right('No lines to labels cross.')] : [];
+    }
+
+    /**
+     * @param list<Point> $one
+     * @param list<Point> $other
+     */
+    private static function crossing(array $one, array $other): ?Point
+    {
+        for ($first = 1; $first < count($one); ++$first) {
+            for ($second = 1; $second < count($other); ++$second) {
+                $at = self::meeting($one[$first - 1], $one[$first], $other[$second - 1], $other[$second]);
+                if ($at !== null) {
+                    return $at;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Where two stretches cross, well within both. */
+    private static function meeting(Point $a, Point $b, Point $c, Point $d): ?Point
+    {
+        [$abX, $abY, $cdX, $cdY] = [$b->x - $a->x, $b->y - $a->y, $d->x - $c->x, $d->y - $c->y];
+        $area = $abX * $cdY - $abY * $cdX;
+        if (abs($area) < 1e-9) {
+            return null;
+        }
+        $along = (($c->x - $a->x) * $cdY - ($c->y - $a->y) * $cdX) / $area;
+        $across = (($c->x - $a->x) * $abY - ($c->y - $a->y) * $abX) / $area;
+
+        return $along > 0.01 && $along < 0.99 && $across > 0.01 && $across < 0.99
+            ? new Point($a->x + $along * $abX, $a->y + $along * $abY)
+            : null;
+    }
+}
