@@ -279,6 +279,7 @@ export interface ChartWords {
   legend: Legend | null;
   centre: Centre | null;
   names?: Names | null;
+  axis?: AxisTitles | null;
 }
 /**
  * How readings are written.
@@ -301,7 +302,7 @@ export interface Reading {
  * Words at the parts.
  */
 export interface Labels {
-  show: 'none' | 'on' | 'beside';
+  show: 'none' | 'on' | 'beside' | 'along';
   text: 'reading' | 'label' | 'both';
   font: Font;
   /**
@@ -313,6 +314,10 @@ export interface Labels {
    * a panel behind a label beside its mark
    */
   plate?: Colour | null;
+  /**
+   * a line leads from a mark to a label that had to leave its side; true if absent
+   */
+  leaders?: boolean;
 }
 /**
  * A dot, a label and a reading for each part, down a column.
@@ -379,6 +384,19 @@ export interface Names {
   colour: Colour;
 }
 /**
+ * What stands at the axes: what the scale counts, and what the figures are.
+ */
+export interface AxisTitles {
+  scale: string;
+  figures: string;
+  font: Font;
+  /**
+   * pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
  * How the parts come in, or leave, where they have no move of their own.
  */
 export interface ChartMotion {
@@ -422,6 +440,30 @@ export interface Own {
    * its row is switched off in this chart
    */
   off?: boolean;
+  label?: OwnLabel | null;
+}
+/**
+ * What the label of one mark has of its own.
+ */
+export interface OwnLabel {
+  hidden?: boolean;
+  /**
+   * in place of the label of its row
+   */
+  text?: string | null;
+  /**
+   * a multiple of the size of the others
+   */
+  size?: number;
+  colour?: Colour | null;
+  /**
+   * how far a hand has moved it from where it would stand, pixels
+   */
+  x?: number | null;
+  /**
+   * pixels
+   */
+  y?: number | null;
 }
 /**
  * A title, or any other text that stands by itself.

@@ -17,6 +17,7 @@ use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Change;
+use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FormSettings;
 
 /**
@@ -277,6 +278,31 @@ final class ChartTiming
     public function wholeNumber(string $property): KeyedNumber
     {
         return $this->whole[$property];
+    }
+
+    /** Where a point of the chart's own pixels is on the stage on a frame. */
+    public function onStage(Chart $chart, Point $point, int $frame): Point
+    {
+        $place = $chart->place;
+        $size = $this->whole['size']->at($frame);
+        $turn = deg2rad($this->whole['turn']->at($frame));
+        [$across, $down] = [($point->x - $place->x) * $size, ($point->y - $place->y) * $size];
+
+        return new Point(
+            $this->whole['x']->at($frame) + $across * cos($turn) - $down * sin($turn),
+            $this->whole['y']->at($frame) + $across * sin($turn) + $down * cos($turn),
+        );
+    }
+
+    /** @return list<int> the frames of a range on which the chart as a whole moves */
+    public function changesAsAWhole(FrameRange $range): array
+    {
+        $changes = [];
+        foreach ($this->whole as $number) {
+            array_push($changes, ...$number->changes($range));
+        }
+
+        return $changes;
     }
 
     /** Whether no move takes the chart as a whole anywhere. */

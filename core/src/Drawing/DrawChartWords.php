@@ -55,6 +55,13 @@ final readonly class DrawChartWords
         foreach ($labels->draw() as $figureId => $label) {
             array_push($nodes, ...$this->poses->pose((string) $figureId, [$label]));
         }
+        $axis = new AxisTitles($this->chart->words, $this->setter);
+        $boxes = new WordBoxes($this->chart, $this->timing, $this->setter);
+        $first = $this->timing->layoutOf(0);
+        $titles = $axis->draw($axis->of($first, $boxes->besideAxes($first)));
+        if ($titles !== []) {
+            $nodes[] = new GroupNode('axis-titles', $titles, self::anyThere(array_values($this->shapes->presences)));
+        }
         $room = $this->shapes->first()->middle();
         if ($this->chart->words->centre !== null && $room !== null) {
             $nodes[] = $this->centre($this->chart->words->centre, $room);
@@ -200,15 +207,7 @@ final readonly class DrawChartWords
                 'middle',
             );
         }
-        $opacity = Track::combine(
-            $presences,
-            static fn (array $there): float => min(
-                1.0,
-                24 * array_sum(array_map(static fn (Presence $one): float => $one->amount, $there)),
-            ),
-        );
-
-        return new GroupNode('centre', $nodes, $opacity);
+        return new GroupNode('centre', $nodes, self::anyThere($presences));
     }
 
     /**
@@ -247,6 +246,24 @@ final readonly class DrawChartWords
                     $amounts->at($frame),
                 );
         });
+    }
+
+    /**
+     * What belongs to all parts is there a little after the first.
+     *
+     * @param list<Track<Presence>> $presences
+     *
+     * @return Track<float>
+     */
+    private static function anyThere(array $presences): Track
+    {
+        return Track::combine(
+            $presences,
+            static fn (array $there): float => min(
+                1.0,
+                24 * array_sum(array_map(static fn (Presence $one): float => $one->amount, $there)),
+            ),
+        );
     }
 
     /**

@@ -48,7 +48,8 @@ final readonly class DrawLabels
         if ($this->chart->words->labels === 'none') {
             return [];
         }
-        $plan = new LabelPlan($this->chart, $this->timing, $this->sizes, $this->ground);
+        $boxes = new WordBoxes($this->chart, $this->timing, $this->setter);
+        $plan = new LabelPlan($this->chart, $this->timing, $this->sizes, $this->ground, $boxes);
         $labels = [];
         foreach ($plan->ways as $id => $way) {
             $id = (string) $id;
@@ -142,7 +143,7 @@ final readonly class DrawLabels
     {
         $style = $this->sizes->style($id)->times($plan->factor);
         [$width, $height] = $this->sizes->label($id);
-        $clear = $plan->clear($id);
+        $clear = $this->sizes->clear($id);
         $isAtEnd = $plan->spread === Spread::Stay;
         $shapes = $isAtEnd ? $this->shapes->shapes[$id] : $this->shapes->fulls[$id];
         $alone = $shapes->map(static fn (Shape $shape): Point => $shape->beside($clear, $width, $height));

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;
@@ -47,7 +48,7 @@ final readonly class DrawPiece
             $nodes[] = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
         }
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
-            $nodes[] = $texts->free($words, $moves, $range);
+            $nodes[] = $texts->free($words, $moves, $range, $this->pointer($piece, $words, $timings, $boxes, $range));
         }
         if ($piece->captions !== null) {
             foreach ($piece->lines as $line) {
@@ -80,6 +81,35 @@ final readonly class DrawPiece
     public function setter(): TextSetter
     {
         return $this->setter;
+    }
+
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return (\Closure(KeyedNumber $x, KeyedNumber $y): (Node|null))|null
+     */
+    private function pointer(
+        Piece $piece,
+        FreeText $words,
+        array $timings,
+        StageBoxes $boxes,
+        FrameRange $range,
+    ): ?\Closure {
+        $target = $words->pointsAt;
+        foreach ($piece->charts as $chart) {
+            if ($target !== null && $chart->id === $target->chart && !$chart->isHidden) {
+                return static fn (KeyedNumber $x, KeyedNumber $y): ?Node => (new DrawPointer($range))->draw(
+                    $boxes->words($words),
+                    $words->style,
+                    $chart,
+                    $timings[$chart->id],
+                    $target->figure,
+                    ['x' => $x, 'y' => $y],
+                );
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Node> */

@@ -24,7 +24,11 @@ final readonly class DrawTexts
     {
     }
 
-    public function free(FreeText $words, Moves $moves, FrameRange $range): GroupNode
+    /**
+     * @param (\Closure(KeyedNumber $x, KeyedNumber $y): (Node|null))|null $pointer the line to the mark that it
+     *                                                                             points at
+     */
+    public function free(FreeText $words, Moves $moves, FrameRange $range, ?\Closure $pointer = null): GroupNode
     {
         $lines = $this->setter->lines($words->shown(), $words->style, $words->width);
         $children = $this->block($lines, $words->style, $words->x, $words->y, $words->align);
@@ -52,12 +56,13 @@ final readonly class DrawTexts
                 - $this->setter->capHeight($words->style) / 2,
         );
 
-        return new GroupNode(
-            $words->id,
-            $children,
-            $this->opacity($moves->ofWords($words->id)->presence($range), $number('opacity', 1.0), $range),
-            Pose::of($middle, $numbers, $range, new Point($words->x, $words->y)),
-        );
+        $opacity = $this->opacity($moves->ofWords($words->id)->presence($range), $number('opacity', 1.0), $range);
+        $pose = Pose::of($middle, $numbers, $range, new Point($words->x, $words->y));
+        $line = $pointer === null ? null : $pointer($numbers['x'], $numbers['y']);
+
+        return $line === null
+            ? new GroupNode($words->id, $children, $opacity, $pose)
+            : new GroupNode($words->id, [$line, new GroupNode('text', $children, null, $pose)], $opacity);
     }
 
     /**

@@ -23,10 +23,6 @@ final readonly class LabelPlan
     /** pixels to keep clear of the edges of a mark */
     public const MARGIN = 2.0;
 
-    /** from a mark to words beside it, as a multiple of their size; more where they stand on a plate */
-    private const CLEAR = 0.55;
-    private const CLEAR_OF_PLATE = 0.95;
-
     /** from words to the edge of their plate, as a multiple of their size */
     public const PLATE = 0.4;
 
@@ -54,6 +50,7 @@ final readonly class LabelPlan
         private ChartTiming $timing,
         private WordSizes $sizes,
         private Ground $ground,
+        private WordBoxes $boxes,
     ) {
         $this->layouts = array_map($timing->layoutOf(...), array_keys($timing->states()));
         $this->spread = $this->layouts[0]->spread();
@@ -76,14 +73,6 @@ final readonly class LabelPlan
             $placings,
         ))) === 1;
         $this->placings = $isAlike ? $placings : $this->place($wishes, $this->factor, $this->isSpread);
-    }
-
-    /** From a mark to the words beside it, in pixels. */
-    public function clear(string $figureId): float
-    {
-        $size = $this->sizes->style($figureId)->size;
-
-        return $size * ($this->chart->words->labelPlate === null ? self::CLEAR : self::CLEAR_OF_PLATE);
     }
 
     /** Where the label of a figure stands in a state, from where it would stand alone. */
@@ -166,7 +155,7 @@ final readonly class LabelPlan
 
     private function alone(string $id, int $state): Point
     {
-        return $this->shape($id, $state)->beside($this->clear($id), ...$this->sizes->label($id));
+        return $this->shape($id, $state)->beside($this->sizes->clear($id), ...$this->sizes->label($id));
     }
 
     private function wish(string $id, int $state): Wish
@@ -200,7 +189,7 @@ final readonly class LabelPlan
             $around = $this->ground->surroundings->from(new Point($at->x, $at->y), $at->size, $extent);
             $placings[] = (new PlaceLabels(
                 $around->safe,
-                $around->obstacles,
+                [...$around->obstacles, ...$this->boxes->besideAxes($this->layouts[$state])],
                 $extent,
                 $this->spread,
                 self::LEAST * min($around->stage->width, $around->stage->height),

@@ -17,6 +17,10 @@ final readonly class WordSizes
     /** the size of a label that stands over a reading, as a fraction of it */
     public const OVER = 0.7;
 
+    /** from a mark to words beside it, as a multiple of their size; more where they stand on a plate */
+    private const CLEAR = 0.55;
+    private const CLEAR_OF_PLATE = 0.95;
+
     /** how high label and reading are together, in heights of a capital */
     private const BOTH = 2.3;
 
@@ -63,6 +67,12 @@ final readonly class WordSizes
             );
 
         return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? self::BOTH : 1.0)];
+    }
+
+    /** From a mark to the words beside it, in pixels. */
+    public function clear(string $figureId): float
+    {
+        return $this->style($figureId)->size * ($this->words->labelPlate === null ? self::CLEAR : self::CLEAR_OF_PLATE);
     }
 
     public function own(string $figureId): ?OwnLabel

@@ -48,6 +48,9 @@ interface Layout
     /** Where words beside marks go where they would stand in each other's way. */
     public function spread(): Spread;
 
+    /** Which way its scale runs; null where it has no axes. */
+    public function axes(): ?Axes;
+
     /** Free room for the total, or null where there is none. */
     public function middle(): ?Room;
 }

@@ -22,6 +22,8 @@ final readonly class ChartWords
         public ?CentreSettings $centre,
         /** whether a line leads from a mark to a label that had to leave its side */
         public bool $hasLeaders = true,
+        /** titles at the axes, or null for none */
+        public ?AxisSettings $axis = null,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class ChartWords
             LegendSettings::read($field->get('legend')),
             CentreSettings::read($field->get('centre')),
             $labels->get('leaders')->yes(true),
+            AxisSettings::read($field->get('axis')),
         );
     }
 
@@ -59,6 +62,7 @@ final readonly class ChartWords
             $legend,
             $this->centre?->times($factor),
             $this->hasLeaders,
+            $this->axis?->times($factor),
         );
     }
 }

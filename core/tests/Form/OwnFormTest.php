@@ -13,6 +13,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Along;
 use Lupine\Core\Form\Anchor;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Forms;
@@ -210,6 +211,11 @@ final readonly class FenceLayout implements Layout
     public function spread(): Spread
     {
         return Spread::Stay;
+    }
+
+    public function axes(): ?Axes
+    {
+        return null;
     }
 
     public function middle(): ?Room

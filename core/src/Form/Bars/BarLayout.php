@@ -7,6 +7,7 @@ namespace Lupine\Core\Form\Bars;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Anchor;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -172,6 +173,11 @@ final readonly class BarLayout implements Layout
     public function spread(): Spread
     {
         return Spread::Stay;
+    }
+
+    public function axes(): Axes
+    {
+        return $this->isUpright ? Axes::ScaleUpright : Axes::ScaleAcross;
     }
 
     public function middle(): ?Room

@@ -6,6 +6,7 @@ namespace Lupine\Core\Form\Dial;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -128,6 +129,11 @@ final readonly class DialLayout implements Layout
     public function spread(): Spread
     {
         return Spread::Stay;
+    }
+
+    public function axes(): ?Axes
+    {
+        return null;
     }
 
     public function middle(): Room

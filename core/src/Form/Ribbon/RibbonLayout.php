@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Ribbon;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -195,6 +196,11 @@ final readonly class RibbonLayout implements Layout
             // From bends that lie within each other lines to the sides would run over other parts.
             default => Spread::Stay,
         };
+    }
+
+    public function axes(): ?Axes
+    {
+        return null;
     }
 
     public function middle(): ?Room

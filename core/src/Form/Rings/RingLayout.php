@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Rings;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -123,6 +124,11 @@ final readonly class RingLayout implements Layout
     public function spread(): Spread
     {
         return Spread::Stay;
+    }
+
+    public function axes(): ?Axes
+    {
+        return null;
     }
 
     public function middle(): Room

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Round;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -192,6 +193,11 @@ final readonly class RoundLayout implements Layout
     public function spread(): Spread
     {
         return Spread::Sides;
+    }
+
+    public function axes(): ?Axes
+    {
+        return null;
     }
 
     public function middle(): Room

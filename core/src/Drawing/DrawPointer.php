@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Rim;
+use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\TextStyle;
+
+/** A line from a note to the mark that it points at, with a dot at its end; wherever chart and mark are moved. */
+final readonly class DrawPointer
+{
+    /** the line and the dot as multiples of the note's size, with what is left between line and words */
+    private const LINE = 0.05;
+    private const DOT = 0.16;
+    private const CLEAR = 0.45;
+
+    public function __construct(private FrameRange $range)
+    {
+    }
+
+    /**
+     * @param Box $note what the words of the note take
+     * @param array{x: KeyedNumber, y: KeyedNumber} $moves of the note
+     */
+    public function draw(
+        Box $note,
+        TextStyle $style,
+        Chart $chart,
+        ChartTiming $timing,
+        string $figureId,
+        array $moves,
+    ): ?GroupNode {
+        $shapes = ChartShapes::of($timing, $this->range);
+        if (!isset($shapes->fulls[$figureId])) {
+            return null;
+        }
+        $presence = $shapes->presences[$figureId];
+        $at = $shapes->fulls[$figureId]->map(static fn (Shape $shape): Rim => $shape->rim());
+        $moving = [...$at->changes, ...$timing->changesAsAWhole($this->range)];
+        foreach ($moves as $number) {
+            array_push($moving, ...$number->changes($this->range));
+        }
+        $end = Track::of($moving, static fn (int $frame): Point => $timing->onStage($chart, $at->at($frame)->at, $frame));
+        $first = [$moves['x']->at($this->range->from), $moves['y']->at($this->range->from)];
+        $line = Track::of($moving, static function (int $frame) use ($end, $note, $moves, $first, $style): string {
+            $to = $end->at($frame);
+            $moved = new Box(
+                $note->left + $moves['x']->at($frame) - $first[0],
+                $note->top + $moves['y']->at($frame) - $first[1],
+                $note->width,
+                $note->height,
+            );
+            $from = self::edge($moved, $to, self::CLEAR * $style->size);
+
+            return sprintf(
+                'M%s %sL%s %s',
+                Decimal::of($from->x, 3),
+                Decimal::of($from->y, 3),
+                Decimal::of($to->x, 3),
+                Decimal::of($to->y, 3),
+            );
+        });
+        $dot = $end->map(static fn (Point $to): string => OutlineBuilder::circle($to, self::DOT * $style->size));
+
+        return new GroupNode('pointer', [
+            new PathNode(
+                $line,
+                new FlatPaint($style->colour),
+                stroke: new Stroke(max(1.5, self::LINE * $style->size), 'round'),
+            ),
+            new PathNode($dot, new FlatPaint($style->colour)),
+        ], $presence->map(static fn (Presence $there): float => round(min(1.0, $there->amount * 6), 4)));
+    }
+
+    /** Where the line leaves the note: in the middle of the side that looks toward its end. */
+    private static function edge(Box $note, Point $to, float $clear): Point
+    {
+        $middle = $note->middle();
+        [$across, $down] = [$to->x - $middle->x, $to->y - $middle->y];
+        $isAside = abs($across) * $note->height > abs($down) * $note->width;
+
+        return $isAside
+            ? new Point($across > 0 ? $note->right() + $clear : $note->left - $clear, $middle->y)
+            : new Point($middle->x, $down > 0 ? $note->bottom() + $clear : $note->top - $clear);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Anchor;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Words\TextSetter;
+
+/** What the words at a chart's marks and axes take of the stage where all of them are there, each where it stands alone. */
+final readonly class WordBoxes
+{
+    private WordSizes $sizes;
+
+    public function __construct(private Chart $chart, private ChartTiming $timing, private TextSetter $setter)
+    {
+        $this->sizes = new WordSizes($chart, $timing, $setter);
+    }
+
+    /** @return list<Box> of names, of labels beside their marks, of numbers at ticks and of titles at the axes */
+    public function of(Layout $layout): array
+    {
+        $beside = $this->besideAxes($layout);
+        $titles = (new AxisTitles($this->chart->words, $this->setter))->of($layout, $beside);
+
+        return [
+            ...$beside,
+            ...$this->labels($layout),
+            ...array_map(static fn (AxisTitle $title): Box => $title->box, $titles),
+        ];
+    }
+
+    /** @return list<Box> of names and of numbers at ticks */
+    public function besideAxes(Layout $layout): array
+    {
+        $words = $this->chart->words;
+        $style = $words->names;
+        $boxes = [];
+        foreach ($layout->order() as $id) {
+            $foot = $style === null
+                ? null
+                : $layout->shape($id, Presence::full(), 0.0)
+                    ->foot($style->size * 0.5, $this->setter->capHeight($style));
+            if ($foot !== null) {
+                $boxes[] = $this->name($id, $foot);
+            }
+        }
+        $numbers = new TickNumbers($words, $this->setter);
+        foreach ($layout->furniture() as $one) {
+            if ($one->number !== null && $one->anchor !== null) {
+                $boxes[] = $numbers->box($one->number, $one->anchor);
+            }
+        }
+
+        return $boxes;
+    }
+
+    /** @return list<Box> */
+    private function labels(Layout $layout): array
+    {
+        $words = $this->chart->words;
+        $boxes = [];
+        foreach ($words->labels === 'none' ? [] : $layout->order() as $id) {
+            $shape = $layout->shape($id, Presence::full(), 0.0);
+            [$width, $height] = $this->sizes->label($id);
+            $isOn = match ($words->labels) {
+                'on' => $shape->holds($shape->middle(), $width, $height, LabelPlan::MARGIN),
+                'along' => $shape->along()?->holds($width, $height, LabelPlan::MARGIN) === true,
+                default => false,
+            };
+            if (!$isOn) {
+                $beside = $shape->beside($this->sizes->clear($id), $width, $height);
+                $boxes[] = Box::around($beside, $width, $height);
+            }
+        }
+
+        return $boxes;
+    }
+
+    private function name(string $figureId, Anchor $foot): Box
+    {
+        $style = $this->chart->words->names;
+        \assert($style !== null);
+        $name = $this->sizes->name($this->timing->figure($figureId), $style, $foot->room);
+        $height = $this->setter->capHeight($name['style']) + (count($name['lines']) - 1) * $name['style']->size * 1.15;
+        $box = $foot->box($name['width'], $height);
+
+        // Below a mark its lines hang down from the first.
+        return $foot->align === 'middle'
+            ? new Box($box->left, $foot->point->y - $this->setter->capHeight($name['style']) / 2, $box->width, $height)
+            : $box;
+    }
+}
