@@ -74,6 +74,7 @@ final readonly class ComputedPiece
 
             return self::answer([$problem], ['charts' => (object) [], ...$script], 'null');
         }
+        $script['shots'] = Sheet::shots($piece, $timings);
         $problems = (new Moves($piece, new Beats($piece)))->problems();
         foreach ($timings as $timing) {
             array_push($problems, ...$timing->figures()->notices);

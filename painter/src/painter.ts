@@ -22,6 +22,8 @@ interface Leaf {
   groups: GroupNode[];
 }
 
+/** the group of all that the camera takes */
+const CAMERA = '@camera';
 const SPARE_LAYERS = 2;
 /** pixels of a whole picture beyond which no layers of it are kept */
 const LARGEST_LAYER = 12_000_000;
@@ -47,6 +49,7 @@ export class Painter {
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
   /** how far a hand has taken what stands in groups of such names, in pixels of the stage, before it is in the reel */
+  private isUntaken = false;
   private shift: ((names: string[]) => [number, number] | null) | null = null;
 
   constructor(
@@ -143,17 +146,37 @@ export class Painter {
   /** How the groups of a leaf move it on a frame, in pixels of the stage; null where none does. */
   private poseOf(groups: GroupNode[], frame: number): Matrix | null {
     let all: Matrix | null = null;
-    for (const { index, pose } of groups) {
-      if (!pose) continue;
-      const now = (property: 'x' | 'y' | 'size' | 'turn') =>
-        this.timeline.value(index, property, pose[property], frame);
-      const one = posed(...pose.pivot, now('x'), now('y'), now('size'), now('turn'));
-      all = all ? times(all, one) : one;
+    for (const group of groups) {
+      const one = group.name === CAMERA ? null : this.ownPose(group, frame);
+      if (one) all = all ? times(all, one) : one;
     }
     const shift = this.shift?.(groups.map(({ name }) => name));
-    if (!shift || (shift[0] === 0 && shift[1] === 0)) return all;
-    const taken = { a: 1, b: 0, c: 0, d: 1, e: shift[0], f: shift[1] };
-    return all ? times(taken, all) : taken;
+    if (shift && (shift[0] !== 0 || shift[1] !== 0)) {
+      const taken = { a: 1, b: 0, c: 0, d: 1, e: shift[0], f: shift[1] };
+      all = all ? times(taken, all) : taken;
+    }
+    // The camera takes what stands on the stage, wherever a hand has put it.
+    const camera = this.isUntaken ? undefined : groups.find(({ name }) => name === CAMERA);
+    const taken = camera ? this.ownPose(camera, frame) : null;
+    return taken && all ? times(taken, all) : (taken ?? all);
+  }
+
+  private ownPose({ index, pose }: GroupNode, frame: number): Matrix | null {
+    if (!pose) return null;
+    const now = (property: 'x' | 'y' | 'size' | 'turn') => this.timeline.value(index, property, pose[property], frame);
+    return posed(...pose.pivot, now('x'), now('y'), now('size'), now('turn'));
+  }
+
+  /** How the camera moves the stage on a frame; null where it takes all of it as it is. */
+  cameraOf(frame: number): Matrix | null {
+    if (this.isUntaken) return null;
+    const camera = this.leaves.flatMap(({ groups }) => groups).find(({ name }) => name === CAMERA);
+    return camera ? this.ownPose(camera, frame) : null;
+  }
+
+  /** Shows the whole stage, as if there were no camera. */
+  untaken(isUntaken: boolean): void {
+    this.isUntaken = isUntaken;
   }
 
   private ownBoxOf(node: PathNode | TextNode, frame: number): Box | null {

@@ -73,6 +73,19 @@ export interface SheetChange extends SheetMove {
   property: string;
 }
 
+/** A part that stands out, until it lets go. */
+export interface SheetEmphasis extends SheetMove {
+  letsGo: number;
+  letsGoText: string;
+}
+
+/** What the camera is led to; its frame as it lies on the stage: left, top, width, height. */
+export interface SheetShot extends SheetMove {
+  zoom: number;
+  turn: number;
+  frame: [number, number, number, number];
+}
+
 /** A number over time, straight between its points. */
 export type Course = [frame: number, value: number][];
 
@@ -95,6 +108,7 @@ export interface SheetFigure {
   entrance: SheetMove | null;
   exit: SheetMove | null;
   changes: SheetChange[];
+  emphases: SheetEmphasis[];
   /** what moves change about it, by property; not its value */
   keyed: Record<string, Course>;
   stem: StemPoint[];
@@ -147,6 +161,7 @@ export interface Sheet {
   /** by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
   places: Record<string, Placed>;
   charts: Record<string, SheetChart>;
+  shots: SheetShot[];
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, { text: string; frame: number }[]>;
   length: string;

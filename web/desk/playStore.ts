@@ -13,6 +13,8 @@ export type Selection =
   | { kind: 'legend'; chart: string }
   | { kind: 'captions' }
   | { kind: 'chart'; chart: string }
+  /** what the camera is led to, by its move */
+  | { kind: 'shot'; shot: string }
   /** several at once: charts and words, by their ids */
   | { kind: 'several'; keys: PlaceKey[] }
   | null;

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { reasonOf } from '../api/client';
 import { isOperating, isText, isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
-import { addLine, removeLine, removeWords } from '../piece/changes';
+import { addLine, removeLine, removeMove, removeWords } from '../piece/changes';
 import { removeChart } from '../piece/charts';
 import { useDesk } from './deskStore';
 import { editPlaces } from './placesNow';
@@ -36,6 +36,10 @@ function remove(): void {
   }
   if (selection?.kind === 'words') {
     edit((piece) => removeWords(piece, selection.words));
+    select(null);
+  }
+  if (selection?.kind === 'shot') {
+    edit((piece) => removeMove(piece, selection.shot));
     select(null);
   }
   const { document } = useDesk.getState();

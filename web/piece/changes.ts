@@ -1,5 +1,5 @@
 import type { Repair } from '../api/answers';
-import type { Chart, ChartTarget, FigureTarget, Move, Own, Piece, Table, WordsTarget } from './document';
+import type { Chart, FigureTarget, Move, Own, Piece, Table } from './document';
 import { newId } from '../common/words';
 
 /** Changes of a document. Each writes into the document that it is given; what follows from it, core computes. */
@@ -144,7 +144,7 @@ export function ownMove(
   return made;
 }
 
-export type Target = FigureTarget | ChartTarget | WordsTarget;
+export type Target = Move['target'];
 
 export function isSameTarget(one: Target, other: Target): boolean {
   return JSON.stringify(Object.entries(one).sort()) === JSON.stringify(Object.entries(other).sort());
@@ -174,6 +174,45 @@ export function addChange(
     frames: 24,
     curve: 'ease-in-out',
     opens: 'forward',
+  });
+  return id;
+}
+
+/** What a move hangs on: where it begins, and of an emphasis where it lets go. */
+function pinsOf(move: Move): NonNullable<Move['pin']>[] {
+  return [move.pin, move.emphasis?.untilPin ?? null].filter((pin) => pin !== null);
+}
+
+/** A part stands out from a frame on, and the others dim: strong enough to be seen, and no more. */
+export function addEmphasis(piece: Piece, target: FigureTarget, begin: number, pin: Move['pin']): string {
+  const id = newId('m', piece.moves);
+  piece.moves.push({
+    id,
+    kind: 'emphasis',
+    target,
+    begin,
+    pin,
+    frames: 12,
+    curve: 'ease-in-out',
+    opens: 'forward',
+    emphasis: { until: null, untilPin: null, out: 28, light: 0.15, size: 1, dim: 0.6, label: 1.2 },
+  });
+  return id;
+}
+
+/** The camera goes to a part of the stage, from a frame on. */
+export function addShot(piece: Piece, begin: number, on: NonNullable<Move['shot']>['on']): string {
+  const id = newId('m', piece.moves);
+  piece.moves.push({
+    id,
+    kind: 'shot',
+    target: { camera: true },
+    begin,
+    pin: null,
+    frames: 30,
+    curve: 'ease-in-out',
+    opens: 'forward',
+    shot: { zoom: 2, x: on ? 0 : 0.5, y: on ? 0 : 0.5, on },
   });
   return id;
 }
@@ -234,7 +273,8 @@ export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
   for (const move of piece.moves) {
     move.begin = scaled(move.begin);
     move.frames = scaled(move.frames, 1);
-    if (move.pin) move.pin.offset = Math.sign(move.pin.offset) * scaled(Math.abs(move.pin.offset));
+    for (const pin of pinsOf(move)) pin.offset = Math.sign(pin.offset) * scaled(Math.abs(pin.offset));
+    if (typeof move.emphasis?.until === 'number') move.emphasis.until = scaled(move.emphasis.until);
   }
   for (const chart of piece.charts) {
     for (const motion of [chart.entrance, chart.exit]) {
@@ -256,6 +296,7 @@ export function removeLine(piece: Piece, id: string, begins: Record<string, numb
       move.begin = begins[move.id] ?? move.begin;
       move.pin = null;
     }
+    if (move.emphasis?.untilPin?.line === id) move.emphasis.untilPin = null;
   }
   piece.script.lines = piece.script.lines.filter((line) => line.id !== id);
 }
@@ -274,8 +315,8 @@ export function setLineText(piece: Piece, id: string, text: string): void {
     before[before.length - 1 - tail] === after[after.length - 1 - tail]
   )
     tail++;
-  for (const { pin } of piece.moves) {
-    if (pin?.line !== id || pin.word === null || pin.word < same) continue;
+  for (const pin of piece.moves.flatMap(pinsOf)) {
+    if (pin.line !== id || pin.word === null || pin.word < same) continue;
     pin.word =
       pin.word >= before.length - tail
         ? pin.word + after.length - before.length
@@ -336,4 +377,5 @@ export function addWords(piece: Piece): string {
 export function removeWords(piece: Piece, id: string): void {
   piece.words = piece.words.filter((words) => words.id !== id);
   piece.moves = piece.moves.filter((move) => !('words' in move.target && move.target.words === id));
+  for (const { emphasis } of piece.moves) if (emphasis?.note === id) emphasis.note = null;
 }

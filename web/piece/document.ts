@@ -63,6 +63,7 @@ export interface Piece {
    * @maxItems 6
    */
   shapes?: StageShape[];
+  camera?: Camera | null;
 }
 /**
  * What is filmed.
@@ -576,12 +577,12 @@ export interface Line {
   end: number;
 }
 /**
- * A timed move of one figure, of a chart or of a free text: something comes, goes, or changes one property.
+ * A timed move of one figure, of a chart, of a free text or of the camera: something comes, goes, changes one property, stands out, or is looked at.
  */
 export interface Move {
   id: string;
-  kind: 'entrance' | 'exit' | 'change';
-  target: FigureTarget | WordsTarget | ChartTarget;
+  kind: 'entrance' | 'exit' | 'change' | 'emphasis' | 'shot';
+  target: FigureTarget | WordsTarget | ChartTarget | CameraTarget;
   /**
    * frame, where it is not pinned
    */
@@ -605,6 +606,8 @@ export interface Move {
    * what a change leads to: a number, what a cell of the sheet takes, a column or an order
    */
   to?: number | string;
+  emphasis?: Emphasis;
+  shot?: Shot;
 }
 export interface WordsTarget {
   words: string;
@@ -614,6 +617,12 @@ export interface WordsTarget {
  */
 export interface ChartTarget {
   chart: string;
+}
+/**
+ * The camera, in a shot.
+ */
+export interface CameraTarget {
+  camera: true;
 }
 /**
  * Ties a move to a beat.
@@ -628,6 +637,75 @@ export interface Pin {
    * frames
    */
   offset: number;
+}
+/**
+ * A part stands out while the others dim, and lets go again.
+ */
+export interface Emphasis {
+  /**
+   * the frame on which it lets go; null: at the end of the line that it is pinned to, else after a while
+   */
+  until: number | null;
+  /**
+   * the beat on which it lets go, instead
+   */
+  untilPin: Pin | null;
+  /**
+   * how far the part is pulled out, pixels
+   */
+  out: number;
+  /**
+   * how much it is lit
+   */
+  light: number;
+  /**
+   * how large it becomes, a multiple
+   */
+  size: number;
+  /**
+   * how much the others dim
+   */
+  dim: number;
+  /**
+   * how large its label becomes, a multiple
+   */
+  label: number;
+  /**
+   * the free text that appears with it
+   */
+  note?: string | null;
+}
+/**
+ * What the camera is led to.
+ */
+export interface Shot {
+  /**
+   * how near; 1 is the whole stage
+   */
+  zoom: number;
+  /**
+   * the middle of its frame as a fraction of the stage; where it looks at something, from the middle of that
+   */
+  x: number;
+  /**
+   * the same, down
+   */
+  y: number;
+  /**
+   * degrees clockwise that it leans
+   */
+  turn?: number;
+  /**
+   * what it looks at, in every shape of the stage
+   */
+  on: ShotTarget | null;
+}
+/**
+ * A chart that the camera looks at, or a mark of it.
+ */
+export interface ShotTarget {
+  chart: string;
+  figure?: string;
 }
 /**
  * The rule by which charts, words and captions share the stage, in any shape of it.
@@ -692,4 +770,10 @@ export interface OwnPlace {
   form?: {
     [k: string]: number;
   };
+}
+/**
+ * How the camera takes the stage; where it goes, moves of the kind shot say.
+ */
+export interface Camera {
+  backdrop: 'stays' | 'goes along';
 }

@@ -11,6 +11,7 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Emphases;
 use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
@@ -50,6 +51,7 @@ final class ChartTiming
         private readonly array $whole,
         public readonly array $changes,
         public readonly array $changesOfFigures,
+        public readonly Emphases $emphases,
     ) {
     }
 
@@ -272,6 +274,18 @@ final class ChartTiming
     public function number(string $figureId, string $property): KeyedNumber
     {
         return $this->keyed[$figureId][$property];
+    }
+
+    /** How large a figure's label is, as a multiple of what it is at other times. */
+    public function labelSize(string $figureId): KeyedNumber
+    {
+        return $this->emphases->onPart($figureId, KeyedNumber::of(1.0, []), 'label');
+    }
+
+    /** How much of a figure's row in the legend is left where others stand out. */
+    public function dimmed(string $figureId): KeyedNumber
+    {
+        return $this->emphases->dimmed($figureId, KeyedNumber::of(1.0, []));
     }
 
     /** One number of the chart as a whole over time: x, y, size, turn or opacity. */

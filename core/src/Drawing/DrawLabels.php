@@ -82,6 +82,7 @@ final readonly class DrawLabels
                 $height,
                 LabelPlan::MARGIN,
             )),
+            $this->grown($id, $place),
         );
     }
 
@@ -171,7 +172,37 @@ final readonly class DrawLabels
             array_unshift($nodes, $this->leader($shapes, $place, $wide / 2 + $margin, $high / 2 + $margin, $style, $plan));
         }
 
-        return new GroupNode('label-'.$id, $nodes, DrawChartWords::fadeIn($this->shapes->presences[$id]));
+        return new GroupNode(
+            'label-'.$id,
+            $nodes,
+            DrawChartWords::fadeIn($this->shapes->presences[$id]),
+            $this->grown($id, $place),
+        );
+    }
+
+    /**
+     * Its size where it stands out, about its own middle.
+     *
+     * @param Track<Point> $place
+     */
+    private function grown(string $id, Track $place): ?Pose
+    {
+        $size = $this->timing->labelSize($id);
+        if ($size->isStill()) {
+            return null;
+        }
+        $range = $this->shapes->range;
+        $pivot = $place->at($range->from);
+        $frames = [$range->from, ...$place->changes, ...$size->changes($range)];
+        $far = static fn (int $frame, float $at, float $from): float => (1 - $size->at($frame)) * ($at - $from);
+
+        return new Pose(
+            $pivot,
+            Track::of($frames, static fn (int $frame): float => $far($frame, $place->at($frame)->x, $pivot->x)),
+            Track::of($frames, static fn (int $frame): float => $far($frame, $place->at($frame)->y, $pivot->y)),
+            $size->track($range),
+            Track::constant(0.0),
+        );
     }
 
     /**

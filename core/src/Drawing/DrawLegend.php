@@ -61,12 +61,31 @@ final readonly class DrawLegend
                         ),
                     ],
                 ],
-                DrawChartWords::fadeIn($this->shapes->presences[$id]),
+                $this->opacity($id),
                 $this->pose($id, $places),
             );
         }
 
         return new GroupNode('legend', $rows);
+    }
+
+    /**
+     * A row comes with its part, and dims with it.
+     *
+     * @return Track<float>
+     */
+    private function opacity(string $id): Track
+    {
+        $there = DrawChartWords::fadeIn($this->shapes->presences[$id]);
+        $dimmed = $this->timing->dimmed($id);
+        if ($dimmed->isStill()) {
+            return $there;
+        }
+
+        return Track::of(
+            [$this->shapes->range->from, ...$there->changes, ...$dimmed->changes($this->shapes->range)],
+            static fn (int $frame): float => round($there->at($frame) * $dimmed->at($frame), 4),
+        );
     }
 
     /** @return list<string> a figure for each entry of the legend, in the order in which they are laid out at first */

@@ -43,13 +43,15 @@ final readonly class DrawPiece
         $texts = new DrawTexts($this->setter);
         $charts = new DrawChart($this->setter, $range);
         $boxes = new StageBoxes($piece, $timings, $this->setter);
-        $nodes = self::backdrop($piece);
+        $before = [];
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {
-            $nodes[] = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
+            $before[] = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
         }
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
-            $nodes[] = $texts->free($words, $moves, $range, $this->pointer($piece, $words, $timings, $boxes, $range));
+            $pointer = $this->pointer($piece, $words, $timings, $boxes, $range);
+            $before[] = $texts->free($words, $moves, $range, $pointer);
         }
+        $nodes = self::taken($piece, new Camera($piece, $moves, $timings), $before, $range);
         if ($piece->captions !== null) {
             foreach ($piece->lines as $line) {
                 $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2);
@@ -110,6 +112,26 @@ final readonly class DrawPiece
         }
 
         return null;
+    }
+
+    /**
+     * Everything that the camera takes, and behind it what it does not.
+     *
+     * @param list<Node> $before the backdrop
+     *
+     * @return list<Node>
+     */
+    private static function taken(Piece $piece, Camera $camera, array $before, FrameRange $range): array
+    {
+        $backdrop = self::backdrop($piece);
+        $pose = $camera->pose($range);
+        if ($pose === null) {
+            return [...$backdrop, ...$before];
+        }
+
+        return $piece->camera->takesBackdrop
+            ? [new GroupNode('@camera', [...$backdrop, ...$before], null, $pose)]
+            : [...$backdrop, new GroupNode('@camera', $before, null, $pose)];
     }
 
     /** @return list<Node> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
-use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Decimal;
@@ -46,12 +45,12 @@ final readonly class DrawPointer
             return null;
         }
         $presence = $shapes->presences[$figureId];
-        $at = $shapes->fulls[$figureId]->map(static fn (Shape $shape): Rim => $shape->rim());
+        $at = $shapes->fulls[$figureId]->map(self::near($chart, $timing, $note, $shapes->fulls[$figureId], $this->range));
         $moving = [...$at->changes, ...$timing->changesAsAWhole($this->range)];
         foreach ($moves as $number) {
             array_push($moving, ...$number->changes($this->range));
         }
-        $end = Track::of($moving, static fn (int $frame): Point => $timing->onStage($chart, $at->at($frame)->at, $frame));
+        $end = Track::of($moving, static fn (int $frame): Point => $timing->onStage($chart, $at->at($frame), $frame));
         $first = [$moves['x']->at($this->range->from), $moves['y']->at($this->range->from)];
         $line = Track::of($moving, static function (int $frame) use ($end, $note, $moves, $first, $style): string {
             $to = $end->at($frame);
@@ -81,6 +80,25 @@ final readonly class DrawPointer
             ),
             new PathNode($dot, new FlatPaint($style->colour)),
         ], $presence->map(static fn (Presence $there): float => round(min(1.0, $there->amount * 6), 4)));
+    }
+
+    /**
+     * The rim of the mark, or its middle where that is nearer to the note.
+     *
+     * @param Track<Shape> $shapes
+     *
+     * @return \Closure(Shape): Point
+     */
+    private static function near(Chart $chart, ChartTiming $timing, Box $note, Track $shapes, FrameRange $range): \Closure
+    {
+        $shape = $shapes->at($range->to);
+        $far = static fn (Point $point): float => $timing
+            ->onStage($chart, $point, $range->to)
+            ->distanceTo($note->middle());
+
+        return $far($shape->middle()) < $far($shape->rim()->at)
+            ? static fn (Shape $shape): Point => $shape->middle()
+            : static fn (Shape $shape): Point => $shape->rim()->at;
     }
 
     /** Where the line leaves the note: in the middle of the side that looks toward its end. */

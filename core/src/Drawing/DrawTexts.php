@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\TimedEmphasis;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
@@ -57,6 +58,7 @@ final readonly class DrawTexts
         );
 
         $opacity = $this->opacity($moves->ofWords($words->id)->presence($range), $number('opacity', 1.0), $range);
+        $opacity = $this->withEmphases($opacity, $moves->emphasesWithNote($words->id), $range);
         $pose = Pose::of($middle, $numbers, $range, new Point($words->x, $words->y));
         $line = $pointer === null ? null : $pointer($numbers['x'], $numbers['y']);
 
@@ -83,6 +85,29 @@ final readonly class DrawTexts
             [...$presence->changes, ...$track->changes],
             static fn (int $frame): float => $presence->at($frame)->amount * $track->at($frame),
         );
+    }
+
+    /**
+     * A note that appears with emphases is there as much as they are.
+     *
+     * @param Track<float>|null $opacity null where all of it is always there
+     * @param list<TimedEmphasis> $emphases
+     *
+     * @return Track<float>|null
+     */
+    private function withEmphases(?Track $opacity, array $emphases, FrameRange $range): ?Track
+    {
+        if ($emphases === []) {
+            return $opacity;
+        }
+        $frames = [$range->from, ...$opacity->changes ?? []];
+        foreach ($emphases as $emphasis) {
+            array_push($frames, ...$emphasis->changes($range));
+        }
+
+        return Track::of($frames, static fn (int $frame): float => round(($opacity?->at($frame) ?? 1.0) * max(
+            array_map(static fn (TimedEmphasis $one): float => $one->at($frame), $emphases),
+        ), 4));
     }
 
     public function caption(ScriptLine $line, CaptionSettings $captions, float $middle): GroupNode

@@ -58,6 +58,7 @@ final readonly class Sheet
                         ...self::figure($figure, $timing, $timecode, $largest, $piece->stage->frames),
                         'measured' => self::measured($timing, $layout, $figure->id, $isAngle),
                         'outward' => self::outward($layout, $figure->id),
+                        'emphases' => self::emphases($timing, $figure->id, $timecode),
                     ],
                     $timing->figures()->list,
                 ),
@@ -279,6 +280,61 @@ final readonly class Sheet
         $measured = abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId);
 
         return $isAngle ? number_format($measured, 2).'°' : number_format($measured, 1).' px';
+    }
+
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function emphases(ChartTiming $timing, string $figureId, \Closure $timecode): array
+    {
+        $found = [];
+        foreach ($timing->emphases->list as $one) {
+            if ($one->figureId === $figureId) {
+                $found[] = [
+                    ...self::move($one->move, $timecode) ?? [],
+                    'letsGo' => $one->letsGo,
+                    'letsGoText' => $timecode($one->letsGo),
+                ];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * What the camera is led to, by the beginnings; frames as they lie on the stage.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function shots(Piece $piece, array $timings): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $moves = new Moves($piece, new Beats($piece));
+        $camera = new Camera($piece, $moves, $timings);
+        $timecode = static fn (int $frame): string => Timecode::atFrame(
+            $frame,
+            $rate,
+            $piece->stage->dropFrame,
+        )->toText();
+        $shots = [];
+        foreach ($moves->shots() as [$move, $shot]) {
+            $frame = $camera->at($move->end())->frame($piece->stage->width, $piece->stage->height);
+            $shots[] = [
+                ...self::move($move, $timecode) ?? [],
+                'zoom' => $shot->zoom,
+                'turn' => $shot->turn,
+                'frame' => array_map(
+                    static fn (float $side): float => round($side, 2),
+                    [$frame->left, $frame->top, $frame->width, $frame->height],
+                ),
+            ];
+        }
+
+        return $shots;
     }
 
     /**

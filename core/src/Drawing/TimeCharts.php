@@ -70,6 +70,7 @@ final readonly class TimeCharts
             $this->whole($chart),
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
+            $this->moves->emphasesOf($chart->id),
         );
     }
 
@@ -176,14 +177,25 @@ final readonly class TimeCharts
             static fn (Property $property): bool => $property->kind === 'number',
         );
         $keyed = [];
+        $emphases = $this->moves->emphasesOf($chart->id);
         foreach ($figures->list as $figure) {
             foreach ($numbers as $property) {
-                $keyed[$figure->id][$property->name] = $this->moves->number(
+                $number = $this->moves->number(
                     $property->name,
                     $this->first($chart, $figure, $property),
                     $chart->id,
                     $figure->id,
                 );
+                $keyed[$figure->id][$property->name] = match (true) {
+                    $emphases->list === [] => $number,
+                    $property->name === 'opacity' => $emphases->dimmed($figure->id, $number),
+                    in_array($property->name, ['out', 'light', 'size'], true) => $emphases->onPart(
+                        $figure->id,
+                        $number,
+                        $property->name,
+                    ),
+                    default => $number,
+                };
             }
         }
 

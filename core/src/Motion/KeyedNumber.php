@@ -7,9 +7,17 @@ namespace Lupine\Core\Motion;
 /** A number over time: what it is at first, and what moves make of it, one after another. */
 final readonly class KeyedNumber
 {
-    /** @param list<array{move: TimedMove, from: float, to: float}> $steps by their beginnings */
-    private function __construct(private float $first, private array $steps)
-    {
+    /**
+     * @param list<array{move: TimedMove, from: float, to: float}> $steps by their beginnings
+     * @param list<TimedEmphasis> $emphases that change it besides
+     * @param (\Closure(float $value, int $frame): float)|null $emphasised what they make of it
+     */
+    private function __construct(
+        private float $first,
+        private array $steps,
+        private array $emphases = [],
+        private ?\Closure $emphasised = null,
+    ) {
     }
 
     /**
@@ -30,7 +38,34 @@ final readonly class KeyedNumber
         return $number;
     }
 
+    /**
+     * The same number with what emphases make of it.
+     *
+     * @param list<TimedEmphasis> $emphases
+     * @param \Closure(float $value, int $frame): float $emphasised
+     */
+    public function also(array $emphases, \Closure $emphasised): self
+    {
+        $before = $this->emphasised;
+
+        return new self(
+            $this->first,
+            $this->steps,
+            [...$this->emphases, ...$emphases],
+            $before === null
+                ? $emphasised
+                : static fn (float $value, int $frame): float => $emphasised($before($value, $frame), $frame),
+        );
+    }
+
     public function at(int $frame): float
+    {
+        $value = $this->moved($frame);
+
+        return $this->emphasised === null ? $value : ($this->emphasised)($value, $frame);
+    }
+
+    private function moved(int $frame): float
     {
         for ($index = count($this->steps) - 1; $index >= 0; --$index) {
             $step = $this->steps[$index];
@@ -46,13 +81,13 @@ final readonly class KeyedNumber
 
     public function isStill(): bool
     {
-        return $this->steps === [];
+        return $this->steps === [] && $this->emphases === [];
     }
 
     /** @return Track<float> on the frames of a range */
     public function track(FrameRange $range): Track
     {
-        if ($this->steps === []) {
+        if ($this->isStill()) {
             return Track::constant($this->first);
         }
 
@@ -65,6 +100,9 @@ final readonly class KeyedNumber
         $changes = [];
         foreach ($this->steps as $step) {
             array_push($changes, ...$step['move']->changes($range));
+        }
+        foreach ($this->emphases as $emphasis) {
+            array_push($changes, ...$emphasis->changes($range));
         }
 
         return $changes;

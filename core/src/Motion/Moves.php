@@ -9,19 +9,30 @@ use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartMotion;
 use Lupine\Core\Piece\CurveSettings;
+use Lupine\Core\Piece\EmphasisSettings;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\ShotSettings;
 use Lupine\Core\Problem;
 use Lupine\Core\Script\Beats;
 
 /** All moves of a piece in whole frames: a figure's own move where it has one, else its chart's order. */
 final class Moves
 {
+    /** how long an emphasis holds where nothing says until when, in frames */
+    private const HOLD = 48;
+
     /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
     private array $own = [];
 
     /** @var array<string, list<array{TimedMove, Change}>> changes by target, by their beginnings */
     private array $changes = [];
+
+    /** @var array<string, list<TimedEmphasis>> by chart id */
+    private array $emphases = [];
+
+    /** @var list<array{TimedMove, ShotSettings}> by their beginnings */
+    private array $shots = [];
 
     /** @var array<string, Pace> */
     private array $paces = [];
@@ -29,7 +40,11 @@ final class Moves
     public function __construct(private readonly Piece $piece, private readonly Beats $beats)
     {
         foreach ($piece->moves as $move) {
-            if ($move->change === null) {
+            if ($move->emphasis !== null) {
+                $this->emphases[(string) $move->chart][] = $this->emphasis($move, $move->emphasis);
+            } elseif ($move->shot !== null) {
+                $this->shots[] = [$this->timed($move), $move->shot];
+            } elseif ($move->change === null) {
                 $this->own[self::key($move->kind, $move->chart, $move->figure, $move->words)] ??= $move;
             } else {
                 $target = self::key('change', $move->chart, $move->figure, $move->words);
@@ -49,6 +64,35 @@ final class Moves
     public function changesOf(?string $chartId, ?string $figureId = null, ?string $wordsId = null): array
     {
         return $this->changes[self::key('change', $chartId, $figureId, $wordsId)] ?? [];
+    }
+
+    public function emphasesOf(string $chartId): Emphases
+    {
+        return Emphases::of($this->emphases[$chartId] ?? []);
+    }
+
+    /** @return list<TimedEmphasis> those that a free text appears with */
+    public function emphasesWithNote(string $wordsId): array
+    {
+        $found = [];
+        foreach (array_keys($this->emphases) as $chart) {
+            foreach ($this->emphasesOf((string) $chart)->list as $emphasis) {
+                if ($emphasis->settings->note === $wordsId) {
+                    $found[] = $emphasis;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{TimedMove, ShotSettings}> what the camera is led to, by their beginnings */
+    public function shots(): array
+    {
+        $shots = $this->shots;
+        usort($shots, static fn (array $a, array $b): int => $a[0]->begin <=> $b[0]->begin);
+
+        return $shots;
     }
 
     /** One number of a target over time. */
@@ -117,6 +161,17 @@ final class Moves
         }
 
         return $problems;
+    }
+
+    /** It lets go on its beat or frame, else at the end of the line that it is pinned to, else after a while. */
+    private function emphasis(Move $move, EmphasisSettings $settings): TimedEmphasis
+    {
+        $timed = $this->timed($move);
+        $beat = $settings->untilPin === null ? null : $this->beats->frameOf($settings->untilPin);
+        $line = $move->pin === null ? null : $this->piece->line($move->pin->line);
+        $letsGo = $beat ?? $settings->until ?? $line->end ?? $timed->end() + self::HOLD;
+
+        return new TimedEmphasis((string) $move->figure, $timed, max($timed->begin, $letsGo), $settings);
     }
 
     private static function key(string $kind, ?string $chart, ?string $figure, ?string $words): string

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** A timed change of one figure of a chart, of a whole chart, or of a free text. */
+/** A timed change of one figure of a chart, of a whole chart, of a free text, or of the camera. */
 final readonly class Move
 {
     private function __construct(
         public string $id,
-        /** entrance, exit or change */
+        /** entrance, exit, change, emphasis or shot */
         public string $kind,
         /** the chart and the row it moves, the chart alone, or the free text */
         public ?string $chart,
@@ -23,6 +23,10 @@ final readonly class Move
         public string $opens,
         /** what a change changes; null where something comes or goes */
         public ?Change $change = null,
+        /** what an emphasis does; null for any other kind */
+        public ?EmphasisSettings $emphasis = null,
+        /** what a shot leads the camera to; null for any other kind */
+        public ?ShotSettings $shot = null,
     ) {
     }
 
@@ -31,8 +35,8 @@ final readonly class Move
     {
         $target = $field->get('target');
         $isWords = !$target->get('words')->isNull();
-        $kind = $field->get('kind')->oneOf(['entrance', 'exit', 'change']);
-        $chart = $isWords ? null : $target->get('chart')->id();
+        $kind = $field->get('kind')->oneOf(['entrance', 'exit', 'change', 'emphasis', 'shot']);
+        $chart = $isWords || $kind === 'shot' ? null : $target->get('chart')->id();
         $isOfChart = !$isWords && $kind === 'change' && $target->get('figure')->isNull();
         $change = null;
         if ($kind === 'change') {
@@ -50,7 +54,7 @@ final readonly class Move
             $field->get('id')->id(),
             $kind,
             $chart,
-            $isWords || $isOfChart ? null : $target->get('figure')->id(),
+            $chart === null || $isOfChart ? null : $target->get('figure')->id(),
             $isWords ? $target->get('words')->id() : null,
             $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
             Pin::read($field->get('pin')),
@@ -58,6 +62,8 @@ final readonly class Move
             CurveSettings::read($field->get('curve'), 'ease-in-out'),
             $field->get('opens')->oneOf(ChartMotion::OPENS, 'forward'),
             $change,
+            $kind === 'emphasis' ? EmphasisSettings::read($field->get('emphasis')) : null,
+            $kind === 'shot' ? ShotSettings::read($field->get('shot')) : null,
         );
     }
 }

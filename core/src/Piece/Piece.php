@@ -35,6 +35,7 @@ final readonly class Piece
         public ArrangementSettings $arrangement,
         /** @var list<StageShape> the shapes that the piece is made in beside its stage's own */
         public array $shapes,
+        public CameraSettings $camera,
     ) {
     }
 
@@ -87,6 +88,7 @@ final readonly class Piece
             ),
             ArrangementSettings::read($root->get('arrangement')),
             array_map(StageShape::read(...), $root->get('shapes')->items(6)),
+            CameraSettings::read($root->get('camera')),
         );
         $piece->check($root);
 
@@ -136,6 +138,7 @@ final readonly class Piece
             $this->moves,
             $this->arrangement,
             [],
+            $this->camera,
         );
     }
 
@@ -153,6 +156,7 @@ final readonly class Piece
             $this->moves,
             $arrangement,
             $this->shapes,
+            $this->camera,
         );
     }
 

@@ -50,7 +50,7 @@ final readonly class ShownReel
             foreach ($nodes as $node) {
                 $values = $tracks[$node['index']] ?? [];
                 if ($node['kind'] === 'group') {
-                    $walk($node['children'], $chart ?? $node['name']);
+                    $walk($node['children'], $chart ?? ($node['name'] === '@camera' ? null : $node['name']));
                 } elseif ($node['kind'] === 'text') {
                     $texts[] = self::text($chart, $node, $values, $reel);
                 } elseif ($node['mark'] !== null) {

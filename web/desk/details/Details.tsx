@@ -4,12 +4,14 @@ import { ChartDetails } from './ChartDetails';
 import { FigureDetails } from './FigureDetails';
 import { LineDetails } from './LineDetails';
 import { OnStage } from './OnStage';
+import { ShotDetails } from './ShotDetails';
 import { SeveralDetails } from './SeveralDetails';
 import { WordsDetails } from './WordsDetails';
 
 /** Beside the bench: what is selected, and all that can be said about it. */
 export function Details({ piece }: { piece: Piece }) {
   const selection = usePlay((state) => state.selection);
+  const shot = selection?.kind === 'shot' ? piece.moves.find(({ id }) => id === selection.shot) : undefined;
   const chart = selection?.kind === 'chart' ? piece.charts.find(({ id }) => id === selection.chart) : undefined;
   return (
     <aside className="details" aria-label="Details of the selection">
@@ -31,6 +33,7 @@ export function Details({ piece }: { piece: Piece }) {
         </div>
       )}
       {chart && <ChartDetails key={chart.id} piece={piece} chart={chart} />}
+      {shot && <ShotDetails key={shot.id} piece={piece} move={shot} />}
       {selection?.kind === 'several' && <SeveralDetails piece={piece} keys={selection.keys} />}
       {selection === null && <OnStage piece={piece} />}
     </aside>

@@ -9,9 +9,11 @@ import { EdgeFields, GLOW, PATTERN, PatternFields, STROKE, StrokeFields } from '
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
+import { EmphasisList } from './EmphasisList';
+import { LabelFields } from './LabelFields';
 import { MoveFields } from './MoveFields';
 
-type Side = 'entrance' | 'changes' | 'exit' | 'own';
+type Side = keyof typeof SIDES;
 
 /** One figure: when it comes and goes, and what its mark has of its own. */
 export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; chartId: string; figureId: string }) {
@@ -51,7 +53,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
         <span className="soft numerals ms-auto">{figure.value}</span>
       </div>
       <div className="details-sides" role="group" aria-label="What to change">
-        {(['entrance', 'changes', 'exit', 'own'] as const).map((one) => (
+        {(['entrance', 'emphasis', 'changes', 'exit', 'own', 'label'] as const).map((one) => (
           <button
             key={one}
             type="button"
@@ -59,8 +61,11 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
             aria-pressed={side === one}
             onClick={() => setSide(one)}
           >
-            {{ entrance: 'comes in', changes: 'changes', exit: 'leaves', own: 'its looks' }[one]}
+            {SIDES[one]}
             {one === 'changes' && figure.changes.length > 0 && <span className="count">{figure.changes.length}</span>}
+            {one === 'emphasis' && figure.emphases.length > 0 && (
+              <span className="count">{figure.emphases.length}</span>
+            )}
           </button>
         ))}
       </div>
@@ -118,6 +123,8 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
             table={table}
           />
         )}
+        {side === 'emphasis' && <EmphasisList piece={piece} target={target} sheet={figure.emphases} />}
+        {side === 'label' && <LabelFields chart={chart} figure={figure} />}
         {side === 'own' && (
           <OwnLooks
             own={chart.own[figureId] ?? {}}
@@ -149,6 +156,15 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
     </>
   );
 }
+
+const SIDES = {
+  entrance: 'comes in',
+  emphasis: 'stands out',
+  changes: 'changes',
+  exit: 'leaves',
+  own: 'its looks',
+  label: 'its label',
+};
 
 type Source = 'chart' | 'none' | 'own';
 const SOURCES: [Source, string][] = [

@@ -7,10 +7,14 @@ import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
+import { chartName } from '../useChart';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
 import { MoveFields } from './MoveFields';
 import { PlacedBy } from './PlacedBy';
+
+/** so many marks of a chart can be pointed at from a list */
+const MOST = 100;
 
 /** A title: what it says, where it stands, how it is set, when it comes and goes. */
 export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string }) {
@@ -19,6 +23,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
   const properties = useProperties(piece.charts[0]?.form.kind ?? 'pie');
   const sheet = useDesk((state) => state.computed?.sheet.words?.[wordsId]);
   const place = useDesk((state) => state.computed?.sheet.places[wordsId]);
+  const charts = useDesk((state) => state.computed?.sheet.charts);
   if (!words) return null;
   const change = (part: Partial<FreeText>): void =>
     edit((draft) => {
@@ -96,6 +101,25 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
         />
         <StyleFields style={words} onChange={(style) => change(style)} />
         <Switch label="capital letters" value={words.upperCase} onChange={(upperCase) => change({ upperCase })} />
+        <Pick
+          label="points at"
+          value={words.pointsAt ? `${words.pointsAt.chart} ${words.pointsAt.figure}` : ''}
+          options={[
+            ['', 'nothing'],
+            ...piece.charts.flatMap((chart) =>
+              (charts?.[chart.id]?.figures ?? [])
+                .slice(0, MOST)
+                .map((figure): [string, string] => [
+                  `${chart.id} ${figure.id}`,
+                  piece.charts.length > 1 ? `${figure.label}, ${chartName(piece, chart)}` : figure.label,
+                ]),
+            ),
+          ]}
+          onChange={(chosen) => {
+            const [chart, figure] = chosen.split(' ');
+            change({ pointsAt: figure ? { chart, figure } : null });
+          }}
+        />
         {sides.map((kind) => {
           const move = moveOf(piece, kind, { words: wordsId });
           return (

@@ -2,6 +2,7 @@ import type { Piece } from '../../piece/document';
 import { ArrangementPicker } from './ArrangementPicker';
 import { BackdropFields } from './BackdropFields';
 import { ShapeList } from './ShapeList';
+import { ShotList } from './ShotList';
 
 /** The stage as a whole: how things share it, in which shapes it is made, what is behind them. */
 export function StageFace({ piece }: { piece: Piece }) {
@@ -9,6 +10,7 @@ export function StageFace({ piece }: { piece: Piece }) {
     <div className="fields stage-face">
       <ArrangementPicker piece={piece} />
       <ShapeList piece={piece} />
+      <ShotList piece={piece} />
       <section>
         <h3>Backdrop</h3>
         <div className="fields three-columns">

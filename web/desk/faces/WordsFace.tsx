@@ -64,7 +64,9 @@ function Titles({ piece }: { piece: Piece }) {
 function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
   const { words } = chart;
-  const rows = tableOf(piece, chart)?.rows ?? [];
+  const table = tableOf(piece, chart);
+  const rows = table?.rows ?? [];
+  const columnName = table?.columns.find(({ id }) => id === chart.column)?.name ?? '';
   const legendPlace = useDesk((state) => state.computed?.sheet.places[legendKey(chart.id)]);
   const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void =>
     edit((draft) => {
@@ -94,6 +96,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
           options={[
             ['none', 'none'],
             ['on', 'on parts'],
+            ['along', 'along'],
             ['beside', 'beside'],
           ]}
           onChange={(show) => change('labels', { ...words.labels, show })}
@@ -111,6 +114,11 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
               onChange={(text) => change('labels', { ...words.labels, text })}
             />
             <StyleFields style={words.labels} onChange={(style) => change('labels', { ...words.labels, ...style })} />
+            <Switch
+              label="lines to those that had to move"
+              value={words.labels.leaders ?? true}
+              onChange={(on) => change('labels', { ...words.labels, leaders: on ? undefined : false })}
+            />
             <Switch
               label="on a plate"
               value={Boolean(words.labels.plate)}
@@ -140,6 +148,47 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
           <StyleFields style={words.names} onChange={(style) => change('names', { ...words.names!, ...style })} />
         )}
       </section>
+      {(chart.form.kind === 'bars' || chart.form.kind === 'columns' || words.axis) && (
+        <section>
+          <h3>
+            <Switch
+              label="Titles at the axes"
+              value={Boolean(words.axis)}
+              onChange={(on) =>
+                change(
+                  'axis',
+                  on
+                    ? {
+                        scale: columnName,
+                        figures: '',
+                        font: 'figtree-semibold',
+                        size: 28,
+                        colour: words.labels.colour,
+                      }
+                    : null,
+                )
+              }
+            />
+          </h3>
+          {words.axis && (
+            <>
+              <TextField
+                label="scale"
+                value={words.axis.scale}
+                longest={120}
+                onChange={(scale) => change('axis', { ...words.axis!, scale })}
+              />
+              <TextField
+                label="figures"
+                value={words.axis.figures}
+                longest={120}
+                onChange={(figures) => change('axis', { ...words.axis!, figures })}
+              />
+              <StyleFields style={words.axis} onChange={(style) => change('axis', { ...words.axis!, ...style })} />
+            </>
+          )}
+        </section>
+      )}
       <section>
         <h3>
           <Switch

@@ -3,6 +3,7 @@ import type { Box } from '../../../painter/src';
 import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { CameraFrame } from './CameraFrame';
 import { CurveHandles } from './CurveHandles';
 import { FormHandles } from './FormHandles';
 import type { Guide } from './guides';
@@ -35,7 +36,7 @@ export function StageView({ piece, size, room }: Props) {
   const { shown } = seen;
   const [stageWidth, stageHeight] = size;
   const isThere = reel !== null && frame >= reel.from && frame <= reel.to;
-  const painted = usePaintedCanvas(canvas, reel, frame, seen.sight);
+  const painted = usePaintedCanvas(canvas, reel, frame, seen.sight, selection?.kind === 'shot');
   useEffect(() => useDesk.getState().follow(frame), [frame, reel]);
 
   // With a modifier the wheel goes nearer to the pointer; without, it moves what is in view.
@@ -95,6 +96,7 @@ export function StageView({ piece, size, room }: Props) {
           </g>
         )}
         {isThere && <SelectionFrame piece={piece} painter={painted.current} shown={shown} />}
+        {isThere && <CameraFrame piece={piece} size={size} shown={shown} />}
         {isThere && <FormHandles piece={piece} painter={painted.current} shown={shown} />}
         {face === 'Form' && curved && curvedAt && painted.current && (
           <CurveHandles

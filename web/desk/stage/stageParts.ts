@@ -3,6 +3,7 @@ import type { Sheet } from '../../api/answers';
 import { setOwn } from '../../piece/changes';
 import type { Piece } from '../../piece/document';
 import { legendKey, setPlace, type PlaceKey } from '../../piece/places';
+import { setLabel } from '../details/LabelFields';
 import type { Selection } from '../playStore';
 
 /** What is taken hold of on the stage: what is selected by it, what has a place, and what follows from moving it. */
@@ -48,6 +49,8 @@ export function heldAt(
       if (inner.includes('centre')) return place(chart.id, { kind: 'chart', chart: chart.id });
       const figures = sheet?.charts[chart.id]?.figures ?? [];
       const figure = figures.find(({ id }) => inner.some((name) => name === `label-${id}` || name === `name-${id}`));
+      if (figure && inner.some((name) => name === `label-${figure.id}`))
+        return heldLabel(piece, sheet, chart.id, figure.id);
       if (figure) return heldFigure(piece, sheet, chart.id, figure.id);
     }
   }
@@ -84,6 +87,21 @@ function heldFigure(piece: Piece, sheet: Sheet | undefined, chartId: string, fig
       const chart = draft.charts.find(({ id }) => id === chartId);
       const out = Math.max(0, Math.min(1000, whole(before + across * right + down * below)));
       if (chart) setOwn(chart, figure, { out: out === 0 ? undefined : out });
+    },
+  };
+}
+
+/** A label is put elsewhere, from where it would stand by itself. */
+function heldLabel(piece: Piece, sheet: Sheet | undefined, chartId: string, figure: string): Held {
+  const before = piece.charts.find(({ id }) => id === chartId)?.own[figure]?.label;
+  const size = sheet?.places[chartId]?.size ?? 1;
+  return {
+    selection: { kind: 'figure', chart: chartId, figure },
+    key: null,
+    move: (draft, across, down) => {
+      const chart = draft.charts.find(({ id }) => id === chartId);
+      if (!chart) return;
+      setLabel(chart, figure, { x: whole((before?.x ?? 0) + across / size), y: whole((before?.y ?? 0) + down / size) });
     },
   };
 }

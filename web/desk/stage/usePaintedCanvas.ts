@@ -42,6 +42,7 @@ export function usePaintedCanvas(
   reel: Reel | null,
   frame: number,
   sight: Sight,
+  isUntaken: boolean,
 ): RefObject<Painter | null> {
   const painter = useRef<Painter | null>(null);
   const shown = useRef('');
@@ -60,7 +61,9 @@ export function usePaintedCanvas(
       const wide = part ? part.right - part.left : Math.round(now.width * scale);
       const tall = part ? part.bottom - part.top : Math.round(now.height * scale);
       const { document: doc } = useDesk.getState();
-      const look = JSON.stringify([at, scale, part, doc && told(doc)]);
+      const untaken = usePlay.getState().selection?.kind === 'shot';
+      painter.current?.untaken(untaken);
+      const look = JSON.stringify([at, scale, part, untaken, doc && told(doc)]);
       if (!isNew && shown.current === look) return;
       if (target.width !== wide || target.height !== tall) {
         target.width = wide;
@@ -76,7 +79,7 @@ export function usePaintedCanvas(
     [canvas],
   );
 
-  useLayoutEffect(() => paint(reel, frame, sight), [paint, reel, frame, sight, document]);
+  useLayoutEffect(() => paint(reel, frame, sight), [paint, reel, frame, sight, document, isUntaken]);
   useLayoutEffect(
     () =>
       useDesk.subscribe((state, before) => {

@@ -1,5 +1,5 @@
 import { useRef, useState, type PointerEvent, type RefObject } from 'react';
-import type { Box, Painter } from '../../../painter/src';
+import { at, inverse, type Box, type Painter } from '../../../painter/src';
 import type { Piece } from '../../piece/document';
 import type { PlaceKey } from '../../piece/places';
 import { moveAll, placesNow, type Places } from '../placesNow';
@@ -47,6 +47,15 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
   const point = (event: PointerEvent): [number, number] => {
     const box = canvas.current!.getBoundingClientRect();
     return [seen.left + (event.clientX - box.left) / seen.shown, seen.top + (event.clientY - box.top) / seen.shown];
+  };
+  /** How far that is on the stage itself, where the camera is near to it. */
+  const onStage = (across: number, along: number): [number, number] => {
+    const camera = painted.current?.cameraOf(usePlay.getState().frame);
+    if (!camera) return [across, along];
+    const back = inverse(camera);
+    const [fromX, fromY] = at(back, [0, 0]);
+    const [toX, toY] = at(back, [across, along]);
+    return [toX - fromX, toY - fromY];
   };
   const down = (event: PointerEvent): void => {
     const context = canvas.current?.getContext('2d');
@@ -137,7 +146,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
       return;
     }
     if (current.keys.length === 0) {
-      edit((draft) => current.held?.move(draft, across, along));
+      edit((draft) => current.held?.move(draft, ...onStage(across, along)));
       return;
     }
     if (current.box && !event.altKey) {
@@ -146,7 +155,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
       [across, along] = [across + rest.across, along + rest.down];
       onMeet(rest.met);
     } else onMeet([]);
-    edit((draft) => moveAll(draft, current.places, across, along));
+    edit((draft) => moveAll(draft, current.places, ...onStage(across, along)));
   };
   const up = (event: PointerEvent): void => {
     const { current } = drag;

@@ -1,0 +1,179 @@
+import type { SheetEmphasis } from '../../api/answers';
+import { CurveField } from '../../fields/CurveField';
+import { NumberField } from '../../fields/NumberField';
+import { Pick } from '../../fields/Choice';
+import { addEmphasis, removeMove } from '../../piece/changes';
+import type { FigureTarget, Move, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { useTimecode } from '../useTimecode';
+import { PinField } from './PinField';
+
+interface Props {
+  piece: Piece;
+  target: FigureTarget;
+  /** as they run now, pins resolved */
+  sheet: SheetEmphasis[];
+}
+
+/** When a part stands out, how, and until when. */
+export function EmphasisList({ piece, target, sheet }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const frame = usePlay((state) => state.frame);
+  return (
+    <>
+      {sheet.map((now) => {
+        const move = piece.moves.find(({ id }) => id === now.id);
+        return move && <EmphasisFields key={move.id} piece={piece} move={move} now={now} />;
+      })}
+      {sheet.length === 0 && <p className="hint">It stands out at no time. On a beat it can, while the others dim.</p>}
+      <button
+        type="button"
+        className="btn btn-outline-secondary btn-sm"
+        onClick={() =>
+          edit((draft) => {
+            addEmphasis(draft, target, frame, null);
+          })
+        }
+      >
+        Let it stand out here
+      </button>
+    </>
+  );
+}
+
+function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: SheetEmphasis }) {
+  const edit = useDesk((state) => state.edit);
+  const ofDesk = useDesk((state) => state.computed?.sheet);
+  const lines = ofDesk?.lines ?? {};
+  const timecode = useTimecode(ofDesk);
+  const { emphasis } = move;
+  if (!emphasis) return null;
+  const change = (work: (draft: Move) => void): void =>
+    edit((draft) => {
+      const one = draft.moves.find(({ id }) => id === move.id);
+      if (one) work(one);
+    });
+  const set = (part: Partial<NonNullable<Move['emphasis']>>): void =>
+    change((draft) => {
+      if (draft.emphasis) Object.assign(draft.emphasis, part);
+    });
+  const { untilPin } = emphasis;
+  const until = untilPin ? `${untilPin.line}:${untilPin.word ?? 'line'}` : emphasis.until === null ? 'line' : 'frame';
+  return (
+    <div className="sub-fields">
+      <PinField
+        id={`emphasis-${move.id}`}
+        piece={piece}
+        pin={move.pin}
+        begin={now.begin}
+        isOwn
+        onFrame={(begin) => change((draft) => Object.assign(draft, { begin, pin: null }))}
+        onPin={(pin) => change((draft) => Object.assign(draft, { pin, begin: now.begin }))}
+      />
+      <Pick
+        label="lets go"
+        value={until}
+        options={[
+          ['line', move.pin ? 'at the end of the line' : 'after a while'],
+          ['frame', 'on a frame'],
+          ...piece.script.lines.flatMap((line) =>
+            (lines[line.id] ?? []).map((word, index): [string, string] => [
+              `${line.id}:${index}`,
+              `on “${word.text.replace(/[.,;:!?]+$/u, '')}”, ${timecode(word.frame)}`,
+            ]),
+          ),
+        ]}
+        onChange={(chosen) => {
+          if (chosen === 'line') set({ until: null, untilPin: null });
+          else if (chosen === 'frame') set({ until: now.letsGo, untilPin: null });
+          else {
+            const [line, word] = chosen.split(':');
+            set({ until: null, untilPin: { line, word: Number(word), offset: 0 } });
+          }
+        }}
+      />
+      {until === 'frame' && (
+        <NumberField
+          label="at"
+          unit="frames"
+          stage={piece.stage}
+          value={emphasis.until ?? now.letsGo}
+          min={0}
+          max={18000}
+          onChange={(frame) => set({ until: frame })}
+        />
+      )}
+      <NumberField
+        label="takes"
+        unit="frames"
+        stage={piece.stage}
+        value={move.frames}
+        min={1}
+        max={18000}
+        usual={12}
+        onChange={(frames) => change((draft) => Object.assign(draft, { frames }))}
+      />
+      <NumberField
+        label="pulled out"
+        unit="pixels"
+        value={emphasis.out}
+        min={0}
+        max={1000}
+        usual={28}
+        onChange={(out) => set({ out })}
+      />
+      <NumberField
+        label="lit"
+        unit="fraction"
+        value={emphasis.light}
+        min={0}
+        max={1}
+        usual={0.15}
+        onChange={(light) => set({ light })}
+      />
+      <NumberField
+        label="size"
+        unit="fraction"
+        value={emphasis.size}
+        min={0.1}
+        max={5}
+        usual={1}
+        onChange={(size) => set({ size })}
+      />
+      <NumberField
+        label="others dim"
+        unit="fraction"
+        value={emphasis.dim}
+        min={0}
+        max={1}
+        usual={0.6}
+        onChange={(dim) => set({ dim })}
+      />
+      <NumberField
+        label="its label"
+        unit="fraction"
+        value={emphasis.label}
+        min={0.2}
+        max={5}
+        usual={1.2}
+        onChange={(label) => set({ label })}
+      />
+      <Pick
+        label="note"
+        value={emphasis.note ?? ''}
+        options={[['', 'none'], ...piece.words.map(({ id, text }): [string, string] => [id, text || 'Empty'])]}
+        onChange={(note) => set({ note: note === '' ? null : note })}
+      />
+      <CurveField
+        value={move.curve}
+        numbers={now.curve}
+        course={now.curvePoints}
+        onChange={(curve) => change((draft) => Object.assign(draft, { curve }))}
+      />
+      <button type="button" className="text-button" onClick={() => edit((draft) => removeMove(draft, move.id))}>
+        <i className="bi bi-x-lg" aria-hidden="true" /> no longer
+      </button>
+    </div>
+  );
+}
