@@ -16,6 +16,7 @@ Route::post('figures/read', [FiguresController::class, 'read']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('arrangements', [ArrangementController::class, 'choices']);
+Route::post('stage', [ArrangementController::class, 'stage']);
 Route::post('charts', [ArrangementController::class, 'chart']);
 Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);

@@ -49,7 +49,8 @@ export class Painter {
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
   /** how far a hand has taken what stands in groups of such names, in pixels of the stage, before it is in the reel */
-  private isUntaken = false;
+  /** Shows the whole stage, as if there were no camera. */
+  isUntaken = false;
   private shift: ((names: string[]) => [number, number] | null) | null = null;
 
   constructor(
@@ -174,10 +175,6 @@ export class Painter {
     return camera ? this.ownPose(camera, frame) : null;
   }
 
-  /** Shows the whole stage, as if there were no camera. */
-  untaken(isUntaken: boolean): void {
-    this.isUntaken = isUntaken;
-  }
 
   private ownBoxOf(node: PathNode | TextNode, frame: number): Box | null {
     if (node.kind === 'path') {

@@ -38,6 +38,7 @@ const KEYS: [string, [string, string][]][] = [
       ['Shift + click', 'takes several things on the stage at once; so does a frame drawn around them'],
       ['Alt while dragging', 'nothing comes to rest on guides or whole steps'],
       ['Delete', 'take away the selected line, title or chart'],
+      ['Ctrl C, Ctrl V', 'charts and words, here or in another piece; of a part its looks and moves'],
       ['Esc', 'let go'],
     ],
   ],

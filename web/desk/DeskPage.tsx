@@ -11,6 +11,7 @@ import { ProblemBar } from './ProblemBar';
 import { ScriptColumn } from './script/ScriptColumn';
 import { Stage } from './stage/Stage';
 import { Transport } from './Transport';
+import { useClipboard } from './useClipboard';
 import { useDeskKeys } from './useDeskKeys';
 import { finishedAt } from './sheet';
 import { usePlayback } from './usePlayback';
@@ -44,6 +45,7 @@ export function DeskPage() {
   }, [title]);
   usePlayback(document_?.stage.rate ?? [30, 1]);
   useDeskKeys();
+  useClipboard();
   if (missing) return <NotHere message={missing} />;
   if (!document_)
     return (

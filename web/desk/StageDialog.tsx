@@ -1,11 +1,13 @@
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { ask, reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
 import { useNotices } from '../common/Notices';
 import { setRate } from '../piece/changes';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
+import { usePlay } from './playStore';
 
 const SIZES: [string, string][] = [
   ['1920x1080', '1920 × 1080, wide'],
@@ -32,6 +34,19 @@ const RATES: [string, string][] = [
 export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
   const edit = useDesk((state) => state.edit);
   const { stage } = piece;
+  /** What stands by hand keeps its place in proportion: core says where that is. */
+  const reshape = async (width: number, height: number): Promise<void> => {
+    try {
+      const body = { document: piece, stage: { width, height } };
+      const made = await ask<{ document: Piece }>('stage', { method: 'POST', body });
+      usePlay.getState().set({ view: null, shape: null });
+      edit((draft) => {
+        Object.assign(draft, made.document);
+      });
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    }
+  };
   const size = `${stage.width}x${stage.height}`;
   const rate = stage.rate.join('/');
   const canDrop = rate === '30000/1001' || rate === '60000/1001';
@@ -46,10 +61,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           value={SIZES.some(([known]) => known === size) ? size : 'own'}
           options={SIZES}
           onChange={(chosen) => {
-            if (chosen !== 'own')
-              edit(({ stage: draft }) => {
-                [draft.width, draft.height] = chosen.split('x').map(Number);
-              });
+            if (chosen !== 'own') void reshape(...(chosen.split('x').map(Number) as [number, number]));
           }}
         />
         <Pick
@@ -73,11 +85,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           min={64}
           max={3840}
           step={2}
-          onChange={(width) =>
-            edit(({ stage: draft }) => {
-              draft.width = Math.round(width / 2) * 2;
-            })
-          }
+          onChange={(width) => void reshape(Math.round(width / 2) * 2, stage.height)}
         />
         <NumberField
           label="Height"
@@ -86,11 +94,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           min={64}
           max={(2160 * 3840) / stage.width > 3840 ? 3840 : Math.floor((2160 * 3840) / stage.width)}
           step={2}
-          onChange={(height) =>
-            edit(({ stage: draft }) => {
-              draft.height = Math.round(height / 2) * 2;
-            })
-          }
+          onChange={(height) => void reshape(stage.width, Math.round(height / 2) * 2)}
         />
         <NumberField
           label="Length"
@@ -116,8 +120,9 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           }
         />
         <p className="hint span-all">
-          The length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Lines and moves keep their
-          seconds when the rate changes, and take other frames for them. Drop-frame timecode exists at 29.97 and 59.94.
+          On a stage of another size everything is laid out anew; what stands by hand keeps its place in proportion. The
+          length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Lines and moves keep their seconds
+          when the rate changes, and take other frames for them. Drop-frame timecode exists at 29.97 and 59.94.
         </p>
       </Modal.Body>
       <Modal.Footer>

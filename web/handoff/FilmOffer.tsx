@@ -6,6 +6,7 @@ import { Choice } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
+import { shapesOf, shapeWord } from '../desk/shapes';
 import type { Piece } from '../piece/document';
 
 const KINDS: Record<FilmKind, string> = {
@@ -22,7 +23,12 @@ export interface FilmOrder {
   from: number;
   to: number;
   ground: string | null;
+  /** of the stage; null: the piece's own */
+  shape: string | null;
 }
+
+/** One film in each shape. */
+const ALL = 'all';
 
 export function FilmOffer({
   piece,
@@ -31,7 +37,7 @@ export function FilmOffer({
 }: {
   piece: Piece;
   busy: boolean;
-  onFilm: (order: FilmOrder) => void;
+  onFilm: (orders: FilmOrder[]) => void;
 }) {
   const { stage, backdrop } = piece;
   const last = stage.frames - 1;
@@ -40,6 +46,9 @@ export function FilmOffer({
   const [name, setName] = useState('');
   const [range, setRange] = useState({ from: 0, to: last });
   const [ground, setGround] = useState('#000000');
+  const shapes = shapesOf(piece);
+  const [shape, setShape] = useState('');
+  const chosen = shape === ALL ? shapes : shapes.filter(({ id }) => (id ?? '') === shape);
   const needsGround = isOpen && kind === 'mp4';
   const frames = range.to - range.from + 1;
   return (
@@ -57,8 +66,20 @@ export function FilmOffer({
         onChange={setKind}
       />
       <p className="hint">
-        {KINDS[kind]}. {stage.width} × {stage.height} at {rateText(stage.rate)} a second.
+        {KINDS[kind]}. {chosen.map(({ width, height }) => `${width} × ${height}`).join(', ')} at {rateText(stage.rate)}{' '}
+        a second.
       </p>
+      {shapes.length > 1 && (
+        <Choice
+          label="shape"
+          value={shape}
+          options={[
+            ...shapes.map(({ id, width, height }): [string, string] => [id ?? '', shapeWord(width, height)]),
+            [ALL, 'all'],
+          ]}
+          onChange={setShape}
+        />
+      )}
       <TextField label="name" value={name} placeholder={piece.title} longest={120} onChange={setName} />
       <NumberField
         label="from frame"
@@ -88,11 +109,27 @@ export function FilmOffer({
       )}
       <Button
         disabled={busy}
-        onClick={() => onFilm({ kind, name: name.trim(), ...range, ground: needsGround ? ground : null })}
+        onClick={() =>
+          onFilm(
+            chosen.map(({ id }) => ({
+              kind,
+              name: nameOf(name.trim(), chosen.length > 1 ? id : null),
+              ...range,
+              ground: needsGround ? ground : null,
+              shape: id,
+            })),
+          )
+        }
       >
-        {needsGround ? 'Make the film on this colour' : 'Make the film'}
+        {chosen.length > 1 ? `Make ${chosen.length} films` : 'Make the film'}
+        {needsGround && ' on this colour'}
         {frames < stage.frames && ` of ${frames} frames`}
       </Button>
     </article>
   );
+}
+
+/** A name of its own for each of several; without one the server names them by title and shape. */
+function nameOf(name: string, shape: string | null): string {
+  return name === '' || shape === null ? name : `${name} ${shape}`;
 }

@@ -73,7 +73,9 @@ export function HandOffPage() {
             id={id}
             piece={piece.data.document}
             busy={act.isPending}
-            onFilm={(body) => act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST', body })}
+            onFilm={(orders) => {
+              for (const body of orders) act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST', body });
+            }}
           />
         )}
         <main aria-labelledby="films">

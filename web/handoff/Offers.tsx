@@ -2,9 +2,14 @@ import { useState } from 'react';
 import { fetchFile, reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
 import { usePlay } from '../desk/playStore';
+import { shapesOf, shapeWord } from '../desk/shapes';
+import { Choice } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
 import type { Piece } from '../piece/document';
 import { FilmOffer, type FilmOrder } from './FilmOffer';
+
+/** One still in each shape. */
+const ALL = 'all';
 
 /** What can be had: the film, a still as PNG or SVG, the piece itself. */
 export function Offers({
@@ -16,15 +21,18 @@ export function Offers({
   id: string;
   piece: Piece;
   busy: boolean;
-  onFilm: (order: FilmOrder) => void;
+  onFilm: (orders: FilmOrder[]) => void;
 }) {
   const { stage } = piece;
   const [frame, setFrame] = useState(() => Math.min(stage.frames - 1, usePlay.getState().frame || stage.frames - 1));
+  const shapes = shapesOf(piece);
+  const [shape, setShape] = useState('');
   const [painting, setPainting] = useState<'png' | 'svg' | null>(null);
   const still = async (kind: 'png' | 'svg'): Promise<void> => {
     setPainting(kind);
     try {
-      await fetchFile(`pieces/${id}/still.${kind}?frame=${frame}`);
+      for (const one of shape === ALL ? shapes.map((each) => each.id ?? '') : [shape])
+        await fetchFile(`pieces/${id}/still.${kind}?frame=${frame}${one && `&shape=${one}`}`);
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
     } finally {
@@ -59,6 +67,17 @@ export function Offers({
           max={stage.frames - 1}
           onChange={setFrame}
         />
+        {shapes.length > 1 && (
+          <Choice
+            label="shape"
+            value={shape}
+            options={[
+              ...shapes.map((one): [string, string] => [one.id ?? '', shapeWord(one.width, one.height)]),
+              [ALL, 'all'],
+            ]}
+            onChange={setShape}
+          />
+        )}
         <div className="offer-row">
           {(['png', 'svg'] as const).map((kind) => (
             <button

@@ -13,6 +13,10 @@ export function legendOf(piece: Piece, key: PlaceKey): Chart | undefined {
   return key.startsWith('legend-') ? piece.charts.find(({ id }) => legendKey(id) === key) : undefined;
 }
 
+export function chartOfKey(piece: Piece, key: PlaceKey): Chart | undefined {
+  return piece.charts.find(({ id }) => id === key);
+}
+
 export type Part = Partial<Pick<Placed, 'x' | 'y' | 'width' | 'size' | 'turn' | 'flow' | 'spacing'>>;
 
 const rounded = (number: number, digits = 2): number => Number(number.toFixed(digits));

@@ -8,12 +8,14 @@ use App\Http\Body;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Arrangement\ArrangementChoices;
+use Lupine\Core\Arrangement\Reshape;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Stage;
 use Lupine\Core\Piece\Table;
 
 /** Several charts on one stage: how they can stand, and another one for them. */
@@ -33,6 +35,20 @@ final readonly class ArrangementController
             'choices' => (new ArrangementChoices($this->drawPiece))
                 ->of($body->piece(), $shape->isNull() ? null : $shape->id()),
         ]);
+    }
+
+    /** The document on a stage of another size, everything in its place there. */
+    public function stage(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        [$width, $height] = Stage::sides($body->get('stage'));
+
+        return response()->json(
+            ['document' => Reshape::document($body->document(), $body->piece(), $width, $height)],
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** Another chart: of a table that the piece has, or of one that is pasted. */

@@ -48,7 +48,7 @@ final readonly class StillController
 
         return response(Svg::ofFrame($this->computed->draw($placed, $frame, $frame), $frame, $piece->title), 200, [
             'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => self::attachment($piece, $frame, 'svg'),
+            'Content-Disposition' => self::attachment($piece, $placed, $frame, 'svg'),
         ]);
     }
 
@@ -63,7 +63,7 @@ final readonly class StillController
 
         return response($painter->paint($reel, $frame), 200, [
             'Content-Type' => 'image/png',
-            'Content-Disposition' => self::attachment($piece, $frame, 'png'),
+            'Content-Disposition' => self::attachment($piece, $placed, $frame, 'png'),
         ]);
     }
 
@@ -81,9 +81,10 @@ final readonly class StillController
         return $this->computed->read($piece->documentText(), is_string($shape) && $shape !== '' ? $shape : null);
     }
 
-    private static function attachment(Piece $piece, int $frame, string $ending): string
+    private static function attachment(Piece $piece, PlacedPiece $placed, int $frame, string $ending): string
     {
-        $title = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($piece->title)), '-');
+        $named = $piece->title.($placed->shape === null ? '' : ' '.$placed->shape);
+        $title = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($named)), '-');
 
         return sprintf('attachment; filename="%s-%05d.%s"', $title === '' ? 'still' : $title, $frame, $ending);
     }

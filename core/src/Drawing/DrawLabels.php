@@ -169,7 +169,7 @@ final readonly class DrawLabels
         }
         if ($plan->hasLeader($id)) {
             $margin = $style->size * ($plate === null ? self::BEFORE : LabelPlan::PLATE);
-            array_unshift($nodes, $this->leader($shapes, $place, $wide / 2 + $margin, $high / 2 + $margin, $style, $plan));
+            array_unshift($nodes, $this->leader($id, $shapes, $place, $wide / 2 + $margin, $high / 2 + $margin, $style, $plan));
         }
 
         return new GroupNode(
@@ -265,6 +265,7 @@ final readonly class DrawLabels
      * @param Track<Point> $place
      */
     private function leader(
+        string $id,
         Track $shapes,
         Track $place,
         float $half,
@@ -272,7 +273,7 @@ final readonly class DrawLabels
         TextStyle $style,
         LabelPlan $plan,
     ): PathNode {
-        $out = $style->size * 0.4;
+        $out = $plan->elbowOut($id);
         $line = function (int $frame) use ($shapes, $place, $half, $over, $out, $plan): string {
             $middle = $place->at($frame);
             $rim = $shapes->at($frame)->rim()->toward($middle);

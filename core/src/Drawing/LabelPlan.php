@@ -26,8 +26,8 @@ final readonly class LabelPlan
     /** from words to the edge of their plate, as a multiple of their size */
     public const PLATE = 0.4;
 
-    /** the least height of a capital, as a fraction of the stage's shorter side (common practice, no source) */
-    private const LEAST = 0.0115;
+    /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
+    private const LEAST = 0.0155;
 
     /** @var array<string, 'on'|'along'|'beside'> by figure id */
     public array $ways;
@@ -82,6 +82,14 @@ final readonly class LabelPlan
         $alone = $this->alone($figureId, $state);
 
         return new Point($place->middle->x - $alone->x, $place->middle->y - $alone->y);
+    }
+
+    /** How far out of its mark the line to a label goes before it bends, in pixels. */
+    public function elbowOut(string $figureId): float
+    {
+        $plate = $this->chart->words->labelPlate === null ? 0.0 : 2 * self::PLATE * $this->sizes->style($figureId)->size;
+
+        return PlaceLabels::elbowOut($this->sizes->label($figureId)[1] + $plate, $this->factor);
     }
 
     /** Whether there is room for it in every state. */
@@ -176,6 +184,24 @@ final readonly class LabelPlan
     }
 
     /**
+     * How high a label is whose smallest line is as small as it may be.
+     *
+     * @param float $size of that line, in pixels
+     */
+    private function least(float $size): float
+    {
+        $least = 0.0;
+        foreach (array_keys($this->ways, 'beside', true) as $id) {
+            [, $height] = $this->sizes->label((string) $id);
+            $own = $this->sizes->style((string) $id)->size;
+            $smallest = $this->sizes->kind((string) $id) === 'both' ? $own * WordSizes::OVER : $own;
+            $least = max($least, $height * $size / $smallest);
+        }
+
+        return $least;
+    }
+
+    /**
      * @param non-empty-list<list<Wish>> $wishes by state
      *
      * @return non-empty-list<Placing>
@@ -189,10 +215,14 @@ final readonly class LabelPlan
             $around = $this->ground->surroundings->from(new Point($at->x, $at->y), $at->size, $extent);
             $placings[] = (new PlaceLabels(
                 $around->safe,
-                [...$around->obstacles, ...$this->boxes->besideAxes($this->layouts[$state])],
+                [
+                    ...$around->obstacles,
+                    ...$this->boxes->besideAxes($this->layouts[$state]),
+                    ...$this->boxes->middle($this->layouts[$state]),
+                ],
                 $extent,
                 $this->spread,
-                self::LEAST * min($around->stage->width, $around->stage->height),
+                $this->least(self::LEAST * min($around->stage->width, $around->stage->height)),
                 $this->chart->words->hasLeaders,
             ))->place($ofState, $factor, $isSpread);
         }

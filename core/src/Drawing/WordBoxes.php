@@ -14,6 +14,9 @@ use Lupine\Core\Words\TextSetter;
 /** What the words at a chart's marks and axes take of the stage where all of them are there, each where it stands alone. */
 final readonly class WordBoxes
 {
+    /** how much of its room the number in the middle takes about */
+    private const MIDDLE = 0.8;
+
     private WordSizes $sizes;
 
     public function __construct(private Chart $chart, private ChartTiming $timing, private TextSetter $setter)
@@ -57,6 +60,17 @@ final readonly class WordBoxes
         }
 
         return $boxes;
+    }
+
+    /** @return list<Box> of the number in the middle, with the line below it */
+    public function middle(Layout $layout): array
+    {
+        $centre = $this->chart->words->centre;
+        $room = $centre === null ? null : $layout->middle();
+
+        return $centre === null || $room === null
+            ? []
+            : [Box::around($room->middle, $room->width * self::MIDDLE, min($room->width, $centre->style->size) * 1.5)];
     }
 
     /** @return list<Box> */

@@ -7,6 +7,7 @@ namespace Lupine\Core\Labels;
 use Lupine\Core\Form\Spread;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\Polyline;
 
 /**
  * Finds places for the labels beside a chart's marks: where they would stand alone, as long as none is in the way; else
@@ -142,7 +143,7 @@ final readonly class PlaceLabels
         return new Place(
             $middle,
             true,
-            $isNear || !$this->hasLeaders ? null : $wish->rim->out(self::ELBOW * $wish->height * $factor),
+            $isNear || !$this->hasLeaders ? null : $this->elbow($wish, $factor),
         );
     }
 
@@ -313,17 +314,67 @@ final readonly class PlaceLabels
         if ($middles === null) {
             return null;
         }
+        $lane = $this->uncrossed($lane, $middles, $isUpright ? ($isFar ? $strip->left : $strip->right()) : null, $factor);
         $places = [];
         foreach ($lane as $index => $wish) {
             $half = $wish->width * $factor / 2;
             $middle = $isUpright
                 ? new Point($isFar ? $strip->left + $half : $strip->right() - $half, $middles[$index])
                 : new Point($middles[$index], $strip->middle()->y);
-            $elbow = $this->hasLeaders ? $wish->rim->out(self::ELBOW * $wish->height * $factor) : null;
+            $elbow = $this->hasLeaders ? $this->elbow($wish, $factor) : null;
             $places[$wish->figureId] = new Place($middle, true, $elbow);
         }
 
         return $places;
+    }
+
+    /** How far out of its mark a line goes before it bends, in pixels. */
+    public static function elbowOut(float $height, float $factor): float
+    {
+        return self::ELBOW * $height * $factor;
+    }
+
+    private function elbow(Wish $wish, float $factor): Point
+    {
+        return $wish->rim->toward($wish->wanted($factor))->out(self::elbowOut($wish->height, $factor));
+    }
+
+    /**
+     * Two whose lines cross change places where they do not cross then.
+     *
+     * @param list<Wish> $lane
+     * @param list<float> $middles
+     * @param float|null $side of an upright lane, where lines end; null: of a level one, whose lines do not cross
+     *
+     * @return list<Wish>
+     */
+    private function uncrossed(array $lane, array $middles, ?float $side, float $factor): array
+    {
+        if ($side === null || !$this->hasLeaders) {
+            return $lane;
+        }
+        $lines = fn (Wish $wish, int $place): Polyline => new Polyline([
+            $wish->rim->at,
+            $this->elbow($wish, $factor),
+            new Point($side, $middles[$place]),
+        ]);
+        $count = count($lane);
+        for ($pass = 0, $isCrossed = true; $isCrossed && $pass < $count; ++$pass) {
+            $isCrossed = false;
+            for ($one = 0; $one < $count; ++$one) {
+                for ($other = $one + 1; $other < $count; ++$other) {
+                    if (
+                        $lines($lane[$one], $one)->crossing($lines($lane[$other], $other)) !== null
+                        && $lines($lane[$one], $other)->crossing($lines($lane[$other], $one)) === null
+                    ) {
+                        [$lane[$one], $lane[$other]] = [$lane[$other], $lane[$one]];
+                        $isCrossed = true;
+                    }
+                }
+            }
+        }
+
+        return array_values($lane);
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Box;
-use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\Polyline;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 
@@ -90,11 +90,14 @@ final readonly class LabelChecks
     {
         $hasAny = false;
         foreach (array_keys($this->looks) as $frame) {
-            $leaders = $this->words->leaders($frame);
+            $leaders = array_map(
+                static fn (array $points): Polyline => new Polyline($points),
+                $this->words->leaders($frame),
+            );
             $hasAny = $hasAny || $leaders !== [];
             foreach ($leaders as $index => $one) {
                 foreach (array_slice($leaders, $index + 1) as $other) {
-                    $at = self::crossing($one, $other);
+                    $at = $one->crossing($other);
                     if ($at !== null) {
                         return [
                             Check::wrong('Two lines to labels cross each other.', $frame, Box::around($at, 60, 60)),
@@ -105,39 +108,5 @@ final readonly class LabelChecks
         }
 
         return $hasAny ? [Check::right('No lines to labels cross.')] : [];
-    }
-
-    /**
-     * @param list<Point> $one
-     * @param list<Point> $other
-     */
-    private static function crossing(array $one, array $other): ?Point
-    {
-        for ($first = 1; $first < count($one); ++$first) {
-            for ($second = 1; $second < count($other); ++$second) {
-                $at = self::meeting($one[$first - 1], $one[$first], $other[$second - 1], $other[$second]);
-                if ($at !== null) {
-                    return $at;
-                }
-            }
-        }
-
-        return null;
-    }
-
-    /** Where two stretches cross, well within both. */
-    private static function meeting(Point $a, Point $b, Point $c, Point $d): ?Point
-    {
-        [$abX, $abY, $cdX, $cdY] = [$b->x - $a->x, $b->y - $a->y, $d->x - $c->x, $d->y - $c->y];
-        $area = $abX * $cdY - $abY * $cdX;
-        if (abs($area) < 1e-9) {
-            return null;
-        }
-        $along = (($c->x - $a->x) * $cdY - ($c->y - $a->y) * $cdX) / $area;
-        $across = (($c->x - $a->x) * $abY - ($c->y - $a->y) * $abX) / $area;
-
-        return $along > 0.01 && $along < 0.99 && $across > 0.01 && $across < 0.99
-            ? new Point($a->x + $along * $abX, $a->y + $along * $abY)
-            : null;
     }
 }

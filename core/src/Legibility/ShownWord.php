@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
 
 /** A line of text as it stands on one frame. */
 final readonly class ShownWord
@@ -12,6 +13,7 @@ final readonly class ShownWord
     /**
      * @param string $text as it is set
      * @param Box $box from the height of its capitals to its baseline, in pixels of the stage
+     * @param list<Point> $corners of the same where it is turned: top left, top right, bottom left, bottom right
      * @param float $size of its type, in pixels
      * @param float $opacity 0 to 1
      */
@@ -22,16 +24,44 @@ final readonly class ShownWord
         public string $colour,
         public float $opacity,
         public bool $isReading,
+        private array $corners,
     ) {
     }
 
-    /** By how much it stands over another, in pixels, the lesser of both ways; below 0 where it does not. */
+    /**
+     * By how much it stands over another, in pixels, the least of all ways; not above 0 where it does not.
+     *
+     * Two convex shapes are apart where their shadows on a line across a side of one of them are (separating axes).
+     * Source: Gottschalk, Lin, Manocha, OBBTree, 1996.
+     */
     public function over(self $other): float
     {
-        $across = min($this->box->right(), $other->box->right()) - max($this->box->left, $other->box->left);
-        $down = min($this->box->bottom(), $other->box->bottom()) - max($this->box->top, $other->box->top);
+        $least = INF;
+        foreach ([$this->corners, $other->corners] as [$one, $right, $below]) {
+            foreach ([$right, $below] as $end) {
+                $length = $one->distanceTo($end);
+                if ($length < 1e-9) {
+                    continue;
+                }
+                [$x, $y] = [($end->x - $one->x) / $length, ($end->y - $one->y) / $length];
+                [$mine, $its] = [self::shadow($this->corners, $x, $y), self::shadow($other->corners, $x, $y)];
+                $least = min($least, min($mine[1], $its[1]) - max($mine[0], $its[0]));
+            }
+        }
 
-        return min($across, $down);
+        return $least;
+    }
+
+    /**
+     * @param list<Point> $corners
+     *
+     * @return array{float, float}
+     */
+    private static function shadow(array $corners, float $x, float $y): array
+    {
+        $along = array_map(static fn (Point $point): float => $point->x * $x + $point->y * $y, $corners);
+
+        return [min([INF, ...$along]), max([-INF, ...$along])];
     }
 
     /** Its beginning, to be named by. */

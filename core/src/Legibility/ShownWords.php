@@ -75,6 +75,25 @@ final class ShownWords
         return $words;
     }
 
+    /**
+     * What the texts that are seen in groups of such names stand in.
+     *
+     * @return array<string, list<Box>> by the name of the group
+     */
+    public function named(int $frame, string $prefix): array
+    {
+        $boxes = [];
+        foreach ($this->leaves as [$text, $groups]) {
+            $name = (string) (end($groups)['name'] ?? '');
+            $word = str_starts_with($name, $prefix) ? $this->word($text, $groups, $frame) : null;
+            if ($word !== null) {
+                $boxes[$name][] = $word->box;
+            }
+        }
+
+        return $boxes;
+    }
+
     /** @return list<string> the names of all groups that hold a text, innermost */
     public function groups(): array
     {
@@ -174,7 +193,7 @@ final class ShownWords
         // As large as its groups make it.
         $seen = $corners[0]->distanceTo($corners[2]) / self::CAPITALS;
 
-        return new ShownWord($said, $box, $seen, $text['fill'], $opacity, $text['reading'] !== null);
+        return new ShownWord($said, $box, $seen, $text['fill'], $opacity, $text['reading'] !== null, $corners);
     }
 
     /** @param list<Group> $groups */

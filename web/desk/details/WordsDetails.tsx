@@ -101,6 +101,11 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
         />
         <StyleFields style={words} onChange={(style) => change(style)} />
         <Switch label="capital letters" value={words.upperCase} onChange={(upperCase) => change({ upperCase })} />
+        <Switch
+          label="on the stage"
+          value={!words.hidden}
+          onChange={(on) => change({ hidden: on ? undefined : true })}
+        />
         <Pick
           label="points at"
           value={words.pointsAt ? `${words.pointsAt.chart} ${words.pointsAt.figure}` : ''}

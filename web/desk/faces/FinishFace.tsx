@@ -4,6 +4,7 @@ import { ColourField } from '../../fields/ColourField';
 import { Choice, Switch } from '../../fields/Choice';
 import type { Chart } from '../../piece/document';
 import { useDesk } from '../deskStore';
+import { copyPart } from '../useClipboard';
 import { useChartEdit } from '../useChartEdit';
 import { EdgeFields, GLOW, PATTERN, PatternFields, SHADOW, STROKE, StrokeFields } from './finishFields';
 
@@ -42,7 +43,17 @@ export function FinishFace({ chart }: { chart: Chart }) {
   return (
     <div className="fields finish-face">
       <section>
-        <h3>Fill</h3>
+        <h3>
+          Fill
+          <button
+            type="button"
+            className="text-button ms-auto"
+            title="To be pasted onto another chart"
+            onClick={() => void copyPart({ lupine: 'finish', finish: chart.finish })}
+          >
+            <i className="bi bi-copy" aria-hidden="true" /> copy the finish
+          </button>
+        </h3>
         <Choice
           label="colours"
           value={finish.colours}

@@ -7,6 +7,7 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { ChangeList } from '../details/ChangeList';
 import { useChartEdit } from '../useChartEdit';
+import { copyPart } from '../useClipboard';
 import { useProperties } from '../useForms';
 
 const ENTRANCE: ChartMotion = {
@@ -29,7 +30,17 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   return (
     <div className="fields motion-face">
       <section className="span-all">
-        <h3>The chart changes</h3>
+        <h3>
+          The chart changes
+          <button
+            type="button"
+            className="text-button ms-auto"
+            title="To be pasted onto another chart"
+            onClick={() => void copyPart({ lupine: 'motion', entrance: chart.entrance, exit: chart.exit })}
+          >
+            <i className="bi bi-copy" aria-hidden="true" /> copy how it comes and leaves
+          </button>
+        </h3>
         <ChangeList
           piece={piece}
           target={{ chart: chart.id }}

@@ -4,12 +4,11 @@ import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, ChartWords, Piece } from '../../piece/document';
-import { legendKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
-import { PlacedBy } from '../details/PlacedBy';
-import { editPlaces } from '../placesNow';
 import { useChartEdit } from '../useChartEdit';
+import { AxisFields } from './AxisFields';
+import { LegendFields } from './LegendFields';
 import { ReadingFields } from './ReadingFields';
 import { StyleFields } from './StyleFields';
 
@@ -67,21 +66,10 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const table = tableOf(piece, chart);
   const rows = table?.rows ?? [];
   const columnName = table?.columns.find(({ id }) => id === chart.column)?.name ?? '';
-  const legendPlace = useDesk((state) => state.computed?.sheet.places[legendKey(chart.id)]);
   const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void =>
     edit((draft) => {
       draft.words[part] = to;
     });
-  const middleOf = (): ChartWords['legend'] => ({
-    x: Math.round(piece.stage.width * 0.58),
-    y: Math.round(piece.stage.height * 0.45),
-    width: Math.round(piece.stage.width * 0.34),
-    spacing: 2,
-    font: 'figtree-semibold',
-    size: 40,
-    colour: '#ffffff',
-    placedBy: 'rule',
-  });
   return (
     <>
       <section>
@@ -148,97 +136,8 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
           <StyleFields style={words.names} onChange={(style) => change('names', { ...words.names!, ...style })} />
         )}
       </section>
-      {(chart.form.kind === 'bars' || chart.form.kind === 'columns' || words.axis) && (
-        <section>
-          <h3>
-            <Switch
-              label="Titles at the axes"
-              value={Boolean(words.axis)}
-              onChange={(on) =>
-                change(
-                  'axis',
-                  on
-                    ? {
-                        scale: columnName,
-                        figures: '',
-                        font: 'figtree-semibold',
-                        size: 28,
-                        colour: words.labels.colour,
-                      }
-                    : null,
-                )
-              }
-            />
-          </h3>
-          {words.axis && (
-            <>
-              <TextField
-                label="scale"
-                value={words.axis.scale}
-                longest={120}
-                onChange={(scale) => change('axis', { ...words.axis!, scale })}
-              />
-              <TextField
-                label="figures"
-                value={words.axis.figures}
-                longest={120}
-                onChange={(figures) => change('axis', { ...words.axis!, figures })}
-              />
-              <StyleFields style={words.axis} onChange={(style) => change('axis', { ...words.axis!, ...style })} />
-            </>
-          )}
-        </section>
-      )}
-      <section>
-        <h3>
-          <Switch
-            label="Legend"
-            value={words.legend !== null}
-            onChange={(on) => change('legend', on ? middleOf() : null)}
-          />
-        </h3>
-        {words.legend && (
-          <>
-            <StyleFields style={words.legend} onChange={(style) => change('legend', { ...words.legend!, ...style })} />
-            {legendPlace && (
-              <>
-                <PlacedBy keys={[legendKey(chart.id)]} places={[legendPlace]} />
-                {(['x', 'y', 'width'] as const).map((part) => (
-                  <NumberField
-                    key={part}
-                    label={{ x: 'from left', y: 'from top', width: 'width' }[part]}
-                    unit="pixels"
-                    value={legendPlace[part] ?? 0}
-                    min={part === 'width' ? 40 : -4000}
-                    max={part === 'width' ? 4000 : 8000}
-                    step={2}
-                    onChange={(value) => editPlaces([legendKey(chart.id)], () => ({ [part]: value }))}
-                  />
-                ))}
-                <Choice
-                  label="entries"
-                  value={legendPlace.flow ?? 'column'}
-                  options={[
-                    ['column', 'in a column'],
-                    ['rows', 'in rows'],
-                  ]}
-                  onChange={(flow) => editPlaces([legendKey(chart.id)], () => ({ flow }))}
-                />
-              </>
-            )}
-            <NumberField
-              label="row spacing"
-              value={words.legend.spacing}
-              min={1}
-              max={6}
-              step={0.1}
-              sign="×"
-              usual={2}
-              onChange={(spacing) => change('legend', { ...words.legend!, spacing })}
-            />
-          </>
-        )}
-      </section>
+      <AxisFields chart={chart} columnName={columnName} onChange={(axis) => change('axis', axis)} />
+      <LegendFields piece={piece} chart={chart} onChange={(legend) => change('legend', legend)} />
       <section>
         <h3>
           <Switch

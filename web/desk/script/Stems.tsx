@@ -63,6 +63,18 @@ export function Stems({ figures, chart, piece, left, lane, zoom, height }: Props
               .map((change) => (
                 <MoveBars key={change.id} move={change} kind="change" {...{ figure, chart, middle, lane, zoom }} />
               ))}
+            {figure.emphases.map((emphasis) => (
+              <g key={emphasis.id}>
+                <rect
+                  className="stem-emphasis"
+                  x={middle - lane / 2 + 1}
+                  width={Math.max(1, lane - 2)}
+                  y={emphasis.begin * zoom}
+                  height={Math.max(2, (emphasis.letsGo + emphasis.frames - emphasis.begin) * zoom)}
+                />
+                <MoveBars move={emphasis} kind="emphasis" {...{ figure, chart, middle, lane, zoom }} />
+              </g>
+            ))}
             {figure.exit && <MoveBars move={figure.exit} kind="exit" {...{ figure, chart, middle, lane, zoom }} />}
           </g>
         );
@@ -82,7 +94,7 @@ function stemOutline(points: StemPoint[], frames: number, middle: number, half: 
 
 interface BarProps {
   move: SheetMove;
-  kind: 'entrance' | 'exit' | 'change';
+  kind: 'entrance' | 'exit' | 'change' | 'emphasis';
   figure: SheetFigure;
   chart: Chart;
   middle: number;
@@ -108,7 +120,7 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
   const [told, setTold] = useState<string | null>(null);
   const change = (work: (own: Move) => void): void =>
     edit((draft) => {
-      if (kind === 'change') {
+      if (kind === 'change' || kind === 'emphasis') {
         const known = draft.moves.find(({ id }) => id === move.id);
         if (known) work(known);
         return;
@@ -169,7 +181,7 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
         else own.begin = Math.max(0, own.begin + by);
       });
     };
-  const name = { entrance: 'comes in', exit: 'leaves', change: 'changes' }[kind];
+  const name = { entrance: 'comes in', exit: 'leaves', change: 'changes', emphasis: 'stands out' }[kind];
   // Where many stems stand close, a bar is still something to see.
   const width = Math.min(18, Math.max(lane * 0.7, lane - 2));
   const bar = (end: boolean, at: number) => (

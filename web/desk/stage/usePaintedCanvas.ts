@@ -62,7 +62,7 @@ export function usePaintedCanvas(
       const tall = part ? part.bottom - part.top : Math.round(now.height * scale);
       const { document: doc } = useDesk.getState();
       const untaken = usePlay.getState().selection?.kind === 'shot';
-      painter.current?.untaken(untaken);
+      if (painter.current) painter.current.isUntaken = untaken;
       const look = JSON.stringify([at, scale, part, untaken, doc && told(doc)]);
       if (!isNew && shown.current === look) return;
       if (target.width !== wide || target.height !== tall) {

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Labels;
+
+use Lupine\Core\Arrangement\Arrange;
+use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Legibility\ShownWords;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Proof\Proof;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Over forms, tables, ways of labelling and shapes of the stage: no two words stand over each other, none leaves the
+ * stage, no label stands on a mark that is not its own, or proof says so.
+ */
+final class EveryLabelTest extends TestCase
+{
+    private const SHAPES = [
+        ['id' => 'upright', 'width' => 1080, 'height' => 1920, 'own' => []],
+        ['id' => 'square', 'width' => 1080, 'height' => 1080, 'own' => []],
+    ];
+
+    private const NAMES = [
+        'Kettles', 'Lamps & lights', 'Clothing', 'Bicycles', 'Toys', 'Radios', 'Clocks', 'Chairs', 'Shoes', 'Umbrellas',
+        'Blenders', 'Headphones', 'Bags', 'Zips', 'Toasters', 'Fans', 'Mixers', 'Watches', 'Skates', 'Printers',
+        'Heaters', 'Vacuum cleaners', 'Dolls', 'Books',
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function forms(): iterable
+    {
+        foreach (Forms::shipped()->names() as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    #[DataProvider('forms')]
+    public function testWordsStandWhereTheyCanBeRead(string $form): void
+    {
+        mt_srand(crc32($form));
+        $draw = Sample::drawPiece();
+        foreach ($form === 'dial' ? [1] : [3, 5, 12, 24] as $count) {
+            foreach (['on', 'beside', 'along'] as $show) {
+                $piece = self::piece($form, $count, $show);
+                foreach ([null, 'upright', 'square'] as $shape) {
+                    $placed = (new Arrange($draw))->piece($piece, $shape);
+                    $this->look($draw, $placed, $count, sprintf('%s of %d, %s, %s', $form, $count, $show, $shape ?? 'wide'));
+                }
+            }
+        }
+    }
+
+    private static function piece(string $form, int $count, string $show): Piece
+    {
+        $rows = [];
+        foreach (array_slice(self::NAMES, 0, $count) as $name) {
+            $rows[] = $name."\t".mt_rand(1, 100);
+        }
+        $document = Sample::document("Kind\tThings\n".implode("\n", $rows), [
+            'charts.0.place.placedBy' => 'rule',
+            'words.0.placedBy' => 'rule',
+            'captions.placedBy' => 'rule',
+            'charts.0.words.labels.show' => $show,
+            'charts.0.words.labels.text' => ['reading', 'label', 'both'][mt_rand(0, 2)],
+            'charts.0.words.labels.size' => mt_rand(24, 44),
+            'shapes' => self::SHAPES,
+        ], $form);
+        if (isset($document['charts'][0]['words']['legend'])) {
+            $document['charts'][0]['words']['legend']['placedBy'] = 'rule';
+        }
+
+        return Piece::fromDocument($document, Forms::shipped());
+    }
+
+    private function look(DrawPiece $draw, Piece $piece, int $count, string $which): void
+    {
+        $drawing = $draw->draw($piece);
+        $reel = Reel::of($drawing);
+        $last = $piece->stage->frames - 1;
+        $words = (new ShownWords($reel))->at($last);
+        $said = self::said(Proof::of($piece, $reel, $drawing->timings, $draw->setter()));
+        foreach ($words as $index => $word) {
+            $inside = $word->box->left >= -1 && $word->box->right() <= $piece->stage->width + 1
+                && $word->box->top >= -1 && $word->box->bottom() <= $piece->stage->height + 1;
+            self::assertTrue($inside || str_contains($said, 'runs over the edge'), $which.': '.$word->text.' leaves');
+            foreach (array_slice($words, $index + 1) as $other) {
+                self::assertTrue(
+                    $word->over($other) <= 3.0 || str_contains($said, 'stand over each other'),
+                    sprintf('%s: “%s” over “%s”', $which, $word->text, $other->text),
+                );
+            }
+        }
+        if ($count <= 5 && !str_starts_with($which, 'rings')) {
+            self::assertDoesNotMatchRegularExpression('/over|cross|edge/', $said, $which);
+        }
+        $this->lookAtMarks($drawing, $reel, $which, $said);
+    }
+
+    /** @param array<string, mixed> $reel */
+    private function lookAtMarks(\Lupine\Core\Drawing\Drawing $drawing, array $reel, string $which, string $said): void
+    {
+        $last = $drawing->frames - 1;
+        foreach ($drawing->timings as $timing) {
+            $layout = $timing->layoutAt($last);
+            foreach ((new ShownWords($reel))->named($last, 'label-') as $group => $boxes) {
+                $own = substr($group, strlen('label-'));
+                foreach ($boxes as $box) {
+                    foreach ($layout->order() as $id) {
+                        if ($id === $own) {
+                            continue;
+                        }
+                        $shape = $layout->shape($id, $timing->moves[$id]->presenceAt($last), 0.0);
+                        // A label that lies on another mark with all of its middle is on it.
+                        self::assertFalse(
+                            $shape->holds($box->middle(), $box->width * 0.6, $box->height * 0.6, 0.0)
+                                && !str_contains($said, 'no room for a label'),
+                            sprintf('%s: the label of %s stands on %s', $which, $own, $id),
+                        );
+                    }
+                }
+            }
+        }
+    }
+
+    private static function said(Proof $proof): string
+    {
+        $wrong = array_filter($proof->checks(), static fn ($check): bool => !$check->ok);
+
+        return implode(' ', array_map(static fn ($check): string => $check->message, $wrong));
+    }
+}
