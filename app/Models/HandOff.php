@@ -61,8 +61,8 @@ final class HandOff extends Model
     public static function withoutDocument(Builder $query): Builder
     {
         $query->select([
-            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'tries', 'first_frame', 'frames_done', 'frames_total',
-            'file', 'bytes', 'message',
+            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'tries',
+            'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
             'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
         ]);
 

@@ -1,6 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
-vi.mock('./deskStore', () => ({ followPlayhead: () => undefined }));
+vi.mock('./deskStore', () => ({
+  followDesk: () => undefined,
+  useDesk: { getState: () => ({ recompute: () => undefined }) },
+}));
 const { usePlay } = await import('./playStore');
 const play = () => usePlay.getState();
 

@@ -62,7 +62,8 @@ final readonly class ByRule
         $placed = [];
         foreach ($this->of('source') as $words) {
             $block = $this->block($words, $room->width, $room->height * 0.2);
-            $placed[$words->id] = $this->set($words, $block, $room->left, $room->bottom() - $block->height(), $room->width);
+            $top = $room->bottom() - $block->height();
+            $placed[$words->id] = $this->set($words, $block, $room->left, $top, $room->width);
             $room = self::without($room, 0.0, $block->height() + self::GAP * $block->style->size * 2);
         }
 

@@ -28,7 +28,8 @@ final readonly class ChartRoom
     }
 
     /**
-     * @return array{Place, FormSettings, Box, Box} the last two: what the marks lie in, and what they and their words do
+     * @return array{Place, FormSettings, Box, Box} the last two: what the marks lie in, and what they and their words
+     *                                              do
      */
     public function fit(Box $room, ChartWords $words): array
     {

@@ -14,8 +14,8 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShotSettings;
 
 /**
- * The camera over time: it goes from shot to shot. While it goes nearer or farther, one point of the picture stays where
- * it is, and it comes nearer by the same part in the same time.
+ * The camera over time: it goes from shot to shot. While it goes nearer or farther, one point of the picture stays
+ * where it is, and it comes nearer by the same part in the same time.
  */
 final readonly class Camera
 {

@@ -207,6 +207,7 @@ final readonly class DrawChartWords
                 'middle',
             );
         }
+
         return new GroupNode('centre', $nodes, self::anyThere($presences));
     }
 

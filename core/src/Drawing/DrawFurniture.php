@@ -44,13 +44,19 @@ final readonly class DrawFurniture
     /** @return list<Node> */
     public function behind(): array
     {
-        return $this->group('furniture', array_filter($this->all, static fn (Furniture $one): bool => $one->role !== 'target'));
+        return $this->group(
+            'furniture',
+            array_filter($this->all, static fn (Furniture $one): bool => $one->role !== 'target'),
+        );
     }
 
     /** @return list<Node> */
     public function before(): array
     {
-        return $this->group('target', array_filter($this->all, static fn (Furniture $one): bool => $one->role === 'target'));
+        return $this->group(
+            'target',
+            array_filter($this->all, static fn (Furniture $one): bool => $one->role === 'target'),
+        );
     }
 
     /**

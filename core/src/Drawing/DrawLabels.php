@@ -136,7 +136,9 @@ final readonly class DrawLabels
 
         return Track::of(
             $shapes->changes,
-            static fn (int $frame): float => $presence->at($frame)->amount > 0 && $fits($shapes->at($frame)) ? 1.0 : 0.0,
+            static fn (int $frame): float => $presence->at($frame)->amount > 0 && $fits($shapes->at($frame))
+                ? 1.0
+                : 0.0,
         );
     }
 
@@ -169,7 +171,8 @@ final readonly class DrawLabels
         }
         if ($plan->hasLeader($id)) {
             $margin = $style->size * ($plate === null ? self::BEFORE : LabelPlan::PLATE);
-            array_unshift($nodes, $this->leader($id, $shapes, $place, $wide / 2 + $margin, $high / 2 + $margin, $style, $plan));
+            [$half, $over] = [$wide / 2 + $margin, $high / 2 + $margin];
+            array_unshift($nodes, $this->leader($id, $shapes, $place, $half, $over, $style, $plan));
         }
 
         return new GroupNode(
@@ -219,7 +222,9 @@ final readonly class DrawLabels
         if (count($shifts) === 1) {
             return $shifts[0]->x === 0.0 && $shifts[0]->y === 0.0
                 ? $alone
-                : $alone->map(static fn (Point $at): Point => new Point($at->x + $shifts[0]->x, $at->y + $shifts[0]->y));
+                : $alone->map(
+                    static fn (Point $at): Point => new Point($at->x + $shifts[0]->x, $at->y + $shifts[0]->y),
+                );
         }
         $changes = [...$alone->changes, ...$this->timing->changesOfFigures($this->shapes->range)];
 

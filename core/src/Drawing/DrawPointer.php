@@ -45,12 +45,16 @@ final readonly class DrawPointer
             return null;
         }
         $presence = $shapes->presences[$figureId];
-        $at = $shapes->fulls[$figureId]->map(self::near($chart, $timing, $note, $shapes->fulls[$figureId], $this->range));
+        $fulls = $shapes->fulls[$figureId];
+        $at = $fulls->map(self::near($chart, $timing, $note, $fulls, $this->range));
         $moving = [...$at->changes, ...$timing->changesAsAWhole($this->range)];
         foreach ($moves as $number) {
             array_push($moving, ...$number->changes($this->range));
         }
-        $end = Track::of($moving, static fn (int $frame): Point => $timing->onStage($chart, $at->at($frame), $frame));
+        $end = Track::of(
+            $moving,
+            static fn (int $frame): Point => $timing->onStage($chart, $at->at($frame), $frame),
+        );
         $first = [$moves['x']->at($this->range->from), $moves['y']->at($this->range->from)];
         $line = Track::of($moving, static function (int $frame) use ($end, $note, $moves, $first, $style): string {
             $to = $end->at($frame);
@@ -89,8 +93,13 @@ final readonly class DrawPointer
      *
      * @return \Closure(Shape): Point
      */
-    private static function near(Chart $chart, ChartTiming $timing, Box $note, Track $shapes, FrameRange $range): \Closure
-    {
+    private static function near(
+        Chart $chart,
+        ChartTiming $timing,
+        Box $note,
+        Track $shapes,
+        FrameRange $range,
+    ): \Closure {
         $shape = $shapes->at($range->to);
         $far = static fn (Point $point): float => $timing
             ->onStage($chart, $point, $range->to)

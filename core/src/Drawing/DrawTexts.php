@@ -8,8 +8,8 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
-use Lupine\Core\Motion\TimedEmphasis;
 use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\TimedEmphasis;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\FreeText;
@@ -27,7 +27,7 @@ final readonly class DrawTexts
 
     /**
      * @param (\Closure(KeyedNumber $x, KeyedNumber $y): (Node|null))|null $pointer the line to the mark that it
-     *                                                                             points at
+     *                                                                              points at
      */
     public function free(FreeText $words, Moves $moves, FrameRange $range, ?\Closure $pointer = null): GroupNode
     {

@@ -66,7 +66,8 @@ final readonly class LabelPlan
         );
         $placings = $this->place($wishes, 1.0, false);
         $this->factor = min(array_map(static fn (Placing $one): float => $one->factor, $placings));
-        $this->isSpread = in_array(true, array_map(static fn (Placing $one): bool => $one->isSpread, $placings), true);
+        $spread = array_map(static fn (Placing $one): bool => $one->isSpread, $placings);
+        $this->isSpread = in_array(true, $spread, true);
         // All states alike: as small as the most crowded of them needs, and in lanes if one does.
         $isAlike = count(array_unique(array_map(
             static fn (Placing $one): string => $one->factor.($one->isSpread ? ' spread' : ''),

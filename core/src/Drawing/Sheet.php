@@ -78,7 +78,9 @@ final readonly class Sheet
     {
         $settings = array_column($timing->form->settings(), null, 'name');
         $keyed = $timing->keyedOfChart();
-        $point = static fn (?Point $point): ?array => $point === null ? null : [round($point->x, 3), round($point->y, 3)];
+        $point = static fn (?Point $point): ?array => $point === null
+            ? null
+            : [round($point->x, 3), round($point->y, 3)];
         $handles = [];
         foreach ($timing->handles() as $handle) {
             $setting = $settings[$handle->setting];

@@ -11,7 +11,7 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Words\TextSetter;
 
-/** What the words at a chart's marks and axes take of the stage where all of them are there, each where it stands alone. */
+/** What the words at a chart's marks and axes take of the stage, each where it stands alone. */
 final readonly class WordBoxes
 {
     /** how much of its room the number in the middle takes about */

@@ -40,8 +40,13 @@ final readonly class Handle
     }
 
     /** @param float $rate with each degree clockwise */
-    public static function around(string $setting, Point $at, Point $around, float $rate = 1.0, float $snap = 15.0): self
-    {
+    public static function around(
+        string $setting,
+        Point $at,
+        Point $around,
+        float $rate = 1.0,
+        float $snap = 15.0,
+    ): self {
         return new self($setting, $at, null, $around, $rate, $snap);
     }
 }

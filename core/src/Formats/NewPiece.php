@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Form\Form;
-use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Table;
 

@@ -117,7 +117,8 @@ final readonly class PlaceLabels
     private function withoutSome(array $wishes, float $factor): array
     {
         $left = $wishes;
-        usort($left, static fn (Wish $a, Wish $b): int => [$b->by !== null, $b->weight] <=> [$a->by !== null, $a->weight]);
+        $rank = static fn (Wish $wish): array => [$wish->by !== null, $wish->weight];
+        usort($left, static fn (Wish $a, Wish $b): int => $rank($b) <=> $rank($a));
         $kept = [];
         foreach ($left as $wish) {
             if ($this->isClear([...$kept, $wish], $factor, count($kept))) {
@@ -314,7 +315,8 @@ final readonly class PlaceLabels
         if ($middles === null) {
             return null;
         }
-        $lane = $this->uncrossed($lane, $middles, $isUpright ? ($isFar ? $strip->left : $strip->right()) : null, $factor);
+        $side = $isFar ? $strip->left : $strip->right();
+        $lane = $this->uncrossed($lane, $middles, $isUpright ? $side : null, $factor);
         $places = [];
         foreach ($lane as $index => $wish) {
             $half = $wish->width * $factor / 2;

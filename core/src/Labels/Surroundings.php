@@ -11,7 +11,6 @@ use Lupine\Core\Geometry\Point;
 final readonly class Surroundings
 {
     /**
-     * @param Box $stage
      * @param Box $safe where graphics and titles are seen on every screen
      * @param list<Box> $obstacles other words and other charts
      */

@@ -10,7 +10,6 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
-use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;

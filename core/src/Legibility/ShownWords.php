@@ -47,7 +47,8 @@ final class ShownWords
     public function __construct(array $reel)
     {
         /** @var array{
-         *     outlines: list<string>, runs: list<array{string, float, list<int|float>}>, nodes: list<array<string, mixed>>,
+         *     outlines: list<string>, runs: list<array{string, float, list<int|float>}>,
+         *     nodes: list<array<string, mixed>>,
          *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<float|string>}>
          * } $reel
          */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lupine\Core\Motion;
 
 /**
- * All emphases of one chart. Several in a row pass from one part to the next: what one lets go, the other takes, so that
- * the parts that neither is about stay as they are.
+ * All emphases of one chart. Several in a row pass from one part to the next: what one lets go, the other takes, so
+ * that the parts that neither is about stay as they are.
  */
 final readonly class Emphases
 {

@@ -15,6 +15,8 @@ final readonly class CameraSettings
 
     public static function read(Field $field): self
     {
-        return new self(!$field->isNull() && $field->get('backdrop')->oneOf(['stays', 'goes along'], 'stays') === 'goes along');
+        $ways = ['stays', 'goes along'];
+
+        return new self(!$field->isNull() && $field->get('backdrop')->oneOf($ways, 'stays') === 'goes along');
     }
 }

@@ -37,7 +37,9 @@ final readonly class ChartWords
             $labels->get('text')->oneOf(['reading', 'label', 'both'], 'reading'),
             TextStyle::read($labels, 'figtree-bold', 40, '#ffffff'),
             $labels->get('plate')->isNull() ? null : $labels->get('plate')->colour(),
-            $field->get('names')->isNull() ? null : TextStyle::read($field->get('names'), 'figtree-semibold', 30, '#ffffff'),
+            $field->get('names')->isNull()
+                ? null
+                : TextStyle::read($field->get('names'), 'figtree-semibold', 30, '#ffffff'),
             LegendSettings::read($field->get('legend')),
             CentreSettings::read($field->get('centre')),
             $labels->get('leaders')->yes(true),

@@ -70,6 +70,9 @@ final class EveryLabelTest extends TestCase
             'charts.0.words.labels.text' => ['reading', 'label', 'both'][mt_rand(0, 2)],
             'charts.0.words.labels.size' => mt_rand(24, 44),
             'shapes' => self::SHAPES,
+            // All of it is there on every frame: what is looked at is where things stand.
+            'charts.0.entrance' => null,
+            'stage.frames' => 20,
         ], $form);
         if (isset($document['charts'][0]['words']['legend'])) {
             $document['charts'][0]['words']['legend']['placedBy'] = 'rule';

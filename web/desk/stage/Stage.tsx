@@ -35,7 +35,8 @@ export function Stage({ piece }: { piece: Piece }) {
   const aspects = [size, ...others.map(({ width, height }): [number, number] => [width, height])].map(
     ([width, height]) => width / height,
   );
-  const all = aspects.reduce((sum, one) => sum + one);
+  let all = 0;
+  for (const aspect of aspects) all += aspect;
   const tall = Math.min(space.height, (space.width - gap * others.length) / all);
   const own = hasOthers ? { width: tall * aspects[0], height: tall } : space;
   return (

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form\Round;
 
-use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Along;
+use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Arrangement;
+
+use Lupine\Core\Arrangement\Arrange;
+use Lupine\Core\Arrangement\Reshape;
+use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Piece\ArrangementSettings;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Proof\Proof;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Everything has a place by rule in every shape of the stage; what a hand has placed keeps its own. */
+final class ArrangeTest extends TestCase
+{
+    private const SHAPES = [null, 'upright', 'square'];
+
+    /** @return iterable<string, array{string}> */
+    public static function shipped(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 3).'/demo/{,starters/}*.json', GLOB_BRACE) ?: [] as $file) {
+            yield basename($file, '.json') => [$file];
+        }
+    }
+
+    #[DataProvider('shipped')]
+    public function testNothingIsLostAndNothingOverlapsInAnyShapeByAnyRule(string $file): void
+    {
+        $draw = Sample::drawPiece();
+        $piece = Piece::fromJson((string) file_get_contents($file), Forms::shipped());
+        foreach (ArrangementSettings::CHARTS as $charts) {
+            $ruled = $piece->withArrangement(new ArrangementSettings($charts));
+            foreach (self::SHAPES as $shape) {
+                $placed = (new Arrange($draw))->piece($ruled, $shape);
+                $drawing = $draw->draw($placed);
+                $proof = Proof::of($placed, Reel::of($drawing), $drawing->timings, $draw->setter());
+                $which = $charts.' '.($shape ?? 'wide');
+                self::assertTrue($proof->isExact(), $which);
+                foreach ($proof->checks() as $check) {
+                    self::assertFalse(
+                        !$check->ok && preg_match('/over each other|over the edge|cut short/', $check->message) === 1,
+                        $which.': '.$check->message,
+                    );
+                }
+            }
+        }
+    }
+
+    public function testSeveralChartsShareTheRoomWithoutTouching(): void
+    {
+        $draw = Sample::drawPiece();
+        foreach ([2, 3, 5] as $count) {
+            foreach (ArrangementSettings::SEVERAL as $several) {
+                foreach (self::SHAPES as $shape) {
+                    $placed = (new Arrange($draw))->piece(self::several($count, $several), $shape);
+                    $boxes = [];
+                    $stage = new Box(0, 0, $placed->stage->width, $placed->stage->height);
+                    foreach ($draw->timings($placed) as $timing) {
+                        $boxes[] = $box = $timing->layoutOf(0)->extent();
+                        self::assertTrue($stage->surrounds($box));
+                        self::assertGreaterThan(
+                            $count > 3 ? 30 : 60,
+                            min($box->width, $box->height),
+                            "{$count} {$several} {$shape}",
+                        );
+                    }
+                    foreach ($boxes as $index => $box) {
+                        foreach (array_slice($boxes, $index + 1) as $other) {
+                            self::assertFalse($box->meets($other, 0.0), "{$count} {$several} {$shape}");
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    public function testAPlaceByHandIsKeptInProportion(): void
+    {
+        $piece = self::byHand();
+        $wide = (new Arrange(Sample::drawPiece()))->piece($piece);
+        self::assertSame([480.0, 540.0, 1.0], [
+            $wide->charts[0]->place->x,
+            $wide->charts[0]->place->y,
+            $wide->charts[0]->place->size,
+        ]);
+        $upright = (new Arrange(Sample::drawPiece()))->piece($piece, 'upright');
+        // A quarter across and half down, as much smaller as the side that shrinks most: 1080 of 1920.
+        self::assertEqualsWithDelta(270, $upright->charts[0]->place->x, 1e-9);
+        self::assertEqualsWithDelta(960, $upright->charts[0]->place->y, 1e-9);
+        self::assertEqualsWithDelta(0.5625, $upright->charts[0]->place->size, 1e-9);
+        // Its own place in a shape goes before.
+        self::assertSame(700.0, (new Arrange(Sample::drawPiece()))->piece($piece, 'square')->charts[0]->place->x);
+    }
+
+    public function testArrangingAgainChangesNothing(): void
+    {
+        $arrange = new Arrange(Sample::drawPiece());
+        $once = $arrange->piece(self::several(3, 'fitting'), 'upright');
+        self::assertSame($once, $arrange->piece($once));
+        self::assertEquals($once, $arrange->piece(self::several(3, 'fitting'), 'upright'));
+    }
+
+    public function testAnotherStageKeepsPlacesAndSizesInProportion(): void
+    {
+        $document = json_decode((string) json_encode(Sample::document(changes: [
+            'charts.0.place' => ['x' => 480, 'y' => 540],
+        ])));
+        self::assertInstanceOf(\stdClass::class, $document);
+        $piece = self::read($document);
+        $half = Reshape::document($document, $piece, 960, 540);
+        $small = self::read($half);
+        self::assertSame([240.0, 270.0, 0.5], [
+            $small->charts[0]->place->x,
+            $small->charts[0]->place->y,
+            $small->charts[0]->place->size,
+        ]);
+        self::assertEqualsWithDelta($piece->words[0]->style->size / 2, $small->words[0]->style->size, 1e-9);
+        $back = self::read(Reshape::document($half, $small, 1920, 1080));
+        self::assertEquals($piece->charts[0]->place, $back->charts[0]->place);
+        self::assertEquals($piece->words[0]->style, $back->words[0]->style);
+    }
+
+    private static function read(\stdClass $document): Piece
+    {
+        return Piece::fromJson((string) json_encode($document), Forms::shipped());
+    }
+
+    private static function byHand(): Piece
+    {
+        return Sample::piece(changes: [
+            'charts.0.place' => ['x' => 480, 'y' => 540],
+            'shapes' => [
+                ['id' => 'upright', 'width' => 1080, 'height' => 1920, 'own' => []],
+                [
+                    'id' => 'square',
+                    'width' => 1080,
+                    'height' => 1080,
+                    'own' => ['chart1' => ['x' => 700, 'y' => 500, 'size' => 0.4]],
+                ],
+            ],
+        ]);
+    }
+
+    private static function several(int $count, string $rule): Piece
+    {
+        $document = Sample::document(changes: [
+            'charts.0.place.placedBy' => 'rule',
+            'words.0.placedBy' => 'rule',
+            'captions.placedBy' => 'rule',
+            'charts.0.words.legend' => null,
+            'arrangement.several' => $rule,
+            'shapes' => [
+                ['id' => 'upright', 'width' => 1080, 'height' => 1920, 'own' => []],
+                ['id' => 'square', 'width' => 1080, 'height' => 1080, 'own' => []],
+            ],
+        ]);
+        $kinds = ['columns', 'pie', 'bars', 'rings'];
+        for ($number = 2; $number <= $count; ++$number) {
+            $other = Sample::document(form: $kinds[$number - 2])['charts'][0];
+            $document['charts'][] = [
+                ...$other,
+                'id' => 'chart'.$number,
+                'place' => ['x' => 0, 'y' => 0, 'placedBy' => 'rule'],
+            ];
+        }
+
+        return Piece::fromDocument($document, Forms::shipped());
+    }
+}
