@@ -95,7 +95,8 @@ final class HandOff extends Model
 
     public function fileName(): string
     {
-        $wanted = $this->name !== '' ? $this->name : mb_strtolower($this->title).($this->shape === null ? '' : '-'.$this->shape);
+        $titled = mb_strtolower($this->title).($this->shape === null ? '' : '-'.$this->shape);
+        $wanted = $this->name !== '' ? $this->name : $titled;
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
         return ($name === '' ? 'film' : $name).'.'.$this->kind;

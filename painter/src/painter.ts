@@ -175,7 +175,6 @@ export class Painter {
     return camera ? this.ownPose(camera, frame) : null;
   }
 
-
   private ownBoxOf(node: PathNode | TextNode, frame: number): Box | null {
     if (node.kind === 'path') {
       const box = this.bounds.ofOutline(this.timeline.value(node.index, 'outline', node.outline, frame));

@@ -93,10 +93,9 @@ final class EveryLabelTest extends TestCase
                 && $word->box->top >= -1 && $word->box->bottom() <= $piece->stage->height + 1;
             self::assertTrue($inside || str_contains($said, 'runs over the edge'), $which.': '.$word->text.' leaves');
             foreach (array_slice($words, $index + 1) as $other) {
-                self::assertTrue(
-                    $word->over($other) <= 3.0 || str_contains($said, 'stand over each other'),
-                    sprintf('%s: “%s” over “%s”', $which, $word->text, $other->text),
-                );
+                if ($word->over($other) > 3.0 && !str_contains($said, 'stand over each other')) {
+                    self::fail(sprintf('%s: “%s” over “%s”', $which, $word->text, $other->text));
+                }
             }
         }
         if ($count <= 5 && !str_starts_with($which, 'rings')) {
@@ -111,20 +110,20 @@ final class EveryLabelTest extends TestCase
         $last = $drawing->frames - 1;
         foreach ($drawing->timings as $timing) {
             $layout = $timing->layoutAt($last);
+            $shapes = [];
+            foreach ($layout->order() as $id) {
+                $shapes[$id] = $layout->shape($id, $timing->moves[$id]->presenceAt($last), 0.0);
+            }
             foreach ((new ShownWords($reel))->named($last, 'label-') as $group => $boxes) {
                 $own = substr($group, strlen('label-'));
                 foreach ($boxes as $box) {
-                    foreach ($layout->order() as $id) {
-                        if ($id === $own) {
-                            continue;
-                        }
-                        $shape = $layout->shape($id, $timing->moves[$id]->presenceAt($last), 0.0);
+                    foreach ($shapes as $id => $shape) {
                         // A label that lies on another mark with all of its middle is on it.
-                        self::assertFalse(
-                            $shape->holds($box->middle(), $box->width * 0.6, $box->height * 0.6, 0.0)
-                                && !str_contains($said, 'no room for a label'),
-                            sprintf('%s: the label of %s stands on %s', $which, $own, $id),
-                        );
+                        $isOn = (string) $id !== $own
+                            && $shape->holds($box->middle(), $box->width * 0.6, $box->height * 0.6, 0.0);
+                        if ($isOn && !str_contains($said, 'no room for a label')) {
+                            self::fail(sprintf('%s: the label of %s stands on %s', $which, $own, $id));
+                        }
                     }
                 }
             }
