@@ -35,8 +35,16 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await pane.getByRole('button', { name: /more about the donut/ }).click();
   await changesThePicture(page, 'corners', () => type(field('corners'), '12'));
   await changesThePicture(page, 'half', () => type(field('whole sweep'), '180'));
-  await changesThePicture(page, 'across', () => type(field('middle, across'), '700'));
-  await changesThePicture(page, 'down', () => type(field('middle, down'), '500'));
+  await letGo(page);
+  await page.getByRole('button', { name: 'donut', exact: true }).first().click();
+  const details = page.getByRole('complementary');
+  await changesThePicture(page, 'across', () => type(details.getByLabel('across', { exact: true }), '700'));
+  await changesThePicture(page, 'down', () => type(details.getByLabel('down', { exact: true }), '500'));
+  await changesThePicture(page, 'size', () => type(details.getByLabel('size', { exact: true }), '80%'));
+  await changesThePicture(page, 'turn', () => type(details.getByLabel('turn', { exact: true }), '30'));
+  await changesThePicture(page, 'hidden', () => details.getByLabel('on the stage').uncheck());
+  await changesThePicture(page, 'shown', () => details.getByLabel('on the stage').check());
+  await letGo(page);
   await changesThePicture(page, 'direction', () => choose('counter'));
   await changesThePicture(page, 'order', () => choose('smallest'));
   await changesThePicture(page, 'form', () => pane.getByRole('radio', { name: 'pie' }).check({ force: true }));
@@ -74,7 +82,10 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   for (const part of ['Pattern', 'Glow', 'Shadow'])
     await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
 
-  await face('Backdrop');
+  await face('Stage');
+  await changesThePicture(page, 'arrangement', () =>
+    pane.getByRole('radio', { name: 'words left, chart right' }).check({ force: true }),
+  );
   await changesThePicture(page, 'middle', () => type(field('middle'), '#552244'));
   await changesThePicture(page, 'rim', () => type(field('rim'), 'abc'));
   await expect(field('rim')).toHaveValue('#aabbcc');

@@ -48,10 +48,10 @@ test('impossible figures are told, and nothing typed is lost', async ({ page }) 
 
   // A number field that cannot take what was typed keeps it and says why.
   await page.getByRole('tab', { name: 'Form' }).click();
-  await page.getByLabel('radius').fill('12°');
-  await page.getByLabel('radius').press('Enter');
+  await page.getByLabel('radius', { exact: true }).fill('12°');
+  await page.getByLabel('radius', { exact: true }).press('Enter');
   await expect(page.getByRole('alert')).toContainText('pixels');
-  await expect(page.getByLabel('radius')).toHaveValue('12°');
+  await expect(page.getByLabel('radius', { exact: true })).toHaveValue('12°');
 });
 
 test('two tabs cannot overwrite each other silently', async ({ page, context, request }) => {

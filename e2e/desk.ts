@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
-import type { StoredPiece } from '../web/api/answers';
+import type { Computed, StoredPiece } from '../web/api/answers';
 import type { Piece } from '../web/piece/document';
 
 export const FIGURES = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
@@ -33,6 +33,16 @@ export async function openDemo(page: Page, request: APIRequestContext): Promise<
   await page.goto(`/pieces/${id}`);
   await expect(page.locator('.proof-word')).toContainText('exact');
   return id;
+}
+
+/** Where core places everything of a document, on its stage or in one shape of it. */
+export async function placesOf(
+  request: APIRequestContext,
+  document: Piece,
+  shape: string | null = null,
+): Promise<Computed['sheet']['places']> {
+  const answer = await request.post('/api/compute', { data: { document, frame: 0, shape } });
+  return ((await answer.json()) as Computed).sheet.places;
 }
 
 /** Waits until everything is saved, as the header says it. */

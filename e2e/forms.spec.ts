@@ -123,6 +123,7 @@ test('bars of a film are as long as their figures say, to a thousandth of the sc
   const piece = JSON.parse(readFileSync(`${root}demo/starters/bars.json`, 'utf8')) as Piece;
   piece.charts[0].form.corner = 0;
   piece.charts[0].form.axis = 'none';
+  piece.charts[0].place = { x: 1090, y: 560 };
   Object.assign(piece.charts[0].finish, { swatches: ['#e03030'], colours: 'set' });
   Object.assign(piece.charts[0].words, { names: null, legend: null });
   piece.charts[0].words.labels.show = 'none';

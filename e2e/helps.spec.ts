@@ -61,7 +61,7 @@ test('a set begins with a colour for each part, grows, and says where colours ar
 
 test('what is hard to read is shown where it is, and the desk goes on where it was left', async ({ page, request }) => {
   const piece = JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
-  Object.assign(piece.words[0], { x: 1000, y: 470 });
+  Object.assign(piece.words[0], { x: 1000, y: 470, placedBy: 'hand' });
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}`);
   // It opens where all is there, not on an empty stage.

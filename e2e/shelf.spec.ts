@@ -50,7 +50,7 @@ for (const light of ['light', 'dark']) {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     const id = await openDemo(page, request);
     await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-    for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Backdrop', 'Motion']) {
+    for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Stage', 'Motion']) {
       await page.getByRole('tab', { name: face }).click();
       expect.soft(await found(page), face).toEqual([]);
     }

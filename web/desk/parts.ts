@@ -3,7 +3,7 @@ import { setOwn } from '../piece/changes';
 import type { Chart, ChartMotion, Finish, FreeText, Move, Own, Piece, Table } from '../piece/document';
 import { chartOfKey, type PlaceKey } from '../piece/places';
 import type { Selection } from './playStore';
-import { keysOf } from './stage/stageParts';
+import { keysOf } from './stage/selected';
 
 /** What is taken along by copying: charts and words, what one part has of its own, a finish, or how a chart comes. */
 export type Part =

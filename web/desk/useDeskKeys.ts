@@ -8,7 +8,7 @@ import { useDesk } from './deskStore';
 import { editPlaces } from './placesNow';
 import { FACES, usePlay } from './playStore';
 import { beginsOf } from './sheet';
-import { keysOf } from './stage/stageParts';
+import { keysOf } from './stage/selected';
 
 function loopLineAtPlayhead(): void {
   const { frame, loop, set } = usePlay.getState();

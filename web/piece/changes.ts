@@ -1,5 +1,5 @@
 import type { Repair } from '../api/answers';
-import type { Chart, FigureTarget, Move, Own, Piece, Table } from './document';
+import type { Chart, FigureTarget, Move, Own, OwnLabel, Piece, Table } from './document';
 import { newId } from '../common/words';
 
 /** Changes of a document. Each writes into the document that it is given; what follows from it, core computes. */
@@ -183,40 +183,6 @@ function pinsOf(move: Move): NonNullable<Move['pin']>[] {
   return [move.pin, move.emphasis?.untilPin ?? null].filter((pin) => pin !== null);
 }
 
-/** A part stands out from a frame on, and the others dim: strong enough to be seen, and no more. */
-export function addEmphasis(piece: Piece, target: FigureTarget, begin: number, pin: Move['pin']): string {
-  const id = newId('m', piece.moves);
-  piece.moves.push({
-    id,
-    kind: 'emphasis',
-    target,
-    begin,
-    pin,
-    frames: 12,
-    curve: 'ease-in-out',
-    opens: 'forward',
-    emphasis: { until: null, untilPin: null, out: 28, light: 0.15, size: 1, dim: 0.6, label: 1.2 },
-  });
-  return id;
-}
-
-/** The camera goes to a part of the stage, from a frame on. */
-export function addShot(piece: Piece, begin: number, on: NonNullable<Move['shot']>['on']): string {
-  const id = newId('m', piece.moves);
-  piece.moves.push({
-    id,
-    kind: 'shot',
-    target: { camera: true },
-    begin,
-    pin: null,
-    frames: 30,
-    curve: 'ease-in-out',
-    opens: 'forward',
-    shot: { zoom: 2, x: on ? 0 : 0.5, y: on ? 0 : 0.5, on },
-  });
-  return id;
-}
-
 export function removeMove(piece: Piece, id: string): void {
   piece.moves = piece.moves.filter((move) => move.id !== id);
 }
@@ -226,6 +192,13 @@ export function setOwn(chart: Chart, figure: string, part: Own): void {
   for (const key of Object.keys(own)) if (own[key] === null || own[key] === undefined) delete own[key];
   if (Object.keys(own).length === 0) delete chart.own[figure];
   else chart.own[figure] = own as Own;
+}
+
+/** What the label of one mark has of its own; what is undefined is as the others have it. */
+export function setLabel(chart: Chart, figure: string, part: Partial<OwnLabel>): void {
+  const label: Record<string, unknown> = { ...chart.own[figure]?.label, ...part };
+  for (const key of Object.keys(label)) if (label[key] === undefined || label[key] === null) delete label[key];
+  setOwn(chart, figure, { label: Object.keys(label).length === 0 ? undefined : (label as OwnLabel) });
 }
 
 /** A new line of three seconds, or up to the next line. It is empty; the stage grows for it when something is said. */

@@ -88,7 +88,8 @@ final readonly class LabelPlan
     /** How far out of its mark the line to a label goes before it bends, in pixels. */
     public function elbowOut(string $figureId): float
     {
-        $plate = $this->chart->words->labelPlate === null ? 0.0 : 2 * self::PLATE * $this->sizes->style($figureId)->size;
+        $hasPlate = $this->chart->words->labelPlate !== null;
+        $plate = $hasPlate ? 2 * self::PLATE * $this->sizes->style($figureId)->size : 0.0;
 
         return PlaceLabels::elbowOut($this->sizes->label($figureId)[1] + $plate, $this->factor);
     }

@@ -10,9 +10,10 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
+use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
-use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Problem;
@@ -260,8 +261,9 @@ final readonly class Legibility
     private function contrasts(): Check
     {
         foreach ($this->looks as $frame => $words) {
+            $marks = $this->marksAt($frame);
             foreach ($words as $word) {
-                $behind = $this->behind($word, $frame);
+                $behind = $this->behind($word, $marks);
                 $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
                 if ($word->opacity < 0.9 || $behind === null) {
                     continue;
@@ -285,6 +287,24 @@ final readonly class Legibility
         return Check::right('Words stand out from what is behind them.');
     }
 
+    /** @return list<array{Box, list<array{Shape, string}>}> what the marks of a chart lie in, and each with its colour */
+    private function marksAt(int $frame): array
+    {
+        $all = [];
+        foreach ($this->timings as $chart => $timing) {
+            $layout = $timing->layoutAt($frame);
+            $there = $this->presences[$chart];
+            $marks = [];
+            foreach (isset($this->hidden()[$chart]) ? [] : $timing->figures()->list as $figure) {
+                $shape = $layout->shape($figure->id, $there[$figure->id]->at($frame), 0.0);
+                $marks[] = [$shape, $timing->colours[$figure->id]];
+            }
+            $all[] = [$layout->extent(), $marks];
+        }
+
+        return $all;
+    }
+
     /** @return array<string, true> charts that are left out of the picture */
     private function hidden(): array
     {
@@ -293,8 +313,12 @@ final readonly class Legibility
         return array_fill_keys(array_map(static fn (Chart $chart): string => $chart->id, $hidden), true);
     }
 
-    /** The mark that a text stands on, or the backdrop; null where that is not known. */
-    private function behind(ShownWord $word, int $frame): ?Colour
+    /**
+     * The mark that a text stands on, or the backdrop; null where that is not known.
+     *
+     * @param list<array{Box, list<array{Shape, string}>}> $all marks of each chart
+     */
+    private function behind(ShownWord $word, array $all): ?Colour
     {
         $middle = $word->box->middle();
         foreach ($this->piece->charts as $chart) {
@@ -302,15 +326,10 @@ final readonly class Legibility
                 return Colour::hex($chart->words->labelPlate);
             }
         }
-        foreach ($this->timings as $chart => $timing) {
-            if (isset($this->hidden()[$chart])) {
-                continue;
-            }
-            $there = $this->presences[$chart];
-            $layout = $timing->layoutAt($frame);
-            foreach (array_map(static fn (Figure $figure): string => $figure->id, $timing->figures()->list) as $id) {
-                if ($layout->shape($id, $there[$id]->at($frame), 0.0)->holds($middle, 1, 1, 0)) {
-                    return Colour::hex($timing->colours[$id]);
+        foreach ($all as [$extent, $marks]) {
+            foreach ($extent->holds($middle, 1, 1, 0) ? $marks : [] as [$shape, $colour]) {
+                if ($shape->holds($middle, 1, 1, 0)) {
+                    return Colour::hex($colour);
                 }
             }
         }

@@ -36,7 +36,14 @@ final readonly class ShownWord
      */
     public function over(self $other): float
     {
-        $least = INF;
+        // Upright boxes that are apart tell it sooner.
+        $least = min(
+            min($this->box->right(), $other->box->right()) - max($this->box->left, $other->box->left),
+            min($this->box->bottom(), $other->box->bottom()) - max($this->box->top, $other->box->top),
+        );
+        if ($least <= 0.0) {
+            return $least;
+        }
         foreach ([$this->corners, $other->corners] as [$one, $right, $below]) {
             foreach ([$right, $below] as $end) {
                 $length = $one->distanceTo($end);

@@ -3,7 +3,7 @@ import { Switch } from '../../fields/Choice';
 import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { setOwn } from '../../piece/changes';
+import { setLabel } from '../../piece/changes';
 import type { Chart, OwnLabel } from '../../piece/document';
 import { usePlay } from '../playStore';
 import { useChartEdit } from '../useChartEdit';
@@ -80,10 +80,4 @@ export function LabelFields({ chart, figure }: { chart: Chart; figure: SheetFigu
       )}
     </>
   );
-}
-
-export function setLabel(chart: Chart, figure: string, part: Partial<OwnLabel>): void {
-  const label: Record<string, unknown> = { ...chart.own[figure]?.label, ...part };
-  for (const key of Object.keys(label)) if (label[key] === undefined || label[key] === null) delete label[key];
-  setOwn(chart, figure, { label: Object.keys(label).length === 0 ? undefined : (label as OwnLabel) });
 }

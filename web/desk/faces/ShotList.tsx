@@ -1,6 +1,6 @@
 import { shortTimecode } from '../../common/words';
 import { Switch } from '../../fields/Choice';
-import { addShot } from '../../piece/changes';
+import { addShot } from '../../piece/accents';
 import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';

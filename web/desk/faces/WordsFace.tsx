@@ -6,6 +6,8 @@ import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, ChartWords, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { PlacedBy } from '../details/PlacedBy';
+import { editPlaces } from '../placesNow';
 import { useChartEdit } from '../useChartEdit';
 import { AxisFields } from './AxisFields';
 import { LegendFields } from './LegendFields';
@@ -193,6 +195,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
 
 function Captions({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
+  const place = useDesk((state) => state.computed?.sheet.places.captions);
   const { captions, stage } = piece;
   return (
     <section>
@@ -226,31 +229,24 @@ function Captions({ piece }: { piece: Piece }) {
               })
             }
           />
+          {place && <PlacedBy keys={['captions']} places={[place]} />}
           <NumberField
             label="baseline"
             unit="pixels"
-            value={captions.y}
+            value={place?.y ?? captions.y}
             min={0}
             max={4000}
             step={2}
-            onChange={(y) =>
-              edit((draft) => {
-                draft.captions = { ...captions, y };
-              })
-            }
+            onChange={(y) => editPlaces(['captions'], () => ({ y }))}
           />
           <NumberField
             label="width"
             unit="pixels"
-            value={captions.width}
+            value={place?.width ?? captions.width}
             min={60}
             max={4000}
             step={10}
-            onChange={(width) =>
-              edit((draft) => {
-                draft.captions = { ...captions, width };
-              })
-            }
+            onChange={(width) => editPlaces(['captions'], () => ({ width }))}
           />
         </>
       ) : (

@@ -6,7 +6,8 @@ import { useDesk } from '../deskStore';
 import { placesNow, shapeNow } from '../placesNow';
 import { usePlay } from '../playStore';
 import { Handle, type Pull } from './Handle';
-import { boxOf, joined, keysOf } from './stageParts';
+import { boxOf, joined } from './stageParts';
+import { keysOf } from './selected';
 import { unitText } from './unitText';
 
 interface Props {

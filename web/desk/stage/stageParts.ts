@@ -1,9 +1,8 @@
 import type { Box, Painter } from '../../../painter/src';
 import type { Sheet } from '../../api/answers';
-import { setOwn } from '../../piece/changes';
+import { setLabel, setOwn } from '../../piece/changes';
 import type { Piece } from '../../piece/document';
 import { legendKey, setPlace, type PlaceKey } from '../../piece/places';
-import { setLabel } from '../details/LabelFields';
 import type { Selection } from '../playStore';
 
 /** What is taken hold of on the stage: what is selected by it, what has a place, and what follows from moving it. */
@@ -104,41 +103,6 @@ function heldLabel(piece: Piece, sheet: Sheet | undefined, chartId: string, figu
       setLabel(chart, figure, { x: whole((before?.x ?? 0) + across / size), y: whole((before?.y ?? 0) + down / size) });
     },
   };
-}
-
-/** What is selected and has a place. */
-export function keysOf(selection: Selection): PlaceKey[] {
-  switch (selection?.kind) {
-    case 'chart':
-      return [selection.chart];
-    case 'words':
-      return [selection.words];
-    case 'legend':
-      return [legendKey(selection.chart)];
-    case 'captions':
-      return ['captions'];
-    case 'several':
-      return selection.keys;
-    default:
-      return [];
-  }
-}
-
-/** What is selected by its key. */
-export function selectionOf(piece: Piece, keys: PlaceKey[]): Selection {
-  if (keys.length !== 1) return keys.length === 0 ? null : { kind: 'several', keys };
-  const [key] = keys;
-  const chart = piece.charts.find(({ id }) => id === key || legendKey(id) === key);
-  if (key === 'captions') return { kind: 'captions' };
-  if (!chart) return { kind: 'words', words: key };
-  return chart.id === key ? { kind: 'chart', chart: key } : { kind: 'legend', chart: chart.id };
-}
-
-/** What is taken together with it. */
-export function groupOf(piece: Piece, key: PlaceKey): PlaceKey[] {
-  const all = [...piece.charts, ...piece.words];
-  const group = all.find(({ id }) => id === key)?.group;
-  return group ? all.filter((one) => one.group === group).map(({ id }) => id) : [key];
 }
 
 /** The box around what has a place: of a chart its marks alone; null where there is nothing to be seen of it. */

@@ -6,7 +6,8 @@ import { moveAll, placesNow, type Places } from '../placesNow';
 import { shapeOf, useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { guidesOf, movedBox, snapped, type Guide } from './guides';
-import { boxOf, groupOf, heldAt, joined, keysOf, selectionOf, type Held } from './stageParts';
+import { boxOf, heldAt, joined, type Held } from './stageParts';
+import { groupOf, keysOf, selectionOf } from './selected';
 import { pan, type InView } from './useSight';
 
 /** pixels of the screen that a hand goes before it moves anything, and within which things come to rest on a guide */

@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Placed } from '../api/answers';
+import { addChart, copyChart, removeChart, setGroup, shiftChart } from './charts';
+import type { Chart, Piece } from './document';
+import { giveBack, keyOfGroups, setPlace, toldPlace } from './places';
+
+let piece: Piece;
+const byRule: Placed = { x: 600, y: 500, size: 1, turn: 0, text: 0.5, form: { radius: 417 }, by: 'rule' };
+
+beforeEach(() => {
+  piece = JSON.parse(readFileSync(new URL('../../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+});
+
+describe('what a hand places', () => {
+  it('takes over what the rule had made of a chart, so that nothing jumps', () => {
+    const labels = piece.charts[0].words.labels.size;
+    setPlace(piece, null, 'chart1', byRule, { x: 640 });
+    expect(piece.charts[0].place).toEqual({ x: 640, y: 500, placedBy: 'hand' });
+    expect(piece.charts[0].form.radius).toBe(417);
+    expect(piece.charts[0].words.labels.size).toBe(labels * 0.5);
+    giveBack(piece, null, 'chart1');
+    expect(piece.charts[0].place.placedBy).toBe('rule');
+  });
+
+  it('is told for one shape of the stage alone, where that is worked on', () => {
+    const before = structuredClone(piece.charts[0]);
+    setPlace(piece, 'upright', 'chart1', byRule, { y: 800 });
+    expect(piece.charts[0]).toEqual(before);
+    expect(piece.shapes![0].own.chart1).toEqual({ x: 600, y: 800, size: 1, text: 0.5, form: { radius: 417 } });
+    expect(toldPlace(piece, 'upright', 'chart1')).toMatchObject({ x: 600, y: 800 });
+    expect(toldPlace(piece, null, 'chart1')).toBeNull();
+    giveBack(piece, 'upright', 'chart1');
+    expect(piece.shapes![0].own).toEqual({});
+  });
+
+  it('holds for words, legends and captions as well', () => {
+    const at = (size: number): Placed => ({ x: 100, y: 200, size, width: 600, by: 'rule' });
+    setPlace(piece, null, 'title', at(70), { x: 120 });
+    expect(piece.words[0]).toMatchObject({ x: 120, y: 200, width: 600, size: 70, placedBy: 'hand' });
+    setPlace(piece, null, 'legend-chart1', at(40), { flow: 'rows' });
+    expect(piece.charts[0].words.legend).toMatchObject({ x: 100, size: 40, flow: 'rows', placedBy: 'hand' });
+    setPlace(piece, 'square', 'captions', { ...at(piece.captions!.size / 2) }, {});
+    expect(piece.shapes![1].own.captions).toMatchObject({ size: 0.5 });
+  });
+
+  it('is found by the groups that a thing is painted in', () => {
+    expect(keyOfGroups(piece, ['@camera', 'chart1', 'figure-r1'])).toBe('chart1');
+    expect(keyOfGroups(piece, ['chart1', 'legend', 'legend-r1'])).toBe('legend-chart1');
+    expect(keyOfGroups(piece, ['caption-l1'])).toBe('captions');
+    expect(keyOfGroups(piece, ['backdrop'])).toBeNull();
+  });
+});
+
+describe('several charts', () => {
+  const another = (id: string): Chart => ({ ...structuredClone(piece.charts[0]), id });
+
+  it('come in together, by the order of the first', () => {
+    addChart(piece, another('chart2'), piece.tables[0]);
+    expect(piece.tables).toHaveLength(1);
+    expect(piece.charts[1].entrance).toMatchObject({ with: 'chart1', joins: 'together' });
+  });
+
+  it('are copied with their moves, and taken out with all that hangs on them', () => {
+    const moves = piece.moves.filter(({ target }) => 'chart' in target).length;
+    expect(copyChart(piece, 'chart1')).toBe('chart2');
+    expect(piece.moves.filter(({ target }) => 'chart' in target && target.chart === 'chart2')).toHaveLength(moves);
+    piece.words[0].pointsAt = { chart: 'chart2', figure: 'r1' };
+    removeChart(piece, 'chart2');
+    expect(piece.moves.filter(({ target }) => 'chart' in target)).toHaveLength(moves);
+    expect(piece.words[0].pointsAt).toBeNull();
+    expect(piece.tables, 'another chart still shows it').toHaveLength(1);
+  });
+
+  it('change places, and are taken together', () => {
+    addChart(piece, another('chart2'), piece.tables[0]);
+    shiftChart(piece, 'chart1', 1);
+    expect(piece.charts.map(({ id }) => id)).toEqual(['chart2', 'chart1']);
+    setGroup(piece, ['chart1', 'title'], true);
+    expect(piece.charts[1].group).toBe(piece.words[0].group);
+    setGroup(piece, ['chart1', 'title'], false);
+    expect(piece.charts[1].group).toBeNull();
+  });
+});
