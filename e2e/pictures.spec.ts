@@ -33,6 +33,7 @@ function plain(): Piece {
   });
   Object.assign(piece.charts[0].words, { legend: null, centre: null });
   Object.assign(piece.charts[0].form, { gap: 0 });
+  piece.charts[0].place = { x: 584, y: 492 };
   Object.assign(piece.backdrop, { kind: 'colour', colour: '#000000', vignette: 0 });
   piece.words = [];
   piece.captions = null;

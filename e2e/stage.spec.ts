@@ -203,7 +203,7 @@ test('the view goes nearer and shows hairlines and rulers, and nothing of it is 
     Math.floor(size.width) - 1,
   );
   await page.keyboard.press('h');
-  await expect(page.locator('.outlines .mark')).toHaveCount(5);
+  await expect(page.locator('.stage-outlines .mark')).toHaveCount(5);
   await page.locator('#view-menu').click();
   await page.getByText('rulers in percent').click();
   await expect(page.locator('.ruler')).toHaveCount(2);

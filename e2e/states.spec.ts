@@ -41,7 +41,7 @@ test('the proof page says what was measured, and what is in the way', async ({ p
   await page.getByRole('link', { name: 'Back to the desk' }).click();
 
   const { document } = await stored(request, id);
-  document.words[0].x = 1800;
+  Object.assign(document.words[0], { x: 1800, placedBy: 'hand' });
   document.tables[0].rows[0].cells[0] = 'lots';
   const broken = await store(request, document);
   await page.goto(`/pieces/${broken}/proof`);

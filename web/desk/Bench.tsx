@@ -20,16 +20,18 @@ export function Bench({ piece }: { piece: Piece }) {
   return (
     <div className="bench">
       <Tab.Container activeKey={face} onSelect={(key) => set({ face: key as Face })} mountOnEnter unmountOnExit>
-        <Nav className="bench-faces" aria-label="Bench">
-          {FACES.map((name, index) => (
-            <Nav.Item key={name}>
-              <Nav.Link eventKey={name} title={`${name} (${index + 1})`}>
-                {name}
-              </Nav.Link>
-            </Nav.Item>
-          ))}
+        <div className="bench-top">
+          <Nav className="bench-faces" aria-label="Bench">
+            {FACES.map((name, index) => (
+              <Nav.Item key={name}>
+                <Nav.Link eventKey={name} title={`${name} (${index + 1})`}>
+                  {name}
+                </Nav.Link>
+              </Nav.Item>
+            ))}
+          </Nav>
           <ChartMenu piece={piece} />
-        </Nav>
+        </div>
         <div className="bench-body">
           <Split
             id="bench-body"

@@ -35,6 +35,26 @@ final readonly class Polyline
         return null;
     }
 
+    /**
+     * @param list<Point> $one
+     * @param list<Point> $other
+     */
+    public static function doCross(array $one, array $other): bool
+    {
+        for ($first = count($one) - 1; $first > 0; --$first) {
+            for ($second = count($other) - 1; $second > 0; --$second) {
+                [$a, $b, $c, $d] = [$one[$first - 1], $one[$first], $other[$second - 1], $other[$second]];
+                // Stretches whose heights are apart need no closer look.
+                $isApart = max($a->y, $b->y) < min($c->y, $d->y) || max($c->y, $d->y) < min($a->y, $b->y);
+                if (!$isApart && self::meeting($a, $b, $c, $d) !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     private static function meeting(Point $a, Point $b, Point $c, Point $d): ?Point
     {
         [$abX, $abY, $cdX, $cdY] = [$b->x - $a->x, $b->y - $a->y, $d->x - $c->x, $d->y - $c->y];

@@ -33,6 +33,9 @@ final readonly class PlaceLabels
     /** how far the edge of the stage can push it, in heights */
     private const PUSHED = 0.35;
 
+    /** how often lines that cross are looked for */
+    private const PASSES = 4;
+
     /** how much to a side those look at most that can go to the other */
     private const UPRIGHT = 0.6;
 
@@ -355,21 +358,20 @@ final readonly class PlaceLabels
         if ($side === null || !$this->hasLeaders) {
             return $lane;
         }
-        $lines = fn (Wish $wish, int $place): Polyline => new Polyline([
-            $wish->rim->at,
-            $this->elbow($wish, $factor),
-            new Point($side, $middles[$place]),
-        ]);
         $count = count($lane);
-        for ($pass = 0, $isCrossed = true; $isCrossed && $pass < $count; ++$pass) {
+        $stubs = array_map(fn (Wish $wish): array => [$wish->rim->at, $this->elbow($wish, $factor)], $lane);
+        $ends = array_map(static fn (float $middle): Point => new Point($side, $middle), $middles);
+        $crosses = static fn (int $one, int $end, int $other, int $otherEnd): bool => Polyline::doCross(
+            [...$stubs[$one], $ends[$end]],
+            [...$stubs[$other], $ends[$otherEnd]],
+        );
+        for ($pass = 0, $isCrossed = true; $isCrossed && $pass < self::PASSES; ++$pass) {
             $isCrossed = false;
             for ($one = 0; $one < $count; ++$one) {
                 for ($other = $one + 1; $other < $count; ++$other) {
-                    if (
-                        $lines($lane[$one], $one)->crossing($lines($lane[$other], $other)) !== null
-                        && $lines($lane[$one], $other)->crossing($lines($lane[$other], $one)) === null
-                    ) {
+                    if ($crosses($one, $one, $other, $other) && !$crosses($one, $other, $other, $one)) {
                         [$lane[$one], $lane[$other]] = [$lane[$other], $lane[$one]];
+                        [$stubs[$one], $stubs[$other]] = [$stubs[$other], $stubs[$one]];
                         $isCrossed = true;
                     }
                 }

@@ -16,7 +16,7 @@ export function Outlines({ piece, painter, frame, size: [width, height], shown }
   const places = useDesk((state) => state.computed?.sheet.places);
   const far = 16 / shown;
   return (
-    <g className="outlines">
+    <g className="stage-outlines">
       {[1 / 3, 2 / 3].map((part) => (
         <path key={part} className="faint" d={`M${width * part} 0V${height}M0 ${height * part}H${width}`} />
       ))}
