@@ -17,7 +17,7 @@ try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${url}/pieces/${id}`);
   await page.waitForSelector('.proof-word.is-exact');
-  await page.getByRole('button', { name: 'donut', exact: true }).first().click();
+  await page.locator('.on-stage-chart .list-pick').first().click();
   const box = await page.locator('.stage canvas').boundingBox();
   const result = await page.evaluate(
     async ({ left, top, moves, seconds }) => {

@@ -36,7 +36,7 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'corners', () => type(field('corners'), '12'));
   await changesThePicture(page, 'half', () => type(field('whole sweep'), '180'));
   await letGo(page);
-  await page.getByRole('button', { name: 'donut', exact: true }).first().click();
+  await page.locator('.on-stage-chart .list-pick').first().click();
   const details = page.getByRole('complementary');
   await changesThePicture(page, 'across', () => type(details.getByLabel('across', { exact: true }), '700'));
   await changesThePicture(page, 'down', () => type(details.getByLabel('down', { exact: true }), '500'));

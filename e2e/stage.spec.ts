@@ -21,6 +21,9 @@ async function drag(page: Page, from: [number, number], by: [number, number], mo
   await saved(page);
 }
 
+/** The chart as a whole, from the list of what is on the stage. */
+const takeChart = (page: Page) => page.locator('.on-stage-chart .list-pick').first().click();
+
 const details = (page: Page) => page.getByRole('complementary');
 
 test('several charts stand together, are taken together, put in line and undone', async ({ page, request }) => {
@@ -70,7 +73,7 @@ test('what a handle does is seen on it, comes to rest on whole steps, and can be
   const id = await openDemo(page, request);
   await goTo(page, 470);
   await letGo(page);
-  await page.getByRole('button', { name: 'donut', exact: true }).first().click();
+  await takeChart(page);
   const { chart1 } = await placesOf(request, (await stored(request, id)).document);
   const hole = page.getByRole('button', { name: /^hole, / });
   const box = (await hole.boundingBox())!;
@@ -104,7 +107,7 @@ test('each shape of the stage lays everything out, and can have a place of its o
   await page.getByRole('button', { name: 'Go on in 1080 × 1920' }).click();
   await expect(page.locator('.stage canvas')).toBeVisible();
   await letGo(page);
-  await page.getByRole('button', { name: 'donut', exact: true }).first().click();
+  await takeChart(page);
   await expect(details(page)).toContainText('Placed by the arrangement');
   await page.keyboard.press('Control+Shift+ArrowDown');
   await expect(details(page)).toContainText('a place of its own in this shape');
@@ -174,7 +177,7 @@ test('a label is put elsewhere by hand, and charts go from one piece to another'
   expect((await stored(request, id)).document.charts[0].own.r5?.label).toEqual({ text: 'Toys, at last' });
 
   await letGo(page);
-  await page.getByRole('button', { name: 'donut', exact: true }).first().click();
+  await takeChart(page);
   await page.keyboard.press('Control+C');
   await expect(page.getByText('Copied, to be pasted here')).toBeVisible();
   const other = await openDemo(page, request);

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useDeferredValue, useEffect } from 'react';
 import { useParams } from 'react-router';
 import { NotHere } from '../common/NotHere';
 import { Split } from '../common/Split';
@@ -43,6 +43,10 @@ export function DeskPage() {
       document.title = 'Lupine';
     };
   }, [title]);
+  const isHeld = usePlay((state) => state.isHeld);
+  const calm = useDeferredValue(document_);
+  // While something is dragged the stage goes first.
+  const beside = isHeld ? calm : document_;
   usePlayback(document_?.stage.rate ?? [30, 1]);
   useDeskKeys();
   useClipboard();
@@ -65,7 +69,7 @@ export function DeskPage() {
             usual: '39%',
             least: '300px',
             folded: '0px',
-            content: <ScriptColumn piece={document_} />,
+            content: <ScriptColumn piece={beside ?? document_} />,
           },
           {
             id: 'work',
@@ -93,7 +97,7 @@ export function DeskPage() {
                       usual: '36%',
                       least: '150px',
                       folded: '42px',
-                      content: <Bench piece={document_} />,
+                      content: <Bench piece={beside ?? document_} />,
                     },
                   ]}
                 />

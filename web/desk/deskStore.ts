@@ -13,6 +13,8 @@ const MOST_ON_LEAVING = 60_000;
 /** without an edit, so that nobody waits for it */
 const PROOF_AFTER = 900;
 const REST_AFTER = 350;
+/** between two computations of what is held in the hand */
+const HELD_EVERY = 400;
 /** frames before the end of what is computed, on which the next are asked for */
 const AHEAD = 60;
 
@@ -45,6 +47,8 @@ interface DeskState {
   open: (id: string) => Promise<void>;
   close: () => void;
   edit: (change: (document: Piece) => void) => void;
+  /** The hand lets go of what it held on the stage: it is computed as it stands. */
+  letGo: () => void;
   undo: () => Promise<void>;
   redo: () => Promise<void>;
   save: () => Promise<boolean>;
@@ -55,6 +59,7 @@ interface DeskState {
 let saveTimer = 0;
 let proofTimer = 0;
 let restTimer = 0;
+let heldTimer = 0;
 let computing = false;
 /** takes back what is computed while nobody edits */
 let resting: AbortController | null = null;
@@ -115,6 +120,13 @@ export const useDesk = create<DeskState>((set, get) => {
       restTimer = window.setTimeout(() => void compute(false), REST_AFTER);
     window.clearTimeout(proofTimer);
     proofTimer = window.setTimeout(() => void prove(), PROOF_AFTER);
+  };
+
+  /** What is held in the hand is painted where it is taken; core computes it now and then on the way, and at the end. */
+  const computeHeld = async (): Promise<void> => {
+    window.clearTimeout(heldTimer);
+    heldTimer = 0;
+    await compute();
   };
 
   const take = (computed: Computed, id: string, shape: string | null): void => {
@@ -316,7 +328,11 @@ export const useDesk = create<DeskState>((set, get) => {
         set({ document: next, saved: 'waiting', canUndo: true, canRedo: false });
         scheduleSave();
       }
-      void compute();
+      if (deskNow().isHeld) heldTimer ||= window.setTimeout(() => void computeHeld(), HELD_EVERY);
+      else void compute();
+    },
+    letGo: () => {
+      if (heldTimer) void computeHeld();
     },
     undo: () => walk('undo'),
     redo: () => walk('redo'),
@@ -340,7 +356,11 @@ function mayPass(error: unknown): boolean {
 }
 
 /** Told by the desk: large pieces are computed around the playhead, and each shape of the stage by itself. */
-let deskNow = (): { frame: number; shape: string | null } => ({ frame: 0, shape: null });
+let deskNow = (): { frame: number; shape: string | null; isHeld: boolean } => ({
+  frame: 0,
+  shape: null,
+  isHeld: false,
+});
 
 export function followDesk(now: typeof deskNow): void {
   deskNow = now;

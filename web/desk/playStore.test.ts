@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 vi.mock('./deskStore', () => ({
   followDesk: () => undefined,
-  useDesk: { getState: () => ({ recompute: () => undefined }) },
+  useDesk: { getState: () => ({ recompute: () => undefined, letGo: () => undefined }) },
 }));
 const { usePlay } = await import('./playStore');
 const play = () => usePlay.getState();

@@ -29,6 +29,7 @@ type Settable = Pick<
   | 'speed'
   | 'chart'
   | 'shape'
+  | 'isHeld'
   | 'isSideBySide'
   | 'outlines'
   | 'rulers'
@@ -61,6 +62,8 @@ interface PlayState {
   chart: string;
   /** the shape of the stage that is worked on; null: the piece's own */
   shape: string | null;
+  /** whether a hand holds something on the stage: what is beside the stage follows when there is time */
+  isHeld: boolean;
   /** all shapes beside each other */
   isSideBySide: boolean;
   /** hairlines instead of the picture */
@@ -99,6 +102,7 @@ const START = {
   safeArea: false,
   chart: '',
   shape: null,
+  isHeld: false,
   isSideBySide: false,
   outlines: false,
   rulers: 'none' as Rulers,
@@ -136,9 +140,10 @@ export const usePlay = create<PlayState>((set, get) => {
 });
 
 followDesk(() => {
-  const { frame, shape } = usePlay.getState();
-  return { frame, shape };
+  const { frame, shape, isHeld } = usePlay.getState();
+  return { frame, shape, isHeld };
 });
 usePlay.subscribe((now, before) => {
   if (now.shape !== before.shape) void useDesk.getState().recompute();
+  if (before.isHeld && !now.isHeld) useDesk.getState().letGo();
 });

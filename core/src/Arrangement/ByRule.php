@@ -14,7 +14,10 @@ use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 
-/** Places by rule: charts and words share what captions and a source line leave of the stage. */
+/**
+ * Places by rule: charts and words share what captions and a source line leave of the stage. What a hand has placed is
+ * left there, and its room by the rule is left as well, so that nothing else moves because of it.
+ */
 final readonly class ByRule
 {
     /** what is kept clear on every side: of that side (EBU R 95: 5 % for graphics), and of the shorter one */
@@ -77,7 +80,7 @@ final readonly class ByRule
         $rule = $this->piece->arrangement->charts;
         $words = [...$this->of('title'), ...$this->of('subtitle')];
         $alone = count($shown) === 1 ? $shown[0] : null;
-        $legend = $alone?->words->legend?->isByRule === true ? $alone->words->legend : null;
+        $legend = $alone?->words->legend;
         $isBeside = in_array($rule, ['left', 'right'], true) && $room->width / $room->height >= self::WIDE;
         if ($isBeside && ($words !== [] || $legend !== null) && $shown !== []) {
             $wide = round($room->width * self::WORDS);
@@ -168,12 +171,12 @@ final readonly class ByRule
         return [$placed, $y < $room->middle()->y ? $room : self::without($room, 0.0, max(0.0, $taken))];
     }
 
-    /** @return list<FreeText> that the rule places, in the order of the piece */
+    /** @return list<FreeText> in the order of the piece */
     private function of(string $role): array
     {
         return array_values(array_filter(
             $this->piece->words,
-            static fn (FreeText $words): bool => $words->isByRule && $words->role === $role && !$words->isHidden,
+            static fn (FreeText $words): bool => $words->role === $role && !$words->isHidden,
         ));
     }
 
@@ -209,7 +212,10 @@ final readonly class ByRule
         return $this->piece->arranged(
             $this->piece->stage,
             array_map(static fn (Chart $chart): Chart => $charts[$chart->id] ?? $chart, $this->piece->charts),
-            array_map(static fn (FreeText $text): FreeText => $words[$text->id] ?? $text, $this->piece->words),
+            array_map(
+                static fn (FreeText $text): FreeText => $text->isByRule ? $words[$text->id] ?? $text : $text,
+                $this->piece->words,
+            ),
             $captions,
         );
     }

@@ -59,36 +59,33 @@ final readonly class ChartRooms
      */
     public function place(array $charts, Box $room, array $placed): array
     {
-        $byRule = array_values(array_filter($charts, static fn (Chart $chart): bool => $chart->place->isByRule));
-        $rooms = $this->rooms($room, count($byRule));
+        $rooms = $this->rooms($room, count($charts));
         $made = [];
-        foreach ($charts as $chart) {
-            $made[$chart->id] = $this->byHand($chart, $placed[$chart->id] ?? null, $room);
-        }
-        foreach ($byRule as $index => $chart) {
-            $made[$chart->id] = $this->chart($chart, $rooms[$index], $placed[$chart->id] ?? null);
+        foreach ($charts as $index => $chart) {
+            $made[$chart->id] = self::kept($chart, $this->chart($chart, $rooms[$index], $placed[$chart->id] ?? null));
         }
 
         return $made;
     }
 
-    /** A chart that a hand has placed; its legend may be the rule's all the same. */
-    private function byHand(Chart $chart, ?LegendSettings $placed, Box $room): Chart
+    /** What a hand has placed, chart or legend, stays; the other may be the rule's all the same. */
+    private static function kept(Chart $chart, Chart $made): Chart
     {
         $legend = $chart->words->legend;
-        if ($legend?->isByRule !== true) {
-            return $chart;
+        if ($legend !== null && $legend->isByRule) {
+            $legend = $made->words->legend;
         }
-        [, $free] = $this->beside($chart, $room, $legend)[0];
 
-        return $chart->arranged($chart->place, $chart->form, $chart->words->arranged(1.0, $placed ?? $free));
+        return $chart->place->isByRule
+            ? $made->arranged($made->place, $made->form, $made->words->arranged(1.0, $legend))
+            : $chart->arranged($chart->place, $chart->form, $chart->words->arranged(1.0, $legend));
     }
 
     private function chart(Chart $chart, Box $room, ?LegendSettings $placed): Chart
     {
         $legend = $chart->words->legend;
-        if ($placed !== null || $legend === null || !$legend->isByRule) {
-            [$place, $form, $words] = $this->fitted($chart, $room, $placed ?? $legend);
+        if ($placed !== null || $legend === null) {
+            [$place, $form, $words] = $this->fitted($chart, $room, $placed);
 
             return $chart->arranged($place, $form, $words);
         }

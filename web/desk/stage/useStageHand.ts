@@ -125,6 +125,23 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
       baselines: lines(keys),
     };
   };
+  /** What the hand has done is seen with the next picture; more than that nobody sees. */
+  const waiting = useRef<{ event: PointerEvent; frame: number } | null>(null);
+  const soon = (event: PointerEvent): void => {
+    if (!drag.current) return;
+    if (waiting.current) {
+      waiting.current.event = event;
+      return;
+    }
+    waiting.current = {
+      event,
+      frame: requestAnimationFrame(() => {
+        const last = waiting.current?.event;
+        waiting.current = null;
+        if (last) move(last);
+      }),
+    };
+  };
   const move = (event: PointerEvent): void => {
     const { current } = drag;
     if (!current) return;
@@ -136,6 +153,8 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
     const [x, y] = point(event);
     let [across, along] = [x - current.x, y - current.y];
     if (!current.moved && Math.hypot(across, along) * seen.shown < STILL) return;
+    // A part that is pulled out is computed anew with every step; what only changes its place is not.
+    if (!current.moved && current.keys.length > 0) usePlay.getState().set({ isHeld: true });
     current.moved = true;
     if (!current.held) {
       onMarquee({
@@ -159,8 +178,14 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
     edit((draft) => moveAll(draft, current.places, ...onStage(across, along)));
   };
   const up = (event: PointerEvent): void => {
+    if (waiting.current) {
+      cancelAnimationFrame(waiting.current.frame);
+      waiting.current = null;
+      move(event);
+    }
     const { current } = drag;
     drag.current = null;
+    usePlay.getState().set({ isHeld: false });
     setPanning(false);
     onMeet([]);
     onMarquee(null);
@@ -183,7 +208,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
   };
   return {
     isPanning,
-    events: { onPointerDown: down, onPointerMove: move, onPointerUp: up, onPointerCancel: up },
+    events: { onPointerDown: down, onPointerMove: soon, onPointerUp: up, onPointerCancel: up },
   };
 }
 
