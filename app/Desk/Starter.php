@@ -10,7 +10,7 @@ use Lupine\Core\Piece\BadPiece;
 final class Starter
 {
     /** In the order in which the shelf shows them. */
-    private const NAMES = ['pie', 'donut', 'dial', 'rings', 'bars', 'columns', 'strip', 'ribbon'];
+    private const NAMES = ['pie', 'donut', 'dial', 'rings', 'bars', 'columns', 'strip', 'ribbon', 'two-charts'];
 
     /** @return list<string> */
     public static function names(): array

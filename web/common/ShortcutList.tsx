@@ -35,6 +35,7 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['↑ ↓', 'the figure before or after'],
       ['Ctrl and arrows', 'moves what is selected on the stage by a pixel; with Shift by ten'],
+      ['A', 'takes all charts and texts at once; a list beside the bench leaves some of them out'],
       ['Shift + click', 'takes several things on the stage at once; so does a frame drawn around them'],
       ['Alt while dragging', 'nothing comes to rest on guides or whole steps'],
       ['Delete', 'take away the selected line, title or chart'],

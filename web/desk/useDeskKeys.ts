@@ -8,7 +8,7 @@ import { useDesk } from './deskStore';
 import { editPlaces } from './placesNow';
 import { FACES, usePlay } from './playStore';
 import { beginsOf } from './sheet';
-import { keysOf } from './stage/selected';
+import { keysOf, selectionOf } from './stage/selected';
 
 function loopLineAtPlayhead(): void {
   const { frame, loop, set } = usePlay.getState();
@@ -47,6 +47,14 @@ function remove(): void {
     select(null);
     edit((piece) => removeChart(piece, selection.chart));
   }
+}
+
+/** Everything that has a place is taken at once. */
+function takeAll(): void {
+  const { document } = useDesk.getState();
+  if (!document) return;
+  const keys = [...document.charts, ...document.words].map(({ id }) => id);
+  usePlay.getState().select(selectionOf(document, keys));
 }
 
 const NUDGES: Record<string, [number, number]> = {
@@ -124,6 +132,7 @@ export function useDeskKeys(): void {
         l: () => shuttle(1),
         o: loopLineAtPlayhead,
         g: () => set({ safeArea: !safeArea }),
+        a: takeAll,
         h: () => set({ outlines: !usePlay.getState().outlines }),
         s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
         Escape: () => {

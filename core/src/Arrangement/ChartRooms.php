@@ -33,6 +33,9 @@ final readonly class ChartRooms
     /** sizes of a legend that are tried, as fractions of its own */
     private const SIZES = [1.0, 0.86, 0.74];
 
+    /** charts up to which every number of columns is tried */
+    private const TRIED = 4;
+
     /** how much wider than it has to be a legend is; and what stands between it and its chart */
     private const LOOSE = 1.12;
     private const AWAY = 0.05;
@@ -59,13 +62,37 @@ final readonly class ChartRooms
      */
     public function place(array $charts, Box $room, array $placed): array
     {
-        $rooms = $this->rooms($room, count($charts));
-        $made = [];
-        foreach ($charts as $index => $chart) {
-            $made[$chart->id] = self::kept($chart, $this->chart($chart, $rooms[$index], $placed[$chart->id] ?? null));
+        $best = [];
+        $most = -INF;
+        foreach ($this->columns(count($charts)) as $columns) {
+            $made = [];
+            $worth = 0.0;
+            foreach ($this->rooms($room, count($charts), $columns) as $index => $one) {
+                $chart = $charts[$index];
+                $made[$chart->id] = $fitted = $this->chart($chart, $one, $placed[$chart->id] ?? null);
+                $worth += (new ChartWorth($this->timings[$chart->id], $this->setter))->of($fitted);
+            }
+            if ($worth > $most + 1e-9) {
+                [$best, $most] = [$made, $worth];
+            }
+        }
+        foreach ($charts as $chart) {
+            $best[$chart->id] = self::kept($chart, $best[$chart->id]);
         }
 
-        return $made;
+        return $best;
+    }
+
+    /** @return list<int> how many charts can stand side by side */
+    private function columns(int $count): array
+    {
+        return match ($this->piece->arrangement->several) {
+            'row' => [$count],
+            'column' => [1],
+            'grid' => [(int) ceil(sqrt($count))],
+            // Of many charts not every way is tried.
+            default => $count <= self::TRIED ? range(1, max(1, $count)) : [(int) ceil(sqrt($count))],
+        };
     }
 
     /** What a hand has placed, chart or legend, stays; the other may be the rule's all the same. */
@@ -191,22 +218,13 @@ final readonly class ChartRooms
     }
 
     /** @return list<Box> */
-    private function rooms(Box $room, int $count): array
+    private function rooms(Box $room, int $count, int $columns): array
     {
-        if ($count === 0) {
-            return [];
-        }
         $gap = round(self::BETWEEN * min($this->piece->stage->width, $this->piece->stage->height));
-        $columns = match ($this->piece->arrangement->several) {
-            'row' => $count,
-            'column' => 1,
-            'grid' => (int) ceil(sqrt($count)),
-            default => self::fitting($room, $count, $gap),
-        };
-        $rows = (int) ceil($count / $columns);
-        $high = ($room->height - ($rows - 1) * $gap) / $rows;
+        $rows = (int) ceil($count / max(1, $columns));
         $rooms = [];
         for ($index = 0; $index < $count; ++$index) {
+            $high = ($room->height - ($rows - 1) * $gap) / $rows;
             $row = intdiv($index, $columns);
             // The last row shares its width among fewer.
             $inRow = min($columns, $count - $row * $columns);
@@ -221,24 +239,5 @@ final readonly class ChartRooms
         }
 
         return $rooms;
-    }
-
-    /** As many columns as leave the shorter side of each room longest. */
-    private static function fitting(Box $room, int $count, float $gap): int
-    {
-        $best = 1;
-        $longest = -INF;
-        for ($columns = 1; $columns <= $count; ++$columns) {
-            $rows = (int) ceil($count / $columns);
-            $shorter = min(
-                ($room->width - ($columns - 1) * $gap) / $columns,
-                ($room->height - ($rows - 1) * $gap) / $rows,
-            );
-            if ($shorter > $longest + 1e-6) {
-                [$best, $longest] = [$columns, $shorter];
-            }
-        }
-
-        return $best;
     }
 }

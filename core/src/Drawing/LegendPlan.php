@@ -43,8 +43,10 @@ final readonly class LegendPlan
     ) {
         $size = $legend->style->size;
         $readings = $this->isOfSeries ? 0.0 : $reading + $size * self::BEFORE_READING;
-        $room = max(20.0, $legend->width - $this->labelShift() - $readings);
+        // In rows an entry is no wider than it has to be.
         $widest = max(1.0, ...array_values($labels));
+        $wide = $legend->flow === 'column' ? $legend->width : min($legend->width, $this->natural());
+        $room = max(20.0, $wide - $this->labelShift() - $readings);
         $this->style = $legend->style->withSize($size * max(self::SMALLEST, min(1.0, $room / $widest)));
         $this->labelRoom = $room;
     }
@@ -158,6 +160,14 @@ final readonly class LegendPlan
         $readings = $this->isOfSeries ? 0.0 : $this->reading + $this->legend->style->size * self::BEFORE_READING;
 
         return $this->labelShift() + max(1.0, ...array_values($this->labels)) + $readings;
+    }
+
+    /** Whether a label is too long even where it is as small as it may be. */
+    public function isCut(): bool
+    {
+        $smaller = $this->style->size / $this->legend->style->size;
+
+        return max(1.0, ...array_values($this->labels)) * $smaller > $this->labelRoom + 0.5;
     }
 
     /** How wide each entry of a row is. */

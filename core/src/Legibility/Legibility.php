@@ -199,6 +199,9 @@ final readonly class Legibility
         foreach ($this->looks as $frame => $words) {
             foreach ($words as $word) {
                 $box = $word->box;
+                if ($word->isNear) {
+                    continue;
+                }
                 if ($box->left < -1 || $box->top < -1 || $box->right() > $width + 1 || $box->bottom() > $height + 1) {
                     return Check::wrong(sprintf('%s runs over the edge of the stage.', $word->named()), $frame, $box);
                 }
@@ -287,7 +290,7 @@ final readonly class Legibility
         return Check::right('Words stand out from what is behind them.');
     }
 
-    /** @return list<array{Box, list<array{Shape, string}>}> what the marks of a chart lie in, and each with its colour */
+    /** @return list<array{Box, list<array{Shape, string}>}> what a chart's marks lie in, and each with its colour */
     private function marksAt(int $frame): array
     {
         $all = [];

@@ -25,6 +25,8 @@ final readonly class ShownWord
         public float $opacity,
         public bool $isReading,
         private array $corners,
+        /** whether the camera is near, so that it may well be out of the picture */
+        public bool $isNear = false,
     ) {
     }
 

@@ -194,7 +194,28 @@ final class ShownWords
         // As large as its groups make it.
         $seen = $corners[0]->distanceTo($corners[2]) / self::CAPITALS;
 
-        return new ShownWord($said, $box, $seen, $text['fill'], $opacity, $text['reading'] !== null, $corners);
+        return new ShownWord(
+            $said,
+            $box,
+            $seen,
+            $text['fill'],
+            $opacity,
+            $text['reading'] !== null,
+            $corners,
+            $this->isNear($groups, $frame),
+        );
+    }
+
+    /** @param list<Group> $groups */
+    private function isNear(array $groups, int $frame): bool
+    {
+        foreach ($groups as $group) {
+            if ($group['name'] === '@camera' && isset($group['pose'])) {
+                return $this->number($group['index'], 'size', $group['pose']['size'], $frame) > 1.001;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Group> $groups */

@@ -1,4 +1,5 @@
 import type { Box } from '../../../painter/src';
+import { Switch } from '../../fields/Choice';
 import { removeChart, setGroup } from '../../piece/charts';
 import { removeWords } from '../../piece/changes';
 import type { Piece } from '../../piece/document';
@@ -6,7 +7,9 @@ import type { PlaceKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
+import { selectionOf } from '../stage/selected';
 import { stageBoxes } from '../stage/stageBoxes';
+import { chartName } from '../useChart';
 import { PlacedBy } from './PlacedBy';
 
 type Side = 'left' | 'right' | 'top' | 'bottom' | 'across' | 'down';
@@ -83,6 +86,25 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
         <i className="bi bi-intersect" aria-hidden="true" /> <strong>{keys.length} things</strong>
       </div>
       <div className="fields one-column">
+        <ul className="plain-list" aria-label="What is taken">
+          {[...piece.charts, ...piece.words].map((one) => {
+            const name = 'form' in one ? chartName(piece, one) : one.text || 'Empty';
+            const isTaken = keys.includes(one.id);
+            return (
+              <li key={one.id}>
+                <Switch
+                  label={name}
+                  value={isTaken}
+                  onChange={() =>
+                    usePlay
+                      .getState()
+                      .select(selectionOf(piece, isTaken ? keys.filter((key) => key !== one.id) : [...keys, one.id]))
+                  }
+                />
+              </li>
+            );
+          })}
+        </ul>
         <div className="several-sides" role="group" aria-label="In line">
           {SIDES.map(([side, icon, text]) => (
             <button

@@ -111,7 +111,7 @@ export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take 
 }
 
 /** A word beside a handle. */
-function Told({ x, y, shown, text }: { x: number; y: number; shown: number; text: string }) {
+export function Told({ x, y, shown, text }: { x: number; y: number; shown: number; text: string }) {
   const width = (text.length * 7.2 + 14) / shown;
   const height = 22 / shown;
   return (

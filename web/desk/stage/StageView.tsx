@@ -7,6 +7,7 @@ import { CameraFrame } from './CameraFrame';
 import { CurveHandles } from './CurveHandles';
 import { FormHandles } from './FormHandles';
 import type { Guide } from './guides';
+import { Told } from './Handle';
 import { Outlines } from './Outlines';
 import { SelectionFrame } from './SelectionFrame';
 import { usePaintedCanvas } from './usePaintedCanvas';
@@ -31,6 +32,7 @@ export function StageView({ piece, size, room }: Props) {
   const stage = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const [met, setMet] = useState<Guide[]>([]);
+  const [told, setTold] = useState<{ x: number; y: number; text: string } | null>(null);
   const [marquee, setMarquee] = useState<Box | null>(null);
   const seen = useSight(size, room);
   const { shown } = seen;
@@ -67,7 +69,16 @@ export function StageView({ piece, size, room }: Props) {
     return () => target.removeEventListener('wheel', wheel);
   }, [size]);
 
-  const hand = useStageHand({ piece, canvas, painted, seen, size, onMeet: setMet, onMarquee: setMarquee });
+  const hand = useStageHand({
+    piece,
+    canvas,
+    painted,
+    seen,
+    size,
+    onMeet: setMet,
+    onMarquee: setMarquee,
+    onTell: setTold,
+  });
   const outline =
     painted.current && isThere && selection?.kind === 'figure'
       ? painted.current.outlineOf(selection.chart, selection.figure, frame)
@@ -140,6 +151,7 @@ export function StageView({ piece, size, room }: Props) {
             y2={axis === 'y' ? at : stageHeight}
           />
         ))}
+        {told && <Told {...told} shown={shown} />}
         {marquee && (
           <rect
             className="marquee"

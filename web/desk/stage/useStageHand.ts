@@ -8,6 +8,7 @@ import { usePlay, type Selection } from '../playStore';
 import { guidesOf, movedBox, snapped, type Guide } from './guides';
 import { boxOf, heldAt, joined, type Held } from './stageParts';
 import { groupOf, keysOf, selectionOf } from './selected';
+import { unitText } from './unitText';
 import { pan, type InView } from './useSight';
 
 /** pixels of the screen that a hand goes before it moves anything, and within which things come to rest on a guide */
@@ -38,10 +39,12 @@ interface Props {
   size: [number, number];
   onMeet: (guides: Guide[]) => void;
   onMarquee: (box: Box | null) => void;
+  /** what a pull comes to, beside the pointer */
+  onTell: (told: { x: number; y: number; text: string } | null) => void;
 }
 
 /** What the pointer does on the stage: it takes, moves together what is selected, and draws a frame around several. */
-export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMarquee }: Props) {
+export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMarquee, onTell }: Props) {
   const edit = useDesk((state) => state.edit);
   const drag = useRef<Drag | null>(null);
   const [isPanning, setPanning] = useState(false);
@@ -167,6 +170,11 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
     }
     if (current.keys.length === 0) {
       edit((draft) => current.held?.move(draft, ...onStage(across, along)));
+      const { selection } = usePlay.getState();
+      const own =
+        selection?.kind === 'figure' &&
+        useDesk.getState().document?.charts.find(({ id }) => id === selection.chart)?.own[selection.figure];
+      if (own) onTell({ x, y, text: unitText(own.out ?? 0, 'pixels') });
       return;
     }
     if (current.box && !event.altKey) {
@@ -189,6 +197,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
     setPanning(false);
     onMeet([]);
     onMarquee(null);
+    onTell(null);
     if (!current || current.isPan) return;
     if (!current.moved) {
       if (current.click) usePlay.getState().select(current.click);
