@@ -90,6 +90,35 @@ try {
   await page.waitForSelector('.outlines');
   await shot('proof');
 
+  await page.goto('/');
+  await page.getByRole('button', { name: /Begin from Mended, month by month/ }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await goTo(282);
+  await page.getByRole('button', { name: 'Stem of Small appliances' }).click();
+  await page.getByRole('button', { name: /^stands out/ }).click();
+  await shot('desk-emphasis');
+  await page.getByRole('tab', { name: 'Stage' }).click();
+  await page.getByRole('button', { name: 'All shapes beside each other' }).click();
+  await page.keyboard.press('Escape');
+  await page.locator('.on-stage-chart .list-pick').first().click();
+  await goTo(230);
+  await page.waitForSelector('.other-shape canvas');
+  await page.waitForTimeout(1500);
+  await shot('desk-shapes');
+  await page.getByRole('button', { name: 'All shapes beside each other' }).click();
+  await page.locator('.list-pick', { hasText: '220 %' }).click();
+  await page.waitForSelector('.camera-frame');
+  await page.locator('.stage-face .list-pick').first().scrollIntoViewIfNeeded();
+  await shot('desk-camera');
+  await page.keyboard.press('Escape');
+  await goTo(230);
+  await page.getByRole('tab', { name: 'Form' }).click();
+  await page.locator('.on-stage-chart .list-pick').first().click();
+  await page.keyboard.press('h');
+  await page.locator('#view-menu').click();
+  await page.getByText('rulers in pixels').click();
+  await shot('desk-outlines');
+
   await open('Mended or not');
   await page.getByRole('link', { name: 'Hand off' }).click();
   await page.getByRole('button', { name: 'Make the film' }).click();

@@ -53,8 +53,8 @@ final class CameraTest extends TestCase
         self::assertEqualsWithDelta($camera->at(110)->zoom ** 2, $camera->at(120)->zoom, 1e-9);
         // Where c is the middle, z the zoom and s the point that stays: z (s − c) is the same on every frame.
         [$first, $last] = [$camera->at(100), $camera->at(130)];
-        $stays = ($last->zoom * $last->middle->x - $first->zoom * $first->middle->x + ($first->zoom - $last->zoom) * 960)
-            / ($last->zoom - $first->zoom);
+        $apart = $last->zoom - $first->zoom;
+        $stays = ($last->zoom * $last->middle->x - $first->zoom * $first->middle->x - $apart * 960) / $apart;
         foreach ([105, 115, 127] as $frame) {
             $view = $camera->at($frame);
             self::assertEqualsWithDelta(

@@ -62,7 +62,10 @@ final class EmphasisTest extends TestCase
             ]],
         );
         $words = new ShownWords(Reel::of(Sample::draw($piece)));
-        $said = static fn (int $frame): array => array_map(static fn ($word): string => $word->text, $words->at($frame));
+        $said = static fn (int $frame): array => array_map(
+            static fn ($word): string => $word->text,
+            $words->at($frame),
+        );
         self::assertNotContains('Kettles', $said(149));
         self::assertContains('Kettles', $said(170));
         self::assertNotContains('Kettles', $said(215));
