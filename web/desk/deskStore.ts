@@ -122,7 +122,7 @@ export const useDesk = create<DeskState>((set, get) => {
     proofTimer = window.setTimeout(() => void prove(), PROOF_AFTER);
   };
 
-  /** What is held in the hand is painted where it is taken; core computes it now and then on the way, and at the end. */
+  /** What the hand holds is painted where it is taken; core computes it now and then on the way, and at the end. */
   const computeHeld = async (): Promise<void> => {
     window.clearTimeout(heldTimer);
     heldTimer = 0;

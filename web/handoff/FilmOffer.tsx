@@ -49,6 +49,7 @@ export function FilmOffer({
   const shapes = shapesOf(piece);
   const [shape, setShape] = useState('');
   const chosen = shape === ALL ? shapes : shapes.filter(({ id }) => (id ?? '') === shape);
+  const sizes = chosen.map(({ width, height }) => `${width} × ${height}`).join(', ');
   const needsGround = isOpen && kind === 'mp4';
   const frames = range.to - range.from + 1;
   return (
@@ -66,8 +67,7 @@ export function FilmOffer({
         onChange={setKind}
       />
       <p className="hint">
-        {KINDS[kind]}. {chosen.map(({ width, height }) => `${width} × ${height}`).join(', ')} at {rateText(stage.rate)}{' '}
-        a second.
+        {KINDS[kind]}. {sizes} at {rateText(stage.rate)} a second.
       </p>
       {shapes.length > 1 && (
         <Choice

@@ -33,6 +33,9 @@ final readonly class ChartRooms
     /** sizes of a legend that are tried, as fractions of its own */
     private const SIZES = [1.0, 0.86, 0.74];
 
+    /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
+    private const LEAST = 0.0155;
+
     /** charts up to which every number of columns is tried */
     private const TRIED = 4;
 
@@ -142,6 +145,10 @@ final readonly class ChartRooms
     {
         $short = min($this->piece->stage->width, $this->piece->stage->height) * self::FULL_SIZE;
         $factor = $this->size * max(self::SMALLEST, min(1.0, min($room->width, $room->height) / $short));
+        // However small the chart, its words stay large enough to be read.
+        $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
+        $smallest = min($chart->words->labelStyle->size, $chart->words->names->size ?? INF);
+        $factor = max($factor, min($this->size, $least / $smallest));
         $words = $chart->words->arranged($factor, $legend);
         [$place, $form, $extent, $all] = (new ChartRoom($chart, $this->timings[$chart->id], $this->setter))
             ->fit($room, $words);

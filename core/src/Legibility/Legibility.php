@@ -268,7 +268,7 @@ final readonly class Legibility
             foreach ($words as $word) {
                 $behind = $this->behind($word, $marks);
                 $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
-                if ($word->opacity < 0.9 || $behind === null) {
+                if ($word->opacity < 0.9 || $behind === null || $word->isNear) {
                     continue;
                 }
                 $contrast = Colour::hex($word->colour)->contrastWith($behind);

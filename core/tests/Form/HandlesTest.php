@@ -44,7 +44,8 @@ final class HandlesTest extends TestCase
     private function goesWith(Form $form, FormSettings $settings, Handle $handle, float $far): bool
     {
         $number = $settings->number($handle->setting) + $far * $handle->rate;
-        foreach ($form->handles($settings->with([$handle->setting => $number]), new Point(600, 500), self::COUNT) as $now) {
+        $moved = $settings->with([$handle->setting => $number]);
+        foreach ($form->handles($moved, new Point(600, 500), self::COUNT) as $now) {
             if ($now->setting !== $handle->setting) {
                 continue;
             }

@@ -15,7 +15,7 @@ final class LaneTest extends TestCase
         self::assertSame([10.0, 50.0, 90.0], Lane::place([10, 50, 90], [20, 20, 20], 4, 0, 100));
     }
 
-    /** Barlow and others, Statistical Inference under Order Restrictions, 1972: neighbours that meet share their mean. */
+    /** Neighbours that meet share their mean: Barlow and others, Statistical Inference under Order Restrictions. */
     public function testThoseThatMeetShareTheirMean(): void
     {
         // Two that want the same place stand to both sides of it.

@@ -4,6 +4,9 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { SHAPES } from '../shapes';
 
+const ownPlaces = (count: number): string =>
+  count === 0 ? '' : ` · ${count} with a place of ${count === 1 ? 'its' : 'their'} own`;
+
 /** The shapes that the piece is made in beside its own. Everything but places and sizes is shared. */
 export function ShapeList({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
@@ -31,7 +34,7 @@ export function ShapeList({ piece }: { piece: Piece }) {
             return (
               <Switch
                 key={id}
-                label={`${word}, ${own?.width ?? width} × ${own?.height ?? height}${count > 0 ? ` · ${count} with a place of ${count === 1 ? 'its' : 'their'} own` : ''}`}
+                label={`${word}, ${own?.width ?? width} × ${own?.height ?? height}${ownPlaces(count)}`}
                 value={own !== undefined}
                 onChange={(on) => toggle(id, width, height, on)}
               />

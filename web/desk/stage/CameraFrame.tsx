@@ -4,7 +4,7 @@ import { usePlay } from '../playStore';
 import { Handle } from './Handle';
 import { unitText } from './unitText';
 
-/** The frame of the shot that is selected, on the whole stage: dragged by its middle, and nearer or farther by its corners. */
+/** The frame of the selected shot, on the whole stage: dragged by its middle, nearer or farther by its corners. */
 export function CameraFrame({ piece, size, shown }: { piece: Piece; size: [number, number]; shown: number }) {
   const selection = usePlay((state) => state.selection);
   const shots = useDesk((state) => state.computed?.sheet.shots);

@@ -11,7 +11,7 @@ interface Props {
   shown: number;
 }
 
-/** The picture as hairlines: marks, words as boxes on their baselines, centres, and the middle and thirds of the stage. */
+/** The picture as hairlines: marks, words as boxes on baselines, centres, and the middle and thirds of the stage. */
 export function Outlines({ piece, painter, frame, size: [width, height], shown }: Props) {
   const places = useDesk((state) => state.computed?.sheet.places);
   const far = 16 / shown;

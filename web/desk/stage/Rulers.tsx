@@ -45,6 +45,7 @@ export function Rulers({ piece, size: [width, height] }: Props) {
   const chart = useChart(piece);
   const place = useDesk((state) => (chart ? state.computed?.sheet.places[chart.id] : undefined));
   if (!seen) return <div ref={own} className="rulers" />;
+  const rim = place ? place.y - reach(place.form) : 0;
   const [left, top, inViewWide, inViewTall] = seen.box;
   const shown = seen.wide / inViewWide;
   const unit = (side: number): number => (rulers === 'percent' ? side / 100 : 1);
@@ -69,15 +70,13 @@ export function Rulers({ piece, size: [width, height] }: Props) {
             >
               {Array.from({ length: 24 }, (_, index) => index * 15).map((degrees) => (
                 <g key={degrees} transform={`rotate(${degrees} ${place.x} ${place.y})`}>
-                  <path
-                    d={`M${place.x} ${place.y - reach(place.form) - 8 / shown}v${-(degrees % 45 === 0 ? 14 : 8) / shown}`}
-                  />
+                  <path d={`M${place.x} ${rim - 8 / shown}v${-(degrees % 45 === 0 ? 14 : 8) / shown}`} />
                   {degrees % 45 === 0 && (
                     <text
                       x={place.x}
-                      y={place.y - reach(place.form) - 26 / shown}
+                      y={rim - 26 / shown}
                       fontSize={11 / shown}
-                      transform={`rotate(${-degrees} ${place.x} ${place.y - reach(place.form) - 30 / shown})`}
+                      transform={`rotate(${-degrees} ${place.x} ${rim - 30 / shown})`}
                     >
                       {degrees}°
                     </text>

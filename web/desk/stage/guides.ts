@@ -9,7 +9,7 @@ export interface Guide {
 /** EBU R 95: 5 % for graphics and titles */
 const SAFE = 0.05;
 
-/** What can be met on a stage: its middle, its thirds, its safe area, and the middles and edges of what stands there. */
+/** What can be met on a stage: its middle, thirds and safe area, and the middles and edges of what stands there. */
 export function guidesOf(width: number, height: number, others: Box[], baselines: number[]): Guide[] {
   const onSide = (axis: 'x' | 'y', side: number): Guide[] =>
     [SAFE, 1 / 3, 1 / 2, 2 / 3, 1 - SAFE].map((part) => ({ axis, at: side * part }));
