@@ -124,6 +124,7 @@ export interface Placed {
   width?: number;
   spacing?: number;
   flow?: 'column' | 'rows';
+  stands?: 'beside' | 'middle';
   /** the size of words at a chart's marks, as a multiple of what the chart says */
   text?: number;
   /** numbers of the form that the rule sets, or that are other ones here */

@@ -351,6 +351,10 @@ export interface Legend {
    */
   flow?: 'column' | 'rows';
   /**
+   * placed by rule: beside the chart, if absent, or in its middle where there is room enough and no number
+   */
+  stands?: 'beside' | 'middle';
+  /**
    * hand, if absent: where it is told here; rule: where the arrangement puts it
    */
   placedBy?: 'hand' | 'rule';

@@ -81,6 +81,8 @@ final readonly class ByRule
         $words = [...$this->of('title'), ...$this->of('subtitle')];
         $alone = count($shown) === 1 ? $shown[0] : null;
         $legend = $alone?->words->legend;
+        // In the middle of its chart a legend is the chart's affair.
+        $legend = $legend?->isInside === true ? null : $legend;
         $isBeside = in_array($rule, ['left', 'right'], true) && $room->width / $room->height >= self::WIDE;
         if ($isBeside && ($words !== [] || $legend !== null) && $shown !== []) {
             $wide = round($room->width * self::WORDS);

@@ -7,6 +7,7 @@ namespace Lupine\Core\Arrangement;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\LegendPlan;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\FormSettings;
@@ -18,6 +19,11 @@ use Lupine\Core\Words\TextSetter;
 /** Several charts share a room, each with its legend: in a row, in a column or in a grid. */
 final readonly class ChartRooms
 {
+    /** of a legend in the middle: how much smaller each try is, how close its rows are, and its distance to marks */
+    private const SMALLER = 0.96;
+    private const CLOSE = 1.5;
+    private const BEFORE_MARKS = 0.35;
+
     /** between two charts, as a fraction of the shorter side of the stage */
     private const BETWEEN = 0.06;
 
@@ -119,6 +125,10 @@ final readonly class ChartRooms
 
             return $chart->arranged($place, $form, $words);
         }
+        $inside = $legend->isInside && $chart->words->centre === null ? $this->inside($chart, $room, $legend) : null;
+        if ($inside !== null) {
+            return $inside;
+        }
         $best = null;
         $largest = -1.0;
         foreach (self::SIZES as $factor) {
@@ -135,6 +145,40 @@ final readonly class ChartRooms
         [$rest, $planned, $place, $form, $words, , $all] = $best;
 
         return $this->closed($chart, $room, $rest, $planned, [$place, $form, $words, $all]);
+    }
+
+    /** With its legend in the middle, as large as it fits there at any time; null where that is too small to read. */
+    private function inside(Chart $chart, Box $room, LegendSettings $legend): ?Chart
+    {
+        [$place, $form, $words] = $this->fitted($chart, $room, null);
+        $timing = $this->timings[$chart->id];
+        $fit = new LegendFit($timing, $this->setter);
+        $free = INF;
+        $middle = $room->middle();
+        foreach ($timing->states() as $state) {
+            $at = $timing->form->layout($form, new Point($place->x, $place->y), $state->moment())->middle();
+            $free = min($free, $at->free ?? 0.0);
+            $middle = $at->middle ?? $middle;
+        }
+        $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
+        for ($size = $legend->style->size * $this->size; $size >= $least; $size *= self::SMALLER) {
+            $spacing = min($legend->spacing, self::CLOSE);
+            $planned = $legend->arranged(0, 0, 4000, $size, 'column', $spacing);
+            $wide = ceil($fit->plan($planned)->natural());
+            $high = $fit->height($planned);
+            if (hypot($wide, $high) / 2 <= $free - $size * self::BEFORE_MARKS) {
+                $left = round($middle->x - $wide / 2);
+                $top = round($middle->y - $high / 2 + $size / 2);
+
+                return $chart->arranged(
+                    $place,
+                    $form,
+                    $words->arranged(1.0, $legend->arranged($left, $top, $wide, $size, 'column', $spacing, true)),
+                );
+            }
+        }
+
+        return null;
     }
 
     /**

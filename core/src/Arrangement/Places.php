@@ -47,6 +47,7 @@ final readonly class Places
                     'size' => $legend->style->size,
                     'spacing' => $legend->spacing,
                     'flow' => $legend->flow,
+                    'stands' => $legend->isInside ? 'middle' : 'beside',
                     'by' => $by('legend-'.$chart->id, $before->words->legend?->isByRule === true),
                 ];
             }

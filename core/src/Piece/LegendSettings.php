@@ -19,6 +19,8 @@ final readonly class LegendSettings
         /** column (one below the other) or rows (side by side, as many as fit) */
         public string $flow = 'column',
         public bool $isByRule = false,
+        /** in the middle of its chart, where there is room and nothing else; where the arrangement puts it */
+        public bool $isInside = false,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class LegendSettings
             TextStyle::read($field, 'figtree-semibold', 40, '#ffffff'),
             $field->get('flow')->oneOf(['column', 'rows'], 'column'),
             PlacedBy::rule($field),
+            $field->get('stands')->oneOf(['beside', 'middle'], 'beside') === 'middle',
         );
     }
 
@@ -47,6 +50,7 @@ final readonly class LegendSettings
         float $size,
         ?string $flow = null,
         ?float $spacing = null,
+        bool $isInside = false,
     ): self {
         return new self(
             $x,
@@ -55,6 +59,7 @@ final readonly class LegendSettings
             $spacing ?? $this->spacing,
             $this->style->withSize($size),
             $flow ?? $this->flow,
+            isInside: $isInside,
         );
     }
 }

@@ -52,6 +52,31 @@ final class ArrangeTest extends TestCase
         }
     }
 
+    public function testALegendStandsInTheMiddleWhereThereIsRoomAndElseBeside(): void
+    {
+        $draw = Sample::drawPiece();
+        $told = (string) file_get_contents(dirname(__DIR__, 3).'/demo/starters/donut.json');
+        $legend = '{"x":0,"y":0,"width":400,"spacing":2,"font":"figtree-semibold","size":40,"colour":"#ffffff",'
+            .'"placedBy":"rule","stands":"middle"}';
+        foreach ([[0.75, true], [0.2, false]] as [$hole, $isInside]) {
+            $json = json_decode($told);
+            $json->charts[0]->form->hole = $hole;
+            $json->charts[0]->words->legend = json_decode($legend);
+            $json->charts[0]->words->centre = null;
+            $piece = Piece::fromJson((string) json_encode($json), Forms::shipped());
+            foreach (self::SHAPES as $shape) {
+                $placed = (new Arrange($draw))->piece($piece, $shape);
+                $stands = $placed->charts[0]->words->legend;
+                self::assertSame($isInside, $stands?->isInside, $hole.' '.$shape);
+                $proof = Proof::of($placed, Reel::of($draw->draw($placed)), $draw->timings($placed), $draw->setter());
+                foreach ($proof->checks() as $check) {
+                    $isOff = preg_match('/over each other|over the edge|cut short/', $check->message) === 1;
+                    self::assertTrue($check->ok || !$isOff, $check->message);
+                }
+            }
+        }
+    }
+
     public function testSeveralChartsShareTheRoomWithoutTouching(): void
     {
         $draw = Sample::drawPiece();

@@ -15,7 +15,8 @@ interface Props {
 
 /** The legend: in a column or in rows, where the arrangement or a hand puts it. */
 export function LegendFields({ piece, chart, onChange }: Props) {
-  const { legend } = chart.words;
+  const { words } = chart;
+  const { legend } = words;
   const legendPlace = useDesk((state) => state.computed?.sheet.places[legendKey(chart.id)]);
   const middleOf = (): Legend => ({
     x: Math.round(piece.stage.width * 0.58),
@@ -38,6 +39,24 @@ export function LegendFields({ piece, chart, onChange }: Props) {
           {legendPlace && (
             <>
               <PlacedBy keys={[legendKey(chart.id)]} places={[legendPlace]} />
+              {!words.centre && (
+                <Choice
+                  label="stands"
+                  value={legend.stands ?? 'beside'}
+                  options={[
+                    ['beside', 'beside the chart'],
+                    ['middle', 'in its middle'],
+                  ]}
+                  onChange={(stands) => onChange({ ...legend, stands, placedBy: 'rule' })}
+                />
+              )}
+              {legend.stands === 'middle' && legendPlace.by === 'rule' && legendPlace.stands !== 'middle' && (
+                <p className="hint">
+                  {words.centre
+                    ? 'The number has the middle; the legend stands beside.'
+                    : 'There is no room for it in the middle, so it stands beside. A larger hole or fewer entries help.'}
+                </p>
+              )}
               {(['x', 'y', 'width'] as const).map((part) => (
                 <NumberField
                   key={part}

@@ -138,7 +138,7 @@ final readonly class DialLayout implements Layout
 
     public function middle(): Room
     {
-        return new Room($this->centre, $this->hole > 0 ? $this->hole * 1.6 : $this->radius);
+        return new Room($this->centre, $this->hole > 0 ? $this->hole * 1.6 : $this->radius, $this->hole);
     }
 
     private function isRound(): bool

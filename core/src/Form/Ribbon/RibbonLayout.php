@@ -211,7 +211,7 @@ final readonly class RibbonLayout implements Layout
         $box = $this->chain->box();
         $inner = min($box->width, $box->height) - $this->thickness;
 
-        return $inner > 0 ? new Room($box->middle(), $inner * 0.8) : null;
+        return $inner > 0 ? new Room($box->middle(), $inner * 0.8, $inner / 2) : null;
     }
 
     private function touch(string $before, string $behind): bool

@@ -133,6 +133,8 @@ final readonly class RingLayout implements Layout
 
     public function middle(): Room
     {
-        return new Room($this->centre, $this->settings->number('radius') * $this->settings->number('hole') * 1.7);
+        $hole = $this->settings->number('radius') * $this->settings->number('hole');
+
+        return new Room($this->centre, $hole * 1.7, $hole);
     }
 }

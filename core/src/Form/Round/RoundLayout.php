@@ -202,7 +202,9 @@ final readonly class RoundLayout implements Layout
 
     public function middle(): Room
     {
-        return new Room($this->centre, $this->holeRadius > 0 ? $this->holeRadius * 1.6 : $this->radius);
+        $width = $this->holeRadius > 0 ? $this->holeRadius * 1.6 : $this->radius;
+
+        return new Room($this->centre, $width, $this->holeRadius);
     }
 
     /** Slots are kept clockwise; what is there of them is told in the direction in which they are laid out. */
