@@ -13,6 +13,8 @@ use App\Http\Controllers\StillController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('figures/read', [FiguresController::class, 'read']);
+Route::post('tables', [FiguresController::class, 'file']);
+Route::post('tables/sheet', [FiguresController::class, 'sheet']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('arrangements', [ArrangementController::class, 'choices']);

@@ -9,6 +9,7 @@ use App\Desk\KeptReels;
 use App\Film\LostFilms;
 use App\Film\StillPainter;
 use App\Http\OwnAddresses;
+use App\Import\Incoming;
 use Illuminate\Database\Connection;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Client\Factory;
@@ -36,6 +37,10 @@ final class LupineServiceProvider extends ServiceProvider
             storage_path('app/stills/painter.sock'),
             (int) config('lupine.stills_at_once'),
             (int) config('lupine.still_seconds'),
+        ));
+        $this->app->singleton(Incoming::class, static fn (): Incoming => new Incoming(
+            new Filesystem(),
+            storage_path('framework/incoming'),
         ));
         $this->app->singleton(OwnAddresses::class, static fn (): OwnAddresses => OwnAddresses::fromConfig());
         Connection::resolverFor(

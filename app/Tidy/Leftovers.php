@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tidy;
 
+use App\Import\Incoming;
 use App\Models\HandOff;
 use App\Models\Piece;
 use Carbon\CarbonInterface;
@@ -38,6 +39,7 @@ final readonly class Leftovers
                 ->delete(),
             'orphaned films' => $this->orphanedFilms($now),
             'half-written films' => $this->halfWritten($now),
+            'incoming files' => $this->incoming($now),
             'logs' => $this->logs(),
         ];
     }
@@ -86,6 +88,18 @@ final readonly class Leftovers
         }
 
         return $gone;
+    }
+
+    private function incoming(CarbonInterface $now): int
+    {
+        $limit = $now->copy()->subHours(Incoming::HOURS)->getTimestamp();
+        $old = array_filter(
+            glob(storage_path('framework/incoming/*')) ?: [],
+            static fn (string $file): bool => (int) @filemtime($file) < $limit,
+        );
+        array_map('unlink', $old);
+
+        return count($old);
     }
 
     private function logs(): int

@@ -293,7 +293,7 @@ final class PieceApiTest extends TestCase
     public function testStartersBecomePieces(): void
     {
         $starters = $this->getJson('/api/starters')->assertOk()->json('starters');
-        self::assertCount(8, $starters);
+        self::assertCount(count(glob(base_path('demo/starters/*.json')) ?: []), $starters);
         foreach ($starters as $starter) {
             self::assertNull($starter['problem']);
             $made = $this->postJson('/api/pieces', ['starter' => $starter['name']])->assertCreated();

@@ -243,6 +243,51 @@ export interface ReadTable {
   forms: FormChoice[];
 }
 
+/** What a column of a sheet is for. */
+export type Role = 'label' | 'value' | 'time' | 'group' | 'colour' | 'none';
+
+/** What was decided about a file with a table. */
+export interface Import {
+  file: string;
+  sheet: number;
+  /** index of the row that names the columns; -1: none does; null: it is found out */
+  heading: number | null;
+  roles: { column: number; role: Role }[];
+  withHidden: boolean;
+  withTotals: boolean;
+}
+
+/** A file that was dropped, and what is understood of one of its sheets. */
+export interface IncomingTable {
+  file: string;
+  name: string;
+  sheet: number;
+  sheets: { name: string; isHidden: boolean }[];
+  grid: {
+    rows: string[][];
+    rowsInAll: number;
+    width: number;
+    columns: string[];
+    hiddenRows: number[];
+    hiddenColumns: number[];
+  };
+  /** why there is no table in this sheet; null where there is one */
+  problem: string | null;
+  understood?: TakenTable;
+}
+
+export interface TakenTable extends ReadTable {
+  heading: number;
+  roles: Role[];
+  layout: 'figures' | 'long' | 'moments';
+  understood: string[];
+  leftOut: string[];
+  /** what stands above the table */
+  title: string;
+  /** rows of the sheet that are no figures */
+  skipped: number[];
+}
+
 export interface ProofFigure {
   chart: string;
   figure: string;

@@ -55,6 +55,21 @@ export async function ask<T>(
   return (await response.json()) as T;
 }
 
+/** Sends a file as it is. */
+export async function sendFile<T>(path: string, file: File, signal?: AbortSignal): Promise<T> {
+  const response = await fetch(`/api/${path}`, {
+    method: 'POST',
+    headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream' },
+    body: file,
+    signal,
+  }).catch((error: unknown) => {
+    if (signal?.aborted) throw error;
+    throw new OutOfReach();
+  });
+  if (!response.ok) throw await refusalOf(response);
+  return (await response.json()) as T;
+}
+
 /** How often a picture is asked for while others are being painted. */
 const PATIENCE = 20;
 

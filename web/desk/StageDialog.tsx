@@ -37,8 +37,11 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
   /** What stands by hand keeps its place in proportion: core says where that is. */
   const reshape = async (width: number, height: number): Promise<void> => {
     try {
-      const body = { document: piece, stage: { width, height } };
+      const before = useDesk.getState().document;
+      const body = { document: before ?? piece, stage: { width, height } };
       const made = await ask<{ document: Piece }>('stage', { method: 'POST', body });
+      // What was changed meanwhile is not lost: it is reshaped as well.
+      if (useDesk.getState().document !== before) return await reshape(width, height);
       usePlay.getState().set({ view: null, shape: null });
       edit((draft) => {
         Object.assign(draft, made.document);

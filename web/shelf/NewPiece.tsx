@@ -1,15 +1,18 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useRef, useState, type DragEvent } from 'react';
+import { useCallback, useDeferredValue, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useNavigate } from 'react-router';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { ReadTable, Repair, StoredPiece } from '../api/answers';
+import type { Import, IncomingTable, ReadTable, Repair, StoredPiece } from '../api/answers';
 import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
 import { applyRepair } from '../piece/changes';
 import type { Table } from '../piece/document';
+import { KINDS, pieceIn, readSheet, sendTable } from '../tables/incoming';
+import { TableDialog } from '../tables/TableDialog';
+import { useDroppedFile } from '../tables/useDroppedFile';
+import { TakenFile } from './TakenFile';
 
-const LARGEST = 1_000_000;
 const EXAMPLE = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
 
 /** What are the figures? A piece begins with them. */
@@ -18,29 +21,44 @@ export function NewPiece() {
   const say = useNotices((state) => state.say);
   const [text, setText] = useKept('lupine-figures');
   const [whole, setWhole] = useKept('lupine-whole');
+  const [keptFile, setKeptFile] = useKept('lupine-file');
+  const taken = keptFile === '' ? null : (JSON.parse(keptFile) as Import);
+  const [dialog, setDialog] = useState<{ table: IncomingTable; decided?: Import } | null>(null);
+  const [reading, setReading] = useState('');
   const [picked, setForm] = useState('donut');
   const [making, setMaking] = useState(false);
-  const [over, setOver] = useState(false);
   /** notices that were seen and found to be right */
   const [aside, setAside] = useState<string[]>([]);
   const picker = useRef<HTMLInputElement>(null);
   const asked = useDeferredValue(text);
   const askedWhole = useDeferredValue(whole);
-  const read = useQuery<ReadTable>({
+  const pasted = useQuery<ReadTable>({
     queryKey: ['read', asked, askedWhole],
-    enabled: asked.trim() !== '',
+    enabled: asked.trim() !== '' && taken === null,
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
       ask<ReadTable>('figures/read', { method: 'POST', body: { text: asked, whole: askedWhole || null }, signal }),
   });
+  const ofFile = useQuery<IncomingTable>({
+    queryKey: ['table', taken, askedWhole],
+    enabled: taken !== null,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) => readSheet(taken!, askedWhole, signal),
+  });
+  const read = taken
+    ? { data: ofFile.data?.understood, error: ofFile.error, isError: ofFile.isError }
+    : { data: pasted.data, error: pasted.error, isError: pasted.isError };
+  const hasFigures = taken !== null || text.trim() !== '';
   const make = async (body: object): Promise<void> => {
     setMaking(true);
     try {
       const { id } = await ask<StoredPiece>('pieces', { method: 'POST', body });
-      if ('text' in body && body.text === text) {
+      if ('import' in body || ('text' in body && body.text === text)) {
         setText('');
         setWhole('');
+        setKeptFile('');
       }
       void navigate(`/pieces/${id}`);
     } catch (error) {
@@ -48,81 +66,71 @@ export function NewPiece() {
       setMaking(false);
     }
   };
-  const takeFile = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    if (file.size > LARGEST) {
-      say(
-        `“${file.name}” is ${(file.size / 1e6).toFixed(1)} MB; Lupine takes up to 1 MB. Keep only the rows that the chart shows.`,
-        { bad: true },
-      );
-      return;
-    }
-    const contents = await file.text();
-    if (!file.name.toLowerCase().endsWith('.json')) {
-      const [before, beforeWhole] = [text, whole];
-      setText(contents);
-      setWhole('');
-      if (before.trim() !== '' && before !== contents) {
-        const back = (): void => {
-          setText(before);
-          setWhole(beforeWhole);
-        };
-        say(`“${file.name}” took the place of what was typed.`, { action: { text: 'Put it back', run: back } });
-      }
-      return;
-    }
+  const takeFile = async (file: File): Promise<void> => {
+    setReading(file.name);
     try {
-      await make({ document: JSON.parse(contents) as unknown });
-    } catch {
-      say(`“${file.name}” is not JSON, so it is no piece of Lupine.`, { bad: true });
+      const document = await pieceIn(file);
+      if (document) await make({ document });
+      else setDialog({ table: await sendTable(file) });
+    } catch (error) {
+      say(reasonOf(error), { bad: true });
     }
+    setReading('');
   };
-  const drop = (event: DragEvent): void => {
-    event.preventDefault();
-    setOver(false);
-    void takeFile(event.dataTransfer.files[0]);
-  };
-  const figures = text.trim() === '' ? [] : (read.data?.figures ?? []);
+  const kept = useRef(takeFile);
+  kept.current = takeFile;
+  const over = useDroppedFile(
+    'Let it go here: a table, or a piece',
+    useCallback((file: File) => void kept.current(file), []),
+  );
+  const figures = hasFigures ? (read.data?.figures ?? []) : [];
   const notice = read.data?.problems.find(({ message }) => !aside.includes(message));
-  const problem =
-    text.trim() === ''
-      ? null
-      : read.error instanceof Refused
-        ? read.error.message
-        : read.error
-          ? reasonOf(read.error)
-          : (notice?.message ?? null);
-  const repairs = problem === notice?.message ? (notice?.repairs ?? []).filter(({ sure }) => sure.length === 0) : [];
-  const forms = text.trim() === '' ? [] : (read.data?.forms ?? []);
+  const problem = !hasFigures
+    ? null
+    : read.error instanceof Refused
+      ? read.error.message
+      : read.error
+        ? reasonOf(read.error)
+        : (notice?.message ?? null);
+  // What is wrong in a file is mended in the sheet, or in the file.
+  const repairs =
+    problem === notice?.message && !taken ? (notice?.repairs ?? []).filter(({ sure }) => sure.length === 0) : [];
+  const forms = hasFigures ? (read.data?.forms ?? []) : [];
   // A form that cannot show these figures gives way to the first that can.
   const wanted = forms.find(({ name }) => name === picked);
   const form = wanted && !wanted.fits ? (forms.find(({ fits }) => fits)?.name ?? picked) : picked;
   const ready = figures.length > 0 && !read.isError;
+  const figuresBody = taken ? { import: taken, title: titleOf(ofFile.data) } : { text };
+  const begin = (): void => void make({ ...figuresBody, form, whole: whole || null });
   return (
     <section className="new-piece" aria-labelledby="what-figures">
       <h1 id="what-figures">What are the figures?</h1>
       <p className="soft">
         Paste them from a script or a spreadsheet, or drop a file. You choose the form, and can change both at any time.
       </p>
-      <textarea
-        className={`paste-box${over ? ' is-over' : ''}`}
-        aria-label="Figures"
-        rows={7}
-        value={text}
-        placeholder={EXAMPLE}
-        spellCheck={false}
-        onChange={(event) => setText(event.target.value)}
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={drop}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready)
-            void make({ text, form, whole: whole || null });
-        }}
-      />
+      {taken ? (
+        <TakenFile
+          table={ofFile.data}
+          onAgain={() => ofFile.data && setDialog({ table: ofFile.data, decided: taken })}
+          onLetGo={() => {
+            setKeptFile('');
+            setWhole('');
+          }}
+        />
+      ) : (
+        <textarea
+          className="paste-box"
+          aria-label="Figures"
+          rows={7}
+          value={text}
+          placeholder={EXAMPLE}
+          spellCheck={false}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready) begin();
+          }}
+        />
+      )}
       <div className="share-row" aria-live="polite">
         {figures.length > 0 ? (
           <>
@@ -153,7 +161,7 @@ export function NewPiece() {
             type="button"
             className="btn btn-link btn-sm p-0"
             onClick={() => setText(EXAMPLE)}
-            hidden={text.trim() !== ''}
+            hidden={hasFigures}
           >
             Try it with a year at the Mending Room
           </button>
@@ -185,7 +193,7 @@ export function NewPiece() {
       )}
       {forms.length > 0 && <FormPicker forms={forms} value={form} onChoose={({ name }) => setForm(name)} />}
       <div className="new-actions">
-        <Button disabled={!ready || making} onClick={() => void make({ text, form, whole: whole || null })}>
+        <Button disabled={!ready || making} onClick={begin}>
           {making ? 'Making it…' : 'Make a piece'}
         </Button>
       </div>
@@ -204,18 +212,42 @@ export function NewPiece() {
         <input
           ref={picker}
           type="file"
-          accept=".csv,.tsv,.txt,.json,text/csv,text/plain,application/json"
+          accept={KINDS}
           className="d-none"
           aria-label="A table or a piece"
           onChange={(event) => {
-            void takeFile(event.target.files?.[0]);
+            const file = event.target.files?.[0];
+            if (file) void takeFile(file);
             event.target.value = '';
           }}
         />
       </div>
-      <p className="hint">CSV, TSV, or a piece saved as JSON; up to 1 MB and 1,000 rows.</p>
+      <p className="hint" role="status">
+        {reading ? `Reading “${reading}”…` : 'XLSX, ODS, CSV, TSV, JSON, or a piece; up to 10 MB. Drop it anywhere.'}
+      </p>
+      {over}
+      {dialog && (
+        <TableDialog
+          first={dialog.table}
+          decided={dialog.decided}
+          take="Take these figures"
+          onTake={(wanted) => {
+            setKeptFile(JSON.stringify(wanted));
+            setWhole('');
+            setDialog(null);
+          }}
+          onClose={() => setDialog(null)}
+        />
+      )}
     </section>
   );
+}
+
+/** What a piece of a file is called: its sheet where it has several, else the file. */
+function titleOf(table: IncomingTable | undefined): string {
+  if (!table) return '';
+  const sheet = table.sheets.length > 1 ? table.sheets[table.sheet].name : '';
+  return table.understood?.title || sheet || table.name.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ');
 }
 
 /** What was typed stays, also when one goes elsewhere and comes back. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Import\Incoming;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Arrangement\ArrangementChoices;
@@ -12,7 +13,8 @@ use Lupine\Core\Arrangement\Reshape;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\TableText;
-use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Import\RowColours;
+use Lupine\Core\Import\Taken;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Stage;
@@ -57,7 +59,8 @@ final readonly class ArrangementController
         $body = Body::of($request);
         $piece = $body->piece();
         $form = $body->get('form')->oneOf($this->drawPiece->forms->names());
-        $table = $this->table($body, $piece);
+        $taken = self::taken($body);
+        $table = $taken !== null ? $taken->table : $piece->table($body->get('table')->id());
         $alike = self::alike($piece, $table);
         $chart = NewChart::document(
             $body->get('id')->id(),
@@ -66,6 +69,7 @@ final readonly class ArrangementController
             $this->drawPiece->forms->named($form),
             $alike?->finish->colours === 'set' ? $alike->finish->swatches : null,
             $alike?->words->legend === null,
+            $taken === null ? [] : RowColours::of($table, $taken->colours, NewChart::SWATCH),
         );
         if ($alike !== null) {
             $chart['finish'] = [...$chart['finish'], 'swatches' => $alike->finish->swatches];
@@ -74,16 +78,16 @@ final readonly class ArrangementController
         return response()->json(['chart' => $chart, 'table' => $table->toDocument()], 200, [], JSON_UNESCAPED_UNICODE);
     }
 
-    /** @throws BadPiece */
-    private function table(Body $body, Piece $piece): Table
+    /** A table that comes in with the chart, pasted or out of a file; null where the piece has it. */
+    private static function taken(Body $body): ?Taken
     {
-        $text = $body->get('text');
-        if ($text->isNull()) {
-            return $piece->table($body->get('table')->id());
-        }
-        $table = TableText::read($text->long(2 * TableText::MAX_BYTES));
+        $id = $body->get('table')->id();
 
-        return $table->named($body->get('table')->id());
+        return match (true) {
+            $body->has('import') => app(Incoming::class)->taken($body->get('import'), $id),
+            $body->has('text') => TableText::understood($body->get('text')->long(2 * TableText::MAX_BYTES), $id),
+            default => null,
+        };
     }
 
     /** A chart of the same table: colours are those of the rows, and one legend is enough. */

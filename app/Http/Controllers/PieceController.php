@@ -9,12 +9,15 @@ use App\Desk\Starter;
 use App\Http\Body;
 use App\Http\PieceAnswer;
 use App\Http\WantedVersion;
+use App\Import\Incoming;
 use App\Models\Piece;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Import\RowColours;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
 
@@ -103,11 +106,16 @@ final readonly class PieceController
         $form = $body->get('form')->oneOf($forms->names(), 'donut');
         $title = trim($body->get('title')->text(200, ''));
         $whole = $body->get('whole')->isNull() ? null : $body->get('whole')->text(200);
-        $table = TableText::read($body->get('text')->long(TableText::MAX_BYTES, ''))->withWhole($whole);
+        $taken = $body->has('import')
+            ? app(Incoming::class)->taken($body->get('import'))
+            : TableText::understood($body->get('text')->long(TableText::MAX_BYTES, ''));
+        $table = $taken->table->withWhole($whole);
         $document = NewPiece::document(
             $table,
             $forms->named($form),
             $title !== '' ? $title : ($table->name !== '' ? $table->name : Document::UNNAMED),
+            RowColours::of($table, $taken->colours, NewChart::SWATCH),
+            $taken->title !== '' ? $taken->title : ($body->has('import') ? $title : ''),
         );
         Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
 

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Http\OwnAddresses;
 use App\Http\Refusal;
+use App\Import\IncomingFile;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -44,10 +45,16 @@ final readonly class OwnPagesOnly
     private function refusalOfBody(Request $request): ?Response
     {
         $body = (string) $request->getContent();
+        $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
+        if ($request->is('api/tables') && $type === 'application/octet-stream') {
+            // A file as it is, which is no simple request either.
+            return strlen($body) <= IncomingFile::MOST_BYTES
+                ? null
+                : Refusal::answer('Files up to 10 MB are read. Keep the sheet that the chart shows, alone.', 413);
+        }
         if (strlen($body) > (int) config('lupine.request_bytes')) {
             return Refusal::answer('This is larger than Lupine takes in one go; 4 MB are the limit.', 413);
         }
-        $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
         $empty = $body === '' && ($type === '' || $type === 'application/json');
 
         return $empty || $type === 'application/json'

@@ -97,10 +97,16 @@ final readonly class CellNumber
         }
         $number = (string) $cell->value->toScale($cell->decimals, RoundingMode::HALF_UP);
 
+        return self::withUnit($number, $cell->unit);
+    }
+
+    /** A number with its unit, as Lupine keeps it. */
+    public static function withUnit(string $number, string $unit): string
+    {
         return match (true) {
-            $cell->unit === '' => $number,
-            $cell->unit === '%' => $number.' %',
-            default => $cell->unit.' '.$number,
+            $unit === '' => $number,
+            $unit === '%' => $number.' %',
+            default => $unit.' '.$number,
         };
     }
 

@@ -108,7 +108,7 @@ final readonly class MendSum
                     default => $cells[$number]->unit.' '.$text,
                 };
             }
-            $rows[] = new Row($row->id, $row->label, array_values($typed), $row->sure);
+            $rows[] = new Row($row->id, $row->label, array_values($typed), $row->sure, $row->group);
         }
 
         return new Table($table->id, $table->name, $table->columns, $rows, $table->timeColumn, $table->whole);

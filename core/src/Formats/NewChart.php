@@ -22,6 +22,7 @@ final readonly class NewChart
      *
      * @param list<string>|null $swatches that it is coloured with; null: tints of the usual one
      * @param bool $hasLegend whether a legend is wanted where the form has one
+     * @param array<string, string> $colours that figures bring along, by row id
      *
      * @return array<string, mixed>
      */
@@ -32,6 +33,7 @@ final readonly class NewChart
         Form $form,
         ?array $swatches = null,
         bool $hasLegend = true,
+        array $colours = [],
     ): array {
         $defaults = $form->defaults();
         $count = count($table->rows);
@@ -61,7 +63,7 @@ final readonly class NewChart
                 'opens' => 'forward',
             ],
             'exit' => null,
-            'own' => (object) [],
+            'own' => (object) array_map(static fn (string $colour): array => ['fill' => $colour], $colours),
         ];
     }
 

@@ -16,12 +16,20 @@ final readonly class NewPiece
     /**
      * The document, in the form of docs/piece.schema.json.
      *
+     * @param array<string, string> $colours that figures bring along, by row id
+     * @param string $headline on the stage; empty: what is counted
+     *
      * @return array<string, mixed>
      */
-    public static function document(Table $table, Form $form, string $title): array
-    {
+    public static function document(
+        Table $table,
+        Form $form,
+        string $title,
+        array $colours = [],
+        string $headline = '',
+    ): array {
         $defaults = $form->defaults();
-        $headline = $table->name !== '' ? $table->name : $title;
+        $headline = $headline !== '' ? $headline : ($table->name !== '' ? $table->name : $title);
 
         return [
             'lupine' => Piece::VERSION,
@@ -29,7 +37,7 @@ final readonly class NewPiece
             'stage' => ['width' => 1920, 'height' => 1080, 'rate' => [30, 1], 'dropFrame' => false, 'frames' => 240],
             'tables' => [$table->toDocument()],
             'charts' => [
-                NewChart::document('chart1', $table, $table->columns[0]->id, $form),
+                NewChart::document('chart1', $table, $table->columns[0]->id, $form, colours: $colours),
             ],
             'words' => [
                 [

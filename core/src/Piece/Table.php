@@ -30,16 +30,17 @@ final readonly class Table
                 $column->get('id')->id(),
                 $column->get('name')->text(200, ''),
             ),
-            $field->get('columns')->items(60),
+            $field->get('columns')->items(240),
         );
         $rows = [];
         foreach ($field->get('rows')->items(1000) as $row) {
-            $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(60));
+            $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(240));
             if (count($cells) !== count($columns)) {
                 throw $row->get('cells')->wrong(sprintf('has %d cells for %d columns', count($cells), count($columns)));
             }
             $sure = $row->get('sure')->isNull() ? null : $row->get('sure')->text(200);
-            $rows[] = new Row($row->get('id')->id(), $row->get('label')->text(200), $cells, $sure);
+            $group = $row->get('group')->isNull() ? null : $row->get('group')->text(200);
+            $rows[] = new Row($row->get('id')->id(), $row->get('label')->text(200), $cells, $sure, $group);
         }
         if ($columns === []) {
             throw $field->get('columns')->wrong('is empty');
@@ -108,6 +109,7 @@ final readonly class Table
                     $row->label,
                     array_values(array_replace($row->cells, [$column => $typed])),
                     $row->sure,
+                    $row->group,
                 )
                 : $row,
             $this->rows,
@@ -132,6 +134,7 @@ final readonly class Table
                     'label' => $row->label,
                     'cells' => $row->cells,
                     ...$row->sure === null ? [] : ['sure' => $row->sure],
+                    ...$row->group === null ? [] : ['group' => $row->group],
                 ],
                 $this->rows,
             ),

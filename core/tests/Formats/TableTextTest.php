@@ -73,7 +73,7 @@ final class TableTextTest extends TestCase
         yield 'no number' => ["a\tb\nc\td", 'number'];
         yield 'too large' => [str_repeat("a\t1\n", 300_000), '1 MB'];
         yield 'too many rows' => [str_repeat("a\t1\n", 1001), '1,000'];
-        yield 'too wide' => [implode("\t", range(1, 70)), '60'];
+        yield 'too wide' => [implode("\t", range(1, 300)), '240'];
     }
 
     #[DataProvider('refused')]

@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Import;
+
+use Lupine\Core\Figures\CellNumber;
+use Lupine\Core\Figures\NotANumber;
+use Lupine\Core\Figures\NumberStyle;
+use Lupine\Core\Figures\PointInTime;
+
+/** What stands in the columns of a grid: where its heading is, how its numbers are written, what each column is for. */
+final readonly class Columns
+{
+    /** rows from the top among which a heading is looked for */
+    private const TOP = 30;
+
+    private const TIME_NAMES = '/^(year|years|date|day|month|quarter|period|time|when|jahr|datum|monat|quartal)s?$/iu';
+    private const GROUP_NAMES = '/^(group|region|category|cluster|type|class|section|gruppe|kategorie)s?$/iu';
+    private const COLOUR_NAMES = '/^(colou?r|hex|swatch|farbe)s?$/iu';
+    private const LABEL_NAMES = '/^(name|label|item|kind|what|title|country|part|bezeichnung)s?$/iu';
+    private const NOTE = '/^(source|sources|note|notes|remark|quelle|anmerkung|hinweis|[*†¹²(])/iu';
+    private const COLOUR = '/^#?[0-9a-f]{6}$/iD';
+
+    /** @var \ArrayObject<string, bool> what is a number, by its text */
+    private \ArrayObject $numbers;
+
+    public function __construct(public Grid $grid, public NumberStyle $style)
+    {
+        /** @var \ArrayObject<string, bool> $none */
+        $none = new \ArrayObject();
+        $this->numbers = $none;
+    }
+
+    public static function of(Grid $grid): self
+    {
+        return new self($grid, $grid->style ?? NumberStyle::detect(self::numberTexts($grid)));
+    }
+
+    public function isNumber(string $field): bool
+    {
+        if ($field === '') {
+            return false;
+        }
+        if (!isset($this->numbers[$field])) {
+            try {
+                CellNumber::read($field, $this->style);
+                $this->numbers[$field] = true;
+            } catch (NotANumber) {
+                $this->numbers[$field] = false;
+            }
+        }
+
+        return $this->numbers[$field];
+    }
+
+    /**
+     * Rows above the table: a title, a source, a date, each alone in its row.
+     *
+     * @param list<int> $rows indices of those that have something in them
+     *
+     * @return int how many of them
+     */
+    public function titles(array $rows): int
+    {
+        if ($this->grid->width < 2) {
+            return 0;
+        }
+        foreach (array_slice($rows, 0, self::TOP) as $place => $row) {
+            if (!$this->isAlone($row)) {
+                return $place;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * Rows below the table: a source or a remark, after an empty row or with a word that says so.
+     *
+     * @param list<int> $rows indices of those that have something in them
+     *
+     * @return int how many of them
+     */
+    public function notes(array $rows): int
+    {
+        if ($this->grid->width < 2) {
+            return 0;
+        }
+        $notes = 0;
+        for ($place = count($rows) - 1; $place > 0; --$place) {
+            if (!$this->isAlone($rows[$place])) {
+                break;
+            }
+            $isApart = $rows[$place] > $rows[$place - 1] + 1;
+            if ($isApart || preg_match(self::NOTE, trim(implode('', $this->grid->rows[$rows[$place]]))) === 1) {
+                $notes = count($rows) - $place;
+            }
+        }
+
+        return $notes;
+    }
+
+    /** Whether one text stands alone in a row. */
+    private function isAlone(int $row): bool
+    {
+        $filled = array_filter(array_map(trim(...), $this->grid->rows[$row]), static fn (string $cell): bool => $cell !== '');
+
+        return count($filled) === 1 && !$this->isNumber((string) reset($filled));
+    }
+
+    /**
+     * Whether the first of two rows names the columns of the other.
+     *
+     * @param list<int> $rows indices of rows, without titles
+     */
+    public function hasHeading(array $rows): bool
+    {
+        if (count($rows) < 2) {
+            return false;
+        }
+        $below = false;
+        for ($column = 1; $column < $this->grid->width; ++$column) {
+            $name = $this->grid->cell($rows[0], $column);
+            if ($this->isNumber($name) && PointInTime::read($name) === null) {
+                return false;
+            }
+            $below = $below || $this->isNumber($this->grid->cell($rows[1], $column));
+        }
+
+        $first = $this->grid->cell($rows[0], 0);
+        $isNumberBelow = $this->isNumber($this->grid->cell($rows[1], 0));
+
+        return $below || ($isNumberBelow && $first !== '' && !$this->isNumber($first));
+    }
+
+    /**
+     * @param list<int> $rows those with figures
+     * @param list<int> $leftOut columns that are not looked at
+     *
+     * @return list<string> a role of Choices::ROLES for each column
+     */
+    public function roles(array $rows, ?int $heading, array $leftOut): array
+    {
+        $roles = array_fill(0, $this->grid->width, 'none');
+        $kinds = [];
+        for ($column = 0; $column < $this->grid->width; ++$column) {
+            $kinds[$column] = in_array($column, $leftOut, true) ? 'none' : $this->kind($column, $rows, $heading);
+        }
+        $times = array_keys($kinds, 'time', true);
+        $texts = array_keys($kinds, 'text', true);
+        $values = array_keys($kinds, 'number', true);
+        $repeating = $times === [] || $values === [] ? null : $this->repeating($texts, $rows, $times[0], $heading);
+        if ($repeating !== null) {
+            $roles[$repeating] = 'label';
+            $roles[$times[0]] = 'time';
+            $values = array_slice($values, 0, 1);
+        } elseif (
+            $times !== [] && $texts === [] && count($values) > 1 && count($rows) <= Taking::MAX_COLUMNS
+        ) {
+            // Each row is a moment, and what is counted stands side by side.
+            $roles[$times[0]] = 'time';
+        } else {
+            $label = $this->named(self::LABEL_NAMES, $texts, $heading) ?? $texts[0] ?? $times[0] ?? null;
+            if ($label === null && count($values) > 1) {
+                // Numbers name the figures where nothing else does.
+                $label = array_shift($values);
+            }
+            if ($label !== null) {
+                $roles[$label] = 'label';
+            }
+        }
+        foreach ($this->alike($values, $heading) as $column) {
+            $roles[$column] = 'value';
+        }
+        $group = $this->named(self::GROUP_NAMES, $texts, $heading);
+        if ($group !== null && $roles[$group] === 'none') {
+            $roles[$group] = 'group';
+        }
+        foreach (array_keys($kinds, 'colour', true) as $column) {
+            $roles[$column] = 'colour';
+            break;
+        }
+
+        return array_values($roles);
+    }
+
+    /**
+     * Of columns some of which are years or months, those; else all of them.
+     *
+     * @param list<int> $values
+     *
+     * @return list<int>
+     */
+    private function alike(array $values, ?int $heading): array
+    {
+        if ($heading === null) {
+            return $values;
+        }
+        $moments = array_values(array_filter(
+            $values,
+            fn (int $column): bool => PointInTime::read($this->grid->cell($heading, $column)) !== null,
+        ));
+
+        return count($moments) > 1 ? $moments : $values;
+    }
+
+    /** @param list<int> $rows */
+    private function kind(int $column, array $rows, ?int $heading): string
+    {
+        $name = $heading === null ? '' : $this->grid->cell($heading, $column);
+        $filled = [];
+        foreach ($rows as $row) {
+            $cell = $this->grid->cell($row, $column);
+            if ($cell !== '') {
+                $filled[] = $cell;
+            }
+        }
+        if ($filled === []) {
+            return 'none';
+        }
+        $isColour = static fn (string $cell): bool => preg_match(self::COLOUR, $cell) === 1;
+        if (preg_match(self::COLOUR_NAMES, $name) === 1 && array_filter($filled, $isColour) === $filled) {
+            return 'colour';
+        }
+        $numbers = count(array_filter($filled, $this->isNumber(...)));
+        $times = $this->areTimes($filled);
+        $isNamed = preg_match(self::TIME_NAMES, $name) === 1;
+        // A year is a number as well: it is a moment where its column says so, or begins the table.
+        if ($times !== null && count($filled) > 1 && ($isNamed || $times !== 'year' || $column === 0)) {
+            return 'time';
+        }
+
+        return $numbers * 2 >= count($filled) && $numbers > 0 ? 'number' : 'text';
+    }
+
+    /**
+     * The precision that all of them have as points in time; null where one is none.
+     *
+     * @param non-empty-list<string> $cells
+     */
+    private function areTimes(array $cells): ?string
+    {
+        if (PointInTime::read($cells[0]) === null && PointInTime::read($cells[0], true) === null) {
+            return null;
+        }
+        $read = PointInTime::all($cells);
+
+        return $read === null ? null : $read[0]->precision;
+    }
+
+    /**
+     * The column of texts that names figures which come again at other moments.
+     *
+     * @param list<int> $texts
+     * @param list<int> $rows
+     */
+    private function repeating(array $texts, array $rows, int $time, ?int $heading): ?int
+    {
+        $fitting = [];
+        foreach ($texts as $column) {
+            $pairs = $labels = [];
+            foreach ($rows as $row) {
+                $label = $this->grid->cell($row, $column);
+                $labels[$label] = true;
+                $pairs[$label."\n".$this->grid->cell($row, $time)] = true;
+            }
+            if (count($labels) * 3 <= count($rows) * 2 && count($pairs) * 10 >= count($rows) * 7) {
+                $fitting[] = $column;
+            }
+        }
+
+        return $this->named(self::LABEL_NAMES, $fitting, $heading) ?? $fitting[0] ?? null;
+    }
+
+    /** @param list<int> $columns */
+    private function named(string $pattern, array $columns, ?int $heading): ?int
+    {
+        if ($heading === null) {
+            return null;
+        }
+        foreach ($columns as $column) {
+            if (preg_match($pattern, $this->grid->cell($heading, $column)) === 1) {
+                return $column;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return \Generator<string> */
+    private static function numberTexts(Grid $grid): \Generator
+    {
+        foreach ($grid->rows as $row) {
+            foreach ($row as $field) {
+                $short = strlen($field) <= Taking::MAX_FIELD;
+                if ($short && preg_match('/^[^\p{L}]*\d[\d.,\'’\s]*[^\p{L}]*$/u', $field) === 1) {
+                    yield trim($field);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Import;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\Exception\MathException;
+use Lupine\Core\Figures\CellNumber;
+
+/** Numbers of a spreadsheet file as its reader saw them: percentages, money and days by their formats. */
+final readonly class SheetNumber
+{
+    /** Digits that a spreadsheet shows of a number. Source: ECMA-376 part 1, 18.17.2: IEEE 754 doubles, 15 digits. */
+    private const DIGITS = 15;
+
+    /** @param string $stored as it stands in the file, such as `0.41000000000000003` or `1.5E3` */
+    public static function text(string $stored, string $format): string
+    {
+        try {
+            $number = BigDecimal::of(trim($stored));
+        } catch (MathException) {
+            return $stored;
+        }
+        $plain = self::rounded($number);
+        $format = self::literal($format);
+        if (str_contains($format, '%')) {
+            $hundredfold = (string) BigDecimal::of($plain)->multipliedBy(100)->stripTrailingZeros();
+
+            return CellNumber::withUnit($hundredfold, '%');
+        }
+        foreach (['€', '$', '£', '¥'] as $sign) {
+            if (str_contains($format, $sign)) {
+                return CellNumber::withUnit($plain, $sign);
+            }
+        }
+
+        return $plain;
+    }
+
+    public static function plain(float $number): string
+    {
+        return self::rounded(BigDecimal::of(sprintf('%.'.(self::DIGITS - 1).'e', $number)));
+    }
+
+    /** Whether a number format shows a day, a month or a year. */
+    public static function isDate(string $format): bool
+    {
+        $bare = (string) preg_replace('/"[^"]*"|\\\\.|_.|\[[^\]]*\]/u', '', $format);
+
+        return preg_match('/[yd]|mmm/i', $bare) === 1 && preg_match('/[0#?]/', $bare) !== 1;
+    }
+
+    /**
+     * A day counted from the epoch of a spreadsheet, as fine as its format shows it: `2019-03-05`, `2019-03` or `2019`.
+     * Source: ECMA-376 part 1, 18.17.4.1: 1 is the first of January 1900, and 1900 is taken for a leap year; or 0 is the
+     * first of January 1904.
+     */
+    public static function date(float $serial, string $format, bool $since1904): string
+    {
+        $days = (int) floor($serial) + ($since1904 ? 1462 : 0);
+        $days += $days < 60 ? 1 : 0;
+        $date = (new \DateTimeImmutable('1899-12-30'))->modify(sprintf('%+d days', $days));
+        $bare = strtolower((string) preg_replace('/"[^"]*"|\\\\.|_.|\[[^\]]*\]/u', '', $format));
+
+        return $date->format(match (true) {
+            str_contains($bare, 'd') => 'Y-m-d',
+            str_contains($bare, 'm') => 'Y-m',
+            default => 'Y',
+        });
+    }
+
+    /** A format with what brackets hold, such as `[$€-407]`, as plain signs. */
+    private static function literal(string $format): string
+    {
+        return (string) preg_replace('/\[\$([^\]-]*)[^\]]*\]/u', '$1', explode(';', $format)[0]);
+    }
+
+    private static function rounded(BigDecimal $number): string
+    {
+        $digits = strlen(ltrim((string) $number->getUnscaledValue()->abs(), '0'));
+        if ($digits > self::DIGITS) {
+            $scale = max(0, $number->getScale() - ($digits - self::DIGITS));
+            $number = $number->toScale($scale, \Brick\Math\RoundingMode::HALF_UP);
+        }
+
+        return (string) ($number->getScale() > 0 ? $number->stripTrailingZeros()->toScale(
+            max(0, $number->stripTrailingZeros()->getScale()),
+        ) : $number);
+    }
+}

@@ -1,0 +1,47 @@
+import type { Import, IncomingTable } from '../api/answers';
+import { ask, sendFile } from '../api/client';
+
+/** bytes that a file may have */
+export const LARGEST = 10_000_000;
+
+/** What a file dialog offers, and what can be dropped. */
+export const KINDS =
+  '.xlsx,.ods,.csv,.tsv,.txt,.json,text/csv,text/plain,application/json,' +
+  'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet,application/vnd.oasis.opendocument.spreadsheet';
+
+export async function sendTable(file: File, signal?: AbortSignal): Promise<IncomingTable> {
+  if (file.size > LARGEST) {
+    const megabytes = (file.size / 1e6).toFixed(1);
+    throw new Error(
+      `“${file.name}” is ${megabytes} MB; up to 10 MB are read. Keep the sheet that the chart shows, and save it alone.`,
+    );
+  }
+  return sendFile<IncomingTable>(`tables?name=${encodeURIComponent(file.name)}`, file, signal);
+}
+
+/** The same file, read as it was decided. */
+export function readSheet(wanted: Import, whole: string, signal?: AbortSignal): Promise<IncomingTable> {
+  const { file, sheet, ...choices } = wanted;
+  return ask<IncomingTable>('tables/sheet', {
+    method: 'POST',
+    body: { file, sheet, choices, whole: whole || null },
+    signal,
+  });
+}
+
+/** Nothing is decided yet. */
+export function undecided(file: string, sheet: number): Import {
+  return { file, sheet, heading: null, roles: [], withHidden: false, withTotals: false };
+}
+
+/** The document of a piece, where the file is one; null where it may be a table. */
+export async function pieceIn(file: File): Promise<object | null> {
+  if (file.size > 4_000_000 || !file.name.toLowerCase().endsWith('.json')) return null;
+  try {
+    const read = JSON.parse(await file.text()) as unknown;
+    return typeof read === 'object' && read !== null && 'lupine' in read ? read : null;
+  } catch {
+    // Whether it is a table the server says, and why not.
+    return null;
+  }
+}
