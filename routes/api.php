@@ -10,11 +10,13 @@ use App\Http\Controllers\HandOffController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
 use App\Http\Controllers\StillController;
+use App\Http\Controllers\TableController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('figures/read', [FiguresController::class, 'read']);
-Route::post('tables', [FiguresController::class, 'file']);
-Route::post('tables/sheet', [FiguresController::class, 'sheet']);
+Route::post('tables', [TableController::class, 'file']);
+Route::post('tables/sheet', [TableController::class, 'sheet']);
+Route::post('tables/again', [TableController::class, 'again']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('arrangements', [ArrangementController::class, 'choices']);

@@ -276,6 +276,27 @@ export interface IncomingTable {
   understood?: TakenTable;
 }
 
+/** What becomes of one row when figures come in again. */
+export interface AgainRow {
+  kind: 'same' | 'changed' | 'fresh' | 'gone' | 'kept';
+  id: string;
+  /** id of the row of the file */
+  from: string | null;
+  label: string;
+  was: string;
+  how: 'label' | 'alike' | 'hand';
+  /** names of columns with what was and what will be */
+  cells: [string, string, string][];
+  figures: string[];
+}
+
+/** Figures that come in again, before they are taken. */
+export interface PlannedFigures {
+  document: Piece;
+  rows: AgainRow[];
+  remarks: string[];
+}
+
 export interface TakenTable extends ReadTable {
   heading: number;
   roles: Role[];

@@ -2,24 +2,35 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
-import type { FormsAnswer, ReadTable } from '../api/answers';
+import type { FormsAnswer, Import, IncomingTable, ReadTable } from '../api/answers';
 import { ask, reasonOf } from '../api/client';
 import { FormPicker } from '../common/FormPicker';
 import { newId } from '../common/words';
 import { Pick } from '../fields/Choice';
 import { addChart } from '../piece/charts';
 import type { Chart, Piece, Table } from '../piece/document';
+import { readSheet } from '../tables/incoming';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 import { useChart } from './useChart';
 
 const OWN = 'own';
 
-/** Another chart on the stage: of figures that are there already, or of others that are pasted. */
-export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void }) {
+/** The source that a file is. */
+const FILE = 'file';
+
+interface Props {
+  piece: Piece;
+  /** figures that were dropped */
+  file?: { wanted: Import; name: string };
+  onClose: () => void;
+}
+
+/** Another chart on the stage: of figures that are there already, or of others, pasted or out of a file. */
+export function AddChart({ piece, file, onClose }: Props) {
   const edit = useDesk((state) => state.edit);
   const current = useChart(piece);
-  const [source, setSource] = useState(current?.table ?? OWN);
+  const [source, setSource] = useState(file ? FILE : (current?.table ?? OWN));
   const table = piece.tables.find(({ id }) => id === source);
   const [column, setColumn] = useState(current?.column ?? '');
   const [text, setText] = useState('');
@@ -34,7 +45,7 @@ export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void
     queryFn: ({ signal }) =>
       ask<FormsAnswer>('forms', { method: 'POST', body: { document: piece, chart: ofTable?.id }, signal }),
   });
-  const typed = table ? tableText(table, columnId ?? '') : asked;
+  const typed = table ? tableText(table, columnId ?? '') : source === OWN ? asked : '';
   const read = useQuery<ReadTable>({
     queryKey: ['read', typed, ''],
     enabled: ofTable === undefined && typed.trim() !== '',
@@ -43,10 +54,23 @@ export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void
     queryFn: ({ signal }) =>
       ask<ReadTable>('figures/read', { method: 'POST', body: { text: typed, whole: null }, signal }),
   });
-  const forms = ofTable ? (known.data?.forms ?? []) : typed.trim() === '' ? [] : (read.data?.forms ?? []);
+  const dropped = useQuery<IncomingTable>({
+    queryKey: ['table', file?.wanted, ''],
+    enabled: source === FILE && file !== undefined,
+    retry: false,
+    queryFn: ({ signal }) => readSheet(file!.wanted, '', signal),
+  });
+  const forms =
+    source === FILE
+      ? (dropped.data?.understood?.forms ?? [])
+      : ofTable
+        ? (known.data?.forms ?? [])
+        : typed.trim() === ''
+          ? []
+          : (read.data?.forms ?? []);
   const wanted = forms.find(({ name }) => name === picked);
   const form = wanted?.fits ? picked : (forms.find(({ fits }) => fits)?.name ?? picked);
-  const isReady = forms.length > 0 && !read.isError;
+  const isReady = forms.length > 0 && (source !== OWN || !read.isError);
   const add = async (): Promise<void> => {
     try {
       const body = {
@@ -54,7 +78,7 @@ export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void
         id: newId('chart', piece.charts),
         form,
         table: table ? table.id : newId('table', piece.tables),
-        ...(table ? { column: columnId } : { text }),
+        ...(table ? { column: columnId } : source === FILE && file ? { import: file.wanted } : { text }),
       };
       const made = await ask<{ chart: Chart; table: Table }>('charts', { method: 'POST', body });
       edit((draft) => addChart(draft, made.chart, made.table));
@@ -76,6 +100,7 @@ export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void
             value={source}
             options={[
               ...piece.tables.map(({ id, name }, index): [string, string] => [id, name || `Table ${index + 1}`]),
+              ...(file ? [[FILE, file.name] as [string, string]] : []),
               [OWN, 'others, pasted below'],
             ]}
             onChange={setSource}
@@ -89,7 +114,7 @@ export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void
             />
           )}
         </div>
-        {!table && (
+        {source === OWN && (
           <textarea
             className="paste-box"
             aria-label="Figures of the new chart"
@@ -100,7 +125,7 @@ export function AddChart({ piece, onClose }: { piece: Piece; onClose: () => void
             onChange={(event) => setText(event.target.value)}
           />
         )}
-        {read.isError && !table && text.trim() !== '' && (
+        {read.isError && source === OWN && text.trim() !== '' && (
           <p className="problem-bar is-error" role="alert">
             {reasonOf(read.error)}
           </p>

@@ -10,6 +10,7 @@ import { usePlay } from './playStore';
 import { ProblemBar } from './ProblemBar';
 import { ScriptColumn } from './script/ScriptColumn';
 import { Stage } from './stage/Stage';
+import { DeskFiles } from './tables/DeskFiles';
 import { Transport } from './Transport';
 import { useClipboard } from './useClipboard';
 import { useDeskKeys } from './useDeskKeys';
@@ -107,6 +108,7 @@ export function DeskPage() {
         ]}
       />
       <ConflictChoice />
+      <DeskFiles piece={document_} />
     </div>
   );
 }

@@ -1,4 +1,7 @@
+import { useRef } from 'react';
 import type { Table } from '../../piece/document';
+import { KINDS } from '../../tables/incoming';
+import { useFiles } from '../tables/filesStore';
 
 interface Props {
   table: Table;
@@ -10,6 +13,8 @@ interface Props {
 
 /** Below the rows: one more of them, and the whole. */
 export function SheetFoot({ table, whole, onAdd, onWhole }: Props) {
+  const picker = useRef<HTMLInputElement>(null);
+  const reading = useFiles((state) => state.reading !== '');
   return (
     <div className="sheet-foot">
       <button type="button" className="text-button" onClick={onAdd}>
@@ -27,6 +32,21 @@ export function SheetFoot({ table, whole, onAdd, onWhole }: Props) {
           onChange={(event) => onWhole(event.target.value.trim() === '' ? null : event.target.value)}
         />
       </label>
+      <button type="button" className="text-button" onClick={() => picker.current?.click()}>
+        <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'from a file'}
+      </button>
+      <input
+        ref={picker}
+        type="file"
+        accept={KINDS}
+        className="d-none"
+        aria-label="A file with figures"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void useFiles.getState().take(file);
+          event.target.value = '';
+        }}
+      />
       <span className="sheet-hint">
         Rows can be pasted. <code>65*3.6</code> and <code>rest</code> are understood.
       </span>

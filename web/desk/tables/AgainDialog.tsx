@@ -1,0 +1,149 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Modal from 'react-bootstrap/Modal';
+import type { AgainRow, Computed, Import, PlannedFigures } from '../../api/answers';
+import { ask, reasonOf } from '../../api/client';
+import { ReelCanvas } from '../../common/ReelCanvas';
+import type { Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { AgainRows } from './AgainRows';
+
+interface Props {
+  piece: Piece;
+  wanted: Import;
+  /** of the file */
+  name: string;
+  /** id of the table that gets the figures */
+  table: string;
+  onClose: () => void;
+}
+
+const WIDE = 520;
+
+/** Figures come in again: what changes is listed, and seen before and after, before anything is changed. */
+export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
+  const [rows, setRows] = useState<{ from: string; to: string | null }[]>([]);
+  const [kept, setKept] = useState<string[]>([]);
+  const frame = usePlay((state) => state.frame);
+  const shape = usePlay((state) => state.shape);
+  const computed = useDesk((state) => state.computed);
+  const old = piece.tables.find(({ id }) => id === table);
+  const plan = useQuery<PlannedFigures>({
+    queryKey: ['again', piece, wanted, rows, kept],
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      ask<PlannedFigures>('tables/again', {
+        method: 'POST',
+        body: { document: piece, table, import: wanted, rows, kept },
+        signal,
+      }),
+  });
+  const planned = plan.data;
+  const then = useQuery<Computed>({
+    queryKey: ['again picture', planned?.document, frame, shape],
+    enabled: planned !== undefined,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      ask<Computed>('compute', { method: 'POST', body: { document: planned!.document, frame, shape }, signal }),
+  });
+  const counts = countsOf(planned?.rows ?? []);
+  const wrong = then.data?.problems.filter(({ severity }) => severity === 'error') ?? [];
+  const isReady = planned !== undefined && !plan.isPlaceholderData && !plan.isError;
+  const apply = (): void => {
+    if (!planned) return;
+    useDesk.getState().edit((draft) => {
+      Object.assign(draft, planned.document);
+    });
+    usePlay.getState().select(null);
+    onClose();
+  };
+  return (
+    <Modal show onHide={onClose} centered size="xl" aria-labelledby="again" dialogClassName="again-dialog">
+      <Modal.Header closeButton>
+        <Modal.Title id="again">
+          New figures for “{old?.name || piece.title}” <span className="soft">from {name}</span>
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <div className="again-pictures">
+          <Picture title="As it is" computed={computed} frame={frame} />
+          <Picture title="With the new figures" computed={then.data} frame={frame} />
+        </div>
+        {plan.isError && (
+          <p className="problem-bar is-error" role="alert">
+            {reasonOf(plan.error)}
+          </p>
+        )}
+        {wrong.map(({ message }) => (
+          <p key={message} className="problem-bar is-error" role="alert">
+            {message}
+          </p>
+        ))}
+        {planned && (
+          <>
+            <p className="again-counts" role="status">
+              {counts || 'Nothing changes: these are the figures that are there.'}
+            </p>
+            {planned.remarks.map((line) => (
+              <p key={line} className="hint">
+                {line}
+              </p>
+            ))}
+            <AgainRows
+              rows={planned.rows}
+              onMatch={(from, to) => setRows([...rows.filter((one) => one.from !== from), { from, to }])}
+              onKeep={(id, stays) => setKept(stays ? [...kept, id] : kept.filter((one) => one !== id))}
+            />
+          </>
+        )}
+      </Modal.Body>
+      <Modal.Footer>
+        <Button variant="quiet" onClick={onClose}>
+          Cancel
+        </Button>
+        <Button disabled={!isReady} onClick={apply}>
+          Take the new figures
+        </Button>
+      </Modal.Footer>
+    </Modal>
+  );
+}
+
+function Picture({ title, computed, frame }: { title: string; computed: Computed | null | undefined; frame: number }) {
+  const reel = computed?.reel;
+  return (
+    <figure>
+      <div className="again-picture">
+        {reel ? (
+          <ReelCanvas
+            reel={reel}
+            frame={Math.max(reel.from, Math.min(reel.to, frame))}
+            width={WIDE}
+            label={`${title}, at the moment of the playhead`}
+          />
+        ) : (
+          <span className="soft">Drawing…</span>
+        )}
+      </div>
+      <figcaption>{title}</figcaption>
+    </figure>
+  );
+}
+
+function countsOf(rows: AgainRow[]): string {
+  const of = (kind: AgainRow['kind']): number => rows.filter((row) => row.kind === kind).length;
+  const parts = [
+    [of('changed'), 'changed'],
+    [of('fresh'), 'new'],
+    [of('gone'), of('gone') === 1 ? 'goes' : 'go'],
+    [of('kept'), 'kept'],
+  ] as const;
+  const said = parts.filter(([count]) => count > 0).map(([count, word]) => `${count} ${word}`);
+  const same = of('same');
+  if (said.length === 0) return '';
+  return `${said.join(', ')}${same > 0 ? `; ${same} ${same === 1 ? 'stays' : 'stay'} as ${same === 1 ? 'it is' : 'they are'}` : ''}.`;
+}

@@ -1,0 +1,41 @@
+import { useCallback } from 'react';
+import type { Piece } from '../../piece/document';
+import { TableDialog } from '../../tables/TableDialog';
+import { useDroppedFile } from '../../tables/useDroppedFile';
+import { AddChart } from '../AddChart';
+import { useChart } from '../useChart';
+import { AgainDialog } from './AgainDialog';
+import { useFiles } from './filesStore';
+
+/** What becomes of a file that is dropped on the desk: new figures for a table that is there, or another chart. */
+export function DeskFiles({ piece }: { piece: Piece }) {
+  const { looked, again, another, close } = useFiles();
+  const chart = useChart(piece);
+  const over = useDroppedFile(
+    'Let it go here: new figures, or another chart',
+    useCallback((file: File) => void useFiles.getState().take(file), []),
+  );
+  const table = piece.tables.find(({ id }) => id === chart?.table) ?? piece.tables[0];
+  return (
+    <>
+      {over}
+      {looked && table && (
+        <TableDialog
+          first={looked.table}
+          decided={looked.decided}
+          take={`New figures for “${table.name || piece.title}”`}
+          other={{
+            label: 'Another chart',
+            run: (wanted) => useFiles.setState({ looked: null, another: { wanted, name: looked.table.name } }),
+          }}
+          onTake={(wanted) =>
+            useFiles.setState({ looked: null, again: { wanted, name: looked.table.name, table: table.id } })
+          }
+          onClose={close}
+        />
+      )}
+      {again && <AgainDialog piece={piece} {...again} onClose={close} />}
+      {another && <AddChart piece={piece} file={another} onClose={close} />}
+    </>
+  );
+}
