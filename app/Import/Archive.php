@@ -43,7 +43,7 @@ final readonly class Archive
             $isBomb = $entry['size'] > self::SMALL && $entry['size'] > self::MOST_PACKED * max(1, $entry['comp_size']);
             if ($bytes > self::MOST_BYTES || $isBomb || $index > self::MOST_ENTRIES) {
                 throw new UnreadableFile(
-                    sprintf('“%s” unpacks to far more than a table has, so it is not read. Save the sheet alone as CSV.', $name),
+                    sprintf('“%s” unpacks to far more than a table has, so it is not read. Save it as CSV.', $name),
                     $name,
                 );
             }
@@ -52,7 +52,7 @@ final readonly class Archive
             }
             if (preg_match(self::MACROS, $entry['name']) === 1) {
                 throw new UnreadableFile(
-                    sprintf('“%s” has macros in it, and such files are not read. Save it without them, as XLSX or ODS.', $name),
+                    sprintf('“%s” has macros in it, and is not read. Save it without them, as XLSX or ODS.', $name),
                     $name,
                 );
             }
@@ -64,7 +64,7 @@ final readonly class Archive
     public static function locked(string $name): UnreadableFile
     {
         return new UnreadableFile(
-            sprintf('“%s” is locked with a password. Take the password off in the spreadsheet, and save it again.', $name),
+            sprintf('“%s” is locked with a password. Take it off in the spreadsheet, and save it again.', $name),
             $name,
         );
     }
@@ -83,7 +83,8 @@ final readonly class Archive
     public function xml(string $entry): \XMLReader
     {
         $reader = new \XMLReader();
-        if (!$this->has($entry) || @$reader->open('zip://'.$this->path.'#'.$entry, null, LIBXML_NONET | LIBXML_COMPACT) !== true) {
+        $address = 'zip://'.$this->path.'#'.$entry;
+        if (!$this->has($entry) || @$reader->open($address, null, LIBXML_NONET | LIBXML_COMPACT) !== true) {
             throw $this->broken($entry);
         }
 
@@ -93,7 +94,11 @@ final readonly class Archive
     public function broken(string $entry): UnreadableFile
     {
         return new UnreadableFile(
-            sprintf('“%s” is broken: “%s” in it cannot be read. Open it in a spreadsheet and save it again.', $this->name, $entry),
+            sprintf(
+                '“%s” is broken: “%s” in it cannot be read. Open it in a spreadsheet and save it again.',
+                $this->name,
+                $entry,
+            ),
             $this->name,
         );
     }

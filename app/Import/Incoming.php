@@ -14,7 +14,7 @@ use Lupine\Core\Import\UnreadableFile;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\PlainText;
 
-/** Files with tables that were dropped and are being looked at: kept for a day, so that another sheet costs no upload. */
+/** Files with tables that are being looked at: kept for a day, so that another sheet costs no upload. */
 final readonly class Incoming
 {
     /** hours after which nobody comes back to a file */
@@ -52,7 +52,9 @@ final readonly class Incoming
 
     public function name(string $id): string
     {
-        return $this->has($id) ? (string) file_get_contents($this->path($id).'.name') : throw new UnreadableFile(self::GONE);
+        return $this->has($id)
+            ? (string) file_get_contents($this->path($id).'.name')
+            : throw new UnreadableFile(self::GONE);
     }
 
     /** @throws UnreadableFile */
@@ -66,7 +68,17 @@ final readonly class Incoming
     {
         $kept = $this->path($id).'.'.$sheet.'.json';
         if (is_file($kept)) {
-            /** @var array{name: string, rows: list<list<string>>, style: string|null, hiddenRows: list<int>, hiddenColumns: list<int>, remarks: list<string>, rowsInAll: int}|null $read */
+            /**
+             * @var array{
+             *     name: string,
+             *     rows: list<list<string>>,
+             *     style: string|null,
+             *     hiddenRows: list<int>,
+             *     hiddenColumns: list<int>,
+             *     remarks: list<string>,
+             *     rowsInAll: int
+             * }|null $read
+             */
             $read = json_decode((string) file_get_contents($kept), true);
             if ($read !== null) {
                 return new Grid(
@@ -87,7 +99,7 @@ final readonly class Incoming
         $grid = $this->writable($book->grid($sheet));
         $this->files->put(
             $kept,
-            json_encode($grid, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            json_encode($grid, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
             true,
         );
 

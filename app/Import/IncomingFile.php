@@ -83,7 +83,7 @@ final readonly class IncomingFile
         $title = pathinfo($name, PATHINFO_FILENAME);
 
         return preg_match('/^\s*[\[{]/', $text) === 1
-            ? JsonTable::grids($text, $title, Book::MOST_ROWS)
+            ? JsonTable::grids($text, $name, Book::MOST_ROWS)
             : [TableText::grid($text, $title, Book::MOST_ROWS)];
     }
 

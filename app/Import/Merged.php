@@ -30,7 +30,8 @@ final readonly class Merged
     {
         $text = $rows[$row][$column] ?? '';
         // A title over the whole table names none of its columns.
-        if ($text === '' || $down * $across > self::MOST || ($across > 1 && $down === 1 && self::isAlone($rows[$row], $column))) {
+        $isTitle = $across > 1 && $down === 1 && self::isAlone($rows[$row] ?? [], $column);
+        if ($text === '' || $isTitle || $down * $across > self::MOST) {
             return;
         }
         for ($i = 0; $i < $down; ++$i) {

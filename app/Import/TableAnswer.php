@@ -20,7 +20,7 @@ use Lupine\Core\Import\UnreadableFile;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Problem;
 
-/** A table before anything is made of it: what was understood, what its figures are, and the forms that can show them. */
+/** A table before anything is made of it: what was understood, its figures, and the forms that can show them. */
 final readonly class TableAnswer
 {
     /** rows and columns of a sheet that are shown, and signs of a cell */

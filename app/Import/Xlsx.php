@@ -15,6 +15,7 @@ use Lupine\Core\Import\SheetNumber;
 final class Xlsx implements Book
 {
     private const STRINGS = 'xl/sharedStrings.xml';
+    private const TEXTS = [\XMLReader::TEXT, \XMLReader::CDATA, \XMLReader::SIGNIFICANT_WHITESPACE];
     private const RELATION = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
 
     /** formats that have a number and no text of their own in the file: those of days, and of percentages (18.8.30) */
@@ -146,7 +147,7 @@ final class Xlsx implements Book
             if ($xml->nodeType === \XMLReader::ELEMENT) {
                 $in = $xml->localName;
                 $isFormula = $isFormula || $in === 'f';
-            } elseif (in_array($xml->nodeType, [\XMLReader::TEXT, \XMLReader::CDATA, \XMLReader::SIGNIFICANT_WHITESPACE], true)) {
+            } elseif (in_array($xml->nodeType, self::TEXTS, true)) {
                 $value = $in === 'v' || $in === 't' ? $value.$xml->value : $value;
             }
         }
@@ -160,7 +161,7 @@ final class Xlsx implements Book
             'b' => $value === '1' ? 'true' : 'false',
             'd' => substr($value, 0, 10),
             'n' => SheetNumber::isDate($format) && is_numeric($value)
-                ? SheetNumber::date((float) $value, $format, $this->since1904)
+                ? SheetNumber::day((float) $value, $format, $this->since1904)
                 : SheetNumber::text($value, $format),
             default => $value,
         };
@@ -273,7 +274,8 @@ final class Xlsx implements Book
         $xml = $this->archive->xml($entry);
         $told = null;
         while ($xml->read() && $xml->localName !== 'sheetData') {
-            if ($xml->localName === 'dimension' && preg_match('/(\d+)$/', (string) $xml->getAttribute('ref'), $found) === 1) {
+            $range = $xml->localName === 'dimension' ? (string) $xml->getAttribute('ref') : '';
+            if (preg_match('/(\d+)$/', $range, $found) === 1) {
                 $told = (int) $found[1] - 1;
                 break;
             }

@@ -26,7 +26,8 @@ final class ArchitectureTest extends TestCase
         'Legibility' => ['Piece', 'Figures', 'Geometry', 'Form', 'Motion', 'Finish', 'Words', 'Drawing'],
         'Arrangement' => ['Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Drawing'],
         'Proof' => ['Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
-        'Formats' => ['Piece', 'Figures', 'Geometry', 'Form', 'Drawing'],
+        'Import' => ['Piece', 'Figures', 'Finish'],
+        'Formats' => ['Piece', 'Figures', 'Geometry', 'Form', 'Drawing', 'Import'],
     ];
 
     public function testCoreImportsAlongItsArrowsAndNothingElse(): void

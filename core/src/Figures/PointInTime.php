@@ -52,7 +52,8 @@ final readonly class PointInTime
         if (preg_match("/^(\\d{1,2})[-\\/.]{$year}\$/D", $text, $found) === 1) {
             return self::made((int) $found[2], (int) $found[1], 1, 'month');
         }
-        if (preg_match("/^{$year}[-\\/.](\\d{1,2})[-\\/.](\\d{1,2})([t ]\\d{1,2}:\\d\\d.*)?\$/D", $text, $found) === 1) {
+        $clock = '([t ]\d{1,2}:\d\d.*)?';
+        if (preg_match("/^{$year}[-\\/.](\\d{1,2})[-\\/.](\\d{1,2}){$clock}\$/D", $text, $found) === 1) {
             return self::made((int) $found[1], (int) $found[2], (int) $found[3], 'day');
         }
         if (preg_match("/^(\\d{1,2})([-\\/.]) ?(\\d{1,2})[-\\/.] ?{$year}\$/D", $text, $found) === 1) {

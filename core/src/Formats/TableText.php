@@ -57,7 +57,7 @@ final readonly class TableText
     }
 
     /**
-     * The records that have something in them.
+     * The records, those that are empty as well, so that a row has the number that it has in the text.
      *
      * @param string $name of the grid
      * @param int $most records that are kept; those beyond are only counted
@@ -67,18 +67,16 @@ final readonly class TableText
     public static function grid(string $text, string $name, int $most): Grid
     {
         $text = PlainText::writable((string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
-        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        $text = rtrim(str_replace(["\r\n", "\r"], "\n", $text), "\n");
         $separator = self::separator($text);
         $first = [];
         $count = 0;
         $width = 0;
         foreach (self::records($text, $separator) as $record) {
-            if (trim(implode('', $record)) !== '') {
-                ++$count;
-                if ($count <= $most) {
-                    $first[] = $record;
-                    $width = max($width, count($record));
-                }
+            ++$count;
+            if ($count <= $most) {
+                $first[] = $record;
+                $width = max($width, count($record));
             }
         }
         if ($width > Taking::MAX_COLUMNS + self::OTHER_COLUMNS) {

@@ -129,11 +129,10 @@ final class Again
                 : AgainRow::found($was, $new, $this->how[$id], $this->pairs($was, $new, $columns, $sources));
         }
 
-        return new AgainPlan(
-            new Table($this->old->id, $this->old->name, $columns, $rows, $this->timeColumn($columns), $this->old->whole),
-            $lines,
-            $this->remarks,
-        );
+        $old = $this->old;
+        $table = new Table($old->id, $old->name, $columns, $rows, $this->timeColumn($columns), $old->whole);
+
+        return new AgainPlan($table, $lines, $this->remarks);
     }
 
     /**
@@ -207,7 +206,8 @@ final class Again
     }
 
     /**
-     * All rows in the order in which they will stand: the piece's, each new one behind the row that it follows in the file.
+     * All rows in the order in which they will stand: the piece's, each new one behind the row that it follows in the
+     * file.
      *
      * @return list<array{string, Row|null}> ids, and the row of the file; null where the file has none
      */
@@ -246,7 +246,9 @@ final class Again
             $cells[] = $new === null || $index === null ? $this->cell($was, $column) : $new->cells[$index];
         }
 
-        return new Row($was->id, $new === null ? $was->label : $new->label, $cells, $was->sure, $new->group ?? $was->group);
+        $label = $new === null ? $was->label : $new->label;
+
+        return new Row($was->id, $label, $cells, $was->sure, $new->group ?? $was->group);
     }
 
     /**

@@ -33,7 +33,7 @@ final readonly class AgainPlan implements \JsonSerializable
 
     /**
      * @param \stdClass $document as docs/piece.schema.json describes it
-     * @param array<string, string> $colours of figures by the ids that they have in the file: they are those of new ones
+     * @param array<string, string> $colours of figures by their ids in the file; new rows get theirs
      *
      * @return \stdClass a copy of it with the new table; what was said of rows that go, goes with them
      */

@@ -104,7 +104,8 @@ final readonly class Columns
     /** Whether one text stands alone in a row. */
     private function isAlone(int $row): bool
     {
-        $filled = array_filter(array_map(trim(...), $this->grid->rows[$row]), static fn (string $cell): bool => $cell !== '');
+        $cells = array_map(trim(...), $this->grid->rows[$row]);
+        $filled = array_filter($cells, static fn (string $cell): bool => $cell !== '');
 
         return count($filled) === 1 && !$this->isNumber((string) reset($filled));
     }

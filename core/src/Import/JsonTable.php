@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lupine\Core\Import;
 
 /**
- * Tables in JSON (RFC 8259): a list of objects, a list of lists, an object of numbers, or an object of columns; also one
- * step deeper, under any name, each then a grid of its own.
+ * Tables in JSON (RFC 8259): a list of objects, a list of lists, an object of numbers, or an object of columns; also
+ * one step deeper, under any name, each then a grid of its own.
  */
 final readonly class JsonTable
 {
@@ -40,7 +40,7 @@ final readonly class JsonTable
         }
 
         return $grids !== [] ? $grids : throw new UnreadableFile(
-            sprintf('There is no table in “%s”. A list of objects is one, such as [{"label": "Kettles", "value": 12}].', $name),
+            sprintf('There is no table in “%s”. A list is one, such as [{"label": "Kettles", "value": 12}].', $name),
             $name,
         );
     }
@@ -61,7 +61,7 @@ final readonly class JsonTable
                 array_map(strval(...), array_keys($value)),
                 array_values($value),
             ),
-            !array_is_list($value) && self::areAll($value, static fn (mixed $one): bool => self::isColumn($one)) => self::columns($value),
+            !array_is_list($value) && self::areAll($value, self::isColumn(...)) => self::columns($value),
             default => null,
         };
         if ($rows === null) {
@@ -131,7 +131,9 @@ final readonly class JsonTable
 
     private static function isColumn(mixed $one): bool
     {
-        return is_array($one) && array_is_list($one) && self::areAll($one, static fn (mixed $cell): bool => !is_array($cell));
+        $isCell = static fn (mixed $cell): bool => !is_array($cell);
+
+        return is_array($one) && array_is_list($one) && self::areAll($one, $isCell);
     }
 
     /**

@@ -14,6 +14,9 @@ final readonly class SheetNumber
     /** Digits that a spreadsheet shows of a number. Source: ECMA-376 part 1, 18.17.2: IEEE 754 doubles, 15 digits. */
     private const DIGITS = 15;
 
+    /** days from the epoch of spreadsheets to the first of January 1970 */
+    private const UNIX = 25_569;
+
     /** @param string $stored as it stands in the file, such as `0.41000000000000003` or `1.5E3` */
     public static function text(string $stored, string $format): string
     {
@@ -53,21 +56,43 @@ final readonly class SheetNumber
 
     /**
      * A day counted from the epoch of a spreadsheet, as fine as its format shows it: `2019-03-05`, `2019-03` or `2019`.
-     * Source: ECMA-376 part 1, 18.17.4.1: 1 is the first of January 1900, and 1900 is taken for a leap year; or 0 is the
-     * first of January 1904.
+     * Source: ECMA-376 part 1, 18.17.4.1: 1 is the first of January 1900, and 1900 is taken for a leap year; or 0 is
+     * the first of January 1904.
      */
-    public static function date(float $serial, string $format, bool $since1904): string
+    public static function day(float $serial, string $format, bool $since1904): string
     {
         $days = (int) floor($serial) + ($since1904 ? 1462 : 0);
         $days += $days < 60 ? 1 : 0;
-        $date = (new \DateTimeImmutable('1899-12-30'))->modify(sprintf('%+d days', $days));
+        [$year, $month, $day] = self::civil($days - self::UNIX);
         $bare = strtolower((string) preg_replace('/"[^"]*"|\\\\.|_.|\[[^\]]*\]/u', '', $format));
 
-        return $date->format(match (true) {
-            str_contains($bare, 'd') => 'Y-m-d',
-            str_contains($bare, 'm') => 'Y-m',
-            default => 'Y',
-        });
+        return match (true) {
+            str_contains($bare, 'd') => sprintf('%04d-%02d-%02d', $year, $month, $day),
+            str_contains($bare, 'm') => sprintf('%04d-%02d', $year, $month),
+            default => sprintf('%04d', $year),
+        };
+    }
+
+    /**
+     * The day of the calendar, so many days after the first of January 1970. Source: Hinnant, “chrono-compatible
+     * low-level date algorithms”, civil_from_days.
+     *
+     * @return array{int, int, int} year, month and day
+     */
+    private static function civil(int $days): array
+    {
+        $days += 719_468;
+        $era = (int) floor($days / 146_097);
+        $day = $days - $era * 146_097;
+        $year = intdiv($day - intdiv($day, 1460) + intdiv($day, 36_524) - intdiv($day, 146_096), 365);
+        $rest = $day - (365 * $year + intdiv($year, 4) - intdiv($year, 100));
+        $month = intdiv(5 * $rest + 2, 153);
+
+        return [
+            $year + $era * 400 + ($month < 10 ? 0 : 1),
+            $month < 10 ? $month + 3 : $month - 9,
+            $rest - intdiv(153 * $month + 2, 5) + 1,
+        ];
     }
 
     /** A format with what brackets hold, such as `[$€-407]`, as plain signs. */

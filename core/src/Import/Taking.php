@@ -12,8 +12,8 @@ use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 
 /**
- * Takes a table out of a grid: a row for each figure, or for each figure at each moment, or for each moment. What is not
- * decided is guessed, and all that was understood and left out is said.
+ * Takes a table out of a grid: a row for each figure, or for each figure at each moment, or for each moment. What is
+ * not decided is guessed, and all that was understood and left out is said.
  */
 final class Taking
 {
@@ -235,7 +235,8 @@ final class Taking
             $label !== null && $this->name($label) !== '' ? sprintf(', named by “%s”', $this->name($label)) : '',
         );
         if ($times !== null) {
-            $this->sayMoments(array_map(static fn (PointInTime $time): string => $time->text(), $times), 'each a column');
+            $moments = array_map(static fn (PointInTime $time): string => $time->text(), $times);
+            $this->sayMoments($moments, 'each a column');
         }
 
         return [$rows, $columns, $times === null ? null : ucfirst($times[0]->precision)];
@@ -288,7 +289,7 @@ final class Taking
         $this->sayMoments($order, 'from '.$this->quoted($time));
         $this->understood[] = sprintf('Their numbers are from %s.', $this->quoted($value));
         if ($again > 0) {
-            $this->understood[] = sprintf('%d rows have a name and a moment that come twice; they are added up.', $again);
+            $this->understood[] = sprintf('%d rows say a name and a moment again; they are added up.', $again);
         }
         if ($missing > 0) {
             $this->understood[] = sprintf('%d of %d cells have no number.', $missing, count($rows) * count($order));
@@ -313,7 +314,7 @@ final class Taking
                 array_map(fn (string $moment): string => $this->figure($rowOf[$moment], $column), $order),
             );
         }
-        $this->understood[] = sprintf('Each row is a moment, each column of numbers a figure: %d figures.', count($rows));
+        $this->understood[] = sprintf('Each row is a moment, each column one of %d figures.', count($rows));
         $this->sayMoments($order, 'from '.$this->quoted($time));
 
         return [$rows, self::columnsOf($order), $this->timeName($time, $order)];

@@ -54,7 +54,7 @@ export function LegendFields({ piece, chart, onChange }: Props) {
                 <p className="hint">
                   {words.centre
                     ? 'The number has the middle; the legend stands beside.'
-                    : 'There is no room for it in the middle, so it stands beside. A larger hole or fewer entries help.'}
+                    : 'There is no room in the middle, so it stands beside. A larger hole or fewer entries help.'}
                 </p>
               )}
               {(['x', 'y', 'width'] as const).map((part) => (
