@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { Problem } from '../api/answers';
-import { applyRepair, chartOf, columnIndex, tableOf } from '../piece/changes';
+import { chartOf, columnIndex, tableOf } from '../piece/changes';
+import { applyRepair } from '../piece/tables';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 

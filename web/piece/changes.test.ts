@@ -2,27 +2,33 @@ import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
   addChange,
-  addFigure,
   addLine,
   addWords,
   changesOf,
   chartOf,
   moveOf,
   ownMove,
-  pasteRows,
-  removeFigure,
   removeLine,
   removeWords,
   setLineText,
   setOwn,
   setRate,
-  setRows,
   setTitle,
   setWordsText,
-  shiftFigure,
   shiftLine,
   tableOf,
 } from './changes';
+import {
+  addColumn,
+  addFigure,
+  orderRows,
+  pasteRows,
+  removeColumn,
+  removeFigure,
+  setRows,
+  shiftFigure,
+  showing,
+} from './tables';
 import type { Piece, Table } from './document';
 
 let piece: Piece;
@@ -160,8 +166,8 @@ describe('figures', () => {
     const chart = chartOf(piece)!;
     setOwn(chart, 'r3', { out: 20 });
     setOwn(chart, 'r2', { out: 10 });
-    const [first, second] = table.rows.map(({ id, label, cells }) => ({ id, label, typed: cells[0] }));
-    setRows(piece, chart, [{ ...second, typed: '9' }, first, { id: '', label: 'Irons', typed: '4' }]);
+    const [first, second] = table.rows.map(({ id, label, cells }) => ({ id, label, cells }));
+    setRows(piece, chart, [{ ...second, cells: ['9'] }, first, { id: '', label: 'Irons', cells: ['4'] }]);
     expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`)).toEqual([
       'r2 Lamps & lights 9',
       'r1 Small appliances 512',
@@ -169,6 +175,19 @@ describe('figures', () => {
     ]);
     expect(chart.own).toEqual({ r2: { out: 10 } });
     expect(moveOf(piece, 'entrance', target('r4'))).toBeUndefined();
+  });
+
+  it('sorts, adds and takes out columns, and keeps what is shown', () => {
+    const chart = chartOf(piece)!;
+    orderRows(table, ['r3', 'r1']);
+    expect(table.rows.map(({ id }) => id).slice(0, 3)).toEqual(['r3', 'r1', 'r2']);
+    const id = addColumn(table, 0);
+    expect(table.rows[0].cells).toEqual(['199', '']);
+    expect([showing(piece, table, id), showing(piece, table, chart.column)]).toEqual([0, 1]);
+    removeColumn(table, id);
+    expect(table.columns.map((one) => one.id)).toEqual([chart.column]);
+    removeColumn(table, chart.column);
+    expect(table.columns).toHaveLength(1);
   });
 
   it('keeps the name of a piece and its title one, until one of them is another', () => {

@@ -1,4 +1,3 @@
-import type { Repair } from '../api/answers';
 import type { Chart, FigureTarget, Move, Own, OwnLabel, Piece, Table } from './document';
 import { newId } from '../common/words';
 
@@ -17,92 +16,6 @@ export function columnIndex(table: Table, chart: Chart): number {
     0,
     table.columns.findIndex((column) => column.id === chart.column),
   );
-}
-
-export function addFigure(table: Table): string {
-  const id = newId('r', table.rows);
-  table.rows.push({ id, label: '', cells: table.columns.map(() => '') });
-  return id;
-}
-
-export function removeFigure(piece: Piece, chart: Chart, id: string): void {
-  const table = tableOf(piece, chart);
-  if (!table) return;
-  table.rows = table.rows.filter((row) => row.id !== id);
-  delete chart.own[id];
-  piece.moves = piece.moves.filter((move) => !isFigureMove(move, chart.id, id));
-}
-
-export function shiftFigure(table: Table, id: string, by: number): void {
-  const place = table.rows.findIndex((row) => row.id === id);
-  const [row] = table.rows.splice(place, 1);
-  table.rows.splice(Math.max(0, Math.min(table.rows.length, place + by)), 0, row);
-}
-
-export function applyRepair(table: Table, column: number, repair: Repair): void {
-  for (const row of table.rows) {
-    if (row.id in repair.cells) row.cells[column] = repair.cells[row.id];
-    if (repair.sure.includes(row.id)) row.sure = row.cells[column].trim();
-  }
-  if (repair.whole !== null) table.whole = repair.whole;
-  if (repair.rest !== null) {
-    const id = addFigure(table);
-    const row = table.rows.find((one) => one.id === id)!;
-    row.label = repair.rest;
-    row.cells[column] = 'rest';
-  }
-}
-
-/** The rows as the grid has them now: changed, put elsewhere, new, or no longer there. */
-export function setRows(piece: Piece, chart: Chart, rows: { id: string; label: string; typed: string }[]): void {
-  const table = tableOf(piece, chart);
-  if (!table) return;
-  const column = columnIndex(table, chart);
-  const known = new Map(table.rows.map((row) => [row.id, row]));
-  const next: Table['rows'] = [];
-  const taken = [...table.rows];
-  for (const { id, label, typed } of rows) {
-    const there = known.get(id);
-    known.delete(id);
-    const row = there ?? { id: newId('r', taken), label: '', cells: table.columns.map(() => '') };
-    if (!there) taken.push(row);
-    row.label = label;
-    row.cells[column] = typed;
-    next.push(row);
-  }
-  for (const id of known.keys()) removeFigure(piece, chart, id);
-  table.rows = next;
-}
-
-/**
- * Pasted rows whose labels are known give their figures to those rows, wherever they stand; else they take the place of
- * the rows from one row on. Rows keep their ids, and with them what is their own: colour, looks, moves. Numbers alone
- * leave the labels as they are. Further columns fill those of the table, as far as it has them.
- */
-export function pasteRows(
-  table: Table,
-  column: number,
-  from: number,
-  { table: pasted, hasLabels }: { table: Table; hasLabels: boolean },
-): void {
-  const known = new Map(table.rows.map((row) => [row.label.trim(), row]));
-  const isByLabel =
-    hasLabels &&
-    pasted.rows.some((row, index) => {
-      const there = known.get(row.label.trim());
-      return row.label.trim() !== '' && there !== undefined && there !== table.rows[from + index];
-    });
-  pasted.rows.forEach((row, index) => {
-    let target = isByLabel ? known.get(row.label.trim()) : table.rows[from + index];
-    if (!target) {
-      addFigure(table);
-      target = table.rows[table.rows.length - 1];
-    }
-    if (hasLabels) target.label = row.label;
-    for (const [at, cell] of row.cells.entries()) {
-      if (column + at < table.columns.length) target.cells[column + at] = cell;
-    }
-  });
 }
 
 export function isFigureMove(move: Move, chart: string, figure: string): boolean {

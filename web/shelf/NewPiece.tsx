@@ -6,7 +6,7 @@ import { ask, reasonOf, Refused } from '../api/client';
 import type { Import, IncomingTable, ReadTable, Repair, StoredPiece } from '../api/answers';
 import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
-import { applyRepair } from '../piece/changes';
+import { applyRepair } from '../piece/tables';
 import type { Table } from '../piece/document';
 import { KINDS, pieceIn, readSheet, sendTable } from '../tables/incoming';
 import { TableDialog } from '../tables/TableDialog';

@@ -9,12 +9,14 @@ use App\Import\Incoming;
 use App\Import\TableAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Figures\RowOrder;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Import\Again;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\PlainText;
+use Lupine\Core\Piece\Table;
 
 /** Tables that come in from files. */
 final readonly class TableController
@@ -46,6 +48,21 @@ final readonly class TableController
             Choices::read(Field::root($body->get('choices')->isNull() ? [] : $body->get('choices')->value())),
             $body->get('whole')->isNull() ? null : $body->get('whole')->text(200),
         );
+    }
+
+    /** The rows of a table by their labels, or by the numbers of a column. */
+    public function sort(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $column = $body->get('column');
+
+        return response()->json([
+            'rows' => RowOrder::of(
+                Table::read($body->get('table')),
+                $column->isNull() ? null : $column->id(),
+                $body->get('descending')->yes(false),
+            ),
+        ]);
     }
 
     /** New figures for a table of a piece: what would change, and the document with them. */

@@ -7,33 +7,42 @@ import { useGridKeys } from './useGridKeys';
 import { ChipCell, shownColumn, textColumn } from './cells';
 import { NEW_ROW, type GridRow } from './gridRows';
 import { useGridRoles } from './useGridRoles';
+import { useRowDrag } from './useRowDrag';
 
 const ROW = 30;
 const LINE = 1;
-/** pixels of the sheet's width below which what is measured gives way to the labels */
-const NARROW = 430;
+/** pixels that labels have to spare where what is measured is shown as well */
+const ROOMY = 20;
 
-const CHIP = { basis: 32, component: ChipCell };
-const LABEL = { ...textColumn('label'), grow: 1, basis: 140, minWidth: 100 };
-const FIGURE = { ...textColumn('typed'), grow: 0, shrink: 0, basis: 80, minWidth: 80 };
-const SHARE = { ...shownColumn('share'), grow: 0, shrink: 0, basis: 74, minWidth: 74 };
-const MEASURED = { ...shownColumn('measured'), grow: 0, shrink: 0, basis: 72, minWidth: 72 };
-const STARTS = { ...shownColumn('starts'), grow: 0, shrink: 0, basis: 78, minWidth: 78 };
-const WIDE = [LABEL, FIGURE, SHARE, MEASURED, STARTS];
-const WITHOUT_MEASURED = [LABEL, FIGURE, SHARE, STARTS];
+/** pixels of a column of figures, of one among several, and of the others */
+const FIGURE = 92;
+const ONE_OF_MANY = 84;
+const WIDTHS = { chip: 32, label: 100, share: 74, measured: 72, starts: 78 };
+
+const CHIP = { basis: WIDTHS.chip, component: ChipCell };
+const LABEL = { ...textColumn('label', 'label'), grow: 1, basis: 140, minWidth: WIDTHS.label };
+const still = (width: number) => ({ grow: 0, shrink: 0, basis: width, minWidth: width });
+const SHARE = { ...shownColumn('share'), ...still(WIDTHS.share) };
+const MEASURED = { ...shownColumn('measured'), ...still(WIDTHS.measured) };
+const STARTS = { ...shownColumn('starts'), ...still(WIDTHS.starts) };
 
 interface Props {
   rows: GridRow[];
   label: string;
-  /** heads of the columns: label, figure, and what is shown of them */
-  heads: { label: ReactElement; figure: ReactElement; measured: string };
+  /** heads of the columns: label, those of figures, and what is shown of the one that the chart shows */
+  heads: { label: ReactElement; figures: ReactElement[]; measured: string };
+  /** index of the column that the chart shows */
+  shown: number;
   actions: (props: CellProps<GridRow, unknown>) => ReactElement;
   picked: string | null;
   /** the row whose cell has the keyboard; null where none has */
   onActive: (row: string | null) => void;
   onRows: (rows: GridRow[]) => void;
-  onPaste: (text: string, row: number) => void;
+  /** @param column index of the column of figures that it begins in */
+  onPaste: (text: string, row: number, column: number) => void;
   onShift: (row: number, by: number) => void;
+  /** a row that was dragged, to where it stands then */
+  onPut: (from: number, to: number) => void;
   /** a cell that is to have the keyboard, as soon as it is there */
   wanted: { row: string; column: 'label' | 'typed' } | null;
 }
@@ -48,7 +57,33 @@ export function FigureGrid(props: Props) {
   const grid = useRef<DataSheetGridRef>(null);
   const [room, setRoom] = useState({ width: 480, height: 160 });
   const [active, setActive] = useState<{ row: number; column: string } | null>(null);
-  const columns = room.width < NARROW ? WITHOUT_MEASURED : WIDE;
+  const count = props.heads.figures.length;
+  const width = count === 1 ? FIGURE : ONE_OF_MANY;
+  const { chip, label, share, measured, starts } = WIDTHS;
+  const least = chip + label + count * width + share + starts + 1;
+  const isNarrow = room.width < least + measured + ROOMY;
+  const columns = useMemo(
+    () => [
+      LABEL,
+      ...Array.from({ length: count }, (_, index) => ({
+        ...textColumn(idOf(index, props.shown), index),
+        ...still(width),
+      })),
+      SHARE,
+      ...(isNarrow ? [] : [MEASURED]),
+      STARTS,
+    ],
+    [count, props.shown, isNarrow, width],
+  );
+  const head = useRef<HTMLDivElement>(null);
+  const put = useRef(props.onPut);
+  put.current = props.onPut;
+  const line = useRowDrag(
+    wrap,
+    ROW,
+    rows.length,
+    useCallback((from: number, to: number) => put.current(from, to), []),
+  );
   const right = useMemo(() => ({ basis: 1, component: props.actions }), [props.actions]);
   useEffect(() => {
     if (!wrap.current) return;
@@ -85,25 +120,51 @@ export function FigureGrid(props: Props) {
       props.onShift(row, by);
       grid.current?.setActiveCell({ col: column, row: to });
     },
-    // From a figure the next cell to type into is the next row's label, not what is only shown.
+    onPaste: (text, row, column) => props.onPaste(text, row, indexOf(column, props.shown)),
+    // From the last figure the next cell to type into is the next row's label, not what is only shown.
     onTab: (row, column, back) => {
-      const to = back ? (column === 'label' ? row - 1 : row) : column === 'label' ? row : row + 1;
+      const cells = ['label', ...Array.from({ length: count }, (_, index) => idOf(index, props.shown))];
+      const at = Math.max(0, cells.indexOf(column)) + (back ? -1 : 1);
+      const to = at < 0 ? row - 1 : at >= cells.length ? row + 1 : row;
       if (to < 0 || to >= rows.length) return false;
-      grid.current?.setActiveCell({ col: column === 'label' ? 'typed' : 'label', row: to });
+      grid.current?.setActiveCell({ col: cells[(at + cells.length) % cells.length], row: to });
       return true;
     },
   });
   return (
-    <div className={`figure-grid${columns === WIDE ? '' : ' is-narrow'}`} data-has-keys={active !== null || undefined}>
-      <div className="grid-head">
-        <span />
-        {props.heads.label}
-        {props.heads.figure}
-        <span className="num">Share</span>
-        {columns === WIDE && <span className="num">{props.heads.measured}</span>}
-        <span className="num">Starts on</span>
+    <div className="figure-grid" data-has-keys={active !== null || undefined}>
+      <div className="grid-head" ref={head}>
+        <div
+          className="grid-heads"
+          style={{
+            minWidth: least + (isNarrow ? 0 : measured),
+            gridTemplateColumns: [
+              `${chip}px`,
+              `minmax(${label}px, 1fr)`,
+              `repeat(${count}, ${width}px)`,
+              `${share}px`,
+              ...(isNarrow ? [] : [`${measured}px`]),
+              `${starts}px 1px`,
+            ].join(' '),
+          }}
+        >
+          <span />
+          {props.heads.label}
+          {props.heads.figures}
+          <span className="num">Share</span>
+          {!isNarrow && <span className="num">{props.heads.measured}</span>}
+          <span className="num">Starts on</span>
+        </div>
       </div>
-      <div className="grid-room" ref={wrap}>
+      <div
+        className="grid-room"
+        ref={wrap}
+        onScrollCapture={(event) => {
+          // The heads go along with what stands below them.
+          if (head.current) head.current.scrollLeft = (event.target as HTMLElement).scrollLeft;
+        }}
+      >
+        {line !== null && <div className="row-line" style={{ top: line }} aria-hidden="true" />}
         <DynamicDataSheetGrid<GridRow>
           ref={grid}
           value={rows}
@@ -127,4 +188,14 @@ export function FigureGrid(props: Props) {
       </div>
     </div>
   );
+}
+
+/** The id of a column of figures in the grid. */
+function idOf(index: number, shown: number): string {
+  return index === shown ? 'typed' : `v${index}`;
+}
+
+/** The index of a column of figures; from the labels a paste goes on to the one that the chart shows. */
+function indexOf(id: string, shown: number): number {
+  return /^v\d+$/.test(id) ? Number(id.slice(1)) : shown;
 }

@@ -2,21 +2,20 @@ import { useCallback, useMemo } from 'react';
 import { ask, reasonOf } from '../../api/client';
 import type { ReadTable } from '../../api/answers';
 import { useNotices } from '../../common/Notices';
-import { addFigure, columnIndex, pasteRows, setOwn, setRows, shiftFigure, tableOf } from '../../piece/changes';
+import { columnIndex, setOwn, tableOf } from '../../piece/changes';
+import { addFigure, pasteRows, setRows, shiftFigure } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { FigureGrid } from './FigureGrid';
+import { FigureHead, LabelHead } from './heads';
 import { gridRows, type GridRow } from './gridRows';
 import { rowActions } from './RowActions';
 import { SheetFoot } from './SheetFoot';
 
-const HEAD_LENGTH = 200;
-
 /** The sheet: what was typed, and what it means. */
 export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const computed = useDesk((state) => state.computed);
-  const edit = useDesk((state) => state.edit);
   const selection = usePlay((state) => state.selection);
   const wanted = usePlay((state) => state.wantedCell);
   const table = tableOf(piece, chart);
@@ -42,9 +41,9 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   if (!table) return null;
   const column = columnIndex(table, chart);
   const sheet = computed?.sheet.charts[chart.id];
-  const paste = (text: string, row: number): void => {
+  const paste = (text: string, row: number, at: number): void => {
     ask<ReadTable>('figures/read', { method: 'POST', body: { text } }).then(
-      (read) => change((draft) => pasteRows(draft, column, row, read)),
+      (read) => change((draft) => pasteRows(draft, at, row, read)),
       (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
     );
   };
@@ -54,10 +53,13 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         rows={rows}
         label={`Figures of ${table.name || piece.title}`}
         heads={{
-          label: <HeadName table={table} change={change} />,
-          figure: <HeadColumn table={table} chart={chart} edit={edit} change={change} />,
+          label: <LabelHead table={table} change={change} />,
+          figures: table.columns.map((one) => (
+            <FigureHead key={one.id} piece={piece} table={table} chart={chart} column={one} change={change} />
+          )),
           measured: sheet?.measure ?? 'Sweep',
         }}
+        shown={column}
         actions={actions}
         picked={selection?.kind === 'figure' ? selection.figure : null}
         wanted={wanted}
@@ -70,6 +72,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         }}
         onPaste={paste}
         onShift={(row, by) => change((draft) => shiftFigure(draft, draft.rows[row].id, by))}
+        onPut={(from, to) => change((draft) => shiftFigure(draft, draft.rows[from].id, to - from))}
       />
       <SheetFoot
         table={table}
@@ -86,68 +89,5 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         }
       />
     </div>
-  );
-}
-
-interface HeadProps {
-  table: Table;
-  change: (work: (draft: Table) => void) => void;
-}
-
-function HeadName({ table, change }: HeadProps) {
-  return (
-    <input
-      aria-label="Name of the table"
-      className="cell head-cell"
-      value={table.name}
-      placeholder="What is counted"
-      maxLength={HEAD_LENGTH}
-      onChange={(event) =>
-        change((draft) => {
-          draft.name = event.target.value;
-        })
-      }
-    />
-  );
-}
-
-function HeadColumn({
-  table,
-  chart,
-  edit,
-  change,
-}: HeadProps & { chart: Chart; edit: (change: (piece: Piece) => void) => void }) {
-  if (table.columns.length === 1)
-    return (
-      <input
-        aria-label="Name of the column"
-        className="cell head-cell num"
-        value={table.columns[0].name}
-        maxLength={HEAD_LENGTH}
-        onChange={(event) =>
-          change((draft) => {
-            draft.columns[0].name = event.target.value;
-          })
-        }
-      />
-    );
-  return (
-    <select
-      aria-label="Column"
-      className="head-pick"
-      value={chart.column}
-      onChange={(event) =>
-        edit((draft) => {
-          const one = draft.charts.find(({ id }) => id === chart.id);
-          if (one) one.column = event.target.value;
-        })
-      }
-    >
-      {table.columns.map((one) => (
-        <option key={one.id} value={one.id}>
-          {one.name || 'Column'}
-        </option>
-      ))}
-    </select>
   );
 }

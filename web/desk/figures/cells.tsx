@@ -2,7 +2,19 @@ import { useLayoutEffect, useRef } from 'react';
 import type { CellProps, Column } from 'react-datasheet-grid';
 import type { GridRow } from './gridRows';
 
-type Text = 'label' | 'typed';
+/** the labels, or a column of figures by its index */
+type Text = 'label' | number;
+
+const textOf = (row: GridRow, field: Text): string => (field === 'label' ? row.label : (row.cells[field] ?? ''));
+
+function withText(row: GridRow, field: Text, text: string): GridRow {
+  if (field === 'label') return { ...row, label: text };
+  const cells = [...row.cells];
+  // A row that the grid has just made has no cells yet.
+  while (cells.length <= field) cells.push('');
+  cells[field] = text;
+  return { ...row, cells };
+}
 
 /** A cell that text is typed into. What is typed is taken when the cell is left, and let go with Escape. */
 function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<GridRow, Text>) {
@@ -19,7 +31,7 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
       const text = draft.current;
       draft.current = null;
       const { rowData: row, setRowData: set } = latest.current;
-      if (text !== null && text !== row[field]) set({ ...row, [field]: text });
+      if (text !== null && text !== textOf(row, field)) set(withText(row, field, text));
     };
   }, [focus, field]);
   if (focus)
@@ -28,7 +40,7 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
         ref={input}
         className="cell-input"
         aria-label={field === 'label' ? 'Label' : 'Figure'}
-        defaultValue={rowData[field]}
+        defaultValue={textOf(rowData, field)}
         maxLength={200}
         spellCheck={false}
         onChange={(event) => {
@@ -41,36 +53,42 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
     );
   if (field === 'label')
     return <span className="cell-text">{rowData.label || <i className="cell-empty">Label</i>}</span>;
-  const isBad = rowData.problem?.severity === 'error';
-  if (rowData.workedOut === null || isBad)
+  const typed = textOf(rowData, field).trim();
+  // What a cell comes to is known of the column that the chart shows.
+  const isShown = field === rowData.column;
+  const isBad = isShown && rowData.problem?.severity === 'error';
+  if (!isShown || rowData.workedOut === null || isBad)
     return (
-      <span className={`cell-text num${isBad ? ' is-bad' : ''}`}>
-        {rowData.typed.trim() || <i className="cell-empty">0</i>}
+      <span className={`cell-text num${isBad ? ' is-bad' : ''}${isShown ? '' : ' is-other'}`}>
+        {typed || <i className="cell-empty">{isShown ? '0' : ''}</i>}
       </span>
     );
   return (
-    <span className="cell-text num is-worked-out" title={rowData.typed}>
+    <span className="cell-text num is-worked-out" title={typed}>
       <i>{rowData.isRest ? 'rest' : '='}</i>
       {rowData.workedOut}
     </span>
   );
 }
 
-export function textColumn(field: Text): Partial<Column<GridRow, Text, string>> {
+/** @param id of the column in the grid: `label`, `typed` for the one that the chart shows, or `v` and an index */
+export function textColumn(id: string, field: Text): Partial<Column<GridRow, Text, string>> {
   return {
-    id: field,
+    id,
     component: TextCell as Column<GridRow, Text, string>['component'],
     columnData: field,
-    deleteValue: ({ rowData }) => ({ ...rowData, [field]: '' }),
-    copyValue: ({ rowData }) => rowData[field],
-    pasteValue: ({ rowData, value }) => ({
-      ...rowData,
-      [field]: value
-        .replace(/[\r\n]+/g, ' ')
-        .trim()
-        .slice(0, 200),
-    }),
-    isCellEmpty: ({ rowData }) => rowData[field].trim() === '',
+    deleteValue: ({ rowData }) => withText(rowData, field, ''),
+    copyValue: ({ rowData }) => textOf(rowData, field),
+    pasteValue: ({ rowData, value }) =>
+      withText(
+        rowData,
+        field,
+        value
+          .replace(/[\r\n]+/g, ' ')
+          .trim()
+          .slice(0, 200),
+      ),
+    isCellEmpty: ({ rowData }) => textOf(rowData, field).trim() === '',
   };
 }
 

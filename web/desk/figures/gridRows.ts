@@ -8,7 +8,10 @@ export interface GridRow {
   /** of the row in the document; empty for one that the grid has just made */
   id: string;
   label: string;
-  typed: string;
+  /** what was typed into each column of figures */
+  cells: string[];
+  /** which of them the chart shows */
+  column: number;
   /** what a sum, or a rest, comes to; null where a number was typed */
   workedOut: string | null;
   isRest: boolean;
@@ -23,7 +26,8 @@ export interface GridRow {
 export const NEW_ROW: GridRow = {
   id: '',
   label: '',
-  typed: '',
+  cells: [],
+  column: 0,
   workedOut: null,
   isRest: false,
   colour: null,
@@ -50,7 +54,8 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
     return {
       id: row.id,
       label: row.label,
-      typed: row.cells[column],
+      cells: row.cells,
+      column,
       workedOut: figure?.isWorkedOut ? figure.value : null,
       isRest: figure?.isRest ?? false,
       colour: figure?.colour ?? null,

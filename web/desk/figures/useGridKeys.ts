@@ -6,10 +6,11 @@ interface Active {
 }
 
 interface Doings {
-  onPaste: (text: string, row: number) => void;
+  /** @param column of the grid */
+  onPaste: (text: string, row: number, column: string) => void;
   onShift: (row: number, by: number) => void;
   /** Goes on to the next cell, or back; false where there is none. */
-  onTab: (row: number, column: 'label' | 'typed', back: boolean) => boolean;
+  onTab: (row: number, column: string, back: boolean) => boolean;
 }
 
 /**
@@ -29,14 +30,13 @@ export function useGridKeys(active: Active | null, doings: Doings): void {
       if (!cell || isEditing() || !isTable.test(text.trim())) return;
       event.preventDefault();
       event.stopImmediatePropagation();
-      does.onPaste(text, cell.row);
+      does.onPaste(text, cell.row, cell.column);
     };
     const key = (event: KeyboardEvent): void => {
       const { active: cell, doings: does } = latest.current;
       if (!cell) return;
       if (event.key === 'Tab') {
-        const column = cell.column === 'label' ? 'label' : 'typed';
-        if (!does.onTab(cell.row, column, event.shiftKey)) return;
+        if (!does.onTab(cell.row, cell.column, event.shiftKey)) return;
         event.preventDefault();
         event.stopImmediatePropagation();
         return;

@@ -1,0 +1,98 @@
+import { ask, reasonOf } from '../../api/client';
+import { useNotices } from '../../common/Notices';
+import { addColumn, orderRows, removeColumn, showing } from '../../piece/tables';
+import type { Chart, Piece, Table } from '../../piece/document';
+import { ColumnHead } from './ColumnHead';
+
+/** Changes the table, or the chart that shows it. */
+export type TableChange = (work: (draft: Table, chart: Chart, piece: Piece) => void) => void;
+
+interface Props {
+  table: Table;
+  change: TableChange;
+}
+
+/** The order of the rows core knows; that it is another one can be undone. */
+function sort({ table, change }: Props, column: string | null, descending: boolean): void {
+  ask<{ rows: string[] }>('tables/sort', { method: 'POST', body: { table, column, descending } }).then(
+    ({ rows }) => change((draft) => orderRows(draft, rows)),
+    (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
+  );
+}
+
+export function LabelHead({ table, change }: Props) {
+  return (
+    <ColumnHead
+      name={table.name}
+      label="Name of the table"
+      placeholder="What is counted"
+      doings={[
+        { text: 'A to Z', icon: 'sort-alpha-down', run: () => sort({ table, change }, null, false) },
+        { text: 'Z to A', icon: 'sort-alpha-up', run: () => sort({ table, change }, null, true) },
+      ]}
+      onName={(name) =>
+        change((draft) => {
+          draft.name = name;
+        })
+      }
+    />
+  );
+}
+
+interface FigureHeadProps extends Props {
+  piece: Piece;
+  chart: Chart;
+  column: Table['columns'][number];
+}
+
+export function FigureHead({ piece, table, chart, column, change }: FigureHeadProps) {
+  const at = table.columns.indexOf(column);
+  const isShown = chart.column === column.id;
+  const times = showing(piece, table, column.id);
+  const name = column.name || `Column ${at + 1}`;
+  return (
+    <ColumnHead
+      isNumber
+      isShown={isShown && table.columns.length > 1}
+      name={column.name}
+      label={table.columns.length === 1 ? 'Name of the column' : `Name of column ${at + 1}`}
+      placeholder={`Column ${at + 1}`}
+      doings={[
+        ...(isShown
+          ? []
+          : [
+              {
+                text: `Show ${name} in the chart`,
+                icon: 'eye',
+                run: () =>
+                  change((_, draft) => {
+                    draft.column = column.id;
+                  }),
+              },
+            ]),
+        { text: 'Largest first', icon: 'sort-down', run: () => sort({ table, change }, column.id, true) },
+        { text: 'Smallest first', icon: 'sort-up', run: () => sort({ table, change }, column.id, false) },
+        {
+          text: 'A column after it',
+          icon: 'plus-lg',
+          run: () =>
+            change((draft) => {
+              addColumn(draft, at);
+            }),
+        },
+        {
+          text: 'Take it out',
+          icon: 'x-lg',
+          off: table.columns.length === 1 || times > 0,
+          title: times > 0 && table.columns.length > 1 ? 'It is shown in the piece' : undefined,
+          run: () => change((draft) => removeColumn(draft, column.id)),
+        },
+      ]}
+      onName={(next) =>
+        change((draft) => {
+          draft.columns[at].name = next;
+        })
+      }
+    />
+  );
+}
