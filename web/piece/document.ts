@@ -4,8 +4,9 @@
  * How figures become shapes. What a form does not know is kept, and not used.
  */
 export type Form = {
-  kind: 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
-  [k: string]: number | string | 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'strip' | 'ribbon';
+  kind: 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'line' | 'area' | 'strip' | 'ribbon';
+  [k: string]:
+    number | string | 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'line' | 'area' | 'strip' | 'ribbon';
 };
 /**
  * sRGB, such as #2f6b52
@@ -101,7 +102,7 @@ export interface Table {
   name: string;
   /**
    * @minItems 1
-   * @maxItems 60
+   * @maxItems 240
    */
   columns: [Column, ...Column[]];
   /**
@@ -131,13 +132,17 @@ export interface Row {
   id: string;
   label: string;
   /**
-   * @maxItems 60
+   * @maxItems 240
    */
   cells: string[];
   /**
    * what looked like a slip and was found right
    */
   sure?: string;
+  /**
+   * what the row belongs to, such as a region
+   */
+  group?: string;
 }
 /**
  * A chart on the stage.

@@ -83,6 +83,7 @@ final readonly class ChartState
                 $figure->isRest,
                 $figure->rowId,
                 $figure->series,
+                $figure->isGap,
             );
         }
 

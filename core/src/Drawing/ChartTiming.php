@@ -10,6 +10,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Measure;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Emphases;
 use Lupine\Core\Motion\FigureMoves;
@@ -160,7 +161,7 @@ final class ChartTiming
     {
         $scale = $this->isOnScale() ? $this->story->momentAt($frame)->scale->length() : 1.0;
 
-        return $this->wantedAt($figureId, $frame) * $scale;
+        return $this->shownAt($figureId, $frame) * $scale;
     }
 
     /** The widest that any stem ever is, above zero. */
@@ -177,16 +178,61 @@ final class ChartTiming
         return $largest;
     }
 
-    /** How much of the whole, or of the scale, its mark has to show on a frame, 0 to 1. */
+    /** How much of the whole, or of the scale, a figure shows on a frame: as wide its stem is. */
+    public function shownAt(string $figureId, int $frame): float
+    {
+        $tip = $this->tipAt($figureId, $frame);
+
+        return $tip !== null
+            ? abs($tip)
+            : abs($this->fractionAt($figureId, $frame)) * $this->moves[$figureId]->amountAt($frame);
+    }
+
+    /** What its mark has to measure on a frame, as a fraction of the whole, or of the scale. */
     public function wantedAt(string $figureId, int $frame): float
     {
-        return abs($this->fractionAt($figureId, $frame)) * $this->moves[$figureId]->amountAt($frame);
+        $layout = $this->layoutAt($frame);
+        if ($layout->measure() !== Measure::Level) {
+            return $this->shownAt($figureId, $frame);
+        }
+        $isThere = $layout->shape($figureId, $this->moves[$figureId]->presenceAt($frame), 0.0)->outline() !== '';
+
+        // Its level above the foot of the chart, which may be below zero.
+        return $isThere
+            ? $this->story->momentAt($frame)->scale->place(0.0) + (float) $this->tipAt($figureId, $frame)
+            : 0.0;
+    }
+
+    /** What a number is that was read off a mark as a fraction of the scale, without its sign. */
+    public function readOff(string $figureId, int $frame, float $measured): float
+    {
+        if ($this->tipAt($figureId, $frame) === null) {
+            $fraction = abs($this->fractionAt($figureId, $frame));
+
+            return $fraction > 0 ? abs($this->numberAt($figureId, $frame)) * ($measured / $fraction) : 0.0;
+        }
+        if ($this->moves[$figureId]->amountAt($frame) <= 0) {
+            return 0.0;
+        }
+        $scale = $this->story->momentAt($frame)->scale;
+        $zero = $this->layoutAt($frame)->measure() === Measure::Level ? $scale->place(0.0) : 0.0;
+
+        return abs($this->story->numberOf($figureId, $frame, $measured - $zero));
     }
 
     /** What a reading says on a frame, for so much of its figure as is there. */
-    public function readingAt(string $figureId, int $frame, float $amount): string
+    public function readingAt(string $figureId, int $frame, Presence $there): string
     {
-        return $this->story->readingAt($figureId, $frame, $amount);
+        $tip = $there->amount >= 1.0 ? null : $this->layoutAt($frame)->tip($figureId, $there);
+
+        return $tip === null
+            ? $this->story->readingAt($figureId, $frame, $there->amount)
+            : $this->story->readingOf($figureId, $frame, $tip);
+    }
+
+    private function tipAt(string $figureId, int $frame): ?float
+    {
+        return $this->layoutAt($frame)->tip($figureId, $this->moves[$figureId]->presenceAt($frame));
     }
 
     /**
@@ -202,11 +248,11 @@ final class ChartTiming
         $changes = $this->story->changes($range);
         foreach ($presences as $figureId => $presence) {
             $reading = $this->states()[$this->stateIndexAt($range->from)]->readings[$figureId];
-            $readings[$figureId] = $changes === []
+            $readings[$figureId] = $changes === [] && !$this->form->isJoined()
                 ? $presence->map(static fn (Presence $there): string => $reading->at($there->amount))
                 : Track::of(
                     [...$presence->changes, ...$changes],
-                    fn (int $frame): string => $this->readingAt($figureId, $frame, $presence->at($frame)->amount),
+                    fn (int $frame): string => $this->readingAt($figureId, $frame, $presence->at($frame)),
                 );
         }
 

@@ -125,6 +125,30 @@ final class FiguresOverTime
         );
     }
 
+    /** What a reading says of a mark that has come as far as a fraction of the scale. */
+    public function readingOf(string $figureId, int $frame, float $tip): string
+    {
+        $index = $this->stateIndexAt($frame);
+        $reading = $this->states[$index]->readings[$figureId];
+        $before = $this->states[$this->settledAt($frame) === null ? $index - 1 : $index]->readings[$figureId];
+
+        return $reading->between($before, $this->numberOf($figureId, $frame, $tip));
+    }
+
+    /** The number that a fraction of the scale stands for: a value, or a share in percent. */
+    public function numberOf(string $figureId, int $frame, float $fraction): float
+    {
+        $reading = $this->states[$this->stateIndexAt($frame)]->readings[$figureId];
+        $own = $this->fractionAt($figureId, $frame);
+        $full = $this->numberAt($figureId, $frame);
+        if (abs($own) > 1e-12) {
+            return $full * $fraction / $own;
+        }
+        $value = $fraction * $this->momentAt($frame)->scale->length();
+
+        return $reading->isOfShare() ? 100 * $value / $this->wholeAt($frame) : $value;
+    }
+
     /** What a reading counts on a frame, where all of its figure is there: the value, or the share in percent. */
     public function numberAt(string $figureId, int $frame): float
     {
@@ -246,6 +270,7 @@ final class FiguresOverTime
                 $figure->isRest,
                 $figure->rowId,
                 $figure->series,
+                $figure->isGap,
             );
         }
 

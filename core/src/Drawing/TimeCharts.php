@@ -63,7 +63,7 @@ final readonly class TimeCharts
             $chart->form,
             new Point($chart->place->x, $chart->place->y),
             new FiguresOverTime($states),
-            $this->moves->ofChart($chart, $figures),
+            $this->moves->ofChart($chart, $figures, $form->isJoined()),
             $this->colours($chart, $table, $figures),
             $this->keyed($chart, $figures),
             $this->settings($chart, $form),
@@ -152,9 +152,11 @@ final readonly class TimeCharts
         try {
             $series = $form->stacking($chart->form) === 'none' ? [] : $this->series($chart);
 
-            return count($series) > 1
+            $figures = count($series) > 1
                 ? Figures::ofSeries($table, $series, $form->needs($chart->form) === Needs::SignedAmounts)
                 : Figures::of($form->needs($chart->form), $table, $column);
+
+            return $form->isJoined() ? $figures->withGaps() : $figures;
         } catch (ImpossibleFigures $reason) {
             $fitting = $this->forms->fitting($table, $column);
             if ($fitting === []) {
@@ -286,7 +288,7 @@ final readonly class TimeCharts
      */
     private function colours(Chart $chart, Table $table, Figures $figures): array
     {
-        if ($figures->seriesCount() < 2) {
+        if ($figures->seriesCount() < 2 && !$this->forms->named($chart->form->kind)->isJoined()) {
             return MarkColours::of($chart, $table, self::drawnOrder($chart, $table, $figures));
         }
         $family = MarkColours::ofSeries($chart, $figures->seriesCount());

@@ -26,6 +26,8 @@ final readonly class Figure
         public string $seriesName = '',
         /** a sum or a rest, not a number as it was typed */
         public bool $isWorkedOut = false,
+        /** whether nothing was typed for it; it counts as 0, and a line has a gap there */
+        public bool $isGap = false,
     ) {
     }
 

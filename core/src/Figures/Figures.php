@@ -112,11 +112,30 @@ final readonly class Figures
                     $series,
                     $table->columns[$table->columnIndex($columnIds[$series])]->name,
                     $figure->isWorkedOut,
+                    $figure->isGap,
                 );
             }
         }
 
         return new self($list, $whole, array_merge([], ...array_column($columns, 'notices')));
+    }
+
+    /** The same, for a form in which what was not typed is a gap, and not nothing. */
+    public function withGaps(): self
+    {
+        $notices = [];
+        foreach ($this->notices as $notice) {
+            $notices[] = $notice->code === 'empty-cell'
+                ? Problem::notice(
+                    'gap',
+                    $notice->where,
+                    str_replace(' and counts as 0', ': there is a gap', $notice->message),
+                    $notice->rowId,
+                )
+                : $notice;
+        }
+
+        return new self($this->list, $this->whole, $notices, $this->hasGivenWhole);
     }
 
     /** How many series there are side by side. */
@@ -321,6 +340,7 @@ final readonly class Figures
                 $cell['isRest'],
                 $row->id,
                 isWorkedOut: CellNumber::isWorkedOut($row->cells[$column] ?? ''),
+                isGap: trim($row->cells[$column] ?? '') === '',
             );
         }
 

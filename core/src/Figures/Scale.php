@@ -55,6 +55,30 @@ final readonly class Scale
     }
 
     /**
+     * The scale of figures that may stand upon each other: to the largest amount, to the largest stack, or to 100 %.
+     *
+     * @param string $stacking side, stacked or full
+     * @param float $maximum given, or 0 to find it
+     */
+    public static function stacked(Figures $figures, string $stacking, float $maximum): self
+    {
+        if ($figures->seriesCount() < 2 || $stacking === 'side') {
+            return self::around($figures->values(), $maximum);
+        }
+        $above = [];
+        $below = [];
+        foreach ($figures->list as $figure) {
+            $above[$figure->rowId] = ($above[$figure->rowId] ?? 0.0) + max(0.0, $figure->value());
+            $below[$figure->rowId] = ($below[$figure->rowId] ?? 0.0) + min(0.0, $figure->value());
+        }
+        if ($stacking === 'stacked') {
+            return self::around([...array_values($above), ...array_values($below)], $maximum);
+        }
+
+        return self::around(array_sum($below) < 0 ? [100.0, -100.0] : [100.0], 100.0);
+    }
+
+    /**
      * A step of 1, 2 or 5 times a power of ten that divides a length into about so many parts.
      *
      * Source: the rule of d3-array's tickIncrement; checked against d3-array.

@@ -46,6 +46,9 @@ interface Form
     /** How several series of one row stand to each other: none (it shows one alone), side, stacked or full. */
     public function stacking(FormSettings $settings): string;
 
+    /** Whether the marks of a series are drawn as one, in the colour of the series. */
+    public function isJoined(): bool;
+
     /** What its amounts are drawn against; nothing for parts of a whole. */
     public function scale(FormSettings $settings, Figures $figures): Scale;
 

@@ -28,6 +28,8 @@ final readonly class Forms implements FormCatalogue
             new Rings\Rings(),
             Bars\Bars::lying(),
             Bars\Bars::upright(),
+            Line\Line::drawn(),
+            Line\Line::filled(),
             new Ribbon\Strip(),
             new Ribbon\Ribbon(),
         );

@@ -22,6 +22,12 @@ interface Layout
      */
     public function shape(string $figureId, Presence $there, float $out): Shape;
 
+    /**
+     * How far a figure's mark has come, as a fraction of the scale, below zero where that is; null where it has come as
+     * far as there is of it.
+     */
+    public function tip(string $figureId, Presence $there): ?float;
+
     /** What the chart turns and scales about. */
     public function pivot(): Point;
 

@@ -22,6 +22,12 @@ enum Measure: string
     /** the height, in pixels */
     case Height = 'height';
 
+    /** the height of its right end above the foot of the chart, in pixels */
+    case Level = 'level';
+
+    /** the height of its right edge, in pixels */
+    case Edge = 'edge';
+
     /** the visible area, in square pixels */
     case Area = 'area';
 }

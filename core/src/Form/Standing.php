@@ -19,6 +19,8 @@ final readonly class Standing
         public string $rowId = '',
         /** which of the series it belongs to, from 0 */
         public int $series = 0,
+        /** whether nothing was typed for it: a line has a gap there */
+        public bool $isGap = false,
     ) {
     }
 }

@@ -14,6 +14,9 @@ final readonly class NewChart
     /** The colour that a new chart's tints are made from. */
     public const SWATCH = '#4fb286';
 
+    /** frames in which a line is drawn on */
+    private const DRAWING = 96;
+
     /** figures beyond which the piece would be over before the last has come */
     private const TOO_MANY_IN_TURN = 150;
 
@@ -54,7 +57,15 @@ final readonly class NewChart
                 'shadow' => null,
             ],
             'words' => self::words($table, $column, $defaults, $plan, $hasLegend),
-            'entrance' => [
+            'entrance' => $form->isJoined() ? [
+                // Drawn on from the left in one go.
+                'begin' => 12,
+                'frames' => max(1, intdiv(self::DRAWING, $count)),
+                'curve' => 'linear',
+                'order' => $count > self::DRAWING ? 'together' : 'after',
+                'overlap' => 0,
+                'opens' => 'forward',
+            ] : [
                 'begin' => 12,
                 'frames' => 24,
                 'curve' => 'ease-in-out',

@@ -156,11 +156,6 @@ final readonly class Columns
             $roles[$repeating] = 'label';
             $roles[$times[0]] = 'time';
             $values = array_slice($values, 0, 1);
-        } elseif (
-            $times !== [] && $texts === [] && count($values) > 1 && count($rows) <= Taking::MAX_COLUMNS
-        ) {
-            // Each row is a moment, and what is counted stands side by side.
-            $roles[$times[0]] = 'time';
         } else {
             $label = $this->named(self::LABEL_NAMES, $texts, $heading) ?? $texts[0] ?? $times[0] ?? null;
             if ($label === null && count($values) > 1) {
@@ -233,6 +228,18 @@ final readonly class Columns
         }
 
         return $numbers * 2 >= count($filled) && $numbers > 0 ? 'number' : 'text';
+    }
+
+    /**
+     * Whether the cells of a column are all points in time.
+     *
+     * @param list<int> $rows
+     */
+    public function areMoments(array $rows, int $column): bool
+    {
+        $cells = array_map(fn (int $row): string => $this->grid->cell($row, $column), $rows);
+
+        return $cells !== [] && $this->areTimes($cells) !== null;
     }
 
     /**

@@ -234,6 +234,13 @@ final class Taking
             count($rows),
             $label !== null && $this->name($label) !== '' ? sprintf(', named by “%s”', $this->name($label)) : '',
         );
+        $isOfMoments = $label !== null && count($values) > 1 && $times === null && $this->columns->areMoments($this->rows, $label);
+        if ($isOfMoments) {
+            $this->understood[] = sprintf(
+                'Each row is a figure. Choose “when” above %s, and each column is one that runs through them.',
+                $this->quoted((int) $label),
+            );
+        }
         if ($times !== null) {
             $moments = array_map(static fn (PointInTime $time): string => $time->text(), $times);
             $this->sayMoments($moments, 'each a column');

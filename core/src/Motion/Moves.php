@@ -113,13 +113,19 @@ final class Moves
         return KeyedNumber::of($first, $steps);
     }
 
-    /** @return array<string, FigureMoves> by figure id */
-    public function ofChart(Chart $chart, Figures $figures): array
+    /**
+     * @param bool $byRow whether figures of several series come and go row by row, all series of a row together
+     *
+     * @return array<string, FigureMoves> by figure id
+     */
+    public function ofChart(Chart $chart, Figures $figures, bool $byRow = false): array
     {
         $moves = [];
         [$entrance, $in] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
         [$exit, $out] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
-        foreach ($figures->ordered($chart->form->order()) as $place => $figure) {
+        $together = $byRow ? $figures->seriesCount() : 1;
+        foreach ($figures->ordered($chart->form->order()) as $number => $figure) {
+            $place = intdiv($number, $together);
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ??
                     $this->inOrder('entrance', $entrance, $place + $in),

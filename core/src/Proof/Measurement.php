@@ -11,6 +11,9 @@ use Lupine\Core\Geometry\Segment;
 /** Measures outlines by what their form promises, from path data alone. */
 final readonly class Measurement
 {
+    /** pixels within which points are as far to the right */
+    private const SAME = 1e-9;
+
     /**
      * @param string $measure one of Form\Measure's values
      * @param float $whole how much of the measure the whole is: degrees or pixels
@@ -27,6 +30,8 @@ final readonly class Measurement
             'path' => self::path($pathData, $whole),
             'width' => self::extent($pathData, $whole, true),
             'height' => self::extent($pathData, $whole, false),
+            'level' => self::level($pathData, $whole, $pivot),
+            'edge' => self::edge($pathData, $whole),
             default => self::area($pathData, $whole),
         };
     }
@@ -84,6 +89,43 @@ final readonly class Measurement
             null,
             self::besideBox($segments),
         );
+    }
+
+    /** How high its outermost points on the right stand above the foot of a chart that is as high as the whole. */
+    private static function level(string $pathData, float $whole, Point $pivot): Measured
+    {
+        $segments = MeasuredOutline::read($pathData)->segments;
+        [, , $right] = self::box($segments);
+        [$top, $bottom] = [INF, -INF];
+        foreach ($segments as $segment) {
+            foreach ($segment->furthestPoints() as $point) {
+                if ($point->x > $right - self::SAME) {
+                    [$top, $bottom] = [min($top, $point->y), max($bottom, $point->y)];
+                }
+            }
+        }
+
+        return new Measured(
+            ($pivot->y + $whole / 2 - ($top + $bottom) / 2) / $whole,
+            null,
+            self::besideBox($segments),
+        );
+    }
+
+    /** How high the edge is with which it ends on the right. */
+    private static function edge(string $pathData, float $whole): Measured
+    {
+        $segments = MeasuredOutline::read($pathData)->segments;
+        [, , $right] = self::box($segments);
+        $height = 0.0;
+        foreach ($segments as $segment) {
+            $xs = array_map(static fn (Point $point): float => $point->x, $segment->furthestPoints());
+            if (min([$right, ...$xs]) > $right - self::SAME) {
+                $height += $segment->length;
+            }
+        }
+
+        return new Measured($height / $whole, null, self::besideBox($segments));
     }
 
     private static function area(string $pathData, float $whole): Measured

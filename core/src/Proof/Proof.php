@@ -185,7 +185,7 @@ final readonly class Proof implements \JsonSerializable
             $timing = $timings[$mark->chart];
             $figure = $timing->figure($mark->figure);
             foreach ($text->texts as $frame => $said) {
-                $drawn = self::readOff($mark, $timing, $frame);
+                $drawn = $timing->readOff($mark->figure, $frame, $mark->measuredAt($frame)->share);
                 $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings[$mark->figure];
                 $number = self::number($said, $timing, $mark->figure, $frame);
                 // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
@@ -203,15 +203,6 @@ final readonly class Proof implements \JsonSerializable
         }
 
         return Check::right($count === 0 ? 'No readings are shown.' : 'Readings and marks agree on every frame.');
-    }
-
-    /** What a reading would have to say, read off its mark as it is drawn. */
-    private static function readOff(ShownMark $mark, ChartTiming $timing, int $frame): float
-    {
-        $fraction = abs($timing->fractionAt($mark->figure, $frame));
-        $measured = $mark->measuredAt($frame)->share;
-
-        return $fraction > 0 ? abs($timing->numberAt($mark->figure, $frame)) * ($measured / $fraction) : 0.0;
     }
 
     /** The number that a reading shows, read from its text. */

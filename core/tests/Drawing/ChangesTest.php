@@ -6,6 +6,7 @@ namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Proof\Proof;
@@ -78,8 +79,8 @@ final class ChangesTest extends TestCase
         self::assertTrue($proof->isExact(), sprintf('%s is off by %.9f', $form, $proof->largestDifference()));
 
         $timing = Sample::draw($piece)->timings['chart1'];
-        self::assertSame($isDial ? '61%' : '512', $timing->readingAt('r1', 119, 1.0));
-        self::assertSame($isDial ? '73%' : '430', $timing->readingAt('r1', 230, 1.0));
+        self::assertSame($isDial ? '61%' : '512', $timing->readingAt('r1', 119, Presence::full()));
+        self::assertSame($isDial ? '73%' : '430', $timing->readingAt('r1', 230, Presence::full()));
         if (!$isDial) {
             self::assertEqualsWithDelta(333.0, $timing->valuesAt(230)['r3'], 1e-9, 'a typed value stays');
             self::assertEqualsWithDelta(
@@ -237,22 +238,19 @@ final class ChangesTest extends TestCase
             $reel = Reel::of($draw->draw($piece));
             self::assertTrue(Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact());
             // The outline of the last frame gives way to one from a little earlier, as if the mark had not arrived.
-            $walk = static function (array $nodes) use (&$walk): ?int {
+            $walk = static function (array $nodes) use (&$walk): array {
+                $found = [];
                 foreach ($nodes as $node) {
-                    $found =
-                        $node['kind'] === 'group'
-                            ? $walk($node['children'])
-                            : ($node['mark'] ?? null
-                                ? $node['index']
-                                : null);
-                    if ($found !== null) {
-                        return $found;
-                    }
+                    $found = $node['kind'] === 'group'
+                        ? [...$found, ...$walk($node['children'])]
+                        : [...$found, ...($node['mark'] ?? null) === null ? [] : [$node['index']]];
                 }
 
-                return null;
+                return $found;
             };
-            $mark = $walk($reel['nodes']);
+            // The last: to the first of a line nothing leads, so that it stands at its level from the beginning.
+            $marks = $walk($reel['nodes']);
+            $mark = end($marks);
             foreach ($reel['tracks'] as &$track) {
                 if ($track['node'] === $mark && $track['property'] === 'outline') {
                     $last = count($track['values']) - 1;

@@ -12,6 +12,7 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\Standing;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Field;
@@ -53,6 +54,8 @@ final class EveryFormTest extends TestCase
         'rings' => [['ends' => 'flat'], ['equal' => 'length'], ['first' => 'inside', 'sweepDegrees' => 360]],
         'bars' => [['corner' => 0], ['corners' => 'both', 'corner' => 200], ['spacing' => 0]],
         'columns' => [['corner' => 0], ['corners' => 'both', 'corner' => 200], ['track' => 'plain']],
+        'line' => [['between' => 'smooth'], ['between' => 'stepped'], ['points' => 30], ['thickness' => 60]],
+        'area' => [['between' => 'smooth'], ['between' => 'stepped']],
         'strip' => [['bend' => 1], ['bend' => 0.37, 'gap' => 5], ['ends' => 'round']],
         'ribbon' => [
             ['curve' => 'spiral'],
@@ -115,12 +118,33 @@ final class EveryFormTest extends TestCase
                 $layout->pivot(),
             )->share;
             self::assertEqualsWithDelta(
-                abs($standing->fraction) * $presence->amount,
+                self::wanted($layout, $moment, $standing, $presence, $outline),
                 $measured,
                 1e-6,
                 $note.' '.$outline,
             );
         }
+    }
+
+    private static function wanted(
+        Layout $layout,
+        Moment $moment,
+        Standing $standing,
+        Presence $presence,
+        string $outline,
+    ): float {
+        $tip = $layout->tip($standing->figureId, $presence);
+        if ($tip === null) {
+            return abs($standing->fraction) * $presence->amount;
+        }
+        // What leads to a figure ends at it.
+        $tip = $presence->to >= 1.0 && $presence->amount > 0 ? $standing->fraction : $tip;
+
+        return match (true) {
+            $outline === '' => 0.0,
+            $layout->measure() === Measure::Level => $moment->scale->place(0.0) + $tip,
+            default => abs($tip),
+        };
     }
 
     /** Parts fill the whole between them; bars, rings and bands have a place each. */
@@ -160,7 +184,7 @@ final class EveryFormTest extends TestCase
                 3 => '7',
                 default => number_format(self::between($random, 0, 1000), 2, '.', ''),
             };
-            $isBelow = in_array($form, ['bars', 'columns'], true) && $random->getInt(0, 3) === 0;
+            $isBelow = in_array($form, ['bars', 'columns', 'line', 'area'], true) && $random->getInt(0, 3) === 0;
             $values[] = $isBelow && (float) $value > 0 ? '-'.$value : $value;
         }
         if (array_filter($values, static fn (string $value): bool => (float) $value !== 0.0) === []) {

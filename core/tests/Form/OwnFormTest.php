@@ -88,13 +88,15 @@ final class OwnFormTest extends TestCase
             self::assertStringContainsString($part, $svg);
         }
         self::assertCount(5, Sheet::stems($piece, $drawing->timings));
-        self::assertSame('400', $drawing->timings['chart1']->readingAt('r2', 200, 1.0));
+        self::assertSame('400', $drawing->timings['chart1']->readingAt('r2', 200, Presence::full()));
     }
 }
 
 /** Upright planks. */
 final readonly class Fence implements Form
 {
+    use \Lupine\Core\Form\StandsAlone;
+
     public function name(): string
     {
         return 'fence';
@@ -148,6 +150,7 @@ final readonly class Fence implements Form
 
 final readonly class FenceLayout implements Layout
 {
+    use \Lupine\Core\Form\CountsFromZero;
     private const HEIGHT = 500.0;
 
     public function __construct(private float $plank, private Point $place, private Moment $moment)

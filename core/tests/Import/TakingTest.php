@@ -70,7 +70,11 @@ final class TakingTest extends TestCase
 
     public function testARowForEachMoment(): void
     {
-        $taken = self::taken("Month,Kettles,Lamps\nMarch,4,5\nJanuary,7,8\nFebruary,1,2");
+        $text = "Month,Kettles,Lamps\nMarch,4,5\nJanuary,7,8\nFebruary,1,2";
+        $rows = self::taken($text);
+        self::assertSame(['March', '4', '5'], self::rows($rows)[0]);
+        self::assertStringContainsString('Choose “when”', implode(' ', $rows->understood));
+        $taken = Taking::from(TableText::grid($text, 'x', 100), new Choices(null, [0 => 'time']));
         self::assertSame('moments', $taken->layout);
         self::assertSame(['January', 'February', 'March'], self::columns($taken));
         self::assertSame([['Kettles', '7', '1', '4'], ['Lamps', '8', '2', '5']], self::rows($taken));

@@ -11,11 +11,48 @@ import {
   formatHex,
   wcagContrast,
 } from 'culori';
-import { arc, pie } from 'd3-shape';
+import { arc, area, curveMonotoneX, line, pie, stack } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { svgPathProperties } from 'svg-path-properties';
 
 const round = (number) => Number(number.toPrecision(15));
+
+/** d3-shape: the cubic pieces of its monotone curve, x alike apart, and the layers of its stack. */
+function lines() {
+  const cases = [
+    [3, 5, 4, 4, 9],
+    [0, -2, 7, 7.5, 1, 1],
+    [1, 2],
+    [5, 4, 3, 0, -6, 2],
+  ];
+  const smooth = cases.map((values) => {
+    const path = line()
+      .x((_, index) => index * 10)
+      .y((value) => value)
+      .curve(curveMonotoneX)
+      .digits(null)(values);
+    const numbers = path.match(/-?\d+(?:\.\d+)?(?:e[-+]?\d+)?/g).map(Number);
+    // A line of two points is straight, and written so.
+    const pieces = [];
+    for (let at = 2; path.includes('C') && at < numbers.length; at += 6) {
+      pieces.push([numbers[at - 1], numbers[at + 1], numbers[at + 3], numbers[at + 5]].map(round));
+    }
+    return { values, pieces };
+  });
+  const table = [
+    { a: 3, b: 2, c: 4 },
+    { a: 1, b: 5, c: 0 },
+    { a: 6, b: 1, c: 2.5 },
+  ];
+  const layers = stack().keys(['a', 'b', 'c'])(table);
+  const heights = layers.map((layer) => layer.map(([low, high]) => [round(low), round(high)]));
+  const filled = area()
+    .x((_, index) => index * 10)
+    .y0(0)
+    .y1((value) => value)
+    .digits(null)([4, 8, 2]);
+  return { smooth, table, heights, filled };
+}
 
 /**
  * d3-shape: pie angles, and the arcs drawn for them. A padding at radius R of 2·asin(g ÷ 2R) is a gap of constant width
@@ -156,6 +193,7 @@ function colours() {
 
 const kept = {
   'd3-shape': sectors(),
+  'd3-shape-lines': lines(),
   'bezier-easing': curves(),
   culori: colours(),
   'd3-scale': scales(),
@@ -166,7 +204,7 @@ for (const [name, values] of Object.entries(kept)) {
   const text = JSON.stringify(values, null, 1) + '\n';
   if (!process.argv.includes('--check')) writeFileSync(file, text);
   else if (readFileSync(file, 'utf8') !== text) {
-    console.error(`core/tests/outside/${name}.json is not what ${name} says. Run: npm run outside`);
+    console.error(`core/tests/outside/${name}.json is not what its package says. Run: npm run outside`);
     process.exit(1);
   }
 }

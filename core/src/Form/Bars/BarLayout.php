@@ -6,31 +6,26 @@ namespace Lupine\Core\Form\Bars;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
-use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Axes;
+use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Room;
+use Lupine\Core\Form\ScaleMarks;
 use Lupine\Core\Form\Spread;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Form\StandsApart;
 use Lupine\Core\Geometry\Box;
-use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSettings;
 
 /** Bars beside each other on one scale, lying or upright. */
 final readonly class BarLayout implements Layout
 {
+    use CountsFromZero;
     use StandsApart;
-
-    private const AXIS = 3.0;
-    private const TICK = 2.0;
-
-    /** pixels from the plot to the numbers of its ticks */
-    private const CLEAR = 18.0;
 
     /** @var array<string, string> the outermost figure of each stack, by row and side of zero */
     private array $last;
@@ -156,18 +151,8 @@ final readonly class BarLayout implements Layout
                 $furniture['track-'.$figureId] = Furniture::track($figureId, $track, $isTinted);
             }
         }
-        if ($this->settings->word('axis') === 'ticks') {
-            foreach ($this->scale->ticks as $key => [$number, $there]) {
-                if ($number >= $this->scale->least - 1e-9 && $number <= $this->scale->most * (1 + 1e-9)) {
-                    $furniture['tick-'.$key] = $this->tick($number, $there);
-                }
-            }
-        }
-        if ($this->settings->word('axis') !== 'none') {
-            $furniture['axis'] = Furniture::axis($this->line($this->along(0.0), self::AXIS));
-        }
 
-        return $furniture;
+        return [...$furniture, ...$this->marks()->furniture($this->settings->word('axis'))];
     }
 
     public function spread(): Spread
@@ -201,18 +186,21 @@ final readonly class BarLayout implements Layout
         return $standing->rowId.($standing->fraction < 0 ? '-' : '+');
     }
 
+    private function marks(): ScaleMarks
+    {
+        return new ScaleMarks($this->plot, $this->scale, $this->isUpright);
+    }
+
     /** Where an amount stands along the scale, in pixels from the left or the top of the stage. */
     private function along(float $amount): float
     {
-        return $this->at($this->scale->place($amount));
+        return $this->marks()->along($amount);
     }
 
     /** @param float $part of the scale, 0 at its least to 1 at its most */
     private function at(float $part): float
     {
-        return $this->isUpright
-            ? $this->plot->bottom() - $part * $this->plot->height
-            : $this->plot->left + $part * $this->plot->width;
+        return $this->marks()->at($part);
     }
 
     /**
@@ -234,24 +222,5 @@ final readonly class BarLayout implements Layout
         }
 
         return $begins;
-    }
-
-    private function tick(float $number, float $there): Furniture
-    {
-        $at = $this->along($number);
-        $anchor = $this->isUpright
-            ? new Anchor(new Point($this->plot->left - self::CLEAR, $at), 'right')
-            : new Anchor(new Point($at, $this->plot->bottom() + self::CLEAR), 'middle');
-
-        return Furniture::tick($this->line($at, self::TICK), $there, $number, $anchor);
-    }
-
-    private function line(float $at, float $thick): string
-    {
-        $plot = $this->plot;
-
-        return $this->isUpright
-            ? OutlineBuilder::rectangle($plot->left, $at - $thick / 2, $plot->width, $thick)
-            : OutlineBuilder::rectangle($at - $thick / 2, $plot->top, $thick, $plot->height);
     }
 }

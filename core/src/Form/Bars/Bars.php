@@ -11,12 +11,15 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSettings;
 
 /** Amounts on a scale, on either side of zero, as bars that lie or stand. */
 final readonly class Bars implements Form
 {
+    use StandsAlone;
+
     /** how high a new chart is at most, as a multiple of its width */
     private const TALLEST = 1.7;
 
@@ -73,7 +76,7 @@ final readonly class Bars implements Form
 
     public function scale(FormSettings $settings, Figures $figures): Scale
     {
-        return BarScale::of($settings, $figures);
+        return Scale::stacked($figures, $settings->word('stack'), $settings->number('maximum'));
     }
 
     public function handles(FormSettings $settings, Point $place, int $count): array

@@ -12,6 +12,7 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\RoundHandles;
+use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
@@ -19,6 +20,8 @@ use Lupine\Core\Piece\FormSettings;
 /** One amount on a full or partial circle, filled or as a ring. */
 final readonly class Dial implements Form
 {
+    use StandsAlone;
+
     public function name(): string
     {
         return 'dial';

@@ -7,6 +7,7 @@ namespace Lupine\Core\Form\Dial;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Axes;
+use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -24,6 +25,7 @@ use Lupine\Core\Piece\FormSettings;
 /** One mark on its track, with ticks around and a target across. */
 final readonly class DialLayout implements Layout
 {
+    use CountsFromZero;
     use StandsApart;
 
     private const TARGET = 7.0;

@@ -12,6 +12,7 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\BadOutline;
 use Lupine\Core\Geometry\Course;
@@ -23,6 +24,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Parts in one band, or amounts in several side by side, bent along a curve. */
 final readonly class Ribbon implements Form
 {
+    use StandsAlone;
+
     public function name(): string
     {
         return 'ribbon';

@@ -6,6 +6,7 @@ namespace Lupine\Core\Form\Ribbon;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Axes;
+use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -20,6 +21,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Bands along a curve: all parts in one, or each amount in its own. */
 final readonly class RibbonLayout implements Layout
 {
+    use CountsFromZero;
+
     /** pixels to each side of a boundary that are laid under it */
     private const SEAM = 4.0;
 

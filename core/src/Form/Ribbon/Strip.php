@@ -11,6 +11,7 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Course;
 use Lupine\Core\Geometry\Point;
@@ -20,6 +21,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Parts of a whole as one straight strip, which can bend into a ring. */
 final readonly class Strip implements Form
 {
+    use StandsAlone;
+
     public function name(): string
     {
         return 'strip';

@@ -6,6 +6,7 @@ namespace Lupine\Core\Form\Rings;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Axes;
+use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -21,6 +22,7 @@ use Lupine\Core\Piece\FormSettings;
 /** Rings around a point, evenly spaced between an inner and an outer radius. */
 final readonly class RingLayout implements Layout
 {
+    use CountsFromZero;
     use StandsApart;
 
     /** @param array<string, Ring> $rings by figure id, in the order in which they are laid out */

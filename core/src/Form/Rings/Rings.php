@@ -12,6 +12,7 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\RoundHandles;
+use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
@@ -19,6 +20,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Amounts on a scale as bars that run around one point, one within the other. */
 final readonly class Rings implements Form
 {
+    use StandsAlone;
+
     public function name(): string
     {
         return 'rings';

@@ -11,6 +11,7 @@ use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\RoundHandles;
+use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
@@ -18,6 +19,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Parts of a whole as sectors of a disc or of a ring. */
 final readonly class Round implements Form
 {
+    use StandsAlone;
+
     private function __construct(private bool $hasHole)
     {
     }

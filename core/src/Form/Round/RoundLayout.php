@@ -6,6 +6,7 @@ namespace Lupine\Core\Form\Round;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Axes;
+use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -24,6 +25,8 @@ use Lupine\Core\Piece\FormSettings;
 /** Parts of a whole around a point. */
 final readonly class RoundLayout implements Layout
 {
+    use CountsFromZero;
+
     /**
      * pixels to each side of a boundary that are laid under it, so that no ground shows even where the stage is shown
      * small
