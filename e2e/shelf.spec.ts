@@ -37,8 +37,8 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   await expect(page.getByRole('alert')).toContainText('up to 1,000');
   await page
     .getByLabel('A table or a piece')
-    .setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(1_200_000, 'a,1\n') });
-  await expect(page.getByText('takes up to 1 MB')).toBeVisible();
+    .setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(10_200_000, 'a,1\n') });
+  await expect(page.getByText('up to 10 MB are read')).toBeVisible();
   await expect(box).toHaveValue(/Thing 299/);
 });
 

@@ -201,6 +201,10 @@ export interface FormChoice {
   fits: boolean;
   reason: string | null;
   promise: string;
+  /** whether the marks of a series are drawn as one */
+  isJoined: boolean;
+  /** whether several columns can stand in it */
+  takesSeries: boolean;
   settings: Record<string, number | string> & { kind: string };
   fields: FormField[];
   picture: [path: string, colour: string, opacity: number][];

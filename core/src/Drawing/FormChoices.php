@@ -40,7 +40,8 @@ final readonly class FormChoices
      * @param Box $room what it fills
      *
      * @return list<array{
-     *     name: string, fits: bool, reason: string|null, promise: string, settings: array<string, mixed>,
+     *     name: string, fits: bool, reason: string|null, promise: string, isJoined: bool, takesSeries: bool,
+     *     settings: array<string, mixed>,
      *     fields: list<array<string, mixed>>, picture: list<array{string, string, float}>
      * }>
      */
@@ -62,6 +63,8 @@ final readonly class FormChoices
                     'fits' => $reason === null,
                     'reason' => $reason,
                     'promise' => $form->promise(),
+                    'isJoined' => $form->isJoined(),
+                    'takesSeries' => $form->stacking($this->read($settings)) !== 'none',
                     'settings' => $settings,
                     'fields' => array_map(self::field(...), $form->settings()),
                     'picture' => $picture,
@@ -127,7 +130,7 @@ final readonly class FormChoices
             ...($settings['curve'] ?? '') === 'points' ? ['curve' => 'wave'] : [],
             ...$form->fitted(self::WIDTH, self::HEIGHT, count($table->rows)),
             ...array_filter(
-                ['gap' => 0, 'corner' => 2, 'spacing' => $form->name() === 'ribbon' ? 2 : 0.3],
+                $form->isJoined() ? ['thickness' => 3, 'points' => 0, 'stack' => 'side'] : ['gap' => 0, 'corner' => 2, 'spacing' => $form->name() === 'ribbon' ? 2 : 0.3],
                 static fn (string $name): bool => isset($settings[$name]),
                 ARRAY_FILTER_USE_KEY,
             ),
@@ -138,7 +141,9 @@ final readonly class FormChoices
         $layout = $form->layout($small, new Point(self::WIDTH / 2, self::HEIGHT / 2), $state->moment());
         $byRow = [];
         foreach ($table->rows as $index => $row) {
-            $byRow[$row->id] = $colours[$index % max(1, count($colours))] ?? '#2f6b52';
+            // A line has one colour, the first.
+            $place = $form->isJoined() ? 0 : $index;
+            $byRow[$row->id] = $colours[$place % max(1, count($colours))] ?? '#2f6b52';
         }
 
         return self::paths($layout, $byRow);

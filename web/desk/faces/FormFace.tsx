@@ -25,6 +25,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
     edit((draft) => {
       // What the new form does not know stays, for the way back.
       draft.form = { ...draft.form, ...chosen.settings, kind: chosen.name as Chart['form']['kind'] };
+      if (chosen.isJoined && !form.isJoined) suitLine(draft);
     });
   const field = (setting: FormChoice['fields'][number]) => (
     <SettingField
@@ -48,6 +49,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
       <FormPicker forms={answer.forms} value={chart.form.kind} onChoose={choose} />
       <div className="fields three-columns">
         {form.fields.filter(({ isFirst }) => isFirst).map(field)}
+        {form.takesSeries && (form.isJoined || isOpen) && <Series piece={piece} chart={chart} />}
         <button
           type="button"
           className="text-button span-all fold"
@@ -68,11 +70,20 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
             }
           />
         )}
-        {isOpen && form.fields.some(({ name }) => name === 'stack') && <Series piece={piece} chart={chart} />}
         <p className="hint span-all">{form.promise}</p>
       </div>
     </div>
   );
+}
+
+/** A line is drawn on in one go, and its figures are named below it, not in a legend. */
+function suitLine(chart: Chart): void {
+  const { entrance, words } = chart;
+  if (entrance && entrance.order === 'overlapping') {
+    Object.assign(entrance, { order: 'after', overlap: 0, curve: 'linear', frames: Math.min(entrance.frames, 12) });
+  }
+  words.names ??= { font: 'figtree-semibold', size: 32, colour: words.legend?.colour ?? words.labels.colour };
+  if ((chart.series?.length ?? 0) < 2) words.legend = null;
 }
 
 /** Which columns stand side by side, in a form that can show several. */

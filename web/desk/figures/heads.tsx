@@ -48,12 +48,13 @@ interface FigureHeadProps extends Props {
 export function FigureHead({ piece, table, chart, column, change }: FigureHeadProps) {
   const at = table.columns.indexOf(column);
   const isShown = chart.column === column.id;
+  const isSeries = chart.series !== undefined && chart.series.length > 1 && chart.series.includes(column.id);
   const times = showing(piece, table, column.id);
   const name = column.name || `Column ${at + 1}`;
   return (
     <ColumnHead
       isNumber
-      isShown={isShown && table.columns.length > 1}
+      isShown={(isShown || isSeries) && table.columns.length > 1}
       name={column.name}
       label={table.columns.length === 1 ? 'Name of the column' : `Name of column ${at + 1}`}
       placeholder={`Column ${at + 1}`}
