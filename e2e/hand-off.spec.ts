@@ -57,7 +57,11 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
   await page.goto('/');
   await page
     .getByLabel('A table or a piece')
-    .setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"lupine": 2, "title": 3}') });
+    .setInputFiles({
+      name: 'broken.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"stage": {}, "charts": []}'),
+    });
   await expect(page.getByText('not a Lupine piece')).toBeVisible();
   await page.getByLabel('A table or a piece').setInputFiles({
     name: 'kinds.csv',

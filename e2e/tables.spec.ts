@@ -28,7 +28,7 @@ test('a spreadsheet becomes a piece, read as it is decided', async ({ page, requ
   await page.getByRole('button', { name: 'How it is read' }).click();
   await expect(dialog.getByLabel('Column A')).toHaveValue('group');
   await dialog.getByRole('button', { name: 'Cancel' }).click();
-  await page.getByRole('radio', { name: 'line', exact: true }).check();
+  await page.getByText('line', { exact: true }).click();
   await page.getByRole('button', { name: 'Make a piece' }).click();
   await expect(page.getByLabel('Name of column 3')).toHaveValue('2023');
   const id = page.url().split('/').pop() ?? '';
@@ -82,7 +82,7 @@ test('a file is dropped anywhere on the desk, and becomes another chart', async 
   await expect(page.getByText('Let it go here: new figures, or another chart')).toBeVisible();
   await page.locator('.desk').dispatchEvent('drop', { dataTransfer: drop });
   await page.getByRole('button', { name: 'Another chart' }).click();
-  await page.getByRole('dialog').getByRole('radio', { name: 'line', exact: true }).check();
+  await page.getByRole('dialog').getByText('line', { exact: true }).click();
   await page.getByRole('button', { name: 'Put it on the stage' }).click();
   await saved(page);
   const { document } = await stored(request, id);
@@ -106,7 +106,7 @@ test('the sheet sorts, its rows are dragged, and columns come and go', async ({ 
   const box = (await chip.boundingBox())!;
   await page.mouse.move(box.x + 8, box.y + 8);
   await page.mouse.down();
-  await page.mouse.move(box.x + 8, box.y + 75, { steps: 5 });
+  await page.mouse.move(box.x + 8, box.y + 62, { steps: 5 });
   await expect(page.locator('.row-line')).toBeVisible();
   await page.mouse.up();
   await expect.poll(() => labels(page)).toEqual(['Toys', 'Kettles', 'Lamps']);

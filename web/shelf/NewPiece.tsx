@@ -222,7 +222,7 @@ export function NewPiece() {
           }}
         />
       </div>
-      <p className="hint" role="status">
+      <p className="hint" role={reading ? 'status' : undefined}>
         {reading ? `Reading “${reading}”…` : 'XLSX, ODS, CSV, TSV, JSON, or a piece; up to 10 MB. Drop it anywhere.'}
       </p>
       {over}

@@ -39,7 +39,9 @@ export async function pieceIn(file: File): Promise<object | null> {
   if (file.size > 4_000_000 || !file.name.toLowerCase().endsWith('.json')) return null;
   try {
     const read = JSON.parse(await file.text()) as unknown;
-    return typeof read === 'object' && read !== null && 'lupine' in read ? read : null;
+    const isPiece =
+      typeof read === 'object' && read !== null && ('lupine' in read || ('stage' in read && 'charts' in read));
+    return isPiece ? read : null;
   } catch {
     // Whether it is a table the server says, and why not.
     return null;
