@@ -55,13 +55,11 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
   });
   await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue('Opened again');
   await page.goto('/');
-  await page
-    .getByLabel('A table or a piece')
-    .setInputFiles({
-      name: 'broken.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from('{"stage": {}, "charts": []}'),
-    });
+  await page.getByLabel('A table or a piece').setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"stage": {}, "charts": []}'),
+  });
   await expect(page.getByText('not a Lupine piece')).toBeVisible();
   await page.getByLabel('A table or a piece').setInputFiles({
     name: 'kinds.csv',

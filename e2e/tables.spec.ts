@@ -30,7 +30,7 @@ test('a spreadsheet becomes a piece, read as it is decided', async ({ page, requ
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   await page.getByText('line', { exact: true }).click();
   await page.getByRole('button', { name: 'Make a piece' }).click();
-  await expect(page.getByLabel('Name of column 3')).toHaveValue('2023');
+  await expect(page.getByRole('textbox', { name: 'Name of column 3' })).toHaveValue('2023');
   const id = page.url().split('/').pop() ?? '';
   const { document } = await stored(request, id);
   expect(document.charts[0].form.kind).toBe('line');
@@ -84,9 +84,9 @@ test('a file is dropped anywhere on the desk, and becomes another chart', async 
   await page.getByRole('button', { name: 'Another chart' }).click();
   await page.getByRole('dialog').getByText('line', { exact: true }).click();
   await page.getByRole('button', { name: 'Put it on the stage' }).click();
-  await saved(page);
+  const forms = async () => (await stored(request, id)).document.charts.map(({ form }) => form.kind);
+  await expect.poll(forms).toEqual(['donut', 'line']);
   const { document } = await stored(request, id);
-  expect(document.charts.map(({ form }) => form.kind)).toEqual(['donut', 'line']);
   expect(document.tables[1].rows.map(({ label }) => label)).toEqual(['2021', '2022', '2023']);
 });
 
@@ -115,7 +115,7 @@ test('the sheet sorts, its rows are dragged, and columns come and go', async ({ 
   await page.getByRole('button', { name: 'Show 2023 in the chart' }).click();
   await menu('Name of column 1').click();
   await page.getByRole('button', { name: 'Take it out' }).click();
-  await expect(page.getByLabel('Name of the column')).toHaveValue('2023');
+  await expect(page.getByRole('textbox', { name: 'Name of the column' })).toHaveValue('2023');
   await cell(page, 1, 'typed').click();
   await saved(page);
   const { document } = await stored(request, id);
