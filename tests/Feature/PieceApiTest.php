@@ -271,7 +271,7 @@ final class PieceApiTest extends TestCase
         );
 
         self::assertSame(
-            ['bars', 'columns'],
+            ['bars', 'columns', 'line', 'area'],
             array_keys(array_filter($forms, static fn (array $one): bool => $one['fits'])),
         );
         self::assertStringContainsString('cannot be negative', $forms['pie']['reason']);

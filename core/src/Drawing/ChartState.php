@@ -30,6 +30,8 @@ final readonly class ChartState
         public int $shareDecimals,
         public ?TimedMove $move,
         public Fractions $fractions,
+        /** sheet, descending or ascending */
+        public string $order,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class ChartState
             $decimals,
             $move,
             new Fractions($form->needs($settings)->isOnScale(), $form->stacking($settings)),
+            $order,
         );
     }
 

@@ -16,6 +16,7 @@ use Lupine\Core\Motion\Emphases;
 use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Change;
@@ -53,6 +54,8 @@ final class ChartTiming
         public readonly array $changes,
         public readonly array $changesOfFigures,
         public readonly Emphases $emphases,
+        /** how it goes through the moments of its table, or null */
+        public readonly ?Run $run = null,
     ) {
     }
 

@@ -49,7 +49,8 @@ final readonly class DrawPiece
         }
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $pointer = $this->pointer($piece, $words, $timings, $boxes, $range);
-            $before[] = $texts->free($words, $moves, $range, $pointer);
+            $run = $words->momentOf === null ? null : ($timings[$words->momentOf] ?? null)?->run;
+            $before[] = $texts->free($words, $moves, $range, $pointer, $run);
         }
         $nodes = self::taken($piece, new Camera($piece, $moves, $timings), $before, $range);
         if ($piece->captions !== null) {

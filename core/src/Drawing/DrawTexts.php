@@ -9,6 +9,7 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedEmphasis;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
@@ -28,11 +29,19 @@ final readonly class DrawTexts
     /**
      * @param (\Closure(KeyedNumber $x, KeyedNumber $y): (Node|null))|null $pointer the line to the mark that it
      *                                                                              points at
+     * @param Run|null $run whose moment it says; null: its own text
      */
-    public function free(FreeText $words, Moves $moves, FrameRange $range, ?\Closure $pointer = null): GroupNode
-    {
-        $lines = $this->setter->lines($words->shown(), $words->style, $words->width);
-        $children = $this->block($lines, $words->style, $words->x, $words->y, $words->align);
+    public function free(
+        FreeText $words,
+        Moves $moves,
+        FrameRange $range,
+        ?\Closure $pointer = null,
+        ?Run $run = null,
+    ): GroupNode {
+        $lines = $run === null ? $this->setter->lines($words->shown(), $words->style, $words->width) : [''];
+        $children = $run === null
+            ? $this->block($lines, $words->style, $words->x, $words->y, $words->align)
+            : [$this->moment($run, $words, $range)];
         $number = static fn (string $property, float $first): KeyedNumber => $moves->number(
             $property,
             $first,
@@ -65,6 +74,32 @@ final readonly class DrawTexts
         return $line === null
             ? new GroupNode($words->id, $children, $opacity, $pose)
             : new GroupNode($words->id, [$line, new GroupNode('text', $children, null, $pose)], $opacity);
+    }
+
+    /** The moment that a chart has reached, as it runs. */
+    private function moment(Run $run, FreeText $words, FrameRange $range): TextNode
+    {
+        $name = Track::of(
+            [
+                $range->from,
+                ...array_filter(
+                    $run->frames,
+                    static fn (int $frame): bool => $frame > $range->from && $frame <= $range->to,
+                ),
+            ],
+            static fn (int $frame): string => $words->upperCase
+                ? mb_strtoupper($run->momentAt($frame))
+                : $run->momentAt($frame),
+        );
+
+        return new TextNode(
+            $name->map(fn (string $name) => $this->setter->run($name, $words->style->font, true)),
+            Track::constant($words->x),
+            Track::constant($words->y),
+            $this->setter->scale($words->style),
+            $words->align,
+            $words->style->colour,
+        );
     }
 
     /**

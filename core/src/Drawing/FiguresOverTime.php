@@ -10,6 +10,8 @@ use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\PlaceChanges;
+use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedMove;
 
 /** The figures of a chart from state to state: values, whole, places and scale on any frame. */
@@ -20,6 +22,18 @@ final class FiguresOverTime
 
     /** @var array<string, KeyedNumber> */
     private array $places = [];
+
+    /** @var array<int, true> frames on which figures that run change places */
+    private array $rearranging = [];
+
+    /** whether places follow the figures as they run, and not only what each state says */
+    private bool $placesRun = false;
+
+    /** @var array<int, int> by frame */
+    private array $indices = [];
+
+    /** @var array<int, int|null> by frame */
+    private array $settledAt = [];
 
     private readonly Fractions $fractions;
 
@@ -43,7 +57,7 @@ final class FiguresOverTime
     private array $wholes = [];
 
     /** @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them */
-    public function __construct(public readonly array $states)
+    public function __construct(public readonly array $states, ?Run $run = null)
     {
         $this->fractions = $states[0]->fractions;
         foreach ($states as $state) {
@@ -64,6 +78,20 @@ final class FiguresOverTime
             );
             $this->places[$id] = $this->keyed(static fn (ChartState $state): float => (float) $state->places[$id]);
         }
+        if ($run !== null && $states[0]->order !== 'sheet' && $states[0]->figures->seriesCount() < 2) {
+            $isDescending = $states[0]->order === 'descending';
+            $this->placesRun = true;
+            [$this->places, $spans] = PlaceChanges::of(
+                $this->values,
+                $isDescending,
+                $run->frames[0],
+                $run->end(),
+                $run->places,
+            );
+            foreach ($spans as [$from, $to]) {
+                $this->rearranging += array_fill_keys(range($from, $to), true);
+            }
+        }
     }
 
     public function first(): ChartState
@@ -74,7 +102,7 @@ final class FiguresOverTime
     public function momentAt(int $frame): Moment
     {
         $state = $this->settledAt($frame);
-        if ($state !== null) {
+        if ($state !== null && !$this->placesRun) {
             return $this->settled[$state] ??= $this->states[$state]->moment();
         }
 
@@ -103,7 +131,7 @@ final class FiguresOverTime
     /** How one figure stands on a frame. */
     public function standingAt(string $figureId, int $frame): Standing
     {
-        $state = $this->settledAt($frame);
+        $state = $this->placesRun ? null : $this->settledAt($frame);
         $key = $state === null ? $frame : -1 - $state;
         $this->standings[$key] ??= array_column($this->momentAt($frame)->standings, null, 'figureId');
 
@@ -182,8 +210,13 @@ final class FiguresOverTime
         foreach (array_slice($this->states, 1) as $state) {
             array_push($changes, ...($state->move?->changes($range) ?? []));
         }
+        foreach (array_keys($this->rearranging) as $frame) {
+            if ($frame >= $range->from && $frame <= $range->to) {
+                $changes[] = $frame;
+            }
+        }
 
-        return $changes;
+        return array_values(array_unique($changes));
     }
 
     /** @return list<int> first and last frames of all changes */
@@ -217,6 +250,15 @@ final class FiguresOverTime
     /** The state that stands still on a frame, or null while figures change. */
     public function settledAt(int $frame): ?int
     {
+        if (!array_key_exists($frame, $this->settledAt)) {
+            $this->settledAt[$frame] = $this->settled($frame);
+        }
+
+        return $this->settledAt[$frame];
+    }
+
+    private function settled(int $frame): ?int
+    {
         $index = $this->stateIndexAt($frame);
         for ($earlier = $index; $earlier > 0; --$earlier) {
             if ($frame < (int) $this->states[$earlier]->move?->end()) {
@@ -224,17 +266,20 @@ final class FiguresOverTime
             }
         }
 
-        return $index;
+        return $index > 0 && isset($this->rearranging[$frame]) ? null : $index;
     }
 
     public function stateIndexAt(int $frame): int
     {
+        if (isset($this->indices[$frame])) {
+            return $this->indices[$frame];
+        }
         $index = 0;
         while (isset($this->states[$index + 1]) && $frame >= (int) $this->states[$index + 1]->move?->begin) {
             ++$index;
         }
 
-        return $index;
+        return $this->indices[$frame] = $index;
     }
 
     private function wholeAt(int $frame): float

@@ -130,7 +130,9 @@ final readonly class FormChoices
             ...($settings['curve'] ?? '') === 'points' ? ['curve' => 'wave'] : [],
             ...$form->fitted(self::WIDTH, self::HEIGHT, count($table->rows)),
             ...array_filter(
-                $form->isJoined() ? ['thickness' => 3, 'points' => 0, 'stack' => 'side'] : ['gap' => 0, 'corner' => 2, 'spacing' => $form->name() === 'ribbon' ? 2 : 0.3],
+                $form->isJoined()
+                    ? ['thickness' => 3, 'points' => 0, 'stack' => 'side']
+                    : ['gap' => 0, 'corner' => 2, 'spacing' => $form->name() === 'ribbon' ? 2 : 0.3],
                 static fn (string $name): bool => isset($settings[$name]),
                 ARRAY_FILTER_USE_KEY,
             ),

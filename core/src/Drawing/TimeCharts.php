@@ -62,7 +62,7 @@ final readonly class TimeCharts
             $form,
             $chart->form,
             new Point($chart->place->x, $chart->place->y),
-            new FiguresOverTime($states),
+            new FiguresOverTime($states, $this->moves->runOf($chart)),
             $this->moves->ofChart($chart, $figures, $form->isJoined()),
             $this->colours($chart, $table, $figures),
             $this->keyed($chart, $figures),
@@ -71,13 +71,14 @@ final readonly class TimeCharts
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
             $this->moves->emphasesOf($chart->id),
+            $this->moves->runOf($chart),
         );
     }
 
     /** @return non-empty-list<ChartState> the figures at first, and behind each change of them */
     private function states(Chart $chart, Table $table, Form $form): array
     {
-        [$column, $order] = [$chart->column, $chart->form->order()];
+        [$column, $order] = [$this->moves->runOf($chart)?->columns[0]->id ?? $chart->column, $chart->form->order()];
         $state = fn (
             Table $table,
             string $column,
@@ -123,7 +124,15 @@ final readonly class TimeCharts
     private function changesOfFigures(Chart $chart, Table $table): array
     {
         $changes = [];
+        $run = $this->moves->runOf($chart);
+        foreach ($run?->moves() ?? [] as [$move, $columnId]) {
+            $changes[] = [$move, Change::toColumn($columnId), null, null];
+        }
         foreach ($this->moves->changesOf($chart->id) as [$move, $change]) {
+            if ($run !== null && $change->property === 'column') {
+                // It goes through all of them already.
+                continue;
+            }
             if (
                 $change->property === 'column'
                 || ($change->property === 'form.order' && $chart->form->has('order'))

@@ -133,6 +133,12 @@ final readonly class PointInTime
         return ($this->year * 12 + $this->month) * 31 + $this->day;
     }
 
+    /** Its first day, counted by the calendar. */
+    public function days(): int
+    {
+        return Calendar::days($this->year, $this->month, $this->day);
+    }
+
     /** As it is shown and kept: `2019`, `2019 Q2`, `2019-03`, `March`, `2019-03-05`. */
     public function text(): string
     {

@@ -6,6 +6,7 @@ namespace Lupine\Core\Import;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\Exception\MathException;
+use Lupine\Core\Figures\Calendar;
 use Lupine\Core\Figures\CellNumber;
 
 /** Numbers of a spreadsheet file as its reader saw them: percentages, money and days by their formats. */
@@ -63,7 +64,7 @@ final readonly class SheetNumber
     {
         $days = (int) floor($serial) + ($since1904 ? 1462 : 0);
         $days += $days < 60 ? 1 : 0;
-        [$year, $month, $day] = self::civil($days - self::UNIX);
+        [$year, $month, $day] = Calendar::dayOf($days - self::UNIX);
         $bare = strtolower((string) preg_replace('/"[^"]*"|\\\\.|_.|\[[^\]]*\]/u', '', $format));
 
         return match (true) {
@@ -71,28 +72,6 @@ final readonly class SheetNumber
             str_contains($bare, 'm') => sprintf('%04d-%02d', $year, $month),
             default => sprintf('%04d', $year),
         };
-    }
-
-    /**
-     * The day of the calendar, so many days after the first of January 1970. Source: Hinnant, “chrono-compatible
-     * low-level date algorithms”, civil_from_days.
-     *
-     * @return array{int, int, int} year, month and day
-     */
-    private static function civil(int $days): array
-    {
-        $days += 719_468;
-        $era = (int) floor($days / 146_097);
-        $day = $days - $era * 146_097;
-        $year = intdiv($day - intdiv($day, 1460) + intdiv($day, 36_524) - intdiv($day, 146_096), 365);
-        $rest = $day - (365 * $year + intdiv($year, 4) - intdiv($year, 100));
-        $month = intdiv(5 * $rest + 2, 153);
-
-        return [
-            $year + $era * 400 + ($month < 10 ? 0 : 1),
-            $month < 10 ? $month + 3 : $month - 9,
-            $rest - intdiv(153 * $month + 2, 5) + 1,
-        ];
     }
 
     /** A format with what brackets hold, such as `[$€-407]`, as plain signs. */

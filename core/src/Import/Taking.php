@@ -234,7 +234,10 @@ final class Taking
             count($rows),
             $label !== null && $this->name($label) !== '' ? sprintf(', named by “%s”', $this->name($label)) : '',
         );
-        $isOfMoments = $label !== null && count($values) > 1 && $times === null && $this->columns->areMoments($this->rows, $label);
+        $isOfMoments = $label !== null
+            && count($values) > 1
+            && $times === null
+            && $this->columns->areMoments($this->rows, $label);
         if ($isOfMoments) {
             $this->understood[] = sprintf(
                 'Each row is a figure. Choose “when” above %s, and each column is one that runs through them.',

@@ -71,6 +71,14 @@ final class Moves
         return Emphases::of($this->emphases[$chartId] ?? []);
     }
 
+    /** How a chart goes through the moments of its table; null where it does not, or there is only one. */
+    public function runOf(Chart $chart): ?Run
+    {
+        $columns = $this->piece->table($chart->table)->columns;
+
+        return $chart->run === null || count($columns) < 2 ? null : Run::of($chart->run, $columns, $this->beats);
+    }
+
     /** @return list<TimedEmphasis> those that a free text appears with */
     public function emphasesWithNote(string $wordsId): array
     {

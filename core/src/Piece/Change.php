@@ -12,6 +12,12 @@ final readonly class Change
     {
     }
 
+    /** Of the column that a chart shows. */
+    public static function toColumn(string $columnId): self
+    {
+        return new self('column', null, $columnId);
+    }
+
     /** @param list<Property> $properties that its target has */
     public static function read(Field $field, array $properties): self
     {

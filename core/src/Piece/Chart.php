@@ -27,6 +27,8 @@ final readonly class Chart
         public bool $isHidden = false,
         /** what it is taken together with, or null */
         public ?string $group = null,
+        /** how it goes through the moments of its table, or null */
+        public ?RunSettings $run = null,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class Chart
             $field->get('name')->text(80, ''),
             $field->get('hidden')->yes(false),
             $field->get('group')->isNull() ? null : $field->get('group')->id(),
+            RunSettings::read($field->get('run')),
         );
     }
 
@@ -68,6 +71,7 @@ final readonly class Chart
             $this->name,
             $this->isHidden,
             $this->group,
+            $this->run,
         );
     }
 

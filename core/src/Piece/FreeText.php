@@ -29,6 +29,8 @@ final readonly class FreeText
         public ?string $group = null,
         /** the mark that it points at, or null */
         public ?FigureName $pointsAt = null,
+        /** the chart whose moment it says, where that runs; null: it says its own text */
+        public ?string $momentOf = null,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class FreeText
             $field->get('hidden')->yes(false),
             $field->get('group')->isNull() ? null : $field->get('group')->id(),
             FigureName::read($field->get('pointsAt')),
+            $field->get('momentOf')->isNull() ? null : $field->get('momentOf')->id(),
         );
     }
 
@@ -68,6 +71,7 @@ final readonly class FreeText
             $this->isHidden,
             $this->group,
             $this->pointsAt,
+            $this->momentOf,
         );
     }
 

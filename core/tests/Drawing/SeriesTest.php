@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\PathNode;
+use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -53,7 +54,7 @@ final class SeriesTest extends TestCase
 
         self::assertTrue(Sample::prove($piece)->isExact());
         self::assertCount(9, $drawing->marks());
-        self::assertSame('90', $drawing->timings['chart1']->readingAt('r1-c2', 200, \Lupine\Core\Figures\Presence::full()));
+        self::assertSame('90', $drawing->timings['chart1']->readingAt('r1-c2', 200, Presence::full()));
         $colours = $drawing->timings['chart1']->colours;
         self::assertSame($colours['r1-c2'], $colours['r3-c2'], 'a series has one colour');
         self::assertNotSame($colours['r1-c1'], $colours['r1-c2']);

@@ -80,7 +80,7 @@ final class LineTest extends TestCase
         }
     }
 
-    /** A thousand tables, above and below zero, with gaps: drawn on as far as they may be, marks stand at their figures. */
+    /** A thousand tables, above and below zero, with gaps: however far they are drawn, marks stand at their figures. */
     #[DataProvider('forms')]
     public function testMarksStandAtTheirFiguresHoweverFarTheyAreDrawn(string $form, string $curve): void
     {
@@ -125,7 +125,8 @@ final class LineTest extends TestCase
                     self::assertLessThanOrEqual($high + 1e-9, $tip);
                     $last = $tip;
                 }
-                self::assertEqualsWithDelta($figure->isGap ? 0.0 : $timing->fractionAt($figure->id, 0), $last ?? 0.0, 1e-9);
+                $fraction = $figure->isGap ? 0.0 : $timing->fractionAt($figure->id, 0);
+                self::assertEqualsWithDelta($fraction, $last ?? 0.0, 1e-9);
                 $before = $figure->isGap ? null : $timing->fractionAt($figure->id, 0);
             }
         }

@@ -79,8 +79,9 @@ final readonly class LineLayout implements Layout
             $all = Stretch::all($points, $settings->word('between'), $band);
             foreach ($ofSeries as $index => $standing) {
                 $stretches[$standing->figureId] = $all[$index];
+                $foot = $feet[$index];
                 $belows[$standing->figureId] = $isStacked && $all[$index] !== null
-                    ? self::below($all[$index], $lower[$index] ?? null, $feet[$index - 1] ?? $feet[$index], $feet[$index])
+                    ? self::below($all[$index], $lower[$index] ?? null, $feet[$index - 1] ?? $foot, $foot)
                     : null;
             }
             $lower = $all;

@@ -192,8 +192,9 @@ final readonly class LineShape implements Shape
         if ($this->tip->x - $upper[0]->x < self::NOTHING) {
             $foot = $this->foundation();
             $width = self::SLIVER * $this->there->amount;
-            $upper = [new Point($this->tip->x - $width / 2, $this->tip->y), new Point($this->tip->x + $width / 2, $this->tip->y)];
-            $lower = [new Point($this->tip->x - $width / 2, $foot), new Point($this->tip->x + $width / 2, $foot)];
+            [$left, $right] = [$this->tip->x - $width / 2, $this->tip->x + $width / 2];
+            $upper = [new Point($left, $this->tip->y), new Point($right, $this->tip->y)];
+            $lower = [new Point($left, $foot), new Point($right, $foot)];
         }
         $path = (new OutlineBuilder())->moveTo($lower[0]);
         foreach ([...$upper, ...array_reverse(array_slice($lower, 1))] as $point) {

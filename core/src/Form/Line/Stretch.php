@@ -10,8 +10,9 @@ use Lupine\Core\Geometry\Point;
  * The stretch of a line that leads to one figure, in pixels of the stage: from the one before it, or, stepped, level
  * through its own place.
  *
- * Smooth stretches are cubic, their ends in directions that keep them between their figures. Source: Steffen, “A simple
- * method for monotonic interpolation in one dimension”, Astronomy and Astrophysics 239 (1990); checked against d3-shape.
+ * Smooth stretches are cubic, their ends in directions that keep them between their figures. Source: Steffen, “A
+ * simple method for monotonic interpolation in one dimension”, Astronomy and Astrophysics 239 (1990); checked against
+ * d3-shape.
  */
 final readonly class Stretch
 {
@@ -183,7 +184,8 @@ final readonly class Stretch
      */
     private static function slopeOfEnd(array $points, int $index, int $toward): float
     {
-        [$here, $next, $far] = [$points[$index], $points[$index + $toward] ?? null, $points[$index + 2 * $toward] ?? null];
+        $here = $points[$index];
+        [$next, $far] = [$points[$index + $toward] ?? null, $points[$index + 2 * $toward] ?? null];
         if ($here === null || $next === null) {
             return 0.0;
         }

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Motion;
+
+/** Figures that run change places when one passes another, each with a move of its own. */
+final readonly class PlaceChanges
+{
+    /**
+     * @param array<string, KeyedNumber> $values by figure id, in the order of the sheet
+     * @param int $from and the other: first and last frame of the run
+     * @param int $length of a change of places, in frames
+     *
+     * @return array{array<string, KeyedNumber>, list<array{int, int}>} places from 0, by figure id; and the first and
+     *                                                                  last frames of their changes
+     */
+    public static function of(array $values, bool $isDescending, int $from, int $to, int $length): array
+    {
+        $ids = array_map(strval(...), array_keys($values));
+        $places = array_flip(self::ordered($ids, $values, $from, $isDescending));
+        $first = $places;
+        $steps = array_fill_keys($ids, []);
+        $spans = [];
+        $pace = new Pace(Curve::named('ease-in-out'), $length);
+        $order = array_keys($places);
+        for ($frame = $from + 1; $frame <= $to; ++$frame) {
+            // Who stood before whom goes on to, where two are alike: nobody jumps to and fro.
+            $now = self::ordered(array_map(strval(...), $order), $values, $frame, $isDescending);
+            if ($now === $order) {
+                continue;
+            }
+            $order = $now;
+            $move = new TimedMove('change', $frame, $pace, 'forward', null, null);
+            $spans[] = [$frame, $move->end()];
+            foreach ($now as $place => $id) {
+                if ($places[$id] !== $place) {
+                    $steps[$id][] = [$move, (float) $place, null];
+                    $places[$id] = $place;
+                }
+            }
+        }
+        $keyed = [];
+        foreach ($ids as $id) {
+            $keyed[$id] = KeyedNumber::of((float) $first[$id], $steps[$id]);
+        }
+
+        return [$keyed, $spans];
+    }
+
+    /**
+     * @param list<string> $ids in the order that decides between those that are alike
+     * @param array<string, KeyedNumber> $values
+     *
+     * @return list<string>
+     */
+    private static function ordered(array $ids, array $values, int $frame, bool $isDescending): array
+    {
+        $at = [];
+        foreach ($ids as $id) {
+            $at[$id] = $values[$id]->at($frame);
+        }
+        $isDescending ? arsort($at) : asort($at);
+
+        return array_map(strval(...), array_keys($at));
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Motion;
+
+use Lupine\Core\Figures\PointInTime;
+use Lupine\Core\Piece\Column;
+use Lupine\Core\Piece\RunSettings;
+use Lupine\Core\Script\Beats;
+
+/** On which frame a chart that runs stands at each moment of its table. */
+final readonly class Run
+{
+    private function __construct(
+        /** @var non-empty-list<Column> in their order */
+        public array $columns,
+        /** @var non-empty-list<int> the frame of each, rising */
+        public array $frames,
+        /** straight, eased or hold */
+        public string $between,
+        /** how long figures take to change places, in frames */
+        public int $places,
+    ) {
+    }
+
+    /**
+     * Moments that are pinned stand on their beats; those between two of them are spread evenly in time.
+     *
+     * @param non-empty-list<Column> $columns
+     */
+    public static function of(RunSettings $settings, array $columns, Beats $beats): self
+    {
+        $last = count($columns) - 1;
+        $at = self::times($columns);
+        $known = [0 => $settings->begin, $last => $settings->begin + $settings->frames];
+        foreach ($columns as $index => $column) {
+            $pinned = $settings->pins[$column->id] ?? null;
+            if ($pinned !== null) {
+                $known[$index] = ($pinned[1] === null ? null : $beats->frameOf($pinned[1])) ?? $pinned[0];
+            }
+        }
+        ksort($known);
+        $frames = [];
+        $before = 0;
+        foreach ($columns as $index => $column) {
+            if (isset($known[$index])) {
+                $frames[] = $known[$index];
+                $before = $index;
+                continue;
+            }
+            $next = $last;
+            foreach (array_keys($known) as $one) {
+                if ($one > $index) {
+                    $next = $one;
+                    break;
+                }
+            }
+            $part = ($at[$index] - $at[$before]) / ($at[$next] - $at[$before]);
+            $frames[] = (int) round($known[$before] + ($known[$next] - $known[$before]) * $part);
+        }
+        // Each moment behind the one before it, whatever pins say.
+        foreach ($frames as $index => $frame) {
+            $frames[$index] = $index === 0 ? max(0, $frame) : max($frames[$index - 1] + 1, $frame);
+        }
+
+        return new self($columns, $frames, $settings->between, $settings->places);
+    }
+
+    /** @return list<array{TimedMove, string}> the way to each moment but the first, and the id of its column */
+    public function moves(): array
+    {
+        $moves = [];
+        $curve = Curve::named($this->between === 'eased' ? 'ease-in-out' : 'linear');
+        foreach ($this->columns as $index => $column) {
+            if ($index === 0) {
+                continue;
+            }
+            [$from, $to] = [$this->frames[$index - 1], $this->frames[$index]];
+            $pace = $this->between === 'hold' ? new Pace($curve, 1) : new Pace($curve, $to - $from);
+            $begin = $this->between === 'hold' ? $to - 1 : $from;
+            $moves[] = [new TimedMove('change', $begin, $pace, 'forward', null, null), $column->id];
+        }
+
+        return $moves;
+    }
+
+    /** The name of the moment that has been reached on a frame. */
+    public function momentAt(int $frame): string
+    {
+        $name = $this->columns[0]->name;
+        foreach ($this->frames as $index => $from) {
+            $name = $frame >= $from ? $this->columns[$index]->name : $name;
+        }
+
+        return $name;
+    }
+
+    public function end(): int
+    {
+        return $this->frames[count($this->frames) - 1];
+    }
+
+    /**
+     * Where the moments are in time; where that is not known for all of them, they are as far from each other.
+     *
+     * @param non-empty-list<Column> $columns
+     *
+     * @return non-empty-list<float> rising
+     */
+    private static function times(array $columns): array
+    {
+        $points = PointInTime::all(array_map(static fn (Column $column): string => $column->name, $columns));
+        $times = $points === null
+            ? []
+            : array_map(static fn (PointInTime $point): float => (float) $point->days(), $points);
+        for ($index = 1; $index < count($times); ++$index) {
+            if ($times[$index] <= $times[$index - 1]) {
+                $times = [];
+                break;
+            }
+        }
+
+        return $times !== [] ? $times : array_map(floatval(...), array_keys($columns));
+    }
+}
