@@ -175,6 +175,8 @@ export interface SheetChart {
   /** Sweep or Length */
   measure: string;
   handles: SheetHandle[];
+  /** the moments of a chart that runs, in frames */
+  run: { column: string; frame: number; at: string }[] | null;
   changes: SheetChange[];
   keyed: Record<string, Course>;
   figures: SheetFigure[];

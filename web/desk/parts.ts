@@ -117,6 +117,9 @@ function pasteThings(
     for (const motion of [copy.entrance, copy.exit]) {
       if (motion?.with && !piece.charts.some(({ id }) => id === motion.with)) delete motion.with;
     }
+    for (const one of copy.run?.pins ?? []) {
+      if (!piece.script.lines.some(({ id }) => id === one.pin?.line)) one.pin = null;
+    }
     made[chart.id] = copy.id;
     piece.charts.push(copy);
   }
@@ -126,6 +129,7 @@ function pasteThings(
     copy.id = here ? newId('words', piece.words) : words.id;
     copy.group = null;
     if (copy.pointsAt) copy.pointsAt.chart = made[copy.pointsAt.chart] ?? copy.pointsAt.chart;
+    if (copy.momentOf) copy.momentOf = made[copy.momentOf] ?? copy.momentOf;
     if (here) Object.assign(copy, { x: copy.x + ASIDE, y: copy.y + ASIDE, placedBy: 'hand', role: 'note' });
     made[words.id] = copy.id;
     piece.words.push(copy);

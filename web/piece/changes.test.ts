@@ -184,9 +184,9 @@ describe('figures', () => {
     const id = addColumn(table, 0);
     expect(table.rows[0].cells).toEqual(['199', '']);
     expect([showing(piece, table, id), showing(piece, table, chart.column)]).toEqual([0, 1]);
-    removeColumn(table, id);
+    removeColumn(piece, table, id);
     expect(table.columns.map((one) => one.id)).toEqual([chart.column]);
-    removeColumn(table, chart.column);
+    removeColumn(piece, table, chart.column);
     expect(table.columns).toHaveLength(1);
   });
 

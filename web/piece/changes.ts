@@ -1,4 +1,4 @@
-import type { Chart, FigureTarget, Move, Own, OwnLabel, Piece, Table } from './document';
+import type { Chart, FigureTarget, Move, Own, OwnLabel, Piece, RunPin, Table } from './document';
 import { newId } from '../common/words';
 
 /** Changes of a document. Each writes into the document that it is given; what follows from it, core computes. */
@@ -11,7 +11,14 @@ export function tableOf(piece: Piece, chart: Chart): Table | undefined {
   return piece.tables.find((table) => table.id === chart.table);
 }
 
+/** Whether a chart goes through the columns of its table: there is more than one. */
+export function isRunning(piece: Piece, chart: Chart): boolean {
+  return Boolean(chart.run) && (tableOf(piece, chart)?.columns.length ?? 0) > 1;
+}
+
+/** The column that a chart shows: of one that runs, its first moment. */
 export function columnIndex(table: Table, chart: Chart): number {
+  if (chart.run && table.columns.length > 1) return 0;
   return Math.max(
     0,
     table.columns.findIndex((column) => column.id === chart.column),
@@ -144,12 +151,15 @@ export function shiftLine(piece: Piece, id: string, begin: number): void {
 
 /** the longest stage, in frames */
 const MOST_FRAMES = 18_000;
+/** the longest change of places, in frames */
+const MOST_PLACES = 300;
 
 /** Another frame rate. Lines and moves keep their seconds, so that the narrator's words stay where they are. */
 export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
   const [before, now] = [piece.stage.rate, rate].map(([numerator, denominator]) => numerator / denominator);
   const scaled = (frames: number, least = 0): number =>
     Math.max(least, Math.min(MOST_FRAMES, Math.round((frames * now) / before)));
+  const scaledOffset = (frames: number): number => Math.sign(frames) * scaled(Math.abs(frames));
   piece.stage.rate = rate;
   piece.stage.frames = scaled(piece.stage.frames, 1);
   for (const line of piece.script.lines) {
@@ -159,7 +169,7 @@ export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
   for (const move of piece.moves) {
     move.begin = scaled(move.begin);
     move.frames = scaled(move.frames, 1);
-    for (const pin of pinsOf(move)) pin.offset = Math.sign(pin.offset) * scaled(Math.abs(pin.offset));
+    for (const pin of pinsOf(move)) pin.offset = scaledOffset(pin.offset);
     if (typeof move.emphasis?.until === 'number') move.emphasis.until = scaled(move.emphasis.until);
   }
   for (const chart of piece.charts) {
@@ -168,6 +178,14 @@ export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
       motion.begin = scaled(motion.begin);
       motion.frames = scaled(motion.frames, 1);
       motion.overlap = scaled(motion.overlap);
+    }
+    if (!chart.run) continue;
+    chart.run.begin = scaled(chart.run.begin);
+    chart.run.frames = scaled(chart.run.frames, 1);
+    chart.run.places = Math.min(MOST_PLACES, scaled(chart.run.places, 1));
+    for (const one of chart.run.pins) {
+      one.frame = scaled(one.frame);
+      if (one.pin) one.pin.offset = scaledOffset(one.pin.offset);
     }
   }
 }
@@ -184,6 +202,7 @@ export function removeLine(piece: Piece, id: string, begins: Record<string, numb
     }
     if (move.emphasis?.untilPin?.line === id) move.emphasis.untilPin = null;
   }
+  for (const one of momentsOf(piece)) if (one.pin?.line === id) one.pin = null;
   piece.script.lines = piece.script.lines.filter((line) => line.id !== id);
 }
 
@@ -201,7 +220,7 @@ export function setLineText(piece: Piece, id: string, text: string): void {
     before[before.length - 1 - tail] === after[after.length - 1 - tail]
   )
     tail++;
-  for (const pin of piece.moves.flatMap(pinsOf)) {
+  for (const pin of [...piece.moves.flatMap(pinsOf), ...momentsOf(piece).flatMap((one) => one.pin ?? [])]) {
     if (pin.line !== id || pin.word === null || pin.word < same) continue;
     pin.word =
       pin.word >= before.length - tail
@@ -210,6 +229,11 @@ export function setLineText(piece: Piece, id: string, text: string): void {
   }
   line.text = text;
   piece.stage.frames = Math.max(piece.stage.frames, line.end);
+}
+
+/** Moments of charts that run which stand on a frame or a beat. */
+function momentsOf(piece: Piece): RunPin[] {
+  return piece.charts.flatMap(({ run }) => run?.pins ?? []);
 }
 
 function wordsOf(text: string): string[] {

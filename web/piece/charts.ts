@@ -48,7 +48,10 @@ export function removeChart(piece: Piece, id: string): void {
   if (!chart) return;
   piece.charts = piece.charts.filter((one) => one.id !== id);
   piece.moves = piece.moves.filter(({ target }) => !('chart' in target) || target.chart !== id);
-  for (const words of piece.words) if (words.pointsAt?.chart === id) words.pointsAt = null;
+  for (const words of piece.words) {
+    if (words.pointsAt?.chart === id) words.pointsAt = null;
+    if (words.momentOf === id) words.momentOf = null;
+  }
   for (const { entrance, exit } of piece.charts) {
     for (const motion of [entrance, exit]) if (motion?.with === id) delete motion.with;
   }

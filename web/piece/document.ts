@@ -181,6 +181,10 @@ export interface Chart {
    * what it is taken together with
    */
   group?: string | null;
+  /**
+   * absent or null: it stands at one column until a change says another
+   */
+  run?: Run | null;
 }
 export interface Place {
   /**
@@ -476,6 +480,55 @@ export interface OwnLabel {
   y?: number | null;
 }
 /**
+ * How a chart goes through the columns of its table, which are moments, one after the other.
+ */
+export interface Run {
+  /**
+   * frame of the first moment
+   */
+  begin: number;
+  /**
+   * from the first moment to the last
+   */
+  frames: number;
+  /**
+   * the way from moment to moment
+   */
+  between: 'straight' | 'eased' | 'hold';
+  /**
+   * frames that figures take to change places
+   */
+  places: number;
+  /**
+   * moments that stand on a frame or a beat; those between two of them are spread evenly
+   *
+   * @maxItems 240
+   */
+  pins: RunPin[];
+}
+/**
+ * A moment that stands on a frame, or on a beat.
+ */
+export interface RunPin {
+  column: string;
+  frame: number;
+  pin: Pin | null;
+}
+/**
+ * Ties a move to a beat.
+ */
+export interface Pin {
+  line: string;
+  /**
+   * null: the beginning of the line
+   */
+  word: number | null;
+  /**
+   * frames
+   */
+  offset: number;
+}
+/**
  * A title, or any other text that stands by itself.
  */
 export interface FreeText {
@@ -521,6 +574,10 @@ export interface FreeText {
    * the mark that it points at
    */
   pointsAt?: FigureTarget | null;
+  /**
+   * the chart whose moment it says while that runs; absent or null: it says its own text
+   */
+  momentOf?: string | null;
 }
 export interface FigureTarget {
   chart: string;
@@ -632,20 +689,6 @@ export interface ChartTarget {
  */
 export interface CameraTarget {
   camera: true;
-}
-/**
- * Ties a move to a beat.
- */
-export interface Pin {
-  line: string;
-  /**
-   * null: the beginning of the line
-   */
-  word: number | null;
-  /**
-   * frames
-   */
-  offset: number;
 }
 /**
  * A part stands out while the others dim, and lets go again.

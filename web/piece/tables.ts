@@ -61,9 +61,11 @@ export function showing(piece: Piece, table: Table, column: string): number {
   );
 }
 
-export function removeColumn(table: Table, id: string): void {
+export function removeColumn(piece: Piece, table: Table, id: string): void {
   const at = table.columns.findIndex((column) => column.id === id);
   if (at < 0 || table.columns.length === 1) return;
+  for (const { run } of piece.charts.filter((chart) => chart.table === table.id))
+    if (run) run.pins = run.pins.filter(({ column }) => column !== id);
   table.columns.splice(at, 1);
   for (const row of table.rows) row.cells.splice(at, 1);
 }

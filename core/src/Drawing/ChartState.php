@@ -44,7 +44,7 @@ final readonly class ChartState
         ?TimedMove $move,
     ): self {
         $decimals = ReadingText::shareDecimals($figures, $reading);
-        $shown = $figures->shownPercentages($decimals);
+        $shown = $reading->of === 'share' ? $figures->shownPercentages($decimals) : [];
         $readings = [];
         foreach ($figures->list as $figure) {
             $readings[$figure->id] = ReadingText::ofFigure($figure, $reading, $shown, $decimals);

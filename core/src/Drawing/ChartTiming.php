@@ -82,6 +82,12 @@ final class ChartTiming
         return $this->form->needs($this->formSettings)->isOnScale();
     }
 
+    /** Whether figures are changing places on a frame. */
+    public function isRearrangingAt(int $frame): bool
+    {
+        return $this->story->isRearrangingAt($frame);
+    }
+
     public function settingsAt(int $frame): FormSettings
     {
         return $this->settings === []

@@ -247,6 +247,19 @@ final class FiguresOverTime
         return KeyedNumber::of($first, $steps);
     }
 
+    /** Whether figures are changing places on a frame. */
+    public function isRearrangingAt(int $frame): bool
+    {
+        foreach ($this->places as $place) {
+            $now = $place->at($frame);
+            if ($now !== round($now)) {
+                return true;
+            }
+        }
+
+        return isset($this->rearranging[$frame]);
+    }
+
     /** The state that stands still on a frame, or null while figures change. */
     public function settledAt(int $frame): ?int
     {

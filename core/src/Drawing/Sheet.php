@@ -13,9 +13,11 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Change;
+use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
@@ -48,6 +50,7 @@ final readonly class Sheet
                 'whole' => self::plain($timing->figures()->whole->toFloat(), 6),
                 'measure' => $isAngle ? 'Sweep' : 'Length',
                 'handles' => self::handles($timing),
+                'run' => self::moments($timing->run, $timecode),
                 'changes' => self::changes($timing->changes, $timecode),
                 'keyed' => (object) array_map(
                     static fn (KeyedNumber $number): array => self::course($number, $piece->stage->frames),
@@ -103,6 +106,26 @@ final readonly class Sheet
         }
 
         return $handles;
+    }
+
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return list<array{column: string, frame: int, at: string}>|null the moments of a chart that runs
+     */
+    private static function moments(?Run $run, \Closure $timecode): ?array
+    {
+        return $run === null
+            ? null
+            : array_map(
+                static fn (Column $column, int $frame): array => [
+                    'column' => $column->id,
+                    'frame' => $frame,
+                    'at' => $timecode($frame),
+                ],
+                $run->columns,
+                $run->frames,
+            );
     }
 
     /**

@@ -12,7 +12,7 @@ use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Words\TextSetter;
 
 /** How large the words at a chart's marks become, whatever its figures are over time; pixels. */
-final readonly class WordSizes
+final class WordSizes
 {
     /** the size of a label that stands over a reading, as a fraction of it */
     public const OVER = 0.7;
@@ -24,10 +24,19 @@ final readonly class WordSizes
     /** how high label and reading are together, in heights of a capital */
     private const BOTH = 2.3;
 
-    private ChartWords $words;
+    private readonly ChartWords $words;
 
-    public function __construct(private Chart $chart, private ChartTiming $timing, private TextSetter $setter)
-    {
+    /** @var array<string, array{float, float}> what has been found, by figure id */
+    private array $labels = [];
+
+    /** @var array<string, array<string, float>> the widest reading, by figure id and style */
+    private array $readings = [];
+
+    public function __construct(
+        private readonly Chart $chart,
+        private readonly ChartTiming $timing,
+        private readonly TextSetter $setter,
+    ) {
         $this->words = $chart->words;
     }
 
@@ -56,6 +65,12 @@ final readonly class WordSizes
     /** @return array{float, float} width and height of a label at its mark */
     public function label(string $figureId): array
     {
+        return $this->labels[$figureId] ??= $this->measured($figureId);
+    }
+
+    /** @return array{float, float} */
+    private function measured(string $figureId): array
+    {
         $style = $this->style($figureId);
         $kind = $this->kind($figureId);
         $reading = $kind === 'label' ? 0.0 : $this->reading($figureId, $style);
@@ -83,7 +98,7 @@ final readonly class WordSizes
     /** The widest that a reading becomes where its figures stand still. */
     public function reading(string $figureId, TextStyle $style): float
     {
-        return max(
+        return $this->readings[$figureId][$style->font.' '.$style->size] ??= max(
             array_map(
                 fn (ChartState $state): float => $this->setter->width(
                     $state->readings[$figureId]->at(1.0),

@@ -9,6 +9,10 @@ use Brick\Math\BigRational;
 /** One cell of the sheet, understood: its number, its share of the whole, and how it was given. */
 final readonly class Figure
 {
+    private float $number;
+
+    private float $part;
+
     public function __construct(
         public string $id,
         public string $label,
@@ -29,17 +33,19 @@ final readonly class Figure
         /** whether nothing was typed for it; it counts as 0, and a line has a gap there */
         public bool $isGap = false,
     ) {
+        $this->number = $exact->toFloat();
+        $this->part = $exactShare->toFloat();
     }
 
     public function value(): float
     {
-        return $this->exact->toFloat();
+        return $this->number;
     }
 
     /** The share of the whole, from 0 to 1. */
     public function share(): float
     {
-        return $this->exactShare->toFloat();
+        return $this->part;
     }
 
     /** The row, and of several series the one it belongs to. */

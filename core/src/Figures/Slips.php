@@ -24,9 +24,19 @@ final readonly class Slips
     private const AROUND = 12.0;
     private const ROUNDED = 0.6;
 
+    /** @var list<float> the filled cells without their signs */
+    private array $amounts;
+
+    /** @var array<int, float> those above zero, the smallest first, by their places */
+    private array $sizes;
+
     /** @param list<array{Row, int, string, CellNumber}> $filled row, its number from 1, what was typed, its value */
     private function __construct(private array $filled)
     {
+        $amounts = array_map(static fn (array $one): float => abs($one[3]->value->toFloat()), $filled);
+        $sizes = array_filter($amounts, static fn (float $amount): bool => $amount > 0.0);
+        asort($sizes);
+        [$this->amounts, $this->sizes] = [$amounts, $sizes];
     }
 
     /**
@@ -101,20 +111,24 @@ final readonly class Slips
         return [self::sumNearHundred($table, $columnId, $sum, $isMarked)];
     }
 
+    /** The size of the first of all, or of the second where the first is this one itself; from the end: below zero. */
+    private function other(int $place, int $first, int $second): float
+    {
+        $places = array_slice(array_keys($this->sizes), min($first, $second), 2);
+        $wanted = $first < 0 ? array_reverse($places) : $places;
+
+        return $this->sizes[$wanted[0] === $place ? $wanted[1] : $wanted[0]];
+    }
+
     private function digitTooMany(int $place): ?Problem
     {
         [$row, $number, $typed, $cell] = $this->filled[$place];
-        $value = abs($cell->value->toFloat());
-        $others = [];
-        foreach ($this->filled as $at => [, , , $other]) {
-            if ($at !== $place && !$other->value->isZero()) {
-                $others[] = abs($other->value->toFloat());
-            }
-        }
-        if (count($others) < 2 || CellNumber::isWorkedOut($typed)) {
+        $value = $this->amounts[$place];
+        $others = count($this->sizes) - (isset($this->sizes[$place]) ? 1 : 0);
+        if ($others < 2 || CellNumber::isWorkedOut($typed)) {
             return null;
         }
-        [$least, $most] = [min($others), max($others)];
+        [$least, $most] = [$this->other($place, 0, 1), $this->other($place, -1, -2)];
         $tenth = $value / 10;
         if ($value < self::FAR * $most || $tenth < $least / 2 || $tenth > $most * 2) {
             return null;

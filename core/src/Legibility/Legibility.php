@@ -113,7 +113,8 @@ final readonly class Legibility
 
         // Marks with a name at each need no colour to be told by; of a great many it has been said already.
         $isNamed = $chart->words->names !== null && $timing->figures()->seriesCount() < 2;
-        $isToldByColour = !$isNamed && $count >= 2 && $count <= 2 * self::MANY;
+        $isOneLine = $timing->form->isJoined() && $timing->figures()->seriesCount() < 2;
+        $isToldByColour = !$isNamed && !$isOneLine && $count >= 2 && $count <= 2 * self::MANY;
 
         return [...$slips, ...$isToldByColour ? [$this->colours($timing)] : []];
     }
@@ -213,7 +214,12 @@ final readonly class Legibility
 
     private function apart(): Check
     {
+        $last = array_key_first($this->looks);
         foreach ($this->looks as $frame => $words) {
+            // Figures that are just changing places pass each other, and so do their words.
+            if ($frame !== $last && $this->isRearranging($frame)) {
+                continue;
+            }
             foreach ($words as $place => $word) {
                 foreach (array_slice($words, $place + 1) as $other) {
                     if ($word->over($other) > self::MEET) {
@@ -228,6 +234,17 @@ final readonly class Legibility
         }
 
         return Check::right('No words stand over others.');
+    }
+
+    private function isRearranging(int $frame): bool
+    {
+        foreach ($this->timings as $timing) {
+            if ($timing->isRearrangingAt($frame)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function uncut(): Check

@@ -28,14 +28,12 @@ final readonly class KeyedNumber
      */
     public static function of(float $first, array $changes): self
     {
-        $number = new self($first, []);
         $steps = [];
         foreach ($changes as [$move, $to, $from]) {
-            $steps[] = ['move' => $move, 'from' => $from ?? $number->at($move->begin), 'to' => $to];
-            $number = new self($first, $steps);
+            $steps[] = ['move' => $move, 'from' => $from ?? self::reached($first, $steps, $move->begin), 'to' => $to];
         }
 
-        return $number;
+        return new self($first, $steps);
     }
 
     /**
@@ -60,23 +58,34 @@ final readonly class KeyedNumber
 
     public function at(int $frame): float
     {
-        $value = $this->moved($frame);
+        $value = self::reached($this->first, $this->steps, $frame);
 
         return $this->emphasised === null ? $value : ($this->emphasised)($value, $frame);
     }
 
-    private function moved(int $frame): float
+    /**
+     * What the last step that has begun makes of it.
+     *
+     * @param list<array{move: TimedMove, from: float, to: float}> $steps by their beginnings
+     */
+    private static function reached(float $first, array $steps, int $frame): float
     {
-        for ($index = count($this->steps) - 1; $index >= 0; --$index) {
-            $step = $this->steps[$index];
-            if ($frame >= $step['move']->begin) {
-                $amount = min(1.0, max(0.0, $step['move']->progressAt($frame)));
-
-                return $amount >= 1.0 ? $step['to'] : $step['from'] + ($step['to'] - $step['from']) * $amount;
+        [$low, $high] = [0, count($steps)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($steps[$middle]['move']->begin <= $frame) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
             }
         }
+        if ($low === 0) {
+            return $first;
+        }
+        $step = $steps[$low - 1];
+        $amount = min(1.0, max(0.0, $step['move']->progressAt($frame)));
 
-        return $this->first;
+        return $amount >= 1.0 ? $step['to'] : $step['from'] + ($step['to'] - $step['from']) * $amount;
     }
 
     public function isStill(): bool

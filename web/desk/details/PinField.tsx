@@ -12,13 +12,16 @@ interface Props {
   isOwn: boolean;
   /** it can follow its chart's order */
   canFollow?: boolean;
+  /** what that is called */
+  follows?: string;
   onFollow?: () => void;
   onFrame: (begin: number) => void;
   onPin: (pin: NonNullable<Move['pin']>) => void;
 }
 
 /** On what a move begins: a word, a line, a frame, or in its chart's order. */
-export function PinField({ id, piece, pin, begin, isOwn, canFollow = false, onFollow, onFrame, onPin }: Props) {
+export function PinField(props: Props) {
+  const { id, piece, pin, begin, isOwn, canFollow = false, follows = 'as the chart', onFollow, onFrame, onPin } = props;
   const sheet = useDesk((state) => state.computed?.sheet);
   const timecode = useTimecode(sheet);
   const lines = sheet?.lines ?? {};
@@ -40,7 +43,7 @@ export function PinField({ id, piece, pin, begin, isOwn, canFollow = false, onFo
             }
           }}
         >
-          {canFollow && <option value="order">as the chart</option>}
+          {canFollow && <option value="order">{follows}</option>}
           <option value="frame">on a frame</option>
           {piece.script.lines
             .filter((line) => (lines[line.id]?.length ?? 0) > 0 && line.text.trim() !== '')

@@ -1,7 +1,7 @@
 import { Choice, Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { moveOf, ownMove, removeMove, removeWords, setWordsText } from '../../piece/changes';
+import { isRunning, moveOf, ownMove, removeMove, removeWords, setWordsText } from '../../piece/changes';
 import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
@@ -25,6 +25,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
   const place = useDesk((state) => state.computed?.sheet.places[wordsId]);
   const charts = useDesk((state) => state.computed?.sheet.charts);
   if (!words) return null;
+  const runs = piece.charts.filter((chart) => isRunning(piece, chart));
   const change = (part: Partial<FreeText>): void =>
     edit((draft) => {
       const one = draft.words.find(({ id }) => id === wordsId);
@@ -37,13 +38,28 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
         <i className="bi bi-type" aria-hidden="true" /> <strong>Title</strong>
       </div>
       <div className="fields one-column">
-        <TextField
-          label="says"
-          value={words.text}
-          longest={500}
-          rows={2}
-          onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
-        />
+        {runs.length > 0 && (
+          <Pick
+            label="text"
+            value={runs.some(({ id }) => id === words.momentOf) ? (words.momentOf ?? '') : ''}
+            options={[
+              ['', 'its own'],
+              ...runs.map((chart): [string, string] => [chart.id, `the moment of ${chartName(piece, chart)}`]),
+            ]}
+            onChange={(chart) => change({ momentOf: chart || null })}
+          />
+        )}
+        {runs.some(({ id }) => id === words.momentOf) ? (
+          <p className="hint">It says the moment that the chart has reached, as the table names it.</p>
+        ) : (
+          <TextField
+            label="says"
+            value={words.text}
+            longest={500}
+            rows={2}
+            onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
+          />
+        )}
         <Pick
           label="is the"
           value={words.role ?? 'note'}

@@ -9,6 +9,7 @@ import { ChangeList } from '../details/ChangeList';
 import { useChartEdit } from '../useChartEdit';
 import { copyPart } from '../useClipboard';
 import { useProperties } from '../useForms';
+import { RunFields } from './RunFields';
 
 const ENTRANCE: ChartMotion = {
   begin: 12,
@@ -25,7 +26,8 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const sheet = useDesk((state) => state.computed?.sheet.charts[chart.id]);
   const properties = useProperties(chart.form.kind);
   // Several columns side by side are all there already; and of one column there is no other to change to.
-  const hasOther = (chart.series?.length ?? 0) < 2 && (tableOf(piece, chart)?.columns.length ?? 1) > 1;
+  // One that runs goes through all of them by itself.
+  const hasOther = !chart.run && (chart.series?.length ?? 0) < 2 && (tableOf(piece, chart)?.columns.length ?? 1) > 1;
   const offered = (properties?.chart ?? []).filter(({ kind }) => kind !== 'column' || hasOther);
   return (
     <div className="fields motion-face">
@@ -51,6 +53,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           table={tableOf(piece, chart)}
         />
       </section>
+      <RunFields key={chart.id} piece={piece} chart={chart} />
       <section>
         <h3>
           <Switch

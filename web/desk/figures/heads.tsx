@@ -2,6 +2,8 @@ import { ask, reasonOf } from '../../api/client';
 import { useNotices } from '../../common/Notices';
 import { addColumn, orderRows, removeColumn, showing } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
 import { ColumnHead } from './ColumnHead';
 
 /** Changes the table, or the chart that shows it. */
@@ -47,7 +49,9 @@ interface FigureHeadProps extends Props {
 
 export function FigureHead({ piece, table, chart, column, change }: FigureHeadProps) {
   const at = table.columns.indexOf(column);
-  const isShown = chart.column === column.id;
+  const moments = useDesk((state) => state.computed?.sheet.charts[chart.id]?.run);
+  const now = usePlay((state) => moments?.findLast(({ frame }) => frame <= state.frame)?.column ?? null);
+  const isShown = moments ? (now ?? moments[0].column) === column.id : chart.column === column.id;
   const isSeries = chart.series !== undefined && chart.series.length > 1 && chart.series.includes(column.id);
   const times = showing(piece, table, column.id);
   const name = column.name || `Column ${at + 1}`;
@@ -59,7 +63,7 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
       label={table.columns.length === 1 ? 'Name of the column' : `Name of column ${at + 1}`}
       placeholder={`Column ${at + 1}`}
       doings={[
-        ...(isShown
+        ...(isShown || moments
           ? []
           : [
               {
@@ -86,7 +90,7 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
           icon: 'x-lg',
           off: table.columns.length === 1 || times > 0,
           title: times > 0 && table.columns.length > 1 ? 'It is shown in the piece' : undefined,
-          run: () => change((draft) => removeColumn(draft, column.id)),
+          run: () => change((draft, _, whole) => removeColumn(whole, draft, column.id)),
         },
       ]}
       onName={(next) =>
