@@ -175,6 +175,8 @@ export interface SheetChart {
   /** Sweep or Length */
   measure: string;
   handles: SheetHandle[];
+  /** its parts have sides */
+  isSolid: boolean;
   /** the moments of a chart that runs, in frames */
   run: { column: string; frame: number; at: string }[] | null;
   changes: SheetChange[];
@@ -352,6 +354,20 @@ export interface Proof {
   checks: ProofCheck[];
   /** what the marks of each chart lie in */
   extents: Record<string, [left: number, top: number, width: number, height: number]>;
+  /** of solid charts */
+  distortions: Record<string, ProofDistortion>;
+}
+
+/** What is seen of the parts of a solid chart, against what they are. */
+export interface ProofDistortion {
+  parts: { figure: string; label: string; colour: string; trueText: string; seenText: string; factor: number }[];
+  /** how many times too large or too small the part that is farthest off is seen */
+  worst: number;
+  /** degrees */
+  turn: number;
+  /** the turn at which the worst is least, in degrees, and how bad it is then */
+  bestTurn: number;
+  best: number;
 }
 
 /** A page of the shelf; `count` is of all pages, `next` is where the following one begins. */

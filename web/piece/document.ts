@@ -4,9 +4,21 @@
  * How figures become shapes. What a form does not know is kept, and not used.
  */
 export type Form = {
-  kind: 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'line' | 'area' | 'strip' | 'ribbon';
+  kind: 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'line' | 'area' | 'strip' | 'ribbon' | 'tilted';
   [k: string]:
-    number | string | 'pie' | 'donut' | 'dial' | 'rings' | 'bars' | 'columns' | 'line' | 'area' | 'strip' | 'ribbon';
+    | number
+    | string
+    | 'pie'
+    | 'donut'
+    | 'dial'
+    | 'rings'
+    | 'bars'
+    | 'columns'
+    | 'line'
+    | 'area'
+    | 'strip'
+    | 'ribbon'
+    | 'tilted';
 };
 /**
  * sRGB, such as #2f6b52
@@ -455,6 +467,7 @@ export interface Own {
    */
   off?: boolean;
   label?: OwnLabel | null;
+  faces?: Faces;
 }
 /**
  * What the label of one mark has of its own.
@@ -478,6 +491,14 @@ export interface OwnLabel {
    * pixels
    */
   y?: number | null;
+}
+/**
+ * Colours of a solid part's sides; absent: from its own colour, darker and deeper.
+ */
+export interface Faces {
+  wall?: Colour | null;
+  inner?: Colour | null;
+  cut?: Colour | null;
 }
 /**
  * How a chart goes through the columns of its table, which are moments, one after the other.

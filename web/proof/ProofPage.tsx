@@ -7,6 +7,7 @@ import { NotHere } from '../common/NotHere';
 import { useDesk } from '../desk/deskStore';
 import { usePlay } from '../desk/playStore';
 import type { Piece } from '../piece/document';
+import { Tilting } from './Tilting';
 
 /** The measured comparison of picture and figures, and what stands in the way of reading it. */
 export function ProofPage() {
@@ -80,6 +81,9 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
         </p>
         {piece.charts.map((chart) => (
           <Outlines key={chart.id} piece={piece} chartId={chart.id} proof={proof} />
+        ))}
+        {Object.entries(proof.distortions).map(([chartId, distortion]) => (
+          <Tilting key={chartId} id={id} piece={piece} chartId={chartId} distortion={distortion} />
         ))}
       </section>
       <section>

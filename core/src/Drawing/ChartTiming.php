@@ -106,6 +106,20 @@ final class ChartTiming
         );
     }
 
+    /**
+     * The same with other settings.
+     *
+     * @param array<string, float|string> $changed by setting
+     */
+    public function layoutWith(int $frame, array $changed): Layout
+    {
+        return $this->form->layout(
+            $this->settingsAt($frame)->with($changed),
+            $this->place,
+            $this->story->momentAt($frame),
+        );
+    }
+
     /** Where every figure stands once a state has been reached. */
     public function layoutOf(int $state): Layout
     {

@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
@@ -29,9 +30,11 @@ final readonly class DrawChart
         $marks = $this->marks($chart, $timing, $shapes, $finish);
         $furniture = new DrawFurniture($chart, $timing, $shapes, $this->setter);
         $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->setter, $ground);
+        $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;
         $children = [
             ...$furniture->behind(),
-            new GroupNode('soft', $finish->softEdges($marks, $poses)),
+            new GroupNode('soft', $finish->softEdges($solid?->bodies($marks) ?? $marks, $poses)),
+            ...$solid?->sides() ?? [],
             new GroupNode('seams', $finish->seams($marks)),
         ];
         foreach ($marks as $figureId => $mark) {

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
+use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
@@ -50,6 +51,7 @@ final readonly class Sheet
                 'whole' => self::plain($timing->figures()->whole->toFloat(), 6),
                 'measure' => $isAngle ? 'Sweep' : 'Length',
                 'handles' => self::handles($timing),
+                'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),
                 'changes' => self::changes($timing->changes, $timecode),
                 'keyed' => (object) array_map(

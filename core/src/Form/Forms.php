@@ -32,6 +32,7 @@ final readonly class Forms implements FormCatalogue
             Line\Line::filled(),
             new Ribbon\Strip(),
             new Ribbon\Ribbon(),
+            new Tilted\Tilted(),
         );
     }
 

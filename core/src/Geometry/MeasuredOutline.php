@@ -43,7 +43,10 @@ final readonly class MeasuredOutline
                 case 'A':
                     $to = new Point((float) ($parts[$place + 6] ?? 0), (float) ($parts[$place + 7] ?? 0));
                     [$large, $clockwise] = [($parts[$place + 4] ?? '0') === '1', ($parts[$place + 5] ?? '0') === '1'];
-                    $segments[] = Segment::arc($at, $to, (float) ($parts[$place + 1] ?? 0), $large, $clockwise);
+                    [$radius, $upright] = [(float) ($parts[$place + 1] ?? 0), (float) ($parts[$place + 2] ?? 0)];
+                    $segments[] = abs($radius - $upright) < 1e-9 || $radius <= 0 || $upright <= 0
+                        ? Segment::arc($at, $to, $radius, $large, $clockwise)
+                        : Segment::ellipse($at, $to, $radius, $upright / $radius, $large, $clockwise);
                     $at = $to;
                     $place += 7;
                     break;

@@ -7,6 +7,9 @@ namespace Lupine\Core\Geometry;
 /** One stretch of an outline that has been read back: a straight line or a circular arc. */
 final readonly class Segment
 {
+    /** into which the length of an ellipse is divided */
+    private const STEPS = 64;
+
     private function __construct(
         public Point $from,
         public Point $to,
@@ -16,6 +19,8 @@ final readonly class Segment
         public float $sweep,
         /** pixels */
         public float $length,
+        /** of an arc of an ellipse: its height to its width, whose half is the radius */
+        public float $ratio = 1.0,
     ) {
     }
 
@@ -48,6 +53,47 @@ final readonly class Segment
         return new self($from, $to, $centre, $radius, $sweep, abs($sweep) * $radius);
     }
 
+    /**
+     * An arc of an ellipse that lies level: that of a circle, of whose heights it has a part.
+     *
+     * @param float $ratio above 0
+     */
+    public static function ellipse(
+        Point $from,
+        Point $to,
+        float $radius,
+        float $ratio,
+        bool $large,
+        bool $clockwise,
+    ): self {
+        $round = self::arc(
+            new Point($from->x, $from->y / $ratio),
+            new Point($to->x, $to->y / $ratio),
+            $radius,
+            $large,
+            $clockwise,
+        );
+        $centre = $round->centre ?? $round->from;
+        $begin = atan2($round->from->y - $centre->y, $round->from->x - $centre->x);
+        // Simpson's rule over the length of the tangent.
+        $length = 0.0;
+        for ($step = 0; $step <= self::STEPS; ++$step) {
+            $angle = $begin + ($round->sweep * $step) / self::STEPS;
+            $weight = $step === 0 || $step === self::STEPS ? 1 : ($step % 2 === 1 ? 4 : 2);
+            $length += $weight * hypot(sin($angle), $ratio * cos($angle));
+        }
+
+        return new self(
+            $from,
+            $to,
+            new Point($centre->x, $centre->y * $ratio),
+            $round->radius,
+            $round->sweep,
+            ($length * abs($round->sweep) * $round->radius) / (3 * self::STEPS),
+            $ratio,
+        );
+    }
+
     public function isArc(): bool
     {
         return $this->centre !== null;
@@ -60,13 +106,13 @@ final readonly class Segment
         if ($this->centre === null) {
             return $points;
         }
-        $begin = atan2($this->from->y - $this->centre->y, $this->from->x - $this->centre->x);
+        $begin = atan2(($this->from->y - $this->centre->y) / $this->ratio, $this->from->x - $this->centre->x);
         [$low, $high] = [min($begin, $begin + $this->sweep), max($begin, $begin + $this->sweep)];
         for ($quarter = (int) ceil($low / (M_PI / 2)); $quarter * M_PI / 2 <= $high; ++$quarter) {
             $angle = $quarter * M_PI / 2;
             $points[] = new Point(
                 $this->centre->x + $this->radius * cos($angle),
-                $this->centre->y + $this->radius * sin($angle),
+                $this->centre->y + $this->radius * $this->ratio * sin($angle),
             );
         }
 
@@ -78,6 +124,8 @@ final readonly class Segment
     {
         $chord = ($this->from->x * $this->to->y - $this->to->x * $this->from->y) / 2;
 
-        return $this->isArc() ? $chord + ($this->radius ** 2 * ($this->sweep - sin($this->sweep))) / 2 : $chord;
+        return $this->isArc()
+            ? $chord + ($this->ratio * $this->radius ** 2 * ($this->sweep - sin($this->sweep))) / 2
+            : $chord;
     }
 }

@@ -281,13 +281,25 @@ final class Again
         $needed = $this->needed();
         $columns = array_filter(
             $this->old->columns,
-            static fn (Column $column): bool => in_array($column->id, $needed, true),
+            fn (Column $column): bool => $this->runs() || in_array($column->id, $needed, true),
         );
 
         return array_values(array_map(fn (Column $column): string => $this->cell($row, $column), $columns));
     }
 
-    /** @return list<string> columns that charts of the piece show at some time */
+    /** Whether a chart goes through all columns. */
+    private function runs(): bool
+    {
+        foreach ($this->piece->charts as $chart) {
+            if ($chart->table === $this->old->id && $chart->run !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> columns that have to stay, as charts of the piece show them by name at some time */
     private function needed(): array
     {
         $needed = $charts = [];

@@ -21,6 +21,8 @@ final readonly class OwnSettings
         public bool $hasStroke = false,
         public ?StrokeSettings $stroke = null,
         public ?OwnLabel $label = null,
+        /** @var array<string, string> colours of its sides where it is solid: wall, inner and cut */
+        public array $faces = [],
     ) {
     }
 
@@ -36,6 +38,14 @@ final readonly class OwnSettings
         $stroke = $field->get('stroke');
         $isNone = static fn (Field $value): bool => $value->isText() && $value->oneOf(['none']) === 'none';
 
+        $faces = [];
+        foreach (['wall', 'inner', 'cut'] as $kind) {
+            $colour = $field->get('faces')->isNull() ? null : $field->get('faces')->get($kind);
+            if ($colour !== null && !$colour->isNull()) {
+                $faces[$kind] = $colour->colour();
+            }
+        }
+
         return new self(
             $field->get('fill')->isNull() ? null : $field->get('fill')->colour(),
             !$pattern->isNull(),
@@ -47,6 +57,7 @@ final readonly class OwnSettings
             !$stroke->isNull(),
             $stroke->isNull() || $isNone($stroke) ? null : StrokeSettings::read($stroke),
             OwnLabel::read($field->get('label')),
+            $faces,
         );
     }
 }

@@ -8,6 +8,7 @@ use Lupine\Core\Drawing\ChartState;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Legibility\Check;
+use Lupine\Core\Legibility\Distortion;
 use Lupine\Core\Legibility\Legibility;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece;
@@ -26,6 +27,7 @@ final readonly class Proof implements \JsonSerializable
      * @param list<Check> $agreements readings and shares, against the marks
      * @param list<Check> $looks what stands in the way of reading it
      * @param array<string, array{float, float, float, float}> $extents what the marks of each chart lie in, by chart id
+     * @param array<string, Distortion> $distortions of solid charts, by chart id
      */
     private function __construct(
         public array $figures,
@@ -33,6 +35,7 @@ final readonly class Proof implements \JsonSerializable
         private array $looks,
         public int $frames,
         private array $extents,
+        private array $distortions,
     ) {
     }
 
@@ -63,13 +66,36 @@ final readonly class Proof implements \JsonSerializable
             return [$extent->left, $extent->top, $extent->width, $extent->height];
         }, $timings);
 
-        return new self($figures, $checks, $looks, $piece->stage->frames, $extents);
+        $distortions = [];
+        foreach ($figures as $figure) {
+            // Where the first of its marks is there in full.
+            $distortions[$figure->chartId] ??= Distortion::of(
+                $figure->chartId,
+                $timings[$figure->chartId],
+                $figure->fullFrame,
+            );
+        }
+
+        return new self(
+            $figures,
+            $checks,
+            $looks,
+            $piece->stage->frames,
+            $extents,
+            array_filter($distortions, static fn (?Distortion $one): bool => $one !== null),
+        );
     }
 
     /** @return list<Check> */
     public function checks(): array
     {
         return [...$this->agreements, ...$this->looks];
+    }
+
+    /** @return array<string, Distortion> what tilting makes of solid charts, by chart id */
+    public function distortions(): array
+    {
+        return $this->distortions;
     }
 
     public function isExact(): bool
@@ -121,6 +147,7 @@ final readonly class Proof implements \JsonSerializable
             'figures' => $this->figures,
             'checks' => $this->checks(),
             'extents' => (object) $this->extents,
+            'distortions' => (object) $this->distortions,
         ];
     }
 

@@ -44,7 +44,9 @@ final class RunTest extends TestCase
                 'between' => $between,
                 'places' => 9,
                 'pins' => [],
-            ], 'charts.0.words.reading.of' => 'value', ...$form === 'line' ? [] : ['charts.0.form.order' => 'descending'], 'stage.frames' => 280], $form);
+            ], 'charts.0.words.reading.of' => 'value', 'stage.frames' => 280, ...$form === 'line' ? [] : [
+                'charts.0.form.order' => 'descending',
+            ]], $form);
             $timing = Sample::draw($piece)->timings['chart1'];
             $run = $timing->run;
             self::assertNotNull($run);
@@ -158,7 +160,8 @@ final class RunTest extends TestCase
     {
         $values = $timing->valuesAt($frame);
         $ids = array_keys($values);
-        usort($ids, static fn (string $a, string $b): int => $timing->placeAt($a, $frame) <=> $timing->placeAt($b, $frame));
+        $at = static fn (string $id): float => $timing->placeAt($id, $frame);
+        usort($ids, static fn (string $a, string $b): int => $at($a) <=> $at($b));
 
         return array_map(static fn (string $id): int => (int) round($values[$id]), $ids);
     }

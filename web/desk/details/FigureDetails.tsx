@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { ColourField } from '../../fields/ColourField';
 import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
@@ -130,6 +130,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
             own={chart.own[figureId] ?? {}}
             colour={figure.colour}
             isOutKeyed={'out' in figure.keyed}
+            isSolid={sheet?.charts[chartId]?.isSolid ?? false}
             onChange={(part) =>
               edit((draft) => {
                 const one = draft.charts.find(({ id }) => id === chartId);
@@ -181,10 +182,11 @@ interface LooksProps {
   own: Own;
   colour: string;
   isOutKeyed: boolean;
+  isSolid: boolean;
   onChange: (part: Own) => void;
 }
 
-function OwnLooks({ own, colour, isOutKeyed, onChange }: LooksProps) {
+function OwnLooks({ own, colour, isOutKeyed, isSolid, onChange }: LooksProps) {
   return (
     <>
       <Switch
@@ -193,6 +195,7 @@ function OwnLooks({ own, colour, isOutKeyed, onChange }: LooksProps) {
         onChange={(on) => onChange({ fill: on ? colour : null })}
       />
       {own.fill && <ColourField label="colour" value={own.fill} onChange={(fill) => onChange({ fill })} />}
+      {isSolid && <OwnFaces own={own} colour={own.fill ?? colour} onChange={onChange} />}
       <NumberField
         label="moved out"
         unit="pixels"
@@ -229,6 +232,29 @@ function OwnLooks({ own, colour, isOutKeyed, onChange }: LooksProps) {
         onChange={(source) => onChange({ glow: source === 'chart' ? null : source === 'none' ? 'none' : GLOW })}
       />
       {own.glow && own.glow !== 'none' && <EdgeFields edge={own.glow} onChange={(glow) => onChange({ glow })} />}
+    </>
+  );
+}
+
+const FACES = { wall: 'outer wall', inner: 'inner wall', cut: 'cut faces' } as const;
+
+/** Colours of a solid part's sides, each from its own colour until it is given another. */
+function OwnFaces({ own, colour, onChange }: Pick<LooksProps, 'own' | 'colour' | 'onChange'>) {
+  return (
+    <>
+      {(['wall', 'inner', 'cut'] as const).map((kind) => {
+        const given = own.faces?.[kind] ?? null;
+        const set = (next: string | null): void => {
+          const faces = { ...own.faces, [kind]: next ?? undefined };
+          onChange({ faces: Object.values(faces).some(Boolean) ? faces : undefined });
+        };
+        return (
+          <Fragment key={kind}>
+            <Switch label={FACES[kind]} value={given !== null} onChange={(on) => set(on ? colour : null)} />
+            {given && <ColourField label={`${FACES[kind]}, colour`} value={given} onChange={set} />}
+          </Fragment>
+        );
+      })}
     </>
   );
 }

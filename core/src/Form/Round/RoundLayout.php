@@ -52,6 +52,8 @@ final readonly class RoundLayout implements Layout
     /** @param float $hole inner radius as a fraction of the outer one */
     public static function of(FormSettings $settings, float $hole, Point $centre, Moment $moment): self
     {
+        // A form that has no gaps, no corners and no track does not have their settings either.
+        $number = static fn (string $name): float => $settings->has($name) ? $settings->number($name) : 0.0;
         $turn = $settings->word('direction') === 'clockwise' ? 1 : -1;
         $whole = $settings->number('sweepDegrees');
         $at = Degrees::normalised($settings->number('startDegrees'));
@@ -63,7 +65,7 @@ final readonly class RoundLayout implements Layout
         );
         $sum = array_sum(array_map(static fn (Standing $one): float => $one->fraction * $whole, $moment->standings));
         // One part that is the whole has no neighbour, so no gap either.
-        $gap = count($shown) > 1 || abs($sum - 360) >= 1e-9 ? $settings->number('gap') : 0.0;
+        $gap = count($shown) > 1 || abs($sum - 360) >= 1e-9 ? $number('gap') : 0.0;
         $radius = $settings->number('radius');
         $areas = $gap > 0 && $settings->word('gapKeeps') === 'areas' && abs($sum - $whole) < 1e-6
             ? self::areas($moment, $radius, $radius * $hole, $gap, $whole)
@@ -85,7 +87,7 @@ final readonly class RoundLayout implements Layout
 
         return new self(
             $turn > 0,
-            $areas === null ? $settings->number('corner') : 0.0,
+            $areas === null ? $number('corner') : 0.0,
             $centre,
             $radius,
             $radius * $hole,
@@ -93,7 +95,7 @@ final readonly class RoundLayout implements Layout
             $whole,
             $slots,
             $areas,
-            $settings->word('track'),
+            $settings->has('track') ? $settings->word('track') : 'none',
             $settings->number('startDegrees'),
         );
     }

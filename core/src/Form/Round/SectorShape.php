@@ -28,8 +28,12 @@ final readonly class SectorShape implements Shape
      * @param Slot $slot the place of the whole part
      * @param Point $centre of the chart
      */
-    public function __construct(public Sector $sector, private Slot $slot, private Point $centre, private float $out)
-    {
+    public function __construct(
+        public Sector $sector,
+        public Slot $slot,
+        private Point $centre,
+        private float $out,
+    ) {
     }
 
     public function outline(): string

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Form\Tilted;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Scale;
+use Lupine\Core\Form\CommonSettings;
+use Lupine\Core\Form\Form;
+use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Handle;
+use Lupine\Core\Form\Moment;
+use Lupine\Core\Form\StandsAlone;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Piece\FormSettings;
+
+/** Parts of a whole as a solid disc or ring that lies before the viewer. */
+final readonly class Tilted implements Form
+{
+    use StandsAlone;
+
+    /** height of a new one, as a fraction of its radius, and its usual tilt */
+    private const HEIGHT = 0.3;
+    private const TILT = 55.0;
+
+    public function name(): string
+    {
+        return 'tilted';
+    }
+
+    public function needs(FormSettings $settings): Needs
+    {
+        return Needs::Parts;
+    }
+
+    public function settings(): array
+    {
+        return [
+            FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 350, true),
+            FormSetting::number('tilt', 'tilt', 'degrees', 0, 85, self::TILT, true, hint: 'From straight above: 0.'),
+            FormSetting::number('height', 'height', 'pixels', 0, 2000, 110, true),
+            FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0, true),
+            FormSetting::number('startDegrees', 'turn', 'degrees', -3600, 3600, 0, true),
+            FormSetting::number(
+                'apart',
+                'moved apart',
+                'pixels',
+                0,
+                1000,
+                0,
+                true,
+                hint: 'How far every part is moved out.',
+            ),
+            CommonSettings::order(),
+            FormSetting::number('sweepDegrees', 'whole sweep', 'degrees', 1, 360, 360),
+            CommonSettings::direction(),
+            CommonSettings::rest(),
+            FormSetting::number(
+                'shade',
+                'sides darker',
+                'fraction',
+                0,
+                0.6,
+                0.16,
+                hint: 'By how much the sides are darker and deeper in colour than the top.',
+            ),
+            FormSetting::number('light', 'light', 'fraction', 0, 1, 0.5),
+            FormSetting::number(
+                'lightDegrees',
+                'light from',
+                'degrees',
+                -3600,
+                3600,
+                215,
+                hint: 'Clockwise from behind: 180 is from the front, 270 from the left.',
+            ),
+        ];
+    }
+
+    public function promise(): string
+    {
+        return 'The top of each part is to the whole top as its figure is to the whole. What is seen of its sides is'
+            .' more: proof says how much that makes of each part, and at which turn it is least.';
+    }
+
+    public function defaults(): FormDefaults
+    {
+        return new FormDefaults(hasLegend: true, hasTotal: false);
+    }
+
+    public function fitted(float $width, float $height, int $count): array
+    {
+        $turned = deg2rad(self::TILT);
+        $radius = floor(min($width / 2, $height / (2 * cos($turned) + self::HEIGHT * sin($turned))));
+
+        return ['radius' => $radius, 'height' => round($radius * self::HEIGHT)];
+    }
+
+    public function stacking(FormSettings $settings): string
+    {
+        return 'none';
+    }
+
+    public function scale(FormSettings $settings, Figures $figures): Scale
+    {
+        return Scale::none();
+    }
+
+    public function handles(FormSettings $settings, Point $place, int $count): array
+    {
+        $radius = $settings->number('radius');
+        $view = new View($place, $settings->number('tilt'), $settings->number('height'));
+        $up = max(0.05, sin(deg2rad($settings->number('tilt'))));
+        $hole = $view->point(new Point(-$radius * $settings->number('hole'), 0));
+
+        return [
+            Handle::along('radius', $view->point(new Point($radius, 0)), 90),
+            Handle::along('hole', $hole, 270, 1 / max(1.0, $radius), 0.01),
+            // The middle stays where it is: the foot goes down as much as the top goes up.
+            Handle::along('height', $view->point(new Point(0, $radius), 1.0), 180, 2 / $up),
+            Handle::along('tilt', $view->point(new Point(0, -$radius)), 180, 90 / max(40.0, 2 * $radius)),
+            Handle::around(
+                'startDegrees',
+                $view->point((new Point(0, 0))->towards($settings->number('startDegrees'), $radius)),
+                $view->point(new Point(0, 0)),
+            ),
+        ];
+    }
+
+    public function layout(FormSettings $settings, Point $place, Moment $moment): TiltedLayout
+    {
+        return TiltedLayout::of($settings, $place, $moment);
+    }
+}
