@@ -63,6 +63,11 @@ final class EveryFormTest extends TestCase
             ['curve' => 'path', 'path' => 'M0 0C40 0 60 80 100 80s30-90 80-40a50 30 10 0 1 60 60'],
             ['curve' => 'points', 'ends' => 'round', 'bend' => 0.6],
         ],
+        'tilted' => [
+            ['hole' => 0.5, 'tilt' => 80],
+            ['apart' => 30, 'startDegrees' => 77],
+            ['direction' => 'counterclockwise', 'sweepDegrees' => 250],
+        ],
     ];
 
     /** @return iterable<string, array{Form}> */

@@ -26,6 +26,9 @@ final readonly class Tilted implements Form
     private const HEIGHT = 0.3;
     private const TILT = 55.0;
 
+    /** where the turn is taken, as a part of the radius; and half of the way along which the tilt is */
+    private const DIAL = 0.5;
+
     public function name(): string
     {
         return 'tilted';
@@ -114,6 +117,8 @@ final readonly class Tilted implements Form
         $radius = $settings->number('radius');
         $view = new View($place, $settings->number('tilt'), $settings->number('height'));
         $up = max(0.05, sin(deg2rad($settings->number('tilt'))));
+        $middle = $view->point(new Point(0, 0));
+        $long = max(40.0, 2 * self::DIAL * $radius);
         $hole = $view->point(new Point(-$radius * $settings->number('hole'), 0));
 
         return [
@@ -121,11 +126,16 @@ final readonly class Tilted implements Form
             Handle::along('hole', $hole, 270, 1 / max(1.0, $radius), 0.01),
             // The middle stays where it is: the foot goes down as much as the top goes up.
             Handle::along('height', $view->point(new Point(0, $radius), 1.0), 180, 2 / $up),
-            Handle::along('tilt', $view->point(new Point(0, -$radius)), 180, 90 / max(40.0, 2 * $radius)),
+            Handle::along(
+                'tilt',
+                new Point($place->x - $radius, $place->y + ($settings->number('tilt') / 90 - 0.5) * $long),
+                180,
+                90 / $long,
+            ),
             Handle::around(
                 'startDegrees',
-                $view->point((new Point(0, 0))->towards($settings->number('startDegrees'), $radius)),
-                $view->point(new Point(0, 0)),
+                $middle->towards($settings->number('startDegrees'), $radius * self::DIAL),
+                $middle,
             ),
         ];
     }
