@@ -118,7 +118,7 @@ export interface Table {
    */
   columns: [Column, ...Column[]];
   /**
-   * @maxItems 1000
+   * @maxItems 5000
    */
   rows: Row[];
   /**
@@ -197,6 +197,10 @@ export interface Chart {
    * absent or null: it stands at one column until a change says another
    */
   run?: Run | null;
+  /**
+   * absent or null: all rows
+   */
+  pick?: Pick | null;
 }
 export interface Place {
   /**
@@ -548,6 +552,27 @@ export interface Pin {
    * frames
    */
   offset: number;
+}
+/**
+ * Which rows of a long table a chart shows; the others are put together as one.
+ */
+export interface Pick {
+  /**
+   * the largest, the first of the alphabet, or the largest groups
+   */
+  by: 'largest' | 'label' | 'group';
+  /**
+   * so many beside the others
+   */
+  count: number;
+  /**
+   * whether what is left is a figure of its own; of parts of a whole it always is
+   */
+  others?: boolean;
+  /**
+   * what that one is called
+   */
+  label?: string;
 }
 /**
  * A title, or any other text that stands by itself.

@@ -32,9 +32,15 @@ final readonly class ChartState
         public Fractions $fractions,
         /** sheet, descending or ascending */
         public string $order,
+        /** how many places there are; figures that are not shown stand behind the last */
+        public int $room,
     ) {
     }
 
+    /**
+     * @param array<string, true> $outside figures that are not shown, by id
+     * @param int|null $room how many places there are; null: as many as figures
+     */
     public static function of(
         Form $form,
         FormSettings $settings,
@@ -42,6 +48,8 @@ final readonly class ChartState
         Figures $figures,
         ReadingSettings $reading,
         ?TimedMove $move,
+        array $outside = [],
+        ?int $room = null,
     ): self {
         $decimals = ReadingText::shareDecimals($figures, $reading);
         $shown = $reading->of === 'share' ? $figures->shownPercentages($decimals) : [];
@@ -50,8 +58,10 @@ final readonly class ChartState
             $readings[$figure->id] = ReadingText::ofFigure($figure, $reading, $shown, $decimals);
         }
         $places = [];
-        foreach ($figures->ordered($order) as $place => $figure) {
-            $places[$figure->id] = $place;
+        $room ??= count($figures->list);
+        $place = 0;
+        foreach ($figures->ordered($order) as $figure) {
+            $places[$figure->id] = isset($outside[$figure->id]) ? $room : $place++;
         }
 
         return new self(
@@ -63,6 +73,7 @@ final readonly class ChartState
             $move,
             new Fractions($form->needs($settings)->isOnScale(), $form->stacking($settings)),
             $order,
+            $room,
         );
     }
 
@@ -90,6 +101,6 @@ final readonly class ChartState
             );
         }
 
-        return new Moment($standings, $this->scale);
+        return new Moment($standings, $this->scale, $this->room);
     }
 }

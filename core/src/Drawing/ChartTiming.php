@@ -82,6 +82,23 @@ final class ChartTiming
         return $this->form->needs($this->formSettings)->isOnScale();
     }
 
+    /** Whether a figure is among those that are picked once a state has been reached. */
+    public function isShownIn(string $figureId, int $state): bool
+    {
+        return $this->states()[$state]->places[$figureId] < $this->states()[$state]->room;
+    }
+
+    /** @return Track<float>|null how far a figure is shown where others are picked; null where all are */
+    public function shown(string $figureId, FrameRange $range): ?Track
+    {
+        $place = $this->story->placeOfPicked($figureId);
+
+        return $place === null ? null : Track::of(
+            [$range->from, ...$place->changes($range)],
+            fn (int $frame): float => $this->story->shownPart($figureId, $frame),
+        );
+    }
+
     /** Whether figures are changing places on a frame. */
     public function isRearrangingAt(int $frame): bool
     {

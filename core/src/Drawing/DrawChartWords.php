@@ -119,7 +119,12 @@ final readonly class DrawChartWords
                     $first->align,
                 );
             }
-            $names[] = new GroupNode('name-'.$id, $nodes, self::fadeIn($this->shapes->presences[$id]));
+            $fade = self::fadeIn($this->shapes->presences[$id]);
+            $shown = $this->timing->shown($id, $this->shapes->range);
+            $names[] = new GroupNode('name-'.$id, $nodes, $shown === null ? $fade : Track::combine(
+                [$fade, $shown],
+                static fn (array $both): float => $both[0] * $both[1],
+            ));
         }
 
         return $names;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Pick;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Standing;
@@ -81,13 +82,14 @@ final class FiguresOverTime
         if ($run !== null && $states[0]->order !== 'sheet' && $states[0]->figures->seriesCount() < 2) {
             $isDescending = $states[0]->order === 'descending';
             $this->placesRun = true;
-            [$this->places, $spans] = PlaceChanges::of(
-                $this->values,
+            [$places, $spans] = PlaceChanges::of(
+                array_diff_key($this->values, [Pick::OTHERS => true]),
                 $isDescending,
                 $run->frames[0],
                 $run->end(),
                 $run->places,
             );
+            $this->places = [...$this->places, ...$places];
             foreach ($spans as [$from, $to]) {
                 $this->rearranging += array_fill_keys(range($from, $to), true);
             }
@@ -126,6 +128,18 @@ final class FiguresOverTime
     public function fractionAt(string $figureId, int $frame): float
     {
         return $this->standingAt($figureId, $frame)->fraction;
+    }
+
+    /** How far a figure is shown on a frame: 0 where others are picked and it stands behind them. */
+    public function shownPart(string $figureId, int $frame): float
+    {
+        return max(0.0, min(1.0, $this->states[0]->room - $this->placeOf($figureId, $frame)));
+    }
+
+    /** The place of a figure over time; null where all are always shown. */
+    public function placeOfPicked(string $figureId): ?KeyedNumber
+    {
+        return $this->states[0]->room < count($this->states[0]->figures->list) ? $this->places[$figureId] : null;
     }
 
     /** How one figure stands on a frame. */
@@ -250,8 +264,8 @@ final class FiguresOverTime
     /** Whether figures are changing places on a frame. */
     public function isRearrangingAt(int $frame): bool
     {
-        foreach ($this->places as $place) {
-            $now = $place->at($frame);
+        foreach (array_keys($this->places) as $id) {
+            $now = $this->placeOf((string) $id, $frame);
             if ($now !== round($now)) {
                 return true;
             }
@@ -295,6 +309,19 @@ final class FiguresOverTime
         return $this->indices[$frame] = $index;
     }
 
+    private function placeOf(string $figureId, int $frame): float
+    {
+        $place = $this->places[$figureId]->at($frame);
+        $room = $this->states[0]->room;
+        if (!$this->placesRun || $figureId === Pick::OTHERS) {
+            return min($place, $room);
+        }
+        // Those that are not among the picked go on to behind the others.
+        $last = $room - (isset($this->values[Pick::OTHERS]) ? 2 : 1);
+
+        return $place <= $last ? $place : min((float) $room, $last + ($place - $last) * ($room - $last));
+    }
+
     private function wholeAt(int $frame): float
     {
         if (!$this->wholeIsSum) {
@@ -324,7 +351,7 @@ final class FiguresOverTime
                 $figure->id,
                 $values[$figure->id],
                 $fractions[$figure->id],
-                $this->places[$figure->id]->at($frame),
+                $this->placeOf($figure->id, $frame),
                 $figure->isRest,
                 $figure->rowId,
                 $figure->series,
@@ -332,7 +359,7 @@ final class FiguresOverTime
             );
         }
 
-        return new Moment($standings, $scale);
+        return new Moment($standings, $scale, $this->states[0]->room);
     }
 
     private function scaleAt(int $frame): Scale

@@ -61,7 +61,10 @@ final readonly class LabelPlan
         $this->ways = $ways;
         $beside = array_map('strval', array_keys($ways, 'beside', true));
         $wishes = array_map(
-            fn (int $state): array => array_map(fn (string $id): Wish => $this->wish($id, $state), $beside),
+            fn (int $state): array => array_map(
+                fn (string $id): Wish => $this->wish($id, $state),
+                array_values(array_filter($beside, static fn (string $id): bool => $timing->isShownIn($id, $state))),
+            ),
             array_keys($this->layouts),
         );
         $placings = $this->place($wishes, 1.0, false);
@@ -79,7 +82,11 @@ final readonly class LabelPlan
     /** Where the label of a figure stands in a state, from where it would stand alone. */
     public function shift(string $figureId, int $state): Point
     {
-        $place = $this->placings[$state]->places[$figureId];
+        $place = $this->placings[$state]->places[$figureId] ?? null;
+        if ($place === null) {
+            // Where it is not shown it comes from beside its mark.
+            return new Point(0.0, 0.0);
+        }
         $alone = $this->alone($figureId, $state);
 
         return new Point($place->middle->x - $alone->x, $place->middle->y - $alone->y);
@@ -98,7 +105,7 @@ final readonly class LabelPlan
     public function isThere(string $figureId): bool
     {
         foreach ($this->placings as $placing) {
-            if (!$placing->places[$figureId]->isThere) {
+            if (isset($placing->places[$figureId]) && !$placing->places[$figureId]->isThere) {
                 return false;
             }
         }
@@ -110,7 +117,7 @@ final readonly class LabelPlan
     public function hasLeader(string $figureId): bool
     {
         foreach ($this->placings as $placing) {
-            if ($placing->places[$figureId]->elbow !== null) {
+            if (($placing->places[$figureId]->elbow ?? null) !== null) {
                 return true;
             }
         }

@@ -49,7 +49,11 @@ final readonly class Sheet
             $isAngle = $layout->measure() === Measure::Angle;
             $charts[$chartId] = [
                 'whole' => self::plain($timing->figures()->whole->toFloat(), 6),
-                'measure' => $isAngle ? 'Sweep' : 'Length',
+                'measure' => match ($layout->measure()) {
+                    Measure::Angle => 'Sweep',
+                    Measure::Area => 'Area',
+                    default => 'Length',
+                },
                 'handles' => self::handles($timing),
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),
@@ -306,7 +310,11 @@ final readonly class Sheet
     {
         $measured = abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId);
 
-        return $isAngle ? number_format($measured, 2).'°' : number_format($measured, 1).' px';
+        return match (true) {
+            $isAngle => number_format($measured, 2).'°',
+            $layout->measure() === Measure::Area => number_format($measured / 1000, 1).'k px²',
+            default => number_format($measured, 1).' px',
+        };
     }
 
     /**

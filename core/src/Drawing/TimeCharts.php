@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\Needs;
+use Lupine\Core\Figures\Pick;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Forms;
@@ -55,17 +56,18 @@ final readonly class TimeCharts
                 'the sheet',
             );
         }
-        $states = $this->states($chart, $shown, $form);
+        [$states, $shown] = $this->states($chart, $shown, $form);
         $figures = $states[0]->figures;
+        $story = new FiguresOverTime($states, $this->moves->runOf($chart));
 
         return new ChartTiming(
             $form,
             $chart->form,
             new Point($chart->place->x, $chart->place->y),
-            new FiguresOverTime($states, $this->moves->runOf($chart)),
+            $story,
             $this->moves->ofChart($chart, $figures, $form->isJoined()),
-            $this->colours($chart, $table, $figures),
-            $this->keyed($chart, $figures),
+            $this->colours($chart, $chart->pick === null || $form->isJoined() ? $table : $shown, $figures),
+            $this->withPicked($this->keyed($chart, $figures), $story),
             $this->settings($chart, $form),
             $this->whole($chart),
             $this->moves->changesOf($chart->id),
@@ -75,24 +77,74 @@ final readonly class TimeCharts
         );
     }
 
-    /** @return non-empty-list<ChartState> the figures at first, and behind each change of them */
+    /**
+     * Figures that are not shown, because others are picked, are not seen.
+     *
+     * @param array<string, array<string, KeyedNumber>> $keyed by figure and property
+     *
+     * @return array<string, array<string, KeyedNumber>>
+     */
+    private function withPicked(array $keyed, FiguresOverTime $story): array
+    {
+        foreach (array_keys($keyed) as $id) {
+            $place = $story->placeOfPicked((string) $id);
+            if ($place !== null) {
+                $keyed[$id]['opacity'] = $keyed[$id]['opacity']->also(
+                    [$place],
+                    static fn (float $opacity, int $frame): float => $opacity * $story->shownPart((string) $id, $frame),
+                );
+            }
+        }
+
+        return $keyed;
+    }
+
+    /**
+     * @return array{non-empty-list<ChartState>, Table} the figures at first, and behind each change of them; the table
+     *                                                  that they were understood from at first
+     */
     private function states(Chart $chart, Table $table, Form $form): array
     {
-        [$column, $order] = [$this->moves->runOf($chart)?->columns[0]->id ?? $chart->column, $chart->form->order()];
-        $state = fn (
-            Table $table,
-            string $column,
-            string $order,
-            ?TimedMove $move,
-        ): ChartState => ChartState::of(
-            $form,
-            $chart->form,
-            $order,
-            $this->figures($form, $chart, $table, $column),
-            $chart->words->reading,
-            $move,
+        $told = $this->told($chart, $table);
+        $picked = $chart->pick === null || $form->isJoined() ? null : Pick::of(
+            $chart->pick,
+            array_map(
+                fn (array $one): array => [$one[0], $this->series($chart) === [] ? [$one[1]] : $this->series($chart)],
+                $told,
+            ),
+            $form->needs($chart->form)->isOnScale(),
         );
-        $states = [$state($table, $column, $order, null)];
+        $states = [];
+        foreach ($told as $index => [$its, $column, $order, $move]) {
+            try {
+                $figures = $this->figures($form, $chart, $picked->tables[$index] ?? $its, $column);
+                $states[] = ChartState::of(
+                    $form,
+                    $chart->form,
+                    $order,
+                    $picked === null ? $figures : $figures->withoutNotices(),
+                    $chart->words->reading,
+                    $move,
+                    $figures->seriesCount() > 1 ? [] : $picked->outside[$index] ?? [],
+                    $figures->seriesCount() > 1 ? null : $picked?->places,
+                );
+            } catch (ImpossibleFigures $reason) {
+                throw $move === null ? $reason : new ImpossibleFigures(
+                    sprintf('After the change on frame %d: %s', $move->begin, $reason->getMessage()),
+                    $reason->where,
+                    $reason->rowId,
+                );
+            }
+        }
+
+        return [$states, $picked->tables[0] ?? $table];
+    }
+
+    /** @return non-empty-list<array{Table, string, string, TimedMove|null}> tables with their columns and orders */
+    private function told(Chart $chart, Table $table): array
+    {
+        [$column, $order] = [$this->moves->runOf($chart)?->columns[0]->id ?? $chart->column, $chart->form->order()];
+        $told = [[$table, $column, $order, null]];
         foreach ($this->changesOfFigures($chart, $table) as [$move, $change, $rowId, $series]) {
             if ($change->property === 'column') {
                 // A column that is gone leaves the figures as they are.
@@ -106,18 +158,10 @@ final readonly class TimeCharts
             } else {
                 $order = (string) $change->to;
             }
-            try {
-                $states[] = $state($table, $column, $order, $move);
-            } catch (ImpossibleFigures $reason) {
-                throw new ImpossibleFigures(
-                    sprintf('After the change on frame %d: %s', $move->begin, $reason->getMessage()),
-                    $reason->where,
-                    $reason->rowId,
-                );
-            }
+            $told[] = [$table, $column, $order, $move];
         }
 
-        return $states;
+        return $told;
     }
 
     /** @return list<array{TimedMove, Change, string|null, string|null}> with the row and the column of a value */

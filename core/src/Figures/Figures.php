@@ -138,6 +138,12 @@ final readonly class Figures
         return new self($this->list, $this->whole, $notices, $this->hasGivenWhole);
     }
 
+    /** The same, of a table whose rows are not those of the sheet. */
+    public function withoutNotices(): self
+    {
+        return new self($this->list, $this->whole, [], $this->hasGivenWhole);
+    }
+
     /** How many series there are side by side. */
     public function seriesCount(): int
     {
@@ -261,10 +267,18 @@ final readonly class Figures
         if ($order !== 'sheet' && $this->seriesCount() > 1) {
             return $this->orderedByRows($order);
         }
+        // What all others are together comes behind those that are told by name.
+        $last = static fn (Figure $one): int => $one->rowId === Pick::OTHERS ? 1 : 0;
         if ($order === 'descending') {
-            usort($list, static fn (Figure $a, Figure $b): int => $b->exact->compareTo($a->exact));
+            usort(
+                $list,
+                static fn (Figure $a, Figure $b): int => [$last($a), $b->exact->compareTo($a->exact)] <=> [$last($b), 0],
+            );
         } elseif ($order === 'ascending') {
-            usort($list, static fn (Figure $a, Figure $b): int => $a->exact->compareTo($b->exact));
+            usort(
+                $list,
+                static fn (Figure $a, Figure $b): int => [$last($a), $a->exact->compareTo($b->exact)] <=> [$last($b), 0],
+            );
         }
 
         return $list;
@@ -281,8 +295,10 @@ final readonly class Figures
         }
         uksort(
             $rows,
-            static fn (string $a, string $b): int => ($order === 'descending' ? -1 : 1)
-                * $sums[$a]->compareTo($sums[$b]),
+            static fn (string $a, string $b): int => [
+                $a === Pick::OTHERS,
+                ($order === 'descending' ? -1 : 1) * $sums[$a]->compareTo($sums[$b]),
+            ] <=> [$b === Pick::OTHERS, 0],
         );
 
         return array_merge([], ...array_values($rows));

@@ -34,7 +34,8 @@ final readonly class MarkColours
         }
         $numbers = [];
         foreach ($table->rows as $index => $row) {
-            $numbers[$row->id] = self::number($row->id) ?? $index;
+            // Of picked rows those that follow one another differ, wherever they stand in the sheet.
+            $numbers[$row->id] = ($chart->pick === null ? self::number($row->id) : null) ?? $index;
         }
         $family = $chart->finish->swatches;
         $colours = [];

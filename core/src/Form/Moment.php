@@ -9,9 +9,18 @@ use Lupine\Core\Figures\Scale;
 /** How all figures of a chart stand at one moment. */
 final readonly class Moment
 {
-    /** @param list<Standing> $standings in the order of the sheet */
-    public function __construct(public array $standings, public Scale $scale)
+    /**
+     * @param list<Standing> $standings in the order of the sheet
+     * @param int|null $room how many of them there is room for; those that are not shown stand behind. Null: for all
+     */
+    public function __construct(public array $standings, public Scale $scale, private ?int $room = null)
     {
+    }
+
+    /** How many figures there is room for, one behind or beside the other. */
+    public function room(): int
+    {
+        return max(1, $this->room ?? count($this->standings));
     }
 
     /** @return list<Standing> by their places; ties keep the order of the sheet */

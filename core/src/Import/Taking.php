@@ -17,7 +17,7 @@ use Lupine\Core\Piece\Table;
  */
 final class Taking
 {
-    public const MAX_ROWS = 1000;
+    public const MAX_ROWS = Table::MAX_ROWS;
     public const MAX_COLUMNS = 240;
     public const MAX_FIELD = 200;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lupine\Core\Motion;
 
 /** A number over time: what it is at first, and what moves make of it, one after another. */
-final readonly class KeyedNumber
+final readonly class KeyedNumber implements Changing
 {
     /**
      * @param list<array{move: TimedMove, from: float, to: float}> $steps by their beginnings
-     * @param list<TimedEmphasis> $emphases that change it besides
+     * @param list<Changing> $emphases what changes it besides
      * @param (\Closure(float $value, int $frame): float)|null $emphasised what they make of it
      */
     private function __construct(
@@ -37,9 +37,9 @@ final readonly class KeyedNumber
     }
 
     /**
-     * The same number with what emphases make of it.
+     * The same number with what emphases, or other numbers, make of it.
      *
-     * @param list<TimedEmphasis> $emphases
+     * @param list<Changing> $emphases
      * @param \Closure(float $value, int $frame): float $emphasised
      */
     public function also(array $emphases, \Closure $emphasised): self
@@ -103,7 +103,6 @@ final readonly class KeyedNumber
         return Track::of([$range->from, ...$this->changes($range)], $this->at(...));
     }
 
-    /** @return list<int> the frames of a range on which it changes */
     public function changes(FrameRange $range): array
     {
         $changes = [];

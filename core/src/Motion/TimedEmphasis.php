@@ -7,7 +7,7 @@ namespace Lupine\Core\Motion;
 use Lupine\Core\Piece\EmphasisSettings;
 
 /** An emphasis whose beginning and end are known: how much of it there is on a frame. */
-final readonly class TimedEmphasis
+final readonly class TimedEmphasis implements Changing
 {
     public function __construct(
         public string $figureId,

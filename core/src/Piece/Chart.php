@@ -29,6 +29,8 @@ final readonly class Chart
         public ?string $group = null,
         /** how it goes through the moments of its table, or null */
         public ?RunSettings $run = null,
+        /** which rows of a long table it shows; null: all */
+        public ?PickSettings $pick = null,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class Chart
             $field->get('hidden')->yes(false),
             $field->get('group')->isNull() ? null : $field->get('group')->id(),
             RunSettings::read($field->get('run')),
+            PickSettings::read($field->get('pick')),
         );
     }
 
@@ -72,6 +75,7 @@ final readonly class Chart
             $this->isHidden,
             $this->group,
             $this->run,
+            $this->pick,
         );
     }
 

@@ -7,6 +7,8 @@ namespace Lupine\Core\Piece;
 /** A table of the piece, as typed. What it means is found out by Figures. */
 final readonly class Table
 {
+    public const MAX_ROWS = 5000;
+
     /**
      * @param list<Column> $columns
      * @param list<Row> $rows
@@ -33,7 +35,7 @@ final readonly class Table
             $field->get('columns')->items(240),
         );
         $rows = [];
-        foreach ($field->get('rows')->items(1000) as $row) {
+        foreach ($field->get('rows')->items(self::MAX_ROWS) as $row) {
             $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(240));
             if (count($cells) !== count($columns)) {
                 throw $row->get('cells')->wrong(sprintf('has %d cells for %d columns', count($cells), count($columns)));
@@ -79,6 +81,12 @@ final readonly class Table
     public function named(string $id): self
     {
         return new self($id, $this->name, $this->columns, $this->rows, $this->timeColumn, $this->whole);
+    }
+
+    /** @param list<Row> $rows */
+    public function withRows(array $rows): self
+    {
+        return new self($this->id, $this->name, $this->columns, $rows, $this->timeColumn, $this->whole);
     }
 
     /** @param list<string> $rowIds */

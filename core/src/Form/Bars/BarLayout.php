@@ -34,6 +34,7 @@ final readonly class BarLayout implements Layout
      * @param array<string, Standing> $standings by figure id, in the order in which they are laid out
      * @param int $series how many stand in each row
      * @param array<string, float> $begins where stacked figures begin, by figure id
+     * @param int $rows that there is room for
      */
     private function __construct(
         private FormSettings $settings,
@@ -43,6 +44,7 @@ final readonly class BarLayout implements Layout
         private bool $isUpright,
         private int $series,
         private array $begins,
+        private int $rows,
     ) {
         $last = [];
         foreach ($begins === [] ? [] : $standings as $standing) {
@@ -71,6 +73,7 @@ final readonly class BarLayout implements Layout
             $isUpright,
             $series,
             $isStacked ? self::begins($standings) : [],
+            max(1, intdiv($moment->room(), $series)),
         );
     }
 
@@ -83,8 +86,7 @@ final readonly class BarLayout implements Layout
     {
         $standing = $this->standings[$figureId];
         $room = $this->isUpright ? $this->plot->width : $this->plot->height;
-        $rows = count($this->standings) / $this->series;
-        $band = $room / $rows;
+        $band = $room / $this->rows;
         $row = ($standing->place - $standing->series) / $this->series;
         $middle = ($this->isUpright ? $this->plot->left : $this->plot->top) + ($row + 0.5) * $band;
         $rowMiddle = $middle;

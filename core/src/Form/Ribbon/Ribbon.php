@@ -142,7 +142,7 @@ final readonly class Ribbon implements Form
     public function layout(FormSettings $settings, Point $place, Moment $moment): RibbonLayout
     {
         $isParts = $settings->word('shows') === 'parts';
-        $bands = $isParts ? 1 : count($moment->standings);
+        $bands = $isParts ? 1 : $moment->room();
         $thick = $bands * $settings->number('thickness') + ($bands - 1) * $settings->number('spacing');
         $chain = self::chain($settings, $place, $thick);
 

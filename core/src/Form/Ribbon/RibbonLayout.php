@@ -72,7 +72,7 @@ final readonly class RibbonLayout implements Layout
 
     public static function ofAmounts(FormSettings $settings, ArcChain $chain, Moment $moment): self
     {
-        $count = count($moment->standings);
+        $count = $moment->room();
         $thickness = self::thickness($settings, $chain, $count);
         $step = $thickness * (1 + $settings->number('spacing') / $settings->number('thickness'));
         $bands = [];

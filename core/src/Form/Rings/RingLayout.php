@@ -34,7 +34,7 @@ final readonly class RingLayout implements Layout
     {
         $outer = $settings->number('radius');
         $inner = $outer * $settings->number('hole');
-        $count = count($moment->standings);
+        $count = $moment->room();
         $band = ($outer - $inner) / max(1, $count);
         $isOutside = $settings->word('first') === 'outside';
         $given = $settings->number('thickness');
