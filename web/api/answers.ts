@@ -175,6 +175,8 @@ export interface SheetChart {
   /** Sweep or Length */
   measure: string;
   handles: SheetHandle[];
+  /** its figures are amounts on a scale, and not parts of a whole */
+  isOnScale: boolean;
   /** its parts have sides */
   isSolid: boolean;
   /** the moments of a chart that runs, in frames */

@@ -34,18 +34,29 @@ final readonly class FormController
         $chart = array_values(array_filter($piece->charts, static fn (Chart $one): bool => $one->id === $id))[0]
             ?? throw new BadPiece(sprintf('There is no chart “%s”.', $id), 'chart');
         $table = $piece->table($chart->table);
-        $colours = MarkColours::of($chart, $table);
         try {
             $timing = $this->drawPiece->timings($piece)[$id];
             $room = $timing->layoutAt(0)->extent();
-            $colours = array_replace($colours, array_intersect_key($timing->colours, $colours));
+            $colours = array_intersect_key($timing->colours, array_column($table->rows, 'id', 'id'));
+            // Of several series rows have no colours of their own.
+            $colours = $colours === [] || $chart->pick === null
+                ? array_replace(MarkColours::of($chart, $table), $colours)
+                : $timing->colours;
         } catch (ImpossibleFigures) {
             // A chart that cannot be drawn has no extent; a usual one stands in for it.
             $room = new Box(0, 0, 700, 700);
+            $colours = MarkColours::of($chart, $table);
         }
 
         return response()->json(
-            ['forms' => $this->choices->of($table, $chart->column, array_values($colours), $chart->form, $room)],
+            ['forms' => $this->choices->of(
+                $table,
+                $chart->column,
+                array_values($colours),
+                $chart->form,
+                $room,
+                $chart->pick,
+            )],
             200,
             [],
             JSON_UNESCAPED_UNICODE,

@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Figures\Pick;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Forms;
@@ -15,6 +16,7 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Piece\PickSettings;
 use Lupine\Core\Piece\ReadingSettings;
 use Lupine\Core\Piece\Table;
 
@@ -30,6 +32,9 @@ final readonly class FormChoices
     /** what a chart keeps of its settings when its form changes, as far as the new one has it */
     private const KEPT = ['order', 'direction', 'track', 'ends', 'rest', 'maximum', 'gap'];
 
+    /** rows that a picture shows at most */
+    private const MOST = 200;
+
     public function __construct(private Forms $forms)
     {
     }
@@ -38,6 +43,7 @@ final readonly class FormChoices
      * @param list<string> $colours of the rows
      * @param FormSettings|null $current the settings of the chart that changes its form
      * @param Box $room what it fills
+     * @param PickSettings|null $pick which rows the chart shows of a long table; null: all of them
      *
      * @return list<array{
      *     name: string, fits: bool, reason: string|null, promise: string, isJoined: bool, takesSeries: bool,
@@ -45,15 +51,23 @@ final readonly class FormChoices
      *     fields: list<array<string, mixed>>, picture: list<array{string, string, float}>
      * }>
      */
-    public function of(Table $table, string $column, array $colours, ?FormSettings $current, Box $room): array
-    {
+    public function of(
+        Table $table,
+        string $column,
+        array $colours,
+        ?FormSettings $current,
+        Box $room,
+        ?PickSettings $pick = null,
+    ): array {
         return array_map(
-            function (Form $form) use ($table, $column, $colours, $current, $room): array {
-                $settings = $this->settings($form, $current, $room, count($table->rows));
+            function (Form $form) use ($table, $column, $colours, $current, $room, $pick): array {
                 $reason = null;
                 $picture = [];
+                $settings = $this->settings($form, $current, $room, min(count($table->rows), self::MOST));
                 try {
-                    $picture = $this->picture($form, $settings, $table, $column, $colours);
+                    $shown = $this->shown($form, $settings, $table, $column, $pick);
+                    $settings = $this->settings($form, $current, $room, count($shown->rows));
+                    $picture = $this->picture($form, $settings, $shown, $column, $colours);
                 } catch (ImpossibleFigures $impossible) {
                     $reason = $impossible->getMessage();
                 }
@@ -72,6 +86,23 @@ final readonly class FormChoices
             },
             $this->forms->all(),
         );
+    }
+
+    /**
+     * What a picture shows of a table: what the chart does, or of a long one as much as can be seen so small.
+     *
+     * @param array<string, float|string> $settings
+     *
+     * @throws ImpossibleFigures
+     */
+    private function shown(Form $form, array $settings, Table $table, string $column, ?PickSettings $pick): Table
+    {
+        if ($form->isJoined() || $pick === null) {
+            return $table->withRows(array_slice($table->rows, 0, self::MOST));
+        }
+        $isOnScale = $form->needs($this->read($settings))->isOnScale();
+
+        return Pick::of($pick, [[$table, [$column]]], $isOnScale)->tables[0];
     }
 
     /** @return array<string, float|string> */

@@ -55,6 +55,7 @@ final readonly class Sheet
                     default => 'Length',
                 },
                 'handles' => self::handles($timing),
+                'isOnScale' => $timing->isOnScale(),
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),
                 'changes' => self::changes($timing->changes, $timecode),

@@ -15,7 +15,7 @@ use Lupine\Core\Piece\Table;
  * Picks some rows of a table and puts the others together, exactly.
  *
  * Of parts of a whole a row that is not picked in a state is nothing there and part of the others, so that all parts
- * always come to the whole. On a scale it keeps its figure and is only not shown.
+ * always come to the whole. On a scale it keeps its figure as well, and is only not shown.
  */
 final class Pick
 {
@@ -55,7 +55,7 @@ final class Pick
             $all += $chosen;
         }
         $hasOthers = count($states[0][0]->rows) > count($all)
-            || !$isOnScale && array_filter($members, static fn (array $one): bool => $one !== $all) !== [];
+            || array_filter($members, static fn (array $one): bool => $one !== $all) !== [];
         $hasOthers = $hasOthers && ($settings->hasOthers || !$isOnScale);
         $tables = $outside = [];
         foreach ($states as $state => [$table, $columns]) {
@@ -114,7 +114,7 @@ final class Pick
         $rows = $left = [];
         foreach ($table->rows as $place => $row) {
             $isMember = isset($members[$row->id]);
-            if (!$isMember && ($this->isOnScale && isset($all[$row->id]) ? false : $hasOthers)) {
+            if (!$isMember && $hasOthers) {
                 $left[$place] = $row;
             }
             if (isset($all[$row->id])) {

@@ -6,6 +6,7 @@ namespace Lupine\Core\Formats;
 
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Table;
 
 /** A chart of a table, with the words that its form looks right with. */
@@ -16,6 +17,11 @@ final readonly class NewChart
 
     /** frames in which a line is drawn on */
     private const DRAWING = 96;
+
+    /** rows beyond which a chart shows the largest, and how many; of parts, and on a scale (common practice, no source) */
+    private const LONG = 60;
+    private const PARTS = 5;
+    private const BARS = 10;
 
     /** figures beyond which the piece would be over before the last has come */
     private const TOO_MANY_IN_TURN = 150;
@@ -39,7 +45,8 @@ final readonly class NewChart
         array $colours = [],
     ): array {
         $defaults = $form->defaults();
-        $count = count($table->rows);
+        $pick = self::pick($form, $table);
+        $count = min(count($table->rows), ($pick['count'] ?? PHP_INT_MAX) + (($pick['others'] ?? false) ? 1 : 0));
         $plan = new NewPiecePlan($defaults, $count);
 
         return [
@@ -74,7 +81,24 @@ final readonly class NewChart
                 'opens' => 'forward',
             ],
             'exit' => null,
+            ...$pick === null ? [] : ['pick' => $pick],
             'own' => (object) array_map(static fn (string $colour): array => ['fill' => $colour], $colours),
+        ];
+    }
+
+    /**
+     * Of a long table the largest rows; of parts of a whole with the others as one.
+     *
+     * @return array{by: string, count: int, others: bool}|null
+     */
+    private static function pick(Form $form, Table $table): ?array
+    {
+        $isOnScale = $form->needs(Forms::of($form)->usual($form->name()))->isOnScale();
+
+        return $form->isJoined() || count($table->rows) <= self::LONG ? null : [
+            'by' => 'largest',
+            'count' => $isOnScale ? self::BARS : self::PARTS,
+            'others' => !$isOnScale,
         ];
     }
 

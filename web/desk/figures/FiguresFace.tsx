@@ -75,6 +75,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         onPut={(from, to) => change((draft) => shiftFigure(draft, draft.rows[from].id, to - from))}
       />
       <SheetFoot
+        chart={chart}
         table={table}
         whole={sheet?.whole ?? null}
         onAdd={() =>
@@ -85,6 +86,11 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         onWhole={(whole) =>
           change((draft) => {
             draft.whole = whole;
+          })
+        }
+        onPick={(pick) =>
+          change((_, draft) => {
+            draft.pick = pick;
           })
         }
       />

@@ -1,18 +1,24 @@
 import { useRef } from 'react';
-import type { Table } from '../../piece/document';
+import type { Chart, Pick, Table } from '../../piece/document';
 import { KINDS } from '../../tables/incoming';
 import { useFiles } from '../tables/filesStore';
+import { ShownRows } from './ShownRows';
+
+/** rows up to which all of them are shown without being asked */
+const FEW = 7;
 
 interface Props {
+  chart: Chart;
   table: Table;
   /** what all parts together come to; null where that is not known */
   whole: string | null;
   onAdd: () => void;
   onWhole: (whole: string | null) => void;
+  onPick: (pick: Pick | null) => void;
 }
 
 /** Below the rows: one more of them, and the whole. */
-export function SheetFoot({ table, whole, onAdd, onWhole }: Props) {
+export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   const reading = useFiles((state) => state.reading !== '');
   return (
@@ -32,6 +38,7 @@ export function SheetFoot({ table, whole, onAdd, onWhole }: Props) {
           onChange={(event) => onWhole(event.target.value.trim() === '' ? null : event.target.value)}
         />
       </label>
+      {(chart.pick || table.rows.length > FEW) && <ShownRows chart={chart} table={table} onChange={onPick} />}
       <button type="button" className="text-button" onClick={() => picker.current?.click()}>
         <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'from a file'}
       </button>
