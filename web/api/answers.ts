@@ -175,6 +175,8 @@ export interface SheetChart {
   /** Sweep or Length */
   measure: string;
   handles: SheetHandle[];
+  /** what the formulas of its table come to, by row and column */
+  worked: Record<string, Record<string, string>>;
   /** its figures are amounts on a scale, and not parts of a whole */
   isOnScale: boolean;
   /** its parts have sides */

@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\FormChoices;
+use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Finish\MarkColours;
@@ -33,7 +34,7 @@ final readonly class FormController
         $id = $body->get('chart')->id();
         $chart = array_values(array_filter($piece->charts, static fn (Chart $one): bool => $one->id === $id))[0]
             ?? throw new BadPiece(sprintf('There is no chart “%s”.', $id), 'chart');
-        $table = $piece->table($chart->table);
+        $table = Formulas::worked($piece->table($chart->table));
         try {
             $timing = $this->drawPiece->timings($piece)[$id];
             $room = $timing->layoutAt(0)->extent();

@@ -9,6 +9,7 @@ use App\Import\Incoming;
 use App\Import\TableAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\RowOrder;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Import\Again;
@@ -58,7 +59,7 @@ final readonly class TableController
 
         return response()->json([
             'rows' => RowOrder::of(
-                Table::read($body->get('table')),
+                Formulas::worked(Table::read($body->get('table'))),
                 $column->isNull() ? null : $column->id(),
                 $body->get('descending')->yes(false),
             ),

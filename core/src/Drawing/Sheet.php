@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -37,7 +38,11 @@ final readonly class Sheet
     public static function of(Piece $piece, array $timings): array
     {
         $rate = FrameRate::ofStage($piece->stage);
-        $charts = [];
+        $charts = $worked = [];
+        foreach ($piece->tables as $table) {
+            $worked[$table->id] = Formulas::shown($table);
+        }
+        $tables = array_column($piece->charts, 'table', 'id');
         foreach ($timings as $chartId => $timing) {
             $largest = $timing->widest();
             $timecode = static fn (int $frame): string => Timecode::atFrame(
@@ -55,6 +60,7 @@ final readonly class Sheet
                     default => 'Length',
                 },
                 'handles' => self::handles($timing),
+                'worked' => (object) ($worked[$tables[$chartId]] ?? []),
                 'isOnScale' => $timing->isOnScale(),
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),

@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Pick;
@@ -40,7 +41,7 @@ final readonly class TimeCharts
     {
         $timings = [];
         foreach ($piece->charts as $chart) {
-            $timings[$chart->id] = $this->chart($chart, $piece->table($chart->table));
+            $timings[$chart->id] = $this->chart($chart, Formulas::worked($piece->table($chart->table)));
         }
 
         return $timings;

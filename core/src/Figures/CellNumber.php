@@ -10,6 +10,9 @@ use Brick\Math\RoundingMode;
 /** What one cell of the sheet says: a number, how it was given, or that it is the rest of the whole. */
 final readonly class CellNumber
 {
+    /** begins the text of a cell whose formula could not be worked out; what is wrong follows */
+    public const WRONG = "\x01";
+
     private const UNITS = [
         '%' => '%',
         '€' => '€',
@@ -45,6 +48,9 @@ final readonly class CellNumber
      */
     public static function read(string $typed, ?NumberStyle $style = null): self
     {
+        if (str_starts_with($typed, self::WRONG)) {
+            throw new NotANumber(substr($typed, strlen(self::WRONG)));
+        }
         $text = trim((string) preg_replace('/[\x{00A0}\x{202F}\x{2009}\s]+/u', ' ', $typed));
         if (preg_match('/^(the )?rest$/iu', $text) === 1) {
             return new self(BigRational::zero(), 0, '', true);
@@ -83,6 +89,12 @@ final readonly class CellNumber
         $value = Arithmetic::evaluate($text);
 
         return new self($value, self::decimalsOf($text, $value), $unit, false);
+    }
+
+    /** A number that was worked out. */
+    public static function worked(BigRational $value, string $unit, int $decimals): self
+    {
+        return new self($value, max($decimals, min(2, self::decimalsOf((string) $value, $value))), $unit, false);
     }
 
     /** The cell as Lupine keeps it: a decimal point, no grouping, the unit behind it; a sum stays a sum. */

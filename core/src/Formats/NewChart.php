@@ -18,7 +18,7 @@ final readonly class NewChart
     /** frames in which a line is drawn on */
     private const DRAWING = 96;
 
-    /** rows beyond which a chart shows the largest, and how many; of parts, and on a scale (common practice, no source) */
+    /** rows beyond which a chart shows the largest; how many parts, or on a scale (common practice, no source) */
     private const LONG = 60;
     private const PARTS = 5;
     private const BARS = 10;

@@ -2,6 +2,8 @@ import Dropdown from 'react-bootstrap/Dropdown';
 import { createPortal } from 'react-dom';
 
 interface Props {
+  /** its letter in formulas */
+  letter: string;
   name: string;
   label: string;
   placeholder?: string;
@@ -15,9 +17,12 @@ interface Props {
 const LENGTH = 200;
 
 /** The head of a column: its name, and what can be done with it. */
-export function ColumnHead({ name, label, placeholder, isNumber, isShown, doings, onName }: Props) {
+export function ColumnHead({ letter, name, label, placeholder, isNumber, isShown, doings, onName }: Props) {
   return (
     <div className={`column-head${isNumber ? ' num' : ''}${isShown ? ' is-shown' : ''}`}>
+      <span className="head-letter" aria-hidden="true">
+        {letter}
+      </span>
       <input
         aria-label={label}
         className={`cell head-cell${isNumber ? ' num' : ''}`}

@@ -17,7 +17,7 @@ const ROOMY = 20;
 /** pixels of a column of figures, of one among several, and of the others */
 const FIGURE = 92;
 const ONE_OF_MANY = 84;
-const WIDTHS = { chip: 32, label: 100, share: 74, measured: 72, starts: 78 };
+const WIDTHS = { chip: 46, label: 100, share: 74, measured: 72, starts: 78 };
 
 const CHIP = { basis: WIDTHS.chip, component: ChipCell };
 const LABEL = { ...textColumn('label', 'label'), grow: 1, basis: 140, minWidth: WIDTHS.label };

@@ -3,6 +3,7 @@ import { ask, reasonOf } from '../../api/client';
 import type { ReadTable } from '../../api/answers';
 import { useNotices } from '../../common/Notices';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
+import { keepReferences } from '../../piece/references';
 import { addFigure, pasteRows, setRows, shiftFigure } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../piece/document';
 import { useDesk } from '../deskStore';
@@ -25,7 +26,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
       useDesk.getState().edit((draft) => {
         const one = draft.charts.find(({ id }) => id === chart.id);
         const its = one && tableOf(draft, one);
-        if (one && its) work(its, one, draft);
+        if (one && its) keepReferences(its, () => work(its, one, draft));
       }),
     [chart.id],
   );

@@ -55,7 +55,7 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
         }}
       />
       <span className="sheet-hint">
-        Rows can be pasted. <code>65*3.6</code> and <code>rest</code> are understood.
+        <code>65*3.6</code>, <code>rest</code> and <code>=SUM([.B2:.B5])</code> are understood.
       </span>
     </div>
   );

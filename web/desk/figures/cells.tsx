@@ -57,6 +57,14 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
   // What a cell comes to is known of the column that the chart shows.
   const isShown = field === rowData.column;
   const isBad = isShown && rowData.problem?.severity === 'error';
+  const formula = rowData.worked[field];
+  if (formula !== undefined && !isBad && (!isShown || rowData.workedOut === null))
+    return (
+      <span className={`cell-text num is-worked-out${isShown ? '' : ' is-other'}`} title={typed}>
+        <i>=</i>
+        {formula}
+      </span>
+    );
   if (!isShown || rowData.workedOut === null || isBad)
     return (
       <span className={`cell-text num${isBad ? ' is-bad' : ''}${isShown ? '' : ' is-other'}`}>
@@ -111,5 +119,10 @@ export function shownColumn(field: Shown): Partial<Column<GridRow, Shown, string
 }
 
 export function ChipCell({ rowData }: CellProps<GridRow, unknown>) {
-  return <span className="chip" style={{ background: rowData.colour ?? 'var(--line)' }} />;
+  return (
+    <>
+      <span className="row-number numerals">{rowData.number}</span>
+      <span className="chip" style={{ background: rowData.colour ?? 'var(--line)' }} />
+    </>
+  );
 }

@@ -14,6 +14,10 @@ export interface GridRow {
   column: number;
   /** what a sum, or a rest, comes to; null where a number was typed */
   workedOut: string | null;
+  /** what formulas come to, by the index of their column */
+  worked: Record<number, string>;
+  /** its number in formulas */
+  number: number;
   isRest: boolean;
   colour: string | null;
   share: string;
@@ -29,6 +33,8 @@ export const NEW_ROW: GridRow = {
   cells: [],
   column: 0,
   workedOut: null,
+  worked: {},
+  number: 0,
   isRest: false,
   colour: null,
   share: '–',
@@ -49,7 +55,8 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
   for (const problem of computed?.problems ?? []) {
     if (problem.rowId !== null && !problems.has(problem.rowId)) problems.set(problem.rowId, problem);
   }
-  return table.rows.map((row) => {
+  const worked = computed?.sheet.charts[chart.id]?.worked ?? {};
+  return table.rows.map((row, place) => {
     const figure = figures.get(row.id);
     return {
       id: row.id,
@@ -57,6 +64,14 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
       cells: row.cells,
       column,
       workedOut: figure?.isWorkedOut ? figure.value : null,
+      worked: Object.fromEntries(
+        Object.entries(worked[row.id] ?? {}).map(([id, text]) => [
+          table.columns.findIndex((one) => one.id === id),
+          text,
+        ]),
+      ),
+      // The heads are the first row.
+      number: place + 2,
       isRest: figure?.isRest ?? false,
       colour: figure?.colour ?? null,
       share: figure?.share ?? '–',

@@ -1,5 +1,6 @@
 import { ask, reasonOf } from '../../api/client';
 import { useNotices } from '../../common/Notices';
+import { letterOf } from '../../piece/references';
 import { addColumn, orderRows, removeColumn, showing } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../piece/document';
 import { useDesk } from '../deskStore';
@@ -25,6 +26,7 @@ function sort({ table, change }: Props, column: string | null, descending: boole
 export function LabelHead({ table, change }: Props) {
   return (
     <ColumnHead
+      letter="A"
       name={table.name}
       label="Name of the table"
       placeholder="What is counted"
@@ -57,6 +59,7 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
   const name = column.name || `Column ${at + 1}`;
   return (
     <ColumnHead
+      letter={letterOf(at + 1)}
       isNumber
       isShown={(isShown || isSeries) && table.columns.length > 1}
       name={column.name}
