@@ -177,6 +177,10 @@ export interface SheetChart {
   handles: SheetHandle[];
   /** what the formulas of its table come to, by row and column */
   worked: Record<string, Record<string, string>>;
+  /** its marks are drawn on one behind the other, as with a pen */
+  isDrawnOn: boolean;
+  /** which way its scale runs; null where it has none */
+  axes: 'ScaleAcross' | 'ScaleUpright' | null;
   /** its figures are amounts on a scale, and not parts of a whole */
   isOnScale: boolean;
   /** its parts have sides */

@@ -52,6 +52,7 @@ export function removeChart(piece: Piece, id: string): void {
     if (words.pointsAt?.chart === id) words.pointsAt = null;
     if (words.momentOf === id) words.momentOf = null;
   }
+  for (const one of piece.charts) if (one.axisOf === id) delete one.axisOf;
   for (const { entrance, exit } of piece.charts) {
     for (const motion of [entrance, exit]) if (motion?.with === id) delete motion.with;
   }

@@ -201,6 +201,10 @@ export interface Chart {
    * absent or null: all rows
    */
   pick?: Pick | null;
+  /**
+   * the chart on whose axis it stands, in its place and on its scale; absent or null: it has its own
+   */
+  axisOf?: string | null;
 }
 export interface Place {
   /**
@@ -439,7 +443,7 @@ export interface ChartMotion {
    */
   frames: number;
   curve: Curve;
-  order: 'together' | 'after' | 'overlapping';
+  order: 'together' | 'after' | 'overlapping' | 'length';
   /**
    * frames
    */

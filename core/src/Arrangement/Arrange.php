@@ -10,6 +10,7 @@ use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\SharedAxes;
 
 /**
  * Puts everything in its place on a stage of one shape. What a hand placed stays, or keeps its place in proportion;
@@ -33,6 +34,11 @@ final readonly class Arrange
      * @throws BadPiece where the piece has no such shape
      */
     public function piece(Piece $piece, ?string $shape = null): Piece
+    {
+        return SharedAxes::placed($this->arranged($piece, $shape));
+    }
+
+    private function arranged(Piece $piece, ?string $shape): Piece
     {
         $wanted = $shape === null ? null : $piece->shape($shape);
         $placed = $wanted === null ? $piece : (new InProportion($piece, $wanted))->piece();

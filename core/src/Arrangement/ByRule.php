@@ -11,6 +11,7 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ScriptLine;
+use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 
@@ -76,7 +77,11 @@ final readonly class ByRule
     /** @param array<string, FreeText> $placed */
     private function withCharts(Box $room, ?CaptionSettings $captions, array $placed): Piece
     {
-        $shown = array_values(array_filter($this->piece->charts, static fn (Chart $chart): bool => !$chart->isHidden));
+        $shared = SharedAxes::of($this->piece);
+        $shown = array_values(array_filter(
+            $this->piece->charts,
+            static fn (Chart $chart): bool => !$chart->isHidden && !isset($shared[$chart->id]),
+        ));
         $rule = $this->piece->arrangement->charts;
         $words = [...$this->of('title'), ...$this->of('subtitle')];
         $alone = count($shown) === 1 ? $shown[0] : null;

@@ -77,6 +77,22 @@ final readonly class ChartState
         );
     }
 
+    /** The same on another scale. */
+    public function withScale(Scale $scale): self
+    {
+        return new self(
+            $this->figures,
+            $scale,
+            $this->readings,
+            $this->places,
+            $this->shareDecimals,
+            $this->move,
+            $this->fractions,
+            $this->order,
+            $this->room,
+        );
+    }
+
     public function moment(): Moment
     {
         $values = [];

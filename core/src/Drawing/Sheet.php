@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\DrawnOn;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Solid;
@@ -61,6 +62,8 @@ final readonly class Sheet
                 },
                 'handles' => self::handles($timing),
                 'worked' => (object) ($worked[$tables[$chartId]] ?? []),
+                'isDrawnOn' => $layout instanceof DrawnOn,
+                'axes' => $layout->axes()?->name,
                 'isOnScale' => $timing->isOnScale(),
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),

@@ -10,6 +10,7 @@ use Lupine\Core\Labels\Surroundings;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 
@@ -41,11 +42,14 @@ final readonly class StageBoxes
                 $obstacles[] = $this->words($words);
             }
         }
+        // Charts that share an axis stand in one place, and their words among each other's marks.
+        $shared = SharedAxes::of($this->piece);
+        $axis = static fn (Chart $one): string => $shared[$one->id] ?? $one->id;
         foreach ($this->piece->charts as $other) {
             if ($other->isHidden) {
                 continue;
             }
-            if ($other !== $chart) {
+            if ($axis($other) !== $axis($chart)) {
                 $obstacles[] = $this->chart($other);
             }
             array_push($obstacles, ...$this->legend($other));

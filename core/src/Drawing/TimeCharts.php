@@ -10,7 +10,9 @@ use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Pick;
+use Lupine\Core\Figures\Scale;
 use Lupine\Core\Finish\MarkColours;
+use Lupine\Core\Form\DrawnOn;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Point;
@@ -23,6 +25,7 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
 use Lupine\Core\Piece\Row;
+use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Piece\Table;
 
 /** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
@@ -39,17 +42,54 @@ final readonly class TimeCharts
      */
     public function of(Piece $piece): array
     {
-        $timings = [];
+        $tables = $states = $shown = $timings = [];
         foreach ($piece->charts as $chart) {
-            $timings[$chart->id] = $this->chart($chart, Formulas::worked($piece->table($chart->table)));
+            $tables[$chart->table] ??= Formulas::worked($piece->table($chart->table));
+            [$states[$chart->id], $shown[$chart->id]] = $this->understood($chart, $tables[$chart->table]);
+        }
+        $states = self::onOneScale($states, SharedAxes::of($piece));
+        foreach ($piece->charts as $chart) {
+            $timings[$chart->id] = $this->chart($chart, $tables[$chart->table], $states[$chart->id], $shown[$chart->id]);
         }
 
         return $timings;
     }
 
-    private function chart(Chart $chart, Table $table): ChartTiming
+    /**
+     * @param array<string, non-empty-list<ChartState>> $states by chart id
+     * @param array<string, string> $shared whose axis a chart stands on
+     *
+     * @return array<string, non-empty-list<ChartState>> those that share an axis on a scale that holds all of them
+     */
+    private static function onOneScale(array $states, array $shared): array
     {
-        $form = $this->forms->named($chart->form->kind);
+        foreach (array_unique($shared) as $leader) {
+            $ids = [$leader, ...array_keys($shared, $leader, true)];
+            $isOnScale = array_filter(
+                $ids,
+                static fn (string $id): bool => !$states[$id][0]->fractions->isOnScale(),
+            ) === [];
+            if (!$isOnScale) {
+                continue;
+            }
+            $scale = Scale::joined(array_map(
+                static fn (ChartState $state): Scale => $state->scale,
+                array_merge([], ...array_map(static fn (string $id): array => $states[$id], $ids)),
+            ));
+            foreach ($ids as $id) {
+                $states[$id] = array_map(
+                    static fn (ChartState $state): ChartState => $state->withScale($scale),
+                    $states[$id],
+                );
+            }
+        }
+
+        return $states;
+    }
+
+    /** @return array{non-empty-list<ChartState>, Table} */
+    private function understood(Chart $chart, Table $table): array
+    {
         $shown = $chart->shown($table);
         if ($shown->rows === [] && $table->rows !== []) {
             throw new ImpossibleFigures(
@@ -57,7 +97,17 @@ final readonly class TimeCharts
                 'the sheet',
             );
         }
-        [$states, $shown] = $this->states($chart, $shown, $form);
+
+        return $this->states($chart, $shown, $this->forms->named($chart->form->kind));
+    }
+
+    /**
+     * @param non-empty-list<ChartState> $states
+     * @param Table $shown the rows that they were understood from
+     */
+    private function chart(Chart $chart, Table $table, array $states, Table $shown): ChartTiming
+    {
+        $form = $this->forms->named($chart->form->kind);
         $figures = $states[0]->figures;
         $story = new FiguresOverTime($states, $this->moves->runOf($chart));
 
@@ -66,7 +116,7 @@ final readonly class TimeCharts
             $chart->form,
             new Point($chart->place->x, $chart->place->y),
             $story,
-            $this->moves->ofChart($chart, $figures, $form->isJoined()),
+            $this->moves->ofChart($chart, $figures, $form->isJoined(), self::ways($chart, $form, $states[0])),
             $this->colours($chart, $chart->pick === null || $form->isJoined() ? $table : $shown, $figures),
             $this->withPicked($this->keyed($chart, $figures), $story),
             $this->settings($chart, $form),
@@ -76,6 +126,27 @@ final readonly class TimeCharts
             $this->moves->emphasesOf($chart->id),
             $this->moves->runOf($chart),
         );
+    }
+
+    /** @return list<float> how long the way of a pen is from place to place, where the form is drawn on with one */
+    private static function ways(Chart $chart, Form $form, ChartState $state): array
+    {
+        if ($chart->entrance?->order !== 'length' && $chart->exit?->order !== 'length') {
+            return [];
+        }
+        $layout = $form->layout($chart->form, new Point($chart->place->x, $chart->place->y), $state->moment());
+        if (!$layout instanceof DrawnOn) {
+            return [];
+        }
+        $ways = [];
+        foreach ($state->figures->list as $figure) {
+            // Of several series that are drawn on together the longest way counts.
+            $place = intdiv($state->places[$figure->id], $state->figures->seriesCount());
+            $ways[$place] = max($ways[$place] ?? 0.0, $layout->way($figure->id));
+        }
+        ksort($ways);
+
+        return array_values($ways);
     }
 
     /**

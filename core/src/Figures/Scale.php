@@ -78,6 +78,15 @@ final readonly class Scale
         return self::around(array_sum($below) < 0 ? [100.0, -100.0] : [100.0], 100.0);
     }
 
+    /** @param non-empty-list<self> $scales all of which it holds */
+    public static function joined(array $scales): self
+    {
+        return self::around([
+            max(array_map(static fn (self $one): float => $one->most, $scales)),
+            min(array_map(static fn (self $one): float => $one->least, $scales)),
+        ]);
+    }
+
     /**
      * A step of 1, 2 or 5 times a power of ten that divides a length into about so many parts.
      *

@@ -122,22 +122,28 @@ final class Moves
     }
 
     /**
+     * @param list<float> $ways how long the way of each is where lengths say so, in their order
      * @param bool $byRow whether figures of several series come and go row by row, all series of a row together
      *
      * @return array<string, FigureMoves> by figure id
      */
-    public function ofChart(Chart $chart, Figures $figures, bool $byRow = false): array
+    public function ofChart(Chart $chart, Figures $figures, bool $byRow = false, array $ways = []): array
     {
         $moves = [];
+        $before = 0.0;
+        $most = array_sum($ways);
         [$entrance, $in] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
         [$exit, $out] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
         $together = $byRow ? $figures->seriesCount() : 1;
         foreach ($figures->ordered($chart->form->order()) as $number => $figure) {
             $place = intdiv($number, $together);
+            $way = $ways[$place] ?? 0.0;
+            $stretch = $most > 0 ? [$before / $most * count($ways), ($before + $way) / $most * count($ways)] : null;
+            $before += $number % $together === $together - 1 ? $way : 0.0;
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ??
-                    $this->inOrder('entrance', $entrance, $place + $in),
-                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $exit, $place + $out),
+                    $this->inOrder('entrance', $entrance, $place + $in, $stretch),
+                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $exit, $place + $out, $stretch),
             );
         }
 
@@ -266,10 +272,23 @@ final class Moves
         return count($chart->shown($this->piece->table($chart->table))->rows) * max(1, count($chart->series));
     }
 
-    private function inOrder(string $kind, ?ChartMotion $motion, int $place): ?TimedMove
+    /** @param array{float, float}|null $stretch from where to where it goes where lengths say so, in moves */
+    private function inOrder(string $kind, ?ChartMotion $motion, int $place, ?array $stretch): ?TimedMove
     {
         if ($motion === null) {
             return null;
+        }
+        if ($motion->order === 'length' && $stretch !== null) {
+            [$from, $to] = array_map(static fn (float $at): int => (int) round($at * $motion->frames), $stretch);
+
+            return new TimedMove(
+                $kind,
+                $motion->begin + $from,
+                $this->pace($motion->curve, max(1, $to - $from)),
+                $motion->opens,
+                null,
+                null,
+            );
         }
         $step = match ($motion->order) {
             'together' => 0,

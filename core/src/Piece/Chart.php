@@ -31,6 +31,8 @@ final readonly class Chart
         public ?RunSettings $run = null,
         /** which rows of a long table it shows; null: all */
         public ?PickSettings $pick = null,
+        /** the chart on whose axis it stands, or null */
+        public ?string $axisOf = null,
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class Chart
             $field->get('group')->isNull() ? null : $field->get('group')->id(),
             RunSettings::read($field->get('run')),
             PickSettings::read($field->get('pick')),
+            $field->get('axisOf')->isNull() ? null : $field->get('axisOf')->id(),
         );
     }
 
@@ -76,6 +79,7 @@ final readonly class Chart
             $this->group,
             $this->run,
             $this->pick,
+            $this->axisOf,
         );
     }
 

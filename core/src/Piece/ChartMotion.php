@@ -16,7 +16,7 @@ final readonly class ChartMotion
         /** length of each move, in frames */
         public int $frames,
         public CurveSettings $curve,
-        /** together, after (one after another) or overlapping */
+        /** together, after (one after another), overlapping, or length (one after another, each as long as its way is) */
         public string $order,
         /** by how many frames neighbours overlap */
         public int $overlap,
@@ -39,7 +39,7 @@ final readonly class ChartMotion
             $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
             $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
             CurveSettings::read($field->get('curve'), 'ease-in-out'),
-            $field->get('order')->oneOf(['together', 'after', 'overlapping'], 'after'),
+            $field->get('order')->oneOf(['together', 'after', 'overlapping', 'length'], 'after'),
             $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
             $field->get('opens')->oneOf(self::OPENS, 'forward'),
             $field->get('with')->isNull() ? null : $field->get('with')->id(),

@@ -197,4 +197,58 @@ final class LineTest extends TestCase
             Forms::shipped(),
         );
     }
+
+    /** A pen of one speed: each stretch takes as long as its way, and all of them as long as they would by time. */
+    public function testIsDrawnOnByLength(): void
+    {
+        $piece = Sample::piece("Month\tThings\nA\t0\nB\t300\nC\t300\nD\t0", [
+            'charts.0.form.width' => 400,
+            'charts.0.form.height' => 300,
+            'charts.0.form.maximum' => 300,
+            'charts.0.entrance' => [
+                'begin' => 10, 'frames' => 30, 'curve' => 'linear', 'order' => 'length', 'overlap' => 0,
+                'opens' => 'forward',
+            ],
+        ], 'line');
+        $timing = Sample::drawPiece()->timings($piece)['chart1'];
+        $frames = [];
+        foreach (['r1', 'r2', 'r3', 'r4'] as $id) {
+            $move = $timing->moves[$id]->entrance;
+            self::assertNotNull($move);
+            $frames[$id] = [$move->begin, $move->frames()];
+        }
+        // Points stand 100 px apart. The first has no way to it; up and down are hypot(100, 300) long, level is 100.
+        $slope = hypot(100, 300);
+        $all = 2 * $slope + 100;
+        $up = (int) round(120 * $slope / $all);
+        $level = (int) round(120 * ($slope + 100) / $all);
+        self::assertSame(
+            ['r1' => [10, 1], 'r2' => [10, $up], 'r3' => [10 + $up, $level - $up], 'r4' => [10 + $level, 120 - $level]],
+            $frames,
+        );
+        self::assertTrue(Sample::prove($piece)->isExact());
+    }
+
+    /** Columns and a line on one axis: one place, one size, one scale that holds both. */
+    public function testSharesAnAxisWithColumns(): void
+    {
+        $document = Sample::document("Month\tMended\tHours\nA\t40\t180\nB\t60\t-20", [], 'columns');
+        $line = Sample::document("Month\tMended\tHours\nA\t40\t180\nB\t60\t-20", [], 'line')['charts'][0];
+        $document['charts'][] = [
+            ...$line, 'id' => 'chart2', 'column' => 'c2', 'axisOf' => 'chart1',
+            'place' => ['x' => 100, 'y' => 100, 'placedBy' => 'hand'],
+        ];
+        $piece = Piece::fromDocument($document, Forms::shipped());
+        $drawing = Sample::draw($piece);
+        [$columns, $line] = array_values($drawing->timings);
+        self::assertEquals($columns->layoutAt(200)->extent(), $line->layoutAt(200)->extent());
+        self::assertSame([], array_filter(
+            array_keys($line->layoutAt(200)->furniture()),
+            static fn (string $name): bool => str_starts_with($name, 'tick'),
+        ));
+        // From −50 to 200: 40 and 180 as parts of 250.
+        self::assertEqualsWithDelta(40 / 250, $columns->fractionAt('r1', 200), 1e-12);
+        self::assertEqualsWithDelta(180 / 250, $line->fractionAt('r1', 200), 1e-12);
+        self::assertTrue(Sample::prove($piece)->isExact());
+    }
 }

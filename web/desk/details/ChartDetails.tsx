@@ -15,9 +15,20 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useDesk((state) => state.edit);
   const change = useChartEdit(chart);
   const place = useDesk((state) => state.computed?.sheet.places[chart.id]);
-  const keyed = useDesk((state) => state.computed?.sheet.charts[chart.id]?.keyed);
+  const sheets = useDesk((state) => state.computed?.sheet.charts);
+  const keyed = sheets?.[chart.id]?.keyed;
   const index = piece.charts.indexOf(chart);
   const isKeyed = (name: string): boolean => keyed !== undefined && name in keyed;
+  const axes = sheets?.[chart.id]?.axes;
+  // Those whose scale runs the same way, and that do not stand on another's themselves.
+  const others = piece.charts.filter(
+    (other) =>
+      other.id !== chart.id &&
+      !other.axisOf &&
+      axes &&
+      sheets?.[other.id]?.axes === axes &&
+      !piece.charts.some(({ axisOf }) => axisOf === chart.id),
+  );
   return (
     <>
       <div className="details-head">
@@ -36,7 +47,23 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
             })
           }
         />
-        {place && (
+        {others.length > 0 && (
+          <Pick
+            label="axis"
+            value={chart.axisOf ?? ''}
+            options={[
+              ['', 'its own'],
+              ...others.map((other): [string, string] => [other.id, `that of ${chartName(piece, other)}`]),
+            ]}
+            onChange={(other) =>
+              change((draft) => {
+                if (other) draft.axisOf = other;
+                else delete draft.axisOf;
+              })
+            }
+          />
+        )}
+        {place && !chart.axisOf && (
           <>
             <PlacedBy keys={[chart.id]} places={[place]} />
             <NumberField

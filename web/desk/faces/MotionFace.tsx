@@ -1,4 +1,4 @@
-import { Choice, Pick, Switch } from '../../fields/Choice';
+import { Pick, Switch } from '../../fields/Choice';
 import { CurveField } from '../../fields/CurveField';
 import { NumberField } from '../../fields/NumberField';
 import { tableOf } from '../../piece/changes';
@@ -146,18 +146,22 @@ interface Props {
 
 function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
   const sheet = useDesk((state) => state.computed?.sheet);
+  const isDrawnOn = sheet?.charts[chart.id]?.isDrawnOn ?? false;
   const follower = sheet?.charts[chart.id]?.figures
     .map((figure) => figure[kind])
     .find((move) => move && move.id === null);
   return (
     <>
-      <Choice
+      <Pick
         label="order"
         value={motion.order}
         options={[
           ['together', 'together'],
           ['after', 'one by one'],
           ['overlapping', 'overlapping'],
+          ...(isDrawnOn || motion.order === 'length'
+            ? [['length', 'as long as their way'] as [ChartMotion['order'], string]]
+            : []),
         ]}
         onChange={(order) => onChange({ ...motion, order })}
       />

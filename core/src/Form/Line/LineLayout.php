@@ -7,6 +7,7 @@ namespace Lupine\Core\Form\Line;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Axes;
+use Lupine\Core\Form\DrawnOn;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
@@ -20,7 +21,7 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSettings;
 
 /** Figures in a row, joined by lines on one scale. */
-final readonly class LineLayout implements Layout
+final readonly class LineLayout implements Layout, DrawnOn
 {
     /** how wide the patch under the boundary of two stretches of an area is, in pixels */
     private const SEAM = 1.2;
@@ -134,6 +135,17 @@ final readonly class LineLayout implements Layout
             $this->isFilled || $this->settings->word('between') === 'stepped' ? 0.0 : $this->settings->number('points'),
             $there,
         );
+    }
+
+    public function way(string $figureId): float
+    {
+        $points = $this->stretches[$figureId]?->points(0.0, 1.0) ?? [];
+        $way = 0.0;
+        foreach (array_slice($points, 1) as $index => $point) {
+            $way += $point->distanceTo($points[$index]);
+        }
+
+        return $way;
     }
 
     public function tip(string $figureId, Presence $there): float
