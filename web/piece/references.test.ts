@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Table } from './document';
-import { keepReferences } from './references';
+import { furtherOn, keepReferences } from './references';
 import { addColumn, orderRows } from './tables';
 
 describe('formulas', () => {
@@ -35,5 +35,11 @@ describe('formulas', () => {
       table.rows = table.rows.filter(({ id }) => id !== 'r1');
     });
     expect(table.rows[1].cells).toEqual(['=#REF!+[.$B$2]', '=SUM([.B2:.B3])']);
+  });
+
+  it('are written anew where they are filled in further on', () => {
+    expect(furtherOn('=[.B2]*[.$C$2]+SUM([.B2:.B9])', 3, 1)).toBe('=[.C5]*[.$C$2]+SUM([.C5:.C12])');
+    expect(furtherOn('=[.B2]', -2, 0)).toBe('=#REF!');
+    expect(furtherOn('12', 3, 1)).toBe('12');
   });
 });

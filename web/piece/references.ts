@@ -71,3 +71,18 @@ export function letterOf(column: number): string {
     letters = String.fromCharCode(65 + ((number - 1) % 26)) + letters;
   return letters;
 }
+
+/** A formula as it is written so many rows and columns further on: what has a `$` before it stays. */
+export function furtherOn(text: string, rows: number, columns: number): string {
+  if (!text.trimStart().startsWith('=')) return text;
+  return text.replace(REFERENCE, (found) => {
+    let isGone = false;
+    const moved = found.replace(PART, (_, first: string, letters: string, second: string, number: string) => {
+      const column = numberOf(letters) + (first ? 0 : columns);
+      const row = Number(number) + (second ? 0 : rows);
+      isGone ||= column < 0 || row < 1;
+      return isGone ? '' : `${first}${letterOf(column)}${second}${row}`;
+    });
+    return isGone ? GONE : moved;
+  });
+}

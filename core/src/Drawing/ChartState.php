@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\PointInTime;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Moment;
@@ -19,7 +21,7 @@ final readonly class ChartState
 {
     /**
      * @param array<string, ReadingText> $readings by figure id
-     * @param array<string, int> $places in the order, by figure id
+     * @param array<string, int|float> $places in the order, by figure id; in between where they stand by their dates
      * @param TimedMove|null $move that leads here, or null for how they stand at first
      */
     private function __construct(
@@ -64,6 +66,10 @@ final readonly class ChartState
             $places[$figure->id] = isset($outside[$figure->id]) ? $room : $place++;
         }
 
+        if ($settings->has('across') && $settings->word('across') === 'time') {
+            $places = self::inTime($figures) ?? $places;
+        }
+
         return new self(
             $figures,
             $form->scale($settings, $figures),
@@ -75,6 +81,29 @@ final readonly class ChartState
             $order,
             $room,
         );
+    }
+
+    /**
+     * Places as far from each other as the dates are that name the figures; null where those are no dates.
+     *
+     * @return array<string, float>|null by figure id
+     */
+    private static function inTime(Figures $figures): ?array
+    {
+        $series = $figures->seriesCount();
+        $points = PointInTime::all(array_map(static fn (Figure $figure): string => $figure->label, $figures->list));
+        $days = array_map(static fn (PointInTime $point): int => $point->days(), $points ?? []);
+        if ($days === []) {
+            return null;
+        }
+        $rows = count($days) / $series;
+        $length = max(1, max($days) - min($days));
+        $places = [];
+        foreach ($figures->list as $index => $figure) {
+            $places[$figure->id] = (($days[$index] - min($days)) / $length) * ($rows - 1) * $series + $figure->series;
+        }
+
+        return $places;
     }
 
     /** The same on another scale. */

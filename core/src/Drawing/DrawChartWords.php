@@ -90,7 +90,8 @@ final readonly class DrawChartWords
         $names = [];
         $cap = $this->setter->capHeight($style);
         $sizes = new WordSizes($this->chart, $this->timing, $this->setter);
-        foreach ($this->shapes->order() as $id) {
+        $along = null;
+        foreach ($this->shapes->order() as $number => $id) {
             $figure = $this->timing->figure($id);
             $foot = $this->shapes->fulls[$id]->map(
                 static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
@@ -99,7 +100,15 @@ final readonly class DrawChartWords
             if ($first === null) {
                 continue;
             }
-            $lines = $sizes->name($figure, $style, $first->room);
+            if ($number === 0) {
+                $along = NamesAlong::of($this->timing, $this->setter, $style, $first->room ?? INF);
+            }
+            if ($along !== null && !isset($along[$id])) {
+                continue;
+            }
+            $lines = $along === null
+                ? $sizes->name($figure, $style, $first->room)
+                : ['lines' => [$along[$id]], 'style' => $style];
             if ($lines['lines'] === [''] || $lines['lines'] === []) {
                 continue;
             }

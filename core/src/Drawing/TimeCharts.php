@@ -49,7 +49,8 @@ final readonly class TimeCharts
         }
         $states = self::onOneScale($states, SharedAxes::of($piece));
         foreach ($piece->charts as $chart) {
-            $timings[$chart->id] = $this->chart($chart, $tables[$chart->table], $states[$chart->id], $shown[$chart->id]);
+            [$id, $table] = [$chart->id, $tables[$chart->table]];
+            $timings[$id] = $this->chart($chart, $table, $states[$id], $shown[$id]);
         }
 
         return $timings;
@@ -139,9 +140,9 @@ final readonly class TimeCharts
             return [];
         }
         $ways = [];
-        foreach ($state->figures->list as $figure) {
+        foreach ($state->figures->ordered($chart->form->order()) as $number => $figure) {
             // Of several series that are drawn on together the longest way counts.
-            $place = intdiv($state->places[$figure->id], $state->figures->seriesCount());
+            $place = intdiv($number, $state->figures->seriesCount());
             $ways[$place] = max($ways[$place] ?? 0.0, $layout->way($figure->id));
         }
         ksort($ways);

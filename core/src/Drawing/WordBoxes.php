@@ -43,13 +43,17 @@ final readonly class WordBoxes
         $words = $this->chart->words;
         $style = $words->names;
         $boxes = [];
-        foreach ($layout->order() as $id) {
+        $along = null;
+        foreach ($layout->order() as $number => $id) {
             $foot = $style === null
                 ? null
                 : $layout->shape($id, Presence::full(), 0.0)
                     ->foot($style->size * 0.5, $this->setter->capHeight($style));
-            if ($foot !== null) {
-                $boxes[] = $this->name($id, $foot);
+            if ($foot !== null && $style !== null && $number === 0) {
+                $along = NamesAlong::of($this->timing, $this->setter, $style, $foot->room ?? INF);
+            }
+            if ($foot !== null && ($along === null || isset($along[$id]))) {
+                $boxes[] = $this->name($id, $along === null ? $foot : $foot->anywhere());
             }
         }
         $numbers = new TickNumbers($words, $this->setter);

@@ -269,17 +269,18 @@ final readonly class Figures
         }
         // What all others are together comes behind those that are told by name.
         $last = static fn (Figure $one): int => $one->rowId === Pick::OTHERS ? 1 : 0;
-        if ($order === 'descending') {
-            usort(
-                $list,
-                static fn (Figure $a, Figure $b): int => [$last($a), $b->exact->compareTo($a->exact)] <=> [$last($b), 0],
-            );
-        } elseif ($order === 'ascending') {
-            usort(
-                $list,
-                static fn (Figure $a, Figure $b): int => [$last($a), $a->exact->compareTo($b->exact)] <=> [$last($b), 0],
-            );
+        $order = match ($order) {
+            'descending' => -1,
+            'ascending' => 1,
+            default => 0,
+        };
+        if ($order === 0) {
+            return $list;
         }
+        usort($list, static fn (Figure $a, Figure $b): int => [
+            $last($a),
+            $order * $a->exact->compareTo($b->exact),
+        ] <=> [$last($b), 0]);
 
         return $list;
     }

@@ -39,9 +39,8 @@ final class Formulas
                 }
             }
             $hasOne = $hasOne || $cells !== [];
-            $rows[] = $cells === []
-                ? $row
-                : new Row($row->id, $row->label, array_values(array_replace($row->cells, $cells)), $row->sure, $row->group);
+            $all = array_values(array_replace($row->cells, $cells));
+            $rows[] = $cells === [] ? $row : new Row($row->id, $row->label, $all, $row->sure, $row->group);
         }
         $whole = $table->whole !== null && Formula::isOne($table->whole)
             ? $formulas->writtenOf($table->whole)

@@ -18,6 +18,12 @@ final readonly class Anchor
     {
     }
 
+    /** The same with room for any width. */
+    public function anywhere(): self
+    {
+        return new self($this->point, $this->align);
+    }
+
     /** Where words of a size stand at it. */
     public function box(float $width, float $height): Box
     {

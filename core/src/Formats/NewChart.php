@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Formats;
 
+use Lupine\Core\Figures\PointInTime;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 
 /** A chart of a table, with the words that its form looks right with. */
@@ -14,6 +16,9 @@ final readonly class NewChart
 {
     /** The colour that a new chart's tints are made from. */
     public const SWATCH = '#4fb286';
+
+    /** size of the names along a line */
+    private const NAME = 26;
 
     /** frames in which a line is drawn on */
     private const DRAWING = 96;
@@ -53,7 +58,10 @@ final readonly class NewChart
             'id' => $id,
             'table' => $table->id,
             'column' => $column,
-            'form' => self::settings($form, $count),
+            'form' => [
+                ...self::settings($form, $count),
+                ...self::isUneven($form, $table) ? ['across' => 'time'] : [],
+            ],
             'place' => ['x' => 960, 'y' => 540, 'placedBy' => 'rule'],
             'finish' => [
                 'colours' => $swatches === null ? 'tints' : 'set',
@@ -63,7 +71,7 @@ final readonly class NewChart
                 'glow' => null,
                 'shadow' => null,
             ],
-            'words' => self::words($table, $column, $defaults, $plan, $hasLegend),
+            'words' => self::words($table, $column, $defaults, $plan, $hasLegend, $form->isJoined()),
             'entrance' => $form->isJoined() ? [
                 // Drawn on from the left in one go.
                 'begin' => 12,
@@ -84,6 +92,22 @@ final readonly class NewChart
             ...$pick === null ? [] : ['pick' => $pick],
             'own' => (object) array_map(static fn (string $colour): array => ['fill' => $colour], $colours),
         ];
+    }
+
+    /** Whether a line stands over dates that are not as far from each other. */
+    private static function isUneven(Form $form, Table $table): bool
+    {
+        $points = $form->isJoined() && count($table->rows) > 2
+            ? PointInTime::all(array_map(static fn (Row $row): string => $row->label, $table->rows))
+            : null;
+        $days = array_map(static fn (PointInTime $point): int => $point->days(), $points ?? []);
+        $steps = [];
+        foreach (array_slice($days, 1) as $index => $day) {
+            $steps[] = $day - $days[$index];
+        }
+
+        // Months and leap years differ by some days, and are steps alike.
+        return $steps !== [] && min($steps) > 0 && max($steps) > 1.2 * min($steps);
     }
 
     /**
@@ -109,6 +133,7 @@ final readonly class NewChart
         FormDefaults $defaults,
         NewPiecePlan $plan,
         bool $hasLegend,
+        bool $isJoined,
     ): array {
         $isShare = $defaults->readings === 'share';
         $isMany = $plan->isMany;
@@ -130,12 +155,17 @@ final readonly class NewChart
                 'show' => $isMany ? 'none' : $defaults->labels,
                 'text' => 'reading',
                 'font' => 'figtree-bold',
-                'size' => $plan->labelSize,
+                'size' => $isJoined ? max(self::NAME - 4, $plan->labelSize) : $plan->labelSize,
                 'colour' => '#ffffff',
                 'plate' => null,
             ],
-            'names' => $defaults->hasNames && !$isMany
-                ? ['font' => 'figtree-semibold', 'size' => $plan->nameSize, 'colour' => '#ffffff']
+            // Along a line as many stand as there is room for.
+            'names' => $defaults->hasNames && ($isJoined || !$isMany)
+                ? [
+                    'font' => 'figtree-semibold',
+                    'size' => $isJoined ? max(self::NAME, $plan->nameSize) : $plan->nameSize,
+                    'colour' => '#ffffff',
+                ]
                 : null,
             'legend' => $plan->hasLegend && $hasLegend
                 ? [

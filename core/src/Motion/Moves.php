@@ -143,7 +143,8 @@ final class Moves
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ??
                     $this->inOrder('entrance', $entrance, $place + $in, $stretch),
-                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $exit, $place + $out, $stretch),
+                $this->own('exit', $chart->id, $figure->id, null) ??
+                    $this->inOrder('exit', $exit, $place + $out, $stretch),
             );
         }
 

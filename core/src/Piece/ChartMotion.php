@@ -16,7 +16,7 @@ final readonly class ChartMotion
         /** length of each move, in frames */
         public int $frames,
         public CurveSettings $curve,
-        /** together, after (one after another), overlapping, or length (one after another, each as long as its way is) */
+        /** together, after (one after another), overlapping, or length (one after another, as long as their ways) */
         public string $order,
         /** by how many frames neighbours overlap */
         public int $overlap,

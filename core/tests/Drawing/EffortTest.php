@@ -39,6 +39,7 @@ final class EffortTest extends TestCase
             $piece = Sample::piece($rows($count), [
                 'stage.frames' => $frames,
                 'charts.0.entrance' => ['begin' => 0, 'frames' => $frames, 'order' => 'together'],
+                'charts.0.pick' => null,
             ]);
             $effort = self::effort($piece);
             foreach ([0, intdiv($frames, 2), $frames - 1] as $frame) {

@@ -13,6 +13,7 @@ import {
 } from 'culori';
 import { arc, area, curveMonotoneX, line, pie, stack } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
+import { utcTicks } from 'd3-time';
 import { svgPathProperties } from 'svg-path-properties';
 
 const round = (number) => Number(number.toPrecision(15));
@@ -142,6 +143,30 @@ function scales() {
   });
 }
 
+/** d3-time: days, weeks, months and years that read well between two days; days since 1970. */
+function times() {
+  const spans = [
+    ['2024-03-01', '2024-03-09', 8],
+    ['2024-02-20', '2024-03-09', 8],
+    ['2024-01-03', '2024-02-28', 8],
+    ['2024-01-01', '2024-12-31', 12],
+    ['2023-05-17', '2024-12-31', 8],
+    ['2019-02-01', '2024-06-30', 10],
+    ['1998-04-01', '2024-06-30', 6],
+    ['1850-01-01', '2024-06-30', 10],
+    ['2024-01-01', '2024-06-30', 6],
+    ['2023-12-30', '2024-01-02', 5],
+  ];
+  return spans.map(([from, to, count]) => ({
+    from,
+    to,
+    count,
+    ticks: utcTicks(new Date(from), new Date(to), count)
+      .map((date) => date / 864e5)
+      .filter(Number.isInteger),
+  }));
+}
+
 /** svg-path-properties: the length of paths. */
 function paths() {
   return [
@@ -197,6 +222,7 @@ const kept = {
   'bezier-easing': curves(),
   culori: colours(),
   'd3-scale': scales(),
+  'd3-time': times(),
   'svg-path-properties': paths(),
 };
 for (const [name, values] of Object.entries(kept)) {

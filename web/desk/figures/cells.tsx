@@ -1,5 +1,6 @@
 import { useLayoutEffect, useRef } from 'react';
 import type { CellProps, Column } from 'react-datasheet-grid';
+import { furtherOn } from '../../piece/references';
 import type { GridRow } from './gridRows';
 
 /** the labels, or a column of figures by its index */
@@ -14,6 +15,24 @@ function withText(row: GridRow, field: Text, text: string): GridRow {
   while (cells.length <= field) cells.push('');
   cells[field] = text;
   return { ...row, cells };
+}
+
+/** Where formulas were copied from, by their texts: pasted further on, they ask for what is as far from there. */
+const copied = new Map<string, { row: number; column: Text }>();
+const MOST_COPIED = 500;
+
+function copyOf(text: string, row: number, column: Text): string {
+  if (text.trimStart().startsWith('=')) {
+    if (copied.size > MOST_COPIED) copied.clear();
+    copied.set(text, { row, column });
+  }
+  return text;
+}
+
+function pasted(text: string, row: number, column: Text): string {
+  const from = copied.get(text);
+  if (!from || typeof column !== 'number' || typeof from.column !== 'number') return text;
+  return furtherOn(text, row - from.row, column - from.column);
 }
 
 /** A cell that text is typed into. What is typed is taken when the cell is left, and let go with Escape. */
@@ -86,16 +105,9 @@ export function textColumn(id: string, field: Text): Partial<Column<GridRow, Tex
     component: TextCell as Column<GridRow, Text, string>['component'],
     columnData: field,
     deleteValue: ({ rowData }) => withText(rowData, field, ''),
-    copyValue: ({ rowData }) => textOf(rowData, field),
-    pasteValue: ({ rowData, value }) =>
-      withText(
-        rowData,
-        field,
-        value
-          .replace(/[\r\n]+/g, ' ')
-          .trim()
-          .slice(0, 200),
-      ),
+    copyValue: ({ rowData, rowIndex }) => copyOf(textOf(rowData, field), rowIndex, field),
+    pasteValue: ({ rowData, value, rowIndex }) =>
+      withText(rowData, field, pasted(value.replace(/[\r\n]+/g, ' ').trim(), rowIndex, field).slice(0, 200)),
     isCellEmpty: ({ rowData }) => textOf(rowData, field).trim() === '',
   };
 }

@@ -67,6 +67,12 @@ final readonly class Line implements Form
             ),
             FormSetting::choice('axis', 'axis', ['ticks' => 'with ticks', 'line' => 'line', 'none' => 'none'], true),
             ...$this->isFilled ? [FormSetting::choice('stack', 'series', $stacks)] : [],
+            FormSetting::choice(
+                'across',
+                'figures stand',
+                ['even' => 'evenly', 'time' => 'by their dates'],
+                hint: 'By their dates: as far from each other as the days, months or years are that name them.',
+            ),
             CommonSettings::maximum('0: at a round number behind the largest figure.'),
         ];
     }
