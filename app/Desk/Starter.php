@@ -10,7 +10,10 @@ use Lupine\Core\Piece\BadPiece;
 final class Starter
 {
     /** In the order in which the shelf shows them. */
-    private const NAMES = ['pie', 'donut', 'dial', 'rings', 'bars', 'columns', 'strip', 'ribbon', 'two-charts'];
+    private const NAMES = [
+        'pie', 'donut', 'tilted', 'dial', 'rings', 'bars', 'columns', 'line', 'area', 'strip', 'ribbon', 'years',
+        'columns-and-line', 'two-charts',
+    ];
 
     /** @return list<string> */
     public static function names(): array

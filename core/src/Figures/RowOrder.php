@@ -23,8 +23,10 @@ final readonly class RowOrder
     {
         $keys = [];
         $column = $columnId === null ? null : $table->columnIndex($columnId);
+        // Made once: that takes longer than to read a thousand labels.
+        $rules = $column === null ? \Transliterator::create(self::PLAIN) : null;
         foreach ($table->rows as $row) {
-            $keys[$row->id] = $column === null ? self::plain($row->label) : self::number($row->cells[$column]);
+            $keys[$row->id] = $column === null ? self::plain($row->label, $rules) : self::number($row->cells[$column]);
         }
         $ids = array_map(static fn (Row $row): string => $row->id, $table->rows);
         usort($ids, static function (string $one, string $other) use ($keys, $isDescending): int {
@@ -43,10 +45,8 @@ final readonly class RowOrder
         return $ids;
     }
 
-    private static function plain(string $label): string
+    private static function plain(string $label, ?\Transliterator $rules): string
     {
-        $rules = \Transliterator::create(self::PLAIN);
-
         return (string) ($rules === null ? $label : $rules->transliterate(trim($label)));
     }
 

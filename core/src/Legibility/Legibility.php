@@ -280,7 +280,11 @@ final readonly class Legibility
 
     private function contrasts(): Check
     {
+        $last = array_key_first($this->looks);
         foreach ($this->looks as $frame => $words) {
+            if ($frame !== $last && $this->isRearranging($frame)) {
+                continue;
+            }
             $marks = $this->marksAt($frame);
             foreach ($words as $word) {
                 $behind = $this->behind($word, $marks);

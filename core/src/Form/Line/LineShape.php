@@ -97,8 +97,9 @@ final readonly class LineShape implements Shape
     public function grain(): Grain
     {
         return Grain::linear(
-            new Point($this->end->x, $this->zero),
-            new Point($this->end->x, $this->end->y),
+            // All of a series alike, so that its stretches go over into each other.
+            new Point($this->plot->middle()->x, $this->plot->bottom()),
+            new Point($this->plot->middle()->x, $this->plot->top),
             $this->plot->middle(),
             hypot($this->plot->width, $this->plot->height) / 2 + max($this->thickness, $this->dot),
         );
