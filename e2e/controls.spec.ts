@@ -150,7 +150,7 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   await details.getByLabel('begins').selectOption('as the chart');
   await changesThePicture(page, 'begins', () => type(pane.getByLabel('begins').first(), '200'));
   await changesThePicture(page, 'lasts', () => type(pane.getByLabel('each lasts').first(), '40'));
-  await changesThePicture(page, 'order', () => pane.locator('label.btn', { hasText: 'together' }).first().click());
+  await changesThePicture(page, 'order', () => pane.getByLabel('order').first().selectOption('together'));
 
   // A curve bent by its handle, with the keyboard.
   await details.getByRole('button', { name: 'comes in' }).click();

@@ -12,7 +12,7 @@ const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'forms-'));
 const artisan = (...parts: string[]): Buffer =>
   execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
-const FORMS = ['pie', 'donut', 'dial', 'rings', 'bars', 'columns', 'strip', 'ribbon'];
+const FORMS = ['pie', 'donut', 'dial', 'rings', 'bars', 'columns', 'line', 'area', 'tilted', 'strip', 'ribbon'];
 const YEARS = 'What\tLast year\tThis year\nSmall appliances\t512\t430\nLamps\t287\t402\nClothing\t199\t260';
 
 test('a form is chosen by its picture, and keeps figures, words and moves', async ({ page, request }) => {
