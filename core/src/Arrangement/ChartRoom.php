@@ -27,6 +27,9 @@ final readonly class ChartRoom
     {
     }
 
+    /** moments of a run that are looked at, about */
+    private const LOOKS = 6;
+
     /**
      * @return array{Place, FormSettings, Box, Box} the last two: what the marks lie in, and what they and their words
      *                                              do
@@ -61,13 +64,19 @@ final readonly class ChartRoom
     /** @return array{Box, Box} what the marks lie in, and what they and their words do */
     private function boxes(FormSettings $settings, Point $middle, ChartWords $words): array
     {
-        $extents = $all = [];
         $boxes = new WordBoxes(
             $this->chart->arranged($this->chart->place, $settings, $words),
             $this->timing,
             $this->setter,
         );
-        foreach ($this->timing->states() as $state) {
+        $states = $this->timing->states();
+        $extents = $all = [$this->timing->form->layout($settings, $middle, $states[0]->moment())->extent()];
+        // Of a run through many moments a few tell how much room words take.
+        $step = max(1, intdiv(count($states) - 1, self::LOOKS));
+        foreach ($states as $index => $state) {
+            if ($index > 0 && $index % $step > 0 && $index < count($states) - 1) {
+                continue;
+            }
             $layout = $this->timing->form->layout($settings, $middle, $state->moment());
             $extents[] = $layout->extent();
             array_push($all, $layout->extent(), ...$boxes->of($layout));

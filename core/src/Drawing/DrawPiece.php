@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\OutlineBuilder;
@@ -15,6 +16,7 @@ use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Table;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Words\FontBook;
 use Lupine\Core\Words\TextSetter;
@@ -24,9 +26,20 @@ final readonly class DrawPiece
 {
     private TextSetter $setter;
 
+    /**
+     * @var \WeakMap<Table, array<string, Figures>> what was understood of tables, which never change: a piece is
+     *                                              arranged, drawn and shown from the same ones
+     */
+    private \WeakMap $figures;
+
+    /** @var \WeakMap<Piece, array<string, ChartTiming>> what was worked out of a piece, as long as there is one */
+    private \WeakMap $known;
+
     public function __construct(FontBook $fonts, public Forms $forms)
     {
         $this->setter = new TextSetter($fonts);
+        $this->known = new \WeakMap();
+        $this->figures = new \WeakMap();
     }
 
     /**
@@ -78,7 +91,11 @@ final readonly class DrawPiece
      */
     public function timings(Piece $piece, ?Moves $moves = null): array
     {
-        return (new TimeCharts($this->forms, $moves ?? new Moves($piece, new Beats($piece))))->of($piece);
+        return $this->known[$piece] ??= (new TimeCharts(
+            $this->forms,
+            $moves ?? new Moves($piece, new Beats($piece)),
+            $this->figures,
+        ))->of($piece);
     }
 
     public function setter(): TextSetter

@@ -27,6 +27,9 @@ final class FiguresOverTime
     /** @var array<int, true> frames on which figures that run change places */
     private array $rearranging = [];
 
+    /** the run whose changes of places are still to be found */
+    private ?Run $open = null;
+
     /** whether places follow the figures as they run, and not only what each state says */
     private bool $placesRun = false;
 
@@ -80,19 +83,29 @@ final class FiguresOverTime
             $this->places[$id] = $this->keyed(static fn (ChartState $state): float => (float) $state->places[$id]);
         }
         if ($run !== null && $states[0]->order !== 'sheet' && $states[0]->figures->seriesCount() < 2) {
-            $isDescending = $states[0]->order === 'descending';
             $this->placesRun = true;
-            [$places, $spans] = PlaceChanges::of(
-                array_diff_key($this->values, [Pick::OTHERS => true]),
-                $isDescending,
-                $run->frames[0],
-                $run->end(),
-                $run->places,
-            );
-            $this->places = [...$this->places, ...$places];
-            foreach ($spans as [$from, $to]) {
-                $this->rearranging += array_fill_keys(range($from, $to), true);
-            }
+            $this->open = $run;
+        }
+    }
+
+    /** Finds out how figures that run change places: once, and only where it is asked for. */
+    private function follow(): void
+    {
+        $run = $this->open;
+        if ($run === null) {
+            return;
+        }
+        $this->open = null;
+        [$places, $spans] = PlaceChanges::of(
+            array_diff_key($this->values, [Pick::OTHERS => true]),
+            $this->states[0]->order === 'descending',
+            $run->frames[0],
+            $run->end(),
+            $run->places,
+        );
+        $this->places = [...$this->places, ...$places];
+        foreach ($spans as [$from, $to]) {
+            $this->rearranging += array_fill_keys(range($from, $to), true);
         }
     }
 
@@ -139,7 +152,12 @@ final class FiguresOverTime
     /** The place of a figure over time; null where all are always shown. */
     public function placeOfPicked(string $figureId): ?KeyedNumber
     {
-        return $this->states[0]->room < count($this->states[0]->figures->list) ? $this->places[$figureId] : null;
+        if ($this->states[0]->room >= count($this->states[0]->figures->list)) {
+            return null;
+        }
+        $this->follow();
+
+        return $this->places[$figureId];
     }
 
     /** How one figure stands on a frame. */
@@ -224,6 +242,7 @@ final class FiguresOverTime
         foreach (array_slice($this->states, 1) as $state) {
             array_push($changes, ...($state->move?->changes($range) ?? []));
         }
+        $this->follow();
         foreach (array_keys($this->rearranging) as $frame) {
             if ($frame >= $range->from && $frame <= $range->to) {
                 $changes[] = $frame;
@@ -264,6 +283,7 @@ final class FiguresOverTime
     /** Whether figures are changing places on a frame. */
     public function isRearrangingAt(int $frame): bool
     {
+        $this->follow();
         foreach (array_keys($this->places) as $id) {
             $now = $this->placeOf((string) $id, $frame);
             if ($now !== round($now)) {
@@ -293,6 +313,8 @@ final class FiguresOverTime
             }
         }
 
+        $this->follow();
+
         return $index > 0 && isset($this->rearranging[$frame]) ? null : $index;
     }
 
@@ -311,6 +333,7 @@ final class FiguresOverTime
 
     private function placeOf(string $figureId, int $frame): float
     {
+        $this->follow();
         $place = $this->places[$figureId]->at($frame);
         $room = $this->states[0]->room;
         if (!$this->placesRun || $figureId === Pick::OTHERS) {

@@ -31,7 +31,8 @@ use Lupine\Core\Piece\Table;
 /** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
 final readonly class TimeCharts
 {
-    public function __construct(private Forms $forms, private Moves $moves)
+    /** @param \WeakMap<Table, array<string, Figures>> $known what was understood of tables already */
+    public function __construct(private Forms $forms, private Moves $moves, private \WeakMap $known)
     {
     }
 
@@ -278,9 +279,13 @@ final readonly class TimeCharts
         try {
             $series = $form->stacking($chart->form) === 'none' ? [] : $this->series($chart);
 
-            $figures = count($series) > 1
-                ? Figures::ofSeries($table, $series, $form->needs($chart->form) === Needs::SignedAmounts)
-                : Figures::of($form->needs($chart->form), $table, $column);
+            $needs = $form->needs($chart->form);
+            $known = $this->known[$table] ?? [];
+            $key = $needs->name.' '.(count($series) > 1 ? implode(' ', $series) : $column);
+            $figures = $known[$key] ??= count($series) > 1
+                ? Figures::ofSeries($table, $series, $needs === Needs::SignedAmounts)
+                : Figures::of($needs, $table, $column);
+            $this->known[$table] = $known;
 
             return $form->isJoined() ? $figures->withGaps() : $figures;
         } catch (ImpossibleFigures $reason) {

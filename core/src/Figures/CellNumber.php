@@ -51,6 +51,12 @@ final readonly class CellNumber
         if (str_starts_with($typed, self::WRONG)) {
             throw new NotANumber(substr($typed, strlen(self::WRONG)));
         }
+        if (self::isPlain($typed, $style)) {
+            $point = strpos($typed, '.');
+            $decimals = $point === false ? 0 : strlen($typed) - $point - 1;
+
+            return new self(BigRational::of($typed)->simplified(), $decimals, '', false);
+        }
         $text = trim((string) preg_replace('/[\x{00A0}\x{202F}\x{2009}\s]+/u', ' ', $typed));
         if (preg_match('/^(the )?rest$/iu', $text) === 1) {
             return new self(BigRational::zero(), 0, '', true);
@@ -100,6 +106,9 @@ final readonly class CellNumber
     /** The cell as Lupine keeps it: a decimal point, no grouping, the unit behind it; a sum stays a sum. */
     public static function normalised(string $typed, NumberStyle $style): string
     {
+        if (self::isPlain($typed, $style)) {
+            return $typed;
+        }
         $cell = self::read($typed, $style);
         if ($cell->isRest) {
             return 'rest';
@@ -120,6 +129,12 @@ final readonly class CellNumber
             $unit === '%' => $number.' %',
             default => $unit.' '.$number,
         };
+    }
+
+    /** Most cells are: digits and a decimal point, with nothing to find out. */
+    private static function isPlain(string $typed, ?NumberStyle $style): bool
+    {
+        return $style !== NumberStyle::DecimalComma && preg_match('/^-?\d{1,15}(?:\.\d{1,12})?$/D', $typed) === 1;
     }
 
     private static function decimalsOf(string $text, BigRational $value): int

@@ -64,6 +64,33 @@ final readonly class KeyedNumber implements Changing
     }
 
     /**
+     * What it is on one frame after the other, emphases aside.
+     *
+     * @return array<int, float> by frame
+     */
+    public function onFrames(int $from, int $to): array
+    {
+        $values = [];
+        $next = 0;
+        $value = $this->first;
+        $arrives = -1;
+        for ($frame = $from; $frame <= $to; ++$frame) {
+            $isBegun = false;
+            while (isset($this->steps[$next]) && $this->steps[$next]['move']->begin <= $frame) {
+                ++$next;
+                $isBegun = true;
+            }
+            if ($next > 0 && ($isBegun || $frame <= $arrives)) {
+                $arrives = $this->steps[$next - 1]['move']->end();
+                $value = self::reached($this->first, [$this->steps[$next - 1]], $frame);
+            }
+            $values[$frame] = $value;
+        }
+
+        return $values;
+    }
+
+    /**
      * What the last step that has begun makes of it.
      *
      * @param list<array{move: TimedMove, from: float, to: float}> $steps by their beginnings

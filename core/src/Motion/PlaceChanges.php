@@ -18,18 +18,19 @@ final readonly class PlaceChanges
     public static function of(array $values, bool $isDescending, int $from, int $to, int $length): array
     {
         $ids = array_map(strval(...), array_keys($values));
-        $places = array_flip(self::ordered($ids, $values, $from, $isDescending));
+        $amounts = array_map(static fn (KeyedNumber $value): array => $value->onFrames($from, $to), $values);
+        $places = array_flip(self::ordered($ids, $amounts, $from, $isDescending));
         $first = $places;
         $steps = array_fill_keys($ids, []);
         $spans = [];
         $pace = new Pace(Curve::named('ease-in-out'), $length);
         $order = array_keys($places);
         for ($frame = $from + 1; $frame <= $to; ++$frame) {
-            // Who stood before whom goes on to, where two are alike: nobody jumps to and fro.
-            $now = self::ordered(array_map(strval(...), $order), $values, $frame, $isDescending);
-            if ($now === $order) {
+            if (self::isOrdered($order, $amounts, $frame, $isDescending)) {
                 continue;
             }
+            // Who stood before whom goes on to, where two are alike: nobody jumps to and fro.
+            $now = self::ordered(array_map(strval(...), $order), $amounts, $frame, $isDescending);
             $order = $now;
             $move = new TimedMove('change', $frame, $pace, 'forward', null, null);
             $spans[] = [$frame, $move->end()];
@@ -49,16 +50,34 @@ final readonly class PlaceChanges
     }
 
     /**
+     * @param list<int|string> $ids
+     * @param array<string, array<int, float>> $amounts by figure id and frame
+     */
+    private static function isOrdered(array $ids, array $amounts, int $frame, bool $isDescending): bool
+    {
+        $before = null;
+        foreach ($ids as $id) {
+            $value = $amounts[(string) $id][$frame] ?? 0.0;
+            if ($before !== null && ($isDescending ? $value > $before : $value < $before)) {
+                return false;
+            }
+            $before = $value;
+        }
+
+        return true;
+    }
+
+    /**
      * @param list<string> $ids in the order that decides between those that are alike
-     * @param array<string, KeyedNumber> $values
+     * @param array<string, array<int, float>> $amounts by figure id and frame
      *
      * @return list<string>
      */
-    private static function ordered(array $ids, array $values, int $frame, bool $isDescending): array
+    private static function ordered(array $ids, array $amounts, int $frame, bool $isDescending): array
     {
         $at = [];
         foreach ($ids as $id) {
-            $at[$id] = $values[$id]->at($frame);
+            $at[$id] = $amounts[$id][$frame] ?? 0.0;
         }
         $isDescending ? arsort($at) : asort($at);
 
