@@ -68,6 +68,43 @@ try {
   await page.locator('.change-head').click();
   await shot('desk-change');
 
+  // A spreadsheet file before it is taken, and figures that come in again.
+  await page.goto('/');
+  await page.getByLabel('A table or a piece').setInputFiles(join(root, 'tests/Fixtures/tables/exceljs.xlsx'));
+  await page.waitForSelector('.modal.show table');
+  await shot('table-import');
+  await page.keyboard.press('Escape');
+  await page.goto('/');
+  await page.getByRole('button', { name: /Begin from Things by kind, donut/ }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await page.getByLabel('A file with figures').setInputFiles({
+    name: 'next year.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('What,Things\nSmall appliances,600\nLamps and lights,240\nClothing,260\nBooks,90\nToys,100'),
+  });
+  await page.getByRole('button', { name: /^New figures for/ }).click();
+  await page.waitForSelector('.modal.show canvas');
+  await page.waitForTimeout(1200);
+  await shot('table-again');
+  await page.keyboard.press('Escape');
+
+  // A run in the middle of a change of ranks; a tilted ring.
+  await page.goto('/');
+  await page.getByRole('button', { name: /Begin from Twelve years of mending/ }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await page.getByRole('tab', { name: 'Motion' }).click();
+  await page.locator('.run-stop').nth(5).click();
+  await goTo(254);
+  await page.locator('.run-rail').scrollIntoViewIfNeeded();
+  await shot('desk-run');
+  await page.goto('/');
+  await page.getByRole('button', { name: /Begin from In the round/ }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await goTo(214);
+  await page.getByRole('tab', { name: 'Form' }).click();
+  await page.locator('.on-stage-chart .list-pick').first().click();
+  await shot('desk-tilted');
+
   await open('The Mending Room');
   await goTo(259);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();

@@ -161,14 +161,16 @@ function Rail({ piece, names, moments, pinned, taken, onTake, onDrag }: RailProp
   const frame = usePlay((state) => state.frame);
   const last = Math.max(1, piece.stage.frames - 1);
   const at = (one: number): string => `${(Math.min(one, last) / last) * 100}%`;
-  let named = -Infinity;
+  // The one that is taken is named, and others as far as there is room.
+  const named = moments.filter(({ column }) => column === taken).map((one) => one.frame);
+  const hasRoom = (on: number): boolean => named.every((other) => (Math.abs(on - other) / last) * RAIL > NAME);
   return (
     <div className="run-rail" ref={rail} role="group" aria-label="Moments of the run">
       <span className="run-way" style={{ left: at(moments[0].frame), right: `calc(100% - ${at(end(moments))})` }} />
       <span className="run-head" style={{ left: at(frame) }} aria-hidden="true" />
       {moments.map(({ column, frame: on, at: text }) => {
-        const isNamed = ((on - named) / last) * RAIL > NAME || column === taken;
-        if (isNamed) named = on;
+        const isNamed = column === taken || hasRoom(on);
+        if (isNamed) named.push(on);
         return (
           <button
             key={column}

@@ -110,7 +110,8 @@ final readonly class TiltedLayout implements Layout, Solid
 
     public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
     {
-        $seam = $this->plan->seam($before, $behind, $beforeThere, $behindThere);
+        // What is moved apart does not touch.
+        $seam = $this->apart > 0 ? '' : $this->plan->seam($before, $behind, $beforeThere, $behindThere);
 
         return $seam === '' ? '' : $this->view->top($seam);
     }
