@@ -29,6 +29,14 @@ final class CommandsTest extends TestCase
             ],
         );
 
+        // Of a spreadsheet the first sheet that has figures.
+        $this->works('lupine:new', [
+            'table' => base_path('tests/Fixtures/tables/exceljs.xlsx'),
+            '--out' => $this->folder.'/book.json',
+        ]);
+        $book = json_decode((string) file_get_contents($this->folder.'/book.json'), true);
+        $this->assertSame(['2022', '2023'], array_column($book['tables'][0]['columns'], 'name'));
+
         foreach (['svg' => '0:02:00', 'png' => 'last'] as $kind => $at) {
             $this->works('lupine:draw', [
                 'piece' => $this->folder.'/p.json',

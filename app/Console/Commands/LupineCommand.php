@@ -76,9 +76,15 @@ abstract class LupineCommand extends Command
     /** @throws BadPiece */
     protected function contents(string $file): string
     {
-        $text = is_file($file) ? @file_get_contents($file) : false;
+        return (string) file_get_contents($this->readable($file));
+    }
 
-        return $text === false ? throw new BadPiece('There is no such file, or it cannot be read.', $file) : $text;
+    /** @throws BadPiece where there is no such file */
+    protected function readable(string $file): string
+    {
+        return is_file($file) && is_readable($file)
+            ? $file
+            : throw new BadPiece('There is no such file, or it cannot be read.', $file);
     }
 
     protected function piece(): Piece

@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Import\Book;
+use App\Import\IncomingFile;
+use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Import\Taking;
 use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\PlainText;
+use Lupine\Core\Piece\Table;
 
 final class NewPieceCommand extends LupineCommand
 {
     protected $signature = 'lupine:new
-        {table : a CSV or TSV file with a label and a figure in each row}
+        {table : a CSV, TSV, XLSX, ODS or JSON file with a label and a figure in each row}
         {--form=donut : one of those that lupine:forms lists}
         {--title= : the title; the file\'s name if not given}
         {--out= : where to write the piece; standard output if not given}
         {--set=* : path=value, such as stage.frames=480 or charts.0.form.gap=6; may be repeated}';
+
+    /** endings of files that are no plain text */
+    private const BOOKS = ['xlsx', 'ods', 'json'];
 
     protected $description = 'Makes a piece from a table';
 
@@ -33,7 +41,9 @@ final class NewPieceCommand extends LupineCommand
             );
         }
         $file = $this->text('table');
-        $table = TableText::read($this->contents($file));
+        $table = in_array(strtolower(pathinfo($file, PATHINFO_EXTENSION)), self::BOOKS, true)
+            ? self::book(IncomingFile::open($this->readable($file), basename($file)))
+            : TableText::read($this->contents($file));
         $name = PlainText::writable(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
         $title = $this->given('title') ?? ucfirst($name);
         $document = NewPiece::document($table, $forms->named($form), $title);
@@ -54,6 +64,23 @@ final class NewPieceCommand extends LupineCommand
         }
 
         return self::SUCCESS;
+    }
+
+    /** The first sheet that has figures. */
+    private static function book(Book $book): Table
+    {
+        $reasons = [];
+        foreach ($book->sheets() as $number => $sheet) {
+            try {
+                if (!$sheet['isHidden']) {
+                    return Taking::from($book->grid($number))->table;
+                }
+            } catch (ImpossibleFigures $reason) {
+                $reasons[] = $reason;
+            }
+        }
+
+        throw $reasons[0] ?? new ImpossibleFigures('The file has no sheet that is shown.', 'the file');
     }
 
     /**
