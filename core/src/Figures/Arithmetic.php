@@ -5,21 +5,13 @@ declare(strict_types=1);
 namespace Lupine\Core\Figures;
 
 use Brick\Math\BigRational;
-use Brick\Math\Exception\DivisionByZeroException;
 
 /**
  * Sums as people type them into number fields: `65*3.6`, `1248-938`, `(12+30)/2`, also with × ÷ and a long minus.
  * Exact: the result is a fraction, never a binary float.
  */
-final class Arithmetic
+final class Arithmetic extends Calculation
 {
-    private int $at = 0;
-
-    /** @param list<string> $tokens */
-    private function __construct(private readonly array $tokens, private readonly string $typed)
-    {
-    }
-
     /**
      * @param string $expression numbers with a decimal point, + - * / and parentheses
      *
@@ -43,75 +35,30 @@ final class Arithmetic
                 sprintf('“%s” is not a number. Numbers, + − × ÷ and brackets can be used.', trim($expression)),
             );
         }
-        $sum = new self($found[0], trim($expression));
-        $value = $sum->sum();
-        if ($sum->at !== count($sum->tokens)) {
-            throw $sum->broken();
-        }
 
-        return $value->simplified();
+        return (new self($found[0], trim($expression)))->value();
     }
 
-    private function sum(): BigRational
-    {
-        $value = $this->product();
-        while (in_array($this->peek(), ['+', '-'], true)) {
-            $value = $this->take() === '+' ? $value->plus($this->product()) : $value->minus($this->product());
-        }
-
-        return $value;
-    }
-
-    private function product(): BigRational
-    {
-        $value = $this->factor();
-        while (in_array($this->peek(), ['*', '/'], true)) {
-            try {
-                $value =
-                    $this->take() === '*' ? $value->multipliedBy($this->factor()) : $value->dividedBy($this->factor());
-            } catch (DivisionByZeroException) {
-                throw new NotANumber(sprintf('“%s” divides by zero.', $this->typed));
-            }
-        }
-
-        return $value;
-    }
-
-    private function factor(): BigRational
+    protected function operand(): BigRational
     {
         $token = $this->take();
         if ($token === '-') {
-            return $this->factor()->negated();
+            return $this->operand()->negated();
         }
         if ($token === '+') {
-            return $this->factor();
+            return $this->operand();
         }
         if ($token === '(') {
-            $value = $this->sum();
-            if ($this->take() !== ')') {
-                throw $this->broken();
-            }
-
-            return $value;
+            return $this->bracketed();
         }
         if ($token === null || preg_match('/^[\d.]/', $token) !== 1) {
             throw $this->broken();
         }
 
-        return BigRational::of($token[0] === '.' ? '0'.$token : $token);
+        return self::number($token);
     }
 
-    private function peek(): ?string
-    {
-        return $this->tokens[$this->at] ?? null;
-    }
-
-    private function take(): ?string
-    {
-        return $this->tokens[$this->at++] ?? null;
-    }
-
-    private function broken(): NotANumber
+    protected function broken(): NotANumber
     {
         return new NotANumber(sprintf('The sum “%s” is not complete.', $this->typed));
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lupine\Core\Figures;
 
 use Brick\Math\BigRational;
-use Brick\Math\Exception\DivisionByZeroException;
 use Brick\Math\RoundingMode;
 
 /**
@@ -15,7 +14,7 @@ use Brick\Math\RoundingMode;
  * 5 (expressions) and 6 (functions). References without their brackets and point are understood as well. Exact: the
  * result is a fraction.
  */
-final class Formula
+final class Formula extends Calculation
 {
     private const REFERENCE = '\[?\.?\$?[A-Z]{1,3}\$?\d{1,5}(?::\.?\$?[A-Z]{1,3}\$?\d{1,5})?\]?';
 
@@ -24,17 +23,13 @@ final class Formula
     /** the largest power that is worked out */
     private const MOST_POWER = 64;
 
-    private int $at = 0;
-
     /**
      * @param list<string> $tokens
      * @param \Closure(int $column, int $row): (BigRational|null) $cell the number in a cell, null where it is empty
      */
-    private function __construct(
-        private readonly array $tokens,
-        private readonly string $typed,
-        private readonly \Closure $cell,
-    ) {
+    private function __construct(array $tokens, string $typed, private readonly \Closure $cell)
+    {
+        parent::__construct($tokens, $typed);
     }
 
     /** Does it ask for other cells, or name a function? What is a plain sum needs no table. */
@@ -60,38 +55,11 @@ final class Formula
                 trim($typed),
             ));
         }
-        $formula = new self($found[0], trim($typed), $cell);
-        $value = $formula->sum();
-        if ($formula->at !== count($formula->tokens)) {
-            throw $formula->broken();
-        }
 
-        return $value->simplified();
+        return (new self($found[0], trim($typed), $cell))->value();
     }
 
-    private function sum(): BigRational
-    {
-        $value = $this->product();
-        while (in_array($this->peek(), ['+', '-'], true)) {
-            $value = $this->take() === '+' ? $value->plus($this->product()) : $value->minus($this->product());
-        }
-
-        return $value;
-    }
-
-    private function product(): BigRational
-    {
-        $value = $this->power();
-        while (in_array($this->peek(), ['*', '/'], true)) {
-            $value = $this->take() === '*'
-                ? $value->multipliedBy($this->power())
-                : $this->divided($value, $this->power());
-        }
-
-        return $value;
-    }
-
-    private function power(): BigRational
+    protected function operand(): BigRational
     {
         $value = $this->signed();
         while ($this->peek() === '^') {
@@ -133,15 +101,10 @@ final class Formula
     {
         $token = $this->take() ?? throw $this->broken();
         if ($token === '(') {
-            $value = $this->sum();
-            if ($this->take() !== ')') {
-                throw $this->broken();
-            }
-
-            return $value;
+            return $this->bracketed();
         }
         if (preg_match('/^[\d.]+$/', $token) === 1) {
-            return BigRational::of($token[0] === '.' ? '0'.$token : $token);
+            return self::number($token);
         }
         if ($this->peek() === '(') {
             $this->take();
@@ -165,7 +128,7 @@ final class Formula
         $arguments = [];
         do {
             $token = $this->peek();
-            $next = $this->tokens[$this->at + 1] ?? null;
+            $next = $this->peek(1);
             $isAlone = $token !== null && preg_match('/^\[?\.?\$?[A-Z]{1,3}\$?\d/', $token) === 1
                 && in_array($next, [';', ')', null], true);
             if ($isAlone) {
@@ -278,26 +241,7 @@ final class Formula
         return $number - 1;
     }
 
-    private function divided(BigRational $number, BigRational $by): BigRational
-    {
-        try {
-            return $number->dividedBy($by);
-        } catch (DivisionByZeroException) {
-            throw new NotANumber(sprintf('“%s” divides by zero.', $this->typed));
-        }
-    }
-
-    private function peek(): ?string
-    {
-        return $this->tokens[$this->at] ?? null;
-    }
-
-    private function take(): ?string
-    {
-        return $this->tokens[$this->at++] ?? null;
-    }
-
-    private function broken(): NotANumber
+    protected function broken(): NotANumber
     {
         return new NotANumber(sprintf('The formula “%s” is not complete.', $this->typed));
     }
