@@ -6,6 +6,7 @@ namespace Lupine\Core\Arrangement;
 
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\WordBoxes;
+use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Chart;
@@ -80,6 +81,12 @@ final readonly class ChartRoom
             $layout = $this->timing->form->layout($settings, $middle, $state->moment());
             $extents[] = $layout->extent();
             array_push($all, $layout->extent(), ...$boxes->of($layout));
+            if ($layout instanceof Solid) {
+                // What is moved out of a solid comes to the front and stands over words.
+                $extent = $layout->extent();
+                $out = 2 * $this->timing->mostOut();
+                $all[] = Box::around($extent->middle(), $extent->width + $out, $extent->height + $out / 2);
+            }
         }
 
         return [Box::joined($extents), Box::joined($all)];

@@ -99,6 +99,18 @@ final class ChartTiming
         );
     }
 
+    /** How far parts are ever moved out, in pixels: each by itself, and all of them apart. */
+    public function mostOut(): float
+    {
+        $apart = $this->formSettings->has('apart') ? $this->formSettings->number('apart') : 0.0;
+        $outs = array_map(
+            fn (Figure $figure): float => $this->number($figure->id, 'out')->most(),
+            $this->figures()->list,
+        );
+
+        return max(0.0, ...$outs) + max($apart, ($this->settings['apart'] ?? null)?->most() ?? 0.0);
+    }
+
     /** Whether figures are changing places on a frame. */
     public function isRearrangingAt(int $frame): bool
     {

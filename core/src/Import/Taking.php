@@ -19,6 +19,7 @@ final class Taking
 {
     public const MAX_ROWS = Table::MAX_ROWS;
     public const MAX_COLUMNS = 240;
+    public const MAX_CELLS = 100_000;
     public const MAX_FIELD = 200;
 
     /** how far a sum may be from what its parts come to */
@@ -202,6 +203,7 @@ final class Taking
     {
         $this->checkCount(count($this->rows));
         $values = $this->of('value');
+        $this->checkCells(count($this->rows), count($values));
         $this->checkLengths([...$values, ...$label === null ? [] : [$label]]);
         $group = $this->of('group')[0] ?? null;
         $rows = [];
@@ -282,6 +284,7 @@ final class Taking
             $cells[$name][$moment] = $figure;
         }
         $this->checkCount(count($cells));
+        $this->checkCells(count($cells), count(array_unique($times)));
         $rows = [];
         $missing = 0;
         foreach (array_keys($cells) as $place => $name) {
@@ -562,6 +565,22 @@ final class Taking
                     'The table has %s rows; Lupine takes up to %s, and a chart reads best with about five. Keep the rows that the film speaks of.',
                     number_format(max($count, $this->grid->rowsInAll)),
                     number_format(self::MAX_ROWS),
+                ),
+                'the table',
+            );
+        }
+    }
+
+    /** A table that is long and wide at once is more than a piece can carry with every save. */
+    private function checkCells(int $rows, int $columns): void
+    {
+        if ($rows * $columns > self::MAX_CELLS) {
+            throw new ImpossibleFigures(
+                sprintf(
+                    'The table has %s rows with %s figures each; Lupine takes up to %s figures in all. Leave columns out that the film does not speak of.',
+                    number_format($rows),
+                    number_format($columns),
+                    number_format(self::MAX_CELLS),
                 ),
                 'the table',
             );

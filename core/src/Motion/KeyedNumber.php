@@ -115,6 +115,12 @@ final readonly class KeyedNumber implements Changing
         return $amount >= 1.0 ? $step['to'] : $step['from'] + ($step['to'] - $step['from']) * $amount;
     }
 
+    /** The largest that moves lead it to. */
+    public function most(): float
+    {
+        return max([$this->first, ...array_column($this->steps, 'to')]);
+    }
+
     public function isStill(): bool
     {
         return $this->steps === [] && $this->emphases === [];
