@@ -26,7 +26,9 @@ const rounded = (number: number, digits = 2): number => Number(number.toFixed(di
  * piece, or in one shape of it alone.
  * @param now where it stands
  */
-export function setPlace(piece: Piece, shape: string | null, key: PlaceKey, now: Placed, part: Part): void {
+export function setPlace(piece: Piece, shape: string | null, thing: PlaceKey, now: Placed, part: Part): void {
+  // A chart on another's axis stands where that one does: a hand that takes it takes both.
+  const key = chartOfKey(piece, thing)?.axisOf ?? thing;
   const next = { ...now, ...part };
   if (shape !== null) {
     setOwnPlace(piece, shape, key, next);

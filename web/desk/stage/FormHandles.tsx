@@ -70,15 +70,18 @@ function pulled(
 
 /** A number of a form by hand: where the rule had set it, the chart stands by hand from then on. */
 export function setFormNumber(draft: Piece, chartId: string, setting: string, value: number): void {
-  const chart = draft.charts.find(({ id }) => id === chartId);
+  const taken = draft.charts.find(({ id }) => id === chartId);
+  // How large it is, is the other's who lends it the axis.
+  const isLent = taken?.axisOf && ['width', 'height'].includes(setting);
+  const chart = isLent ? draft.charts.find(({ id }) => id === taken.axisOf) : taken;
   if (!chart) return;
-  const now = placesNow(draft, [chartId])[chartId];
+  const now = placesNow(draft, [chart.id])[chart.id];
   const shape = shapeNow(draft);
   const isGoverned = now?.form && setting in now.form;
-  if (shape !== null && now && (isGoverned || toldPlace(draft, shape, chartId))) {
-    setPlace(draft, shape, chartId, { ...now, form: { ...now.form, [setting]: value } }, {});
+  if (shape !== null && now && (isGoverned || toldPlace(draft, shape, chart.id))) {
+    setPlace(draft, shape, chart.id, { ...now, form: { ...now.form, [setting]: value } }, {});
     return;
   }
-  if (isGoverned && now.by === 'rule') setPlace(draft, shape, chartId, now, {});
+  if (isGoverned && now.by === 'rule') setPlace(draft, shape, chart.id, now, {});
   chart.form[setting] = value;
 }
