@@ -33,6 +33,9 @@ final class FiguresOverTime
     /** whether places follow the figures as they run, and not only what each state says */
     private bool $placesRun = false;
 
+    /** @var list<int> the frame from which on all changes up to a state have come to their ends, by state */
+    private array $ends = [];
+
     /** @var array<int, int> by frame */
     private array $indices = [];
 
@@ -306,13 +309,16 @@ final class FiguresOverTime
 
     private function settled(int $frame): ?int
     {
-        $index = $this->stateIndexAt($frame);
-        for ($earlier = $index; $earlier > 0; --$earlier) {
-            if ($frame < (int) $this->states[$earlier]->move?->end()) {
-                return null;
+        if ($this->ends === []) {
+            $last = 0;
+            foreach ($this->states as $state) {
+                $this->ends[] = $last = max($last, (int) $state->move?->end());
             }
         }
-
+        $index = $this->stateIndexAt($frame);
+        if ($index > 0 && $frame < $this->ends[$index]) {
+            return null;
+        }
         $this->follow();
 
         return $index > 0 && isset($this->rearranging[$frame]) ? null : $index;
@@ -323,10 +329,16 @@ final class FiguresOverTime
         if (isset($this->indices[$frame])) {
             return $this->indices[$frame];
         }
-        $index = 0;
-        while (isset($this->states[$index + 1]) && $frame >= (int) $this->states[$index + 1]->move?->begin) {
-            ++$index;
+        [$low, $high] = [0, count($this->states) - 1];
+        while ($low < $high) {
+            $middle = ($low + $high + 1) >> 1;
+            if ($frame >= (int) $this->states[$middle]->move?->begin) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
+            }
         }
+        $index = $low;
 
         return $this->indices[$frame] = $index;
     }
@@ -387,12 +399,17 @@ final class FiguresOverTime
 
     private function scaleAt(int $frame): Scale
     {
-        $scale = $this->states[0]->scale;
-        foreach (array_slice($this->states, 1) as $state) {
-            if ($state->move !== null && $frame >= $state->move->begin) {
-                $amount = min(1.0, max(0.0, $state->move->progressAt($frame)));
-                $scale = Scale::between($scale, $state->scale, $amount);
-            }
+        // What the last change that has come to its end has left behind, and then those that are under way.
+        $index = $this->stateIndexAt($frame);
+        $from = $index;
+        while ($from > 0 && $frame < (int) $this->states[$from]->move?->end()) {
+            --$from;
+        }
+        $scale = ($this->states[$from] ?? $this->states[0])->scale;
+        for ($state = $from + 1; $state <= $index; ++$state) {
+            $move = $this->states[$state]->move;
+            $amount = $move === null ? 1.0 : min(1.0, max(0.0, $move->progressAt($frame)));
+            $scale = Scale::between($scale, $this->states[$state]->scale, $amount);
         }
 
         return $scale;

@@ -12,11 +12,11 @@ export function OnStage({ piece }: { piece: Piece }) {
     <>
       <h3 className="details-title">On the stage</h3>
       <ul className="plain-list on-stage">
-        {piece.words.map(({ id, text }) => (
+        {piece.words.map(({ id, text, momentOf }) => (
           <li key={id}>
             <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: id })}>
               <i className="bi bi-type" aria-hidden="true" />
-              <span className="on-stage-name">{text || 'Empty'}</span>
+              <span className="on-stage-name">{momentOf ? 'The moment' : text || 'Empty'}</span>
             </button>
           </li>
         ))}
