@@ -10,6 +10,7 @@ import { Pick } from '../fields/Choice';
 import { addChart } from '../piece/charts';
 import type { Chart, Piece, Table } from '../piece/document';
 import { readSheet } from '../tables/incoming';
+import { PasteBox } from '../tables/PasteBox';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 import { useChart } from './useChart';
@@ -115,14 +116,12 @@ export function AddChart({ piece, file, onClose }: Props) {
           )}
         </div>
         {source === OWN && (
-          <textarea
-            className="paste-box"
-            aria-label="Figures of the new chart"
+          <PasteBox
+            label="Figures of the new chart"
             rows={5}
             value={text}
             placeholder={'Mended\t911\nBeyond us\t337'}
-            spellCheck={false}
-            onChange={(event) => setText(event.target.value)}
+            onChange={setText}
           />
         )}
         {read.isError && source === OWN && text.trim() !== '' && (

@@ -9,6 +9,7 @@ import { FormPicker } from '../common/FormPicker';
 import { applyRepair } from '../piece/tables';
 import type { Table } from '../piece/document';
 import { KINDS, pieceIn, readSheet, sendTable } from '../tables/incoming';
+import { PasteBox } from '../tables/PasteBox';
 import { TableDialog } from '../tables/TableDialog';
 import { useDroppedFile } from '../tables/useDroppedFile';
 import { TakenFile } from './TakenFile';
@@ -118,14 +119,12 @@ export function NewPiece() {
           }}
         />
       ) : (
-        <textarea
-          className="paste-box"
-          aria-label="Figures"
+        <PasteBox
+          label="Figures"
           rows={7}
           value={text}
           placeholder={EXAMPLE}
-          spellCheck={false}
-          onChange={(event) => setText(event.target.value)}
+          onChange={setText}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready) begin();
           }}

@@ -96,6 +96,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
             <AgainRows
               rows={planned.rows}
               onMatch={(from, to) => setRows([...rows.filter((one) => one.from !== from), { from, to }])}
+              keeps={kept}
               onKeep={(id, stays) => setKept(stays ? [...kept, id] : kept.filter((one) => one !== id))}
             />
           </>

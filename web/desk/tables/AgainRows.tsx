@@ -2,6 +2,8 @@ import type { AgainRow } from '../../api/answers';
 
 interface Props {
   rows: AgainRow[];
+  /** those of the piece that are to stay */
+  keeps: string[];
   /** says by hand which row of the piece a row of the file is; null: none */
   onMatch: (from: string, to: string | null) => void;
   onKeep: (id: string, stays: boolean) => void;
@@ -19,7 +21,7 @@ const WORDS: Record<AgainRow['kind'], string> = {
 const MOST = 4;
 
 /** What becomes of each row. Which row is which can be said by hand, and rows can be kept. */
-export function AgainRows({ rows, onMatch, onKeep }: Props) {
+export function AgainRows({ rows, keeps, onMatch, onKeep }: Props) {
   const gone = rows.filter(({ kind }) => kind === 'gone');
   const shown = rows.filter(({ kind }) => kind !== 'same');
   if (shown.length === 0) return null;
@@ -61,7 +63,7 @@ export function AgainRows({ rows, onMatch, onKeep }: Props) {
                   <label className="keep-row">
                     <input
                       type="checkbox"
-                      checked={row.kind === 'kept'}
+                      checked={keeps.includes(row.id)}
                       onChange={(event) => onKeep(row.id, event.target.checked)}
                     />{' '}
                     keep it
