@@ -1,12 +1,15 @@
 import { expect, test } from '@playwright/test';
 import { cell, expectCell, type } from './cells';
-import { letGo, saved, stored } from './desk';
+import type { StoredPiece } from '../web/api/answers';
+import { beginOn, letGo, saved, store, stored } from './desk';
 
 const YEARS = 'What\t2020\t2021\t2022\t2023\nKettles\t33\t57\t38\t66\nLamps\t56\t34\t48\t68\nCoats\t20\t43\t82\t104';
 
 test('a chart runs through its years, and a moment is tied to a frame and to a word', async ({ page, request }) => {
   const made = await request.post('/api/pieces', { data: { text: YEARS, form: 'bars' } });
-  const { id } = (await made.json()) as { id: string };
+  const { document: piece } = (await made.json()) as StoredPiece;
+  piece.script.lines.push({ id: 'line1', text: 'Then came the great year of coats.', begin: 100, end: 200 });
+  const id = await store(request, piece);
   await page.goto(`/pieces/${id}`);
   await page.getByRole('tab', { name: 'Motion' }).click();
   await page.getByLabel('Runs through its columns').check();
@@ -31,8 +34,11 @@ test('a chart runs through its years, and a moment is tied to a frame and to a w
   expect(run?.pins[0]).toMatchObject({ column: 'c3', pin: null });
   expect(document.words.some(({ momentOf }) => momentOf === 'chart1')).toBe(true);
 
-  // It is given back to the others.
+  // It goes to a word, and its offset can be typed; then it is given back to the others.
   await stop.click();
+  await beginOn(page.locator('.run-moment'), 'coats');
+  await saved(page);
+  expect((await stored(request, id)).document.charts[0].run?.pins[0].pin).toMatchObject({ line: 'line1', word: 6 });
   await page.locator('#run-pin').selectOption('spread evenly');
   await expect(stop).not.toHaveClass(/is-pinned/);
   // The sheet says which moment it is.
