@@ -110,8 +110,12 @@ final class Xlsx implements Book
         $cells = [];
         $depth = $xml->depth;
         $column = -1;
-        while ($xml->read() && $xml->depth > $depth) {
-            if ($xml->nodeType !== \XMLReader::ELEMENT || $xml->localName !== 'c') {
+        while ($xml->read()) {
+            $type = $xml->nodeType;
+            if ($type === \XMLReader::END_ELEMENT && $xml->depth <= $depth) {
+                break;
+            }
+            if ($type !== \XMLReader::ELEMENT || $xml->localName !== 'c') {
                 continue;
             }
             $place = $xml->getAttribute('r');
@@ -143,12 +147,18 @@ final class Xlsx implements Book
         $isFormula = false;
         $depth = $xml->depth;
         $in = '';
-        while ($xml->read() && $xml->depth > $depth) {
-            if ($xml->nodeType === \XMLReader::ELEMENT) {
+        while ($xml->read()) {
+            // Asked for once, and depth only where it may end: a large file has millions of nodes.
+            $type = $xml->nodeType;
+            if ($type === \XMLReader::ELEMENT) {
                 $in = $xml->localName;
                 $isFormula = $isFormula || $in === 'f';
-            } elseif (in_array($xml->nodeType, self::TEXTS, true)) {
-                $value = $in === 'v' || $in === 't' ? $value.$xml->value : $value;
+            } elseif ($type === \XMLReader::END_ELEMENT) {
+                if ($xml->depth <= $depth) {
+                    break;
+                }
+            } elseif (($in === 'v' || $in === 't') && in_array($type, self::TEXTS, true)) {
+                $value .= $xml->value;
             }
         }
 

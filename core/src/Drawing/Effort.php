@@ -17,7 +17,7 @@ use Lupine\Core\Script\Beats;
 final readonly class Effort
 {
     /** up to here a piece is computed whole with every edit; beyond, around the playhead */
-    public const AT_HAND = 4_000;
+    public const AT_HAND = 3_000;
 
     /** up to here it is computed whole while nobody edits it; beyond, around the playhead */
     public const AT_ONCE = 15_000;

@@ -277,10 +277,15 @@ final readonly class Figures
         if ($order === 0) {
             return $list;
         }
-        usort($list, static fn (Figure $a, Figure $b): int => [
-            $last($a),
-            $order * $a->exact->compareTo($b->exact),
-        ] <=> [$last($b), 0]);
+        usort($list, static function (Figure $a, Figure $b) use ($last, $order): int {
+            if ($last($a) !== $last($b)) {
+                return $last($a) - $last($b);
+            }
+            // Where floats differ they tell it, and sooner; fractions decide between those that are alike.
+            $far = $a->value() <=> $b->value();
+
+            return $order * ($far === 0 ? $a->exact->compareTo($b->exact) : $far);
+        });
 
         return $list;
     }
