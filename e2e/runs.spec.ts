@@ -32,6 +32,12 @@ test('a chart runs through its years, and a moment is tied to a frame and to a w
   const { run } = document.charts[0];
   expect(run?.pins).toHaveLength(1);
   expect(run?.pins[0]).toMatchObject({ column: 'c3', pin: null });
+  // By the keyboard it goes on by a frame, or by ten.
+  await stop.focus();
+  await page.keyboard.press('ArrowRight');
+  await saved(page);
+  const moved = (await stored(request, id)).document.charts[0].run?.pins[0].frame;
+  expect(moved).toBe((run?.pins[0].frame ?? 0) + 1);
   expect(document.words.some(({ momentOf }) => momentOf === 'chart1')).toBe(true);
 
   // It goes to a word, and its offset can be typed; then it is given back to the others.

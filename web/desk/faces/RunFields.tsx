@@ -185,6 +185,14 @@ function Rail({ piece, names, moments, pinned, taken, onTake, onDrag }: RailProp
               usePlay.getState().stop();
               usePlay.getState().go(Math.min(on, last));
             }}
+            onKeyDown={(event) => {
+              const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+              if (!by) return;
+              event.preventDefault();
+              event.stopPropagation();
+              onTake(column);
+              onDrag(column, Math.max(0, Math.min(last, on + by * (event.shiftKey ? 10 : 1))));
+            }}
             onPointerDown={(event) => {
               const width = rail.current?.clientWidth ?? 1;
               const { clientX } = event;
