@@ -23,6 +23,21 @@ describe('what a hand places', () => {
     expect(piece.charts[0].place.placedBy).toBe('rule');
   });
 
+  it('is the other chart where both stand on one axis', () => {
+    const own = { x: 1, y: 2, placedBy: 'hand' as const };
+    piece.charts.push({ ...structuredClone(piece.charts[0]), id: 'chart2', axisOf: 'chart1', place: own });
+    setPlace(piece, null, 'chart2', byRule, { y: 540 });
+    expect(piece.charts[0].place).toEqual({ x: 600, y: 540, placedBy: 'hand' });
+    expect(piece.charts[1].place).toEqual(own);
+    expect(toldPlace(piece, null, 'chart2')).toMatchObject({ x: 600, y: 540 });
+    setPlace(piece, 'upright', 'chart2', byRule, { y: 800 });
+    expect(Object.keys(piece.shapes![0].own)).toEqual(['chart1']);
+    giveBack(piece, null, 'chart2');
+    expect(toldPlace(piece, null, 'chart2')).toBeNull();
+    removeChart(piece, 'chart1');
+    expect(piece.charts[0].axisOf).toBeUndefined();
+  });
+
   it('is told for one shape of the stage alone, where that is worked on', () => {
     const before = structuredClone(piece.charts[0]);
     setPlace(piece, 'upright', 'chart1', byRule, { y: 800 });

@@ -17,6 +17,11 @@ export function chartOfKey(piece: Piece, key: PlaceKey): Chart | undefined {
   return piece.charts.find(({ id }) => id === key);
 }
 
+/** Whose place it has: a chart on another's axis stands where that one does, and a hand that takes it takes both. */
+function placedWith(piece: Piece, key: PlaceKey): PlaceKey {
+  return chartOfKey(piece, key)?.axisOf ?? key;
+}
+
 export type Part = Partial<Pick<Placed, 'x' | 'y' | 'width' | 'size' | 'turn' | 'flow' | 'spacing'>>;
 
 const rounded = (number: number, digits = 2): number => Number(number.toFixed(digits));
@@ -27,8 +32,7 @@ const rounded = (number: number, digits = 2): number => Number(number.toFixed(di
  * @param now where it stands
  */
 export function setPlace(piece: Piece, shape: string | null, thing: PlaceKey, now: Placed, part: Part): void {
-  // A chart on another's axis stands where that one does: a hand that takes it takes both.
-  const key = chartOfKey(piece, thing)?.axisOf ?? thing;
+  const key = placedWith(piece, thing);
   const next = { ...now, ...part };
   if (shape !== null) {
     setOwnPlace(piece, shape, key, next);
@@ -89,7 +93,8 @@ function setOwnPlace(piece: Piece, shapeId: string, key: PlaceKey, next: Placed)
 }
 
 /** Gives it back to the rule, or in a shape of the stage to what holds for the piece. */
-export function giveBack(piece: Piece, shape: string | null, key: PlaceKey): void {
+export function giveBack(piece: Piece, shape: string | null, thing: PlaceKey): void {
+  const key = placedWith(piece, thing);
   if (shape !== null) {
     delete piece.shapes?.find(({ id }) => id === shape)?.own[key];
     return;
@@ -114,7 +119,8 @@ export function placeable(piece: Piece): PlaceKey[] {
 }
 
 /** Where a hand has put something in the document as it stands; null where rule or proportion say it. */
-export function toldPlace(piece: Piece, shape: string | null, key: PlaceKey): { x: number; y: number } | null {
+export function toldPlace(piece: Piece, shape: string | null, thing: PlaceKey): { x: number; y: number } | null {
+  const key = placedWith(piece, thing);
   if (shape !== null) return piece.shapes?.find(({ id }) => id === shape)?.own[key] ?? null;
   const chart = piece.charts.find(({ id }) => id === key);
   if (chart) return chart.place.placedBy === 'rule' ? null : chart.place;

@@ -8,7 +8,8 @@ import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
 import { applyRepair } from '../piece/tables';
 import type { Table } from '../piece/document';
-import { KINDS, pieceIn, readSheet, sendTable } from '../tables/incoming';
+import { pieceIn, readSheet, sendTable } from '../tables/incoming';
+import { FileInput } from '../tables/FileInput';
 import { PasteBox } from '../tables/PasteBox';
 import { TableDialog } from '../tables/TableDialog';
 import { useDroppedFile } from '../tables/useDroppedFile';
@@ -208,18 +209,7 @@ export function NewPiece() {
         >
           <i className="bi bi-plus-lg" aria-hidden="true" /> Start with two parts
         </button>
-        <input
-          ref={picker}
-          type="file"
-          accept={KINDS}
-          className="d-none"
-          aria-label="A table or a piece"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void takeFile(file);
-            event.target.value = '';
-          }}
-        />
+        <FileInput picker={picker} label="A table or a piece" onFile={(file) => void takeFile(file)} />
       </div>
       <p className="hint" role={reading ? 'status' : undefined}>
         {reading ? `Reading “${reading}”…` : 'XLSX, ODS, CSV, TSV, JSON, or a piece; up to 10 MB. Drop it anywhere.'}

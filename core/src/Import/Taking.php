@@ -562,7 +562,8 @@ final class Taking
         if ($count > self::MAX_ROWS || $this->grid->rowsInAll > count($this->grid->rows)) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s rows; Lupine takes up to %s, and a chart reads best with about five. Keep the rows that the film speaks of.',
+                    'The table has %s rows; Lupine takes up to %s, and a chart reads best with about five.'
+                        .' Keep the rows that the film speaks of.',
                     number_format(max($count, $this->grid->rowsInAll)),
                     number_format(self::MAX_ROWS),
                 ),
@@ -577,7 +578,8 @@ final class Taking
         if ($rows * $columns > self::MAX_CELLS) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s rows with %s figures each; Lupine takes up to %s figures in all. Leave columns out that the film does not speak of.',
+                    'The table has %s rows with %s figures each; Lupine takes up to %s figures in all.'
+                        .' Leave columns out that the film does not speak of.',
                     number_format($rows),
                     number_format($columns),
                     number_format(self::MAX_CELLS),
@@ -621,7 +623,8 @@ final class Taking
 
         return new ImpossibleFigures(
             sprintf(
-                'No row of this table has a number. Row %d reads “%s”: put a label first and a number after it, with a tab, a comma or a semicolon between.',
+                'No row of this table has a number. Row %d reads “%s”: put a label first and a number after it,'
+                    .' with a tab, a comma or a semicolon between.',
                 $row + 1,
                 mb_strimwidth(
                     implode(' | ', array_filter(

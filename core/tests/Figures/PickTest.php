@@ -12,6 +12,7 @@ use Lupine\Core\Figures\Pick;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\PickSettings;
+use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Tests\Sample;
@@ -117,6 +118,54 @@ final class PickTest extends TestCase
     {
         yield 'parts' => ['donut'];
         yield 'on a scale' => ['bars'];
+    }
+
+    /** What was said of a row waits while it is not picked: moves, emphasis, a pointer, a shot. It comes with the row. */
+    public function testWhatIsSaidOfARowWaitsUntilItIsPicked(): void
+    {
+        $figure = ['chart' => 'chart1', 'figure' => 'r5'];
+        $move = static fn (string $id, string $kind, array $more): array => [
+            'id' => $id, 'kind' => $kind, 'target' => $figure, 'begin' => 40, 'pin' => null, 'frames' => 20,
+            'curve' => 'linear', 'opens' => 'forward', ...$more,
+        ];
+        $emphasis = ['out' => 20, 'size' => 1.1, 'light' => 0.2, 'dim' => 0.4, 'label' => 1.2, 'note' => null];
+        $moves = [
+            $move('m1', 'entrance', []),
+            $move('m2', 'change', ['property' => 'opacity', 'to' => 0.4]),
+            $move('m3', 'emphasis', ['emphasis' => [...$emphasis, 'until' => 100, 'untilPin' => null]]),
+            $move('m4', 'shot', [
+                'target' => ['camera' => true],
+                'shot' => ['zoom' => 2, 'on' => $figure, 'x' => 0, 'y' => 0],
+            ]),
+        ];
+        $piece = static fn (int $count): Piece => Sample::piece("A\t50\nB\t30\nC\t15\nD\t9\nE\t5", [
+            'charts.0.pick' => ['by' => 'largest', 'count' => $count],
+            'charts.0.words.centre.figure' => 'r5',
+            'words.0.pointsAt' => $figure,
+            'moves' => $moves,
+        ]);
+        self::assertTrue(Sample::prove($piece(2))->isExact());
+        $timing = Sample::draw($piece(5))->timings['chart1'];
+        self::assertSame(40, $timing->moves['r5']->entrance?->begin);
+        self::assertSame(0.4, round($timing->number('r5', 'opacity')->at(80), 9));
+    }
+
+    /** A value that a move gives a row brings it among the largest, and its state has another one leave. */
+    public function testAChangeOfAFigureBringsItAmongTheLargest(): void
+    {
+        $piece = Sample::piece("A\t50\nB\t30\nC\t15\nD\t5", [
+            'charts.0.pick' => ['by' => 'largest', 'count' => 2],
+            'charts.0.words.reading.of' => 'value',
+            'moves' => [[
+                'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1', 'figure' => 'r4'], 'begin' => 60,
+                'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'property' => 'value',
+                'to' => '70',
+            ]],
+        ]);
+        $timing = Sample::draw($piece)->timings['chart1'];
+        self::assertEquals(['r1' => 50.0, 'r2' => 30.0, 'r4' => 0.0, 'others' => 20.0], $timing->valuesAt(0));
+        self::assertEquals(['r1' => 50.0, 'r2' => 0.0, 'r4' => 70.0, 'others' => 45.0], $timing->valuesAt(120));
+        self::assertTrue(Sample::prove($piece)->isExact());
     }
 
     public function testACellThatIsNoNumberIsToldWithItsRow(): void

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import type { Chart, Pick, Table } from '../../piece/document';
-import { KINDS } from '../../tables/incoming';
+import { FileInput } from '../../tables/FileInput';
 import { useFiles } from '../tables/filesStore';
 import { ShownRows } from './ShownRows';
 
@@ -42,18 +42,7 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
       <button type="button" className="text-button" onClick={() => picker.current?.click()}>
         <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'from a file'}
       </button>
-      <input
-        ref={picker}
-        type="file"
-        accept={KINDS}
-        className="d-none"
-        aria-label="A file with figures"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void useFiles.getState().take(file);
-          event.target.value = '';
-        }}
-      />
+      <FileInput picker={picker} label="A file with figures" onFile={(file) => void useFiles.getState().take(file)} />
       <span className="sheet-hint">
         <code>65*3.6</code>, <code>rest</code> and <code>=SUM([.B2:.B5])</code> are understood.
       </span>
