@@ -120,7 +120,7 @@ final class PickTest extends TestCase
         yield 'on a scale' => ['bars'];
     }
 
-    /** What was said of a row waits while it is not picked: moves, emphasis, a pointer, a shot. It comes with the row. */
+    /** What was said of a row waits while it is not picked: moves, emphasis, pointer and shot come with the row. */
     public function testWhatIsSaidOfARowWaitsUntilItIsPicked(): void
     {
         $figure = ['chart' => 'chart1', 'figure' => 'r5'];
