@@ -24,7 +24,7 @@ need_system() {
   local missing=()
   command -v php > /dev/null || missing+=(php-cli)
   local modules; modules=$(php -m 2> /dev/null || true)
-  local wanted=(pdo_sqlite:php-sqlite3 mbstring:php-mbstring dom:php-xml zip:php-zip curl:php-curl)
+  local wanted=(pdo_sqlite:php-sqlite3 mbstring:php-mbstring dom:php-xml zip:php-zip curl:php-curl ffi:php-common)
   # For tests alone: pictures are looked at.
   [ "${1:-}" = tests ] && wanted+=(gd:php-gd)
   local pair
@@ -36,6 +36,8 @@ need_system() {
   command -v node > /dev/null || missing+=(nodejs)
   command -v npm > /dev/null || missing+=(npm)
   command -v ffmpeg > /dev/null || missing+=(ffmpeg)
+  # Its library is what reads lines aloud; the scratch voice and finding words in a recording need it.
+  command -v espeak-ng > /dev/null || missing+=(espeak-ng)
   if [ "${1:-}" = tests ]; then
     [ -x /usr/bin/chromium ] || missing+=(chromium)
   fi
@@ -113,8 +115,9 @@ use_data() {
 
 # need_folder FOLDER: it is there with its parts, and can be written to.
 need_folder() {
-  mkdir -p "$1"/{app/hand-offs,app/rendering,app/stills,framework/cache/data,framework/derived,framework/views,logs} \
-    2> /dev/null || stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
+  local app=("$1"/app/{hand-offs,rendering,sounds,stills,uploads})
+  mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/views,logs} 2> /dev/null ||
+    stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
 }
 

@@ -9,6 +9,8 @@ use App\Http\Controllers\FormController;
 use App\Http\Controllers\HandOffController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
+use App\Http\Controllers\ScriptController;
+use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StillController;
 use App\Http\Controllers\TableController;
 use Illuminate\Support\Facades\Route;
@@ -27,6 +29,18 @@ Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);
+
+Route::post('script/read', [ScriptController::class, 'read']);
+Route::post('script/lay', [ScriptController::class, 'lay']);
+Route::post('uploads', [SoundController::class, 'begin']);
+Route::put('uploads/{upload}', [SoundController::class, 'part']);
+Route::delete('uploads/{upload}', [SoundController::class, 'drop']);
+Route::get('speakers', [SoundController::class, 'speakers']);
+Route::get('sounds/{sound}.flac', [SoundController::class, 'file'])->where('sound', '[0-9a-f]{64}');
+Route::get('sounds/{sound}/levels', [SoundController::class, 'levels'])->where('sound', '[0-9a-f]{64}');
+Route::post('listenings', [SoundController::class, 'listen']);
+Route::get('listenings/{listening}', [SoundController::class, 'listening']);
+Route::post('listenings/{listening}/cancel', [SoundController::class, 'cancel']);
 
 Route::get('starters', [PieceController::class, 'starters']);
 Route::get('pieces', [PieceController::class, 'index']);

@@ -21,16 +21,31 @@ enum FilmKind: string
     /** every frame as a PNG with transparency, in one ZIP */
     case Zip = 'zip';
 
+    /** the narrator alone, as long as the frames: PCM, 48,000 samples a second */
+    case Wav = 'wav';
+
     /** @throws BadPiece where the name ends in none of them */
     public static function ofFile(string $name): self
     {
         return self::tryFrom(strtolower(pathinfo($name, PATHINFO_EXTENSION)))
-            ?? throw new BadPiece('The file has to end in .mp4, .mov, .webm or .zip.', $name);
+            ?? throw new BadPiece('The file has to end in .mp4, .mov, .webm, .zip or .wav.', $name);
     }
 
     public function hasTransparency(): bool
     {
         return $this !== self::Mp4;
+    }
+
+    /** Whether frames are painted for it. */
+    public function hasPicture(): bool
+    {
+        return $this !== self::Wav;
+    }
+
+    /** Whether a file of it can hold the narrator. */
+    public function hasSound(): bool
+    {
+        return $this !== self::Zip;
     }
 
     public function contentType(): string
@@ -40,6 +55,7 @@ enum FilmKind: string
             self::Mov => 'video/quicktime',
             self::Webm => 'video/webm',
             self::Zip => 'application/zip',
+            self::Wav => 'audio/wav',
         };
     }
 }

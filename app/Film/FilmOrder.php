@@ -23,11 +23,13 @@ final readonly class FilmOrder
         public ?string $ground,
         /** the shape of the stage that is filmed; null: the piece's own */
         public ?string $shape = null,
+        /** whether the narrator is heard in it */
+        public bool $withSound = true,
     ) {
     }
 
     /**
-     * @param Body $asked kind, from, to, name, ground, shape; all of them can be missing
+     * @param Body $asked kind, from, to, name, ground, shape, sound; all of them can be missing
      *
      * @throws BadPiece where it cannot be made of this piece
      */
@@ -47,6 +49,7 @@ final readonly class FilmOrder
             trim($asked->get('name')->text(self::LONGEST_NAME, '')),
             $asked->get('ground')->isNull() ? null : $asked->get('ground')->colour(),
             $asked->get('shape')->isNull() ? null : $asked->get('shape')->id(),
+            $asked->get('sound')->yes(true),
         );
     }
 
@@ -59,12 +62,19 @@ final readonly class FilmOrder
         string $name = '',
         ?string $ground = null,
         ?string $shape = null,
+        bool $withSound = true,
     ): self {
         if ($shape !== null) {
             $piece->shape($shape);
         }
         if ($to < $from) {
             throw new BadPiece(sprintf('The last frame, %d, is before the first, %d.', $to, $from), 'to');
+        }
+        if ($kind === FilmKind::Wav && ($piece->narration->inUse->sound ?? null) === null) {
+            throw new BadPiece(
+                'This piece has no recording in use, so there is no sound to write. Add one beside the script, or let the scratch voice read it.',
+                'kind',
+            );
         }
         if (!$kind->hasTransparency() && $piece->backdrop->kind === 'transparent' && $ground === null) {
             throw new BadPiece(
@@ -73,7 +83,9 @@ final readonly class FilmOrder
             );
         }
 
-        return new self($kind, FrameRange::within($piece->stage->frames, $from, $to), $name, $ground, $shape);
+        $range = FrameRange::within($piece->stage->frames, $from, $to);
+
+        return new self($kind, $range, $name, $ground, $shape, $withSound);
     }
 
     /** The document on the colour that it is filmed on. */

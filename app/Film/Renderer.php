@@ -36,6 +36,7 @@ final readonly class Renderer
     /**
      * @param string $reel of the whole piece, or of the range that is wanted
      * @param string $target the file to write
+     * @param FilmSound|null $sound what is heard in it
      * @param \Closure(int|null): bool $progress told the frames done, or null for a sign of life; false stops the film
      *
      * @return bool whether the film was finished
@@ -43,9 +44,14 @@ final readonly class Renderer
      * @throws FilmFailed where it cannot be made
      * @throws RendererLost where it could not be made this time
      */
-    public function film(string $reel, string $target, FilmOrder $order, \Closure $progress): bool
-    {
-        return $this->inFolder(function (string $folder) use ($reel, $target, $order, $progress): bool {
+    public function film(
+        string $reel,
+        string $target,
+        FilmOrder $order,
+        ?FilmSound $sound,
+        \Closure $progress,
+    ): bool {
+        return $this->inFolder(function (string $folder) use ($reel, $target, $order, $sound, $progress): bool {
             if (@file_put_contents($folder.'/reel.json', $reel) !== strlen($reel)) {
                 throw new FilmFailed(FullDisk::SENTENCE);
             }
@@ -62,6 +68,7 @@ final readonly class Renderer
                 $order->kind->value,
                 (string) $order->range->from,
                 (string) $order->range->to,
+                ...($sound === null || $isFrames ? [] : [$sound->file, $sound->filter]),
             ], $progress);
             if ($isFinished && $isFrames) {
                 self::pack($frames, $target);

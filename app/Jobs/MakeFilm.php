@@ -9,10 +9,13 @@ use App\Disk\FullDisk;
 use App\Film\FilmFailed;
 use App\Film\FilmKind;
 use App\Film\FilmOrder;
+use App\Film\FilmSound;
 use App\Film\Renderer;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
 use App\Models\HandOff;
+use App\Voice\Ffmpeg;
+use App\Voice\SoundStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Foundation\Queue\Queueable;
@@ -64,9 +67,16 @@ final class MakeFilm implements ShouldQueue
                 $film->first_frame,
                 $film->first_frame + $film->frames_total - 1,
                 shape: $film->shape,
+                withSound: $film->with_sound,
             );
+            $sound = $order->withSound ? FilmSound::of($document, $order->range, $this->store()) : null;
+            if ($order->kind === FilmKind::Wav) {
+                $this->writeSound($film, $sound);
+
+                return;
+            }
             $reel = $computed->wholeReelText($computed->placed($document, $film->document, $film->shape));
-            $this->make($film, $order, $reel, $renderer, $signals);
+            $this->make($film, $order, $reel, $sound, $renderer, $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
@@ -81,6 +91,7 @@ final class MakeFilm implements ShouldQueue
         HandOff $film,
         FilmOrder $order,
         string $reel,
+        ?FilmSound $sound,
         Renderer $renderer,
         StopSignals $signals,
     ): void {
@@ -89,7 +100,7 @@ final class MakeFilm implements ShouldQueue
             // A name of its own for each try: what a lost worker left running may still write to another.
             $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
             try {
-                if ($renderer->film($reel, $half, $order, $this->reporter($film, $signals))) {
+                if ($renderer->film($reel, $half, $order, $sound, $this->reporter($film, $signals))) {
                     $this->keep($film, $half);
 
                     return;
@@ -116,6 +127,26 @@ final class MakeFilm implements ShouldQueue
             } finally {
                 @unlink($half);
             }
+        }
+    }
+
+    private function store(): SoundStore
+    {
+        return app(SoundStore::class);
+    }
+
+    private function writeSound(HandOff $film, ?FilmSound $sound): void
+    {
+        if ($sound === null) {
+            throw new FilmFailed('Nothing is heard in these frames. Choose others, or bring up the level of the recording.');
+        }
+        $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.wav');
+        try {
+            $filter = ['-af', $sound->filter, '-c:a', 'pcm_s16le', '-f', 'wav'];
+            Ffmpeg::run(['-i', $sound->file, ...$filter, $half], static fn (float $seconds) => null, $film->fileName());
+            $this->keep($film, $half);
+        } finally {
+            @unlink($half);
         }
     }
 

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $kind how the name of its file ends
  * @property string $name of its file, without the ending; empty for the title
  * @property string|null $shape of the stage; null: the piece's own
+ * @property bool $with_sound whether the narrator is heard in it
  * @property int $first_frame of the piece
  * @property int $frames_done
  * @property int $frames_total
@@ -42,6 +43,7 @@ final class HandOff extends Model
     /** @var array<string, string> */
     protected $casts = [
         'tries' => 'integer',
+        'with_sound' => 'boolean',
         'first_frame' => 'integer',
         'frames_done' => 'integer',
         'frames_total' => 'integer',
@@ -61,7 +63,7 @@ final class HandOff extends Model
     public static function withoutDocument(Builder $query): Builder
     {
         $query->select([
-            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'tries',
+            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'tries',
             'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
             'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
         ]);

@@ -10,6 +10,9 @@ use App\Film\LostFilms;
 use App\Film\StillPainter;
 use App\Http\OwnAddresses;
 use App\Import\Incoming;
+use App\Voice\SoundStore;
+use App\Voice\Speaker;
+use App\Voice\Uploads;
 use Illuminate\Database\Connection;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Client\Factory;
@@ -42,6 +45,12 @@ final class LupineServiceProvider extends ServiceProvider
             new Filesystem(),
             storage_path('framework/incoming'),
         ));
+        $this->app->singleton(
+            SoundStore::class,
+            static fn (): SoundStore => new SoundStore(storage_path('app/sounds')),
+        );
+        $this->app->singleton(Uploads::class, static fn (): Uploads => new Uploads(storage_path('app/uploads')));
+        $this->app->singleton(Speaker::class, static fn (): Speaker => new Speaker(storage_path('app/rendering')));
         $this->app->singleton(OwnAddresses::class, static fn (): OwnAddresses => OwnAddresses::fromConfig());
         Connection::resolverFor(
             'sqlite',

@@ -6,6 +6,12 @@ export type Kind = 'mp4' | 'mov' | 'webm' | 'zip';
 /** How frames come to ffmpeg: converted already, or as a canvas has them, with transparency. */
 export type Frames = 'planar' | 'rgba';
 
+/** What is heard with the frames, and ffmpeg’s filter that cuts it to them. */
+export interface Sound {
+  file: string;
+  filter: string;
+}
+
 export function framesFor(kind: Kind): Frames {
   return kind === 'mp4' ? 'planar' : 'rgba';
 }
@@ -23,6 +29,7 @@ const WITH_ALPHA = 'scale=in_range=full:out_range=tv:out_color_matrix=bt709:flag
  * transparency, or every frame as a PNG; at the exact rate.
  *
  * @param first number of the first frame, which PNG files are named by
+ * @param sound the narrator: AAC in MP4, PCM in MOV for editors, Opus in WebM
  */
 export function encoderArguments(
   reel: Pick<Reel, 'width' | 'height' | 'rate'>,
@@ -30,13 +37,16 @@ export function encoderArguments(
   frames: Frames = 'planar',
   kind: Kind = 'mp4',
   first = 0,
+  sound: Sound | null = null,
 ): string[] {
   const rate = `${reel.rate[0]}/${reel.rate[1]}`;
   const size = ['-video_size', `${reel.width}x${reel.height}`, '-framerate', rate];
-  const input =
+  const picture =
     frames === 'planar'
       ? ['-f', 'rawvideo', '-pixel_format', 'yuv420p', ...size, '-color_range', 'tv', ...BT709, '-i', 'pipe:0']
       : ['-f', 'rawvideo', '-pixel_format', 'rgba', ...size, '-i', 'pipe:0'];
+  const input = sound ? [...picture, '-i', sound.file, '-map', '0:v', '-map', '1:a', '-af', sound.filter] : picture;
+  const heard = (codec: string[]): string[] => (sound ? ['-c:a', ...codec, '-ar', '48000'] : []);
   const quiet = ['-hide_banner', '-loglevel', 'error', '-y'];
   const timing = ['-fps_mode', 'cfr', '-r', rate];
   const tagged = ['-color_range', 'tv', ...BT709];
@@ -45,17 +55,51 @@ export function encoderArguments(
     case 'mp4': {
       const conversion = frames === 'rgba' ? ['-vf', CONVERSION] : [];
       const codec = ['-c:v', 'libx264', '-preset', 'veryfast', '-crf', '14', '-tune', 'animation'];
-      const file = [...timing, ...track, '-movflags', '+faststart', '-f', 'mp4', target];
+      const file = [
+        ...timing,
+        ...track,
+        ...heard(['aac', '-b:a', '192k']),
+        '-movflags',
+        '+faststart',
+        '-f',
+        'mp4',
+        target,
+      ];
       return [...quiet, ...input, ...conversion, ...codec, '-pix_fmt', 'yuv420p', ...tagged, ...file];
     }
     case 'mov': {
       const codec = ['-c:v', 'prores_ks', '-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le'];
-      return [...quiet, ...input, '-vf', WITH_ALPHA, ...codec, ...tagged, ...timing, ...track, '-f', 'mov', target];
+      return [
+        ...quiet,
+        ...input,
+        '-vf',
+        WITH_ALPHA,
+        ...codec,
+        ...tagged,
+        ...timing,
+        ...track,
+        ...heard(['pcm_s16le']),
+        '-f',
+        'mov',
+        target,
+      ];
     }
     case 'webm': {
       const pace = ['-deadline', 'good', '-cpu-used', '4', '-row-mt', '1', '-auto-alt-ref', '0'];
       const codec = ['-c:v', 'libvpx-vp9', '-crf', '14', '-b:v', '0', ...pace, '-pix_fmt', 'yuva420p'];
-      return [...quiet, ...input, '-vf', WITH_ALPHA, ...codec, ...tagged, ...timing, '-f', 'webm', target];
+      return [
+        ...quiet,
+        ...input,
+        '-vf',
+        WITH_ALPHA,
+        ...codec,
+        ...tagged,
+        ...timing,
+        ...heard(['libopus', '-b:a', '160k']),
+        '-f',
+        'webm',
+        target,
+      ];
     }
     case 'zip':
       return [...quiet, ...input, ...timing, '-c:v', 'png', '-start_number', String(first), '-f', 'image2', target];

@@ -1,5 +1,5 @@
-// film REEL.json OUT KIND FROM TO: paints the frames and hands them to ffmpeg. KIND is mp4, mov, webm or zip; for zip
-// OUT is a pattern of names for PNG files, such as frames/%05d.png.
+// film REEL.json OUT KIND FROM TO [SOUND FILTER]: paints the frames and hands them to ffmpeg, with a sound where there is
+// one. KIND is mp4, mov, webm or zip; for zip OUT is a pattern of names for PNG files, such as frames/%05d.png.
 // Says on standard output, one JSON object a line, how far it is; ends with {"done":true}. Where it cannot, it says why
 // on standard error and ends with 1; with 75 where something ended that may succeed another time.
 import { spawn } from 'node:child_process';
@@ -11,7 +11,7 @@ import { Paintings } from './paintings';
 
 const MAY_PASS = 75;
 
-const [reelFile, target, kind = 'mp4', fromText, toText] = process.argv.slice(2) as [
+const [reelFile, target, kind = 'mp4', fromText, toText, soundFile, soundFilter = 'anull'] = process.argv.slice(2) as [
   string,
   string,
   Kind?,
@@ -27,7 +27,10 @@ const form = framesFor(kind);
 // Frames that look like the one before are not painted again.
 const pictures = [...new Set(wanted.map((frame) => timeline.sameSince(frame)))];
 
-const ffmpeg = spawn('ffmpeg', encoderArguments(reel, target, form, kind, from), { stdio: ['pipe', 'ignore', 'pipe'] });
+const sound = soundFile ? { file: soundFile, filter: soundFilter } : null;
+const ffmpeg = spawn('ffmpeg', encoderArguments(reel, target, form, kind, from, sound), {
+  stdio: ['pipe', 'ignore', 'pipe'],
+});
 let complaint = '';
 ffmpeg.stderr.on('data', (chunk: Buffer) => {
   complaint = (complaint + chunk.toString()).slice(-2000);

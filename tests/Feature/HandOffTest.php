@@ -206,7 +206,7 @@ final class HandOffTest extends TestCase
         $reel = json_encode(Reel::of(app(DrawPiece::class)->draw($piece)), JSON_THROW_ON_ERROR);
         $order = FilmOrder::of($piece, FilmKind::Mp4, 0, 479);
         $seen = 0;
-        $finished = app(Renderer::class)->film($reel, $target, $order, static function (?int $frame) use (
+        $finished = app(Renderer::class)->film($reel, $target, $order, null, static function (?int $frame) use (
             &$seen,
         ): bool {
             $seen = max($seen, $frame ?? 0);

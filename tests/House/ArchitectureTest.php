@@ -17,6 +17,7 @@ final class ArchitectureTest extends TestCase
         'Geometry' => [],
         'Figures' => ['Piece'],
         'Script' => ['Piece'],
+        'Voice' => [],
         'Motion' => ['Piece', 'Figures', 'Script'],
         'Form' => ['Piece', 'Figures', 'Geometry'],
         'Finish' => ['Piece', 'Geometry'],

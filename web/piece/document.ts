@@ -676,6 +676,14 @@ export interface Script {
    * @maxItems 400
    */
   lines: Line[];
+  /**
+   * @maxItems 12
+   */
+  recordings?: Recording[];
+  /**
+   * the recording in use; null: none
+   */
+  recording?: string | null;
 }
 /**
  * One spoken phrase.
@@ -691,6 +699,87 @@ export interface Line {
    * the frame after its last
    */
   end: number;
+}
+/**
+ * A narration of the script: a sound, where it stands in the piece, and when its words are said.
+ */
+export interface Recording {
+  id: string;
+  name: string;
+  /**
+   * the fingerprint of its file (SHA-256); null: a timing without a sound
+   */
+  sound: string | null;
+  /**
+   * all of it, before anything is trimmed
+   */
+  seconds: number;
+  /**
+   * the frame on which it begins
+   */
+  begin: number;
+  /**
+   * where it begins, milliseconds of the whole: what is before is trimmed
+   */
+  from: number;
+  /**
+   * where it ends, milliseconds of the whole: what is after is trimmed
+   */
+  to: number;
+  /**
+   * how loud: 1 as recorded, 0 silent
+   */
+  level: number;
+  scratch: {
+    speaker: string;
+    /**
+     * words a minute
+     */
+    pace: number;
+  } | null;
+  /**
+   * @maxItems 400
+   */
+  heard: HeardLine[];
+}
+/**
+ * The words of a line in a recording.
+ */
+export interface HeardLine {
+  line: string;
+  /**
+   * @maxItems 400
+   */
+  words: HeardWord[];
+}
+/**
+ * A word as it is said in a recording.
+ */
+export interface HeardWord {
+  /**
+   * as it was written when it was found
+   */
+  text: string;
+  /**
+   * when it begins, milliseconds of the recording
+   */
+  at: number;
+  /**
+   * when it ends, milliseconds of the recording
+   */
+  end: number;
+  /**
+   * how sure it is that it is said there; usually 1
+   */
+  sure?: number;
+  /**
+   * whether somebody has put it there; usually not
+   */
+  hand?: boolean;
+  /**
+   * where listening found it, if somebody has put it elsewhere
+   */
+  found?: number;
 }
 /**
  * A timed move of one figure, of a chart, of a free text or of the camera: something comes, goes, changes one property, stands out, or is looked at.

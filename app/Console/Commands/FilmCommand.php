@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Desk\ComputedPiece;
 use App\Film\FilmKind;
 use App\Film\FilmOrder;
+use App\Film\FilmSound;
 use App\Film\Renderer;
+use App\Voice\SoundStore;
 use Lupine\Core\Finish\BadColour;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Piece\BadPiece;
@@ -17,10 +19,11 @@ final class FilmCommand extends LupineCommand
 {
     protected $signature = 'lupine:film
         {piece : the piece, a JSON file}
-        {out : a file that ends in .mp4, .mov, .webm or .zip}
+        {out : a file that ends in .mp4, .mov, .webm, .zip or .wav}
         {--from= : the first frame, 0 if not given}
         {--to= : the last frame, the last of the piece if not given}
         {--shape= : one of the shapes that the piece is made in; its own stage if not given}
+        {--silent : without the narrator}
         {--ground= : the colour that a piece without a backdrop is filmed on, for .mp4}';
 
     protected $description = 'Makes the film: H.264 in .mp4; with transparency ProRes 4444 in .mov, VP9 in .webm, PNG frames in .zip';
@@ -42,7 +45,9 @@ final class FilmCommand extends LupineCommand
             $this->frame('to', $piece, $piece->stage->frames - 1),
             ground: $this->ground(),
             shape: $this->given('shape'),
+            withSound: $this->option('silent') !== true,
         );
+        $sound = $order->withSound ? FilmSound::of($piece, $order->range, app(SoundStore::class)) : null;
         $text = $order->grounded($this->contents($this->text('piece')));
         $reel = $this->computed->wholeReelText($this->computed->read($text, $order->shape));
         // Written beside its place and moved there when it is whole.
@@ -50,7 +55,7 @@ final class FilmCommand extends LupineCommand
         $this->write($half, '');
         try {
             $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
-            $this->renderer->film($reel, $half, $order, static function (?int $frame) use ($bar): bool {
+            $this->renderer->film($reel, $half, $order, $sound, static function (?int $frame) use ($bar): bool {
                 $frame === null || $bar->setProgress($frame);
 
                 return true;

@@ -7,12 +7,14 @@ namespace App\Http\Controllers;
 use App\Desk\ComputedPiece;
 use App\Film\FilmKind;
 use App\Film\FilmOrder;
+use App\Film\FilmSound;
 use App\Film\StillPainter;
 use App\Http\Body;
 use App\Http\Refusal;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\Piece;
+use App\Voice\SoundStore;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
@@ -58,6 +60,9 @@ final readonly class HandOffController
         $document = Document::fromJson($text, app(Forms::class));
         $order = FilmOrder::read(Body::of($request), $document);
         $computed->check($computed->placed($document, $text, $order->shape));
+        if ($order->withSound) {
+            FilmSound::of($document, $order->range, app(SoundStore::class));
+        }
         $handOff = HandOff::query()->create([
             'piece_id' => $piece->id,
             'title' => $piece->title,
@@ -65,6 +70,7 @@ final readonly class HandOffController
             'kind' => $order->kind->value,
             'name' => $order->name,
             'shape' => $order->shape,
+            'with_sound' => $order->withSound,
             'document' => $order->grounded($text),
             'first_frame' => $order->range->from,
             'frames_total' => $order->range->to - $order->range->from + 1,
@@ -171,6 +177,7 @@ final readonly class HandOffController
             'secondsLeft' => $handOff->secondsLeft(),
             'bytes' => $handOff->bytes,
             'message' => $handOff->message,
+            'withSound' => $handOff->with_sound,
             'fileName' => $handOff->fileName(),
             'createdAt' => $handOff->created_at->toIso8601String(),
             'tookSeconds' => $handOff->started_at !== null && $handOff->ended_at !== null

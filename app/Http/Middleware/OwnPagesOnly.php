@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Http\OwnAddresses;
 use App\Http\Refusal;
 use App\Import\IncomingFile;
+use App\Voice\Uploads;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -51,6 +52,11 @@ final readonly class OwnPagesOnly
             return strlen($body) <= IncomingFile::MOST_BYTES
                 ? null
                 : Refusal::answer('Files up to 10 MB are read. Keep the sheet that the chart shows, alone.', 413);
+        }
+        if ($request->is('api/uploads/*') && $request->isMethod('PUT') && $type === 'application/octet-stream') {
+            return strlen($body) <= Uploads::PART
+                ? null
+                : Refusal::answer('A part of a file can be 4 MB large, not more.', 413);
         }
         if (strlen($body) > (int) config('lupine.request_bytes')) {
             return Refusal::answer('This is larger than Lupine takes in one go; 4 MB are the limit.', 413);

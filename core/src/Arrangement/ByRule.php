@@ -167,7 +167,7 @@ final readonly class ByRule
         $width = min($room->width, $captions->isByRule ? $captions->width * $this->size : $captions->width);
         $lines = array_map(
             fn (ScriptLine $line): int => count($this->setter->lines($line->text, $style, $width)),
-            $this->piece->lines,
+            $this->piece->narration->lines,
         );
         $high = $this->setter->capHeight($style) + (max([1, ...$lines]) - 1) * $style->size * TextBlock::LEADING;
         // Letters that hang below the baseline stay clear as well.

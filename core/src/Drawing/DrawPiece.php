@@ -67,7 +67,7 @@ final readonly class DrawPiece
         }
         $nodes = self::taken($piece, new Camera($piece, $moves, $timings), $before, $range);
         if ($piece->captions !== null) {
-            foreach ($piece->lines as $line) {
+            foreach ($piece->narration->lines as $line) {
                 $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2);
             }
         }

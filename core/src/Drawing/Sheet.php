@@ -202,7 +202,7 @@ final readonly class Sheet
      * Time down the page: the words of the lines with their frames, and each second as it is numbered.
      *
      * @return array{
-     *     lines: array<string, list<array{text: string, frame: int}>>,
+     *     lines: array<string, list<array{text: string, frame: int, sure: float|null, hand: bool, found: int|null}>>,
      *     length: string,
      *     seconds: list<array{int, string, int}>
      * } seconds: first frame, timecode without the frames, number of its first frame
@@ -232,14 +232,25 @@ final readonly class Sheet
         }
     }
 
-    /** @return array<string, list<array{text: string, frame: int}>> the words of each line, by line id */
+    /**
+     * The words of each line, by line id.
+     *
+     * @return array<string, list<array{text: string, frame: int, sure: float|null, hand: bool, found: int|null}>>
+     */
     private static function lines(Piece $piece): array
     {
+        $beats = new Beats($piece);
         $lines = [];
-        foreach ($piece->lines as $line) {
+        foreach ($piece->narration->lines as $line) {
             $lines[$line->id] = array_map(
-                static fn (SpokenWord $word): array => ['text' => $word->text, 'frame' => $word->frame],
-                Beats::words($line),
+                static fn (SpokenWord $word): array => [
+                    'text' => $word->text,
+                    'frame' => $word->frame,
+                    'sure' => $word->sure,
+                    'hand' => $word->isByHand,
+                    'found' => $word->found,
+                ],
+                $beats->words($line),
             );
         }
 

@@ -173,7 +173,7 @@ final readonly class Legibility
         foreach ($this->piece->words as $words) {
             $texts[] = [$words->text, $words->style->font];
         }
-        foreach ($this->piece->captions === null ? [] : $this->piece->lines as $line) {
+        foreach ($this->piece->captions === null ? [] : $this->piece->narration->lines as $line) {
             $texts[] = [$line->text, $this->piece->captions->style->font ?? ''];
         }
         foreach ($this->piece->charts as $chart) {
@@ -269,7 +269,7 @@ final readonly class Legibility
                 }
             }
         }
-        foreach ([...$this->piece->words, ...$this->piece->lines] as $typed) {
+        foreach ([...$this->piece->words, ...$this->piece->narration->lines] as $typed) {
             if (str_ends_with(trim($typed->text), '…')) {
                 return true;
             }

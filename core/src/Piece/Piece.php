@@ -19,7 +19,6 @@ final readonly class Piece
      * @param list<Table> $tables
      * @param list<Chart> $charts
      * @param list<FreeText> $words
-     * @param list<ScriptLine> $lines
      * @param list<Move> $moves
      */
     private function __construct(
@@ -30,7 +29,7 @@ final readonly class Piece
         public array $words,
         public ?CaptionSettings $captions,
         public Backdrop $backdrop,
-        public array $lines,
+        public Narration $narration,
         public array $moves,
         public ArrangementSettings $arrangement,
         /** @var list<StageShape> the shapes that the piece is made in beside its stage's own */
@@ -81,7 +80,7 @@ final readonly class Piece
             array_map(FreeText::read(...), $root->get('words')->items(60)),
             CaptionSettings::read($root->get('captions')),
             Backdrop::read($root->get('backdrop')),
-            array_map(ScriptLine::read(...), $root->get('script')->get('lines')->items(400)),
+            Narration::read($root->get('script')),
             array_map(
                 static fn (Field $move): Move => Move::read($move, $ofChart),
                 $root->get('moves')->items(2000),
@@ -134,7 +133,7 @@ final readonly class Piece
             $words,
             $captions,
             $this->backdrop,
-            $this->lines,
+            $this->narration,
             $this->moves,
             $this->arrangement,
             [],
@@ -152,7 +151,7 @@ final readonly class Piece
             $this->words,
             $this->captions,
             $this->backdrop,
-            $this->lines,
+            $this->narration,
             $this->moves,
             $arrangement,
             $this->shapes,
@@ -162,13 +161,7 @@ final readonly class Piece
 
     public function line(string $id): ?ScriptLine
     {
-        foreach ($this->lines as $line) {
-            if ($line->id === $id) {
-                return $line;
-            }
-        }
-
-        return null;
+        return $this->narration->line($id);
     }
 
     /**
@@ -195,7 +188,6 @@ final readonly class Piece
         Unique::ids($this->tables, $root->get('tables'));
         Unique::ids($this->charts, $root->get('charts'));
         Unique::ids($this->words, $root->get('words'));
-        Unique::ids($this->lines, $root->get('script')->get('lines'));
         Unique::ids($this->moves, $root->get('moves'));
         Unique::ids($this->shapes, $root->get('shapes'));
         foreach ($this->charts as $chart) {

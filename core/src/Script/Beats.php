@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Script;
 
+use Lupine\Core\Piece\HeardWord;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Pin;
+use Lupine\Core\Piece\Recording;
 use Lupine\Core\Piece\ScriptLine;
 
 /** The moments of the script that a move can be pinned to. */
-final readonly class Beats
+final class Beats
 {
-    public function __construct(private Piece $piece)
+    /** @var array<string, list<SpokenWord>> by line */
+    private array $known = [];
+
+    public function __construct(private readonly Piece $piece)
     {
     }
 
@@ -25,7 +30,7 @@ final readonly class Beats
         if ($pin->word === null) {
             return max(0, $line->begin + $pin->offset);
         }
-        $word = self::words($line)[$pin->word] ?? null;
+        $word = $this->words($line)[$pin->word] ?? null;
 
         return $word === null ? null : max(0, $word->frame + $pin->offset);
     }
@@ -34,7 +39,7 @@ final readonly class Beats
     public function named(Pin $pin): string
     {
         $line = $this->piece->line($pin->line);
-        $words = $line === null ? [] : self::words($line);
+        $words = $line === null ? [] : $this->words($line);
         if ($pin->word !== null && isset($words[$pin->word])) {
             return trim($words[$pin->word]->text, ' ,.;:!?"“”');
         }
@@ -48,24 +53,77 @@ final readonly class Beats
     }
 
     /**
-     * The words of a line. As long as there is no recording to measure, a line is taken to be spoken evenly: each word
-     * begins where the letters before it end.
+     * The words of a line, where the recording in use says them. What it does not say is spread over the time between
+     * the words about it, each word beginning where the letters before it end.
      *
      * @return list<SpokenWord>
      */
-    public static function words(ScriptLine $line): array
+    public function words(ScriptLine $line): array
     {
-        $texts = preg_split('/\s+/u', trim($line->text), -1, PREG_SPLIT_NO_EMPTY);
-        $texts = $texts === false ? [] : $texts;
+        return $this->known[$line->id] ??= $this->found($line);
+    }
+
+    /** @return list<string> */
+    public static function split(string $text): array
+    {
+        $texts = preg_split('/\s+/u', trim($text), -1, PREG_SPLIT_NO_EMPTY);
+
+        return $texts === false ? [] : $texts;
+    }
+
+    /** @return list<SpokenWord> */
+    private function found(ScriptLine $line): array
+    {
+        $texts = self::split($line->text);
+        $recording = $this->piece->narration->inUse;
+        $heard = $recording === null ? [] : $recording->heard[$line->id] ?? [];
+        if ($recording === null || $heard === []) {
+            return self::spread($texts, $line->begin, $line->end);
+        }
+        $same = Kin::pairs($texts, array_map(static fn (HeardWord $word): string => $word->text, $heard));
+        $words = [];
+        $waiting = [];
+        $after = $line->begin;
+        foreach ($texts as $index => $text) {
+            if (!isset($same[$index])) {
+                $waiting[] = $text;
+                continue;
+            }
+            $word = $heard[$same[$index]];
+            $frame = $recording->frameAt($word->at, $this->piece->stage);
+            array_push($words, ...self::spread($waiting, min($after, $frame), $frame));
+            $words[] = $this->said($text, $word, $frame, $recording);
+            $waiting = [];
+            $after = $recording->frameAt($word->end, $this->piece->stage);
+        }
+
+        return [...$words, ...self::spread($waiting, $after, max($after, $line->end))];
+    }
+
+    private function said(string $text, HeardWord $word, int $frame, Recording $recording): SpokenWord
+    {
+        return new SpokenWord(
+            $text,
+            $frame,
+            $word->isByHand ? 1.0 : $word->sure,
+            $word->isByHand,
+            $word->found === null ? null : $recording->frameAt($word->found, $this->piece->stage),
+        );
+    }
+
+    /**
+     * @param list<string> $texts
+     *
+     * @return list<SpokenWord>
+     */
+    private static function spread(array $texts, int $begin, int $end): array
+    {
         $letters = array_map('mb_strlen', $texts);
         $all = array_sum($letters) + count($letters);
         $words = [];
         $before = 0;
         foreach ($texts as $index => $text) {
-            $words[] = new SpokenWord(
-                $text,
-                $line->begin + (int) floor((($line->end - $line->begin) * $before) / max(1, $all)),
-            );
+            $words[] = new SpokenWord($text, $begin + (int) floor((($end - $begin) * $before) / max(1, $all)));
             $before += $letters[$index] + 1;
         }
 

@@ -7,7 +7,14 @@ namespace Lupine\Core\Script;
 /** One word of a line, with the frame on which it is said. */
 final readonly class SpokenWord
 {
-    public function __construct(public string $text, public int $frame)
-    {
+    public function __construct(
+        public string $text,
+        public int $frame,
+        /** how sure it is that it is said there, 0 to 1; null where it is only guessed from its place in the line */
+        public ?float $sure = null,
+        public bool $isByHand = false,
+        /** the frame on which listening found it, where a hand has put it elsewhere */
+        public ?int $found = null,
+    ) {
     }
 }

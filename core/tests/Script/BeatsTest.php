@@ -18,7 +18,8 @@ final class BeatsTest extends TestCase
 
     public function testWordsShareTheTimeOfTheirLineByTheirLetters(): void
     {
-        $words = Beats::words(Sample::piece(changes: self::LINES)->lines[0]);
+        $piece = Sample::piece(changes: self::LINES);
+        $words = (new Beats($piece))->words($piece->narration->lines[0]);
 
         self::assertSame(
             ['“Four', 'in', 'ten”', 'were', 'kettles.'],

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Film;
+
+use App\Voice\SoundStore;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Piece\Piece;
+
+/** The narrator in a film: which file is heard, and what is done to it so that it begins and ends with the frames. */
+final readonly class FilmSound
+{
+    /** samples a second that sounds are kept with */
+    private const RATE = 48_000;
+
+    private function __construct(
+        public string $file,
+        /** an audio filter of ffmpeg: it cuts, delays and sets the level, to the sample */
+        public string $filter,
+    ) {
+    }
+
+    /**
+     * @return self|null where the piece has no recording in use, or it is not heard in the range
+     *
+     * @throws BadPiece where its sound is not on this machine
+     */
+    public static function of(Piece $piece, FrameRange $range, SoundStore $store): ?self
+    {
+        $recording = $piece->narration->inUse;
+        if ($recording === null || $recording->sound === null || $recording->level <= 0.0) {
+            return null;
+        }
+        if (!$store->has($recording->sound)) {
+            throw new BadPiece(
+                sprintf(
+                    'The sound of “%s” is not on this machine. Add its file again, or make the film without the narrator.',
+                    $recording->name,
+                ),
+                'script.recordings',
+            );
+        }
+        $stage = $piece->stage;
+        $samples = static fn (float $milliseconds): int => (int) round(($milliseconds * self::RATE) / 1000);
+        $length = $samples((($range->to - $range->from + 1) * 1000 * $stage->rateDenominator) / $stage->rateNumerator);
+        // The moment of the sound with which the range begins; before its beginning there is silence.
+        $first = $recording->millisecondsAt($range->from, $stage);
+        $start = $samples(max($recording->from, $first));
+        $delay = max(0, $samples($recording->from - $first));
+        $end = min($samples($recording->to), $start + max(0, $length - $delay));
+        if ($end <= $start || $delay >= $length) {
+            return null;
+        }
+
+        return new self($store->path($recording->sound), implode(',', [
+            sprintf('atrim=start_sample=%d:end_sample=%d', $start, $end),
+            'asetpts=PTS-STARTPTS',
+            sprintf('volume=%.4F', $recording->level),
+            sprintf('adelay=%dS:all=1', $delay),
+            sprintf('apad=whole_len=%d', $length),
+            sprintf('atrim=end_sample=%d', $length),
+        ]));
+    }
+}

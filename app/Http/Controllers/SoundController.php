@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Jobs\Listen;
+use App\Models\Listening;
+use App\Voice\SoundStore;
+use App\Voice\Speakers;
+use App\Voice\Uploads;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lupine\Core\Piece\Field;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Sounds that come in, in parts; and as they are played and looked at. */
+final readonly class SoundController
+{
+    private const FOREVER = 'private, max-age=31536000, immutable';
+
+    public function begin(Request $request, Uploads $uploads): JsonResponse
+    {
+        $body = Body::of($request);
+        $id = $uploads->begin((int) $body->get('bytes')->number(0, 1e12), $body->get('name')->text(200));
+
+        return response()->json(['id' => $id, 'part' => Uploads::PART], 201);
+    }
+
+    public function part(Request $request, Uploads $uploads, string $upload): JsonResponse
+    {
+        $at = (int) Field::root(['at' => (int) $request->query('at', '0')])->get('at')->number(0, Uploads::MOST);
+
+        return response()->json(['bytes' => $uploads->add($upload, $at, (string) $request->getContent())]);
+    }
+
+    public function drop(Uploads $uploads, string $upload): JsonResponse
+    {
+        $uploads->drop($upload);
+
+        return response()->json(['id' => $upload]);
+    }
+
+    public function speakers(): JsonResponse
+    {
+        return response()->json([
+            'speakers' => array_map(
+                static fn (Speakers $one): array => ['id' => $one->value, 'name' => $one->shown()],
+                Speakers::cases(),
+            ),
+        ]);
+    }
+
+    /** As a player asks for it, in parts. */
+    public function file(SoundStore $store, string $sound): Response
+    {
+        return new BinaryFileResponse($store->path($sound), 200, [
+            'Content-Type' => 'audio/flac',
+            'Cache-Control' => self::FOREVER,
+        ]);
+    }
+
+    /** The level every 2 ms, a byte each. */
+    public function levels(SoundStore $store, string $sound): Response
+    {
+        return response($store->levels($sound), 200, [
+            'Content-Type' => 'application/octet-stream',
+            'Cache-Control' => self::FOREVER,
+        ]);
+    }
+
+    public function listen(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $kind = $body->get('kind')->oneOf(['file', 'scratch', 'words']);
+        $listening = Listening::query()->create([
+            'kind' => $kind,
+            'status' => 'waiting',
+            'asked' => (string) $request->getContent(),
+        ]);
+        Listen::dispatch($listening->id);
+
+        return response()->json(self::answer($listening), 201);
+    }
+
+    public function listening(Listening $listening): JsonResponse
+    {
+        if ($listening->isLost()) {
+            Listening::query()
+                ->whereKey($listening->id)
+                ->whereIn('status', ['running', 'cancelling'])
+                ->update(['status' => 'failed', 'message' => 'What listened was ended from outside. Try again.']);
+            $listening->refresh();
+        }
+
+        return response()->json(self::answer($listening));
+    }
+
+    public function cancel(Listening $listening): JsonResponse
+    {
+        Listening::query()->whereKey($listening->id)->where('status', 'waiting')->update(['status' => 'cancelled']);
+        Listening::query()->whereKey($listening->id)->where('status', 'running')->update(['status' => 'cancelling']);
+
+        return response()->json(self::answer($listening->refresh()));
+    }
+
+    /** @return array<string, mixed> */
+    private static function answer(Listening $listening): array
+    {
+        return [
+            'id' => $listening->id,
+            'kind' => $listening->kind,
+            'status' => $listening->status,
+            'part' => $listening->part,
+            'doing' => $listening->doing,
+            'message' => $listening->message,
+            'result' => $listening->result === null ? null : json_decode($listening->result),
+        ];
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Voice;
+
+use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\Recording;
+use Lupine\Core\Piece\ScratchVoice;
+use Lupine\Core\Script\Beats;
+use Lupine\Core\Voice\FoundWord;
+use Lupine\Core\Voice\Heard;
+use Lupine\Core\Voice\KnownWord;
+use Lupine\Core\Voice\Listening as Comparing;
+use Lupine\Core\Voice\Sound;
+
+/** What a listening can be: a file that is taken in, a text that is read, a recording whose words are looked for. */
+final readonly class Listener
+{
+    /** seconds between two lines that a scratch voice reads, at least */
+    private const BREATH = 0.3;
+
+    /** the voices that the recording is compared with, and their words a minute */
+    private const FIRST = [Speakers::BritishLow, 165];
+    private const SECOND = [Speakers::AmericanHigh, 180];
+
+    public function __construct(private SoundStore $store, private Speaker $speaker, private Uploads $uploads)
+    {
+    }
+
+    /** @return array<string, mixed> the sound's id, name and seconds, and what is to be said about it */
+    public function file(Field $asked, Course $course): array
+    {
+        $upload = $asked->get('upload')->text(40);
+        $name = $asked->get('name')->text(200);
+        $path = $this->uploads->existing($upload);
+        $course->begin('reading the file', 0.0, 1.0);
+        $seconds = Ffmpeg::secondsOf($path, $name);
+        $sound = $this->store->keep(['-i', $path, '-ac', '2'], $name, $seconds, $course);
+        $this->uploads->drop($upload);
+
+        return [
+            'sound' => $sound->id,
+            'name' => $name,
+            'seconds' => $sound->seconds,
+            'note' => $seconds > 0 && $sound->seconds < $seconds * 0.95 - 0.5
+                ? sprintf(
+                    'It ends after %.0f of its %.0f seconds; the file seems to be cut off.',
+                    $sound->seconds,
+                    $seconds,
+                )
+                : null,
+        ];
+    }
+
+    /** @return array<string, mixed> the sound, and of each line its words, in milliseconds */
+    public function scratch(Field $asked, Course $course): array
+    {
+        $lines = self::lines($asked);
+        $speaker = Speakers::named($asked->get('speaker')->text(60));
+        $pace = $asked->get('pace')->whole(ScratchVoice::SLOWEST, ScratchVoice::FASTEST);
+        $course->begin('reading the lines', 0.0, 0.6);
+        $spoken = $this->speaker->speak(array_map(Beats::split(...), array_column($lines, 'text')), $speaker, $pace);
+        $course->begin('keeping the sound', 0.6, 1.0);
+        $path = storage_path('app/rendering/'.bin2hex(random_bytes(8)).'.raw');
+        @mkdir(dirname($path), 0775, true);
+        $file = @fopen($path, 'w');
+        if ($file === false) {
+            throw new SoundFailed('The scratch recording could not be written. Is there room on the disk?');
+        }
+        try {
+            $written = 0;
+            $heard = [];
+            foreach ($lines as $index => $line) {
+                [$from, $to] = $spoken->lines[$index];
+                $samples = rtrim(substr($spoken->samples, 2 * $from, 2 * ($to - $from)), "\0");
+                $samples .= strlen($samples) % 2 === 1 ? "\0" : '';
+                $breath = $written === 0 ? 0 : (int) (self::BREATH * $spoken->rate);
+                $begin = max((int) ($line['seconds'] * $spoken->rate), $written + $breath);
+                fwrite($file, str_repeat("\0\0", $begin - $written).$samples);
+                $heard[] = ['line' => $line['id'], 'words' => self::words(
+                    Beats::split($line['text']),
+                    self::untilPauses($spoken->words[$index], $samples, $spoken->rate),
+                    ($begin * 1000) / $spoken->rate,
+                )];
+                $written = $begin + intdiv(strlen($samples), 2);
+            }
+            fclose($file);
+            $sound = $this->store->keep(
+                ['-f', 's16le', '-ar', (string) $spoken->rate, '-ac', '1', '-i', $path],
+                'Scratch voice',
+                $written / $spoken->rate,
+                $course,
+            );
+        } finally {
+            @unlink($path);
+        }
+
+        return ['sound' => $sound->id, 'seconds' => $sound->seconds, 'heard' => $heard];
+    }
+
+    /** @return array<string, mixed> of each line its words, in milliseconds of the recording */
+    public function find(Field $asked, Course $course): array
+    {
+        $lines = self::lines($asked);
+        $sound = $asked->get('sound')->text(64);
+        $from = $asked->get('from')->number(0, Recording::LONGEST * 1000) / 1000;
+        $to = $asked->get('to')->number(0, Recording::LONGEST * 1000) / 1000;
+        $words = array_map(Beats::split(...), array_column($lines, 'text'));
+        $all = array_merge(...array_values($words));
+        $course->begin('speaking the text', 0.0, 0.1);
+        $first = $this->speaker->speak([$all], ...self::FIRST);
+        $course->at(0.5);
+        $second = $this->speaker->speak([$all], ...self::SECOND);
+        $course->begin('listening', 0.1, 1.0);
+        $found = Comparing::to(
+            Sound::ofSamples($this->store->samples($sound, $from, $to)),
+            self::sound($first),
+            $first->words[0],
+            self::sound($second),
+            $second->words[0],
+            static fn (float $done) => $course->at($done),
+        );
+        $heard = [];
+        $at = 0;
+        foreach ($lines as $index => $line) {
+            $count = count($words[$index]);
+            $heard[] = [
+                'line' => $line['id'],
+                'words' => self::words($words[$index], array_slice($found, $at, $count), $from * 1000),
+            ];
+            $at += $count;
+        }
+
+        return ['sound' => $sound, 'heard' => $heard];
+    }
+
+    /** @return non-empty-list<array{id: string, text: string, seconds: float}> those in which something is said */
+    private static function lines(Field $asked): array
+    {
+        $lines = [];
+        foreach ($asked->get('lines')->items(400) as $line) {
+            $text = $line->get('text')->text(600);
+            if (trim($text) !== '') {
+                $lines[] = [
+                    'id' => $line->get('id')->id(),
+                    'text' => $text,
+                    'seconds' => $line->get('seconds')->number(0, Recording::LONGEST, 0.0),
+                ];
+            }
+        }
+        if ($lines === []) {
+            throw $asked->get('lines')->wrong('is empty: type or paste what the narrator says first');
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param list<string> $texts
+     * @param list<KnownWord|FoundWord> $words
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function words(array $texts, array $words, float $later): array
+    {
+        $said = [];
+        foreach ($words as $index => $word) {
+            $said[] = [
+                'text' => $texts[$index],
+                'at' => round($word->begin + $later, 1),
+                'end' => round($word->end + $later, 1),
+                'sure' => $word instanceof FoundWord ? round($word->sure, 2) : 1,
+            ];
+        }
+
+        return $said;
+    }
+
+    /**
+     * A word before a pause ends where the pause begins.
+     *
+     * @param list<KnownWord> $words
+     *
+     * @return list<KnownWord>
+     */
+    private static function untilPauses(array $words, string $samples, int $rate): array
+    {
+        $pauses = Heard::in(Sound::ofSamples(self::resampled($samples, $rate)))->pauses;
+
+        return array_map(static function (KnownWord $word) use ($pauses): KnownWord {
+            $pause = $pauses->at($word->end / 10 - 1);
+
+            return $pause !== null && $pause[0] * 10 > $word->begin
+                ? new KnownWord($word->begin, $pause[0] * 10)
+                : $word;
+        }, $words);
+    }
+
+    private static function sound(Spoken $spoken): Sound
+    {
+        return Sound::ofSamples(self::resampled($spoken->samples, $spoken->rate));
+    }
+
+    private static function resampled(string $samples, int $rate): string
+    {
+        return Ffmpeg::converted($samples, [
+            '-f', 's16le', '-ac', '1', '-ar', (string) $rate, '-i', '-', '-f', 's16le', '-ac', '1', '-ar', '16000', '-',
+        ]);
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Script;
+
+/**
+ * A script as it is pasted or comes in a file: plain text, SubRip or WebVTT.
+ *
+ * Sources: W3C, “WebVTT: The Web Video Text Tracks Format” (cues, settings, tags, entities and inner timestamps);
+ * SubRip as it is commonly written (a number, times with a comma, text, an empty line), common practice, no source.
+ */
+final readonly class WrittenScript
+{
+    public const MOST_LINES = 400;
+
+    private const LONGEST = 600;
+
+    private const SENTENCE_ENDS = '/(?<=[.!?…]|[.!?…]["”’)])\s+(?=["“‘(]?[\p{Lu}\d])/u';
+
+    private const TIME = '(?:(\d{2,}):)?([0-5]\d):([0-5]\d)[.,](\d{3})';
+
+    /**
+     * @param 'text'|'SubRip'|'WebVTT' $kind
+     * @param list<WrittenLine> $lines
+     * @param list<string> $remarks what was left out, in sentences
+     */
+    private function __construct(public string $kind, public array $lines, public array $remarks)
+    {
+    }
+
+    /** @throws UnreadableScript where there is no line in it */
+    public static function read(string $text): self
+    {
+        $text = str_replace(["\r\n", "\r", "\0"], ["\n", "\n", "\u{fffd}"], $text);
+        $text = str_starts_with($text, "\u{feff}") ? substr($text, 3) : $text;
+        $script = match (true) {
+            preg_match('/^WEBVTT(?:[ \t\n]|$)/', $text) === 1 => self::cues($text, 'WebVTT'),
+            preg_match('/^\s*\d+\s*\n\s*'.self::TIME.'\s*-->/', $text) === 1 => self::cues($text, 'SubRip'),
+            default => self::plain($text),
+        };
+        if ($script->lines === []) {
+            throw new UnreadableScript('There is no line in this text. Paste what the narrator says, or a file of subtitles.', 'text');
+        }
+        if (count($script->lines) > self::MOST_LINES) {
+            throw new UnreadableScript(
+                sprintf(
+                    'This has %d lines; %d are the limit. Paste the part that this piece is about.',
+                    count($script->lines),
+                    self::MOST_LINES,
+                ),
+                'text',
+            );
+        }
+
+        return $script;
+    }
+
+    private static function plain(string $text): self
+    {
+        $lines = [];
+        foreach (explode("\n", $text) as $paragraph) {
+            $paragraph = trim((string) preg_replace('/\s+/u', ' ', $paragraph));
+            // A sentence is a line: it ends with its sign, before a capital letter, a figure or a quotation mark.
+            $sentences = preg_split(self::SENTENCE_ENDS, $paragraph, -1, PREG_SPLIT_NO_EMPTY);
+            foreach ($sentences === false ? [] : $sentences as $sentence) {
+                foreach (self::parts($sentence) as $part) {
+                    $lines[] = new WrittenLine($part);
+                }
+            }
+        }
+
+        return new self('text', $lines, []);
+    }
+
+    /** @param 'SubRip'|'WebVTT' $kind */
+    private static function cues(string $text, string $kind): self
+    {
+        $lines = [];
+        $broken = 0;
+        $blocks = preg_split('/\n{2,}/', trim($text));
+        foreach ($blocks === false ? [] : $blocks as $index => $block) {
+            $rows = explode("\n", $block);
+            if ($kind === 'WebVTT' && ($index === 0 || preg_match('/^(NOTE|STYLE|REGION)\b/', $rows[0]) === 1)) {
+                // The header may run into the first cue where somebody forgot the empty line.
+                if ($index !== 0 || !str_contains($block, '-->')) {
+                    continue;
+                }
+            }
+            $at = 0;
+            while ($at < count($rows) && !str_contains($rows[$at], '-->')) {
+                ++$at;
+            }
+            if ($at === count($rows)) {
+                continue;
+            }
+            if (preg_match('/^\s*'.self::TIME.'\s*-->\s*'.self::TIME.'(?:\s|$)/', $rows[$at], $times) !== 1) {
+                ++$broken;
+                continue;
+            }
+            $begin = self::milliseconds(array_slice($times, 1, 4));
+            $end = self::milliseconds(array_slice($times, 5, 4));
+            $line = self::cue(implode(' ', array_slice($rows, $at + 1)), $begin, $end, $kind);
+            if ($end <= $begin) {
+                ++$broken;
+            } elseif ($line !== null) {
+                $lines[] = $line;
+            }
+        }
+        usort($lines, static fn (WrittenLine $one, WrittenLine $other): int => $one->begin <=> $other->begin);
+        $remarks = $broken === 0
+            ? []
+            : [sprintf(
+                '%d %s left out: the times cannot be read, or end before they begin.',
+                $broken,
+                $broken === 1 ? 'cue was' : 'cues were',
+            )];
+
+        return new self($kind, $lines, $remarks);
+    }
+
+    private static function cue(string $payload, float $begin, float $end, string $kind): ?WrittenLine
+    {
+        $pieces = $kind === 'WebVTT'
+            ? preg_split('/<('.self::TIME.')>/', $payload, -1, PREG_SPLIT_DELIM_CAPTURE)
+            : [$payload];
+        $words = [];
+        $times = [];
+        $pieces = $pieces === false ? [$payload] : $pieces;
+        for ($index = 0; $index < count($pieces); $index += 6) {
+            $new = Beats::split(self::untagged($pieces[$index]));
+            if ($index > 0 && $new !== []) {
+                $time = self::milliseconds(array_slice($pieces, $index - 4, 4));
+                // A time outside its cue, or before an earlier one, is none.
+                if ($time > $begin && $time < $end && $time > max([0.0, ...$times])) {
+                    $times[count($words)] = $time;
+                }
+            }
+            array_push($words, ...$new);
+        }
+        if ($words === []) {
+            return null;
+        }
+        if ($times !== []) {
+            $times[0] = $begin;
+        }
+
+        return new WrittenLine(mb_strimwidth(implode(' ', $words), 0, self::LONGEST), $begin, $end, $times);
+    }
+
+    private static function untagged(string $text): string
+    {
+        $bare = preg_replace('/<[^>]*>|\{\\\\[^}]*\}/', '', $text) ?? $text;
+
+        return html_entity_decode(str_replace(['&lrm;', '&rlm;', '&nbsp;'], ['', '', ' '], $bare), ENT_QUOTES | ENT_HTML5, 'UTF-8');
+    }
+
+    /** @param array<int, string> $parts hours or nothing, minutes, seconds, milliseconds */
+    private static function milliseconds(array $parts): float
+    {
+        [$hours, $minutes, $seconds, $rest] = array_values($parts);
+
+        return (((int) $hours * 60 + (int) $minutes) * 60 + (int) $seconds) * 1000.0 + (int) $rest;
+    }
+
+    /** @return list<string> a sentence that is too long for a line, at its commas, else between words */
+    private static function parts(string $sentence): array
+    {
+        if (mb_strlen($sentence) <= self::LONGEST) {
+            return [$sentence];
+        }
+        $head = mb_substr($sentence, 0, self::LONGEST);
+        $comma = (int) mb_strrpos($head, ', ');
+        $cut = $comma > self::LONGEST / 3 ? $comma + 1 : (int) mb_strrpos($head, ' ');
+        $cut = $cut > 1 ? $cut : self::LONGEST;
+
+        return [trim(mb_substr($sentence, 0, $cut)), ...self::parts(trim(mb_substr($sentence, $cut)))];
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Voice;
+
+/**
+ * What a voice sounds like, window by window, apart from how loud and how high it is: 13 mel-frequency cepstral
+ * coefficients and how they change over ±3 windows.
+ *
+ * Source: Davis and Mermelstein 1980; the change by regression as in Furui 1986 (from memory).
+ */
+final readonly class Cepstra
+{
+    public const SIZE = 26;
+
+    private const COEFFICIENTS = 13;
+
+    /** the first coefficient is the level, which says less about the word */
+    private const LEVEL_WEIGHT = 0.5;
+
+    private const CHANGE_WEIGHT = 2.5;
+
+    /** 50 dB, in natural logarithms of power */
+    private const FLOOR = 11.5;
+
+    /** @param list<float> $values 26 a window */
+    private function __construct(public array $values, public int $windows)
+    {
+    }
+
+    public static function of(MelBands $bands, Pauses $pauses): self
+    {
+        $coefficients = self::coefficients($bands);
+        $means = array_fill(0, self::COEFFICIENTS, 0.0);
+        $heard = 0;
+        foreach ($pauses->levels as $window => $level) {
+            if ($level >= $pauses->threshold) {
+                ++$heard;
+                for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
+                    $means[$index] += $coefficients[$window * self::COEFFICIENTS + $index];
+                }
+            }
+        }
+        $values = [];
+        $last = $bands->windows - 1;
+        for ($window = 0; $window < $bands->windows; ++$window) {
+            for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
+                $value = $coefficients[$window * self::COEFFICIENTS + $index] - $means[$index] / max(1, $heard);
+                $values[] = $index === 0 ? $value * self::LEVEL_WEIGHT : $value;
+            }
+            for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
+                $change = 0.0;
+                for ($away = 1; $away <= 3; ++$away) {
+                    $change += $away * (
+                        $coefficients[min($last, $window + $away) * self::COEFFICIENTS + $index]
+                        - $coefficients[max(0, $window - $away) * self::COEFFICIENTS + $index]
+                    );
+                }
+                $values[] = self::CHANGE_WEIGHT * ($change / 28) * ($index === 0 ? self::LEVEL_WEIGHT : 1.0);
+            }
+        }
+
+        return new self($values, $bands->windows);
+    }
+
+    /**
+     * The same with every pause shortened, so that long pauses here and short ones there do not matter.
+     *
+     * @param list<int> $kept the windows that are kept
+     */
+    public function only(array $kept): self
+    {
+        $values = [];
+        foreach ($kept as $window) {
+            for ($index = $window * self::SIZE, $end = $index + self::SIZE; $index < $end; ++$index) {
+                $values[] = $this->values[$index];
+            }
+        }
+
+        return new self($values, count($kept));
+    }
+
+    /** Means of so many windows each. */
+    public function coarser(int $by): self
+    {
+        $values = [];
+        $windows = intdiv($this->windows + $by - 1, $by);
+        for ($window = 0; $window < $windows; ++$window) {
+            $count = min($by, $this->windows - $window * $by);
+            for ($index = 0; $index < self::SIZE; ++$index) {
+                $sum = 0.0;
+                for ($one = 0; $one < $count; ++$one) {
+                    $sum += $this->values[($window * $by + $one) * self::SIZE + $index];
+                }
+                $values[] = $sum / $count;
+            }
+        }
+
+        return new self($values, $windows);
+    }
+
+    /** @return list<float> the discrete cosine transform of the bands' logarithms, 13 a window */
+    private static function coefficients(MelBands $bands): array
+    {
+        $floor = ($bands->logs === [] ? 0.0 : max($bands->logs)) - self::FLOOR;
+        $cosines = [];
+        for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
+            for ($band = 0; $band < MelBands::BANDS; ++$band) {
+                $cosines[] = sqrt(2 / MelBands::BANDS) * cos((M_PI * $index * ($band + 0.5)) / MelBands::BANDS);
+            }
+        }
+        $coefficients = [];
+        for ($window = 0; $window < $bands->windows; ++$window) {
+            $logs = [];
+            for ($band = 0; $band < MelBands::BANDS; ++$band) {
+                $logs[] = max($floor, $bands->logs[$window * MelBands::BANDS + $band]);
+            }
+            for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
+                $sum = 0.0;
+                foreach ($logs as $band => $log) {
+                    $sum += $log * $cosines[$index * MelBands::BANDS + $band];
+                }
+                $coefficients[] = $sum;
+            }
+        }
+
+        return $coefficients;
+    }
+}
