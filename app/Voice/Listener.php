@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\HeardWord;
 use Lupine\Core\Piece\Recording;
 use Lupine\Core\Piece\ScratchVoice;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Script\Kin;
 use Lupine\Core\Voice\FoundWord;
 use Lupine\Core\Voice\Heard;
 use Lupine\Core\Voice\KnownWord;
@@ -121,14 +123,13 @@ final readonly class Listener
             $second->words[0],
             static fn (float $done) => $course->at($done),
         );
+        $known = self::known($asked);
         $heard = [];
         $at = 0;
         foreach ($lines as $index => $line) {
             $count = count($words[$index]);
-            $heard[] = [
-                'line' => $line['id'],
-                'words' => self::words($words[$index], array_slice($found, $at, $count), $from * 1000),
-            ];
+            $new = self::words($words[$index], array_slice($found, $at, $count), $from * 1000);
+            $heard[] = ['line' => $line['id'], 'words' => self::withHand($new, $known[$line['id']] ?? [])];
             $at += $count;
         }
 
@@ -160,7 +161,7 @@ final readonly class Listener
      * @param list<string> $texts
      * @param list<KnownWord|FoundWord> $words
      *
-     * @return list<array<string, mixed>>
+     * @return list<array{text: string, at: float, end: float, sure: float|int, hand?: bool, found?: float}>
      */
     private static function words(array $texts, array $words, float $later): array
     {
@@ -175,6 +176,45 @@ final readonly class Listener
         }
 
         return $said;
+    }
+
+    /** @return array<string, list<HeardWord>> what was known of the recording before, by line */
+    private static function known(Field $asked): array
+    {
+        $known = [];
+        foreach ($asked->get('known')->items(400) as $line) {
+            $known[$line->get('line')->id()] = array_map(HeardWord::read(...), $line->get('words')->items(400));
+        }
+
+        return $known;
+    }
+
+    /**
+     * What somebody has set stays; where listening would put it is kept beside it.
+     *
+     * @param list<array{text: string, at: float, end: float, sure: float|int}> $found
+     * @param list<HeardWord> $known
+     *
+     * @return list<array{text: string, at: float, end: float, sure: float|int, hand?: bool, found?: float}>
+     */
+    private static function withHand(array $found, array $known): array
+    {
+        $texts = array_map(static fn (array $word): string => $word['text'], $found);
+        foreach (Kin::pairs($texts, array_column($known, 'text')) as $index => $other) {
+            $word = $known[$other];
+            if ($word->isByHand) {
+                $found[$index] = [
+                    ...$found[$index],
+                    'at' => $word->at,
+                    'end' => max($word->at, $found[$index]['end']),
+                    'sure' => 1,
+                    'hand' => true,
+                    'found' => $found[$index]['at'],
+                ];
+            }
+        }
+
+        return $found;
     }
 
     /**

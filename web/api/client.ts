@@ -70,6 +70,21 @@ export async function sendFile<T>(path: string, file: File, signal?: AbortSignal
   return (await response.json()) as T;
 }
 
+/** Sends part of a file as it is. */
+export async function sendPart<T>(path: string, part: Blob, signal?: AbortSignal): Promise<T> {
+  const response = await fetch(`/api/${path}`, {
+    method: 'PUT',
+    headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream' },
+    body: part,
+    signal,
+  }).catch((error: unknown) => {
+    if (signal?.aborted) throw error;
+    throw new OutOfReach();
+  });
+  if (!response.ok) throw await refusalOf(response);
+  return (await response.json()) as T;
+}
+
 /** How often a picture is asked for while others are being painted. */
 const PATIENCE = 20;
 

@@ -31,3 +31,8 @@ export function newId(prefix: string, taken: { id: string }[]): string {
     if (!taken.some((one) => one.id === id)) return id;
   }
 }
+
+/** A number of things: “1 word”, “12 words”. */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}

@@ -2,6 +2,7 @@ import { useDeferredValue, useEffect } from 'react';
 import { useParams } from 'react-router';
 import { NotHere } from '../common/NotHere';
 import { Split } from '../common/Split';
+import { recordingOf } from '../piece/voice';
 import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
 import { DeskHeader } from './DeskHeader';
@@ -48,7 +49,7 @@ export function DeskPage() {
   const calm = useDeferredValue(document_);
   // While something is dragged the stage goes first.
   const beside = isHeld ? calm : document_;
-  usePlayback(document_?.stage.rate ?? [30, 1]);
+  usePlayback(document_?.stage.rate ?? [30, 1], document_ ? recordingOf(document_) : undefined);
   useDeskKeys();
   useClipboard();
   if (missing) return <NotHere message={missing} />;

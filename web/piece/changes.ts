@@ -99,7 +99,7 @@ export function addChange(
 }
 
 /** What a move hangs on: where it begins, and of an emphasis where it lets go. */
-function pinsOf(move: Move): NonNullable<Move['pin']>[] {
+export function pinsOf(move: Move): NonNullable<Move['pin']>[] {
   return [move.pin, move.emphasis?.untilPin ?? null].filter((pin) => pin !== null);
 }
 
@@ -150,7 +150,7 @@ export function shiftLine(piece: Piece, id: string, begin: number): void {
 }
 
 /** the longest stage, in frames */
-const MOST_FRAMES = 18_000;
+export const MOST_FRAMES = 18_000;
 /** the longest change of places, in frames */
 const MOST_PLACES = 300;
 
@@ -166,6 +166,7 @@ export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
     line.begin = scaled(line.begin);
     line.end = scaled(line.end, line.begin + 1);
   }
+  for (const recording of piece.script.recordings ?? []) recording.begin = scaled(recording.begin);
   for (const move of piece.moves) {
     move.begin = scaled(move.begin);
     move.frames = scaled(move.frames, 1);
@@ -232,11 +233,11 @@ export function setLineText(piece: Piece, id: string, text: string): void {
 }
 
 /** Moments of charts that run which stand on a frame or a beat. */
-function momentsOf(piece: Piece): RunPin[] {
+export function momentsOf(piece: Piece): RunPin[] {
   return piece.charts.flatMap(({ run }) => run?.pins ?? []);
 }
 
-function wordsOf(text: string): string[] {
+export function wordsOf(text: string): string[] {
   return text
     .trim()
     .split(/\s+/u)

@@ -1,20 +1,24 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import { removeLine, setLineText, shiftLine } from '../../piece/changes';
 import type { Line, Piece } from '../../piece/document';
+import type { SheetWord } from '../../api/answers';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { isDoubtful } from '../voice/doubts';
+import { WordTimes } from '../voice/WordTimes';
 
 interface Props {
   line: Line;
   piece: Piece;
-  words: { text: string; frame: number }[];
+  words: SheetWord[];
   zoom: number;
+  left: number;
   width: number;
   onNext: (frame: number) => void;
 }
 
 /** One spoken phrase: as tall as it is long. Its bar is dragged to move it, its foot to make it longer. */
-export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
+export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Props) {
   const edit = useDesk((state) => state.edit);
   const picked = usePlay((state) => state.selection?.kind === 'line' && state.selection.line === line.id);
   const spoken = usePlay((state) => state.frame >= line.begin && state.frame < line.end);
@@ -70,7 +74,7 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
     <div
       className={`line${picked ? ' is-picked' : ''}${spoken ? ' is-spoken' : ''}`}
       onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })}
-      style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), width }}
+      style={{ top: line.begin * zoom, minHeight: Math.max(16, (line.end - line.begin) * zoom), left, width }}
     >
       <span
         className="line-bar"
@@ -114,6 +118,8 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
             }
           }}
         />
+      ) : picked && words.some(({ sure }) => sure !== null) ? (
+        <WordTimes line={line} piece={piece} words={words} zoom={zoom} width={width} onType={() => setTyping(true)} />
       ) : (
         <div
           className="line-text"
@@ -136,7 +142,10 @@ export function LineBlock({ line, piece, words, zoom, width, onNext }: Props) {
           ) : (
             words.map((word, index) => (
               <span key={index}>
-                <span data-word={`${line.id}:${index}`} className={pinned.has(index) ? 'word is-pinned' : 'word'}>
+                <span
+                  data-word={`${line.id}:${index}`}
+                  className={`word${pinned.has(index) ? ' is-pinned' : ''}${isDoubtful(word) ? ' is-doubtful' : ''}`}
+                >
                   {word.text}
                 </span>{' '}
               </span>

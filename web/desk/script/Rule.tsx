@@ -2,6 +2,7 @@ import { useRef, type PointerEvent } from 'react';
 import type { Sheet } from '../../api/answers';
 import { shortTimecode } from '../../common/words';
 import { usePlay } from '../playStore';
+import { soundPlayer } from '../voice/soundPlayer';
 
 const STEPS = [1, 2, 5, 10, 15, 30, 60];
 
@@ -21,7 +22,10 @@ export function Rule({ frames, zoom, seconds, seen }: Props) {
   const scrub = (event: PointerEvent): void => {
     if (!(event.buttons & 1) || !rule.current) return;
     usePlay.getState().stop();
+    const before = usePlay.getState().frame;
     usePlay.getState().go(Math.round((event.clientY - rule.current.getBoundingClientRect().top) / zoom));
+    const { frame } = usePlay.getState();
+    if (frame !== before) soundPlayer.grain(frame);
   };
   return (
     <div

@@ -1,10 +1,13 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useRoving } from '../../common/useRoving';
 import { addLine } from '../../piece/changes';
+import { recordingOf } from '../../piece/voice';
 import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChart } from '../useChart';
+import { RecordingBar } from '../voice/RecordingBar';
+import { VoiceLane } from '../voice/VoiceLane';
 import { LineBlock } from './LineBlock';
 import { Playhead } from './Playhead';
 import { Rule } from './Rule';
@@ -15,6 +18,9 @@ import { useSeen } from './useSeen';
 const FOOT = 64;
 /** left edge of the stems, from the left edge of the column */
 export const STEMS_AT = 0.635;
+/** how wide a recording is shown, and where lines stand without one */
+const VOICE = 44;
+const LINES_AT = 72;
 
 /** The spine of the desk: time runs down, with the lines, the stems and the playhead. */
 export function ScriptColumn({ piece }: { piece: Piece }) {
@@ -79,11 +85,15 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
     usePlay.getState().select({ kind: 'line', line: made });
   };
   const height = piece.stage.frames * zoom;
+  const recording = recordingOf(piece);
+  const linesAt = LINES_AT + (recording?.sound ? VOICE - 4 : 0);
   return (
     <section className={`script${stale ? ' is-stale' : ''}`} aria-label="Script and stems">
       <div className="script-head">
         <span className="script-head-time">Time</span>
-        <span className="script-head-lines">Narration</span>
+        <span className="script-head-lines" style={{ marginLeft: linesAt - LINES_AT }}>
+          Narration
+        </span>
         <button
           type="button"
           className="text-button"
@@ -123,6 +133,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           style={{ height: Math.max(height, ...piece.script.lines.map(({ end }) => end * zoom)) + FOOT }}
         >
           <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} seen={seen} />
+          {recording?.sound && <VoiceLane piece={piece} recording={recording} zoom={zoom} width={VOICE} seen={seen} />}
           <Stems figures={figures} chart={chart} piece={piece} left={stemsAt} lane={lane} zoom={zoom} height={height} />
           <Ties
             piece={piece}
@@ -140,12 +151,13 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
               piece={piece}
               words={sheet?.lines[line.id] ?? []}
               zoom={zoom}
-              width={stemsAt - 96}
+              left={linesAt}
+              width={stemsAt - linesAt - 24}
               onNext={newLine}
             />
           ))}
           {piece.script.lines.length === 0 && (
-            <div className="script-empty" style={{ width: stemsAt - 108 }}>
+            <div className="script-empty" style={{ width: stemsAt - 108, left: linesAt + 8 }}>
               <p>The narrator’s lines go here, where they are spoken.</p>
               <button
                 type="button"
@@ -159,6 +171,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           <Playhead zoom={zoom} scroller={scroller} sheet={sheet} />
         </div>
       </div>
+      <RecordingBar piece={piece} />
     </section>
   );
 }

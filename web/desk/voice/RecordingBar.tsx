@@ -1,0 +1,160 @@
+import { useRef, useState } from 'react';
+import Dropdown from 'react-bootstrap/Dropdown';
+import ProgressBar from 'react-bootstrap/ProgressBar';
+import { counted } from '../../common/words';
+import type { Piece } from '../../piece/document';
+import { recordingOf } from '../../piece/voice';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { doubtfulWords, type PlacedWord } from './doubts';
+import { RecordingDialog } from './RecordingDialog';
+import { ScratchDialog } from './ScratchDialog';
+import { ScriptDialog } from './ScriptDialog';
+import { addSound, findWords, useRecordingNow, useVoice } from './voiceStore';
+
+export const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
+
+/** At the foot of the script: which recording is heard, how well its words are known, and what else can be read. */
+export function RecordingBar({ piece }: { piece: Piece }) {
+  const [open, setOpen] = useState<'recording' | 'scratch' | 'text' | null>(null);
+  const picker = useRef<HTMLInputElement>(null);
+  const work = useVoice((state) => state.work);
+  const sheet = useDesk((state) => state.computed?.sheet);
+  const recording = recordingOf(piece);
+  const recordings = piece.script.recordings ?? [];
+  const words = Object.values(sheet?.lines ?? {}).flat();
+  const found = words.filter(({ sure }) => sure !== null).length;
+  const doubtful = doubtfulWords(piece, sheet);
+  const hasText = piece.script.lines.some(({ text }) => text.trim() !== '');
+  const close = (): void => setOpen(null);
+  return (
+    <footer className="recording-bar" aria-label="Recording">
+      <input
+        ref={picker}
+        type="file"
+        accept={SOUNDS}
+        className="d-none"
+        aria-label="File of a recording"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void addSound(file);
+          event.target.value = '';
+        }}
+      />
+      {work ? (
+        <div className="voice-work" role="status">
+          <span>{work.doing}</span>
+          <ProgressBar now={work.part * 100} aria-label={work.doing} />
+          <button type="button" className="text-button" onClick={work.cancel}>
+            cancel
+          </button>
+        </div>
+      ) : (
+        <>
+          <Dropdown drop="up">
+            <Dropdown.Toggle as="button" type="button" className="text-button recording-name">
+              <i className={`bi ${recording?.scratch ? 'bi-robot' : 'bi-soundwave'}`} aria-hidden="true" />
+              <strong>{recording ? recording.name : 'No voice yet'}</strong>
+            </Dropdown.Toggle>
+            <Dropdown.Menu>
+              {recordings.map((one) => (
+                <Dropdown.Item
+                  as="button"
+                  key={one.id}
+                  active={one.id === recording?.id}
+                  onClick={() => void useRecordingNow(one.id)}
+                >
+                  {one.name}
+                  <span className="soft numerals"> {one.sound ? `${one.seconds.toFixed(1)} s` : 'times alone'}</span>
+                </Dropdown.Item>
+              ))}
+              {recording && (
+                <Dropdown.Item as="button" onClick={() => void useRecordingNow(null)}>
+                  none of them
+                </Dropdown.Item>
+              )}
+              {recordings.length > 0 && <Dropdown.Divider />}
+              <Dropdown.Item as="button" onClick={() => picker.current?.click()}>
+                Add a recording…
+              </Dropdown.Item>
+              <Dropdown.Item as="button" disabled={!hasText} onClick={() => setOpen('scratch')}>
+                Read by a scratch voice…
+              </Dropdown.Item>
+              <Dropdown.Item as="button" onClick={() => setOpen('text')}>
+                Paste or open a script…
+              </Dropdown.Item>
+            </Dropdown.Menu>
+          </Dropdown>
+          {recording ? (
+            <>
+              <button
+                type="button"
+                className="text-button"
+                onClick={() => setOpen('recording')}
+                title="Offset, trim, level"
+              >
+                <i className="bi bi-sliders" aria-hidden="true" />
+                <span className="visually-hidden">Offset, trim and level</span>
+              </button>
+              {recording.sound && hasText && found === 0 ? (
+                <button type="button" className="text-button is-link" onClick={() => void findWords(recording.id)}>
+                  find the words
+                </button>
+              ) : (
+                <Found found={found} all={words.length} doubtful={doubtful} />
+              )}
+            </>
+          ) : (
+            <>
+              <button type="button" className="text-button is-link" onClick={() => picker.current?.click()}>
+                add a recording
+              </button>
+              {hasText ? (
+                <button type="button" className="text-button is-link" onClick={() => setOpen('scratch')}>
+                  scratch voice
+                </button>
+              ) : (
+                <button type="button" className="text-button is-link" onClick={() => setOpen('text')}>
+                  paste a script
+                </button>
+              )}
+            </>
+          )}
+        </>
+      )}
+      {open === 'recording' && recording && <RecordingDialog piece={piece} recording={recording} onClose={close} />}
+      {open === 'scratch' && <ScratchDialog piece={piece} onClose={close} />}
+      {open === 'text' && <ScriptDialog piece={piece} onClose={close} />}
+    </footer>
+  );
+}
+
+/** How many words are known, and the next that is not sure. */
+function Found({ found, all, doubtful }: { found: number; all: number; doubtful: PlacedWord[] }) {
+  const frame = usePlay((state) => state.frame);
+  const next = doubtful.find((word) => word.frame > frame) ?? doubtful[0];
+  return (
+    <span className="recording-found">
+      <span className="soft">
+        {found === all ? counted(found, 'word') : `${found} of ${counted(all, 'word')}`} found
+      </span>
+      {next && (
+        <>
+          <span className="soft"> · </span>
+          <button
+            type="button"
+            className="text-button is-doubtful"
+            title="To the next doubtful word"
+            onClick={() => {
+              usePlay.getState().stop();
+              usePlay.getState().go(next.frame);
+              usePlay.getState().select({ kind: 'line', line: next.line });
+            }}
+          >
+            {doubtful.length} doubtful · next
+          </button>
+        </>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,130 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { SheetWord } from '../../api/answers';
+import type { Line, Piece } from '../../piece/document';
+import { pinnedWords } from '../../piece/script';
+import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt } from '../../piece/voice';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
+import { isDoubtful } from './doubts';
+import { soundPlayer } from './soundPlayer';
+
+/** height of a word, and how wide a column of words is at least, in pixels */
+const WORD = 17;
+const COLUMN = 74;
+
+interface Props {
+  line: Line;
+  piece: Piece;
+  words: SheetWord[];
+  zoom: number;
+  width: number;
+  onType: () => void;
+}
+
+/** A line unfolded: every word stands where it is said, and is dragged to where it should be. */
+export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const held = useRef<{ y: number; frame: number; index: number } | null>(null);
+  const texts = words.map(({ text }) => text);
+  const pinned = pinnedWords(piece);
+  const columns = columnsOf(words, line, zoom, Math.max(1, Math.floor((width - 26) / COLUMN)));
+
+  const put = (index: number, frame: number): void => {
+    const { rate } = piece.stage;
+    const recording = recordingOf(piece);
+    if (!recording || frame === words[index].frame) return;
+    edit((draft) => setWordAt(draft, line.id, texts, index, momentAt(recording, rate, Math.max(0, frame))));
+    soundPlayer.grain(frame);
+  };
+  const keys =
+    (index: number) =>
+    (event: KeyboardEvent): void => {
+      const by = (event.shiftKey ? 10 : 1) * (event.key === 'ArrowUp' ? -1 : 1);
+      if (event.key === 'ArrowUp' || event.key === 'ArrowDown') put(index, words[index].frame + by);
+      else if (event.key === 'Delete' || event.key === 'Backspace')
+        edit((draft) => letWordGo(draft, line.id, texts, index));
+      else if (event.key === 'Enter') {
+        if (isDoubtful(words[index])) edit((draft) => confirmWord(draft, line.id, texts, index));
+        else onType();
+      } else return;
+      event.preventDefault();
+      event.stopPropagation();
+    };
+  const drag = (event: PointerEvent): void => {
+    const from = held.current;
+    if (from) put(from.index, Math.round(from.frame + (event.clientY - from.y) / zoom));
+  };
+  return (
+    <div className="word-times" role="group" aria-label={`Words of: ${line.text}`} onDoubleClick={onType}>
+      {words.map((word, index) => {
+        const doubtful = isDoubtful(word);
+        const state = [
+          pinned.has(`${line.id}:${index}`) ? ' is-pinned' : '',
+          doubtful ? ' is-doubtful' : '',
+          word.hand ? ' is-by-hand' : '',
+          word.sure === null ? ' is-guessed' : '',
+        ].join('');
+        const top = (word.frame - line.begin) * zoom;
+        return (
+          <div key={index} className={`word-time${state}`} style={{ top }}>
+            <span className="word-tick" style={{ width: 8 + columns[index].across }} />
+            {word.found !== null && word.found !== word.frame && (
+              <span
+                className="word-found"
+                style={{ top: (word.found - word.frame) * zoom }}
+                title="Listening found it here"
+              />
+            )}
+            <button
+              type="button"
+              className="word"
+              data-word={`${line.id}:${index}`}
+              style={{ left: 14 + columns[index].across, top: columns[index].down - WORD / 2 }}
+              title={titleOf(word, doubtful)}
+              onPointerDown={(event) => {
+                held.current = { y: event.clientY, frame: word.frame, index };
+                event.currentTarget.setPointerCapture(event.pointerId);
+                event.stopPropagation();
+              }}
+              onPointerMove={drag}
+              onPointerUp={() => (held.current = null)}
+              onClick={(event) => {
+                event.stopPropagation();
+                usePlay.getState().go(word.frame);
+              }}
+              onKeyDown={keys(index)}
+            >
+              {word.text}
+              {doubtful && <small>doubtful</small>}
+              {word.hand && <small>by hand</small>}
+            </button>
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+function titleOf({ hand, found, sure }: SheetWord, doubtful: boolean): string {
+  const how = hand
+    ? 'Put here by hand' + (found === null ? '' : '; Delete gives it back to where listening found it')
+    : sure === null
+      ? 'Only guessed: the recording does not say it'
+      : doubtful
+        ? 'Doubtful: drag it, or press Enter if it is right'
+        : 'Found in the recording';
+  return `${how}. Drag it, or move it by ↑ ↓`;
+}
+
+/** Words that are said close to each other stand in columns beside each other, else a little lower. */
+function columnsOf(words: SheetWord[], line: Line, zoom: number, count: number): { across: number; down: number }[] {
+  const ends = Array.from({ length: count }, () => -Infinity);
+  return words.map(({ frame }) => {
+    const top = (frame - line.begin) * zoom;
+    let column = ends.findIndex((end) => end <= top);
+    if (column < 0) column = ends.indexOf(Math.min(...ends));
+    const at = Math.max(top, ends[column]);
+    ends[column] = at + WORD;
+    return { across: column * COLUMN, down: at - top };
+  });
+}

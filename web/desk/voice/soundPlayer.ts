@@ -1,0 +1,131 @@
+import type { Recording, Stage } from '../../piece/document';
+
+/** how long the first sound is waited for, in milliseconds */
+const PATIENCE = 1500;
+/** what is heard of a moment while it is scrubbed */
+const GRAIN = 120;
+
+/**
+ * Plays the recording in step with the stage: while it sounds, the stage follows the sound, so that they cannot part.
+ * Before its beginning and after its end the clock goes on by itself.
+ */
+class SoundPlayer {
+  private element: HTMLAudioElement | null = null;
+  private context: AudioContext | null = null;
+  private gain: GainNode | null = null;
+  private recording: Recording | null = null;
+  private rate = 30;
+  private loaded = '';
+  private begunAt = 0;
+  private state: 'silent' | 'starting' | 'sounding' = 'silent';
+  private failed = '';
+  private grainTimer = 0;
+  /** turned off at this desk; the film is not changed */
+  isMuted = false;
+
+  prepare(recording: Recording | undefined, rate: Stage['rate']): void {
+    this.recording = recording?.sound ? recording : null;
+    this.rate = rate[0] / rate[1];
+    const wanted = this.recording?.sound ?? '';
+    if (wanted !== this.loaded) {
+      this.stop();
+      this.loaded = wanted;
+      this.failed = '';
+      if (this.element) this.element.src = wanted ? `/api/sounds/${wanted}.flac` : '';
+    }
+    if (this.gain && this.recording) this.gain.gain.value = this.recording.level;
+  }
+
+  /** The first sound needs a press of somebody’s hand, so the player is made with it. */
+  private wake(): HTMLAudioElement {
+    if (!this.element) {
+      this.element = new Audio(this.loaded ? `/api/sounds/${this.loaded}.flac` : '');
+      this.element.preload = 'auto';
+      this.element.addEventListener('playing', () => {
+        if (this.state === 'starting') this.state = 'sounding';
+      });
+      this.element.addEventListener('error', () => {
+        this.failed = this.loaded;
+        this.state = 'silent';
+      });
+      this.context = new AudioContext();
+      this.gain = this.context.createGain();
+      this.context.createMediaElementSource(this.element).connect(this.gain).connect(this.context.destination);
+    }
+    if (this.context?.state === 'suspended') void this.context.resume();
+    if (this.gain) this.gain.gain.value = this.recording?.level ?? 1;
+    return this.element;
+  }
+
+  private milliseconds(frame: number): number {
+    const { begin = 0, from = 0 } = this.recording ?? {};
+    return from + ((frame - begin) * 1000) / this.rate;
+  }
+
+  /** Is something to be heard in a frame? */
+  reaches(frame: number, speed: number): boolean {
+    if (!this.recording || this.isMuted || speed <= 0 || this.failed === this.loaded) return false;
+    const at = this.milliseconds(frame);
+    return at >= this.recording.from - 1e-6 && at < this.recording.to;
+  }
+
+  get isPlaying(): boolean {
+    return this.state !== 'silent';
+  }
+
+  start(frame: number, speed: number): void {
+    const element = this.wake();
+    window.clearTimeout(this.grainTimer);
+    this.state = 'starting';
+    this.begunAt = performance.now();
+    element.currentTime = this.milliseconds(frame) / 1000;
+    element.playbackRate = speed;
+    element.preservesPitch = true;
+    element.play().catch(() => (this.state = 'silent'));
+  }
+
+  setSpeed(speed: number): void {
+    if (this.element && speed > 0) this.element.playbackRate = speed;
+  }
+
+  /** The frame that is heard now, with its fraction; “held” while the first sound is on its way; null where none is. */
+  now(): number | 'held' | null {
+    const { element, recording } = this;
+    if (this.state === 'silent' || !element || !recording) return null;
+    if (this.state === 'starting') {
+      if (performance.now() - this.begunAt < PATIENCE) return 'held';
+      this.stop();
+      return null;
+    }
+    const late = (this.context?.outputLatency ?? 0) * element.playbackRate;
+    const at = (element.currentTime - late) * 1000;
+    if (element.ended || at >= recording.to) {
+      this.stop();
+      return null;
+    }
+    return recording.begin + ((Math.max(recording.from, at) - recording.from) / 1000) * this.rate;
+  }
+
+  stop(): void {
+    window.clearTimeout(this.grainTimer);
+    this.element?.pause();
+    this.state = 'silent';
+  }
+
+  /** A short piece of what is said in a frame, while somebody looks for it. */
+  grain(frame: number): void {
+    if (!this.reaches(frame, 1)) return;
+    const element = this.wake();
+    element.playbackRate = 1;
+    element.currentTime = this.milliseconds(frame) / 1000;
+    void element.play().catch(() => undefined);
+    window.clearTimeout(this.grainTimer);
+    this.grainTimer = window.setTimeout(() => {
+      if (this.state !== 'starting') this.stop();
+      element.pause();
+    }, GRAIN);
+    this.state = 'silent';
+  }
+}
+
+export const soundPlayer = new SoundPlayer();

@@ -1,0 +1,176 @@
+import { create } from 'zustand';
+import { ask, reasonOf, sendPart } from '../../api/client';
+import type { Listening } from '../../api/scriptAnswers';
+import { useNotices } from '../../common/Notices';
+import type { HeardLine, Piece, Recording } from '../../piece/document';
+import { addRecording, changeRecording, recordingOf, setHeard, setLaid, type Laid } from '../../piece/voice';
+import { useDesk } from '../deskStore';
+
+const ASK_EVERY = 300;
+
+interface Work {
+  /** what is done, as somebody reads it */
+  doing: string;
+  part: number;
+  cancel: () => void;
+}
+
+interface VoiceState {
+  work: Work | null;
+  /** the word whose moment the next press of the key sets, while words are tapped */
+  tapping: { line: string; word: number } | null;
+}
+
+export const useVoice = create<VoiceState>(() => ({ work: null, tapping: null }));
+
+class GivenUp extends Error {}
+
+/** One thing after another; a second one waits for nobody to press twice. */
+async function working(begin: string, work: (signal: AbortSignal) => Promise<void>): Promise<void> {
+  if (useVoice.getState().work) return;
+  const control = new AbortController();
+  useVoice.setState({ work: { doing: begin, part: 0, cancel: () => control.abort() } });
+  try {
+    await work(control.signal);
+  } catch (error) {
+    if (!control.signal.aborted && !(error instanceof GivenUp))
+      useNotices.getState().say(reasonOf(error), { bad: true });
+  } finally {
+    useVoice.setState({ work: null });
+  }
+}
+
+function tell(doing: string, part: number): void {
+  const { work } = useVoice.getState();
+  if (work) useVoice.setState({ work: { ...work, doing, part } });
+}
+
+async function listen<T>(body: object, signal: AbortSignal, doing: string): Promise<T> {
+  let listening = await ask<Listening<T>>('listenings', { method: 'POST', body });
+  while (['waiting', 'running', 'cancelling'].includes(listening.status)) {
+    if (signal.aborted) {
+      await ask(`listenings/${listening.id}/cancel`, { method: 'POST' });
+      throw new GivenUp();
+    }
+    tell(listening.doing || doing, listening.part);
+    await new Promise((resolve) => window.setTimeout(resolve, ASK_EVERY));
+    listening = await ask<Listening<T>>(`listenings/${listening.id}`);
+  }
+  if (listening.status === 'done' && listening.result) return listening.result;
+  throw listening.message ? new Error(listening.message) : new GivenUp();
+}
+
+async function upload(file: File, signal: AbortSignal): Promise<string> {
+  const begun = await ask<{ id: string; part: number }>('uploads', {
+    method: 'POST',
+    body: { name: file.name.slice(0, 200), bytes: file.size },
+  });
+  for (let at = 0; at < file.size;) {
+    if (signal.aborted) {
+      await ask(`uploads/${begun.id}`, { method: 'DELETE' });
+      throw new GivenUp();
+    }
+    tell('sending the file', at / file.size);
+    at = (await sendPart<{ bytes: number }>(`uploads/${begun.id}?at=${at}`, file.slice(at, at + begun.part))).bytes;
+  }
+  return begun.id;
+}
+
+const pieceNow = (): Piece => {
+  const { document } = useDesk.getState();
+  if (!document) throw new GivenUp();
+  return document;
+};
+
+/** Lines go where the recording in use says them. */
+export async function layByRecording(): Promise<void> {
+  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', {
+    method: 'POST',
+    body: { document: pieceNow() },
+  });
+  useDesk.getState().edit((draft) => setLaid(draft, lines));
+}
+
+/** A file becomes the recording in use; with a script its words are looked for at once. */
+export function addSound(file: File): Promise<void> {
+  return working('sending the file', async (signal) => {
+    const id = await upload(file, signal);
+    const sound = await listen<{ sound: string; name: string; seconds: number; note: string | null }>(
+      { kind: 'file', upload: id, name: file.name.slice(0, 200) },
+      signal,
+      'reading the file',
+    );
+    let recording = '';
+    useDesk.getState().edit((draft) => {
+      const missing = draft.script.recordings?.find((one) => one.sound === sound.sound);
+      recording =
+        missing?.id ??
+        addRecording(draft, {
+          name: sound.name.replace(/\.[^.]+$/, ''),
+          sound: sound.sound,
+          seconds: sound.seconds,
+          scratch: null,
+        });
+      draft.script.recording = recording;
+    });
+    if (sound.note) useNotices.getState().say(sound.note, { bad: true });
+    if (pieceNow().script.lines.some(({ text }) => text.trim() !== '')) await find(recording, signal);
+  });
+}
+
+export function findWords(recording: string): Promise<void> {
+  return working('listening', (signal) => find(recording, signal));
+}
+
+async function find(id: string, signal: AbortSignal): Promise<void> {
+  const piece = pieceNow();
+  const recording = piece.script.recordings?.find((one) => one.id === id);
+  if (!recording?.sound) return;
+  const { sound, from, to, heard: known } = recording;
+  const lines = piece.script.lines.map(({ id: line, text }) => ({ id: line, text }));
+  const body = { kind: 'words', sound, from, to, lines, known };
+  const { heard } = await listen<{ heard: HeardLine[] }>(body, signal, 'listening');
+  useDesk.getState().edit((draft) => setHeard(draft, id, heard));
+  if (recordingOf(pieceNow())?.id === id) await layByRecording();
+}
+
+/** The lines are read by a voice that stands in for a narrator; read again, it takes the place of the one before. */
+export function readAloud(speaker: string, pace: number): Promise<void> {
+  return working('reading the lines', async (signal) => {
+    const { script, stage } = pieceNow();
+    const lines = script.lines.map(({ id, text, begin }) => ({
+      id,
+      text,
+      seconds: (begin * stage.rate[1]) / stage.rate[0],
+    }));
+    const made = await listen<{ sound: string; seconds: number; heard: HeardLine[] }>(
+      { kind: 'scratch', lines, speaker, pace },
+      signal,
+      'reading the lines',
+    );
+    useDesk.getState().edit((draft) => {
+      const before = draft.script.recordings?.find(({ scratch }) => scratch);
+      const what = { name: 'Scratch voice', sound: made.sound, seconds: made.seconds, scratch: { speaker, pace } };
+      const id = before?.id ?? addRecording(draft, what);
+      changeRecording(draft, id, (own: Recording) =>
+        Object.assign(own, what, { begin: 0, from: 0, to: Math.round(made.seconds * 1e6) / 1e3, heard: made.heard }),
+      );
+      draft.script.recording = id;
+    });
+    await layByRecording();
+  });
+}
+
+export async function useRecordingNow(id: string | null): Promise<void> {
+  useDesk.getState().edit((draft) => (draft.script.recording = id));
+  if (id) await layByRecording().catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
+}
+
+/** Lines stand one after another, as fast as a narrator who says so many words a minute. */
+export async function layByPace(pace: number): Promise<void> {
+  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', {
+    method: 'POST',
+    body: { document: pieceNow(), pace },
+  });
+  useDesk.getState().edit((draft) => setLaid(draft, lines));
+}
