@@ -38,6 +38,7 @@ Route::delete('uploads/{upload}', [SoundController::class, 'drop']);
 Route::get('speakers', [SoundController::class, 'speakers']);
 Route::get('sounds/{sound}.flac', [SoundController::class, 'file'])->where('sound', '[0-9a-f]{64}');
 Route::get('sounds/{sound}/levels', [SoundController::class, 'levels'])->where('sound', '[0-9a-f]{64}');
+Route::get('sounds/{sound}/pauses', [SoundController::class, 'pauses'])->where('sound', '[0-9a-f]{64}');
 Route::post('listenings', [SoundController::class, 'listen']);
 Route::get('listenings/{listening}', [SoundController::class, 'listening']);
 Route::post('listenings/{listening}/cancel', [SoundController::class, 'cancel']);

@@ -6,6 +6,9 @@ namespace App\Voice;
 
 use App\Disk\FullDisk;
 use App\Models\Sound;
+use Lupine\Core\Voice\MelBands;
+use Lupine\Core\Voice\Pauses;
+use Lupine\Core\Voice\Sound as Listened;
 
 /** The sounds that pieces use: files beside the database, each by its fingerprint, with the picture of its level. */
 final readonly class SoundStore
@@ -39,12 +42,28 @@ final readonly class SoundStore
         return is_file($this->pathOf($id));
     }
 
+    public function drop(string $id): void
+    {
+        foreach (['flac', 'levels', 'pauses'] as $ending) {
+            @unlink($this->pathOf($id, $ending));
+        }
+        Sound::query()->whereKey($id)->delete();
+    }
+
     /** The level every 2 ms, a byte each: 255 is the loudest that a file can hold. */
     public function levels(string $id): string
     {
         $this->path($id);
 
         return (string) file_get_contents($this->pathOf($id, 'levels'));
+    }
+
+    /** @return list<array{float, float}> where nobody speaks, in milliseconds of the whole */
+    public function pauses(string $id): array
+    {
+        $this->path($id);
+
+        return json_decode((string) file_get_contents($this->pathOf($id, 'pauses')), true);
     }
 
     /**
@@ -80,8 +99,9 @@ final readonly class SoundStore
                 '-ar', '48000', '-sample_fmt', 's16', '-c:a', 'flac', '-f', 'flac', $half.'.flac',
             ], static fn (float $done) => $course->at($seconds > 0 ? $done / $seconds : 0.0), $name);
             $length = $this->level($half, $name);
+            $this->notePauses($half, $course);
             $id = (string) hash_file('sha256', $half.'.flac');
-            foreach (['levels', 'flac'] as $ending) {
+            foreach (['levels', 'pauses', 'flac'] as $ending) {
                 if (!@rename($half.'.'.$ending, $this->pathOf($id, $ending))) {
                     throw new SoundFailed(FullDisk::SENTENCE);
                 }
@@ -89,9 +109,21 @@ final readonly class SoundStore
         } finally {
             @unlink($half.'.flac');
             @unlink($half.'.levels');
+            @unlink($half.'.pauses');
         }
 
         return Sound::query()->updateOrCreate(['id' => $id], ['name' => $name, 'seconds' => $length]);
+    }
+
+    private function notePauses(string $half, Course $course): void
+    {
+        $samples = Ffmpeg::output(['-i', $half.'.flac', '-f', 's16le', '-ac', '1', '-ar', '16000', '-']);
+        $bands = MelBands::of(Listened::ofSamples($samples), static fn (float $done) => $course->at($done));
+        $pauses = Pauses::in($bands);
+        file_put_contents($half.'.pauses', json_encode(array_map(
+            static fn (array $run): array => [$run[0] * 10, $run[1] * 10],
+            $pauses->runs,
+        ), JSON_THROW_ON_ERROR));
     }
 
     /** @return float its length in seconds */

@@ -67,6 +67,17 @@ final readonly class Uploads
         @unlink($this->path($id));
     }
 
+    /** Drops what nobody has added to since a moment. */
+    public function sweep(int $since): void
+    {
+        $files = glob($this->folder.'/*.part');
+        foreach ($files === false ? [] : $files as $file) {
+            if ((int) @filemtime($file) < $since) {
+                @unlink($file);
+            }
+        }
+    }
+
     private function path(string $id): string
     {
         return $this->folder.'/'.preg_replace('/[^0-9a-z]/', '', $id).'.part';

@@ -1,5 +1,5 @@
-// film REEL.json OUT KIND FROM TO [SOUND FILTER]: paints the frames and hands them to ffmpeg, with a sound where there is
-// one. KIND is mp4, mov, webm or zip; for zip OUT is a pattern of names for PNG files, such as frames/%05d.png.
+// film REEL.json OUT KIND FROM TO [SOUND FILTER]: paints the frames and hands them to ffmpeg, with a sound where there
+// is one. KIND is mp4, mov, webm or zip; for zip OUT is a pattern of names for PNG files, such as frames/%05d.png.
 // Says on standard output, one JSON object a line, how far it is; ends with {"done":true}. Where it cannot, it says why
 // on standard error and ends with 1; with 75 where something ended that may succeed another time.
 import { spawn } from 'node:child_process';

@@ -397,7 +397,7 @@ export interface ShelfAnswer {
   next: string | null;
 }
 
-export type FilmKind = 'mp4' | 'mov' | 'webm' | 'zip';
+export type FilmKind = 'mp4' | 'mov' | 'webm' | 'zip' | 'wav';
 
 export interface HandOff {
   id: string;
@@ -410,6 +410,8 @@ export interface HandOff {
   framesTotal: number;
   secondsLeft: number | null;
   bytes: number | null;
+  /** is the narrator heard in it? */
+  withSound: boolean;
   message: string | null;
   fileName: string;
   createdAt: string;

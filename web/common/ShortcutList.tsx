@@ -44,6 +44,15 @@ const KEYS: [string, [string, string][]][] = [
     ],
   ],
   [
+    'Words of the narration',
+    [
+      ['↑ ↓', 'on a word of an unfolded line: a frame earlier or later; with Shift ten'],
+      ['Enter', 'a doubtful word is right where it is'],
+      ['Delete', 'gives a word back to where listening found it'],
+      ['T', 'while words are tapped: this word is said now'],
+    ],
+  ],
+  [
     'Sheet',
     [
       ['type', 'replaces what is in a cell; Enter, F2 or a second click edits it'],

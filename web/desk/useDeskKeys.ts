@@ -9,6 +9,7 @@ import { editPlaces } from './placesNow';
 import { FACES, usePlay } from './playStore';
 import { beginsOf } from './sheet';
 import { keysOf, selectionOf } from './stage/selected';
+import { endTapping, tap } from './voice/tapping';
 
 function loopLineAtPlayhead(): void {
   const { frame, loop, set } = usePlay.getState();
@@ -135,7 +136,9 @@ export function useDeskKeys(): void {
         a: takeAll,
         h: () => set({ outlines: !usePlay.getState().outlines }),
         s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
+        t: () => void tap(),
         Escape: () => {
+          endTapping();
           select(null);
           usePlay.setState({ pointedOut: null });
         },

@@ -2,18 +2,20 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { FilmKind } from '../api/answers';
 import { rateText } from '../common/words';
-import { Choice } from '../fields/Choice';
+import { Choice, Switch } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { shapesOf, shapeWord } from '../desk/shapes';
 import type { Piece } from '../piece/document';
+import { recordingOf } from '../piece/voice';
 
 const KINDS: Record<FilmKind, string> = {
   mp4: 'H.264, 4:2:0, BT.709: opens everywhere, without transparency',
   mov: 'ProRes 4444 with transparency, for video editors; large',
   webm: 'VP9 with transparency, small',
-  zip: 'every frame as a PNG with transparency, in one ZIP',
+  zip: 'every frame as a PNG with transparency, in one ZIP, without a sound',
+  wav: 'the narrator alone, as long as the frames: PCM, 48 kHz',
 };
 
 /** What is asked for, as the server takes it. */
@@ -25,6 +27,8 @@ export interface FilmOrder {
   ground: string | null;
   /** of the stage; null: the piece's own */
   shape: string | null;
+  /** is the narrator heard in it? */
+  sound: boolean;
 }
 
 /** One film in each shape. */
@@ -52,6 +56,8 @@ export function FilmOffer({
   const sizes = chosen.map(({ width, height }) => `${width} × ${height}`).join(', ');
   const needsGround = isOpen && kind === 'mp4';
   const frames = range.to - range.from + 1;
+  const recording = recordingOf(piece)?.sound ? recordingOf(piece) : undefined;
+  const [withSound, setWithSound] = useState(true);
   return (
     <article className="offer">
       <h2>Film</h2>
@@ -63,13 +69,17 @@ export function FilmOffer({
           ['mov', 'MOV'],
           ['webm', 'WebM'],
           ['zip', 'frames'],
+          ...(recording ? [['wav', 'sound'] as [FilmKind, string]] : []),
         ]}
         onChange={setKind}
       />
       <p className="hint">
-        {KINDS[kind]}. {sizes} at {rateText(stage.rate)} a second.
+        {KINDS[kind]}. {kind !== 'wav' && `${sizes} at ${rateText(stage.rate)} a second.`}
       </p>
-      {shapes.length > 1 && (
+      {recording && kind !== 'zip' && kind !== 'wav' && (
+        <Switch label={`with “${recording.name}”`} value={withSound} onChange={setWithSound} />
+      )}
+      {shapes.length > 1 && kind !== 'wav' && (
         <Choice
           label="shape"
           value={shape}
@@ -111,17 +121,18 @@ export function FilmOffer({
         disabled={busy}
         onClick={() =>
           onFilm(
-            chosen.map(({ id }) => ({
+            (kind === 'wav' ? chosen.slice(0, 1) : chosen).map(({ id }) => ({
               kind,
               name: nameOf(name.trim(), chosen.length > 1 ? id : null),
               ...range,
               ground: needsGround ? ground : null,
               shape: id,
+              sound: withSound || kind === 'wav',
             })),
           )
         }
       >
-        {chosen.length > 1 ? `Make ${chosen.length} films` : 'Make the film'}
+        {kind === 'wav' ? 'Write the sound' : chosen.length > 1 ? `Make ${chosen.length} films` : 'Make the film'}
         {needsGround && ' on this colour'}
         {frames < stage.frames && ` of ${frames} frames`}
       </Button>

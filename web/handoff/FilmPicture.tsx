@@ -8,6 +8,12 @@ const PLAYED = ['mp4', 'webm'];
 export function FilmPicture({ film }: { film: HandOff }) {
   const [open, setOpen] = useState(false);
   const canPlay = film.status === 'done' && PLAYED.includes(film.kind);
+  if (film.kind === 'wav')
+    return (
+      <span className="film-picture is-sound">
+        <i className="bi bi-soundwave" aria-hidden="true" />
+      </span>
+    );
   const picture = <img src={`/api/hand-offs/${film.id}/picture`} alt="" loading="lazy" width={128} height={72} />;
   if (!canPlay) return <span className="film-picture">{picture}</span>;
   return (
@@ -27,7 +33,7 @@ export function FilmPicture({ film }: { film: HandOff }) {
           <Modal.Title as="h2">{film.fileName}</Modal.Title>
         </Modal.Header>
         <Modal.Body className="film-player">
-          <video src={`/api/hand-offs/${film.id}/file?play=1`} controls autoPlay loop muted />
+          <video src={`/api/hand-offs/${film.id}/file?play=1`} controls autoPlay loop muted={!film.withSound} />
         </Modal.Body>
       </Modal>
     </>

@@ -71,6 +71,12 @@ final readonly class SoundController
         ]);
     }
 
+    /** Where nobody speaks, in milliseconds. */
+    public function pauses(SoundStore $store, string $sound): JsonResponse
+    {
+        return response()->json(['pauses' => $store->pauses($sound)], 200, ['Cache-Control' => self::FOREVER]);
+    }
+
     public function listen(Request $request): JsonResponse
     {
         $body = Body::of($request);

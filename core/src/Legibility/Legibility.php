@@ -22,6 +22,8 @@ use Lupine\Core\Words\TextSetter;
 /** What stands in the way of reading a picture that may be exact all the same; each thing with its place. */
 final readonly class Legibility
 {
+    /** characters of a caption a second (common practice, no source) */
+    private const QUICKEST = 20;
     /** frames that are looked at, evenly spaced */
     private const LOOKS = 14;
     /** pixels by which boxes of words may meet */
@@ -78,6 +80,7 @@ final readonly class Legibility
             ...(new LabelChecks($this->piece, $this->timings, $this->words, $this->looks))->checks(),
             ...$this->unnamed(),
             $this->signsThere(),
+            $this->captionsSlow(),
             $this->insideStage(),
             $this->apart(),
             $this->uncut(),
@@ -192,6 +195,30 @@ final readonly class Legibility
                     implode(' ', array_slice($missing, 0, 8)),
                 ),
             );
+    }
+
+    /** Captions stay long enough to be read. */
+    private function captionsSlow(): Check
+    {
+        $stage = $this->piece->stage;
+        foreach ($this->piece->captions === null ? [] : $this->piece->narration->lines as $line) {
+            $seconds = (($line->end - $line->begin) * $stage->rateDenominator) / $stage->rateNumerator;
+            $pace = mb_strlen(trim($line->text)) / $seconds;
+            if ($pace > self::QUICKEST) {
+                return Check::wrong(
+                    sprintf(
+                        'The caption “%s” is there for %.1f seconds: %d characters a second, and %d are the most that is read at ease. Let it stay longer, or split it.',
+                        mb_strimwidth($line->text, 0, 40, '…'),
+                        $seconds,
+                        (int) round($pace),
+                        self::QUICKEST,
+                    ),
+                    $line->begin,
+                );
+            }
+        }
+
+        return Check::right('Captions stay long enough to be read.');
     }
 
     private function insideStage(): Check

@@ -115,6 +115,15 @@ final readonly class English
         return self::counted($bare).$pause;
     }
 
+    /** Whether a text ends with an abbreviation, whose full stop is not that of a sentence. */
+    public static function isAbbreviated(string $text): bool
+    {
+        $words = explode(' ', $text);
+        $last = mb_strtolower($words[count($words) - 1]);
+
+        return isset(self::ABBREVIATIONS[$last]) && $last !== 'etc.';
+    }
+
     /** A word with figures in it. */
     private static function counted(string $bare): string
     {

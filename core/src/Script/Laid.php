@@ -80,12 +80,11 @@ final readonly class Laid
             $laid[$line->id] = ['begin' => $begin, 'end' => max($begin + 1, $recording->frameAt($last, $stage) + 1)];
         }
         $linger = (int) round((self::LINGER * $stage->rateNumerator) / $stage->rateDenominator);
-        foreach ($laid as $id => $one) {
-            $following = array_filter(
-                array_column($laid, 'begin'),
-                static fn (int $begin): bool => $begin >= $one['end'],
-            );
-            $laid[$id]['end'] = min($one['end'] + $linger, Stage::MAX_FRAMES, ...$following);
+        $begins = array_column($laid, 'begin');
+        foreach ($laid as $id => ['begin' => $begin, 'end' => $end]) {
+            // A line gives way to the next one: two captions never stand over each other.
+            $later = array_filter($begins, static fn (int $other): bool => $other > $begin);
+            $laid[$id]['end'] = min($end + $linger, Stage::MAX_FRAMES, ...$later);
         }
 
         return $laid;

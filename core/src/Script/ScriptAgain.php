@@ -13,6 +13,9 @@ use Lupine\Core\Piece\Stage;
  */
 final readonly class ScriptAgain
 {
+    /** the part of a word's letters that are the other's, from which on they are alike */
+    private const ALIKE = 0.75;
+
     /** how many words are offered for one that is gone */
     private const OFFERED = 3;
 
@@ -167,7 +170,7 @@ final readonly class ScriptAgain
             $other = Kin::plain($word['text']);
             $away = abs($at - $place);
             $alike = similar_text($plain, $other) / max(1, strlen($plain), strlen($other));
-            $near[$at] = ($alike >= 0.6 ? $alike * 20 : 0.0) - min(40.0, $away);
+            $near[$at] = ($alike >= self::ALIKE ? $alike * 20 : 0.0) - min(40.0, $away);
         }
         arsort($near);
 

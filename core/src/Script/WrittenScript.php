@@ -63,14 +63,19 @@ final readonly class WrittenScript
             $paragraph = trim((string) preg_replace('/\s+/u', ' ', $paragraph));
             // A sentence is a line: it ends with its sign, before a capital letter, a figure or a quotation mark.
             $sentences = preg_split(self::SENTENCE_ENDS, $paragraph, -1, PREG_SPLIT_NO_EMPTY);
+            $open = '';
             foreach ($sentences === false ? [] : $sentences as $sentence) {
-                foreach (self::parts($sentence) as $part) {
-                    $lines[] = new WrittenLine($part);
+                $open = ltrim($open.' '.$sentence);
+                // “approx. 2.5 kg” goes on.
+                if (!English::isAbbreviated($open)) {
+                    array_push($lines, ...self::parts($open));
+                    $open = '';
                 }
             }
+            array_push($lines, ...($open === '' ? [] : self::parts($open)));
         }
 
-        return new self('text', $lines, []);
+        return new self('text', array_map(static fn (string $line): WrittenLine => new WrittenLine($line), $lines), []);
     }
 
     /** @param 'SubRip'|'WebVTT' $kind */

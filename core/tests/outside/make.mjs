@@ -15,6 +15,7 @@ import { arc, area, curveMonotoneX, line, pie, stack } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { utcTicks } from 'd3-time';
 import { svgPathProperties } from 'svg-path-properties';
+import webvtt from 'webvtt-parser';
 
 const round = (number) => Number(number.toPrecision(15));
 
@@ -216,6 +217,34 @@ function colours() {
   };
 }
 
+/** webvtt-parser: the cues of files as the WebVTT specification describes them, with the times within them. */
+function subtitles() {
+  const files = [
+    'WEBVTT\n\n00:11.000 --> 00:13.000\nWe mend what people bring\n\n00:13.000 --> 00:16.500\nand drink tea\nwhile we do.\n',
+    'WEBVTT - a door\nKind: captions\n\nSTYLE\n::cue { color: peachpuff }\n\nNOTE\nnobody reads this\n\nfirst\n01:00:16.500 --> 01:00:18.500 align:start line:0\n<v Host>Four in <i.loud>ten</i> were kettles\n',
+    'WEBVTT\n\n00:16.500 --> 00:18.500\nWhen the <00:17.500>kettles came in\n\n00:00:18.500 --> 00:00:20.500\nlike <00:19.000>a <00:19.500>big <00:20.000>wave\n',
+    '\ufeffWEBVTT\r\n\r\n00:01.000 --> 00:02.000\r\nlamps\r\n\r\n\r\n00:03.000 --> 00:04.250\r\nand coats\r\n',
+  ];
+  const { WebVTTParser } = webvtt;
+  return files.map((file) => ({
+    file,
+    cues: new WebVTTParser().parse(file, 'captions').cues.map(({ startTime, endTime, tree }) => {
+      const flat = (nodes) => nodes.flatMap((node) => (node.children ? flat(node.children) : [node]));
+      const words = [];
+      let next = null;
+      for (const { type, value } of flat(tree.children)) {
+        if (type === 'timestamp') next = value;
+        else
+          for (const text of value.split(/\s+/).filter(Boolean)) {
+            words.push({ text, at: next });
+            next = null;
+          }
+      }
+      return { begin: startTime, end: endTime, words };
+    }),
+  }));
+}
+
 const kept = {
   'd3-shape': sectors(),
   'd3-shape-lines': lines(),
@@ -224,6 +253,7 @@ const kept = {
   'd3-scale': scales(),
   'd3-time': times(),
   'svg-path-properties': paths(),
+  'webvtt-parser': subtitles(),
 };
 for (const [name, values] of Object.entries(kept)) {
   const file = new URL(`./${name}.json`, import.meta.url);

@@ -5,7 +5,11 @@ import type { SheetWord } from '../../api/answers';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { isDoubtful } from '../voice/doubts';
+import { near, usePauses } from '../voice/usePauses';
 import { WordTimes } from '../voice/WordTimes';
+
+/** how near to a pause an end takes hold of it, in pixels */
+const SNAP = 6;
 
 interface Props {
   line: Line;
@@ -37,6 +41,11 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
     field.current.style.height = `${field.current.scrollHeight}px`;
   }, [typing, line.text, width]);
 
+  // Its ends take hold of the pauses in the recording: it begins where one ends, and ends where one begins.
+  const pauses = usePauses(piece);
+  const starts = pauses.map((pause) => pause.begin);
+  const ends = pauses.map((pause) => pause.end);
+
   const begin =
     (foot: boolean) =>
     (event: PointerEvent): void => {
@@ -49,15 +58,17 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
     if (!held) return;
     const by = Math.round((event.clientY - held.y) / zoom);
     if (held.foot) {
-      const end = Math.max(line.begin + 1, Math.min(18_000, held.end + by));
+      const wanted = near(held.end + by, starts, SNAP / zoom);
+      const end = Math.max(line.begin + 1, Math.min(18_000, wanted));
       if (end !== line.end)
         edit((draft) => {
           const one = draft.script.lines.find(({ id }) => id === line.id);
           if (one) one.end = end;
           draft.stage.frames = Math.max(draft.stage.frames, end);
         });
-    } else if (Math.max(0, held.begin + by) !== line.begin) {
-      edit((draft) => shiftLine(draft, line.id, held.begin + by));
+    } else {
+      const begin = Math.max(0, near(held.begin + by, ends, SNAP / zoom));
+      if (begin !== line.begin) edit((draft) => shiftLine(draft, line.id, begin));
     }
   };
   const drop = (): void => {

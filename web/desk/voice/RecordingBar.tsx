@@ -4,12 +4,14 @@ import ProgressBar from 'react-bootstrap/ProgressBar';
 import { counted } from '../../common/words';
 import type { Piece } from '../../piece/document';
 import { recordingOf } from '../../piece/voice';
+import { wordsOf } from '../../piece/changes';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { doubtfulWords, type PlacedWord } from './doubts';
 import { RecordingDialog } from './RecordingDialog';
 import { ScratchDialog } from './ScratchDialog';
 import { ScriptDialog } from './ScriptDialog';
+import { endTapping } from './tapping';
 import { addSound, findWords, useRecordingNow, useVoice } from './voiceStore';
 
 export const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
@@ -19,6 +21,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
   const [open, setOpen] = useState<'recording' | 'scratch' | 'text' | null>(null);
   const picker = useRef<HTMLInputElement>(null);
   const work = useVoice((state) => state.work);
+  const tapping = useVoice((state) => state.tapping);
   const sheet = useDesk((state) => state.computed?.sheet);
   const recording = recordingOf(piece);
   const recordings = piece.script.recordings ?? [];
@@ -41,7 +44,16 @@ export function RecordingBar({ piece }: { piece: Piece }) {
           event.target.value = '';
         }}
       />
-      {work ? (
+      {tapping ? (
+        <div className="voice-work" role="status">
+          <span>
+            Press <kbd>T</kbd> on <strong>“{wordAt(piece, tapping)}”</strong>
+          </span>
+          <button type="button" className="text-button" onClick={endTapping}>
+            enough (Esc)
+          </button>
+        </div>
+      ) : work ? (
         <div className="voice-work" role="status">
           <span>{work.doing}</span>
           <ProgressBar now={work.part * 100} aria-label={work.doing} />
@@ -157,4 +169,8 @@ function Found({ found, all, doubtful }: { found: number; all: number; doubtful:
       )}
     </span>
   );
+}
+
+function wordAt(piece: Piece, { line, word }: { line: string; word: number }): string {
+  return wordsOf(piece.script.lines.find(({ id }) => id === line)?.text ?? '')[word] ?? '';
 }

@@ -45,7 +45,7 @@ export function VoiceLane({ piece, recording, zoom, width, seen }: Props) {
       for (let at = Math.floor(from); at < Math.max(to, Math.floor(from) + 1) && at < levels.length; at++)
         if (levels[at] > loudest) loudest = levels[at];
       // Quiet speech is seen as well.
-      const half = Math.max(0.5, (loudest / 255) ** 0.6 * Math.min(1, recording.level) ** 0.5 * (width / 2 - 2));
+      const half = Math.max(0.5, (loudest / 255) ** 0.8 * Math.min(1, recording.level) ** 0.5 * (width / 2 - 2));
       context.fillStyle = isSaid(lines, first + y / zoom) ? colours.said : colours.unsaid;
       context.fillRect(width / 2 - half, y, half * 2, half > 0.5 ? 1.6 : 1);
     }

@@ -7,6 +7,7 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { isDoubtful } from './doubts';
 import { soundPlayer } from './soundPlayer';
+import { layByRecording } from './voiceStore';
 
 /** height of a word, and how wide a column of words is at least, in pixels */
 const WORD = 17;
@@ -87,7 +88,12 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
                 event.stopPropagation();
               }}
               onPointerMove={drag}
-              onPointerUp={() => (held.current = null)}
+              onPointerUp={() => {
+                const from = held.current;
+                held.current = null;
+                // A line begins and ends with its words.
+                if (from && from.frame !== word.frame) void layByRecording();
+              }}
               onClick={(event) => {
                 event.stopPropagation();
                 usePlay.getState().go(word.frame);
@@ -95,8 +101,8 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
               onKeyDown={keys(index)}
             >
               {word.text}
-              {doubtful && <small>doubtful</small>}
-              {word.hand && <small>by hand</small>}
+              {doubtful && <small>?</small>}
+              {word.hand && <i className="bi bi-hand-index" aria-label="by hand" />}
             </button>
           </div>
         );

@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\Listen;
+use App\Models\HandOff;
+use App\Models\Listening;
+use App\Models\Sound;
+use App\Tidy\Leftovers;
+use Illuminate\Support\Facades\Artisan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+final class VoiceTest extends TestCase
+{
+    private const VOICE = __DIR__.'/../../core/tests/outside/voice/';
+
+    /** @return iterable<string, array{string}> */
+    public static function kinds(): iterable
+    {
+        foreach (['wav', 'mp3', 'm4a', 'ogg', 'flac'] as $kind) {
+            yield $kind => [$kind];
+        }
+    }
+
+    /** A click in the file is on the same frame of the film as what comes in with its word, from every kind of file. */
+    #[DataProvider('kinds')]
+    public function testAClickAndAPopAreOnTheSameFrame(string $kind): void
+    {
+        // A second of hiss too quiet to matter, and a click after 0.61 seconds.
+        $click = 'if(between(t\,0.61\,0.63)\,0.8*sin(6000*t)\,0.002*random(0))';
+        $file = $this->made("click.$kind", ['-f', 'lavfi', '-i', "aevalsrc=$click:s=44100:d=1.2"]);
+        $sound = $this->took($file);
+        self::assertEqualsWithDelta(1.2, $sound['seconds'], 0.08);
+
+        $document = self::small();
+        $document['stage']['frames'] = 36;
+        $document['backdrop'] = ['kind' => 'colour', 'colour' => '#000000', 'edge' => '#000000', 'vignette' => 0];
+        $document['charts'] = [];
+        $document['tables'] = [];
+        $document['moves'] = [];
+        $document['words'] = [];
+        $document['captions'] = [
+            'y' => 100, 'width' => 300, 'font' => 'figtree-regular', 'size' => 60, 'colour' => '#ffffff', 'placedBy' => 'hand',
+        ];
+        $document['script'] = [
+            'lines' => [['id' => 'l1', 'text' => 'WMWMW', 'begin' => 0, 'end' => 1]],
+            'recordings' => [[
+                'id' => 'r1', 'name' => 'Click', 'sound' => $sound['sound'], 'seconds' => $sound['seconds'],
+                'begin' => 3, 'from' => 100, 'to' => 1150, 'level' => 0.9, 'scratch' => null,
+                'heard' => [['line' => 'l1', 'words' => [['text' => 'WMWMW', 'at' => 610, 'end' => 900]]]],
+            ]],
+            'recording' => 'r1',
+        ];
+        $laid = $this->postJson('/api/script/lay', ['document' => $document])->assertOk()->json('lines.l1');
+        $document['script']['lines'][0] = [...$document['script']['lines'][0], ...$laid];
+        $film = $this->filmed($document, []);
+        $frame = self::firstLight($film);
+        self::assertSame($laid['begin'], $frame, 'the caption is there on its frame');
+        self::assertSame($frame, (int) floor(self::firstClick($film) * 30000 / 1001), 'and so is the click');
+        if ($kind === 'wav') {
+            $alone = $this->filmed($document, ['kind' => 'wav', 'from' => 6]);
+            self::assertSame($frame, 6 + (int) floor(self::firstClick($alone) * 30000 / 1001));
+            self::assertEqualsWithDelta(30 * 1001 / 30000, (float) self::probed($alone, 'format=duration'), 0.0001);
+            self::assertSame('', self::probed($this->filmed($document, ['sound' => false]), 'stream=sample_rate'));
+        }
+    }
+
+    public function testWordsAreFoundWhereTheyAreSaidAndWhatWasSetByHandStays(): void
+    {
+        $sound = $this->took(self::VOICE.'flite-slt-1.15.ogg');
+        $text = trim((string) file_get_contents(self::VOICE.'text.txt'));
+        $sentences = preg_split('/(?<=\.) /', $text);
+        $lines = [];
+        foreach ($sentences === false ? [] : $sentences as $index => $sentence) {
+            $lines[] = ['id' => 'l'.$index, 'text' => $sentence];
+        }
+        $hand = ['text' => 'Four', 'at' => 7000, 'end' => 7200, 'hand' => true];
+        $asked = ['kind' => 'words', 'sound' => $sound['sound'], 'from' => 0, 'to' => $sound['seconds'] * 1000,
+            'lines' => $lines, 'known' => [['line' => 'l1', 'words' => [$hand]]]];
+        $heard = $this->listened($asked)['heard'];
+        $truth = json_decode((string) file_get_contents(self::VOICE.'flite-slt-1.15.json'), true);
+        $words = array_merge(...array_column($heard, 'words'));
+        self::assertCount(count($truth), $words);
+        self::assertSame([7000, true], [$words[13]['at'], $words[13]['hand']], 'it stays where the hand put it');
+        self::assertEqualsWithDelta($truth[13], $words[13]['found'], 80, 'and it is said where it was found');
+        unset($words[13]);
+        $near = array_filter(
+            $words,
+            static fn (array $word, int $at): bool => abs($word['at'] - $truth[$at]) < 80,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        self::assertGreaterThan(0.95, count($near) / count($words));
+        $this->get("/api/sounds/{$sound['sound']}.flac", ['Range' => 'bytes=0-99'])->assertStatus(206);
+        self::assertNotEmpty($this->getJson("/api/sounds/{$sound['sound']}/pauses")->json('pauses'));
+    }
+
+    public function testAScratchVoiceKnowsWhenItSaysItsWords(): void
+    {
+        $asked = ['kind' => 'scratch', 'speaker' => 'british-high', 'pace' => 160, 'lines' => [
+            ['id' => 'l1', 'text' => 'Four in ten of the things.', 'seconds' => 1.0],
+            ['id' => 'l2', 'text' => 'Then lamps – 23 %.', 'seconds' => 1.2],
+        ]];
+        $made = $this->listened($asked);
+        [$first, $second] = array_column($made['heard'], 'words');
+        self::assertSame(['Four', 'in', 'ten', 'of', 'the', 'things.'], array_column($first, 'text'));
+        self::assertSame(['Then', 'lamps', '–', '23', '%.'], array_column($second, 'text'));
+        self::assertEqualsWithDelta(1000, $first[0]['at'], 1);
+        self::assertGreaterThanOrEqual(300, $second[0]['at'] - $first[5]['end'], 'a line waits until the one before is said');
+        foreach ([$first, $second] as $words) {
+            for ($index = 1; $index < count($words); ++$index) {
+                self::assertGreaterThanOrEqual($words[$index - 1]['at'], $words[$index]['at']);
+            }
+        }
+        // Where a word begins after a pause, the sound does: levels every 2 ms.
+        $levels = $this->get("/api/sounds/{$made['sound']}/levels")->assertOk()->getContent();
+        self::assertSame(0, ord($levels[(int) (($first[0]['at'] - 40) / 2)]));
+        self::assertGreaterThan(4, max(array_map('ord', str_split(substr($levels, (int) ($first[0]['at'] / 2), 60)))));
+        self::assertSame($made['sound'], $this->listened($asked)['sound'], 'the same text is the same sound');
+    }
+
+    public function testWhatCannotBeHeardIsSaidInASentence(): void
+    {
+        $broken = $this->folder.'/broken.mp3';
+        file_put_contents($broken, str_repeat('no sound ', 500));
+        self::assertStringContainsString('cannot be read as sound', (string) $this->refusal($broken));
+        $silent = $this->made('silent.wav', ['-f', 'lavfi', '-i', 'anullsrc=r=48000', '-t', '1']);
+        self::assertStringContainsString('nothing to hear in “silent.wav”', (string) $this->refusal($silent));
+        $mute = $this->made('mute.mp4', ['-f', 'lavfi', '-i', 'color=black:s=64x64', '-t', '1']);
+        self::assertStringContainsString('a picture but no sound', (string) $this->refusal($mute));
+        $long = $this->made('long.ogg', ['-f', 'lavfi', '-i', 'sine=300:r=8000', '-t', '1900', '-b:a', '8k']);
+        self::assertStringContainsString('32 minutes long; 30 are the limit', (string) $this->refusal($long));
+        $this->postJson('/api/uploads', ['name' => 'a.wav', 'bytes' => 2_000_000_000])
+            ->assertStatus(422)
+            ->assertJsonPath('where', 'file');
+        $upload = $this->postJson('/api/uploads', ['name' => 'a.wav', 'bytes' => 20])->json('id');
+        $this->part($upload, 7, 'later')->assertStatus(422);
+        $this->listen(['kind' => 'words', 'sound' => str_repeat('0', 64), 'from' => 0, 'to' => 1, 'lines' => []]);
+        self::assertStringContainsString('type or paste', (string) Listening::query()->orderByDesc('id')->value('message'));
+    }
+
+    public function testAListeningIsCancelledAndOneThatLostItsWorkerIsSaidToBe(): void
+    {
+        $waiting = $this->postJson('/api/listenings', ['kind' => 'words', 'lines' => []])->json('id');
+        $this->postJson("/api/listenings/$waiting/cancel")->assertJsonPath('status', 'cancelled');
+        $this->work();
+        $this->getJson("/api/listenings/$waiting")->assertJsonPath('status', 'cancelled');
+        Listening::query()->whereKey($waiting)->update(['status' => 'running', 'heard_at' => now()->subMinutes(2)]);
+        $this->getJson("/api/listenings/$waiting")
+            ->assertJsonPath('status', 'failed')
+            ->assertJsonPath('message', 'What listened was ended from outside. Try again.');
+    }
+
+    public function testASoundThatNoPieceUsesGoesAndOneThatIsMissingIsNamed(): void
+    {
+        $used = $this->took($this->made('used.wav', ['-f', 'lavfi', '-i', 'sine=400', '-t', '1']));
+        $unused = $this->took($this->made('unused.wav', ['-f', 'lavfi', '-i', 'sine=500', '-t', '1']));
+        $document = self::small();
+        $document['script']['recordings'] = [
+            ['id' => 'r1', 'name' => 'Used', 'sound' => $used['sound'], 'seconds' => 1],
+        ];
+        $document['script']['recording'] = 'r1';
+        $piece = $this->postJson('/api/pieces', ['document' => $document])->json('id');
+        app(Leftovers::class)->sweep(now()->addDays(60));
+        self::assertSame([$used['sound']], Sound::query()->pluck('id')->all());
+        self::assertFileDoesNotExist($this->folder."/app/sounds/{$unused['sound']}.flac");
+        unlink($this->folder."/app/sounds/{$used['sound']}.flac");
+        $this->postJson("/api/pieces/$piece/hand-offs")
+            ->assertStatus(422)
+            ->assertJsonFragment(['where' => 'script.recordings']);
+        $this->postJson("/api/pieces/$piece/hand-offs", ['sound' => false])->assertCreated();
+    }
+
+    /** @param list<string> $from */
+    private function made(string $name, array $from): string
+    {
+        $file = $this->folder.'/'.$name;
+        (new Process(['ffmpeg', '-v', 'error', '-y', ...$from, $file]))->mustRun();
+
+        return $file;
+    }
+
+    /** @return array{sound: string, seconds: float} */
+    private function took(string $file): array
+    {
+        return $this->listened($this->sent($file));
+    }
+
+    private function refusal(string $file): ?string
+    {
+        $this->listen($this->sent($file));
+        $last = Listening::query()->orderByDesc('id')->firstOrFail();
+        self::assertSame('failed', $last->status);
+
+        return $last->message;
+    }
+
+    /** @return array<string, mixed> what asks for the file to be read */
+    private function sent(string $file): array
+    {
+        $bytes = (string) file_get_contents($file);
+        $upload = $this->postJson('/api/uploads', ['name' => basename($file), 'bytes' => strlen($bytes)])->json('id');
+        foreach (str_split($bytes, 100_000) as $index => $part) {
+            $this->part($upload, $index * 100_000, $part)->assertOk();
+        }
+
+        return ['kind' => 'file', 'upload' => $upload, 'name' => basename($file)];
+    }
+
+    private function part(string $upload, int $at, string $bytes): \Illuminate\Testing\TestResponse
+    {
+        return $this->call('PUT', "/api/uploads/$upload?at=$at", [], [], [], [
+            'CONTENT_TYPE' => 'application/octet-stream',
+            'HTTP_ACCEPT' => 'application/json',
+        ], $bytes);
+    }
+
+    /**
+     * @param array<string, mixed> $asked
+     *
+     * @return array<string, mixed>
+     */
+    private function listened(array $asked): array
+    {
+        $id = $this->listen($asked);
+        $listening = $this->getJson("/api/listenings/$id")->assertOk();
+        self::assertSame('done', $listening->json('status'), (string) $listening->json('message'));
+
+        return $listening->json('result');
+    }
+
+    /** @param array<string, mixed> $asked */
+    private function listen(array $asked): string
+    {
+        $id = $this->postJson('/api/listenings', $asked)->assertCreated()->json('id');
+        $this->work();
+
+        return $id;
+    }
+
+    private function work(string $queue = Listen::QUEUE): void
+    {
+        Artisan::call('queue:work', ['--queue' => $queue, '--stop-when-empty' => true, '--sleep' => 0]);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $order
+     */
+    private function filmed(array $document, array $order): string
+    {
+        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $film = $this->postJson("/api/pieces/$id/hand-offs", $order)->assertCreated()->json('id');
+        $this->work('default');
+        $film = HandOff::query()->findOrFail($film);
+        self::assertSame('done', $film->status, (string) $film->message);
+
+        return $this->folder.'/app/hand-offs/'.$film->file;
+    }
+
+    /** The first frame that is not black. */
+    private static function firstLight(string $film): int
+    {
+        $gray = self::decoded($film, ['-map', '0:v', '-f', 'rawvideo', '-pix_fmt', 'gray', '-s', '64x36', '-']);
+        foreach (str_split($gray, 64 * 36) as $frame => $picture) {
+            if (max(array_map('ord', str_split($picture))) > 120) {
+                return $frame;
+            }
+        }
+
+        return -1;
+    }
+
+    /** Seconds until something loud is heard. */
+    private static function firstClick(string $film): float
+    {
+        $samples = self::decoded($film, ['-map', '0:a', '-f', 's16le', '-ac', '1', '-ar', '48000', '-']);
+        foreach (unpack('s*', $samples) as $index => $value) {
+            if (abs($value) > 6000) {
+                return ($index - 1) / 48_000;
+            }
+        }
+
+        return -1.0;
+    }
+
+    /** @param list<string> $how */
+    private static function decoded(string $film, array $how): string
+    {
+        return (new Process(['ffmpeg', '-v', 'error', '-i', $film, ...$how]))->mustRun()->getOutput();
+    }
+
+    private static function probed(string $film, string $what): string
+    {
+        $process = new Process(['ffprobe', '-v', 'error', '-show_entries', $what, '-of', 'csv=p=0', $film]);
+
+        return trim($process->mustRun()->getOutput(), "\n,");
+    }
+}
