@@ -47,7 +47,8 @@ export async function placesOf(
 
 /** Waits until everything is saved, as the header says it. */
 export async function saved(page: Page): Promise<void> {
-  await expect(page.locator('.saved')).toHaveText('Saved');
+  // Where the machine is slow, what was asked for before goes first.
+  await expect(page.locator('.saved')).toHaveText('Saved', { timeout: 30_000 });
 }
 
 /** Takes the keyboard away from every field, so that the desk has it. */

@@ -89,36 +89,64 @@ final readonly class SoundStore
      */
     public function keep(array $input, string $name, float $seconds, Course $course): Sound
     {
-        @mkdir($this->folder, 0775, true);
-        $half = $this->folder.'/'.bin2hex(random_bytes(8));
-        try {
+        return $this->half(function (string $half) use ($input, $name, $seconds, $course): Sound {
             // Metadata and the encoder's name stay out, so that the same sound has the same fingerprint.
             Ffmpeg::run([
                 ...$input,
                 '-map', '0:a:0', '-map_metadata', '-1', '-fflags', '+bitexact', '-flags:a', '+bitexact',
                 '-ar', '48000', '-sample_fmt', 's16', '-c:a', 'flac', '-f', 'flac', $half.'.flac',
             ], static fn (float $done) => $course->at($seconds > 0 ? $done / $seconds : 0.0), $name);
-            $length = $this->level($half, $name);
-            $this->notePauses($half, $course);
-            $id = (string) hash_file('sha256', $half.'.flac');
-            foreach (['levels', 'pauses', 'flac'] as $ending) {
-                if (!@rename($half.'.'.$ending, $this->pathOf($id, $ending))) {
-                    throw new SoundFailed(FullDisk::SENTENCE);
-                }
+
+            return $this->take($half, $name, static fn (float $done) => $course->at($done));
+        });
+    }
+
+    /** Takes a file that was kept before, here or elsewhere, as it is. */
+    public function adopt(string $file, string $name): Sound
+    {
+        return $this->half(function (string $half) use ($file, $name): Sound {
+            if (!@copy($file, $half.'.flac')) {
+                throw new SoundFailed(FullDisk::SENTENCE);
             }
+
+            return $this->take($half, $name, static fn (float $done) => null);
+        });
+    }
+
+    /** @param \Closure(string): Sound $work is given a name, without its ending, for what it writes */
+    private function half(\Closure $work): Sound
+    {
+        @mkdir($this->folder, 0775, true);
+        $half = $this->folder.'/'.bin2hex(random_bytes(8));
+        try {
+            return $work($half);
         } finally {
-            @unlink($half.'.flac');
-            @unlink($half.'.levels');
-            @unlink($half.'.pauses');
+            foreach (['flac', 'levels', 'pauses'] as $ending) {
+                @unlink($half.'.'.$ending);
+            }
+        }
+    }
+
+    /** @param \Closure(float): void $progress */
+    private function take(string $half, string $name, \Closure $progress): Sound
+    {
+        $length = $this->level($half, $name);
+        $this->notePauses($half, $progress);
+        $id = (string) hash_file('sha256', $half.'.flac');
+        foreach (['levels', 'pauses', 'flac'] as $ending) {
+            if (!@rename($half.'.'.$ending, $this->pathOf($id, $ending))) {
+                throw new SoundFailed(FullDisk::SENTENCE);
+            }
         }
 
         return Sound::query()->updateOrCreate(['id' => $id], ['name' => $name, 'seconds' => $length]);
     }
 
-    private function notePauses(string $half, Course $course): void
+    /** @param \Closure(float): void $progress */
+    private function notePauses(string $half, \Closure $progress): void
     {
         $samples = Ffmpeg::output(['-i', $half.'.flac', '-f', 's16le', '-ac', '1', '-ar', '16000', '-']);
-        $bands = MelBands::of(Listened::ofSamples($samples), static fn (float $done) => $course->at($done));
+        $bands = MelBands::of(Listened::ofSamples($samples), $progress);
         $pauses = Pauses::in($bands);
         file_put_contents($half.'.pauses', json_encode(array_map(
             static fn (array $run): array => [$run[0] * 10, $run[1] * 10],

@@ -15,6 +15,9 @@ final readonly class Recording
 
     public const LOUDEST = 4.0;
 
+    /** part of a frame: moments are kept to a tenth of a millisecond */
+    private const HAIR = 0.005;
+
     /** @param array<string, list<HeardWord>> $heard by line */
     private function __construct(
         public string $id,
@@ -72,7 +75,7 @@ final readonly class Recording
         $seconds = (max($this->from, min($this->to, $milliseconds)) - $this->from) / 1000;
 
         // A hair is added, so that a moment that is the beginning of a frame is in that frame.
-        return $this->begin + (int) floor(($seconds * $stage->rateNumerator) / $stage->rateDenominator + 1e-4);
+        return $this->begin + (int) floor(($seconds * $stage->rateNumerator) / $stage->rateDenominator + self::HAIR);
     }
 
     /** The moment of the sound at the beginning of a frame, in milliseconds, before and after the sound too. */

@@ -1,0 +1,139 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { FIGURES, goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+
+// A reading of flite's, another synthesiser's, whose word times are known: see core/tests/Voice/AlignmentTest.php.
+const VOICES = new URL('../core/tests/outside/voice/', import.meta.url);
+const READING = new URL('flite-rms-1.0.ogg', VOICES).pathname;
+
+const frame = (page: Page): Promise<number> => page.locator('.frame-number').inputValue().then(Number);
+
+async function paste(page: Page, text: string): Promise<void> {
+  await page.locator('.recording-name').click();
+  await page.getByRole('button', { name: 'Paste or open a script…' }).click();
+  await page.getByRole('textbox', { name: 'What the narrator says' }).fill(text);
+  await page.getByRole('button', { name: 'Take these lines' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
+test('a script is read by a scratch voice, and the stage follows the sound', async ({ page, request }) => {
+  const id = await makePiece(page, FIGURES);
+  await paste(page, 'Four in ten were appliances. Then lamps, and coats.');
+  await expect(page.locator('.line')).toHaveCount(2);
+  await page.getByRole('button', { name: 'scratch voice' }).click();
+  await page.getByLabel('words a minute').fill('190');
+  await page.getByLabel('words a minute').press('Enter');
+  await page.getByRole('button', { name: 'Read the lines' }).click();
+  await expect(page.locator('.recording-found')).toContainText('9 words found', { timeout: 20_000 });
+  await saved(page);
+  const { document } = await stored(request, id);
+  const recording = document.script.recordings![0];
+  expect(recording.scratch).toEqual({ speaker: 'british-low', pace: 190 });
+  // A line begins on the frame in which its first word is heard.
+  const [line] = document.script.lines;
+  expect(line.begin).toBe(Math.floor((recording.heard[0].words[0].at * 30) / 1000 + 0.005));
+
+  await letGo(page);
+  await page.keyboard.press('Home');
+  const seen = await page.evaluate(async () => {
+    const heard: [number, number][] = [];
+    const play = window.HTMLMediaElement.prototype.play;
+    const played: HTMLMediaElement[] = [];
+    window.HTMLMediaElement.prototype.play = function (this: HTMLMediaElement) {
+      played.push(this);
+      return play.call(this);
+    };
+    window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ' }));
+    const until = performance.now() + 3000;
+    while (performance.now() < until) {
+      await new Promise(requestAnimationFrame);
+      const [at] = played;
+      const field = window.document.querySelector<HTMLInputElement>('.frame-number');
+      if (at && !at.paused && at.currentTime > 0.3) heard.push([at.currentTime * 30, Number(field?.value)]);
+    }
+    return heard;
+  });
+  expect(seen.length).toBeGreaterThan(20);
+  // The frame that is shown is the one that is heard; what is heard goes on while a frame is drawn.
+  const apart = seen.map(([sound, picture]) => sound - picture).sort((a, b) => a - b);
+  expect(apart[Math.floor(apart.length / 2)]).toBeLessThan(4);
+  expect(apart[0]).toBeGreaterThan(-1);
+  await page.keyboard.press('k');
+});
+
+test('a recording brings its words, and what is pinned follows', async ({ page, request }) => {
+  test.setTimeout(120_000);
+  const id = await openDemo(page, request);
+  await paste(page, readFileSync(new URL('text.txt', VOICES), 'utf8'));
+  await saved(page);
+  const before = (await stored(request, id)).document;
+  expect(before.moves.filter(({ pin }) => pin)).toHaveLength(6);
+  await page.getByLabel('File of a recording').setInputFiles(READING);
+  await expect(page.locator('.recording-name')).toContainText('flite-rms-1.0', { timeout: 60_000 });
+  await expect(page.locator('.recording-found')).toContainText('113 words found');
+  await expect(page.locator('.voice-lane canvas')).toBeVisible();
+  await saved(page);
+  const { document } = await stored(request, id);
+  expect(document.moves).toEqual(before.moves);
+  // “Four” is said after 5.8 seconds of it, as flite says itself.
+  await expect.poll(async () => (await page.locator('[data-word="line2:0"]').textContent()) ?? '').toContain('Four');
+  const four = document.script.recordings!.at(-1)!.heard[1].words[0];
+  expect(Math.abs(four.at - 5799.9)).toBeLessThan(100);
+
+  // A word is moved by a frame, keeps that, and is given back.
+  await page.locator('.line').nth(1).click();
+  const word = page.locator('.word-time [data-word="line2:0"]');
+  await word.focus();
+  await page.keyboard.press('ArrowDown');
+  await saved(page);
+  const moved = (await stored(request, id)).document.script.recordings!.at(-1)!.heard[1].words[0];
+  expect(moved).toMatchObject({ hand: true, found: four.at });
+  await word.focus();
+  await page.keyboard.press('Delete');
+  await saved(page);
+  expect((await stored(request, id)).document.script.recordings!.at(-1)!.heard[1].words[0]).toEqual(four);
+
+  // The scratch voice is still there, and everything that it says moves back with it.
+  await page.locator('.recording-name').click();
+  await page.getByRole('button', { name: /^Scratch voice/ }).click();
+  await saved(page);
+  await expect.poll(async () => (await stored(request, id)).document.script.lines[1]).toEqual(before.script.lines[1]);
+});
+
+test('words are tapped while they are heard', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await goTo(page, 350);
+  await page.locator('.line').nth(3).click();
+  await page.getByRole('button', { name: 'tap the words' }).click();
+  await expect(page.locator('.recording-bar')).toContainText('on “Bikes”');
+  await expect.poll(() => frame(page)).toBeGreaterThan(345);
+  await page.keyboard.press('t');
+  await expect(page.locator('.recording-bar')).toContainText('on “and”');
+  await page.keyboard.press('k');
+  await expect(page.locator('.recording-bar')).not.toContainText('Press');
+  await saved(page);
+  const { document } = await stored(request, id);
+  expect(document.script.recordings![0].heard[3].words[0]).toMatchObject({ text: 'Bikes', hand: true });
+});
+
+test('a script with other words keeps its pins or offers their kin', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await page.locator('.recording-name').click();
+  await page.getByRole('button', { name: 'Paste or open a script…' }).click();
+  const text = page.getByRole('textbox', { name: 'What the narrator says' });
+  await text.fill((await text.inputValue()).replace('Then lamps', 'After those, lights'));
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Pinned to “lamps,”, which is gone');
+  await expect(dialog.getByRole('combobox')).toHaveValue('0');
+  await dialog.getByRole('button', { name: 'Take these lines' }).click();
+  await saved(page);
+  const { document } = await stored(request, id);
+  const pins = document.moves.flatMap(({ pin }) => (pin ? [[pin.line, pin.word]] : []));
+  expect(pins).toContainEqual(['line3', 2]);
+  expect(pins, '“coats” stands a word later').toContainEqual(['line3', 5]);
+  await page.locator('.recording-name').click();
+  await page.getByRole('button', { name: 'Paste or open a script…' }).click();
+  await text.fill('WEBVTT\n\n00:01.000 --> 00:04.000\nFour <00:02.000>in ten\n');
+  await expect(dialog).toContainText('1 line from WebVTT, with times of words');
+  await page.keyboard.press('Escape');
+});
