@@ -65,6 +65,7 @@ final readonly class ComputedPiece
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
         $script['words'] = (object) Sheet::words($piece);
+        $script['said'] = [];
         $script['places'] = (object) (new Places($this->drawPiece->forms))
             ->of($placed->told, $piece, $placed->shape);
         try {
@@ -75,6 +76,7 @@ final readonly class ComputedPiece
             return self::answer([$problem], ['charts' => (object) [], ...$script], 'null');
         }
         $script['shots'] = Sheet::shots($piece, $timings);
+        $script['said'] = Sheet::said($piece, $timings);
         $problems = (new Moves($piece, new Beats($piece)))->problems();
         foreach ($timings as $timing) {
             array_push($problems, ...$timing->figures()->notices);

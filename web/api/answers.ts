@@ -1,5 +1,6 @@
 import type { Reel } from '../../painter/src';
 import type { Piece, Table } from '../piece/document';
+import type { SaidFigure, SheetWord } from './scriptAnswers';
 
 export interface Problem {
   severity: 'error' | 'notice';
@@ -158,18 +159,6 @@ export interface ArrangementChoice {
   picture: [path: string, colour: string, opacity: number][];
 }
 
-/** A word of a line: when it is said, and how sure that is. */
-export interface SheetWord {
-  text: string;
-  frame: number;
-  /** 0 to 1; null where it is only guessed from its place in the line */
-  sure: number | null;
-  /** somebody has put it there */
-  hand: boolean;
-  /** where listening found it, if it was put elsewhere */
-  found: number | null;
-}
-
 export interface Sheet {
   /** by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
   places: Record<string, Placed>;
@@ -177,6 +166,8 @@ export interface Sheet {
   shots: SheetShot[];
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, SheetWord[]>;
+  /** which figures the words of the script mean */
+  said: SaidFigure[];
   length: string;
   /** first frame of a second, its timecode without frames, the number of its first frame */
   seconds: [frame: number, text: string, number: number][];

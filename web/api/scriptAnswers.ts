@@ -25,3 +25,32 @@ export interface ReadScript {
   added: string[];
   gone: string[];
 }
+
+/** Words of the script that mean a figure: with its number, or by its name alone. */
+export interface SaidFigure {
+  line: string;
+  /** the first of its words, and the one after its last */
+  from: number;
+  to: number;
+  chart: string;
+  /** null: the whole of the chart */
+  figure: string | null;
+  label: string;
+  state: 'exact' | 'near' | 'differs' | 'named';
+  said: string;
+  is: string;
+  /** the figure comes in on these words */
+  tied: boolean;
+}
+
+/** A word of a line: when it is said, and how sure that is. */
+export interface SheetWord {
+  text: string;
+  frame: number;
+  /** 0 to 1; null where it is only guessed from its place in the line */
+  sure: number | null;
+  /** somebody has put it there */
+  hand: boolean;
+  /** where listening found it, if it was put elsewhere */
+  found: number | null;
+}

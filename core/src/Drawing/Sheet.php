@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\DrawnOn;
@@ -25,6 +26,8 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\SpokenWord;
+use Lupine\Core\Spoken\SaidFigure;
+use Lupine\Core\Spoken\SaidFigures;
 
 /**
  * What the desk shows beside the stage: the figures understood, the stems, the words of the script with their frames.
@@ -216,6 +219,21 @@ final readonly class Sheet
             'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(),
             'seconds' => self::seconds($piece, $rate),
         ];
+    }
+
+    /**
+     * Which figures the words of the script mean.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function said(Piece $piece, array $timings): array
+    {
+        return array_map(
+            static fn (SaidFigure $said): array => $said->answer(),
+            SaidFigures::of($piece, array_map(static fn (ChartTiming $timing): Figures => $timing->figures(), $timings)),
+        );
     }
 
     /** @return list<array{int, string, int}> */

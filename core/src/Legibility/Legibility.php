@@ -7,6 +7,7 @@ namespace Lupine\Core\Legibility;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
@@ -17,6 +18,9 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Problem;
+use Lupine\Core\Script\Beats;
+use Lupine\Core\Spoken\SaidFigure;
+use Lupine\Core\Spoken\SaidFigures;
 use Lupine\Core\Words\TextSetter;
 
 /** What stands in the way of reading a picture that may be exact all the same; each thing with its place. */
@@ -81,6 +85,7 @@ final readonly class Legibility
             ...$this->unnamed(),
             $this->signsThere(),
             $this->captionsSlow(),
+            $this->saidAsShown(),
             $this->insideStage(),
             $this->apart(),
             $this->uncut(),
@@ -219,6 +224,32 @@ final readonly class Legibility
         }
 
         return Check::right('Captions stay long enough to be read.');
+    }
+
+    /** What the narrator says of a figure is what the table says. */
+    private function saidAsShown(): Check
+    {
+        $figures = array_map(static fn (ChartTiming $timing): Figures => $timing->figures(), $this->timings);
+        foreach (SaidFigures::of($this->piece, $figures) as $said) {
+            $line = $this->piece->line($said->line);
+            if ($said->state !== SaidFigure::DIFFERS || $line === null) {
+                continue;
+            }
+            $words = array_slice(Beats::split($line->text), $said->from, $said->to - $said->from);
+
+            return Check::wrong(
+                sprintf(
+                    'The narrator says “%s” of %s, which is %s; the table says %s.',
+                    trim(implode(' ', $words), ' ,.;:!?'),
+                    $said->label,
+                    $said->said,
+                    $said->is,
+                ),
+                (new Beats($this->piece))->words($line)[$said->from]->frame,
+            );
+        }
+
+        return Check::right('What the narrator says is what the figures are.');
     }
 
     private function insideStage(): Check

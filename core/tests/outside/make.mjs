@@ -14,6 +14,7 @@ import {
 import { arc, area, curveMonotoneX, line, pie, stack } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { utcTicks } from 'd3-time';
+import numbers from 'number-to-words';
 import { svgPathProperties } from 'svg-path-properties';
 import webvtt from 'webvtt-parser';
 
@@ -217,6 +218,14 @@ function colours() {
   };
 }
 
+/** number-to-words: how numbers of every length are said. */
+function spoken() {
+  const values = [0, 2, 3, 7, 10, 11, 12, 13, 19, 20, 21, 30, 41, 55, 99, 100, 101, 110, 119, 120, 199, 200, 248, 305];
+  for (let value = 311; value < 4e9; value = Math.round(value * 1.37 + 7)) values.push(value);
+  for (const round of [1000, 1200, 5000, 10_000, 48_000, 100_000, 1e6, 2e6, 7.5e6, 1e9]) values.push(round);
+  return values.map((value) => ({ value, text: numbers.toWords(value) }));
+}
+
 /** webvtt-parser: the cues of files as the WebVTT specification describes them, with the times within them. */
 function subtitles() {
   const files = [
@@ -254,6 +263,7 @@ const kept = {
   'd3-time': times(),
   'svg-path-properties': paths(),
   'webvtt-parser': subtitles(),
+  'number-to-words': spoken(),
 };
 for (const [name, values] of Object.entries(kept)) {
   const file = new URL(`./${name}.json`, import.meta.url);

@@ -8,6 +8,7 @@ import { usePlay } from '../playStore';
 import { beginsOf } from '../sheet';
 import { beginTapping } from '../voice/tapping';
 import { near, usePauses } from '../voice/usePauses';
+import { SaidList } from '../voice/SaidList';
 import { WordList } from './WordList';
 
 /** One line of the script: what is said, and when. */
@@ -75,6 +76,7 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
             })
           }
         />
+        <SaidList line={line} />
         <div className="line-acts">
           <button
             type="button"

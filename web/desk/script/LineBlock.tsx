@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import { removeLine, setLineText, shiftLine } from '../../piece/changes';
 import type { Line, Piece } from '../../piece/document';
-import type { SheetWord } from '../../api/answers';
+import type { SheetWord } from '../../api/scriptAnswers';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { isDoubtful } from '../voice/doubts';
@@ -29,6 +29,13 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
   const [typing, setTyping] = useState(line.text === '');
   const field = useRef<HTMLTextAreaElement>(null);
   const drag = useRef<{ y: number; begin: number; end: number; foot: boolean } | null>(null);
+  const said = useDesk((state) => state.computed?.sheet.said);
+  const meant = (word: number): string => {
+    const one = said?.find(({ line: id, from, to }) => id === line.id && word >= from && word < to);
+    if (!one || one.state === 'named') return '';
+    const ends = `${word === one.from ? ' is-first' : ''}${word === one.to - 1 ? ' is-last' : ''}`;
+    return ` is-said${ends}${one.state === 'differs' ? ' differs' : ''}`;
+  };
   const pinned = new Set(piece.moves.filter(({ pin }) => pin?.line === line.id).map(({ pin }) => pin?.word ?? 0));
   useEffect(() => {
     if (!typing || !picked || !field.current) return;
@@ -155,7 +162,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
               <span key={index}>
                 <span
                   data-word={`${line.id}:${index}`}
-                  className={`word${pinned.has(index) ? ' is-pinned' : ''}${isDoubtful(word) ? ' is-doubtful' : ''}`}
+                  className={`word${pinned.has(index) ? ' is-pinned' : ''}${isDoubtful(word) ? ' is-doubtful' : ''}${meant(index)}`}
                 >
                   {word.text}
                 </span>{' '}

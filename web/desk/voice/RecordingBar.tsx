@@ -11,6 +11,7 @@ import { doubtfulWords, type PlacedWord } from './doubts';
 import { RecordingDialog } from './RecordingDialog';
 import { ScratchDialog } from './ScratchDialog';
 import { ScriptDialog } from './ScriptDialog';
+import { tie, untied } from './saying';
 import { endTapping } from './tapping';
 import { addSound, findWords, useRecordingNow, useVoice } from './voiceStore';
 
@@ -29,7 +30,9 @@ export function RecordingBar({ piece }: { piece: Piece }) {
   const found = words.filter(({ sure }) => sure !== null).length;
   const doubtful = doubtfulWords(piece, sheet);
   const hasText = piece.script.lines.some(({ text }) => text.trim() !== '');
+  const offers = untied(sheet);
   const close = (): void => setOpen(null);
+  const tieAll = (): void => useDesk.getState().edit((draft) => offers.forEach((one) => tie(draft, one, sheet)));
   return (
     <footer className="recording-bar" aria-label="Recording">
       <input
@@ -131,6 +134,16 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                 </button>
               )}
             </>
+          )}
+          {offers.length > 0 && (
+            <button
+              type="button"
+              className="text-button is-link"
+              title={`${offers.map(({ label }) => label).join(', ')}: each comes in on the words that mean it`}
+              onClick={tieAll}
+            >
+              tie {counted(offers.length, 'figure')}
+            </button>
           )}
         </>
       )}

@@ -1,4 +1,5 @@
-import type { Sheet, SheetWord } from '../../api/answers';
+import type { Sheet } from '../../api/answers';
+import type { SheetWord } from '../../api/scriptAnswers';
 import type { Piece } from '../../piece/document';
 
 /** below it a word is shown as doubtful; core's own bound */

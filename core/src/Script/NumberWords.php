@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Script;
+
+/**
+ * The words of a language that numbers are spoken with. A second language is a second function here, and nothing else.
+ *
+ * Common practice, no source.
+ */
+final readonly class NumberWords
+{
+    /**
+     * @param array<string, int> $small words of numbers below a hundred, to which smaller ones can be added
+     * @param array<string, float> $sizes what a number before it is multiplied by
+     * @param array<string, int> $parts names of the parts of a whole, by how many make it
+     * @param list<string> $one words that stand for one before a size or a part
+     * @param list<string> $and words between the parts of one number
+     * @param list<string> $of words that make a share of two numbers, “four in ten”
+     * @param list<string> $percent what makes a percentage of the number before it
+     * @param list<string> $points what makes percentage points of it, which are no share
+     * @param list<string> $rest the words for what is left
+     * @param list<string> $ofRest what makes a part one of what is left
+     * @param array<string, float> $times how many times as much
+     * @param list<string> $timesWord what makes the number before it so many times as much
+     * @param list<string> $about words that say that a number is not meant exactly
+     * @param list<string> $notFigures words after which a number is a name: a year, a page
+     * @param array<string, string> $single words of several as one
+     * @param array<string, string> $signs how signs are said
+     */
+    private function __construct(
+        public array $small,
+        public array $sizes,
+        public array $parts,
+        public array $one,
+        public array $and,
+        public array $of,
+        public array $percent,
+        public array $points,
+        public array $rest,
+        public array $ofRest,
+        public array $times,
+        public array $timesWord,
+        public array $about,
+        public array $notFigures,
+        public string $point,
+        public array $single,
+        public array $signs,
+    ) {
+    }
+
+    public static function english(): self
+    {
+        $small = array_flip([
+            'zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
+            'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen',
+        ]);
+        foreach (['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'] as $index => $ten) {
+            $small[$ten] = 10 * ($index + 2);
+        }
+        $parts = ['half' => 2, 'quarter' => 4];
+        foreach ([
+            3 => 'third', 4 => 'fourth', 5 => 'fifth', 6 => 'sixth', 7 => 'seventh', 8 => 'eighth', 9 => 'ninth',
+            10 => 'tenth', 11 => 'eleventh', 12 => 'twelfth', 15 => 'fifteenth', 20 => 'twentieth',
+            100 => 'hundredth', 1000 => 'thousandth',
+        ] as $number => $name) {
+            $parts[$name] = $number;
+        }
+        foreach ($parts as $name => $number) {
+            $parts[$name.'s'] = $number;
+        }
+        $parts['halves'] = 2;
+
+        return new self(
+            [...$small, 'nought' => 0, 'none' => 0],
+            [
+                'dozen' => 12.0,
+                'hundred' => 100.0,
+                'thousand' => 1e3,
+                'million' => 1e6,
+                'billion' => 1e9,
+                'trillion' => 1e12,
+                'k' => 1e3,
+                'm' => 1e6,
+                'bn' => 1e9,
+            ],
+            $parts,
+            ['a', 'an', 'one'],
+            ['and'],
+            ['in', 'of', 'of the', 'in every', 'of every', 'out of', 'out of the', 'out of every'],
+            ['%', 'percent', 'per cent', 'pc'],
+            ['percentage point', 'percentage points', 'point', 'points'],
+            ['the rest', 'the remainder', 'everything else', 'all the others', 'all the rest', 'the remaining'],
+            ['of the rest', 'of the remainder', 'of what was left', 'of what is left', 'of the remaining'],
+            [
+                'doubled' => 2.0,
+                'double' => 2.0,
+                'twice as many' => 2.0,
+                'twice as much' => 2.0,
+                'tripled' => 3.0,
+                'trebled' => 3.0,
+                'quadrupled' => 4.0,
+                'halved' => 0.5,
+                'half as many' => 0.5,
+                'half as much' => 0.5,
+            ],
+            ['times', 'times as many', 'times as much', 'fold'],
+            [
+                'about', 'around', 'roughly', 'nearly', 'almost', 'over', 'under', 'approximately', 'some', 'just over',
+                'just under', 'more than', 'less than', 'close to', 'well over', 'up to',
+            ],
+            [
+                'in', 'since', 'by', 'until', 'during', 'page', 'number', 'no', 'chapter', 'january', 'february',
+                'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december',
+            ],
+            'point',
+            ['a couple of' => 'two', 'a pair of' => 'two'],
+            [
+                '½' => ' a half',
+                '¼' => ' a quarter',
+                '¾' => ' three quarters',
+                '⅓' => ' a third',
+                '⅔' => ' two thirds',
+            ],
+        );
+    }
+}

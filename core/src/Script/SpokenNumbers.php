@@ -1,0 +1,496 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Script;
+
+/** Finds the numbers that are said in a line, in words or in figures. */
+final class SpokenNumbers
+{
+    /** how much wider a number is taken that is said to be rough */
+    private const ROUGH = 3.0;
+
+    /** parts of a share that is said with small numbers, such as “four in ten”: half of one step */
+    private const STEP = 0.5;
+
+    /** the widest that a share is meant, however small its numbers are (common practice, no source) */
+    private const WIDEST = 0.04;
+
+    /** @var list<array{text: string, word: int}> the line in its smallest words, each with its place */
+    private array $parts = [];
+
+    private function __construct(private readonly NumberWords $language)
+    {
+    }
+
+    /**
+     * @param list<string> $words of the line, as written
+     *
+     * @return list<SpokenNumber> in order; none overlaps another
+     */
+    public static function in(array $words, ?NumberWords $language = null): array
+    {
+        $reader = new self($language ?? NumberWords::english());
+        foreach ($words as $place => $word) {
+            foreach ($reader->smallest($word) as $text) {
+                $reader->parts[] = ['text' => $text, 'word' => $place];
+            }
+        }
+        $reader->takeSingles();
+        $found = [];
+        for ($at = 0; $at < count($reader->parts);) {
+            $number = $reader->numberAt($at);
+            if ($number === null) {
+                ++$at;
+                continue;
+            }
+            [$spoken, $at] = $number;
+            if ($spoken !== null) {
+                $found[] = $spoken;
+            }
+        }
+
+        return $found;
+    }
+
+    /** Phrases that stand for a number: “a couple of” is two. */
+    private function takeSingles(): void
+    {
+        foreach ($this->language->single as $phrase => $text) {
+            for ($at = 0; $at < count($this->parts); ++$at) {
+                $length = $this->says($at, $phrase);
+                if ($length > 0) {
+                    array_splice($this->parts, $at, $length, [['text' => $text, 'word' => $this->parts[$at]['word']]]);
+                }
+            }
+        }
+    }
+
+    /** @return array{SpokenNumber|null, int}|null what is said from a place on, and the place after it */
+    private function numberAt(int $at): ?array
+    {
+        foreach ($this->language->times as $phrase => $value) {
+            $length = $this->says($at, $phrase);
+            if ($length > 0) {
+                return [$this->number(SpokenNumber::TIMES, $value, 0.08 * $value, $at, $at + $length), $at + $length];
+            }
+        }
+        foreach ($this->language->rest as $phrase) {
+            $length = $this->says($at, $phrase);
+            if ($length > 0 && !$this->isOfRest($at)) {
+                return [$this->number(SpokenNumber::REST, 0.0, 0.0, $at, $at + $length), $at + $length];
+            }
+        }
+
+        $year = $this->yearAt($at);
+
+        return $year > 0 ? [null, $at + $year] : $this->fractionAt($at) ?? $this->amountAt($at);
+    }
+
+    /** @return int how many words say a year in pairs, “nineteen ninety-nine”; 0 where none do */
+    private function yearAt(int $at): int
+    {
+        $small = $this->language->small;
+        $first = $small[$this->text($at)] ?? 0;
+        $second = $small[$this->text($at + 1)] ?? 0;
+        if ($first < 11 || $first > 20 || $second < 10) {
+            return 0;
+        }
+        $third = $small[$this->text($at + 2)] ?? 0;
+
+        return $second >= 20 && $third >= 1 && $third <= 9 ? 3 : 2;
+    }
+
+    /**
+     * A third, three quarters, half; half of the rest.
+     *
+     * @return array{SpokenNumber, int}|null
+     */
+    private function fractionAt(int $at): ?array
+    {
+        $count = 1.0;
+        $next = $at;
+        $text = $this->text($at);
+        if (in_array($text, $this->language->one, true)) {
+            ++$next;
+        } elseif (isset($this->language->small[$text]) && $this->language->small[$text] < 100) {
+            $count = (float) $this->language->small[$text];
+            ++$next;
+        }
+        $parts = $this->language->parts[$this->text($next)] ?? null;
+        // “Half” needs no number before it; “third” by itself is a place in a row.
+        if ($parts === null || ($next === $at && $parts !== 2) || $count > $parts) {
+            return null;
+        }
+        ++$next;
+        // “Half a million”, “a quarter of a million”: an amount.
+        $size = $this->sizeAfter($next);
+        if ($size !== null) {
+            [$factor, $end] = $size;
+            $value = ($count / $parts) * $factor;
+
+            return [$this->number(SpokenNumber::AMOUNT, $value, $value * 0.05, $at, $end), $end];
+        }
+
+        return $this->share($count / $parts, min(self::WIDEST, self::STEP / $parts), $at, $next);
+    }
+
+    /** @return array{SpokenNumber|null, int}|null */
+    private function amountAt(int $at): ?array
+    {
+        $read = $this->cardinalAt($at);
+        if ($read === null) {
+            return null;
+        }
+        [$value, $step, $next, $isPlain] = $read;
+        foreach ($this->language->points as $word) {
+            $length = $this->says($next, $word);
+            if ($length > 0) {
+                return [null, $next + $length];
+            }
+        }
+        foreach ($this->language->percent as $word) {
+            $length = $this->says($next, $word);
+            if ($length > 0) {
+                return $this->share($value / 100, ($step * self::STEP) / 100, $at, $next + $length);
+            }
+        }
+        foreach ($this->longestFirst($this->language->of) as $word) {
+            $length = $this->says($next, $word);
+            $whole = $length > 0 ? $this->cardinalAt($next + $length) ?? $this->bareSizeAt($next + $length) : null;
+            if ($whole !== null && $value <= $whole[0] && $whole[0] >= 2 && $whole[0] <= 1000 && $value > 0) {
+                return $this->share($value / $whole[0], min(self::WIDEST, self::STEP / $whole[0]), $at, $whole[2]);
+            }
+        }
+        foreach ($this->longestFirst($this->language->timesWord) as $word) {
+            $length = $this->says($next, $word);
+            if ($length > 0) {
+                $end = $next + $length;
+
+                return [$this->number(SpokenNumber::TIMES, $value, 0.08 * $value, $at, $end), $end];
+            }
+        }
+        if ($this->isName($at, $value, $isPlain)) {
+            return [null, $next];
+        }
+
+        return [$this->number(SpokenNumber::AMOUNT, $value, $step * self::STEP, $at, $next), $next];
+    }
+
+    /**
+     * The number, the step of its last digit, the place after it, and whether it is bare digits that could be a year.
+     *
+     * @return array{float, float, int, bool}|null
+     */
+    private function cardinalAt(int $at): ?array
+    {
+        $digits = $this->digitsAt($at);
+        if ($digits !== null) {
+            [$value, $step, $isPlain] = $digits;
+            $next = $at + 1;
+            while (isset($this->language->sizes[$this->text($next)])) {
+                $size = $this->language->sizes[$this->text($next++)];
+                [$value, $step, $isPlain] = [$value * $size, $step * $size, false];
+            }
+            $half = in_array($this->text($next), $this->language->and, true) ? $this->halfAfter($next, $value) : null;
+            if ($half !== null) {
+                return $half;
+            }
+
+            return [$value, $step, $next, $isPlain];
+        }
+
+        return $this->wordsAt($at);
+    }
+
+    /** @return array{float, float, int, bool}|null a number in words */
+    private function wordsAt(int $at): ?array
+    {
+        $language = $this->language;
+        $total = 0.0;
+        $group = 0.0;
+        $next = $at;
+        $last = null;
+        while (true) {
+            $text = $this->text($next);
+            $small = $language->small[$text] ?? null;
+            $size = $language->sizes[$text] ?? null;
+            $isOne = $last === null && in_array($text, $language->one, true)
+                && isset($language->sizes[$this->text($next + 1)]);
+            if ($last !== null && in_array($text, $language->and, true)) {
+                $half = $this->halfAfter($next, $total + $group);
+                if ($half !== null) {
+                    return $half;
+                }
+                $follows = $language->small[$this->text($next + 1)] ?? null;
+                // “Two hundred and forty”: and; “ten and three” are two numbers.
+                if ($follows === null || $last < 100 || $follows === 0) {
+                    break;
+                }
+                ++$next;
+                continue;
+            }
+            if ($small !== null) {
+                $fits = $last === null || $last >= 100 || ($last >= 20 && $last < 100 && $small > 0 && $small < 10);
+                if (!$fits) {
+                    break;
+                }
+                $group += $small;
+                $last = $small;
+            } elseif ($size !== null && ($last !== null || $isOne) && strlen($text) > 2) {
+                if ($size < 1000) {
+                    $group = ($group === 0.0 ? 1.0 : $group) * $size;
+                } else {
+                    $total += ($group === 0.0 ? 1.0 : $group) * $size;
+                    $group = 0.0;
+                }
+                $last = 100;
+            } elseif ($isOne) {
+                $group = 1.0;
+                $last = 1;
+            } elseif ($text === $language->point && $last !== null && isset($language->small[$this->text($next + 1)])) {
+                return $this->decimalsAfter($next, $total + $group);
+            } else {
+                break;
+            }
+            ++$next;
+        }
+        if ($last === null) {
+            return null;
+        }
+        $value = $total + $group;
+        // “A second one”: no figure is meant.
+        if ($value === 1.0 && $next === $at + 1 && !$this->goesOn($next)) {
+            return null;
+        }
+
+        return [$value, self::roundStep($value), $next, false];
+    }
+
+    /** Whether a number is followed by what makes a share or a multiple of it. */
+    private function goesOn(int $at): bool
+    {
+        foreach ([...$this->language->of, ...$this->language->percent, ...$this->language->timesWord] as $phrase) {
+            $length = $this->says($at, $phrase);
+            if ($length > 0 && (!in_array($phrase, $this->language->of, true) || $this->isCounted($at + $length))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isCounted(int $at): bool
+    {
+        return isset($this->language->small[$this->text($at)]) || ctype_digit($this->text($at))
+            || isset($this->language->sizes[$this->text($at + 1)]);
+    }
+
+    /**
+     * “Every hundred”.
+     *
+     * @return array{float, float, int, bool}|null
+     */
+    private function bareSizeAt(int $at): ?array
+    {
+        $size = $this->language->sizes[$this->text($at)] ?? null;
+
+        return $size === null || $size > 1000 ? null : [$size, $size, $at + 1, false];
+    }
+
+    /** Half of it is how far a number in words can be off: “three hundred thousand” is round, “forty-one” is not. */
+    private static function roundStep(float $value): float
+    {
+        $step = 1.0;
+        while ($value >= $step * 10 && fmod($value, $step * 10) === 0.0) {
+            $step *= 10;
+        }
+
+        return max(1.0, min($step, $value / 10));
+    }
+
+    /**
+     * “and a half”, “and three quarters”, with the size after it.
+     *
+     * @return array{float, float, int, bool}|null
+     */
+    private function halfAfter(int $and, float $before): ?array
+    {
+        $language = $this->language;
+        $next = $and + 1;
+        $count = 1.0;
+        if (in_array($this->text($next), $language->one, true)) {
+            ++$next;
+        } elseif (isset($language->small[$this->text($next)])) {
+            $count = (float) $language->small[$this->text($next++)];
+        }
+        $parts = $language->parts[$this->text($next)] ?? null;
+        if ($parts === null || $next === $and + 1) {
+            return null;
+        }
+        ++$next;
+        $part = $count / $parts;
+        $size = $language->sizes[$this->text($next)] ?? null;
+        if ($size !== null) {
+            return [($before + $part) * $size, $size / $parts, $next + 1, false];
+        }
+        // “A million and a half” is half of the million.
+        $unit = 1.0;
+        foreach ($language->sizes as $one) {
+            $unit = $one <= $before && $one >= 1000 && fmod($before, $one) === 0.0 ? max($unit, $one) : $unit;
+        }
+
+        return [$before + $part * $unit, $unit / $parts, $next, false];
+    }
+
+    /**
+     * “Two point five million”.
+     *
+     * @return array{float, float, int, bool}
+     */
+    private function decimalsAfter(int $point, float $before): array
+    {
+        $step = 1.0;
+        $value = $before;
+        $next = $point + 1;
+        while (($digit = $this->language->small[$this->text($next)] ?? 10) < 10) {
+            $step /= 10;
+            $value += $digit * $step;
+            ++$next;
+        }
+        while (isset($this->language->sizes[$this->text($next)])) {
+            $size = $this->language->sizes[$this->text($next++)];
+            [$value, $step] = [$value * $size, $step * $size];
+        }
+
+        return [$value, $step, $next, false];
+    }
+
+    /**
+     * A number in figures: its value, the step of its last digit, and whether it is nothing but digits.
+     *
+     * @return array{float, float, bool}|null
+     */
+    private function digitsAt(int $at): ?array
+    {
+        $text = $this->text($at);
+        if (preg_match('/^\d{1,3}(?:,\d{3})+(?:\.\d+)?$|^\d+(?:\.\d+)?$/D', $text) !== 1) {
+            return null;
+        }
+        $value = (float) str_replace(',', '', $text);
+        $point = strpos($text, '.');
+        $decimals = $point === false ? 0 : strlen($text) - $point - 1;
+        $digits = str_replace(',', '', $text);
+        $zeros = $decimals > 0 ? 0 : strlen($digits) - strlen(rtrim($digits, '0'));
+        // Of round figures two digits are meant at least: 5,000 is 50 off at most.
+        $step = 10 ** ($decimals > 0 ? -$decimals : max(0, min($zeros, strlen($digits) - 2)));
+
+        return [$value, (float) $step, $decimals === 0 && !str_contains($text, ',')];
+    }
+
+    /**
+     * “a million”, “of a million” after a part.
+     *
+     * @return array{float, int}|null
+     */
+    private function sizeAfter(int $at): ?array
+    {
+        $next = $this->text($at) === 'of' ? $at + 1 : $at;
+        if (!in_array($this->text($next), $this->language->one, true)) {
+            return null;
+        }
+        $size = $this->language->sizes[$this->text($next + 1)] ?? null;
+
+        return $size === null || strlen($this->text($next + 1)) <= 2 ? null : [$size, $next + 2];
+    }
+
+    /** @return array{SpokenNumber, int} a share of the whole, or of what is left of it */
+    private function share(float $value, float $tolerance, int $at, int $next): array
+    {
+        foreach ($this->language->ofRest as $phrase) {
+            $length = $this->says($next, $phrase);
+            if ($length > 0) {
+                $end = $next + $length;
+
+                return [$this->number(SpokenNumber::SHARE_OF_REST, $value, $tolerance, $at, $end), $end];
+            }
+        }
+
+        return [$this->number(SpokenNumber::SHARE, $value, $tolerance, $at, $next), $next];
+    }
+
+    private function number(string $kind, float $value, float $tolerance, int $at, int $next): SpokenNumber
+    {
+        $rough = false;
+        foreach ($this->language->about as $phrase) {
+            $length = count(explode(' ', $phrase));
+            $rough = $rough || ($at >= $length && $this->says($at - $length, $phrase) > 0);
+        }
+
+        return new SpokenNumber(
+            $kind,
+            $value,
+            $tolerance * ($rough ? self::ROUGH : 1.0),
+            $this->parts[$at]['word'],
+            $this->parts[$next - 1]['word'] + 1,
+        );
+    }
+
+    /** A year, or what follows “page” or “number”. */
+    private function isName(int $at, float $value, bool $isPlain): bool
+    {
+        $before = $this->text($at - 1);
+        $isYear = $isPlain && $value >= 1800 && $value < 2100 && $value === floor($value);
+
+        return in_array($before, $this->language->notFigures, true)
+            && ($isYear || !in_array($before, ['in', 'by', 'since', 'until', 'during'], true));
+    }
+
+    private function isOfRest(int $at): bool
+    {
+        return $this->text($at - 1) === 'of';
+    }
+
+    private function text(int $at): string
+    {
+        return $this->parts[$at]['text'] ?? '';
+    }
+
+    /** @return int how many words of the line say a phrase from a place on; 0 where they do not */
+    private function says(int $at, string $phrase): int
+    {
+        $words = explode(' ', $phrase);
+        foreach ($words as $index => $word) {
+            if ($this->text($at + $index) !== $word) {
+                return 0;
+            }
+        }
+
+        return count($words);
+    }
+
+    /**
+     * @param list<string> $phrases
+     *
+     * @return list<string>
+     */
+    private function longestFirst(array $phrases): array
+    {
+        usort($phrases, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
+
+        return $phrases;
+    }
+
+    /** @return list<string> a word as written, in its smallest parts: “forty-one” is two, “41%” is two */
+    private function smallest(string $word): array
+    {
+        $bare = mb_strtolower(preg_replace('/^[^\p{L}\p{N}½¼¾⅓⅔%]+|[^\p{L}\p{N}½¼¾⅓⅔%]+$/u', '', $word) ?? $word);
+        $bare = preg_replace('/(?<=\d)(?=[½¼¾⅓⅔])/u', ' and', $bare) ?? $bare;
+        $bare = strtr($bare, $this->language->signs);
+        $bare = preg_replace('/(?<=\d)(?=%|k$|m$|bn$)/', ' ', $bare) ?? $bare;
+        $bare = preg_replace('/^(\d+)\/(\d+)$/', '$1 in $2', $bare) ?? $bare;
+        $parts = preg_split('/[\s\-–—]+/u', $bare, -1, PREG_SPLIT_NO_EMPTY);
+
+        return $parts === false ? [] : $parts;
+    }
+}

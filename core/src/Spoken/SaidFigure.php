@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Spoken;
+
+/** Words of the script that mean a figure: with its number, or by its name alone. */
+final readonly class SaidFigure
+{
+    /** what is said is what the table says */
+    public const EXACT = 'exact';
+
+    /** it is what the table says, rounded as people round */
+    public const NEAR = 'near';
+
+    /** the words name the figure, and the number is another one */
+    public const DIFFERS = 'differs';
+
+    /** its name is said, without a number */
+    public const NAMED = 'named';
+
+    public function __construct(
+        public string $line,
+        /** the first of its words, and the one after its last */
+        public int $from,
+        public int $to,
+        public string $chart,
+        /** null: the whole of the chart */
+        public ?string $figure,
+        public string $label,
+        public string $state,
+        /** the number as it is meant, and as the table has it; empty where none is said */
+        public string $said,
+        public string $is,
+        /** what is pinned to these words already: does the figure come in on them? */
+        public bool $isTied,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function answer(): array
+    {
+        return [
+            'line' => $this->line,
+            'from' => $this->from,
+            'to' => $this->to,
+            'chart' => $this->chart,
+            'figure' => $this->figure,
+            'label' => $this->label,
+            'state' => $this->state,
+            'said' => $this->said,
+            'is' => $this->is,
+            'tied' => $this->isTied,
+        ];
+    }
+}

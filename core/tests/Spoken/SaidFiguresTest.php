@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Spoken;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\Needs;
+use Lupine\Core\Spoken\SaidFigure;
+use Lupine\Core\Spoken\SaidFigures;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\TestCase;
+
+final class SaidFiguresTest extends TestCase
+{
+    private const FIGURES = "Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100";
+
+    public function testNumbersAndNamesMeanTheirFigures(): void
+    {
+        self::assertSame(
+            [
+                ['1,248', 'the whole', 'exact', '1,248', '1,248'],
+                ['Four in ten', 'Small appliances', 'near', '40 %', '41 %'],
+                ['23 per cent', 'Lamps & lights', 'near', '23 %', '23 %'],
+                ['199', 'Clothing', 'exact', '199', '199'],
+                ['Bicycles', 'Bicycles', 'named', '', ''],
+                ['toys', 'Toys', 'named', '', ''],
+            ],
+            self::said(
+                'Neighbours carried 1,248 things through our door.',
+                'Four in ten were kettles, toasters and other small appliances.',
+                '23 per cent were lamps, and 199 were coats.',
+                'Bicycles and toys came last.',
+            ),
+        );
+    }
+
+    public function testANumberBesideAnotherName(): void
+    {
+        self::assertSame(
+            [['fifteen per cent', 'Bicycles', 'differs', '15 %', '12 %']],
+            self::said('Bicycles were fifteen per cent of it.'),
+        );
+        self::assertSame(
+            [['a fifth', 'Lamps & lights', 'near', '20 %', '23 %']],
+            self::said('Some a fifth were lamps.'),
+            'as people round',
+        );
+        self::assertSame([], self::said('We opened at nine, and in 2024 there were 70 of us.'), 'of no figure');
+        self::assertSame([], self::said('Twelve or fifteen of us came.'), 'no figure is that small');
+    }
+
+    public function testWhatIsLeftIsWhatWasNotSaid(): void
+    {
+        self::assertSame(
+            [
+                ['41%', 'Small appliances', 'near', '41 %', '41 %'],
+                ['23%', 'Lamps & lights', 'near', '23 %', '23 %'],
+                ['16%', 'Clothing', 'near', '16 %', '15.9 %'],
+                ['12%', 'Bicycles', 'near', '12 %', '12 %'],
+                ['the rest', 'Toys', 'near', '8 %', '8 %'],
+            ],
+            self::said('Appliances were 41%, lamps 23%, clothing 16%, bicycles 12%, and the rest was toys.'),
+        );
+    }
+
+    public function testAFigureThatComesInOnTheWordsIsTied(): void
+    {
+        $piece = Sample::piece(self::FIGURES, ['script.lines' => [
+            ['id' => 'l1', 'text' => 'Then four in ten.', 'begin' => 0, 'end' => 60],
+        ], 'moves' => [[
+            'id' => 'm1', 'kind' => 'entrance', 'target' => ['chart' => 'chart1', 'figure' => 'r1'], 'begin' => 0,
+            'frames' => 20, 'curve' => 'ease-out', 'pin' => ['line' => 'l1', 'word' => 2, 'offset' => 0],
+        ]]]);
+        $figures = Figures::of(Needs::Parts, $piece->tables[0], $piece->charts[0]->column);
+        self::assertTrue(SaidFigures::of($piece, ['chart1' => $figures])[0]->isTied);
+    }
+
+    public function testProofTellsBothNumbers(): void
+    {
+        $piece = Sample::piece(self::FIGURES, ['script.lines' => [
+            ['id' => 'l1', 'text' => 'Bicycles were fifteen per cent.', 'begin' => 0, 'end' => 90],
+        ]]);
+        $told = array_filter(Sample::prove($piece)->checks(), static fn ($check): bool => !$check->ok);
+        self::assertContains(
+            'The narrator says “fifteen per cent” of Bicycles, which is 15 %; the table says 12 %.',
+            array_map(static fn ($check): string => $check->message, $told),
+        );
+    }
+
+    /** @return list<array{string, string, string, string, string}> the words, the figure, how near, and both numbers */
+    private static function said(string ...$texts): array
+    {
+        $lines = [];
+        foreach ($texts as $index => $text) {
+            $lines[] = ['id' => 'l'.$index, 'text' => $text, 'begin' => $index * 100, 'end' => $index * 100 + 90];
+        }
+        $piece = Sample::piece(self::FIGURES, ['script.lines' => $lines]);
+        $figures = Figures::of(Needs::Parts, $piece->tables[0], $piece->charts[0]->column);
+
+        return array_map(static function (SaidFigure $said) use ($texts): array {
+            $words = explode(' ', $texts[(int) substr($said->line, 1)]);
+            $phrase = implode(' ', array_slice($words, $said->from, $said->to - $said->from));
+
+            return [trim($phrase, ',.'), $said->label, $said->state, $said->said, $said->is];
+        }, SaidFigures::of($piece, ['chart1' => $figures]));
+    }
+}
