@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { Computed, StoredPiece } from '../web/api/answers';
 import type { Piece } from '../web/piece/document';
+import { evenlySpoken } from '../demo/evenlySpoken';
 
 export const FIGURES = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
 
@@ -14,6 +15,9 @@ export async function makePiece(page: Page, figures = FIGURES): Promise<string> 
   return page.url().split('/').pop()!;
 }
 
+const spoken = (): Piece =>
+  JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+
 export async function stored(request: APIRequestContext, id: string): Promise<StoredPiece> {
   return (await request.get(`/api/pieces/${id}`)).json() as Promise<StoredPiece>;
 }
@@ -24,10 +28,10 @@ export async function store(request: APIRequestContext, document: Piece): Promis
   return ((await answer.json()) as StoredPiece).id;
 }
 
-/** A copy of the demo of its own, on the desk. */
-export async function openDemo(page: Page, request: APIRequestContext): Promise<string> {
+/** A copy of the demo of its own, on the desk; with its recording where that is what it is about. */
+export async function openDemo(page: Page, request: APIRequestContext, withVoice = false): Promise<string> {
   const id = await store(request, {
-    ...(JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece),
+    ...(withVoice ? spoken() : evenlySpoken()),
     title: 'A copy of the demo',
   });
   await page.goto(`/pieces/${id}`);

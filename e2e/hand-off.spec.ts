@@ -3,9 +3,9 @@ import { expect, test } from '@playwright/test';
 import type { Piece } from '../web/piece/document';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
 import { type } from './cells';
+import { evenlySpoken } from '../demo/evenlySpoken';
 
-const demo = (): Piece =>
-  JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+const demo = (): Piece => evenlySpoken();
 
 test('a film that is being made can be cancelled, tried again and removed', async ({ page, request }) => {
   const piece = demo();

@@ -1,8 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { expectCell, type } from './cells';
 import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
-import { readFileSync } from 'node:fs';
-import type { Piece } from '../web/piece/document';
+import { evenlySpoken } from '../demo/evenlySpoken';
 
 test('one figure is enough, and nothing typed is thrown away', async ({ page }) => {
   await page.goto('/');
@@ -60,7 +59,7 @@ test('a set begins with a colour for each part, grows, and says where colours ar
 });
 
 test('what is hard to read is shown where it is, and the desk goes on where it was left', async ({ page, request }) => {
-  const piece = JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  const piece = evenlySpoken();
   Object.assign(piece.words[0], { x: 1000, y: 470, placedBy: 'hand' });
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}`);

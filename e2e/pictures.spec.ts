@@ -8,10 +8,11 @@ import { PNG } from 'pngjs';
 import type { Piece } from '../web/piece/document';
 import { goTo, store } from './desk';
 import { decodedFrame, difference, pixelsOf, type Picture } from './pictures';
+import { evenlySpoken } from '../demo/evenlySpoken';
 
 const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
-const demo = (): Piece => JSON.parse(readFileSync(`${root}demo/the-mending-room.json`, 'utf8')) as Piece;
+const demo = evenlySpoken;
 const artisan = (...parts: string[]): Buffer =>
   execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
 const write = (name: string, piece: Piece): string => {

@@ -1,9 +1,9 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test, type APIRequestContext } from '@playwright/test';
-import type { Piece } from '../web/piece/document';
+import { evenlySpoken } from '../demo/evenlySpoken';
 
 // A Lupine of its own, to be stopped and killed.
 const port = Number(process.env.LUPINE_TEST_PORT ?? 8764) + 7;
@@ -27,7 +27,7 @@ async function ended(): Promise<void> {
 }
 
 async function film(request: APIRequestContext): Promise<string> {
-  const document = JSON.parse(readFileSync(join(root, 'demo/the-mending-room.json'), 'utf8')) as Piece;
+  const document = evenlySpoken();
   const { id } = (await (await request.post(`${url}/api/pieces`, { data: { document } })).json()) as { id: string };
   const made = await request.post(`${url}/api/pieces/${id}/hand-offs`, { data: {} });
   return ((await made.json()) as { id: string }).id;

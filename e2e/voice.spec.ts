@@ -63,7 +63,7 @@ test('a script is read by a scratch voice, and the stage follows the sound', asy
 
 test('a recording brings its words, and what is pinned follows', async ({ page, request }) => {
   test.setTimeout(120_000);
-  const id = await openDemo(page, request);
+  const id = await openDemo(page, request, true);
   await paste(page, readFileSync(new URL('text.txt', VOICES), 'utf8'));
   await saved(page);
   const before = (await stored(request, id)).document;
@@ -101,7 +101,7 @@ test('a recording brings its words, and what is pinned follows', async ({ page, 
 });
 
 test('words are tapped while they are heard', async ({ page, request }) => {
-  const id = await openDemo(page, request);
+  const id = await openDemo(page, request, true);
   await goTo(page, 350);
   await page.locator('.line').nth(3).click();
   await page.getByRole('button', { name: 'tap the words' }).click();
@@ -117,7 +117,7 @@ test('words are tapped while they are heard', async ({ page, request }) => {
 });
 
 test('a script with other words keeps its pins or offers their kin', async ({ page, request }) => {
-  const id = await openDemo(page, request);
+  const id = await openDemo(page, request, true);
   await page.locator('.recording-name').click();
   await page.getByRole('button', { name: 'Paste or open a script…' }).click();
   const text = page.getByRole('textbox', { name: 'What the narrator says' });

@@ -31,6 +31,7 @@ Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);
 
 Route::post('script/read', [ScriptController::class, 'read']);
+Route::post('script/tell', [ScriptController::class, 'tell']);
 Route::post('script/lay', [ScriptController::class, 'lay']);
 Route::post('uploads', [SoundController::class, 'begin']);
 Route::put('uploads/{upload}', [SoundController::class, 'part']);

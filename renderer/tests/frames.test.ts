@@ -1,9 +1,10 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
 import { describe, expect, it } from 'vitest';
+import { evenlySpoken } from '../../demo/evenlySpoken';
 import { Painter, type Reel } from '../../painter/src';
 import { PaintedFrames } from '../src/frames';
 import { PlanarPicture } from '../src/planar';
@@ -13,11 +14,11 @@ const root = new URL('../..', import.meta.url).pathname;
 
 /** The demo, smaller, with whatever else can move on a stage. */
 function demoReel(): Reel {
-  const piece = JSON.parse(readFileSync(join(root, 'demo/the-mending-room.json'), 'utf8'));
+  const piece = evenlySpoken();
   piece.charts[0].finish.shadow = { reach: 30, opacity: 0.5, colour: null };
   piece.charts[0].form.gap = 0;
   piece.charts[0].words.labels = { ...piece.charts[0].words.labels, show: 'on', text: 'both' };
-  piece.charts[0].exit = { begin: 400, frames: 40, curve: 'ease-in', order: 'together', opens: 'middle' };
+  piece.charts[0].exit = { begin: 400, frames: 40, curve: 'ease-in', order: 'together', overlap: 0, opens: 'middle' };
   const file = join(mkdtempSync(join(tmpdir(), 'frames-')), 'piece.json');
   writeFileSync(file, JSON.stringify(piece));
   return JSON.parse(execFileSync('php', ['artisan', 'lupine:reel', file], { cwd: root, maxBuffer: 1e8 }).toString());

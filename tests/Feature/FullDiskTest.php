@@ -62,7 +62,7 @@ final class FullDiskTest extends TestCase
             ['PUT', "/api/pieces/$id", ['document' => $large]],
             ['POST', '/api/pieces', ['document' => $large]],
             ['POST', "/api/pieces/$id/duplicate", []],
-            ['POST', "/api/pieces/$id/hand-offs", []],
+            ['POST', "/api/pieces/$id/hand-offs", ['sound' => false]],
         ];
         foreach ($writes as [$method, $path, $body]) {
             $refused = $this->json($method, $path, $body, ['If-Match' => '"1"']);

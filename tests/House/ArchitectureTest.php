@@ -24,12 +24,16 @@ final class ArchitectureTest extends TestCase
         'Finish' => ['Piece', 'Geometry'],
         'Words' => ['Piece', 'Figures'],
         'Labels' => ['Geometry', 'Form'],
-        'Drawing' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Labels', 'Spoken'],
-        'Legibility' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Drawing', 'Spoken'],
+        'Drawing' => [
+            'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Labels', 'Spoken',
+        ],
+        'Legibility' => [
+            'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Drawing', 'Spoken',
+        ],
         'Arrangement' => ['Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Drawing'],
         'Proof' => ['Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
         'Import' => ['Piece', 'Figures', 'Finish'],
-        'Formats' => ['Piece', 'Figures', 'Geometry', 'Form', 'Drawing', 'Import'],
+        'Formats' => ['Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Drawing', 'Import'],
     ];
 
     public function testCoreImportsAlongItsArrowsAndNothingElse(): void

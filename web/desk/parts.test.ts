@@ -2,12 +2,13 @@ import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Piece } from '../piece/document';
 import { copied, paste, readPart, type Part } from './parts';
+import { evenlySpoken } from '../../demo/evenlySpoken';
 
 let piece: Piece;
 const through = (part: Part | null): Part => readPart(JSON.stringify(part))!;
 
 beforeEach(() => {
-  piece = JSON.parse(readFileSync(new URL('../../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  piece = evenlySpoken();
 });
 
 describe('copy and paste', () => {

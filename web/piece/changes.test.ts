@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
   addChange,
@@ -30,6 +29,7 @@ import {
   showing,
 } from './tables';
 import type { Piece, Table } from './document';
+import { evenlySpoken } from '../../demo/evenlySpoken';
 
 let piece: Piece;
 let table: Table;
@@ -37,7 +37,7 @@ const target = (figure: string) => ({ chart: 'chart1', figure });
 const wordOf = (figure: string): number | null | undefined => moveOf(piece, 'entrance', target(figure))?.pin?.word;
 
 beforeEach(() => {
-  piece = JSON.parse(readFileSync(new URL('../../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  piece = evenlySpoken();
   table = tableOf(piece, chartOf(piece)!)!;
 });
 

@@ -1,15 +1,15 @@
-import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
 import { addChart, copyChart, removeChart, setGroup, shiftChart } from './charts';
 import type { Chart, Piece } from './document';
 import { giveBack, keyOfGroups, setPlace, toldPlace } from './places';
+import { evenlySpoken } from '../../demo/evenlySpoken';
 
 let piece: Piece;
 const byRule: Placed = { x: 600, y: 500, size: 1, turn: 0, text: 0.5, form: { radius: 417 }, by: 'rule' };
 
 beforeEach(() => {
-  piece = JSON.parse(readFileSync(new URL('../../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  piece = evenlySpoken();
 });
 
 describe('what a hand places', () => {

@@ -14,6 +14,8 @@ import { PasteBox } from '../tables/PasteBox';
 import { TableDialog } from '../tables/TableDialog';
 import { useDroppedFile } from '../tables/useDroppedFile';
 import { TakenFile } from './TakenFile';
+import { ToldFigures } from './ToldFigures';
+import { useTold, type Telling } from './useTold';
 
 const EXAMPLE = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
 
@@ -32,7 +34,9 @@ export function NewPiece() {
   /** notices that were seen and found to be right */
   const [aside, setAside] = useState<string[]>([]);
   const picker = useRef<HTMLInputElement>(null);
-  const asked = useDeferredValue(text);
+  const typed = useDeferredValue(text);
+  const { told, lines, table: toldTable, change: changeTold } = useTold(taken === null ? typed : '');
+  const asked = told ? toldTable : typed;
   const askedWhole = useDeferredValue(whole);
   const pasted = useQuery<ReadTable>({
     queryKey: ['read', asked, askedWhole],
@@ -57,7 +61,7 @@ export function NewPiece() {
     setMaking(true);
     try {
       const { id } = await ask<StoredPiece>('pieces', { method: 'POST', body });
-      if ('import' in body || ('text' in body && body.text === text)) {
+      if ('import' in body || 'told' in body || ('text' in body && body.text === text)) {
         setText('');
         setWhole('');
         setKeptFile('');
@@ -96,19 +100,26 @@ export function NewPiece() {
         : (notice?.message ?? null);
   // What is wrong in a file is mended in the sheet, or in the file.
   const repairs =
-    problem === notice?.message && !taken ? (notice?.repairs ?? []).filter(({ sure }) => sure.length === 0) : [];
+    problem === notice?.message && !taken && !told
+      ? (notice?.repairs ?? []).filter(({ sure }) => sure.length === 0)
+      : [];
   const forms = hasFigures ? (read.data?.forms ?? []) : [];
   // A form that cannot show these figures gives way to the first that can.
   const wanted = forms.find(({ name }) => name === picked);
   const form = wanted && !wanted.fits ? (forms.find(({ fits }) => fits)?.name ?? picked) : picked;
   const ready = figures.length > 0 && !read.isError;
-  const figuresBody = taken ? { import: taken, title: titleOf(ofFile.data) } : { text };
+  const figuresBody = taken
+    ? { import: taken, title: titleOf(ofFile.data) }
+    : told
+      ? { told: toldBody(text, told) }
+      : { text };
   const begin = (): void => void make({ ...figuresBody, form, whole: whole || null });
   return (
     <section className="new-piece" aria-labelledby="what-figures">
       <h1 id="what-figures">What are the figures?</h1>
       <p className="soft">
-        Paste them from a script or a spreadsheet, or drop a file. You choose the form, and can change both at any time.
+        Paste them from a spreadsheet, drop a file, or paste a script that tells them. You choose the form, and can
+        change all of it at any time.
       </p>
       {taken ? (
         <TakenFile
@@ -131,6 +142,7 @@ export function NewPiece() {
           }}
         />
       )}
+      {told && hasFigures && <ToldFigures told={told} lines={lines} onChange={changeTold} />}
       <div className="share-row" aria-live="polite">
         {figures.length > 0 ? (
           <>
@@ -230,6 +242,12 @@ export function NewPiece() {
       )}
     </section>
   );
+}
+
+/** What is asked for of a text: its lines, and the figures that it tells. */
+function toldBody(text: string, { figures, title }: Telling): object {
+  const rows = figures.map(({ label, cell, line, from }) => ({ label, cell, line, word: from }));
+  return { text, title, rows };
 }
 
 /** What a piece of a file is called: its sheet where it has several, else the file. */

@@ -17,9 +17,11 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Formats\ToldPiece;
 use Lupine\Core\Import\RowColours;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
+use Lupine\Core\Script\WrittenScript;
 
 final readonly class PieceController
 {
@@ -56,6 +58,7 @@ final readonly class PieceController
         $document = match (true) {
             $body->has('document') => $body->document(),
             $body->has('starter') => (object) json_decode(Starter::text($body->get('starter')->text(40))),
+            $body->has('told') => self::fromTelling($body),
             default => self::fromTable($body),
         };
 
@@ -97,6 +100,37 @@ final readonly class PieceController
         $piece->restore();
 
         return PieceAnswer::response($piece);
+    }
+
+    /**
+     * A text, and the table that it tells as it was taken or changed.
+     *
+     * @return array<string, mixed>
+     */
+    private static function fromTelling(Body $body): array
+    {
+        $forms = app(Forms::class);
+        $told = $body->get('told');
+        $rows = $told->get('rows')->items(60);
+        $text = implode("\n", array_map(
+            static fn (Field $row): string => $row->get('label')->text(200)."\t".$row->get('cell')->text(60),
+            $rows,
+        ));
+        $title = trim($told->get('title')->text(200, ''));
+        $whole = $body->get('whole')->isNull() ? null : $body->get('whole')->text(200);
+        $document = ToldPiece::document(
+            WrittenScript::read($told->get('text')->long(TableText::MAX_BYTES)),
+            TableText::understood($text)->table->withWhole($whole),
+            $forms->named($body->get('form')->oneOf($forms->names(), 'donut')),
+            $title !== '' ? $title : Document::UNNAMED,
+            array_map(
+                static fn (Field $row): array => [$row->get('line')->whole(0, 400), $row->get('word')->whole(0, 400)],
+                $rows,
+            ),
+        );
+        Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
+
+        return $document;
     }
 
     /** @return array<string, mixed> */

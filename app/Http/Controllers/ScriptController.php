@@ -12,6 +12,7 @@ use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Script\Laid;
 use Lupine\Core\Script\ScriptAgain;
 use Lupine\Core\Script\WrittenScript;
+use Lupine\Core\Spoken\ToldChart;
 
 /** The script as text, and where its lines stand in time. */
 final readonly class ScriptController
@@ -31,6 +32,26 @@ final readonly class ScriptController
             [],
             JSON_UNESCAPED_UNICODE,
         );
+    }
+
+    /** The chart that a text tells by itself; no figures where it tells none. */
+    public function tell(Request $request): JsonResponse
+    {
+        $text = Body::of($request)->get('text')->long(self::LONGEST_TEXT);
+        // What has tabs is a table, and what has no sentence is none either.
+        $isProse = !str_contains($text, "\t") && preg_match('/\p{L}+\s+\p{L}+\s+\p{L}+/u', $text) === 1;
+        if (!$isProse || trim($text) === '') {
+            return response()->json(['figures' => [], 'lines' => 0, 'whole' => '', 'title' => '']);
+        }
+        $script = WrittenScript::read($text);
+        $chart = ToldChart::of($script->lines);
+
+        return response()->json([
+            'figures' => $chart->isTold() ? $chart->figures : [],
+            'lines' => count($script->lines),
+            'whole' => $chart->whole,
+            'title' => $chart->title,
+        ]);
     }
 
     /** Where the lines of a piece stand: at a pace, or where the recording in use says them. */

@@ -19,7 +19,7 @@ final readonly class NewPiece
      * @param array<string, string> $colours that figures bring along, by row id
      * @param string $headline on the stage; empty: what is counted
      *
-     * @return array<string, mixed>
+     * @return array{stage: array<string, mixed>, ...<string, mixed>}
      */
     public static function document(
         Table $table,

@@ -127,7 +127,11 @@ final class SaidFigures
             $chart,
             $figure->id,
             $figure->fullLabel(),
-            $isOff ? SaidFigure::DIFFERS : (abs($value - $is) < 1e-9 * max(1, $is) ? SaidFigure::EXACT : SaidFigure::NEAR),
+            match (true) {
+                $isOff => SaidFigure::DIFFERS,
+                abs($value - $is) < 1e-9 * max(1, $is) => SaidFigure::EXACT,
+                default => SaidFigure::NEAR,
+            },
             self::shown($number, $value, $figure),
             self::shown($number, $is, $figure),
             $this->isTied($line, $number->from, $number->to, $chart, $figure->id),

@@ -30,6 +30,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
   const field = useRef<HTMLTextAreaElement>(null);
   const drag = useRef<{ y: number; begin: number; end: number; foot: boolean } | null>(null);
   const said = useDesk((state) => state.computed?.sheet.said);
+  const lookOf = (word: SheetWord, index: number): string => `${isDoubtful(word) ? ' is-doubtful' : ''}${meant(index)}`;
   const meant = (word: number): string => {
     const one = said?.find(({ line: id, from, to }) => id === line.id && word >= from && word < to);
     if (!one || one.state === 'named') return '';
@@ -162,7 +163,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
               <span key={index}>
                 <span
                   data-word={`${line.id}:${index}`}
-                  className={`word${pinned.has(index) ? ' is-pinned' : ''}${isDoubtful(word) ? ' is-doubtful' : ''}${meant(index)}`}
+                  className={`word${pinned.has(index) ? ' is-pinned' : ''}${lookOf(word, index)}`}
                 >
                   {word.text}
                 </span>{' '}
