@@ -182,13 +182,20 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
 
 // The browser's own animation, on the same curve: core's sheet against the Web Animations API.
 test('curves run as Chromium runs them', async ({ page, request }) => {
-  const curves: Piece['moves'][number]['curve'][] = [
+  const curves: (string | [number, number, number, number])[] = [
     'ease',
     'ease-in',
     'ease-out',
     'ease-in-out',
     'linear',
     [0.22, 0.72, 0.2, 1],
+    [0.68, -0.45, 0.27, 1.45],
+    'linear(0, 0.25 75%, 1)',
+    'linear(0, 0.5 25% 75%, 0.9 80%, 1)',
+    'steps(4)',
+    'steps(5, jump-start)',
+    'steps(3, jump-none)',
+    'steps(6, jump-both)',
   ];
   await page.goto('/');
   for (const curve of curves) {
@@ -201,12 +208,12 @@ test('curves run as Chromium runs them', async ({ page, request }) => {
       (easing) => {
         const animation = document.body.animate({ opacity: [0, 1] }, { duration: 1000, easing, fill: 'both' });
         animation.pause();
-        return Array.from({ length: 41 }, (_, step) => {
-          animation.currentTime = step * 25;
+        return Array.from({ length: 81 }, (_, step) => {
+          animation.currentTime = step * 12.5;
           return animation.effect!.getComputedTiming().progress ?? 0;
         });
       },
-      typeof curve === 'string' ? curve : `cubic-bezier(${curve.join(', ')})`,
+      Array.isArray(curve) ? `cubic-bezier(${curve.join(', ')})` : curve,
     );
     sheet.charts.chart1.figures[0].entrance.curvePoints.forEach((point, step) =>
       expect(Math.abs(point - theirs[step]), `${String(curve)} at ${step}`).toBeLessThan(1e-3),

@@ -64,8 +64,10 @@ export interface SheetMove {
   beginText: string;
   frames: number;
   pinnedTo: string | null;
-  curve: [number, number, number, number];
+  /** the numbers of a curve with handles */
+  curve: [number, number, number, number] | null;
   curvePoints: number[];
+  manner: 'open' | 'pop' | 'fade' | 'rise';
   opens: string;
 }
 

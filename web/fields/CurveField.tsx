@@ -1,6 +1,8 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Curve } from '../piece/document';
 import { Pick } from './Choice';
+import { CurveNumbers } from './CurveNumbers';
+import { STARTS, kindOf, type CurveKind } from './curves';
 
 const NAMES: [string, string][] = [
   ['linear', 'even'],
@@ -8,39 +10,53 @@ const NAMES: [string, string][] = [
   ['ease-in', 'ease in'],
   ['ease-out', 'ease out'],
   ['ease-in-out', 'ease in-out'],
+  ['settle', 'settle'],
+  ['spring', 'spring'],
+  ['bounce', 'bounce'],
   ['own', 'own curve'],
+  ['css', 'stops or steps'],
 ];
 const WIDTH = 228;
-const HEIGHT = 92;
+const HEIGHT = 100;
 const EDGE = 12;
+/** how far a handle can be drawn past the beginning and the end */
+const BEYOND = 0.5;
 
 interface Props {
   value: Curve;
-  /** the four numbers and the course of the curve, as core computes them */
-  numbers: [number, number, number, number];
+  /** the four numbers of a curve with handles, and the course, as core computes them */
+  numbers: [number, number, number, number] | null;
   course: number[];
+  /** curves that are kept with the piece */
+  kept?: { name: string; curve: Curve }[];
   onChange: (curve: Curve) => void;
 }
 
-/** A timing curve: chosen by name, or bent by its two handles. */
-export function CurveField({ value, numbers, course, onChange }: Props) {
+/** A timing curve: chosen by name, bent by its two handles, or told by its numbers. */
+export function CurveField({ value, numbers, course, kept = [], onChange }: Props) {
   const picture = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<0 | 1 | null>(null);
+  const kind = kindOf(value);
+  const known = kept.find(({ curve }) => JSON.stringify(curve) === JSON.stringify(value));
+  const low = Math.min(0, ...course, ...(numbers ? [numbers[1], numbers[3]] : []));
+  const high = Math.max(1, ...course, ...(numbers ? [numbers[1], numbers[3]] : []));
   const x = (part: number): number => EDGE + part * (WIDTH - 2 * EDGE);
-  const y = (part: number): number => HEIGHT - EDGE - part * (HEIGHT - 2 * EDGE);
+  const y = (part: number): number => HEIGHT - EDGE - ((part - low) / (high - low)) * (HEIGHT - 2 * EDGE);
   const bend = (handle: 0 | 1, toX: number, toY: number): void => {
+    if (!numbers) return;
     const next = [...numbers] as [number, number, number, number];
     next[handle * 2] = Math.round(Math.max(0, Math.min(1, toX)) * 100) / 100;
-    next[handle * 2 + 1] = Math.round(Math.max(-0.15, Math.min(1.15, toY)) * 100) / 100;
+    next[handle * 2 + 1] = Math.round(Math.max(-BEYOND, Math.min(1 + BEYOND, toY)) * 100) / 100;
     if (next.some((part, index) => part !== numbers[index])) onChange(next);
   };
   const move = (event: PointerEvent): void => {
     if (held === null || !picture.current) return;
     const box = picture.current.getBoundingClientRect();
+    const up = HEIGHT - EDGE - ((event.clientY - box.top) / box.height) * HEIGHT;
     bend(
       held,
       (((event.clientX - box.left) / box.width) * WIDTH - EDGE) / (WIDTH - 2 * EDGE),
-      (HEIGHT - EDGE - ((event.clientY - box.top) / box.height) * HEIGHT) / (HEIGHT - 2 * EDGE),
+      low + (up / (HEIGHT - 2 * EDGE)) * (high - low),
     );
   };
   const nudge =
@@ -50,18 +66,24 @@ export function CurveField({ value, numbers, course, onChange }: Props) {
       const [dx, dy] = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] }[
         event.key
       ] ?? [0, 0];
-      if (dx === 0 && dy === 0) return;
+      if (!numbers || (dx === 0 && dy === 0)) return;
       event.preventDefault();
       event.stopPropagation();
       bend(handle, numbers[handle * 2] + dx, numbers[handle * 2 + 1] + dy);
     };
+  const choose = (name: string): void => {
+    const one = name.startsWith('kept ') ? kept[Number(name.slice(5))] : undefined;
+    if (one) onChange(one.curve);
+    else if (name === 'own') onChange(numbers ?? [0.3, 0, 0.3, 1]);
+    else onChange(STARTS[name as Exclude<CurveKind, 'own'>] ?? (name as Curve));
+  };
   return (
     <div className="curve">
       <Pick
         label="curve"
-        value={typeof value === 'string' ? value : 'own'}
-        options={NAMES}
-        onChange={(name) => onChange(name === 'own' ? numbers : (name as Curve))}
+        value={known ? `kept ${kept.indexOf(known)}` : kind === 'named' ? (value as string) : kind}
+        options={[...NAMES, ...kept.map(({ name }, index): [string, string] => [`kept ${index}`, `“${name}”`])]}
+        onChange={choose}
       />
       <svg
         ref={picture}
@@ -72,39 +94,41 @@ export function CurveField({ value, numbers, course, onChange }: Props) {
         onPointerLeave={() => setHeld(null)}
       >
         <line x1={x(0)} x2={x(1)} y1={y(0)} y2={y(0)} className="curve-base" />
-        <line x1={x(0)} x2={x(1)} y1={y(1)} y2={y(1)} className="curve-base" />
+        <line x1={x(0)} x2={x(1)} y1={y(1)} y2={y(1)} className={high > 1 ? 'curve-base is-end' : 'curve-base'} />
         <polyline
           className="curve-course"
           points={course.map((amount, index) => `${x(index / (course.length - 1))},${y(amount)}`).join(' ')}
         />
-        {([0, 1] as const).map((handle) => (
-          <g key={handle}>
-            <line
-              className="curve-arm"
-              x1={x(handle)}
-              y1={y(handle)}
-              x2={x(numbers[handle * 2])}
-              y2={y(numbers[handle * 2 + 1])}
-            />
-            <circle
-              className="curve-handle"
-              cx={x(numbers[handle * 2])}
-              cy={y(numbers[handle * 2 + 1])}
-              r={5}
-              tabIndex={0}
-              role="slider"
-              aria-label={handle === 0 ? 'handle at the beginning' : 'handle at the end'}
-              aria-valuenow={numbers[handle * 2 + 1]}
-              aria-valuetext={`${numbers[handle * 2]}, ${numbers[handle * 2 + 1]}`}
-              onPointerDown={(event) => {
-                setHeld(handle);
-                (event.target as Element).releasePointerCapture?.(event.pointerId);
-              }}
-              onKeyDown={nudge(handle)}
-            />
-          </g>
-        ))}
+        {numbers &&
+          ([0, 1] as const).map((handle) => (
+            <g key={handle}>
+              <line
+                className="curve-arm"
+                x1={x(handle)}
+                y1={y(handle)}
+                x2={x(numbers[handle * 2])}
+                y2={y(numbers[handle * 2 + 1])}
+              />
+              <circle
+                className="curve-handle"
+                cx={x(numbers[handle * 2])}
+                cy={y(numbers[handle * 2 + 1])}
+                r={5}
+                tabIndex={0}
+                role="slider"
+                aria-label={handle === 0 ? 'handle at the beginning' : 'handle at the end'}
+                aria-valuenow={numbers[handle * 2 + 1]}
+                aria-valuetext={`${numbers[handle * 2]}, ${numbers[handle * 2 + 1]}`}
+                onPointerDown={(event) => {
+                  setHeld(handle);
+                  (event.target as Element).releasePointerCapture?.(event.pointerId);
+                }}
+                onKeyDown={nudge(handle)}
+              />
+            </g>
+          ))}
       </svg>
+      <CurveNumbers value={value} onChange={onChange} />
     </div>
   );
 }

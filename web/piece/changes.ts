@@ -46,7 +46,7 @@ export function ownMove(
   piece: Piece,
   kind: Move['kind'],
   target: FigureTarget | { words: string },
-  now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens'] },
+  now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens']; manner?: Move['manner'] },
 ): Move {
   const known = moveOf(piece, kind, target);
   if (known) return known;
@@ -59,6 +59,7 @@ export function ownMove(
     frames: now.frames,
     curve: now.curve,
     opens: now.opens,
+    ...(now.manner && now.manner !== 'open' ? { manner: now.manner } : {}),
   };
   piece.moves.push(made);
   return made;
@@ -171,6 +172,7 @@ export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
     move.begin = scaled(move.begin);
     move.frames = scaled(move.frames, 1);
     for (const pin of pinsOf(move)) pin.offset = scaledOffset(pin.offset);
+    if (move.follow) move.follow.offset = scaledOffset(move.follow.offset);
     if (typeof move.emphasis?.until === 'number') move.emphasis.until = scaled(move.emphasis.until);
   }
   for (const chart of piece.charts) {

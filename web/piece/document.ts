@@ -29,9 +29,44 @@ export type Colour = string;
  */
 export type Font = 'figtree-regular' | 'figtree-semibold' | 'figtree-bold' | 'bricolage-semibold' | 'bricolage-bold';
 /**
- * a curve of the CSS set by its name, or the numbers x1, y1, x2, y2 of a cubic Bézier
+ * a curve of the CSS set by its name or as CSS writes it, the numbers x1, y1, x2, y2 of a cubic Bézier, or a settle, spring or bounce
  */
-export type Curve = ('linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out') | [number, number, number, number];
+export type Curve =
+  | ('linear' | 'ease' | 'ease-in' | 'ease-out' | 'ease-in-out')
+  | string
+  | [number, number, number, number]
+  | {
+      settle: {
+        /**
+         * by how much of its way it runs past its end
+         */
+        past: number;
+        /**
+         * frames in which it comes back
+         */
+        back: number;
+      };
+    }
+  | {
+      spring: {
+        /**
+         * how soon it comes to rest: 1 does not swing
+         */
+        damping: number;
+      };
+    }
+  | {
+      bounce: {
+        /**
+         * how often
+         */
+        times: number;
+        /**
+         * of each bounce against the one before
+         */
+        height: number;
+      };
+    };
 /**
  * in which direction a part opens, or closes: as the form lays figures out, against it, or from its middle
  */
@@ -77,6 +112,12 @@ export interface Piece {
    */
   shapes?: StageShape[];
   camera?: Camera | null;
+  /**
+   * curves of one's own, to be chosen again
+   *
+   * @maxItems 40
+   */
+  curves?: OwnCurve[];
 }
 /**
  * What is filmed.
@@ -457,6 +498,18 @@ export interface ChartMotion {
    * together, if absent: each figure with that of the same place; after: behind its last
    */
   joins?: 'together' | 'after';
+  /**
+   * how something comes or goes: as its form opens it, which is usual, popping up from its middle, fading, or rising to its place
+   */
+  manner?: 'open' | 'pop' | 'fade' | 'rise';
+  /**
+   * which part is first where they follow one another: as the form lays them out, which is usual, against that, as the sheet has them, by size, from the middle or towards it
+   */
+  sequence?: 'laid' | 'backward' | 'sheet' | 'largest' | 'smallest' | 'outward' | 'inward';
+  /**
+   * frames that are waited between two that come one after another; usually none
+   */
+  hold?: number;
 }
 /**
  * What one mark has of its own; what is missing or null is as the chart has it.
@@ -813,6 +866,18 @@ export interface Move {
   to?: number | string;
   emphasis?: Emphasis;
   shot?: Shot;
+  /**
+   * how something comes or goes: as its form opens it, which is usual, popping up from its middle, fading, or rising to its place
+   */
+  manner?: 'open' | 'pop' | 'fade' | 'rise';
+  /**
+   * the move that it begins with or after, where it is not pinned
+   */
+  follow?: Follow | null;
+  /**
+   * it lasts to the end of the line in which it begins
+   */
+  toLineEnd?: boolean;
 }
 export interface WordsTarget {
   words: string;
@@ -899,6 +964,20 @@ export interface ShotTarget {
   figure?: string;
 }
 /**
+ * Ties a move to another one.
+ */
+export interface Follow {
+  move: string;
+  /**
+   * it begins with it, or when it has arrived
+   */
+  how: 'with' | 'after';
+  /**
+   * frames
+   */
+  offset: number;
+}
+/**
  * The rule by which charts, words and captions share the stage, in any shape of it.
  */
 export interface Arrangement {
@@ -967,4 +1046,11 @@ export interface OwnPlace {
  */
 export interface Camera {
   backdrop: 'stays' | 'goes along';
+}
+/**
+ * A curve that is kept with the piece under a name.
+ */
+export interface OwnCurve {
+  name: string;
+  curve: Curve;
 }

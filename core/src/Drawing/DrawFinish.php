@@ -73,11 +73,23 @@ final readonly class DrawFinish
         if ($shadow === null || $marks === []) {
             return $glows;
         }
-        // All marks throw one shadow, so that none darkens its neighbour.
-        $outlines = array_map(static fn (PathNode $mark): Track => $mark->outline, array_values($marks));
-        $all = Track::combine($outlines, static fn (array $there): string => implode('', $there));
+        // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way takes its own along.
+        $colour = $shadow->colour ?? '#000000';
+        $outlines = $shadows = [];
+        foreach ($marks as $figureId => $mark) {
+            if ($this->isPosed((string) $figureId)) {
+                $own = self::soft($mark->outline, $shadow, $colour, 0.5);
+                array_push($shadows, ...$poses->pose((string) $figureId, [$own]));
+            } else {
+                $outlines[] = $mark->outline;
+            }
+        }
+        if ($outlines !== []) {
+            $all = Track::combine($outlines, static fn (array $there): string => implode('', $there));
+            array_unshift($shadows, self::soft($all, $shadow, $colour, 0.5));
+        }
 
-        return [self::soft($all, $shadow, $shadow->colour ?? '#000000', 0.5), ...$glows];
+        return [...$shadows, ...$glows];
     }
 
     /** The pattern over a mark, or null where it has none. */
@@ -224,13 +236,23 @@ final readonly class DrawFinish
         );
     }
 
-    /** Is a figure ever away from its place? */
-    private function isMoved(string $figureId): bool
+    /** Do moves ever move, dim, grow or turn a figure? */
+    private function isPosed(string $figureId): bool
     {
         foreach (['x', 'y', 'size', 'turn', 'opacity'] as $property) {
             if (!$this->timing->number($figureId, $property)->isStill()) {
                 return true;
             }
+        }
+
+        return false;
+    }
+
+    /** Is a figure ever away from its place? */
+    private function isMoved(string $figureId): bool
+    {
+        if ($this->isPosed($figureId)) {
+            return true;
         }
         $out = $this->shapes->outs[$figureId];
 

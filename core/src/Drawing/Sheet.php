@@ -13,6 +13,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Bezier;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\KeyedNumber;
@@ -34,6 +35,9 @@ use Lupine\Core\Spoken\SaidFigures;
  */
 final readonly class Sheet
 {
+    /** pieces that the course of a curve is shown in */
+    private const COURSE = 80;
+
     /**
      * @param array<string, ChartTiming> $timings by chart id
      *
@@ -327,12 +331,13 @@ final readonly class Sheet
                 'beginText' => $timecode($move->begin),
                 'frames' => $move->frames(),
                 'pinnedTo' => $move->pinnedTo,
-                'curve' => $move->pace->curve->numbers(),
+                'curve' => $move->pace->curve instanceof Bezier ? $move->pace->curve->numbers() : null,
                 'curvePoints' => array_map(
-                    static fn (int $step): float => round($move->pace->curve->at($step / 40), 4),
-                    range(0, 40),
+                    static fn (int $step): float => round($move->pace->curve->at($step / self::COURSE), 4),
+                    range(0, self::COURSE),
                 ),
                 'opens' => $move->opens,
+                'manner' => $move->manner,
             ];
     }
 

@@ -16,7 +16,9 @@ use Lupine\Core\Form\DrawnOn;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Manner;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Change;
@@ -112,15 +114,17 @@ final readonly class TimeCharts
         $form = $this->forms->named($chart->form->kind);
         $figures = $states[0]->figures;
         $story = new FiguresOverTime($states, $this->moves->runOf($chart));
+        $ways = self::ways($chart, $form, $states[0]);
+        $moves = $this->moves->ofChart($chart, $figures, $form->isJoined(), $ways);
 
         return new ChartTiming(
             $form,
             $chart->form,
             new Point($chart->place->x, $chart->place->y),
             $story,
-            $this->moves->ofChart($chart, $figures, $form->isJoined(), self::ways($chart, $form, $states[0])),
+            $moves,
             $this->colours($chart, $chart->pick === null || $form->isJoined() ? $table : $shown, $figures),
-            $this->withPicked($this->keyed($chart, $figures), $story),
+            $this->withPicked($this->keyed($chart, $figures, $moves), $story),
             $this->settings($chart, $form),
             $this->whole($chart),
             $this->moves->changesOf($chart->id),
@@ -302,8 +306,12 @@ final readonly class TimeCharts
         }
     }
 
-    /** @return array<string, array<string, KeyedNumber>> by figure id and property */
-    private function keyed(Chart $chart, Figures $figures): array
+    /**
+     * @param array<string, FigureMoves> $moves how each figure comes and goes
+     *
+     * @return array<string, array<string, KeyedNumber>> by figure id and property
+     */
+    private function keyed(Chart $chart, Figures $figures, array $moves): array
     {
         $numbers = array_filter(
             Properties::ofFigure(),
@@ -312,6 +320,7 @@ final readonly class TimeCharts
         $keyed = [];
         $emphases = $this->moves->emphasesOf($chart->id);
         foreach ($figures->list as $figure) {
+            $manner = Manner::of($moves[$figure->id]);
             foreach ($numbers as $property) {
                 $number = $this->moves->number(
                     $property->name,
@@ -319,7 +328,7 @@ final readonly class TimeCharts
                     $chart->id,
                     $figure->id,
                 );
-                $keyed[$figure->id][$property->name] = match (true) {
+                $keyed[$figure->id][$property->name] = $manner->on($property->name, match (true) {
                     $emphases->list === [] => $number,
                     $property->name === 'opacity' => $emphases->dimmed($figure->id, $number),
                     in_array($property->name, ['out', 'light', 'size'], true) => $emphases->onPart(
@@ -328,7 +337,7 @@ final readonly class TimeCharts
                         $property->name,
                     ),
                     default => $number,
-                };
+                });
             }
         }
 

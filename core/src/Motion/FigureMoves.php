@@ -28,9 +28,11 @@ final readonly class FigureMoves
     /** How much of it is there, 0 to 1, wherever its bounds are. */
     public function amountAt(int $frame): float
     {
-        $left = $this->exit === null || $frame < $this->exit->begin
-            ? 1.0
-            : 1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame)));
+        $left = match (true) {
+            $this->exit === null || $frame < $this->exit->begin => 1.0,
+            $this->exit->isBitByBit() => 1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame))),
+            default => $frame < $this->exit->end() ? 1.0 : 0.0,
+        };
 
         return $this->amountEntered($frame) * $left;
     }
@@ -59,6 +61,10 @@ final readonly class FigureMoves
 
     private function amountEntered(int $frame): float
     {
-        return $this->entrance === null ? 1.0 : min(1.0, max(0.0, $this->entrance->progressAt($frame)));
+        return match (true) {
+            $this->entrance === null => 1.0,
+            $this->entrance->isBitByBit() => min(1.0, max(0.0, $this->entrance->progressAt($frame))),
+            default => $frame > $this->entrance->begin ? 1.0 : 0.0,
+        };
     }
 }

@@ -17,6 +17,8 @@ final readonly class KeyedNumber implements Changing
         private array $steps,
         private array $emphases = [],
         private ?\Closure $emphasised = null,
+        private bool $mayPass = false,
+        private float $least = -INF,
     ) {
     }
 
@@ -25,15 +27,18 @@ final readonly class KeyedNumber implements Changing
      *
      * @param list<array{TimedMove, float, float|null}> $changes moves with what they lead to and begin from, by their
      *                                                           beginnings
+     * @param bool $mayPass whether a curve may lead it past its end on the way, as a settle does
+     * @param float $least what it never falls below
      */
-    public static function of(float $first, array $changes): self
+    public static function of(float $first, array $changes, bool $mayPass = false, float $least = -INF): self
     {
         $steps = [];
         foreach ($changes as [$move, $to, $from]) {
-            $steps[] = ['move' => $move, 'from' => $from ?? self::reached($first, $steps, $move->begin), 'to' => $to];
+            $reached = $from ?? self::reached($first, $steps, $move->begin, $mayPass, $least);
+            $steps[] = ['move' => $move, 'from' => $reached, 'to' => $to];
         }
 
-        return new self($first, $steps);
+        return new self($first, $steps, mayPass: $mayPass, least: $least);
     }
 
     /**
@@ -53,12 +58,14 @@ final readonly class KeyedNumber implements Changing
             $before === null
                 ? $emphasised
                 : static fn (float $value, int $frame): float => $emphasised($before($value, $frame), $frame),
+            $this->mayPass,
+            $this->least,
         );
     }
 
     public function at(int $frame): float
     {
-        $value = self::reached($this->first, $this->steps, $frame);
+        $value = self::reached($this->first, $this->steps, $frame, $this->mayPass, $this->least);
 
         return $this->emphasised === null ? $value : ($this->emphasised)($value, $frame);
     }
@@ -82,7 +89,13 @@ final readonly class KeyedNumber implements Changing
             }
             if ($next > 0 && ($isBegun || $frame <= $arrives)) {
                 $arrives = $this->steps[$next - 1]['move']->end();
-                $value = self::reached($this->first, [$this->steps[$next - 1]], $frame);
+                $value = self::reached(
+                    $this->first,
+                    [$this->steps[$next - 1]],
+                    $frame,
+                    $this->mayPass,
+                    $this->least,
+                );
             }
             $values[$frame] = $value;
         }
@@ -95,8 +108,13 @@ final readonly class KeyedNumber implements Changing
      *
      * @param list<array{move: TimedMove, from: float, to: float}> $steps by their beginnings
      */
-    private static function reached(float $first, array $steps, int $frame): float
-    {
+    private static function reached(
+        float $first,
+        array $steps,
+        int $frame,
+        bool $mayPass,
+        float $least,
+    ): float {
         [$low, $high] = [0, count($steps)];
         while ($low < $high) {
             $middle = ($low + $high) >> 1;
@@ -110,9 +128,13 @@ final readonly class KeyedNumber implements Changing
             return $first;
         }
         $step = $steps[$low - 1];
-        $amount = min(1.0, max(0.0, $step['move']->progressAt($frame)));
+        $amount = $step['move']->progressAt($frame);
+        if (!$mayPass) {
+            $amount = min(1.0, max(0.0, $amount));
+        }
 
-        return $amount >= 1.0 ? $step['to'] : $step['from'] + ($step['to'] - $step['from']) * $amount;
+        // Exactly what it leads to, not what adding up makes of it.
+        return $amount === 1.0 ? $step['to'] : max($least, $step['from'] + ($step['to'] - $step['from']) * $amount);
     }
 
     /** The largest that moves lead it to. */

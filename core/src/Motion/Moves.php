@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Motion;
 
+use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Chart;
@@ -22,6 +23,11 @@ final class Moves
     /** how long an emphasis holds where nothing says until when, in frames */
     private const HOLD = 48;
 
+    /** what a curve may lead past its end: never a figure, a share or how much can be seen of a thing */
+    private const MAY_PASS = ['x', 'y', 'size', 'turn', 'out'];
+
+    private const NEVER_BELOW_ZERO = ['size', 'out'];
+
     /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
     private array $own = [];
 
@@ -37,8 +43,12 @@ final class Moves
     /** @var array<string, Pace> */
     private array $paces = [];
 
+    /** @var array<string, Move> */
+    private array $byId;
+
     public function __construct(private readonly Piece $piece, private readonly Beats $beats)
     {
+        $this->byId = array_column($piece->moves, null, 'id');
         foreach ($piece->moves as $move) {
             if ($move->emphasis !== null) {
                 $this->emphases[(string) $move->chart][] = $this->emphasis($move, $move->emphasis);
@@ -118,7 +128,12 @@ final class Moves
             }
         }
 
-        return KeyedNumber::of($first, $steps);
+        return KeyedNumber::of(
+            $first,
+            $steps,
+            in_array($property, self::MAY_PASS, true),
+            in_array($property, self::NEVER_BELOW_ZERO, true) ? 0.0 : -INF,
+        );
     }
 
     /**
@@ -135,20 +150,41 @@ final class Moves
         [$entrance, $in] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
         [$exit, $out] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
         $together = $byRow ? $figures->seriesCount() : 1;
-        foreach ($figures->ordered($chart->form->order()) as $number => $figure) {
+        $laid = $figures->ordered($chart->form->order());
+        $places = array_chunk($laid, max(1, $together));
+        [$comes, $goes] = [self::sequence($entrance, $places, $figures), self::sequence($exit, $places, $figures)];
+        foreach ($laid as $number => $figure) {
             $place = intdiv($number, $together);
             $way = $ways[$place] ?? 0.0;
             $stretch = $most > 0 ? [$before / $most * count($ways), ($before + $way) / $most * count($ways)] : null;
             $before += $number % $together === $together - 1 ? $way : 0.0;
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ??
-                    $this->inOrder('entrance', $entrance, $place + $in, $stretch),
+                    $this->inOrder('entrance', $entrance, $comes[$place] + $in, $stretch),
                 $this->own('exit', $chart->id, $figure->id, null) ??
-                    $this->inOrder('exit', $exit, $place + $out, $stretch),
+                    $this->inOrder('exit', $exit, $goes[$place] + $out, $stretch),
             );
         }
 
         return $moves;
+    }
+
+    /**
+     * @param list<list<Figure>> $places the figures of each place, as they are laid out
+     *
+     * @return list<int> of each place, how many come before it
+     */
+    private static function sequence(?ChartMotion $motion, array $places, Figures $figures): array
+    {
+        $name = $motion->sequence ?? 'laid';
+        if ($name !== 'sheet') {
+            return Sequence::of($name, $places);
+        }
+        $inSheet = array_flip(array_map(static fn (Figure $one): string => $one->id, $figures->list));
+        $first = array_map(static fn (array $place): int => $inSheet[$place[0]->id], $places);
+        asort($first);
+
+        return array_values(array_replace(array_keys($places), array_flip(array_keys($first))));
     }
 
     public function ofWords(string $wordsId): FigureMoves
@@ -169,6 +205,13 @@ final class Moves
                         'A move was pinned to words that are no longer in the script; it now begins on frame %d.',
                         $move->begin,
                     ),
+                    $move->figure,
+                );
+            } elseif ($move->follow !== null && !isset($this->byId[$move->follow->move])) {
+                $problems[] = Problem::notice(
+                    'loose-follow',
+                    'moves.'.$move->id,
+                    sprintf('A move followed another one that is gone; it now begins on frame %d.', $move->begin),
                     $move->figure,
                 );
             } elseif ($this->timed($move)->begin >= $this->piece->stage->frames) {
@@ -209,23 +252,55 @@ final class Moves
 
     private function pace(CurveSettings $settings, int $frames): Pace
     {
-        $key = $frames.'/'.($settings->bezier === null ? $settings->name : implode(',', $settings->bezier));
+        $key = $frames.'/'.$settings->key();
 
-        return $this->paces[$key] ??= new Pace(Curve::ofSettings($settings), $frames);
+        return $this->paces[$key] ??= new Pace(Curves::of($settings, $frames), $frames);
     }
 
-    private function timed(Move $move): TimedMove
+    /** @param list<string> $before moves that are being timed already: none begins after itself */
+    private function timed(Move $move, array $before = []): TimedMove
     {
         $beat = $move->pin === null ? null : $this->beats->frameOf($move->pin);
+        $begin = max(0, $beat ?? $this->followed($move, $before) ?? $move->begin);
 
         return new TimedMove(
             $move->kind,
-            max(0, $beat ?? $move->begin),
-            $this->pace($move->curve, $move->frames),
+            $begin,
+            $this->pace($move->curve, $move->isToLineEnd ? $this->toLineEnd($move, $begin) : $move->frames),
             $move->opens,
             $move->id,
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
+            $move->manner,
         );
+    }
+
+    /**
+     * Where a move begins that follows another one; null where it follows none, or that is gone or follows it.
+     *
+     * @param list<string> $before
+     */
+    private function followed(Move $move, array $before): ?int
+    {
+        $leader = $move->follow === null ? null : $this->byId[$move->follow->move] ?? null;
+        if ($leader === null || $move->follow === null || in_array($leader->id, [$move->id, ...$before], true)) {
+            return null;
+        }
+        $timed = $this->timed($leader, [$move->id, ...$before]);
+
+        return ($move->follow->isAfter ? $timed->end() : $timed->begin) + $move->follow->offset;
+    }
+
+    /** Frames from its beginning to the end of its line: the one that it is pinned to, or that is spoken then. */
+    private function toLineEnd(Move $move, int $begin): int
+    {
+        $line = $move->pin === null ? null : $this->piece->line($move->pin->line);
+        foreach ($line === null ? $this->piece->narration->lines : [] as $one) {
+            if ($begin >= $one->begin && $begin < $one->end) {
+                $line = $one;
+            }
+        }
+
+        return $line === null || $line->end <= $begin ? $move->frames : $line->end - $begin;
     }
 
     /**
@@ -289,10 +364,12 @@ final class Moves
                 $motion->opens,
                 null,
                 null,
+                $motion->manner,
             );
         }
         $step = match ($motion->order) {
             'together' => 0,
+            'after' => $motion->frames + $motion->hold,
             'overlapping' => max(1, $motion->frames - $motion->overlap),
             default => $motion->frames,
         };
@@ -304,6 +381,7 @@ final class Moves
             $motion->opens,
             null,
             null,
+            $motion->manner,
         );
     }
 }

@@ -23,7 +23,7 @@ final readonly class PlaceChanges
         $first = $places;
         $steps = array_fill_keys($ids, []);
         $spans = [];
-        $pace = new Pace(Curve::named('ease-in-out'), $length);
+        $pace = new Pace(Bezier::named('ease-in-out'), $length);
         $order = array_keys($places);
         for ($frame = $from + 1; $frame <= $to; ++$frame) {
             if (self::isOrdered($order, $amounts, $frame, $isDescending)) {

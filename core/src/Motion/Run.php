@@ -71,7 +71,7 @@ final readonly class Run
     public function moves(): array
     {
         $moves = [];
-        $curve = Curve::named($this->between === 'eased' ? 'ease-in-out' : 'linear');
+        $curve = Bezier::named($this->between === 'eased' ? 'ease-in-out' : 'linear');
         foreach ($this->columns as $index => $column) {
             if ($index === 0) {
                 continue;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Motion;
 
 /** A move whose beginning is known: every pin and every order is resolved. */
-final readonly class TimedMove
+final readonly class TimedMove implements Changing
 {
     public function __construct(
         public string $kind,
@@ -17,6 +17,8 @@ final readonly class TimedMove
         public ?string $moveId,
         /** what it is pinned to, in words to show */
         public ?string $pinnedTo,
+        /** how it comes or goes: see Manner */
+        public string $manner = 'open',
     ) {
     }
 
@@ -29,6 +31,12 @@ final readonly class TimedMove
     public function end(): int
     {
         return $this->begin + $this->pace->frames;
+    }
+
+    /** Whether what it moves opens or closes bit by bit; else it is all there, or not at all. */
+    public function isBitByBit(): bool
+    {
+        return $this->manner === 'open';
     }
 
     /** How far the move has come at the start of a frame. */

@@ -10,6 +10,12 @@ final readonly class ChartMotion
     /** in the direction in which the form lays figures out, against it, or from the middle */
     public const OPENS = ['forward', 'backward', 'middle'];
 
+    /** as the form lays them out, against that, as the sheet has them, by size, from the middle or towards it */
+    public const SEQUENCES = ['laid', 'backward', 'sheet', 'largest', 'smallest', 'outward', 'inward'];
+
+    /** how a part comes and goes: it opens as its form lets it, pops up from its middle, fades, or rises */
+    public const MANNERS = ['open', 'pop', 'fade', 'rise'];
+
     private function __construct(
         /** the frame on which the first part begins */
         public int $begin,
@@ -26,6 +32,12 @@ final readonly class ChartMotion
         public ?string $with = null,
         /** together (each figure with that of the same place) or after (behind its last) */
         public string $joins = 'together',
+        /** open, pop, fade or rise */
+        public string $manner = 'open',
+        /** which part is first where they follow one another */
+        public string $sequence = 'laid',
+        /** frames that are waited between two that follow one another */
+        public int $hold = 0,
     ) {
     }
 
@@ -44,6 +56,9 @@ final readonly class ChartMotion
             $field->get('opens')->oneOf(self::OPENS, 'forward'),
             $field->get('with')->isNull() ? null : $field->get('with')->id(),
             $field->get('joins')->oneOf(['together', 'after'], 'together'),
+            $field->get('manner')->oneOf(self::MANNERS, 'open'),
+            $field->get('sequence')->oneOf(self::SEQUENCES, 'laid'),
+            $field->get('hold')->whole(0, Stage::MAX_FRAMES, 0),
         );
     }
 }

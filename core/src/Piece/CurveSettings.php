@@ -4,20 +4,48 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** A timing curve by its name in the CSS set, or as the four numbers of a cubic Bézier. */
+/**
+ * A timing curve: by its name in the CSS set, as `linear()`, `steps()` or `cubic-bezier()` are written there, as the
+ * four numbers of a cubic Bézier, or a settle, a spring or a bounce with its numbers.
+ */
 final readonly class CurveSettings
 {
     public const NAMES = ['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out'];
 
-    /** @param array{float, float, float, float}|null $bezier */
-    private function __construct(public string $name, public ?array $bezier)
-    {
+    private const MOST_STOPS = 200;
+
+    /**
+     * @param string $kind a name, or bezier, linear(), steps(), settle, spring or bounce
+     * @param list<float> $numbers
+     * @param list<array{float, float|null}> $stops of linear(): progress and time
+     */
+    private function __construct(
+        public string $kind,
+        public array $numbers = [],
+        public array $stops = [],
+        public string $jump = '',
+    ) {
     }
 
     public static function read(Field $field, string $default): self
     {
-        if ($field->isNull() || $field->isText()) {
-            return new self($field->oneOf(self::NAMES, $default), null);
+        if ($field->isNull()) {
+            return new self($default);
+        }
+        if ($field->isText()) {
+            return self::ofText($field, trim($field->text(2000)));
+        }
+        foreach (['settle', 'spring', 'bounce'] as $kind) {
+            if (!$field->has($kind)) {
+                continue;
+            }
+            $of = $field->get($kind);
+
+            return new self($kind, match ($kind) {
+                'settle' => [$of->get('past')->number(0, 1), (float) $of->get('back')->whole(0, Stage::MAX_FRAMES)],
+                'spring' => [$of->get('damping')->number(0.05, 1)],
+                default => [(float) $of->get('times')->whole(1, 8), $of->get('height')->number(0.02, 0.9)],
+            });
         }
         $numbers = $field->items(4);
         if (count($numbers) !== 4) {
@@ -30,5 +58,98 @@ final readonly class CurveSettings
             $numbers[2]->number(0, 1),
             $numbers[3]->number(-5, 5),
         ]);
+    }
+
+    /** By what curves that are alike are known. */
+    public function key(): string
+    {
+        return $this->kind.json_encode([$this->numbers, $this->stops, $this->jump]);
+    }
+
+    private static function ofText(Field $field, string $text): self
+    {
+        if (in_array($text, self::NAMES, true)) {
+            return new self($text);
+        }
+        if (preg_match('/^(linear|steps|cubic-bezier)\((.*)\)$/s', $text, $parts) !== 1) {
+            throw $field->wrong(
+                'has to be one of '.implode(', ', self::NAMES).', or written as linear(…), steps(…) or cubic-bezier(…)',
+            );
+        }
+        $arguments = array_map('trim', explode(',', $parts[2]));
+
+        return match ($parts[1]) {
+            'linear' => new self('linear()', [], self::stops($field, $arguments)),
+            'steps' => self::steps($field, $arguments),
+            default => self::bezier($field, $arguments),
+        };
+    }
+
+    /**
+     * @param list<string> $arguments
+     *
+     * @return list<array{float, float|null}>
+     */
+    private static function stops(Field $field, array $arguments): array
+    {
+        $stops = [];
+        foreach ($arguments as $argument) {
+            $words = preg_split('/\s+/', $argument, -1, PREG_SPLIT_NO_EMPTY);
+            $words = $words === false ? [] : $words;
+            $times = array_values(array_filter($words, static fn (string $word): bool => str_ends_with($word, '%')));
+            $values = array_values(array_diff($words, $times));
+            if (count($values) !== 1 || count($times) > 2) {
+                throw $field->wrong(
+                    sprintf('has the stop “%s”; a stop is a number, with up to two percentages', $argument),
+                );
+            }
+            $progress = self::number($field, $values[0], 5.0);
+            foreach ($times === [] ? [null] : $times as $time) {
+                $stops[] = [$progress, $time === null ? null : self::number($field, rtrim($time, '%'), 100.0) / 100];
+            }
+        }
+        if (count($stops) < 2 || count($stops) > self::MOST_STOPS) {
+            throw $field->wrong(sprintf('needs from 2 to %d stops, such as linear(0, 0.4 25%%, 1)', self::MOST_STOPS));
+        }
+
+        return $stops;
+    }
+
+    /** @param list<string> $arguments */
+    private static function steps(Field $field, array $arguments): self
+    {
+        $jump = $arguments[1] ?? 'jump-end';
+        $steps = self::number($field, $arguments[0], 1000.0);
+        $jumps = ['jump-start', 'jump-end', 'jump-none', 'jump-both', 'start', 'end'];
+        if (!in_array($jump, $jumps, true) || $steps !== floor($steps) || $steps < ($jump === 'jump-none' ? 2 : 1)) {
+            throw $field->wrong(
+                'has to be steps(NUMBER, HOW), the number whole, and how one of '.implode(', ', $jumps),
+            );
+        }
+
+        return new self('steps()', [$steps], [], $jump);
+    }
+
+    /** @param list<string> $arguments */
+    private static function bezier(Field $field, array $arguments): self
+    {
+        if (count($arguments) !== 4) {
+            throw $field->wrong('has to have four numbers, such as cubic-bezier(0.2, 0.7, 0.2, 1)');
+        }
+        $numbers = array_map(static fn (string $one): float => self::number($field, $one, 5.0), $arguments);
+        if (min($numbers[0], $numbers[2]) < 0 || max($numbers[0], $numbers[2]) > 1) {
+            throw $field->wrong('has to have its first and third number from 0 to 1');
+        }
+
+        return new self('bezier', $numbers);
+    }
+
+    private static function number(Field $field, string $text, float $most): float
+    {
+        if (!is_numeric($text) || abs((float) $text) > $most) {
+            throw $field->wrong(sprintf('has “%s” where a number from %s to %s belongs', $text, -$most, $most));
+        }
+
+        return (float) $text;
     }
 }

@@ -16,6 +16,11 @@ final readonly class Field
         return new self($document, '');
     }
 
+    public function has(string $name): bool
+    {
+        return is_array($this->value) && isset($this->value[$name]);
+    }
+
     public function get(string $name): self
     {
         $path = $this->path === '' ? $name : $this->path.'.'.$name;

@@ -27,6 +27,12 @@ final readonly class Move
         public ?EmphasisSettings $emphasis = null,
         /** what a shot leads the camera to; null for any other kind */
         public ?ShotSettings $shot = null,
+        /** how something comes or goes: open, pop, fade or rise */
+        public string $manner = 'open',
+        /** the move that it begins with or after; null: it begins by itself */
+        public ?Follow $follow = null,
+        /** it lasts to the end of the line in which it begins, whatever its frames say */
+        public bool $isToLineEnd = false,
     ) {
     }
 
@@ -64,6 +70,9 @@ final readonly class Move
             $change,
             $kind === 'emphasis' ? EmphasisSettings::read($field->get('emphasis')) : null,
             $kind === 'shot' ? ShotSettings::read($field->get('shot')) : null,
+            $field->get('manner')->oneOf(ChartMotion::MANNERS, 'open'),
+            Follow::read($field->get('follow')),
+            $field->get('toLineEnd')->yes(false),
         );
     }
 }

@@ -185,6 +185,10 @@ final readonly class Piece
 
     private function check(Field $root): void
     {
+        foreach ($root->get('curves')->items(40) as $own) {
+            $own->get('name')->text(60);
+            CurveSettings::read($own->get('curve'), 'linear');
+        }
         Unique::ids($this->tables, $root->get('tables'));
         Unique::ids($this->charts, $root->get('charts'));
         Unique::ids($this->words, $root->get('words'));

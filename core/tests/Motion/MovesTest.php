@@ -124,4 +124,43 @@ final class MovesTest extends TestCase
             Sample::draw($piece)->timings['chart1']->figures(),
         );
     }
+
+    public function testAMoveBeginsWithOrAfterAnotherAndLastsToTheEndOfItsLine(): void
+    {
+        $move = static fn (string $id, string $figure, array $more): array => [
+            'id' => $id, 'kind' => 'entrance', 'target' => ['chart' => 'chart1', 'figure' => $figure], 'begin' => 7,
+            'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', ...$more,
+        ];
+        $begins = static function (array $moves) use ($move): array {
+            $piece = Sample::piece(changes: [
+                'script.lines' => [['id' => 'l1', 'text' => 'Four in ten', 'begin' => 30, 'end' => 90]],
+                'moves' => array_map(
+                    static fn (array $one): array => $move(...$one),
+                    $moves,
+                ),
+            ]);
+            $found = [];
+            foreach (Sample::drawPiece()->timings($piece)['chart1']->moves as $figure => $of) {
+                $found[$figure] = [$of->entrance?->begin, $of->entrance?->frames()];
+            }
+
+            return $found;
+        };
+        $pin = ['line' => 'l1', 'word' => null, 'offset' => 5];
+        $found = $begins([
+            ['m1', 'r1', ['pin' => $pin, 'toLineEnd' => true]],
+            ['m2', 'r2', ['follow' => ['move' => 'm1', 'how' => 'after', 'offset' => -4]]],
+            ['m3', 'r3', ['follow' => ['move' => 'm2', 'how' => 'with', 'offset' => 3]]],
+        ]);
+        self::assertSame([35, 55], $found['r1'], 'to the end of the line');
+        self::assertSame([86, 20], $found['r2'], 'when the other has arrived, and a little before');
+        self::assertSame([89, 20], $found['r3'], 'with one that follows itself');
+        $round = $begins([
+            ['m1', 'r1', ['follow' => ['move' => 'm2', 'how' => 'after', 'offset' => 0]]],
+            ['m2', 'r2', ['follow' => ['move' => 'm1', 'how' => 'after', 'offset' => 0]]],
+            ['m3', 'r3', ['follow' => ['move' => 'gone', 'how' => 'with', 'offset' => 9]]],
+        ]);
+        self::assertSame(7, $round['r3'][0], 'what is gone is followed by nobody');
+        self::assertIsInt($round['r1'][0], 'two that follow each other end somewhere');
+    }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Motion;
 
 use Lupine\Core\Motion\BadTime;
-use Lupine\Core\Motion\Curve;
+use Lupine\Core\Motion\Bezier;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\NumberField;
 use Lupine\Core\Motion\Timecode;
@@ -98,7 +98,7 @@ final class TimeTest extends TestCase
     #[DataProvider('curves')]
     public function testCurvesAreThoseOfBezierEasing(array $numbers, array $values): void
     {
-        $curve = Curve::bezier(...$numbers);
+        $curve = Bezier::bezier(...$numbers);
         foreach ($values as $step => $value) {
             self::assertEqualsWithDelta($value, $curve->at($step / 20), 1e-5);
         }
@@ -115,9 +115,9 @@ final class TimeTest extends TestCase
                 'ease-in-out' => [0.42, 0.0, 0.58, 1.0],
             ] as $name => $numbers
         ) {
-            self::assertSame($numbers, Curve::named($name)->numbers());
+            self::assertSame($numbers, Bezier::named($name)->numbers());
         }
-        self::assertSame(0.3, Curve::named('linear')->at(0.3));
+        self::assertSame(0.3, Bezier::named('linear')->at(0.3));
     }
 
     public function testNumberFieldsUnderstandUnits(): void

@@ -12,6 +12,7 @@ import {
   wcagContrast,
 } from 'culori';
 import { arc, area, curveMonotoneX, line, pie, stack } from 'd3-shape';
+import { easeBounceOut } from 'd3-ease';
 import { scaleLinear } from 'd3-scale';
 import { utcTicks } from 'd3-time';
 import numbers from 'number-to-words';
@@ -259,6 +260,7 @@ const kept = {
   'd3-shape-lines': lines(),
   'bezier-easing': curves(),
   culori: colours(),
+  'd3-ease': Array.from({ length: 101 }, (_, step) => round(easeBounceOut(step / 100))),
   'd3-scale': scales(),
   'd3-time': times(),
   'svg-path-properties': paths(),

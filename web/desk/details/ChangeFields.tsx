@@ -1,5 +1,4 @@
 import type { Property, SheetChange } from '../../api/answers';
-import { CurveField } from '../../fields/CurveField';
 import { Choice, Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
@@ -7,6 +6,7 @@ import { removeMove } from '../../piece/changes';
 import type { Move, Piece, Table } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { PinField } from './PinField';
+import { MoveCurve } from './MoveCurve';
 
 interface Props {
   piece: Piece;
@@ -92,7 +92,7 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
           })
         }
       />
-      <CurveField
+      <MoveCurve
         value={move.curve}
         numbers={now.curve}
         course={now.curvePoints}

@@ -1,5 +1,4 @@
 import type { SheetEmphasis } from '../../api/answers';
-import { CurveField } from '../../fields/CurveField';
 import { NumberField } from '../../fields/NumberField';
 import { Pick } from '../../fields/Choice';
 import { addEmphasis } from '../../piece/accents';
@@ -9,6 +8,7 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useTimecode } from '../useTimecode';
 import { PinField } from './PinField';
+import { MoveCurve } from './MoveCurve';
 
 interface Props {
   piece: Piece;
@@ -166,7 +166,7 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
         options={[['', 'none'], ...piece.words.map(({ id, text }): [string, string] => [id, text || 'Empty'])]}
         onChange={(note) => set({ note: note === '' ? null : note })}
       />
-      <CurveField
+      <MoveCurve
         value={move.curve}
         numbers={now.curve}
         course={now.curvePoints}

@@ -1,18 +1,19 @@
-import { Pick } from '../../fields/Choice';
-import { CurveField } from '../../fields/CurveField';
+import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import type { SheetMove } from '../../api/answers';
 import { moveOf, ownMove, removeMove } from '../../piece/changes';
 import type { FigureTarget, Move, Piece, WordsTarget } from '../../piece/document';
 import { useDesk } from '../deskStore';
+import { MANNERS } from './manners';
 import { PinField } from './PinField';
+import { MoveCurve } from './MoveCurve';
 
 interface Props {
   piece: Piece;
   kind: Move['kind'];
   target: FigureTarget | WordsTarget;
   /** what it does now, pins and orders resolved */
-  now: Now<'begin' | 'frames' | 'opens'> & Partial<Now<'curve' | 'curvePoints'>>;
+  now: Now<'begin' | 'frames' | 'opens'> & Partial<Now<'curve' | 'curvePoints' | 'manner'>>;
   usualCurve: Move['curve'];
 }
 
@@ -31,6 +32,7 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           frames: now.frames,
           curve: usualCurve,
           opens: now.opens as Move['opens'],
+          manner: now.manner,
         }),
       );
     });
@@ -50,12 +52,22 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           change((move) => {
             move.begin = begin;
             move.pin = null;
+            delete move.follow;
           })
         }
         onPin={(pin) =>
           change((move) => {
             move.pin = pin;
             move.begin = now.begin;
+            delete move.follow;
+          })
+        }
+        move={own}
+        onBehind={(follow) =>
+          change((move) => {
+            move.begin = now.begin;
+            move.pin = null;
+            move.follow = follow;
           })
         }
       />
@@ -70,10 +82,32 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
         onChange={(frames) =>
           change((move) => {
             move.frames = frames;
+            delete move.toLineEnd;
+          })
+        }
+      />
+      <Switch
+        label="to the end of the line"
+        value={own?.toLineEnd ?? false}
+        onChange={(on) =>
+          change((move) => {
+            if (on) move.toLineEnd = true;
+            else {
+              delete move.toLineEnd;
+              move.frames = now.frames;
+            }
           })
         }
       />
       {isFigure && (
+        <Pick
+          label={kind === 'entrance' ? 'comes' : 'goes'}
+          value={now.manner ?? 'open'}
+          options={MANNERS[kind === 'exit' ? 'exit' : 'entrance']}
+          onChange={(manner) => change((move) => (move.manner = manner))}
+        />
+      )}
+      {isFigure && (now.manner ?? 'open') === 'open' && (
         <Pick
           label={kind === 'entrance' ? 'opens' : 'closes'}
           value={now.opens as Move['opens']}
@@ -89,10 +123,10 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           }
         />
       )}
-      {now.curve && now.curvePoints ? (
-        <CurveField
+      {now.curvePoints ? (
+        <MoveCurve
           value={own?.curve ?? usualCurve}
-          numbers={now.curve}
+          numbers={now.curve ?? null}
           course={now.curvePoints}
           onChange={(curve) =>
             change((move) => {

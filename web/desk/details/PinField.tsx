@@ -2,6 +2,7 @@ import { NumberField } from '../../fields/NumberField';
 import type { Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { useTimecode } from '../useTimecode';
+import { moveName } from './moveName';
 
 interface Props {
   id: string;
@@ -17,14 +18,32 @@ interface Props {
   onFollow?: () => void;
   onFrame: (begin: number) => void;
   onPin: (pin: NonNullable<Move['pin']>) => void;
+  /** the move itself, where it can begin with or after another one */
+  move?: Move;
+  onBehind?: (follow: NonNullable<Move['follow']>) => void;
 }
 
 /** On what a move begins: a word, a line, a frame, or in its chart's order. */
 export function PinField(props: Props) {
-  const { id, piece, pin, begin, isOwn, canFollow = false, follows = 'as the chart', onFollow, onFrame, onPin } = props;
+  const {
+    id,
+    piece,
+    pin,
+    begin,
+    isOwn,
+    canFollow = false,
+    follows = 'as the chart',
+    onFollow,
+    onFrame,
+    onPin,
+    move,
+    onBehind,
+  } = props;
   const sheet = useDesk((state) => state.computed?.sheet);
   const timecode = useTimecode(sheet);
   const lines = sheet?.lines ?? {};
+  const follow = move?.follow ?? null;
+  const others = piece.moves.filter(({ id: other, follow: its }) => other !== move?.id && its?.move !== move?.id);
   return (
     <>
       <div className="field">
@@ -32,12 +51,23 @@ export function PinField(props: Props) {
         <select
           id={id}
           className="form-select form-select-sm"
-          value={pin ? `${pin.line}:${pin.word ?? 'line'}` : isOwn || !canFollow ? 'frame' : 'order'}
+          value={
+            pin
+              ? `${pin.line}:${pin.word ?? 'line'}`
+              : follow
+                ? `move ${follow.how} ${follow.move}`
+                : isOwn || !canFollow
+                  ? 'frame'
+                  : 'order'
+          }
           onChange={(event) => {
             const chosen = event.target.value;
             if (chosen === 'order') onFollow?.();
             else if (chosen === 'frame') onFrame(begin);
-            else {
+            else if (chosen.startsWith('move ')) {
+              const [, how, other] = chosen.split(' ');
+              onBehind?.({ move: other, how: how as 'with' | 'after', offset: follow?.offset ?? 0 });
+            } else {
               const [line, word] = chosen.split(':');
               onPin({ line, word: word === 'line' ? null : Number(word), offset: pin?.offset ?? 0 });
             }
@@ -57,9 +87,31 @@ export function PinField(props: Props) {
                 ))}
               </optgroup>
             ))}
+          {onBehind && others.length > 0 && (
+            <optgroup label="Another move">
+              {others.flatMap((other) =>
+                (['with', 'after'] as const).map((how) => (
+                  <option key={`${how} ${other.id}`} value={`move ${how} ${other.id}`}>
+                    {how === 'with' ? 'with' : 'after'}: {moveName(piece, other, sheet)}
+                  </option>
+                )),
+              )}
+            </optgroup>
+          )}
         </select>
       </div>
-      {pin ? (
+      {follow && !pin ? (
+        <NumberField
+          label="offset"
+          unit="frames"
+          stage={piece.stage}
+          value={follow.offset}
+          min={-18000}
+          max={18000}
+          usual={0}
+          onChange={(offset) => onBehind?.({ ...follow, offset })}
+        />
+      ) : pin ? (
         <NumberField
           label="offset"
           unit="frames"

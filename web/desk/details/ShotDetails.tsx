@@ -1,5 +1,4 @@
 import { Pick } from '../../fields/Choice';
-import { CurveField } from '../../fields/CurveField';
 import { NumberField } from '../../fields/NumberField';
 import { removeMove } from '../../piece/changes';
 import type { Move, Piece } from '../../piece/document';
@@ -7,6 +6,7 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
 import { PinField } from './PinField';
+import { MoveCurve } from './MoveCurve';
 
 const MOST = 100;
 
@@ -105,7 +105,7 @@ export function ShotDetails({ piece, move }: { piece: Piece; move: Move }) {
           usual={0}
           onChange={(turn) => set({ turn })}
         />
-        <CurveField
+        <MoveCurve
           value={move.curve}
           numbers={now.curve}
           course={now.curvePoints}

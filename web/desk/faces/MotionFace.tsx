@@ -1,5 +1,4 @@
 import { Pick, Switch } from '../../fields/Choice';
-import { CurveField } from '../../fields/CurveField';
 import { NumberField } from '../../fields/NumberField';
 import { tableOf } from '../../piece/changes';
 import type { Chart, ChartMotion, Piece } from '../../piece/document';
@@ -10,6 +9,8 @@ import { useChartEdit } from '../useChartEdit';
 import { copyPart } from '../useClipboard';
 import { useProperties } from '../useForms';
 import { RunFields } from './RunFields';
+import { MANNERS } from '../details/manners';
+import { MoveCurve } from '../details/MoveCurve';
 
 const ENTRANCE: ChartMotion = {
   begin: 12,
@@ -19,6 +20,16 @@ const ENTRANCE: ChartMotion = {
   overlap: 12,
   opens: 'forward',
 };
+
+const SEQUENCES: [NonNullable<ChartMotion['sequence']>, string][] = [
+  ['laid', 'as they lie'],
+  ['backward', 'from the other end'],
+  ['sheet', 'as in the sheet'],
+  ['largest', 'the largest'],
+  ['smallest', 'the smallest'],
+  ['outward', 'the middle'],
+  ['inward', 'the ends'],
+];
 
 /** How the parts come in and leave where they have no move of their own. */
 export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
@@ -165,16 +176,32 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         ]}
         onChange={(order) => onChange({ ...motion, order })}
       />
+      {motion.order !== 'together' && motion.order !== 'length' && (
+        <Pick
+          label="first"
+          value={motion.sequence ?? 'laid'}
+          options={SEQUENCES}
+          onChange={(sequence) => onChange({ ...motion, sequence })}
+        />
+      )}
       <Pick
-        label={kind === 'entrance' ? 'opens' : 'closes'}
-        value={motion.opens}
-        options={[
-          ['forward', 'forwards'],
-          ['backward', 'backwards'],
-          ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
-        ]}
-        onChange={(opens) => onChange({ ...motion, opens })}
+        label={kind === 'entrance' ? 'comes' : 'goes'}
+        value={motion.manner ?? 'open'}
+        options={MANNERS[kind]}
+        onChange={(manner) => onChange({ ...motion, manner })}
       />
+      {(motion.manner ?? 'open') === 'open' && (
+        <Pick
+          label={kind === 'entrance' ? 'opens' : 'closes'}
+          value={motion.opens}
+          options={[
+            ['forward', 'forwards'],
+            ['backward', 'backwards'],
+            ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
+          ]}
+          onChange={(opens) => onChange({ ...motion, opens })}
+        />
+      )}
       <NumberField
         label="begins"
         unit="frames"
@@ -195,6 +222,18 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         usual={24}
         onChange={(frames) => onChange({ ...motion, frames })}
       />
+      {motion.order === 'after' && (
+        <NumberField
+          label="waits between"
+          unit="frames"
+          stage={piece.stage}
+          value={motion.hold ?? 0}
+          min={0}
+          max={18000}
+          usual={0}
+          onChange={(hold) => onChange({ ...motion, hold })}
+        />
+      )}
       {motion.order === 'overlapping' && (
         <NumberField
           label="overlap"
@@ -208,7 +247,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         />
       )}
       {follower ? (
-        <CurveField
+        <MoveCurve
           value={motion.curve}
           numbers={follower.curve}
           course={follower.curvePoints}

@@ -5,6 +5,7 @@ import { ownMove } from '../../piece/changes';
 import type { Chart, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { near } from '../voice/usePauses';
 
 /** how near to a word a dragged bar takes hold of it, in pixels */
 const SNAP = 6;
@@ -108,8 +109,9 @@ interface Drag {
   frames: number;
   end: boolean;
   last: number;
-  /** what it hung on when it was taken */
+  /** what it hung on when it was taken: words, or another move */
   pin: Move['pin'];
+  follow: Move['follow'] | null;
 }
 
 /** The keys of a move: where it begins, and where it has arrived. Drag them, or nudge them with the arrow keys. */
@@ -130,6 +132,7 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
         frames: move.frames,
         curve: draft.charts.find(({ id }) => id === chart.id)?.[kind]?.curve ?? 'ease-in-out',
         opens: move.opens as Move['opens'],
+        manner: move.manner,
       };
       work(ownMove(draft, kind, { chart: chart.id, figure: figure.id }, now));
     });
@@ -138,18 +141,23 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
     const pinned = drag.current?.pin ?? null;
     // What hangs on a word stays on it, at an offset, until another word is near.
     const pin = near ? { line: near.line, word: near.word, offset: 0 } : pinned && pinAt(pinned, frame);
+    const follow = near ? null : (drag.current?.follow ?? null);
+    const key = near || pin || follow ? frame : nearestKey(frame, SNAP / zoom, move);
     change((own) => {
-      own.begin = Math.max(0, near?.frame ?? frame);
+      own.begin = Math.max(0, near?.frame ?? key);
       own.pin = pin;
+      if (!follow) delete own.follow;
+      else own.follow = { ...follow, offset: follow.offset + frame - (drag.current?.begin ?? frame) };
     });
-    setTold(pin ? toldOf(pin) : `frame ${frame}`);
+    setTold(pin ? toldOf(pin) : follow ? 'tied to another move' : `frame ${key}`);
   };
   const down =
     (end: boolean) =>
     (event: PointerEvent): void => {
       const own = useDesk.getState().document?.moves.find(({ id }) => id === move.id);
       const { begin, frames } = move;
-      drag.current = { y: event.clientY, begin, frames, end, last: 0, pin: own?.pin ?? null };
+      const follow = own?.follow ? { ...own.follow } : null;
+      drag.current = { y: event.clientY, begin, frames, end, last: 0, pin: own?.pin ?? null, follow };
       event.currentTarget.setPointerCapture(event.pointerId);
       usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: figure.id });
     };
@@ -160,9 +168,10 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
     if (by === held.last) return;
     held.last = by;
     if (held.end) {
-      const frames = Math.max(1, held.frames + by);
+      const frames = Math.max(1, nearestKey(held.begin + held.frames + by, SNAP / zoom, move) - held.begin);
       change((own) => {
         own.frames = frames;
+        delete own.toLineEnd;
       });
       setTold(`${frames} frames`);
     }
@@ -176,8 +185,11 @@ function MoveBars({ move, kind, figure, chart, middle, lane, zoom }: BarProps) {
       event.stopPropagation();
       const by = (event.key === 'ArrowUp' ? -1 : 1) * (event.shiftKey ? 10 : 1);
       change((own) => {
-        if (end) own.frames = Math.max(1, own.frames + by);
-        else if (own.pin) own.pin.offset += by;
+        if (end) {
+          own.frames = Math.max(1, (own.toLineEnd ? move.frames : own.frames) + by);
+          delete own.toLineEnd;
+        } else if (own.pin) own.pin.offset += by;
+        else if (own.follow) own.follow.offset += by;
         else own.begin = Math.max(0, own.begin + by);
       });
     };
@@ -253,4 +265,18 @@ function nearestWord(frame: number, reach: number): { line: string; word: number
     });
   }
   return best;
+}
+
+/** The nearest beginning or end of another move, where one is near enough. */
+function nearestKey(frame: number, reach: number, own: SheetMove): number {
+  const charts = Object.values(useDesk.getState().computed?.sheet.charts ?? {});
+  const moves = charts.flatMap(({ figures }) =>
+    figures.flatMap(({ entrance, exit, changes }) => [entrance, exit, ...changes]),
+  );
+  const keys = moves.flatMap((move) =>
+    move && (move.id === null || move.id !== own.id) && move.begin !== own.begin
+      ? [move.begin, move.begin + move.frames]
+      : [],
+  );
+  return near(frame, keys, reach);
 }

@@ -29,6 +29,7 @@ export function tie(piece: Piece, said: SaidFigure, sheet: Sheet | undefined): v
       begin: now?.begin ?? 0,
       frames: now?.frames ?? 24,
       curve: chart.entrance?.curve ?? 'ease-out',
+      manner: now?.manner ?? chart.entrance?.manner,
       opens: (now?.opens as 'forward' | undefined) ?? chart.entrance?.opens ?? 'forward',
     },
   );

@@ -1,0 +1,65 @@
+import { useState, type ComponentProps } from 'react';
+import { CurveField } from '../../fields/CurveField';
+import { kindOf } from '../../fields/curves';
+import { useDesk } from '../deskStore';
+
+type Props = Omit<ComponentProps<typeof CurveField>, 'kept'>;
+
+/** The curve of a move, with those that are kept with the piece; one of one’s own can be kept under a name. */
+export function MoveCurve(props: Props) {
+  const edit = useDesk((state) => state.edit);
+  const kept = useDesk((state) => state.document?.curves) ?? [];
+  const [name, setName] = useState<string | null>(null);
+  const isKept = kept.some(({ curve }) => JSON.stringify(curve) === JSON.stringify(props.value));
+  const keep = (): void => {
+    const called = name?.trim();
+    setName(null);
+    if (called) edit((draft) => (draft.curves = [...(draft.curves ?? []), { name: called, curve: props.value }]));
+  };
+  return (
+    <>
+      <CurveField {...props} kept={kept} />
+      {kindOf(props.value) !== 'named' && (
+        <div className="curve-keep">
+          {name !== null ? (
+            <input
+              className="field-text"
+              autoFocus
+              aria-label="Name of the curve"
+              placeholder="What is it called?"
+              maxLength={60}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+              onBlur={keep}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter') event.currentTarget.blur();
+                if (event.key === 'Escape') {
+                  event.stopPropagation();
+                  setName(null);
+                }
+              }}
+            />
+          ) : isKept ? (
+            <button
+              type="button"
+              className="text-button"
+              onClick={() =>
+                edit((draft) => {
+                  draft.curves = draft.curves?.filter(
+                    ({ curve }) => JSON.stringify(curve) !== JSON.stringify(props.value),
+                  );
+                })
+              }
+            >
+              no longer keep it with the piece
+            </button>
+          ) : (
+            <button type="button" className="text-button" disabled={kept.length >= 40} onClick={() => setName('')}>
+              keep this curve with the piece
+            </button>
+          )}
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,23 @@
+import type { Sheet } from '../../api/answers';
+import type { Move, Piece } from '../../piece/document';
+
+const WORDS: Record<Move['kind'], string> = {
+  entrance: 'comes in',
+  exit: 'leaves',
+  change: 'changes',
+  emphasis: 'stands out',
+  shot: 'the camera moves',
+};
+
+/** A move, as somebody reads it: “Lamps & lights comes in”. */
+export function moveName(piece: Piece, move: Move, sheet: Sheet | undefined): string {
+  if (move.kind === 'shot') return WORDS.shot;
+  return `${targetName(piece, move, sheet)} ${WORDS[move.kind]}`;
+}
+
+function targetName(piece: Piece, { target }: Move, sheet: Sheet | undefined): string {
+  if ('words' in target) return piece.words.find(({ id }) => id === target.words)?.text ?? 'a text';
+  if ('chart' in target && 'figure' in target)
+    return sheet?.charts[target.chart]?.figures.find(({ id }) => id === target.figure)?.label ?? 'a part';
+  return 'the chart';
+}
