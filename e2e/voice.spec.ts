@@ -137,3 +137,11 @@ test('a script with other words keeps its pins or offers their kin', async ({ pa
   await expect(dialog).toContainText('1 line from WebVTT, with times of words');
   await page.keyboard.press('Escape');
 });
+
+test('playing goes on where the recording ends, and to the end of the piece', async ({ page, request }) => {
+  await openDemo(page, request, true);
+  await goTo(page, 430);
+  await page.keyboard.press('Space');
+  await expect.poll(() => frame(page), { timeout: 15_000 }).toBe(479);
+  await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
+});

@@ -14,6 +14,7 @@ export function usePlayback(rate: [number, number], recording: Recording | undef
   useEffect(() => soundPlayer.prepare(recording, [numerator, denominator]), [recording, numerator, denominator]);
   useEffect(() => {
     if (!playing) return undefined;
+    soundPlayer.begin();
     let request = 0;
     let began = performance.now();
     let from = usePlay.getState().frame;

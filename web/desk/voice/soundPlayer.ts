@@ -2,6 +2,8 @@ import type { Recording, Stage } from '../../piece/document';
 
 /** how long the first sound is waited for, in milliseconds */
 const PATIENCE = 1500;
+/** the end of a recording, in milliseconds, in which it is not begun */
+const LAST = 150;
 /** what is heard of a moment while it is scrubbed */
 const GRAIN = 120;
 
@@ -19,6 +21,8 @@ class SoundPlayer {
   private begunAt = 0;
   private state: 'silent' | 'starting' | 'sounding' = 'silent';
   private failed = '';
+  /** the sound did not come: this time it is played without */
+  private gaveUp = false;
   private grainTimer = 0;
   /** turned off at this desk; the film is not changed */
   isMuted = false;
@@ -64,13 +68,10 @@ class SoundPlayer {
 
   /** Is something to be heard in a frame? */
   reaches(frame: number, speed: number): boolean {
-    if (!this.recording || this.isMuted || speed <= 0 || this.failed === this.loaded) return false;
+    if (!this.recording || this.isMuted || this.gaveUp || speed <= 0 || this.failed === this.loaded) return false;
     const at = this.milliseconds(frame);
-    return at >= this.recording.from - 1e-6 && at < this.recording.to;
-  }
-
-  get isPlaying(): boolean {
-    return this.state !== 'silent';
+    // The last moment of it is not begun anew: that would never come to its end.
+    return at >= this.recording.from - 1e-6 && at < this.recording.to - LAST;
   }
 
   start(frame: number, speed: number): void {
@@ -81,11 +82,15 @@ class SoundPlayer {
     element.currentTime = this.milliseconds(frame) / 1000;
     element.playbackRate = speed;
     element.preservesPitch = true;
-    element.play().catch(() => (this.state = 'silent'));
+    element.play().catch(() => {
+      this.gaveUp = true;
+      this.state = 'silent';
+    });
   }
 
-  setSpeed(speed: number): void {
-    if (this.element && speed > 0) this.element.playbackRate = speed;
+  /** Playing begins: what did not come the last time may come now. */
+  begin(): void {
+    this.gaveUp = false;
   }
 
   /** The frame that is heard now, with its fraction; “held” while the first sound is on its way; null where none is. */
@@ -94,6 +99,7 @@ class SoundPlayer {
     if (this.state === 'silent' || !element || !recording) return null;
     if (this.state === 'starting') {
       if (performance.now() - this.begunAt < PATIENCE) return 'held';
+      this.gaveUp = true;
       this.stop();
       return null;
     }
@@ -114,7 +120,7 @@ class SoundPlayer {
 
   /** A short piece of what is said in a frame, while somebody looks for it. */
   grain(frame: number): void {
-    if (!this.reaches(frame, 1)) return;
+    if (this.gaveUp || !this.reaches(frame, 1)) return;
     const element = this.wake();
     element.playbackRate = 1;
     element.currentTime = this.milliseconds(frame) / 1000;
