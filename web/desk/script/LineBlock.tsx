@@ -8,6 +8,8 @@ import { isDoubtful } from '../voice/doubts';
 import { near, usePauses } from '../voice/usePauses';
 import { WordTimes } from '../voice/WordTimes';
 
+/** height of a row of text, in pixels */
+const ROW = 19.5;
 /** how near to a pause an end takes hold of it, in pixels */
 const SNAP = 6;
 
@@ -18,11 +20,13 @@ interface Props {
   zoom: number;
   left: number;
   width: number;
+  /** frames until the next line begins */
+  room: number;
   onNext: (frame: number) => void;
 }
 
 /** One spoken phrase: as tall as it is long. Its bar is dragged to move it, its foot to make it longer. */
-export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Props) {
+export function LineBlock({ line, piece, words, zoom, left, width, room, onNext }: Props) {
   const edit = useDesk((state) => state.edit);
   const picked = usePlay((state) => state.selection?.kind === 'line' && state.selection.line === line.id);
   const spoken = usePlay((state) => state.frame >= line.begin && state.frame < line.end);
@@ -142,6 +146,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, onNext }: Pro
       ) : (
         <div
           className="line-text"
+          style={{ WebkitLineClamp: Math.max(1, Math.floor((room * zoom) / ROW)) }}
           role="button"
           tabIndex={0}
           aria-label={`Line: ${line.text || 'nothing said yet'}`}

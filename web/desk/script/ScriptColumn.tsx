@@ -144,7 +144,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
             zoom={zoom}
             content={content}
           />
-          {piece.script.lines.map((line) => (
+          {piece.script.lines.map((line, index) => (
             <LineBlock
               key={line.id}
               line={line}
@@ -153,6 +153,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
               zoom={zoom}
               left={linesAt}
               width={stemsAt - linesAt - 24}
+              room={(piece.script.lines[index + 1]?.begin ?? Infinity) - line.begin}
               onNext={newLine}
             />
           ))}

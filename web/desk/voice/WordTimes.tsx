@@ -56,7 +56,15 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
     if (from) put(from.index, Math.round(from.frame + (event.clientY - from.y) / zoom));
   };
   return (
-    <div className="word-times" role="group" aria-label={`Words of: ${line.text}`} onDoubleClick={onType}>
+    <div
+      className="word-times"
+      style={{
+        minHeight: Math.max(0, ...words.map(({ frame }, index) => (frame - line.begin) * zoom + columns[index].down)),
+      }}
+      role="group"
+      aria-label={`Words of: ${line.text}`}
+      onDoubleClick={onType}
+    >
       {words.map((word, index) => {
         const doubtful = isDoubtful(word);
         const state = [
