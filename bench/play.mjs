@@ -1,4 +1,5 @@
-// The demo played with its sound at 1280×800: how many of its frames are shown, and how far picture and sound are apart.
+// The demo played with its sound at 1280×800: how many of its frames are shown, and how far sound and picture are
+// apart.
 import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { spread } from './measure.mjs';

@@ -30,7 +30,10 @@ $joined = static function (array $names, float $seconds): array {
 
     return [Sound::ofSamples($samples), $times];
 };
-$words = static fn (array $times): array => array_map(static fn (array $one): KnownWord => new KnownWord(...$one), $times);
+$words = static fn (array $times): array => array_map(
+    static fn (array $one): KnownWord => new KnownWord(...$one),
+    $times,
+);
 foreach ([60, 300] as $seconds) {
     [$recording, $truth] = $joined(array_map(static fn (string $name): string => 'flite-'.$name, VOICES), $seconds);
     $turns = intdiv(count($truth), 113);

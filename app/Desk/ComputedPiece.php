@@ -65,6 +65,7 @@ final readonly class ComputedPiece
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
         $script['words'] = (object) Sheet::words($piece);
+        $script['moves'] = (object) Sheet::moves($piece);
         $script['said'] = [];
         $script['places'] = (object) (new Places($this->drawPiece->forms))
             ->of($placed->told, $piece, $placed->shape);

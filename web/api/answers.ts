@@ -168,6 +168,8 @@ export interface Sheet {
   shots: SheetShot[];
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, SheetWord[]>;
+  /** when each move of the document runs, by its id */
+  moves: Record<string, { begin: number; frames: number }>;
   /** which figures the words of the script mean */
   said: SaidFigure[];
   length: string;

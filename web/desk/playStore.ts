@@ -33,6 +33,7 @@ type Settable = Pick<
   | 'isSideBySide'
   | 'outlines'
   | 'rulers'
+  | 'lanes'
   | 'view'
 >;
 
@@ -70,6 +71,8 @@ interface PlayState {
   outlines: boolean;
   /** what rulers around the stage count in, or none */
   rulers: Rulers;
+  /** lanes of words, charts and camera beside the stems */
+  lanes: boolean;
   /** how near the stage is looked at: 1 shows all of it; and the point of it in the middle of the view */
   view: { zoom: number; x: number; y: number } | null;
   /** pixels of the script for one frame */
@@ -106,6 +109,7 @@ const START = {
   isSideBySide: false,
   outlines: false,
   rulers: 'none' as Rulers,
+  lanes: false,
   view: null,
   zoom: 1.4,
 };

@@ -2,19 +2,7 @@ import type { Course, Sheet, SheetFigure } from '../api/answers';
 
 /** The frames on which moves begin now, pins resolved, by move id. */
 export function beginsOf(sheet: Sheet | undefined): Record<string, number> {
-  const begins: Record<string, number> = {};
-  for (const { changes } of Object.values(sheet?.words ?? {})) {
-    for (const { id, begin } of changes) if (id) begins[id] = begin;
-  }
-  for (const { figures, changes: ofChart } of Object.values(sheet?.charts ?? {})) {
-    for (const { id, begin } of ofChart) if (id) begins[id] = begin;
-    for (const { entrance, exit, changes } of figures) {
-      for (const { id, begin } of changes) if (id) begins[id] = begin;
-      if (entrance?.id) begins[entrance.id] = entrance.begin;
-      if (exit?.id) begins[exit.id] = exit.begin;
-    }
-  }
-  return begins;
+  return Object.fromEntries(Object.entries(sheet?.moves ?? {}).map(([id, { begin }]) => [id, begin]));
 }
 
 export function figureOf(sheet: Sheet | undefined, chart: string, figure: string): SheetFigure | undefined {

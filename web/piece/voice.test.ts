@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { setRate } from './changes';
 import type { HeardLine, Piece } from './document';
+import { allAsOne, shiftAfter } from './timing';
 import { joinLine, pinnedWords, splitLine, takeScript } from './script';
 import { addRecording, heardOf, letWordGo, momentAt, recordingOf, setWordAt, shiftRecording } from './voice';
 
@@ -86,5 +87,35 @@ describe('lines that are divided, joined and replaced', () => {
     takeScript(made, lines, { 'l2:0': { line: 'l2', word: 0 }, 'l2:1': { line: 'l2', word: 1 } }, { [id]: 42 });
     expect(made.moves[0]).toMatchObject({ pin: null, begin: 42 });
     expect(recordingOf(made)?.heard.map(({ line }) => line)).toEqual(['l2']);
+  });
+});
+
+describe('all that comes later', () => {
+  it('is shifted, apart from what is pinned or said by a recording', () => {
+    const made = piece();
+    const [pinned] = made.moves;
+    made.moves.push({ ...pinned, id: 'free', pin: null, begin: 100 }, { ...pinned, id: 'early', pin: null, begin: 20 });
+    made.script.lines.push({ id: 'l3', text: 'Not heard', begin: 200, end: 240 });
+    const { frames } = made.stage;
+    shiftAfter(made, 50, 12);
+    expect(made.moves.map(({ begin }) => begin)).toEqual([pinned.begin, 112, 20]);
+    expect(made.script.lines.map(({ begin, end }) => [begin, end])).toEqual([
+      [30, 60],
+      [90, 120],
+      [212, 252],
+    ]);
+    expect(made.stage.frames).toBe(frames + 12);
+    shiftAfter(made, 100, -500);
+    expect(made.moves[1].begin, 'nothing goes before the playhead').toBe(100);
+  });
+
+  it('comes as one part does, each when it did', () => {
+    const made = piece();
+    const [one] = made.moves;
+    made.moves.push({ ...one, id: 'other', target: { chart: 'chart1', figure: 'r5' }, begin: 77, frames: 9 });
+    Object.assign(one, { target: { chart: 'chart1', figure: 'r1' }, manner: 'pop', frames: 31 });
+    allAsOne(made, made.charts[0], 'entrance', one);
+    expect(made.moves[1]).toMatchObject({ begin: 77, frames: 31, manner: 'pop' });
+    expect(made.charts[0].entrance).toMatchObject({ frames: 31, manner: 'pop' });
   });
 });

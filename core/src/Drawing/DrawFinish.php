@@ -73,7 +73,7 @@ final readonly class DrawFinish
         if ($shadow === null || $marks === []) {
             return $glows;
         }
-        // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way takes its own along.
+        // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
         $colour = $shadow->colour ?? '#000000';
         $outlines = $shadows = [];
         foreach ($marks as $figureId => $mark) {

@@ -225,6 +225,15 @@ final readonly class Sheet
         ];
     }
 
+    /** @return array<string, array{begin: int, frames: int}> when each move of the document runs, by its id */
+    public static function moves(Piece $piece): array
+    {
+        return array_map(
+            static fn (TimedMove $move): array => ['begin' => $move->begin, 'frames' => $move->frames()],
+            (new Moves($piece, new Beats($piece)))->all(),
+        );
+    }
+
     /**
      * Which figures the words of the script mean.
      *

@@ -187,6 +187,12 @@ final class Moves
         return array_values(array_replace(array_keys($places), array_flip(array_keys($first))));
     }
 
+    /** @return array<string, TimedMove> all moves of the document, by their ids */
+    public function all(): array
+    {
+        return array_map(fn (Move $move): TimedMove => $this->timed($move), $this->byId);
+    }
+
     public function ofWords(string $wordsId): FigureMoves
     {
         return new FigureMoves($this->own('entrance', null, null, $wordsId), $this->own('exit', null, null, $wordsId));

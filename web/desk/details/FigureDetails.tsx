@@ -4,6 +4,7 @@ import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { columnIndex, isFigureMove, moveOf, ownMove, removeMove, setOwn, tableOf } from '../../piece/changes';
 import type { Own, Piece } from '../../piece/document';
+import { allAsOne } from '../../piece/timing';
 import { useDesk } from '../deskStore';
 import { EdgeFields, GLOW, PATTERN, PatternFields, STROKE, StrokeFields } from '../faces/finishFields';
 import { figureOf } from '../sheet';
@@ -92,6 +93,22 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
                 }
               >
                 <i className="bi bi-arrow-return-left" aria-hidden="true" /> as the chart
+              </button>
+            )}
+            {isOwn && (
+              <button
+                type="button"
+                className="text-button"
+                title="As long, with this curve and manner; each keeps when it begins"
+                onClick={() =>
+                  edit((draft) => {
+                    const one = draft.charts.find(({ id }) => id === chartId);
+                    const own = moveOf(draft, moveKind, target);
+                    if (one && own) allAsOne(draft, one, moveKind, own);
+                  })
+                }
+              >
+                <i className="bi bi-collection" aria-hidden="true" /> all parts as this one
               </button>
             )}
           </>

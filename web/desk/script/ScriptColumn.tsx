@@ -9,7 +9,9 @@ import { useChart } from '../useChart';
 import { RecordingBar } from '../voice/RecordingBar';
 import { VoiceLane } from '../voice/VoiceLane';
 import { LineBlock } from './LineBlock';
+import { lanesWidth, otherLanes, OtherLanes } from './OtherLanes';
 import { Playhead } from './Playhead';
+import { ShiftMenu } from './ShiftMenu';
 import { Rule } from './Rule';
 import { laneWidth, Stems } from './Stems';
 import { Ties } from './Ties';
@@ -76,7 +78,10 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   useRoving(content, 'div.line-text');
   const seen = useSeen(scroller, zoom);
   const stemsAt = Math.round(width * STEMS_AT);
-  const lane = laneWidth(width - stemsAt - 10, figures.length);
+  const hasLanes = usePlay((state) => state.lanes);
+  const others = otherLanes(piece);
+  const beside = hasLanes ? lanesWidth(piece) : 0;
+  const lane = laneWidth(width - stemsAt - 10 - beside, figures.length);
   const newLine = (frame: number): void => {
     let made = '';
     edit((draft) => {
@@ -102,6 +107,19 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
         >
           <i className="bi bi-plus-lg" aria-hidden="true" /> line
         </button>
+        <ShiftMenu piece={piece} />
+        {others.length > 0 && (
+          <button
+            type="button"
+            className={`text-button lanes-fold${hasLanes ? ' is-on' : ''}`}
+            aria-pressed={hasLanes}
+            title={`${others.map(({ title }) => title).join(', ')}: their moves in lanes beside the stems`}
+            onClick={() => usePlay.getState().set({ lanes: !hasLanes })}
+          >
+            <i className="bi bi-list-nested" aria-hidden="true" />
+            <span className="visually-hidden">Lanes of words, charts and camera</span>
+          </button>
+        )}
         <div className="lane-chips" ref={chips} role="group" aria-label="Stems" style={{ left: stemsAt }}>
           {figures.map((figure, index) => {
             const picked = selection?.kind === 'figure' && selection.figure === figure.id;
@@ -135,6 +153,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} seen={seen} />
           {recording?.sound && <VoiceLane piece={piece} recording={recording} zoom={zoom} width={VOICE} seen={seen} />}
           <Stems figures={figures} chart={chart} piece={piece} left={stemsAt} lane={lane} zoom={zoom} height={height} />
+          {hasLanes && (
+            <OtherLanes piece={piece} left={stemsAt + lane * figures.length + 4} zoom={zoom} height={height} />
+          )}
           <Ties
             piece={piece}
             figures={figures}

@@ -1,0 +1,90 @@
+import type { Move, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
+import { usePlay, type Selection } from '../playStore';
+import { moveName } from '../details/moveName';
+
+const LANE = 15;
+
+interface Lane {
+  name: string;
+  title: string;
+  moves: Move[];
+}
+
+/** What moves besides the figures of the chart: words, whole charts, the camera. Only what there is gets a lane. */
+export function otherLanes(piece: Piece): Lane[] {
+  const lanes = [
+    { name: 'words', title: 'Titles and other words', moves: piece.moves.filter(({ target }) => 'words' in target) },
+    {
+      name: 'chart',
+      title: 'Changes of whole charts',
+      moves: piece.moves.filter(({ kind, target }) => kind === 'change' && 'chart' in target && !('figure' in target)),
+    },
+    { name: 'camera', title: 'The camera', moves: piece.moves.filter(({ kind }) => kind === 'shot') },
+  ];
+  return lanes.filter(({ moves }) => moves.length > 0);
+}
+
+export const lanesWidth = (piece: Piece): number => otherLanes(piece).length * LANE;
+
+function selectionOf(move: Move): Selection {
+  if (move.kind === 'shot') return { kind: 'shot', shot: move.id };
+  if ('words' in move.target) return { kind: 'words', words: move.target.words };
+  return 'chart' in move.target ? { kind: 'chart', chart: move.target.chart } : null;
+}
+
+/** Each move as a bar from where it begins to where it has arrived; a click selects what it moves. */
+export function OtherLanes({
+  piece,
+  left,
+  zoom,
+  height,
+}: {
+  piece: Piece;
+  left: number;
+  zoom: number;
+  height: number;
+}) {
+  const sheet = useDesk((state) => state.computed?.sheet);
+  const lanes = otherLanes(piece);
+  return (
+    <svg className="other-lanes" style={{ left }} width={lanes.length * LANE} height={height + 8}>
+      {lanes.map(({ name, moves }, index) => {
+        const middle = (index + 0.5) * LANE;
+        return (
+          <g key={name}>
+            <line className="lane" x1={middle} x2={middle} y1={0} y2={height} />
+            {moves.map((move) => {
+              const now = sheet?.moves[move.id];
+              if (!now) return null;
+              return (
+                <g
+                  key={move.id}
+                  className="other-move"
+                  role="button"
+                  tabIndex={0}
+                  aria-label={moveName(piece, move, sheet)}
+                  onClick={() => usePlay.getState().select(selectionOf(move))}
+                  onKeyDown={(event) => {
+                    if (event.key === 'Enter') usePlay.getState().select(selectionOf(move));
+                  }}
+                >
+                  <title>{moveName(piece, move, sheet)}</title>
+                  <rect
+                    className="other-course"
+                    x={middle - 3}
+                    width={6}
+                    y={now.begin * zoom}
+                    height={Math.max(3, now.frames * zoom)}
+                    rx={3}
+                  />
+                  <rect className="other-key" x={middle - 5} width={10} y={now.begin * zoom - 1} height={2} />
+                </g>
+              );
+            })}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,42 @@
+import { MOST_FRAMES } from './changes';
+import type { Chart, Move, Piece } from './document';
+import { recordingOf } from './voice';
+
+const within = (frame: number): number => Math.max(0, Math.min(MOST_FRAMES, frame));
+
+/**
+ * All that begins on a frame or later, and hangs on nothing else, begins so much later or earlier; nothing of it before
+ * that frame. Lines that a recording says stay with it, and what is pinned stays with its words.
+ */
+export function shiftAfter(piece: Piece, from: number, by: number): void {
+  const shifted = (begin: number): number => (begin >= from ? within(Math.max(from, begin + by)) : begin);
+  for (const move of piece.moves) {
+    if (!move.pin && !move.follow) move.begin = shifted(move.begin);
+    if (typeof move.emphasis?.until === 'number') move.emphasis.until = shifted(move.emphasis.until);
+  }
+  for (const chart of piece.charts) {
+    for (const motion of [chart.entrance, chart.exit]) if (motion) motion.begin = shifted(motion.begin);
+    if (chart.run) chart.run.begin = shifted(chart.run.begin);
+  }
+  const said = new Set(recordingOf(piece)?.heard.map(({ line }) => line));
+  for (const line of piece.script.lines) {
+    if (said.has(line.id)) continue;
+    const length = line.end - line.begin;
+    line.begin = shifted(line.begin);
+    line.end = within(line.begin + length);
+  }
+  piece.script.lines.sort((a, b) => a.begin - b.begin);
+  const ends = piece.script.lines.map(({ end }) => end);
+  if (by > 0) piece.stage.frames = Math.min(MOST_FRAMES, Math.max(piece.stage.frames + by, ...ends));
+}
+
+/** All parts of a chart come, or go, as one does: as long, with its curve and manner; each keeps when. */
+export function allAsOne(piece: Piece, chart: Chart, kind: 'entrance' | 'exit', move: Move): void {
+  const { frames, curve, opens, manner = 'open' } = move;
+  for (const other of piece.moves) {
+    if (other.kind !== kind || !('chart' in other.target) || other.target.chart !== chart.id) continue;
+    Object.assign(other, { frames, curve, opens, manner });
+  }
+  const motion = chart[kind];
+  if (motion) Object.assign(motion, { frames, curve, opens, manner });
+}
