@@ -28,6 +28,7 @@ Route::post('charts', [ArrangementController::class, 'chart']);
 Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
+Route::post('compute/at', [ComputeController::class, 'at']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);
 
 Route::post('script/read', [ScriptController::class, 'read']);

@@ -95,6 +95,20 @@ final readonly class ComputedPiece
     }
 
     /**
+     * What the figures are on a frame, as JSON; none where they cannot be drawn.
+     */
+    public function atText(PlacedPiece $placed, int $frame): string
+    {
+        try {
+            $charts = Sheet::at($this->drawPiece->timings($placed->piece), $frame);
+        } catch (ImpossibleFigures) {
+            $charts = [];
+        }
+
+        return json_encode(['charts' => (object) $charts], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
      * The comparison of picture and figures, as JSON.
      *
      * @throws ImpossibleFigures

@@ -30,6 +30,15 @@ final readonly class ComputeController
         return self::json($this->computed->forDesk($this->placed($body), $frame, $inHurry));
     }
 
+    /** What the figures are on one frame. */
+    public function at(Request $request): Response
+    {
+        $body = Body::of($request);
+        $last = $body->piece()->stage->frames - 1;
+
+        return self::json($this->computed->atText($this->placed($body), $body->get('frame')->whole(0, $last)));
+    }
+
     public function proof(Request $request): Response
     {
         $body = Body::of($request);

@@ -95,6 +95,37 @@ final readonly class Sheet
     }
 
     /**
+     * What the figures are on one frame: how much of each is there, what its reading says, its share and its size.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return array<string, array<string, array{isFull: bool, reading: string, share: string, measured: string}>>
+     */
+    public static function at(array $timings, int $frame): array
+    {
+        $charts = [];
+        foreach ($timings as $chartId => $timing) {
+            $layout = $timing->layoutAt($frame);
+            $isAngle = $layout->measure() === Measure::Angle;
+            foreach ($timing->figures()->list as $figure) {
+                $moves = $timing->moves[$figure->id];
+                $amount = $moves->amountAt($frame);
+                $shown = $timing->shownAt($figure->id, $frame);
+                $isFull = $amount >= 1.0 && abs($shown - abs($timing->fractionAt($figure->id, 0))) < 1e-9;
+                $share = $timing->isOnScale() ? $figure->share() * $amount : $shown;
+                $charts[$chartId][$figure->id] = [
+                    'isFull' => $isFull,
+                    'reading' => $timing->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
+                    'share' => number_format($share * 100, 2).' %',
+                    'measured' => self::size($layout, $shown * $layout->whole($figure->id), $isAngle),
+                ];
+            }
+        }
+
+        return $charts;
+    }
+
+    /**
      * Where the numbers of a chart's form are taken hold of, and what follows from moving the hand: those that no move
      * changes.
      *
@@ -363,8 +394,11 @@ final readonly class Sheet
     /** What of the mark is in proportion, with its unit. */
     private static function measured(ChartTiming $timing, Layout $layout, string $figureId, bool $isAngle): string
     {
-        $measured = abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId);
+        return self::size($layout, abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId), $isAngle);
+    }
 
+    private static function size(Layout $layout, float $measured, bool $isAngle): string
+    {
         return match (true) {
             $isAngle => number_format($measured, 2).'°',
             $layout->measure() === Measure::Area => number_format($measured / 1000, 1).'k px²',

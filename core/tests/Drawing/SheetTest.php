@@ -117,4 +117,20 @@ final class SheetTest extends TestCase
 
         return end($points)[1];
     }
+
+    public function testTheSheetSaysWhatFiguresAreOnAFrame(): void
+    {
+        $piece = Sample::piece("First\t60\nSecond\t40", ['charts.0.entrance' => [
+            'begin' => 10, 'frames' => 20, 'curve' => 'linear', 'order' => 'after', 'overlap' => 0, 'opens' => 'forward',
+        ]]);
+        $timings = Sample::drawPiece()->timings($piece);
+        $told = static fn (int $frame): array => array_map(
+            static fn (array $now): array => [$now['isFull'], $now['share'], $now['measured']],
+            Sheet::at($timings, $frame)['chart1'],
+        );
+        self::assertSame(['r1' => [false, '0.00 %', '0.00°'], 'r2' => [false, '0.00 %', '0.00°']], $told(10));
+        self::assertSame(['r1' => [false, '30.00 %', '108.00°'], 'r2' => [false, '0.00 %', '0.00°']], $told(20));
+        self::assertSame(['r1' => [true, '60.00 %', '216.00°'], 'r2' => [false, '10.00 %', '36.00°']], $told(35));
+        self::assertSame(['r1' => [true, '60.00 %', '216.00°'], 'r2' => [true, '40.00 %', '144.00°']], $told(50));
+    }
 }

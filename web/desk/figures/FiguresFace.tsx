@@ -11,6 +11,7 @@ import { usePlay } from '../playStore';
 import { FigureGrid } from './FigureGrid';
 import { FigureHead, LabelHead } from './heads';
 import { gridRows, type GridRow } from './gridRows';
+import { useFiguresNow } from './useFiguresNow';
 import { rowActions } from './RowActions';
 import { SheetFoot } from './SheetFoot';
 
@@ -20,7 +21,8 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const selection = usePlay((state) => state.selection);
   const wanted = usePlay((state) => state.wantedCell);
   const table = tableOf(piece, chart);
-  const rows = useMemo(() => (table ? gridRows(table, chart, computed) : []), [table, chart, computed]);
+  const now = useFiguresNow(piece, chart.id);
+  const rows = useMemo(() => (table ? gridRows(table, chart, computed, now) : []), [table, chart, computed, now]);
   const change = useCallback(
     (work: (draft: Table, chart: Chart, piece: Piece) => void): void =>
       useDesk.getState().edit((draft) => {

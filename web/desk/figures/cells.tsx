@@ -115,7 +115,15 @@ export function textColumn(id: string, field: Text): Partial<Column<GridRow, Tex
 type Shown = 'share' | 'measured' | 'starts';
 
 function ShownCell({ rowData, columnData: field }: CellProps<GridRow, Shown>) {
-  return <span className="cell-text num soft">{rowData[field]}</span>;
+  const isNow = rowData.now !== null && field !== 'starts';
+  return (
+    <span
+      className={`cell-text num ${isNow ? 'is-now' : 'soft'}`}
+      title={isNow ? `On this frame; its reading says ${rowData.now === '' ? 'nothing yet' : rowData.now}` : undefined}
+    >
+      {rowData[field]}
+    </span>
+  );
 }
 
 /** A cell that only shows what follows from the others. */

@@ -2,6 +2,7 @@ import type { Computed, Problem, SheetFigure } from '../../api/answers';
 import { columnIndex } from '../../piece/changes';
 import type { Chart, Table } from '../../piece/document';
 import { shortTimecode } from '../../common/words';
+import type { FigureNow } from './useFiguresNow';
 
 /** A row of the sheet as the grid shows it. What was typed can be changed; the rest follows from it. */
 export interface GridRow {
@@ -23,6 +24,8 @@ export interface GridRow {
   share: string;
   measured: string;
   starts: string;
+  /** what its reading says on the frame of the playhead, where not all of it is there; else null */
+  now: string | null;
   problem: Problem | null;
   isOff: boolean;
 }
@@ -40,11 +43,17 @@ export const NEW_ROW: GridRow = {
   share: '–',
   measured: '–',
   starts: '–',
+  now: null,
   problem: null,
   isOff: false,
 };
 
-export function gridRows(table: Table, chart: Chart, computed: Computed | null): GridRow[] {
+export function gridRows(
+  table: Table,
+  chart: Chart,
+  computed: Computed | null,
+  now: Record<string, FigureNow> = {},
+): GridRow[] {
   const column = columnIndex(table, chart);
   const figures = new Map<string, SheetFigure>();
   for (const figure of computed?.sheet.charts[chart.id]?.figures ?? []) {
@@ -58,6 +67,8 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
   const worked = computed?.sheet.charts[chart.id]?.worked ?? {};
   return table.rows.map((row, place) => {
     const figure = figures.get(row.id);
+    const here = figure && now[figure.id];
+    const isPart = here !== undefined && !here.isFull;
     return {
       id: row.id,
       label: row.label,
@@ -74,9 +85,10 @@ export function gridRows(table: Table, chart: Chart, computed: Computed | null):
       number: place + 2,
       isRest: figure?.isRest ?? false,
       colour: figure?.colour ?? null,
-      share: figure?.share ?? '–',
-      measured: figure?.measured ?? '–',
+      share: isPart ? here.share : (figure?.share ?? '–'),
+      measured: isPart ? here.measured : (figure?.measured ?? '–'),
       starts: startsOf(figure),
+      now: isPart ? here.reading : null,
       problem: problems.get(row.id) ?? null,
       isOff: chart.own[row.id]?.off === true,
     };
