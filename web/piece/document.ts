@@ -316,6 +316,14 @@ export interface SoftEdge {
    * null: the colour of the mark for a glow, black for a shadow
    */
   colour: Colour | null;
+  /**
+   * how much of a glow comes and goes like breath; usually none
+   */
+  breath?: number;
+  /**
+   * seconds of one breath
+   */
+  every?: number;
 }
 /**
  * A line along the edge of a mark.
@@ -340,6 +348,10 @@ export interface Stroke {
    */
   gap: number;
   caps: 'butt' | 'round';
+  /**
+   * how fast dashes march along it, pixels a second; below 0 the other way; usually not at all
+   */
+  march?: number;
 }
 /**
  * The words of a chart.

@@ -11,6 +11,7 @@ use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Words\TextSetter;
@@ -18,14 +19,14 @@ use Lupine\Core\Words\TextSetter;
 /** A chart: furniture, shadows and glows at the back, then the marks with their patterns, then its words. */
 final readonly class DrawChart
 {
-    public function __construct(private TextSetter $setter, private FrameRange $range)
+    public function __construct(private TextSetter $setter, private FrameRange $range, private Loops $loops)
     {
     }
 
     public function draw(Chart $chart, ChartTiming $timing, Ground $ground): GroupNode
     {
         $shapes = ChartShapes::of($timing, $this->range);
-        $finish = new DrawFinish($chart, $shapes, $timing);
+        $finish = new DrawFinish($chart, $shapes, $timing, $this->loops);
         $poses = new FigurePoses($timing, $shapes);
         $marks = $this->marks($chart, $timing, $shapes, $finish);
         $furniture = new DrawFurniture($chart, $timing, $shapes, $this->setter);

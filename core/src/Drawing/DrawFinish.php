@@ -8,6 +8,7 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\PatternTile;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\SoftEdge;
@@ -22,6 +23,7 @@ final readonly class DrawFinish
         private Chart $chart,
         private ChartShapes $shapes,
         private ChartTiming $timing,
+        private Loops $loops,
     ) {
     }
 
@@ -65,6 +67,10 @@ final readonly class DrawFinish
                     self::soft($mark->outline, $glow, $colour, 0.5),
                     self::soft($mark->outline, $glow, $colour, 0.16),
                 ];
+                if ($glow->breath > 0) {
+                    $breath = $this->loops->breath($glow->breath, $glow->every, $this->shapes->range);
+                    $soft = [new GroupNode('breath-'.$figureId, $soft, $breath)];
+                }
                 array_push($glows, ...$poses->pose($figureId, $soft));
             }
         }
@@ -138,6 +144,9 @@ final readonly class DrawFinish
             $isInside ? $stroke->width * 2 : $stroke->width,
             $stroke->caps,
             $stroke->dash > 0 && $stroke->gap > 0 ? [$stroke->dash, $stroke->gap] : [],
+            $stroke->isMarching()
+                ? $this->loops->march($stroke->march, $stroke->dash + $stroke->gap, $this->shapes->range)
+                : null,
         );
         $path = new PathNode($mark->outline, new FlatPaint($stroke->colour), $stroke->opacity, stroke: $line);
 

@@ -10,6 +10,7 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;
@@ -54,7 +55,7 @@ final readonly class DrawPiece
         $moves = new Moves($piece, new Beats($piece));
         $timings = $this->timings($piece, $moves);
         $texts = new DrawTexts($this->setter);
-        $charts = new DrawChart($this->setter, $range);
+        $charts = new DrawChart($this->setter, $range, Loops::of($piece->stage));
         $boxes = new StageBoxes($piece, $timings, $this->setter);
         $before = [];
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {

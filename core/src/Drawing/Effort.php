@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
+use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Script\Beats;
 
@@ -47,11 +48,35 @@ final readonly class Effort
             $movers[] = $timing->effort(...);
             $marks += count($timing->moves);
         }
+        foreach ($piece->charts as $chart) {
+            $looping = self::looping($chart, array_keys($timings[$chart->id]->moves ?? []));
+            if ($looping > 0) {
+                $movers[] = static fn (FrameRange $range): int => $looping * $range->count();
+            }
+        }
         foreach ($piece->words as $words) {
             $movers[] = $moves->ofWords($words->id)->movingFrames(...);
         }
 
         return new self($movers, $marks, $piece->stage->frames);
+    }
+
+    /**
+     * @param list<string|int> $figures
+     *
+     * @return int how many marks have something that goes round on every frame
+     */
+    private static function looping(Chart $chart, array $figures): int
+    {
+        $looping = 0;
+        foreach ($figures as $figure) {
+            $own = $chart->own((string) $figure);
+            $stroke = $own->hasStroke ? $own->stroke : $chart->finish->stroke;
+            $glow = $own->hasGlow ? $own->glow : $chart->finish->glow;
+            $looping += ($stroke?->isMarching() ?? false) || ($glow->breath ?? 0.0) > 0 ? 1 : 0;
+        }
+
+        return $looping;
     }
 
     public function within(FrameRange $range): int

@@ -14,6 +14,10 @@ final readonly class SoftEdge
         public float $opacity,
         /** null: the mark's own colour for a glow, black for a shadow */
         public ?string $colour,
+        /** how much of it comes and goes like breath, 0 to 1 */
+        public float $breath,
+        /** seconds of one breath */
+        public float $every,
     ) {
     }
 
@@ -27,6 +31,8 @@ final readonly class SoftEdge
             $field->get('reach')->number(1, 400, 40),
             $field->get('opacity')->number(0, 1, 0.6),
             $field->get('colour')->isNull() ? null : $field->get('colour')->colour(),
+            $field->get('breath')->number(0, 1, 0),
+            $field->get('every')->number(0.2, 120, 3),
         );
     }
 }

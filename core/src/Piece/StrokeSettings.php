@@ -23,7 +23,14 @@ final readonly class StrokeSettings
         /** length of a gap between two dashes, in pixels */
         public float $gap,
         public string $caps,
+        /** how fast dashes march along it, in pixels a second; below 0 the other way, 0 not at all */
+        public float $march,
     ) {
+    }
+
+    public function isMarching(): bool
+    {
+        return $this->march !== 0.0 && $this->dash > 0 && $this->gap > 0;
     }
 
     public static function read(Field $field): ?self
@@ -40,6 +47,7 @@ final readonly class StrokeSettings
             $field->get('dash')->number(0, 2000, 0),
             $field->get('gap')->number(0, 2000, 0),
             $field->get('caps')->oneOf(self::CAPS, 'butt'),
+            $field->get('march')->number(-5000, 5000, 0),
         );
     }
 }

@@ -105,6 +105,29 @@ export function EdgeFields({
           onChange={(colour) => onChange({ ...edge, colour })}
         />
       )}
+      {!shared && (
+        <NumberField
+          label="breathes"
+          unit="fraction"
+          value={edge.breath ?? 0}
+          min={0}
+          max={1}
+          usual={0}
+          onChange={(breath) => onChange({ ...edge, breath })}
+        />
+      )}
+      {!shared && (edge.breath ?? 0) > 0 && (
+        <NumberField
+          label="every"
+          sign="s"
+          value={edge.every ?? 3}
+          min={0.2}
+          max={120}
+          step={0.5}
+          usual={3}
+          onChange={(every) => onChange({ ...edge, every })}
+        />
+      )}
     </>
   );
 }
@@ -164,6 +187,16 @@ export function StrokeFields({ stroke, onChange }: { stroke: Stroke; onChange: (
             max={2000}
             usual={14}
             onChange={(gap) => onChange({ ...stroke, gap })}
+          />
+          <NumberField
+            label="marches"
+            sign="px/s"
+            value={stroke.march ?? 0}
+            min={-5000}
+            max={5000}
+            step={10}
+            usual={0}
+            onChange={(march) => onChange({ ...stroke, march })}
           />
           <Choice
             label="ends"
