@@ -145,3 +145,73 @@ test('playing goes on where the recording ends, and to the end of the piece', as
   await expect.poll(() => frame(page), { timeout: 15_000 }).toBe(479);
   await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
 });
+
+test('a script pasted on the shelf tells its chart, and figures that are said are tied to their words', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/');
+  await page
+    .getByRole('textbox', { name: 'Figures' })
+    .fill('We mended 1,248 broken things. Four in ten were kettles, 23 per cent lamps, and the rest was clothing.');
+  const told = page.getByRole('group', { name: 'What the text tells' });
+  await expect(told).toContainText('It tells 3 figures in 2 lines');
+  await expect(told.getByLabel('title')).toHaveValue('1,248 broken things');
+  await told.getByLabel('Name of “the rest”').fill('Coats and other clothing');
+  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await expect(page.locator('.proof-word')).toContainText('exact');
+  const id = page.url().split('/').pop()!;
+  const { document } = await stored(request, id);
+  expect(document.tables[0].rows.map(({ label, cells }) => [label, cells[0]])).toEqual([
+    ['Kettles', '40 %'],
+    ['Lamps', '23 %'],
+    ['Coats and other clothing', 'rest'],
+  ]);
+  expect(document.moves.map(({ pin }) => [pin?.line, pin?.word])).toEqual([
+    ['line2', 0],
+    ['line2', 5],
+    ['line2', 10],
+  ]);
+  await expect(page.getByRole('button', { name: /^tie/ })).toHaveCount(0);
+
+  // A part that is let go is offered again, and what is said of another figure is told.
+  await page.locator('.lane-chip').nth(1).click();
+  await page.getByRole('button', { name: 'as the chart' }).click();
+  await page.getByRole('button', { name: 'tie 1 figure' }).click();
+  await saved(page);
+  expect((await stored(request, id)).document.moves.map(({ pin }) => pin?.word).sort()).toEqual([0, 10, 5]);
+  await page.locator('.line .line-text').nth(1).dblclick();
+  await page
+    .getByLabel('Narration line')
+    .fill('Four in ten were kettles, 33 per cent lamps, and the rest was clothing.');
+  await page.keyboard.press('Escape');
+  await page.locator('.line').nth(1).click();
+  await expect(page.locator('.said-list')).toContainText('the table says 23 % for Lamps');
+  await expect(page.locator('.proof-word')).toContainText('to look at');
+});
+
+test('a part pops up with a settle of its own, which is kept with the piece', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await page.locator('.lane-chip').nth(2).click();
+  const details = page.getByRole('complementary');
+  await details.getByLabel('comes', { exact: true }).selectOption('popping up');
+  await details.getByLabel('curve', { exact: true }).selectOption('settle');
+  await details.getByLabel('past its end').fill('12%');
+  await details.getByLabel('past its end').press('Enter');
+  await details.getByRole('button', { name: 'keep this curve' }).click();
+  await details.getByLabel('Name of the curve').fill('lively');
+  await page.keyboard.press('Enter');
+  await details.getByLabel('begins').selectOption({ label: 'after: Lamps & lights comes in' });
+  await details.getByRole('button', { name: 'all parts as this one' }).click();
+  await saved(page);
+  const { document } = await stored(request, id);
+  const settle = { settle: { past: 0.12, back: 9 } };
+  expect(document.curves).toEqual([{ name: 'lively', curve: settle }]);
+  const parts = document.moves.filter(({ target }) => 'figure' in target);
+  expect(parts.every(({ curve, manner }) => manner === 'pop' && JSON.stringify(curve) === JSON.stringify(settle))).toBe(
+    true,
+  );
+  const lamps = parts.find(({ target }) => 'figure' in target && target.figure === 'r2');
+  expect(parts.find(({ target }) => 'figure' in target && target.figure === 'r3')?.follow?.move).toBe(lamps?.id);
+  await expect(page.locator('.proof-word')).toContainText('exact');
+});
