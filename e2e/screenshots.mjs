@@ -105,8 +105,18 @@ try {
   await page.locator('.on-stage-chart .list-pick').first().click();
   await shot('desk-tilted');
 
+  await page.goto('/');
+  await page
+    .getByRole('textbox', { name: 'Figures' })
+    .fill(
+      'Last year, neighbours carried 1,248 broken things through our door. Four in ten were kettles and toasters. ' +
+        '23 per cent were lamps, a sixth was clothing, and the rest was bikes and toys.',
+    );
+  await page.waitForSelector('.told');
+  await shot('shelf-told');
+  await page.getByRole('textbox', { name: 'Figures' }).fill('');
   await open('The Mending Room');
-  await goTo(259);
+  await goTo(296);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
   await shot('desk');
   await goTo(420);
@@ -116,7 +126,7 @@ try {
   await shot('desk-finish');
   await page.getByRole('tab', { name: 'Motion' }).click();
   await page.getByRole('button', { name: /Line: Bikes/ }).click();
-  await goTo(330);
+  await goTo(372);
   await page
     .getByRole('button', { name: 'Safe areas' })
     .or(page.getByRole('button', { name: 'safe area' }))
@@ -178,10 +188,6 @@ try {
   await goTo(180);
   await page.getByRole('button', { name: 'Stem of Spring' }).click();
   await shot('desk-dark');
-  await page.keyboard.press('Escape');
-  await page.keyboard.press('?');
-  await page.waitForSelector('.modal.show');
-  await shot('keys-dark');
 } finally {
   await browser.close();
   server.kill('SIGTERM');
