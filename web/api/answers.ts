@@ -1,5 +1,5 @@
 import type { Reel } from '../../painter/src';
-import type { Piece, Table } from '../piece/document';
+import type { Move, Piece, Table } from '../piece/document';
 import type { SaidFigure, SheetWord } from './scriptAnswers';
 
 export interface Problem {
@@ -67,7 +67,7 @@ export interface SheetMove {
   /** the numbers of a curve with handles */
   curve: [number, number, number, number] | null;
   curvePoints: number[];
-  manner: 'open' | 'pop' | 'fade' | 'rise';
+  manner: NonNullable<Move['manner']>;
   opens: string;
 }
 

@@ -55,27 +55,17 @@ export async function ask<T>(
   return (await response.json()) as T;
 }
 
-/** Sends a file as it is. */
-export async function sendFile<T>(path: string, file: File, signal?: AbortSignal): Promise<T> {
+/** Sends a file, or part of one, as it is. */
+export async function sendFile<T>(
+  path: string,
+  file: Blob,
+  signal?: AbortSignal,
+  method: 'POST' | 'PUT' = 'POST',
+): Promise<T> {
   const response = await fetch(`/api/${path}`, {
-    method: 'POST',
+    method,
     headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream' },
     body: file,
-    signal,
-  }).catch((error: unknown) => {
-    if (signal?.aborted) throw error;
-    throw new OutOfReach();
-  });
-  if (!response.ok) throw await refusalOf(response);
-  return (await response.json()) as T;
-}
-
-/** Sends part of a file as it is. */
-export async function sendPart<T>(path: string, part: Blob, signal?: AbortSignal): Promise<T> {
-  const response = await fetch(`/api/${path}`, {
-    method: 'PUT',
-    headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream' },
-    body: part,
     signal,
   }).catch((error: unknown) => {
     if (signal?.aborted) throw error;

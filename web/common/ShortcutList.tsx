@@ -12,6 +12,7 @@ const KEYS: [string, [string, string][]][] = [
       ['Home, End', 'first or last frame'],
       ['J K L', 'play backwards, stop, play; J and L again for faster'],
       ['O', 'loop the line under the playhead'],
+      ['V', 'the recording is heard, or not'],
       ['Ctrl + wheel', 'zoom time, over the script'],
     ],
   ],

@@ -1,5 +1,6 @@
 import { rateText, shortTimecode } from '../common/words';
 import type { Piece } from '../piece/document';
+import { recordingOf } from '../piece/voice';
 import { useDesk } from './deskStore';
 import { MomentField } from './MomentField';
 import { usePlay } from './playStore';
@@ -10,9 +11,10 @@ import { ViewMenu } from './ViewMenu';
 const SPEEDS = [0.25, 0.5, 1, 2];
 
 export function Transport({ piece }: { piece: Piece }) {
-  const { frame, playing, speed, loop, safeArea, play, stop, step, go, set } = usePlay();
+  const { frame, playing, speed, loop, safeArea, isMuted, play, stop, step, go, set } = usePlay();
   const sheet = useDesk((state) => state.computed?.sheet);
   const timecode = useTimecode(sheet);
+  const recording = recordingOf(piece);
   const line = piece.script.lines.find(({ begin, end }) => frame >= begin && frame < end);
   return (
     <div className="transport" role="group" aria-label="Transport">
@@ -64,6 +66,18 @@ export function Transport({ piece }: { piece: Piece }) {
         <i className="bi bi-repeat" aria-hidden="true" /> line
       </button>
       <span className="flex-grow-1" />
+      {recording?.sound && (
+        <button
+          type="button"
+          className={`text-button${isMuted ? '' : ' is-on'}`}
+          aria-pressed={!isMuted}
+          aria-label={`Hear “${recording.name}”`}
+          title={`“${recording.name}” at ${Math.round(recording.level * 100)} %: heard at this desk or not (V)`}
+          onClick={() => set({ isMuted: !isMuted })}
+        >
+          <i className={`bi ${isMuted ? 'bi-volume-mute' : 'bi-volume-up'}`} aria-hidden="true" />
+        </button>
+      )}
       <label className="speed">
         <span className="visually-hidden">Speed</span>
         <select

@@ -34,6 +34,7 @@ type Settable = Pick<
   | 'outlines'
   | 'rulers'
   | 'lanes'
+  | 'isMuted'
   | 'view'
 >;
 
@@ -73,6 +74,8 @@ interface PlayState {
   rulers: Rulers;
   /** lanes of words, charts and camera beside the stems */
   lanes: boolean;
+  /** the recording is not heard at this desk */
+  isMuted: boolean;
   /** how near the stage is looked at: 1 shows all of it; and the point of it in the middle of the view */
   view: { zoom: number; x: number; y: number } | null;
   /** pixels of the script for one frame */
@@ -110,6 +113,7 @@ const START = {
   outlines: false,
   rulers: 'none' as Rulers,
   lanes: false,
+  isMuted: false,
   view: null,
   zoom: 1.4,
 };

@@ -137,6 +137,7 @@ export function useDeskKeys(): void {
         h: () => set({ outlines: !usePlay.getState().outlines }),
         s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
         t: () => void tap(),
+        v: () => set({ isMuted: !usePlay.getState().isMuted }),
         Escape: () => {
           endTapping();
           select(null);

@@ -10,7 +10,9 @@ import { soundPlayer } from './voice/soundPlayer';
 export function usePlayback(rate: [number, number], recording: Recording | undefined): void {
   const playing = usePlay((state) => state.playing);
   const speed = usePlay((state) => state.speed);
+  const isMuted = usePlay((state) => state.isMuted);
   const [numerator, denominator] = rate;
+  useEffect(() => soundPlayer.mute(isMuted), [isMuted]);
   useEffect(() => soundPlayer.prepare(recording, [numerator, denominator]), [recording, numerator, denominator]);
   useEffect(() => {
     if (!playing) return undefined;

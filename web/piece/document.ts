@@ -879,9 +879,9 @@ export interface Move {
   emphasis?: Emphasis;
   shot?: Shot;
   /**
-   * how something comes or goes: as its form opens it, which is usual, popping up from its middle, fading, or rising to its place
+   * how something comes or goes: as its form opens it, which is usual (words fade then), popping up from its middle, fading, or rising to its place; words also letter by letter or word by word
    */
-  manner?: 'open' | 'pop' | 'fade' | 'rise';
+  manner?: 'open' | 'pop' | 'fade' | 'rise' | 'letters' | 'words';
   /**
    * the move that it begins with or after, where it is not pinned
    */

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Manner;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedEmphasis;
@@ -42,12 +43,11 @@ final readonly class DrawTexts
         $children = $run === null
             ? $this->block($lines, $words->style, $words->x, $words->y, $words->align)
             : [$this->moment($run, $words, $range)];
-        $number = static fn (string $property, float $first): KeyedNumber => $moves->number(
+        $comes = $moves->ofWords($words->id);
+        $manner = Manner::of($comes);
+        $number = static fn (string $property, float $first): KeyedNumber => $manner->on(
             $property,
-            $first,
-            null,
-            null,
-            $words->id,
+            $moves->number($property, $first, null, null, $words->id),
         );
         $numbers = [
             'x' => $number('x', $words->x),
@@ -66,9 +66,11 @@ final readonly class DrawTexts
                 - $this->setter->capHeight($words->style) / 2,
         );
 
-        $opacity = $this->opacity($moves->ofWords($words->id)->presence($range), $number('opacity', 1.0), $range);
+        $opacity = $this->opacity($comes->presence($range), $number('opacity', 1.0), $range);
         $opacity = $this->withEmphases($opacity, $moves->emphasesWithNote($words->id), $range);
         $pose = Pose::of($middle, $numbers, $range, new Point($words->x, $words->y));
+        $clip = $run === null ? (new WrittenOn($this->setter, $words, $lines))->clip($comes, $range) : null;
+        $children = $clip === null ? $children : [new GroupNode('written', $children, clip: $clip)];
         $line = $pointer === null ? null : $pointer($numbers['x'], $numbers['y']);
 
         return $line === null

@@ -7,6 +7,9 @@ namespace Lupine\Core\Piece;
 /** A timed change of one figure of a chart, of a whole chart, of a free text, or of the camera. */
 final readonly class Move
 {
+    /** how words alone come and go: letter by letter, or word by word */
+    public const WRITTEN = ['letters', 'words'];
+
     private function __construct(
         public string $id,
         /** entrance, exit, change, emphasis or shot */
@@ -27,7 +30,7 @@ final readonly class Move
         public ?EmphasisSettings $emphasis = null,
         /** what a shot leads the camera to; null for any other kind */
         public ?ShotSettings $shot = null,
-        /** how something comes or goes: open, pop, fade or rise */
+        /** how something comes or goes: open, pop, fade, rise, letters or words */
         public string $manner = 'open',
         /** the move that it begins with or after; null: it begins by itself */
         public ?Follow $follow = null,
@@ -70,7 +73,7 @@ final readonly class Move
             $change,
             $kind === 'emphasis' ? EmphasisSettings::read($field->get('emphasis')) : null,
             $kind === 'shot' ? ShotSettings::read($field->get('shot')) : null,
-            $field->get('manner')->oneOf(ChartMotion::MANNERS, 'open'),
+            $field->get('manner')->oneOf([...ChartMotion::MANNERS, ...self::WRITTEN], 'open'),
             Follow::read($field->get('follow')),
             $field->get('toLineEnd')->yes(false),
         );

@@ -4,7 +4,7 @@ import type { SheetMove } from '../../api/answers';
 import { moveOf, ownMove, removeMove } from '../../piece/changes';
 import type { FigureTarget, Move, Piece, WordsTarget } from '../../piece/document';
 import { useDesk } from '../deskStore';
-import { MANNERS } from './manners';
+import { MANNERS, WORD_MANNERS } from './manners';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
 
@@ -99,11 +99,11 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           })
         }
       />
-      {isFigure && (
+      {(kind === 'entrance' || kind === 'exit') && (
         <Pick
           label={kind === 'entrance' ? 'comes' : 'goes'}
           value={now.manner ?? 'open'}
-          options={MANNERS[kind === 'exit' ? 'exit' : 'entrance']}
+          options={isFigure ? MANNERS[kind] : WORD_MANNERS[kind]}
           onChange={(manner) => change((move) => (move.manner = manner))}
         />
       )}

@@ -21,7 +21,8 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
   const edit = useDesk((state) => state.edit);
   const words = piece.words.find(({ id }) => id === wordsId);
   const properties = useProperties(piece.charts[0]?.form.kind ?? 'pie');
-  const sheet = useDesk((state) => state.computed?.sheet.words?.[wordsId]);
+  const desk = useDesk((state) => state.computed?.sheet);
+  const sheet = desk?.words?.[wordsId];
   const place = useDesk((state) => state.computed?.sheet.places[wordsId]);
   const charts = useDesk((state) => state.computed?.sheet.charts);
   if (!words) return null;
@@ -171,7 +172,12 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
                   piece={piece}
                   kind={kind}
                   target={{ words: wordsId }}
-                  now={{ begin: move.begin, frames: move.frames, opens: move.opens }}
+                  now={{
+                    begin: desk?.moves[move.id]?.begin ?? move.begin,
+                    frames: desk?.moves[move.id]?.frames ?? move.frames,
+                    opens: move.opens,
+                    manner: move.manner,
+                  }}
                   usualCurve="ease-out"
                 />
               )}

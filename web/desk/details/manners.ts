@@ -1,6 +1,6 @@
-import type { Move } from '../../piece/document';
+import type { ChartMotion, Move } from '../../piece/document';
 
-type Manner = NonNullable<Move['manner']>;
+type Manner = NonNullable<ChartMotion['manner']>;
 
 /** How a part comes and how it goes, as somebody reads it. */
 export const MANNERS: Record<'entrance' | 'exit', [Manner, string][]> = {
@@ -15,5 +15,23 @@ export const MANNERS: Record<'entrance' | 'exit', [Manner, string][]> = {
     ['pop', 'shrinking'],
     ['fade', 'fading out'],
     ['rise', 'sinking'],
+  ],
+};
+
+/** How words come and go. */
+export const WORD_MANNERS: Record<'entrance' | 'exit', [NonNullable<Move['manner']>, string][]> = {
+  entrance: [
+    ['open', 'fading in'],
+    ['pop', 'popping up'],
+    ['rise', 'rising'],
+    ['letters', 'letter by letter'],
+    ['words', 'word by word'],
+  ],
+  exit: [
+    ['open', 'fading out'],
+    ['pop', 'shrinking'],
+    ['rise', 'sinking'],
+    ['letters', 'letter by letter'],
+    ['words', 'word by word'],
   ],
 };

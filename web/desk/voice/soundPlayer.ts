@@ -25,7 +25,7 @@ class SoundPlayer {
   private gaveUp = false;
   private grainTimer = 0;
   /** turned off at this desk; the film is not changed */
-  isMuted = false;
+  private isMuted = false;
 
   prepare(recording: Recording | undefined, rate: Stage['rate']): void {
     this.recording = recording?.sound ? recording : null;
@@ -86,6 +86,11 @@ class SoundPlayer {
       this.gaveUp = true;
       this.state = 'silent';
     });
+  }
+
+  mute(isMuted: boolean): void {
+    this.isMuted = isMuted;
+    if (isMuted) this.stop();
   }
 
   /** Playing begins: what did not come the last time may come now. */

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { ask, reasonOf, sendPart } from '../../api/client';
+import { ask, reasonOf, sendFile } from '../../api/client';
 import type { Listening } from '../../api/scriptAnswers';
 import { useNotices } from '../../common/Notices';
 import type { HeardLine, Piece, Recording } from '../../piece/document';
@@ -71,7 +71,8 @@ async function upload(file: File, signal: AbortSignal): Promise<string> {
       throw new GivenUp();
     }
     tell('sending the file', at / file.size);
-    at = (await sendPart<{ bytes: number }>(`uploads/${begun.id}?at=${at}`, file.slice(at, at + begun.part))).bytes;
+    const part = file.slice(at, at + begun.part);
+    at = (await sendFile<{ bytes: number }>(`uploads/${begun.id}?at=${at}`, part, undefined, 'PUT')).bytes;
   }
   return begun.id;
 }
