@@ -81,7 +81,7 @@ test('a recording brings its words, and what is pinned follows', async ({ page, 
   expect(Math.abs(four.at - 5799.9)).toBeLessThan(100);
 
   // A word is moved by a frame, keeps that, and is given back.
-  await page.locator('.line').nth(1).click();
+  await page.locator('.line .line-text').nth(1).click();
   const word = page.locator('.word-time [data-word="line2:0"]');
   await word.focus();
   await page.keyboard.press('ArrowDown');
@@ -103,7 +103,7 @@ test('a recording brings its words, and what is pinned follows', async ({ page, 
 test('words are tapped while they are heard', async ({ page, request }) => {
   const id = await openDemo(page, request, true);
   await goTo(page, 350);
-  await page.locator('.line').nth(3).click();
+  await page.locator('.line .line-text').nth(3).click();
   await page.getByRole('button', { name: 'tap the words' }).click();
   await expect(page.locator('.recording-bar')).toContainText('on “Bikes”');
   await expect.poll(() => frame(page)).toBeGreaterThan(345);
@@ -185,7 +185,7 @@ test('a script pasted on the shelf tells its chart, and figures that are said ar
     .getByLabel('Narration line')
     .fill('Four in ten were kettles, 33 per cent lamps, and the rest was clothing.');
   await page.keyboard.press('Escape');
-  await page.locator('.line').nth(1).click();
+  await page.locator('.line-bar').nth(1).click();
   await expect(page.locator('.said-list')).toContainText('the table says 23 % for Lamps');
   await expect(page.locator('.proof-word')).toContainText('to look at');
 });
