@@ -116,7 +116,19 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                   find the words
                 </button>
               ) : (
-                <Found found={found} all={words.length} doubtful={doubtful} />
+                <>
+                  <Found found={found} all={words.length} doubtful={doubtful} />
+                  {found < words.length && recording.sound && (
+                    <button
+                      type="button"
+                      className="text-button is-link"
+                      title="The text has changed since"
+                      onClick={() => (recording.scratch ? setOpen('scratch') : void findWords(recording.id))}
+                    >
+                      {recording.scratch ? 'read again' : 'find again'}
+                    </button>
+                  )}
+                </>
               )}
             </>
           ) : (
