@@ -79,7 +79,12 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
     );
   }
   await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('the mark’s colour').uncheck());
-  for (const part of ['Pattern', 'Glow', 'Shadow'])
+  await changesThePicture(page, 'breath', () => type(field('breathes'), '90%'));
+  await changesThePicture(page, 'how often', () => type(field('every'), '2'));
+  await changesThePicture(page, 'a stroke', () => pane.getByLabel('Stroke', { exact: true }).check());
+  await changesThePicture(page, 'dashes', () => pane.getByLabel('dashes', { exact: true }).check());
+  await changesThePicture(page, 'a march', () => type(field('marches'), '61'));
+  for (const part of ['Pattern', 'Stroke', 'Glow', 'Shadow'])
     await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
 
   await face('Stage');

@@ -85,7 +85,7 @@ final readonly class FilmOrder
 
         $range = FrameRange::within($piece->stage->frames, $from, $to);
 
-        return new self($kind, $range, $name, $ground, $shape, $withSound);
+        return new self($kind, $range, $name, $ground, $shape, $withSound && $kind->hasSound());
     }
 
     /** The document on the colour that it is filmed on. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Film;
 
+use App\Voice\Ffmpeg;
+use App\Voice\SoundFailed;
 use App\Voice\SoundStore;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\BadPiece;
@@ -62,5 +64,26 @@ final readonly class FilmSound
             sprintf('apad=whole_len=%d', $length),
             sprintf('atrim=end_sample=%d', $length),
         ]));
+    }
+
+    /**
+     * The sound alone, as long as the frames.
+     *
+     * @throws SoundFailed
+     */
+    public function write(string $target, string $name): void
+    {
+        Ffmpeg::run(
+            ['-i', $this->file, '-af', $this->filter, '-c:a', 'pcm_s16le', '-f', 'wav', $target],
+            static fn (float $seconds) => null,
+            $name,
+        );
+    }
+
+    public static function nothing(): FilmFailed
+    {
+        return new FilmFailed(
+            'Nothing is heard in these frames. Choose others, or bring up the level of the recording.',
+        );
     }
 }

@@ -68,7 +68,7 @@ final readonly class Renderer
                 $order->kind->value,
                 (string) $order->range->from,
                 (string) $order->range->to,
-                ...($sound === null || $isFrames ? [] : [$sound->file, $sound->filter]),
+                ...($sound === null ? [] : [$sound->file, $sound->filter]),
             ], $progress);
             if ($isFinished && $isFrames) {
                 self::pack($frames, $target);

@@ -14,7 +14,6 @@ use App\Film\Renderer;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
 use App\Models\HandOff;
-use App\Voice\Ffmpeg;
 use App\Voice\SoundStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
@@ -70,7 +69,7 @@ final class MakeFilm implements ShouldQueue
                 withSound: $film->with_sound,
             );
             $sound = $order->withSound ? FilmSound::of($document, $order->range, $this->store()) : null;
-            if ($order->kind === FilmKind::Wav) {
+            if (!$order->kind->hasPicture()) {
                 $this->writeSound($film, $sound);
 
                 return;
@@ -137,13 +136,9 @@ final class MakeFilm implements ShouldQueue
 
     private function writeSound(HandOff $film, ?FilmSound $sound): void
     {
-        if ($sound === null) {
-            throw new FilmFailed('Nothing is heard in these frames. Choose others, or bring up the level of the recording.');
-        }
         $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.wav');
         try {
-            $filter = ['-af', $sound->filter, '-c:a', 'pcm_s16le', '-f', 'wav'];
-            Ffmpeg::run(['-i', $sound->file, ...$filter, $half], static fn (float $seconds) => null, $film->fileName());
+            ($sound ?? throw FilmSound::nothing())->write($half, $film->fileName());
             $this->keep($film, $half);
         } finally {
             @unlink($half);

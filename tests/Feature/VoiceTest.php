@@ -66,6 +66,11 @@ final class VoiceTest extends TestCase
             self::assertSame($frame, 6 + (int) floor(self::firstClick($alone) * 30000 / 1001));
             self::assertEqualsWithDelta(30 * 1001 / 30000, (float) self::probed($alone, 'format=duration'), 0.0001);
             self::assertSame('', self::probed($this->filmed($document, ['sound' => false]), 'stream=sample_rate'));
+            // The command line writes the same sound.
+            file_put_contents($this->folder.'/piece.json', json_encode($document, JSON_THROW_ON_ERROR));
+            $out = $this->folder.'/alone.wav';
+            Artisan::call('lupine:film', ['piece' => $this->folder.'/piece.json', 'out' => $out, '--from' => '6']);
+            self::assertFileEquals($alone, $out);
         }
     }
 
@@ -172,6 +177,7 @@ final class VoiceTest extends TestCase
             ->assertStatus(422)
             ->assertJsonFragment(['where' => 'script.recordings']);
         $this->postJson("/api/pieces/$piece/hand-offs", ['sound' => false])->assertCreated();
+        $this->postJson("/api/pieces/$piece/hand-offs", ['kind' => 'zip'])->assertCreated();
     }
 
     /** @param list<string> $from */

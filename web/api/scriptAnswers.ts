@@ -49,6 +49,8 @@ export interface SheetWord {
   frame: number;
   /** 0 to 1; null where it is only guessed from its place in the line */
   sure: number | null;
+  /** it is said somewhere, but perhaps not there */
+  doubtful: boolean;
   /** somebody has put it there */
   hand: boolean;
   /** where listening found it, if it was put elsewhere */

@@ -9,7 +9,7 @@ export type Moved = Record<string, { line: string; word: number }>;
 const key = (line: string, word: number): string => `${line}:${word}`;
 
 /** Every pin of the piece, wherever it stands. */
-export function allPins(piece: Piece): Pin[] {
+function allPins(piece: Piece): Pin[] {
   return [...piece.moves.flatMap(pinsOf), ...momentsOf(piece).flatMap(({ pin }) => pin ?? [])];
 }
 

@@ -49,19 +49,13 @@ final class FilmCommand extends LupineCommand
         );
         $sound = $order->withSound ? FilmSound::of($piece, $order->range, app(SoundStore::class)) : null;
         $text = $order->grounded($this->contents($this->text('piece')));
-        $reel = $this->computed->wholeReelText($this->computed->read($text, $order->shape));
         // Written beside its place and moved there when it is whole.
         $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->value;
         $this->write($half, '');
         try {
-            $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
-            $this->renderer->film($reel, $half, $order, $sound, static function (?int $frame) use ($bar): bool {
-                $frame === null || $bar->setProgress($frame);
-
-                return true;
-            });
-            $bar->finish();
-            $this->output->getErrorStyle()->newLine();
+            $kind->hasPicture()
+                ? $this->film($text, $half, $order, $sound)
+                : ($sound ?? throw FilmSound::nothing())->write($half, basename($out));
             if (!@rename($half, $out)) {
                 throw new BadPiece('This file cannot be written. Is its folder there, and may you write in it?', $out);
             }
@@ -70,6 +64,19 @@ final class FilmCommand extends LupineCommand
         }
 
         return self::SUCCESS;
+    }
+
+    private function film(string $text, string $half, FilmOrder $order, ?FilmSound $sound): void
+    {
+        $reel = $this->computed->wholeReelText($this->computed->read($text, $order->shape));
+        $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
+        $this->renderer->film($reel, $half, $order, $sound, static function (?int $frame) use ($bar): bool {
+            $frame === null || $bar->setProgress($frame);
+
+            return true;
+        });
+        $bar->finish();
+        $this->output->getErrorStyle()->newLine();
     }
 
     private function frame(string $option, Piece $piece, int $usual): int

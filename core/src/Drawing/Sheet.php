@@ -240,7 +240,7 @@ final readonly class Sheet
      * Time down the page: the words of the lines with their frames, and each second as it is numbered.
      *
      * @return array{
-     *     lines: array<string, list<array{text: string, frame: int, sure: float|null, hand: bool, found: int|null}>>,
+     *     lines: array<string, list<array<string, mixed>>>,
      *     length: string,
      *     seconds: list<array{int, string, int}>
      * } seconds: first frame, timecode without the frames, number of its first frame
@@ -299,7 +299,7 @@ final readonly class Sheet
     /**
      * The words of each line, by line id.
      *
-     * @return array<string, list<array{text: string, frame: int, sure: float|null, hand: bool, found: int|null}>>
+     * @return array<string, list<array<string, mixed>>>
      */
     private static function lines(Piece $piece): array
     {
@@ -311,6 +311,7 @@ final readonly class Sheet
                     'text' => $word->text,
                     'frame' => $word->frame,
                     'sure' => $word->sure,
+                    'doubtful' => $word->isDoubtful(),
                     'hand' => $word->isByHand,
                     'found' => $word->found,
                 ],

@@ -7,6 +7,9 @@ namespace Lupine\Core\Script;
 /** One word of a line, with the frame on which it is said. */
 final readonly class SpokenWord
 {
+    /** below it a word is doubtful */
+    public const DOUBTFUL = 0.5;
+
     public function __construct(
         public string $text,
         public int $frame,
@@ -16,5 +19,11 @@ final readonly class SpokenWord
         /** the frame on which listening found it, where a hand has put it elsewhere */
         public ?int $found = null,
     ) {
+    }
+
+    /** Whether it is said somewhere, but perhaps not there. */
+    public function isDoubtful(): bool
+    {
+        return $this->sure !== null && !$this->isByHand && $this->sure < self::DOUBTFUL;
     }
 }

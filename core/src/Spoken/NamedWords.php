@@ -33,18 +33,29 @@ final readonly class NamedWords
     /**
      * How much of the name is among some words: 1 for all of it, and at least a half for the word it begins with.
      *
-     * @param list<string> $words as written
+     * @param array<string, int> $there words without their endings, as keys
      */
-    public function among(array $words): float
+    public function among(array $there): float
     {
-        if ($this->stems === []) {
+        $found = 0;
+        foreach ($this->stems as $stem) {
+            $found += isset($there[$stem]) ? 1 : 0;
+        }
+        if ($found === 0) {
             return 0.0;
         }
-        $there = array_map(self::stem(...), $words);
-        $found = array_intersect($this->stems, $there);
-        $part = count($found) / count($this->stems);
 
-        return in_array($this->stems[0], $there, true) ? max(0.5, $part) : $part;
+        return max(isset($there[$this->stems[0]]) ? 0.5 : 0.0, $found / count($this->stems));
+    }
+
+    /**
+     * @param list<string> $words as written
+     *
+     * @return array<string, int> the words without their endings, as keys
+     */
+    public static function stems(array $words): array
+    {
+        return array_flip(array_map(self::stem(...), $words));
     }
 
     /** A word without its case, what stands about it, and the ending of the plural. */

@@ -33,9 +33,23 @@ final class SaidFigures
     /** @var array<string, array<string, true>> figures that were said, by chart */
     private array $said = [];
 
+    /** @var array<string, array<string, NamedWords>> by chart and figure */
+    private array $names = [];
+
+    /** @var array<string, list<array{string, Figure}>> charts and figures by the word that their name begins with */
+    private array $begins = [];
+
     /** @param array<string, Figures> $figures by chart */
     private function __construct(private readonly Piece $piece, private readonly array $figures)
     {
+        foreach ($figures as $chart => $of) {
+            foreach ($of->list as $figure) {
+                $name = $this->names[$chart][$figure->id] = NamedWords::of($figure->fullLabel());
+                if ($name->stems !== []) {
+                    $this->begins[$name->stems[0]][] = [(string) $chart, $figure];
+                }
+            }
+        }
     }
 
     /**
@@ -83,6 +97,7 @@ final class SaidFigures
      */
     private function meant(ScriptLine $line, SpokenNumber $number, array $after, array $before): ?SaidFigure
     {
+        [$after, $before] = [NamedWords::stems($after), NamedWords::stems($before)];
         $best = null;
         $second = 0.0;
         foreach ($this->figures as $chart => $figures) {
@@ -91,7 +106,7 @@ final class SaidFigures
                 if ($is === null) {
                     continue;
                 }
-                $name = NamedWords::of($figure->fullLabel());
+                $name = $this->names[$chart][$figure->id];
                 // A name before a number that is spoken of already belongs to the number before it.
                 $earlier = isset($this->said[$chart][$figure->id]) ? 0.0 : 0.8 * $name->among($before);
                 $named = max($name->among($after), $earlier);
@@ -179,34 +194,28 @@ final class SaidFigures
     private function named(ScriptLine $line, array $words, array $found): array
     {
         $named = [];
-        foreach ($this->figures as $chart => $figures) {
-            foreach ($figures->list as $figure) {
-                if (isset($this->said[$chart][$figure->id])) {
+        foreach ($words as $place => $word) {
+            foreach ($this->begins[NamedWords::stem($word)] ?? [] as [$chart, $figure]) {
+                $isFree = array_filter(
+                    $found,
+                    static fn (SaidFigure $one): bool => $place >= $one->from && $place < $one->to,
+                ) === [];
+                if (!$isFree || isset($this->said[$chart][$figure->id])) {
                     continue;
                 }
-                $name = NamedWords::of($figure->fullLabel());
-                foreach ($words as $place => $word) {
-                    $isFree = array_filter(
-                        $found,
-                        static fn (SaidFigure $one): bool => $place >= $one->from && $place < $one->to,
-                    ) === [];
-                    if ($isFree && $name->stems !== [] && NamedWords::stem($word) === $name->stems[0]) {
-                        $this->said[$chart][$figure->id] = true;
-                        $named[] = new SaidFigure(
-                            $line->id,
-                            $place,
-                            $place + 1,
-                            $chart,
-                            $figure->id,
-                            $figure->fullLabel(),
-                            SaidFigure::NAMED,
-                            '',
-                            '',
-                            $this->isTied($line, $place, $place + 1, $chart, $figure->id),
-                        );
-                        break;
-                    }
-                }
+                $this->said[$chart][$figure->id] = true;
+                $named[] = new SaidFigure(
+                    $line->id,
+                    $place,
+                    $place + 1,
+                    $chart,
+                    $figure->id,
+                    $figure->fullLabel(),
+                    SaidFigure::NAMED,
+                    '',
+                    '',
+                    $this->isTied($line, $place, $place + 1, $chart, $figure->id),
+                );
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Voice;
 
+use Lupine\Core\Script\SpokenWord;
 use Lupine\Core\Voice\Alignment;
 use Lupine\Core\Voice\FoundWord;
 use Lupine\Core\Voice\Heard;
@@ -52,7 +53,7 @@ final class AlignmentTest extends TestCase
         $found = $this->listen($cut);
         $doubted = static fn (array $words, int $first, int $end): int => count(array_filter(
             array_slice($words, $first, $end - $first),
-            static fn (FoundWord $word): bool => $word->sure < FoundWord::DOUBTFUL,
+            static fn (FoundWord $word): bool => $word->sure < SpokenWord::DOUBTFUL,
         ));
         self::assertLessThanOrEqual(4, $doubted($clear, 0, 113), 'what was said as written is hardly doubted');
         self::assertGreaterThanOrEqual(4, $doubted($found, 34, 46), 'what was left out is doubted');

@@ -3,7 +3,6 @@ import { wordsOf } from '../../piece/changes';
 import type { Line, Piece } from '../../piece/document';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt, takeTimes } from '../../piece/voice';
 import { useDesk } from '../deskStore';
-import { isDoubtful } from '../voice/doubts';
 
 /** The words of a line, each with the frame on which it is said. */
 export function WordList({ piece, line }: { piece: Piece; line: Line }) {
@@ -13,7 +12,7 @@ export function WordList({ piece, line }: { piece: Piece; line: Line }) {
   return (
     <ol className="word-list">
       {words.map((word, index) => (
-        <li key={index} className={isDoubtful(word) ? 'is-doubtful' : word.sure === null ? 'is-guessed' : undefined}>
+        <li key={index} className={word.doubtful ? 'is-doubtful' : word.sure === null ? 'is-guessed' : undefined}>
           <NumberField
             label={word.text}
             unit="frames"
@@ -29,7 +28,7 @@ export function WordList({ piece, line }: { piece: Piece; line: Line }) {
               })
             }
           />
-          {isDoubtful(word) && (
+          {word.doubtful && (
             <button
               type="button"
               className="text-button is-doubtful"

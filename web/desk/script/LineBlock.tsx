@@ -4,7 +4,6 @@ import type { Line, Piece } from '../../piece/document';
 import type { SheetWord } from '../../api/scriptAnswers';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
-import { isDoubtful } from '../voice/doubts';
 import { near, usePauses } from '../voice/usePauses';
 import { WordTimes } from '../voice/WordTimes';
 
@@ -34,7 +33,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
   const field = useRef<HTMLTextAreaElement>(null);
   const drag = useRef<{ y: number; begin: number; end: number; foot: boolean } | null>(null);
   const said = useDesk((state) => state.computed?.sheet.said);
-  const lookOf = (word: SheetWord, index: number): string => `${isDoubtful(word) ? ' is-doubtful' : ''}${meant(index)}`;
+  const lookOf = (word: SheetWord, index: number): string => `${word.doubtful ? ' is-doubtful' : ''}${meant(index)}`;
   const meant = (word: number): string => {
     const one = said?.find(({ line: id, from, to }) => id === line.id && word >= from && word < to);
     if (!one || one.state === 'named') return '';

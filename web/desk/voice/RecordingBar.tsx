@@ -15,7 +15,7 @@ import { tie, untied } from './saying';
 import { endTapping } from './tapping';
 import { addSound, findWords, useRecordingNow, useVoice } from './voiceStore';
 
-export const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
+const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
 
 /** At the foot of the script: which recording is heard, how well its words are known, and what else can be read. */
 export function RecordingBar({ piece }: { piece: Piece }) {

@@ -5,7 +5,6 @@ import { pinnedWords } from '../../piece/script';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
-import { isDoubtful } from './doubts';
 import { soundPlayer } from './soundPlayer';
 import { layByRecording } from './voiceStore';
 
@@ -45,7 +44,7 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
       else if (event.key === 'Delete' || event.key === 'Backspace')
         edit((draft) => letWordGo(draft, line.id, texts, index));
       else if (event.key === 'Enter') {
-        if (isDoubtful(words[index])) edit((draft) => confirmWord(draft, line.id, texts, index));
+        if (words[index].doubtful) edit((draft) => confirmWord(draft, line.id, texts, index));
         else onType();
       } else return;
       event.preventDefault();
@@ -66,7 +65,7 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
       onDoubleClick={onType}
     >
       {words.map((word, index) => {
-        const doubtful = isDoubtful(word);
+        const doubtful = word.doubtful;
         const state = [
           pinned.has(`${line.id}:${index}`) ? ' is-pinned' : '',
           doubtful ? ' is-doubtful' : '',
