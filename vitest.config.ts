@@ -1,5 +1,11 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { include: ['{web,painter,renderer}/**/*.test.ts'], environment: 'node' },
+  test: {
+    include: ['{web,painter,renderer}/**/*.test.ts'],
+    environment: 'node',
+    // Pictures are painted and films are made, while other checks run beside these.
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
+  },
 });

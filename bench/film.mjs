@@ -1,7 +1,7 @@
 // A film of 10 s at 1920 × 1080 and 30 frames a second, with glow: against ffmpeg alone on the same frames, by turns,
 // and against screenshots of the browser; then one with 200 glowing marks, and one at 3840 × 2160 for its memory.
 import { execFileSync, spawnSync } from 'node:child_process';
-import { createWriteStream, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createWriteStream, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { once } from 'node:events';
 import { join } from 'node:path';
 import { createCanvas, Path2D } from '@napi-rs/canvas';
@@ -16,18 +16,21 @@ const file = (name) => join(folder, name);
 /** Writes the reel of a piece and gives it back. */
 function reelOf(name, piece) {
   writeFileSync(file(`${name}.json`), JSON.stringify(piece));
-  const reel = execFileSync('php', ['artisan', 'lupine:reel', file(`${name}.json`)], { maxBuffer: 1e9 });
-  writeFileSync(file(`${name}.reel.json`), reel);
+  const reel = execFileSync('php', ['artisan', 'lupine:reel', file(`${name}.json`), '--filmed'], { maxBuffer: 1e9 });
+  mkdirSync(file(`${name}.reels`), { recursive: true });
+  writeFileSync(file(`${name}.reels/0.json`), reel);
   return JSON.parse(reel.toString());
 }
 
-function filmed(name) {
-  const said = execFileSync('node', ['renderer/dist/film.js', file(`${name}.reel.json`), file(`${name}.mp4`)]);
+function filmed(name, frames) {
+  const range = ['mp4', '0', String(frames - 1)];
+  const said = execFileSync('node', ['renderer/dist/film.js', file(`${name}.reels`), file(`${name}.mp4`), ...range]);
   return JSON.parse(said.toString().trim().split('\n').pop());
 }
 
 const piece = JSON.parse(readFileSync('demo/the-mending-room.json', 'utf8'));
 piece.stage.frames = 300;
+delete piece.shutter;
 const reel = reelOf('piece', piece);
 
 // The same frames, painted beforehand, through the same encoder.
@@ -58,7 +61,7 @@ const alone = encoderArguments(reel, file('alone.mp4'), 'rgba').map((part) =>
 
 // By turns, so that whatever else the machine does meets both.
 const turns = Array.from({ length: TURNS }, () => {
-  const [film, { memory }] = timed(() => filmed('piece'));
+  const [film, { memory }] = timed(() => filmed('piece', 300));
   const [encoder] = timed(() => spawnSync('ffmpeg', alone, { stdio: 'inherit' }));
   return { film, encoder, ratio: film / encoder, memory };
 });
@@ -94,6 +97,16 @@ console.log(
     `${(screenshots / film).toFixed(1)} times as long; renderer ${(turns[0].memory / 1e6).toFixed(0)} MB at its peak`,
 );
 
+// With motion blur, at each number of samples.
+for (const samples of [5, 9, 17]) {
+  const shutter = { angle: 180, samples, charts: true, words: true, camera: true };
+  reelOf(`blur${samples}`, { ...piece, shutter });
+  const [took] = timed(() => filmed(`blur${samples}`, 300));
+  console.log(
+    `blur       ${samples} samples: ${took.toFixed(1)} s, ${(took / film).toFixed(1)} times as long as without`,
+  );
+}
+
 // Many glows: each is as large as its own mark.
 const many = JSON.parse(readFileSync('demo/mended-or-not.json', 'utf8'));
 many.stage = { width: 1920, height: 1080, rate: [30, 1], dropFrame: false, frames: 120 };
@@ -104,7 +117,7 @@ many.moves = [];
 const times = ['without', 'with'].map((glow) => {
   many.charts[0].finish.glow = glow === 'with' ? { reach: 40, opacity: 0.6, colour: null } : null;
   reelOf(glow, many);
-  return timed(() => filmed(glow))[0];
+  return timed(() => filmed(glow, 120))[0];
 });
 console.log(
   `glows      200 glowing marks, 120 frames: ${times[1].toFixed(1)} s; without glow ${times[0].toFixed(1)} s, ` +
@@ -116,5 +129,5 @@ large.stage = { ...large.stage, width: 3840, height: 2160, frames: 90 };
 large.charts[0].place = { x: 1240, y: 1080 };
 large.charts[0].form.radius *= 2;
 reelOf('large', large);
-const { memory } = filmed('large');
+const { memory } = filmed('large', 90);
 console.log(`memory     the same at 3840 × 2160: renderer ${(memory / 1e6).toFixed(0)} MB at its peak`);

@@ -11,40 +11,45 @@ const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox'],
 });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-const { pieces } = await (await fetch(`${url}/api/pieces`)).json();
-await page.goto(`${url}/pieces/${pieces[0].id}`);
-await page.waitForSelector('.proof-word.is-exact');
-await page.keyboard.press('Home');
-const watched = page.evaluate(
-  () =>
-    new Promise((resolve) => {
-      const played = [];
-      const { play } = window.HTMLMediaElement.prototype;
-      window.HTMLMediaElement.prototype.play = function () {
-        played.push(this);
-        return play.call(this);
-      };
-      const shown = [];
-      const apart = [];
-      const field = document.querySelector('.frame-number');
-      const look = () => {
-        const frame = Number(field.value);
-        if (shown.at(-1) !== frame) shown.push(frame);
-        const [sound] = played;
-        if (sound && !sound.paused && sound.currentTime > 0.5) apart.push(sound.currentTime * 30 - frame);
-        if (frame >= 479) resolve({ shown, apart });
-        else requestAnimationFrame(look);
-      };
-      requestAnimationFrame(look);
-    }),
-);
-// A press of the hand, without which a browser plays no sound.
-await page.keyboard.press('Space');
-const { shown, apart } = await watched;
-const skipped = shown.slice(1).reduce((sum, frame, index) => sum + Math.max(0, frame - shown[index] - 1), 0);
-console.log(`playing the demo with its sound: ${shown.length} frames shown of 480, ${skipped} passed over`);
-console.log(`  sound ahead of picture, in frames: ${spread(apart)}; at the end ${apart.at(-1).toFixed(2)}`);
-await browser.close();
-await end();
-rmSync(folder, { recursive: true, force: true });
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const { pieces } = await (await fetch(`${url}/api/pieces`)).json();
+  await page.goto(`${url}/pieces/${pieces[0].id}`);
+  await page.waitForSelector('.proof-word.is-exact');
+  await page.keyboard.press('Home');
+  const { frames } = (await (await fetch(`${url}/api/pieces/${pieces[0].id}`)).json()).document.stage;
+  const watched = page.evaluate(
+    (last) =>
+      new Promise((resolve) => {
+        const played = [];
+        const { play } = window.HTMLMediaElement.prototype;
+        window.HTMLMediaElement.prototype.play = function () {
+          played.push(this);
+          return play.call(this);
+        };
+        const shown = [];
+        const apart = [];
+        const field = document.querySelector('.frame-number');
+        const look = () => {
+          const frame = Number(field.value);
+          if (shown.at(-1) !== frame) shown.push(frame);
+          const [sound] = played;
+          if (sound && !sound.paused && sound.currentTime > 0.5) apart.push(sound.currentTime * 30 - frame);
+          if (frame >= last) resolve({ shown, apart });
+          else requestAnimationFrame(look);
+        };
+        requestAnimationFrame(look);
+      }),
+    frames - 1,
+  );
+  // A press of the hand, without which a browser plays no sound.
+  await page.keyboard.press('Space');
+  const { shown, apart } = await watched;
+  const skipped = shown.slice(1).reduce((sum, frame, index) => sum + Math.max(0, frame - shown[index] - 1), 0);
+  console.log(`playing the demo with its sound: ${shown.length} frames shown of ${frames}, ${skipped} passed over`);
+  console.log(`  sound ahead of picture, in frames: ${spread(apart)}; at the end ${apart.at(-1)?.toFixed(2)}`);
+} finally {
+  await browser.close();
+  await end();
+  rmSync(folder, { recursive: true, force: true });
+}

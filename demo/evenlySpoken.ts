@@ -10,9 +10,28 @@ const TIMES = [
   [378, 456],
 ];
 
-/** The demo without its recording, its lines at moments of their own: a check does not hang on a voice. */
+/**
+ * The first half of the demo, last year alone, without its recording and its motion blur, its lines at moments of their
+ * own: a check does not hang on a voice.
+ */
 export function evenlySpoken(): Piece {
   const piece = JSON.parse(readFileSync(new URL('./the-mending-room.json', import.meta.url), 'utf8')) as Piece;
-  const lines = piece.script.lines.map((line, index) => ({ ...line, begin: TIMES[index][0], end: TIMES[index][1] }));
-  return { ...piece, script: { lines } };
+  const lines = piece.script.lines
+    .slice(0, TIMES.length)
+    .map((line, index) => ({ ...line, begin: TIMES[index][0], end: TIMES[index][1] }));
+  for (const table of piece.tables) {
+    table.columns = [{ id: table.columns[0].id, name: 'Things' }];
+    for (const row of table.rows) row.cells = row.cells.slice(0, 1);
+  }
+  for (const chart of piece.charts) chart.own = {};
+  const moves = piece.moves
+    .filter(({ kind }) => kind === 'entrance')
+    .map((move) => ('words' in move.target ? { ...move, frames: 22, curve: 'ease-out', manner: undefined } : move));
+  return {
+    ...piece,
+    stage: { ...piece.stage, frames: 480 },
+    script: { lines },
+    moves: JSON.parse(JSON.stringify(moves)) as Piece['moves'],
+    shutter: null,
+  };
 }

@@ -84,6 +84,8 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'a stroke', () => pane.getByLabel('Stroke', { exact: true }).check());
   await changesThePicture(page, 'dashes', () => pane.getByLabel('dashes', { exact: true }).check());
   await changesThePicture(page, 'a march', () => type(field('marches'), '61'));
+  await changesThePicture(page, 'a light', () => type(field('light along it'), '400'));
+  await changesThePicture(page, 'its round', () => type(field('one round'), '1.5'));
   for (const part of ['Pattern', 'Stroke', 'Glow', 'Shadow'])
     await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
 

@@ -119,6 +119,20 @@ try {
   await goTo(296);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
   await shot('desk');
+  await page.getByRole('button', { name: 'Lanes of words' }).click();
+  const key = async (name) => (await page.getByRole('slider', { name }).first().boundingBox()) ?? { x: 0, y: 0 };
+  const [first, last] = [await key(/Clothing: comes in/), await key(/Toys: has arrived/)];
+  await page.mouse.move(first.x + 4, first.y - 22);
+  await page.mouse.down();
+  await page.mouse.move(last.x + 20, last.y + 18, { steps: 5 });
+  await page.mouse.up();
+  await page.getByRole('slider', { name: /Clothing: comes in/ }).click();
+  await page.getByRole('tab', { name: 'Stage' }).click();
+  await page.getByText('Motion blur').scrollIntoViewIfNeeded();
+  await goTo(303);
+  await shot('desk-stems');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Lanes of words' }).click();
   await goTo(420);
   await page.getByRole('tab', { name: 'Finish' }).click();
   await page.getByRole('button', { name: 'Stem of Bicycles' }).click();
@@ -157,14 +171,6 @@ try {
   await page.waitForSelector('.camera-frame');
   await page.locator('.stage-face .list-pick').first().scrollIntoViewIfNeeded();
   await shot('desk-camera');
-  await page.keyboard.press('Escape');
-  await goTo(230);
-  await page.getByRole('tab', { name: 'Form' }).click();
-  await page.locator('.on-stage-chart .list-pick').first().click();
-  await page.keyboard.press('h');
-  await page.locator('#view-menu').click();
-  await page.getByText('rulers in pixels').click();
-  await shot('desk-outlines');
 
   await open('Mended or not');
   await page.getByRole('link', { name: 'Hand off' }).click();

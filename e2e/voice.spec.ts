@@ -67,7 +67,7 @@ test('a recording brings its words, and what is pinned follows', async ({ page, 
   await paste(page, readFileSync(new URL('text.txt', VOICES), 'utf8'));
   await saved(page);
   const before = (await stored(request, id)).document;
-  expect(before.moves.filter(({ pin }) => pin)).toHaveLength(6);
+  expect(before.moves.filter(({ pin }) => pin)).toHaveLength(8);
   await page.getByLabel('File of a recording').setInputFiles(READING);
   await expect(page.locator('.recording-name')).toContainText('flite-rms-1.0', { timeout: 60_000 });
   await expect(page.locator('.recording-found')).toContainText('113 words found');
@@ -79,6 +79,12 @@ test('a recording brings its words, and what is pinned follows', async ({ page, 
   await expect.poll(async () => (await page.locator('[data-word="line2:0"]').textContent()) ?? '').toContain('Four');
   const four = document.script.recordings!.at(-1)!.heard[1].words[0];
   expect(Math.abs(four.at - 5799.9)).toBeLessThan(100);
+
+  // The recording, its words and where its lines lie are one step.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await stored(request, id)).document.script).toEqual(before.script);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(async () => (await stored(request, id)).document.script).toEqual(document.script);
 
   // A word is moved by a frame, keeps that, and is given back.
   await page.locator('.line .line-text').nth(1).click();
@@ -140,9 +146,9 @@ test('a script with other words keeps its pins or offers their kin', async ({ pa
 
 test('playing goes on where the recording ends, and to the end of the piece', async ({ page, request }) => {
   await openDemo(page, request, true);
-  await goTo(page, 430);
+  await goTo(page, 520);
   await page.keyboard.press('Space');
-  await expect.poll(() => frame(page), { timeout: 15_000 }).toBe(479);
+  await expect.poll(() => frame(page), { timeout: 15_000 }).toBe(569);
   await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
 });
 

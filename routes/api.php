@@ -29,6 +29,7 @@ Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/at', [ComputeController::class, 'at']);
+Route::post('compute/filmed', [ComputeController::class, 'filmed']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);
 
 Route::post('script/read', [ScriptController::class, 'read']);

@@ -24,6 +24,9 @@ use Lupine\Core\Script\Beats;
 /** A document, drawn by core: once, and kept as the reel that was made of it for as long as there is room. */
 final readonly class ComputedPiece
 {
+    /** frames that are drawn with a shutter for somebody who plays */
+    private const SEEN_AHEAD = 95;
+
     public function __construct(private DrawPiece $drawPiece, private Arrange $arrange, private KeptReels $kept)
     {
     }
@@ -171,6 +174,61 @@ final readonly class ComputedPiece
         return Effort::of($placed->piece, $this->drawPiece->timings($placed->piece));
     }
 
+    /**
+     * Frames as they are handed off, one reel behind the other: with the piece's shutter where it has one, and then in
+     * parts that are not too large.
+     *
+     * @return iterable<string> JSON
+     *
+     * @throws ImpossibleFigures
+     * @throws TooMuch
+     */
+    public function filmReels(PlacedPiece $placed, FrameRange $range): iterable
+    {
+        $this->check($placed);
+        $shutter = $placed->piece->shutter;
+        if ($shutter === null) {
+            yield $this->wholeReelText($placed);
+
+            return;
+        }
+        $effort = $this->effort($placed);
+        $frames = $placed->piece->stage->frames;
+        for ($from = $range->from; $from <= $range->to; $from = $part->to + 1) {
+            $wanted = FrameRange::within($frames, $from, $range->to);
+            $part = $effort->partOf($wanted, $shutter->samples, Effort::FILMED_AT_ONCE);
+            yield $this->filmedText($placed, $part);
+        }
+    }
+
+    /**
+     * A frame and some of those that follow it as they are handed off, as JSON.
+     *
+     * @throws ImpossibleFigures
+     */
+    public function filmedAround(PlacedPiece $placed, int $frame): string
+    {
+        $samples = $placed->piece->shutter->samples ?? 1;
+        $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame + self::SEEN_AHEAD);
+
+        return $this->filmedText($placed, $this->effort($placed)->partOf($range, $samples, Effort::SEEN_AT_ONCE));
+    }
+
+    /** Frames as they are handed off, as one reel in JSON, kept by the hash of the document and the range. */
+    public function filmedText(PlacedPiece $placed, FrameRange $range): string
+    {
+        $shutter = $placed->piece->shutter;
+
+        return $shutter === null ? $this->reelText($placed, $range) : $this->kept->remember(
+            'filmed',
+            $placed->text,
+            $range->from.'-'.$range->to,
+            fn (): string => self::written(
+                $this->drawPiece->draw($placed->piece, $range->from, $range->to, $shutter),
+            ),
+        );
+    }
+
     /** The reel of a range of frames as JSON, kept by the hash of the document and the range. */
     public function reelText(PlacedPiece $placed, FrameRange $range): string
     {
@@ -178,10 +236,15 @@ final readonly class ComputedPiece
             'reel',
             $placed->text,
             $range->from.'-'.$range->to,
-            fn (): string => json_encode(
-                Reel::of($this->draw($placed, $range->from, $range->to)),
-                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-            ),
+            fn (): string => self::written($this->draw($placed, $range->from, $range->to)),
+        );
+    }
+
+    private static function written(Drawing $drawing): string
+    {
+        return json_encode(
+            Reel::of($drawing),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
     }
 

@@ -34,7 +34,7 @@ final readonly class Renderer
     }
 
     /**
-     * @param string $reel of the whole piece, or of the range that is wanted
+     * @param iterable<string> $reels what is wanted, each with the frames that follow those of the one before
      * @param string $target the file to write
      * @param FilmSound|null $sound what is heard in it
      * @param \Closure(int|null): bool $progress told the frames done, or null for a sign of life; false stops the film
@@ -45,17 +45,16 @@ final readonly class Renderer
      * @throws RendererLost where it could not be made this time
      */
     public function film(
-        string $reel,
+        iterable $reels,
         string $target,
         FilmOrder $order,
         ?FilmSound $sound,
         \Closure $progress,
     ): bool {
-        return $this->inFolder(function (string $folder) use ($reel, $target, $order, $sound, $progress): bool {
-            if (@file_put_contents($folder.'/reel.json', $reel) !== strlen($reel)) {
-                throw new FilmFailed(FullDisk::SENTENCE);
+        return $this->inFolder(function (string $folder) use ($reels, $target, $order, $sound, $progress): bool {
+            if (!self::keepReels($reels, $folder.'/reels', $progress)) {
+                return false;
             }
-
             $isFrames = $order->kind === FilmKind::Zip;
             $frames = $folder.'/frames';
             if ($isFrames && !@mkdir($frames)) {
@@ -63,7 +62,7 @@ final readonly class Renderer
             }
             $isFinished = $this->run([
                 'film.js',
-                $folder.'/reel.json',
+                $folder.'/reels',
                 $isFrames ? $frames.'/%05d.png' : $target,
                 $order->kind->value,
                 (string) $order->range->from,
@@ -76,6 +75,30 @@ final readonly class Renderer
 
             return $isFinished;
         });
+    }
+
+    /**
+     * @param iterable<string> $reels
+     * @param \Closure(int|null): bool $progress
+     *
+     * @return bool whether nobody stopped it
+     */
+    private static function keepReels(iterable $reels, string $folder, \Closure $progress): bool
+    {
+        if (!@mkdir($folder)) {
+            throw new FilmFailed(FullDisk::SENTENCE);
+        }
+        $number = 0;
+        foreach ($reels as $reel) {
+            if (@file_put_contents(sprintf('%s/%06d.json', $folder, $number++), $reel) !== strlen($reel)) {
+                throw new FilmFailed(FullDisk::SENTENCE);
+            }
+            if (!$progress(null)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -74,8 +74,9 @@ final class MakeFilm implements ShouldQueue
 
                 return;
             }
-            $reel = $computed->wholeReelText($computed->placed($document, $film->document, $film->shape));
-            $this->make($film, $order, $reel, $sound, $renderer, $signals);
+            $placed = $computed->placed($document, $film->document, $film->shape);
+            $reels = static fn (): iterable => $computed->filmReels($placed, $order->range);
+            $this->make($film, $order, $reels, $sound, $renderer, $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
@@ -86,10 +87,11 @@ final class MakeFilm implements ShouldQueue
         }
     }
 
+    /** @param \Closure(): iterable<string> $reels */
     private function make(
         HandOff $film,
         FilmOrder $order,
-        string $reel,
+        \Closure $reels,
         ?FilmSound $sound,
         Renderer $renderer,
         StopSignals $signals,
@@ -99,7 +101,7 @@ final class MakeFilm implements ShouldQueue
             // A name of its own for each try: what a lost worker left running may still write to another.
             $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
             try {
-                if ($renderer->film($reel, $half, $order, $sound, $this->reporter($film, $signals))) {
+                if ($renderer->film($reels(), $half, $order, $sound, $this->reporter($film, $signals))) {
                     $this->keep($film, $half);
 
                     return;

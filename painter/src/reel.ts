@@ -1,4 +1,6 @@
-/** The reel as core writes it; see docs/reel.md. Pixels of the stage, whole frames. */
+/**
+ * The reel as core writes it; see docs/reel.md. Pixels of the stage, whole frames; with samples, tracks count moments.
+ */
 export interface Reel {
   reel: 1;
   width: number;
@@ -8,6 +10,8 @@ export interface Reel {
   /** first and last frame that this reel holds */
   from: number;
   to: number;
+  /** moments of each frame that a shutter takes, odd, the middle one the frame itself; absent: frames alone */
+  samples?: number;
   /** path data; number 0 is the empty outline */
   outlines: string[];
   /** path data in font units */

@@ -18,6 +18,8 @@ export interface Context {
   restore(): void;
   setTransform(a: number, b: number, c: number, d: number, e: number, f: number): void;
   clearRect(x: number, y: number, width: number, height: number): void;
+  getImageData(x: number, y: number, width: number, height: number): Pixels;
+  putImageData(pixels: Pixels, x: number, y: number): void;
   strokeStyle: unknown;
   lineWidth: number;
   lineCap: 'butt' | 'round' | 'square';
@@ -44,6 +46,13 @@ export interface Context {
   ): { addColorStop(place: number, colour: string): void };
 }
 
+/** RGBA, colours not multiplied by their opacity */
+export interface Pixels {
+  data: Uint8ClampedArray;
+  width: number;
+  height: number;
+}
+
 export interface OutlinePath {
   addPath(path: OutlinePath, matrix?: { a: number; b: number; c: number; d: number; e: number; f: number }): void;
 }
@@ -51,6 +60,8 @@ export interface OutlinePath {
 /** What differs from place to place: how a canvas and a path are made. */
 export interface Studio {
   surface(width: number, height: number): Surface;
+  /** one whose pixels are read often */
+  readable(width: number, height: number): Surface;
   path(data?: string): OutlinePath;
 }
 

@@ -6,8 +6,10 @@ type Property = Track['property'];
 export class Timeline {
   private readonly tracks = new Map<number, Partial<Record<Property, Track>>>();
   private readonly changing: number[];
+  private readonly samples: number;
 
   constructor(reel: Reel) {
+    this.samples = reel.samples ?? 1;
     const frames = new Set<number>();
     for (const track of reel.tracks) {
       const known = this.tracks.get(track.node) ?? {};
@@ -29,9 +31,28 @@ export class Timeline {
     return track ? track.values[lastUpTo(track.frames, frame)] : constant;
   }
 
-  /** The frame since which the picture has been what it is on this frame. */
+  /** The frame, or the moment, since which the picture has been what it is on this one. */
   sameSince(frame: number): number {
     return this.changing[lastUpTo(this.changing, frame)] ?? 0;
+  }
+
+  /** The moment that is a frame's own time, as tracks count. */
+  momentOf(frame: number): number {
+    return frame * this.samples + (this.samples >> 1);
+  }
+
+  /** The moments of a frame that a shutter takes: one alone where nothing changes between them. */
+  momentsOf(frame: number): number[] {
+    const first = frame * this.samples;
+    const last = first + this.samples - 1;
+    if (this.sameSince(last) <= first) return [this.momentOf(frame)];
+    return Array.from({ length: this.samples }, (_, index) => first + index);
+  }
+
+  /** The first frame whose picture is that of this one. */
+  pictureOf(frame: number): number {
+    if (this.momentsOf(frame).length > 1) return frame;
+    return Math.ceil(this.sameSince(frame * this.samples) / this.samples);
   }
 
   isConstant(node: number): boolean {

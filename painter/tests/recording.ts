@@ -53,6 +53,10 @@ export class RecordingStudio implements Studio {
   readonly surfaces: RecordingSurface[] = [];
   paths = 0;
 
+  readable(width: number, height: number): Surface {
+    return this.surface(width, height);
+  }
+
   surface(width: number, height: number): Surface {
     const surface = new RecordingSurface(width, height, `layer${this.surfaces.length + 1}`);
     this.surfaces.push(surface);

@@ -1,34 +1,35 @@
-// film REEL.json OUT KIND FROM TO [SOUND FILTER]: paints the frames and hands them to ffmpeg, with a sound where there
-// is one. KIND is mp4, mov, webm or zip; for zip OUT is a pattern of names for PNG files, such as frames/%05d.png.
-// Says on standard output, one JSON object a line, how far it is; ends with {"done":true}. Where it cannot, it says why
-// on standard error and ends with 1; with 75 where something ended that may succeed another time.
+// film FOLDER OUT KIND FROM TO [SOUND FILTER]: paints the frames and hands them to ffmpeg, with a sound where there is
+// one. The folder holds the reels of the film, in the order of their names, each with the frames that follow those of
+// the one before. KIND is mp4, mov, webm or zip; for zip OUT is a pattern of names for PNG files, such as
+// frames/%05d.png. Says on standard output, one JSON object a line, how far it is; ends with {"done":true}. Where it
+// cannot, it says why on standard error and ends with 1; with 75 where something ended that may succeed another time.
 import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
 import { Timeline, type Reel } from '../../painter/src';
 import { encoderArguments, framesFor, type Kind } from './encoder';
 import { Paintings } from './paintings';
 
 const MAY_PASS = 75;
 
-const [reelFile, target, kind = 'mp4', fromText, toText, soundFile, soundFilter = 'anull'] = process.argv.slice(2) as [
+const [folder, target, kind = 'mp4', fromText, toText, soundFile, soundFilter = 'anull'] = process.argv.slice(2) as [
   string,
   string,
-  Kind?,
+  Kind,
   ...string[],
 ];
-const reel = JSON.parse(readFileSync(reelFile, 'utf8')) as Reel;
-const timeline = new Timeline(reel);
-const from = Number(fromText ?? 0);
-const to = Number(toText ?? reel.frames - 1);
-const wanted = Array.from({ length: to - from + 1 }, (_, index) => from + index);
+const from = Number(fromText);
+const to = Number(toText);
+const files = readdirSync(folder).sort();
 const form = framesFor(kind);
 
-// Frames that look like the one before are not painted again.
-const pictures = [...new Set(wanted.map((frame) => timeline.sameSince(frame)))];
+function reelOf(file: string): Reel {
+  return JSON.parse(readFileSync(join(folder, file), 'utf8')) as Reel;
+}
 
 const sound = soundFile ? { file: soundFile, filter: soundFilter } : null;
-const ffmpeg = spawn('ffmpeg', encoderArguments(reel, target, form, kind, from, sound), {
+const ffmpeg = spawn('ffmpeg', encoderArguments(reelOf(files[0]), target, form, kind, from, sound), {
   stdio: ['pipe', 'ignore', 'pipe'],
 });
 let complaint = '';
@@ -78,25 +79,37 @@ process.on('SIGTERM', () => {
 });
 
 const painters = Math.max(1, Math.min(2, availableParallelism()));
-const paintings = new Paintings(reel, pictures, painters, form, (error) =>
-  fail(`Painting ended: ${error.message}`, MAY_PASS),
-);
-let current = null as { frame: number; planes: ArrayBuffer } | null;
+let written = 0;
 let said = 0;
-for (const frame of wanted) {
-  const picture = timeline.sameSince(frame);
-  if (current?.frame !== picture) {
-    if (current) paintings.giveBack(current.planes);
-    current = { frame: picture, planes: await paintings.take(picture) };
+
+async function film(reel: Reel): Promise<void> {
+  const timeline = new Timeline(reel);
+  const first = Math.max(from, reel.from);
+  const wanted = Array.from({ length: Math.min(to, reel.to) - first + 1 }, (_, index) => first + index);
+  // Frames that look like the one before are not painted again.
+  const pictureOf = (frame: number): number => Math.max(first, timeline.pictureOf(frame));
+  const paintings = new Paintings(reel, [...new Set(wanted.map(pictureOf))], painters, form, (error) =>
+    fail(`Painting ended: ${error.message}`, MAY_PASS),
+  );
+  let current = null as { frame: number; planes: ArrayBuffer } | null;
+  for (const frame of wanted) {
+    const picture = pictureOf(frame);
+    if (current?.frame !== picture) {
+      if (current) paintings.giveBack(current.planes);
+      current = { frame: picture, planes: await paintings.take(picture) };
+    }
+    await write(current.planes);
+    written++;
+    if (Date.now() - said > 200) {
+      said = Date.now();
+      say({ frame: written });
+    }
   }
-  await write(current.planes);
-  if (Date.now() - said > 200) {
-    said = Date.now();
-    say({ frame: frame - from + 1 });
-  }
+  await paintings.close();
 }
+
+for (const file of files) await film(reelOf(file));
 ffmpeg.stdin.end();
 await heedEncoder();
-await paintings.close();
-say({ frame: wanted.length });
+say({ frame: written });
 say({ done: true, memory: process.resourceUsage().maxRSS * 1024 });

@@ -1,5 +1,5 @@
 import { createCanvas, type Canvas } from '@napi-rs/canvas';
-import { Painter, type Box, type Reel } from '../../painter/src';
+import { Boxes, Exposure, Painter, type Box, type Reel } from '../../painter/src';
 import { letGo } from './memory';
 import { PlanarPicture } from './planar';
 import { StraightPicture } from './straight';
@@ -16,8 +16,12 @@ const LET_GO_AFTER = 64_000_000;
 export class PaintedFrames {
   readonly picture: PlanarPicture | StraightPicture;
   private readonly painter: Painter;
+  private readonly exposure: Exposure;
   private readonly canvases = new Map<string, Canvas>();
+  /** the moment of the picture that was painted last */
   private before: number | null = null;
+  /** where that is a mean of several, in pixels of the stage */
+  private smears: Box[] = [];
   private fetched = 0;
 
   constructor(
@@ -25,6 +29,7 @@ export class PaintedFrames {
     private readonly kind: Frames = 'planar',
   ) {
     this.painter = new Painter(reel, skia);
+    this.exposure = new Exposure(this.painter, skia);
     this.picture =
       kind === 'planar' ? new PlanarPicture(reel.width, reel.height) : new StraightPicture(reel.width, reel.height);
   }
@@ -32,19 +37,32 @@ export class PaintedFrames {
   /** A frame as the encoder takes it; it changes with the next. */
   paint(frame: number): Uint8Array {
     const whole: Box = { left: 0, top: 0, right: this.reel.width, bottom: this.reel.height };
-    const parts = this.before === null ? [whole] : this.painter.changesBetween(this.before, frame);
-    for (const part of parts) this.paintPart(frame, this.evened(part));
-    this.before = frame;
+    const moments = this.painter.timeline.momentsOf(frame);
+    const smears = this.exposure.smearsOf(frame);
+    const changes = this.before === null ? [whole] : this.painter.changesBetween(this.before, moments[0]);
+    const parts = new Boxes();
+    for (const part of [...changes, ...this.smears, ...smears]) parts.add(part);
+    for (const part of parts.list) this.paintPart(frame, moments, this.evened(part));
+    this.before = moments[moments.length - 1];
+    this.smears = smears;
     return this.picture.planes;
   }
 
-  private paintPart(frame: number, part: Box): void {
+  private paintPart(frame: number, moments: number[], part: Box): void {
     if (part.right <= part.left || part.bottom <= part.top) return;
+    if (moments.length > 1) {
+      const { data, width } = this.exposure.mean(frame, 1, part);
+      this.take(new Uint8Array(data.buffer, data.byteOffset, data.byteLength), width, part, moments.length);
+      return;
+    }
     const canvas = this.canvas(part.right - part.left, part.bottom - part.top);
-    this.painter.paint(canvas.getContext('2d') as never, frame, 1, part);
-    const pixels = this.kind === 'planar' ? canvas.data() : straight(canvas);
-    this.picture.update(pixels, canvas.width, part);
-    this.fetched += pixels.byteLength;
+    this.painter.paint(canvas.getContext('2d') as never, moments[0], 1, part);
+    this.take(this.kind === 'planar' ? canvas.data() : straight(canvas), canvas.width, part, 1);
+  }
+
+  private take(pixels: Uint8Array, stride: number, part: Box, times: number): void {
+    this.picture.update(pixels, stride, part);
+    this.fetched += pixels.byteLength * times;
     if (this.fetched > LET_GO_AFTER) {
       this.fetched = 0;
       letGo();

@@ -5,7 +5,7 @@ import { existsSync, unlinkSync } from 'node:fs';
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import { connect } from 'node:net';
 import { createCanvas, type Canvas } from '@napi-rs/canvas';
-import { Painter, type Reel } from '../../painter/src';
+import { Exposure, Painter, type Reel } from '../../painter/src';
 import { letGo } from './memory';
 import { skia } from './studio';
 
@@ -16,7 +16,7 @@ let last: Promise<void> = Promise.resolve();
 
 function paint(reel: Reel, frame: number): Buffer {
   if (canvas?.width !== reel.width || canvas.height !== reel.height) canvas = createCanvas(reel.width, reel.height);
-  new Painter(reel, skia).paint(canvas.getContext('2d') as never, frame, 1);
+  new Exposure(new Painter(reel, skia), skia).paint(canvas.getContext('2d') as never, frame, 1);
   return canvas.toBuffer('image/png');
 }
 

@@ -4,5 +4,6 @@ import type { Studio } from '../../painter/src';
 /** Skia's canvas, for the painter. */
 export const skia: Studio = {
   surface: (width, height) => createCanvas(width, height) as never,
+  readable: (width, height) => createCanvas(width, height) as never,
   path: (data) => (data === undefined ? new Path2D() : new Path2D(data)) as never,
 };

@@ -3,14 +3,15 @@ import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import type { Reel } from '../../painter/src';
+import type { PathNode, Reel } from '../../painter/src';
 import { encoderArguments } from '../src/encoder';
 
 const root = new URL('../..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'renderer-'));
-const film = (reel: unknown, target: string, env: NodeJS.ProcessEnv = process.env) => {
-  writeFileSync(join(folder, 'reel.json'), JSON.stringify(reel));
-  return spawnSync('node', [join(root, 'renderer/dist/film.js'), join(folder, 'reel.json'), target], {
+const film = (reels: Reel[], target: string, env: NodeJS.ProcessEnv = process.env) => {
+  const all = mkdtempSync(join(folder, 'reels-'));
+  reels.forEach((reel, index) => writeFileSync(join(all, `${index}.json`), JSON.stringify(reel)));
+  return spawnSync('node', [join(root, 'renderer/dist/film.js'), all, target, 'mp4', '0', '6'], {
     env,
     encoding: 'utf8',
   });
@@ -37,9 +38,19 @@ const small: Reel = {
 };
 
 describe('the renderer', () => {
-  it('writes every frame once, in order, and says how far it is', () => {
+  it.each([
+    ['one reel', [small]],
+    // The second begins with what has changed by then.
+    [
+      'two reels, one behind the other',
+      [
+        { ...small, to: 3 },
+        { ...small, from: 4, tracks: [], nodes: [small.nodes[0], { ...small.nodes[1], outline: 2 } as PathNode] },
+      ],
+    ],
+  ])('writes every frame once, in order, and says how far it is: %s', (_, reels) => {
     const target = join(folder, 'small.mp4');
-    const { status, stdout } = film(small, target);
+    const { status, stdout } = film(reels, target);
     expect(status).toBe(0);
     const said = stdout
       .trim()
@@ -54,14 +65,14 @@ describe('the renderer', () => {
   });
 
   it('says why it could not', () => {
-    const unwritable = film(small, '/nowhere/at/all.mp4');
+    const unwritable = film([small], '/nowhere/at/all.mp4');
     expect(unwritable.status).not.toBe(0);
     expect(unwritable.stderr).toContain('/nowhere/at/all.mp4');
     const node = execFileSync('which', ['node'], { encoding: 'utf8' })
       .trim()
       .replace(/\/node$/, '');
     if (!existsSync(join(node, 'ffmpeg'))) {
-      const missing = film(small, join(folder, 'x.mp4'), { ...process.env, PATH: node });
+      const missing = film([small], join(folder, 'x.mp4'), { ...process.env, PATH: node });
       expect(missing.status).not.toBe(0);
       expect(missing.stderr).toContain('ffmpeg is not installed');
     }

@@ -204,9 +204,9 @@ final class HandOffTest extends TestCase
         $target = $this->folder.'/app/rendering/half.mp4';
         $piece = Piece::fromDocument(self::demo(), Forms::shipped());
         $reel = json_encode(Reel::of(app(DrawPiece::class)->draw($piece)), JSON_THROW_ON_ERROR);
-        $order = FilmOrder::of($piece, FilmKind::Mp4, 0, 479);
+        $order = FilmOrder::of($piece, FilmKind::Mp4, 0, 569);
         $seen = 0;
-        $finished = app(Renderer::class)->film($reel, $target, $order, null, static function (?int $frame) use (
+        $finished = app(Renderer::class)->film([$reel], $target, $order, null, static function (?int $frame) use (
             &$seen,
         ): bool {
             $seen = max($seen, $frame ?? 0);

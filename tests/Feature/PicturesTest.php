@@ -44,9 +44,27 @@ final class PicturesTest extends TestCase
     {
         $id = $this->begin(self::demo());
         $part = $this->getJson("/api/pieces/$id/reel?from=200&to=210")->assertOk();
-        $this->assertSame([200, 210, 480], [$part->json('from'), $part->json('to'), $part->json('frames')]);
+        $this->assertSame([200, 210, 570], [$part->json('from'), $part->json('to'), $part->json('frames')]);
         $whole = $this->getJson("/api/pieces/$id/reel")->assertOk();
-        $this->assertSame([0, 479], [$whole->json('from'), $whole->json('to')]);
+        $this->assertSame([0, 569], [$whole->json('from'), $whole->json('to')]);
+    }
+
+    public function testAPieceWithAShutterIsHandedOffWithItsMoments(): void
+    {
+        $this->startPainter();
+        $document = self::demo();
+        $moving = 180;
+        unset($document['shutter']);
+        $sharp = $this->get('/api/pieces/'.$this->begin($document)."/still.png?frame=$moving")->assertOk();
+        $document['shutter'] = ['angle' => 360, 'samples' => 9, 'charts' => true, 'words' => true, 'camera' => true];
+        $id = $this->begin($document);
+        $blurred = $this->get("/api/pieces/$id/still.png?frame=$moving")->assertOk();
+        $this->assertNotSame($sharp->getContent(), $blurred->getContent());
+
+        $part = $this->postJson('/api/compute/filmed', ['document' => $document, 'frame' => $moving])->assertOk();
+        $this->assertSame([9, $moving], [$part->json('samples'), $part->json('from')]);
+        $desk = $this->postJson('/api/compute', ['document' => $document, 'frame' => 0])->assertOk();
+        $this->assertNull($desk->json('reel.samples'), 'the desk’s own reel has frames alone');
     }
 
     public function testAReelIsKeptByWhatItIsMadeOfAndByItsRange(): void

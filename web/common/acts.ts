@@ -16,6 +16,11 @@ const isHeld = (target: EventTarget | null): boolean =>
 
 const name = (): string => `${tab}-${++count}`;
 
+/** An act that edits belong to which come one after another, while the hand may do something else. */
+export function newAct(): string {
+  return name();
+}
+
 export function actNow(): string {
   return drag ?? field ?? name();
 }

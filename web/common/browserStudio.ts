@@ -1,11 +1,19 @@
 import type { Studio } from '../../painter/src';
 
+function canvasOf(width: number, height: number): HTMLCanvasElement {
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, width);
+  canvas.height = Math.max(1, height);
+  return canvas;
+}
+
 /** The browser's canvas, for the painter. */
 export const browserStudio: Studio = {
-  surface: (width, height) => {
-    const canvas = document.createElement('canvas');
-    canvas.width = Math.max(1, width);
-    canvas.height = Math.max(1, height);
+  surface: (width, height) => canvasOf(width, height) as never,
+  readable: (width, height) => {
+    const canvas = canvasOf(width, height);
+    // The first to ask says what the canvas is for.
+    canvas.getContext('2d', { willReadFrequently: true });
     return canvas as never;
   },
   path: (data) => new Path2D(data) as never,

@@ -95,7 +95,7 @@ export function Transport({ piece }: { piece: Piece }) {
         </select>
       </label>
       <ShapeSwitch piece={piece} />
-      <ViewMenu />
+      <ViewMenu hasShutter={Boolean(piece.shutter)} />
       <button
         type="button"
         className={`text-button${safeArea ? ' is-on' : ''}`}

@@ -1,5 +1,5 @@
 import Dropdown from 'react-bootstrap/Dropdown';
-import { usePlay, type Rulers } from './playStore';
+import { usePlay, type Blurred, type Rulers } from './playStore';
 
 const RULERS: [Rulers, string][] = [
   ['none', 'no rulers'],
@@ -7,12 +7,17 @@ const RULERS: [Rulers, string][] = [
   ['percent', 'rulers in percent'],
   ['degrees', 'degrees about the chart'],
 ];
+const BLURRED: [Blurred, string][] = [
+  ['at rest', 'blurred where it rests'],
+  ['in play', 'blurred in play as well'],
+  ['never', 'never blurred (B)'],
+];
 const ZOOMS = [1, 2, 4, 8];
 
 /** How the stage is looked at: nearer, as hairlines, with rulers. None of it is filmed. */
-export function ViewMenu() {
-  const { outlines, rulers, view, set } = usePlay();
-  const isUnusual = outlines || rulers !== 'none' || view !== null;
+export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
+  const { outlines, rulers, view, blurred, set } = usePlay();
+  const isUnusual = outlines || rulers !== 'none' || view !== null || (hasShutter && blurred !== 'at rest');
   return (
     <Dropdown align="end" drop="up">
       <Dropdown.Toggle
@@ -38,6 +43,13 @@ export function ViewMenu() {
         <Dropdown.Item active={outlines} onClick={() => set({ outlines: !outlines })}>
           outlines (H)
         </Dropdown.Item>
+        {hasShutter && <Dropdown.Divider />}
+        {hasShutter &&
+          BLURRED.map(([value, text]) => (
+            <Dropdown.Item key={value} active={blurred === value} onClick={() => set({ blurred: value })}>
+              {text}
+            </Dropdown.Item>
+          ))}
         <Dropdown.Divider />
         {RULERS.map(([value, text]) => (
           <Dropdown.Item key={value} active={rulers === value} onClick={() => set({ rulers: value })}>

@@ -46,7 +46,8 @@ interface DeskState {
   recompute: () => Promise<void>;
   open: (id: string) => Promise<void>;
   close: () => void;
-  edit: (change: (document: Piece) => void) => void;
+  /** @param act that it belongs to; the hand's own where it is not given */
+  edit: (change: (document: Piece) => void, act?: string) => void;
   /** The hand lets go of what it held on the stage: it is computed as it stands. */
   letGo: () => void;
   undo: () => Promise<void>;
@@ -311,12 +312,12 @@ export const useDesk = create<DeskState>((set, get) => {
     close: () => {
       void save();
     },
-    edit: (change) => {
+    edit: (change, its) => {
       const { document } = get();
       if (!document) return;
       const next = structuredClone(document);
       change(next);
-      const act = actNow();
+      const act = its ?? actNow();
       const last = unsaved.acts.at(-1);
       // The first may be on its way to the server just now.
       if (last?.act === act && !(saving && unsaved.acts.length === 1)) last.document = next;

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { PlaceKey } from '../piece/places';
+import type { KeyRef } from '../piece/retime';
 import { followDesk, useDesk } from './deskStore';
 
 export type Face = 'Figures' | 'Form' | 'Finish' | 'Words' | 'Stage' | 'Motion';
@@ -35,9 +36,13 @@ type Settable = Pick<
   | 'rulers'
   | 'lanes'
   | 'isMuted'
+  | 'blurred'
+  | 'keys'
+  | 'curveOf'
   | 'view'
 >;
 
+export type Blurred = 'at rest' | 'in play' | 'never';
 export type Rulers = 'none' | 'pixels' | 'percent' | 'degrees';
 
 interface PlayState {
@@ -76,6 +81,12 @@ interface PlayState {
   lanes: boolean;
   /** the recording is not heard at this desk */
   isMuted: boolean;
+  /** moves whose keys are picked, to be moved and stretched together */
+  keys: KeyRef[];
+  /** the move whose curve is shown on its stem */
+  curveOf: KeyRef | null;
+  /** when what moves is shown blurred at this desk, where the piece has a shutter: it costs time to paint */
+  blurred: Blurred;
   /** how near the stage is looked at: 1 shows all of it; and the point of it in the middle of the view */
   view: { zoom: number; x: number; y: number } | null;
   /** pixels of the script for one frame */
@@ -114,6 +125,9 @@ const START = {
   rulers: 'none' as Rulers,
   lanes: false,
   isMuted: false,
+  blurred: 'at rest' as Blurred,
+  keys: [] as KeyRef[],
+  curveOf: null as KeyRef | null,
   view: null,
   zoom: 1.4,
 };

@@ -137,11 +137,12 @@ export function useDeskKeys(): void {
         h: () => set({ outlines: !usePlay.getState().outlines }),
         s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
         t: () => void tap(),
+        b: () => set({ blurred: usePlay.getState().blurred === 'never' ? 'at rest' : 'never' }),
         v: () => set({ isMuted: !usePlay.getState().isMuted }),
         Escape: () => {
           endTapping();
           select(null);
-          usePlay.setState({ pointedOut: null });
+          usePlay.setState({ pointedOut: null, keys: [], curveOf: null });
         },
         Delete: remove,
         Backspace: remove,

@@ -68,9 +68,9 @@ export type Curve =
       };
     };
 /**
- * in which direction a part opens, or closes: as the form lays figures out, against it, or from its middle
+ * in which direction a part opens, or closes: as the form lays figures out, against it, or from its middle; neighbour: from the edge of the part before it, as that one opens
  */
-export type Opens = 'forward' | 'backward' | 'middle';
+export type Opens = 'forward' | 'backward' | 'middle' | 'neighbour';
 
 /**
  * A piece of Lupine, version 2. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
@@ -112,6 +112,10 @@ export interface Piece {
    */
   shapes?: StageShape[];
   camera?: Camera | null;
+  /**
+   * motion blur; absent or null: none
+   */
+  shutter?: Shutter | null;
   /**
    * curves of one's own, to be chosen again
    *
@@ -246,6 +250,10 @@ export interface Chart {
    * the chart on whose axis it stands, in its place and on its scale; absent or null: it has its own
    */
   axisOf?: string | null;
+  /**
+   * absent or null: it stands still
+   */
+  drift?: Drift | null;
 }
 export interface Place {
   /**
@@ -352,6 +360,14 @@ export interface Stroke {
    * how fast dashes march along it, pixels a second; below 0 the other way; usually not at all
    */
   march?: number;
+  /**
+   * length of a light that travels along it, pixels; usually none
+   */
+  light?: number;
+  /**
+   * seconds of one round of that light; below 0 the other way
+   */
+  round?: number;
 }
 /**
  * The words of a chart.
@@ -401,6 +417,10 @@ export interface Labels {
    * a line leads from a mark to a label that had to leave its side; true if absent
    */
   leaders?: boolean;
+  /**
+   * when a label comes: as soon as its part has arrived under it (or has come to where it points), as its part begins, or when all of its part is there; absent: under
+   */
+  comes?: 'under' | 'begin' | 'end';
 }
 /**
  * A dot, a label and a reading for each part, down a column.
@@ -496,7 +516,10 @@ export interface ChartMotion {
    */
   frames: number;
   curve: Curve;
-  order: 'together' | 'after' | 'overlapping' | 'length';
+  /**
+   * one: one course over the whole chart, of which each part has its stretch
+   */
+  order: 'together' | 'after' | 'overlapping' | 'length' | 'one';
   /**
    * frames
    */
@@ -644,6 +667,27 @@ export interface Pick {
   label?: string;
 }
 /**
+ * A slow way about its place, closed over the piece.
+ */
+export interface Drift {
+  /**
+   * how far to each side, pixels
+   */
+  across: number;
+  /**
+   * how far up and down, pixels
+   */
+  down: number;
+  /**
+   * how far it leans to each side, degrees
+   */
+  turn: number;
+  /**
+   * seconds until it is where it began
+   */
+  every: number;
+}
+/**
  * A title, or any other text that stands by itself.
  */
 export interface FreeText {
@@ -693,6 +737,10 @@ export interface FreeText {
    * the chart whose moment it says while that runs; absent or null: it says its own text
    */
   momentOf?: string | null;
+  /**
+   * absent or null: it stands still
+   */
+  drift?: Drift | null;
 }
 export interface FigureTarget {
   chart: string;
@@ -720,6 +768,10 @@ export interface Captions {
    * hand, if absent: where it is told here; rule: where the arrangement puts it
    */
   placedBy?: 'hand' | 'rule';
+  /**
+   * frames in which a caption comes, and in which it goes again; absent or 0: at once
+   */
+  fade?: number;
 }
 /**
  * What is behind the charts.
@@ -1058,6 +1110,31 @@ export interface OwnPlace {
  */
 export interface Camera {
   backdrop: 'stays' | 'goes along';
+}
+/**
+ * Motion blur: the shutter is open around each frame's own time, and what moves is taken at several moments of it. What is read, and what changes from one frame to the next, stays sharp.
+ */
+export interface Shutter {
+  /**
+   * in degrees; 360 is open all the time, 180 half of it
+   */
+  angle: number;
+  /**
+   * moments of each frame
+   */
+  samples: 5 | 9 | 17 | 33;
+  /**
+   * whether charts are blurred, with their labels
+   */
+  charts: boolean;
+  /**
+   * whether titles and notes are
+   */
+  words: boolean;
+  /**
+   * whether the camera's way is
+   */
+  camera: boolean;
 }
 /**
  * A curve that is kept with the piece under a name.

@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
 use App\Film\Renderer;
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Formats\Svg;
+use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\BadPiece;
@@ -38,12 +38,13 @@ final class DrawCommand extends LupineCommand
             throw new BadPiece('The file has to end in .svg or .png.', $out);
         }
         $text = $this->contents($this->text('piece'));
-        $drawing = $this->computed->draw($this->computed->placed($piece, $text, $this->given('shape')), $frame, $frame);
+        $placed = $this->computed->placed($piece, $text, $this->given('shape'));
+        $range = FrameRange::within($piece->stage->frames, $frame, $frame);
         $this->write(
             $out,
             $kind === 'svg'
-                ? Svg::ofFrame($drawing, $frame, $piece->title)
-                : $this->renderer->still(json_encode(Reel::of($drawing), JSON_THROW_ON_ERROR), $frame),
+                ? Svg::ofFrame($this->computed->draw($placed, $frame, $frame), $frame, $piece->title)
+                : $this->renderer->still($this->computed->filmedText($placed, $range), $frame),
         );
 
         return self::SUCCESS;

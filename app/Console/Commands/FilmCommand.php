@@ -68,9 +68,9 @@ final class FilmCommand extends LupineCommand
 
     private function film(string $text, string $half, FilmOrder $order, ?FilmSound $sound): void
     {
-        $reel = $this->computed->wholeReelText($this->computed->read($text, $order->shape));
+        $reels = $this->computed->filmReels($this->computed->read($text, $order->shape), $order->range);
         $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
-        $this->renderer->film($reel, $half, $order, $sound, static function (?int $frame) use ($bar): bool {
+        $this->renderer->film($reels, $half, $order, $sound, static function (?int $frame) use ($bar): bool {
             $frame === null || $bar->setProgress($frame);
 
             return true;

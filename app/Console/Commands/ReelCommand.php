@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
+use Lupine\Core\Motion\FrameRange;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class ReelCommand extends LupineCommand
 {
     protected $signature = 'lupine:reel
         {piece : the piece, a JSON file}
-        {--shape= : one of the shapes that the piece is made in; its own stage if not given}';
+        {--shape= : one of the shapes that the piece is made in; its own stage if not given}
+        {--filmed : as it is filmed, with the moments of its shutter; else its frames alone}';
 
     protected $description = 'Writes the reel, as docs/reel.md describes it, to standard output';
 
@@ -22,9 +24,10 @@ final class ReelCommand extends LupineCommand
 
     protected function work(): int
     {
-        $text = $this->computed->wholeReelText(
-            $this->computed->read($this->contents($this->text('piece')), $this->given('shape')),
-        );
+        $placed = $this->computed->read($this->contents($this->text('piece')), $this->given('shape'));
+        $text = $this->option('filmed') === true
+            ? $this->computed->filmedText($placed, FrameRange::within($placed->piece->stage->frames))
+            : $this->computed->wholeReelText($placed);
         $this->output->write($text."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

@@ -39,6 +39,15 @@ final readonly class ComputeController
         return self::json($this->computed->atText($this->placed($body), $body->get('frame')->whole(0, $last)));
     }
 
+    /** The frames around one of them as they are handed off, with the piece's shutter: as many as are drawn at once. */
+    public function filmed(Request $request): Response
+    {
+        $body = Body::of($request);
+        $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES, 0);
+
+        return self::json($this->computed->filmedAround($this->placed($body), $frame));
+    }
+
     public function proof(Request $request): Response
     {
         $body = Body::of($request);

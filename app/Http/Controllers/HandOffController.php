@@ -156,7 +156,7 @@ final readonly class HandOffController
         $frame = $handOff->first_frame + $handOff->frames_total - 1;
         $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame);
 
-        return response($painter->paint($computed->reelText($placed, $range), $frame), 200, [
+        return response($painter->paint($computed->filmedText($placed, $range), $frame), 200, [
             'Content-Type' => 'image/png',
             'Cache-Control' => 'private, max-age=86400, immutable',
         ]);

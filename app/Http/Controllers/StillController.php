@@ -56,7 +56,7 @@ final readonly class StillController
     {
         $placed = $this->placed($request, $piece);
         $frame = self::frame($request, $placed);
-        $reel = $this->computed->reelText(
+        $reel = $this->computed->filmedText(
             $placed,
             FrameRange::within($placed->piece->stage->frames, $frame, $frame),
         );

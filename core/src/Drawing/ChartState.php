@@ -14,22 +14,19 @@ use Lupine\Core\Form\Standing;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\ReadingSettings;
-use Lupine\Core\Words\ReadingText;
 
 /** How the figures of a chart stand once a change of them has come to its end. */
 final readonly class ChartState
 {
     /**
-     * @param array<string, ReadingText> $readings by figure id
      * @param array<string, int|float> $places in the order, by figure id; in between where they stand by their dates
      * @param TimedMove|null $move that leads here, or null for how they stand at first
      */
     private function __construct(
         public Figures $figures,
         public Scale $scale,
-        public array $readings,
+        public StateReadings $readings,
         public array $places,
-        public int $shareDecimals,
         public ?TimedMove $move,
         public Fractions $fractions,
         /** sheet, descending or ascending */
@@ -53,12 +50,6 @@ final readonly class ChartState
         array $outside = [],
         ?int $room = null,
     ): self {
-        $decimals = ReadingText::shareDecimals($figures, $reading);
-        $shown = $reading->of === 'share' ? $figures->shownPercentages($decimals) : [];
-        $readings = [];
-        foreach ($figures->list as $figure) {
-            $readings[$figure->id] = ReadingText::ofFigure($figure, $reading, $shown, $decimals);
-        }
         $places = [];
         $room ??= count($figures->list);
         $place = 0;
@@ -73,9 +64,8 @@ final readonly class ChartState
         return new self(
             $figures,
             $form->scale($settings, $figures),
-            $readings,
+            new StateReadings($figures, $reading),
             $places,
-            $decimals,
             $move,
             new Fractions($form->needs($settings)->isOnScale(), $form->stacking($settings)),
             $order,
@@ -114,7 +104,6 @@ final readonly class ChartState
             $scale,
             $this->readings,
             $this->places,
-            $this->shareDecimals,
             $this->move,
             $this->fractions,
             $this->order,

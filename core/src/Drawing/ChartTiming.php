@@ -32,6 +32,12 @@ final class ChartTiming
     /** @var array<int, Layout> by frame */
     private array $layouts = [];
 
+    /** @var array<int, Layout> by the moment that they are of, where nothing else changes them */
+    private array $settled = [];
+
+    /** @var array<string, FigureMoves> of those that open from their neighbours' edges, by figure id */
+    private readonly array $followers;
+
     /**
      * @param array<string, FigureMoves> $moves by figure id
      * @param array<string, string> $colours by figure id
@@ -57,6 +63,7 @@ final class ChartTiming
         /** how it goes through the moments of its table, or null */
         public readonly ?Run $run = null,
     ) {
+        $this->followers = array_filter($moves, static fn (FigureMoves $one): bool => $one->follows());
     }
 
     /** The figures as they stand at first. */
@@ -128,10 +135,23 @@ final class ChartTiming
 
     public function layoutAt(int $frame): Layout
     {
+        if ($this->settings === [] && $this->followers === []) {
+            // Moments are kept, so each has a number of its own; those that stand still share one.
+            $moment = $this->story->momentAt($frame);
+
+            return $this->settled[spl_object_id($moment)] ??= $this->form->layout(
+                $this->formSettings,
+                $this->place,
+                $moment,
+            );
+        }
+
         return $this->layouts[$frame] ??= $this->form->layout(
             $this->settingsAt($frame),
             $this->place,
-            $this->story->momentAt($frame),
+            $this->followers === [] ? $this->story->momentAt($frame) : $this->story->momentAt($frame)->reduced(
+                array_map(static fn (FigureMoves $moves): float => $moves->amountAt($frame), $this->followers),
+            ),
         );
     }
 
@@ -179,8 +199,8 @@ final class ChartTiming
     public function layouts(FrameRange $range): Track
     {
         $changes = [$range->from, ...$this->story->changes($range)];
-        foreach ($this->settings as $number) {
-            array_push($changes, ...$number->changes($range));
+        foreach ([...$this->settings, ...$this->followers] as $changing) {
+            array_push($changes, ...$changing->changes($range));
         }
 
         return count($changes) === 1
@@ -275,7 +295,9 @@ final class ChartTiming
     /** What a reading says on a frame, for so much of its figure as is there. */
     public function readingAt(string $figureId, int $frame, Presence $there): string
     {
-        $tip = $there->amount >= 1.0 ? null : $this->layoutAt($frame)->tip($figureId, $there);
+        // Only where marks are joined has one come less far than there is of it.
+        $isTip = $there->amount < 1.0 && $this->form->isJoined();
+        $tip = $isTip ? $this->layoutAt($frame)->tip($figureId, $there) : null;
 
         return $tip === null
             ? $this->story->readingAt($figureId, $frame, $there->amount)
@@ -284,7 +306,9 @@ final class ChartTiming
 
     private function tipAt(string $figureId, int $frame): ?float
     {
-        return $this->layoutAt($frame)->tip($figureId, $this->moves[$figureId]->presenceAt($frame));
+        return $this->form->isJoined()
+            ? $this->layoutAt($frame)->tip($figureId, $this->moves[$figureId]->presenceAt($frame))
+            : null;
     }
 
     /**
@@ -299,7 +323,7 @@ final class ChartTiming
         $readings = [];
         $changes = $this->story->changes($range);
         foreach ($presences as $figureId => $presence) {
-            $reading = $this->states()[$this->stateIndexAt($range->from)]->readings[$figureId];
+            $reading = $this->states()[$this->stateIndexAt($range->from)]->readings->of($figureId);
             $readings[$figureId] = $changes === [] && !$this->form->isJoined()
                 ? $presence->map(static fn (Presence $there): string => $reading->at($there->amount))
                 : Track::of(
@@ -321,11 +345,11 @@ final class ChartTiming
     public function decimalsAt(string $figureId, int $frame): int
     {
         $index = $this->stateIndexAt($frame);
-        $decimals = $this->states()[$index]->readings[$figureId]->decimals();
+        $decimals = $this->states()[$index]->readings->of($figureId)->decimals();
 
         return $this->isSettledAt($frame)
             ? $decimals
-            : max($decimals, $this->states()[$index - 1]->readings[$figureId]->decimals());
+            : max($decimals, $this->states()[$index - 1]->readings->of($figureId)->decimals());
     }
 
     /** The number of the state that a frame belongs to: the one that has been reached, or is being reached. */
@@ -432,7 +456,7 @@ final class ChartTiming
     /** @return array<string, KeyedNumber> everything about the chart that moves change, by property */
     public function keyedOfChart(): array
     {
-        $keyed = array_filter($this->whole, static fn (KeyedNumber $number): bool => !$number->isStill());
+        $keyed = array_filter($this->whole, static fn (KeyedNumber $number): bool => $number->hasMoves());
         foreach ($this->settings as $setting => $number) {
             $keyed['form.'.$setting] = $number;
         }
@@ -466,8 +490,8 @@ final class ChartTiming
     public function effort(FrameRange $range): int
     {
         $all = $this->story->changes($range);
-        foreach ($this->settings as $number) {
-            array_push($all, ...$number->changes($range));
+        foreach ([...$this->settings, ...$this->followers] as $changing) {
+            array_push($all, ...$changing->changes($range));
         }
         $ofAll = count(array_unique($all));
         $effort = 0;

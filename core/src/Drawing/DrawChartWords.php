@@ -150,7 +150,7 @@ final readonly class DrawChartWords
             $widest = max(
                 array_map(
                     fn (ChartState $state): float => $this->setter->width(
-                        $state->readings[$one->id]->at(1.0),
+                        $state->readings->of($one->id)->at(1.0),
                         $centre->style,
                         true,
                     ),

@@ -8,16 +8,21 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\PatternTile;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\SoftEdge;
+use Lupine\Core\Piece\StrokeSettings;
 
 /** The looks around and on the marks of a chart. */
 final readonly class DrawFinish
 {
     /** how much a rest is there that is only tinted */
     private const TINT = 0.28;
+
+    /** the lines that a travelling light is made of: length, width and opacity, as parts of what is told */
+    private const LIGHT = [[1.0, 2.4, 0.16], [0.72, 1.8, 0.22], [0.45, 1.3, 0.4], [0.2, 0.8, 0.9]];
 
     public function __construct(
         private Chart $chart,
@@ -135,7 +140,7 @@ final readonly class DrawFinish
     {
         $own = $this->chart->own($figureId);
         $stroke = $own->hasStroke ? $own->stroke : $this->chart->finish->stroke;
-        if ($stroke === null || $stroke->opacity <= 0) {
+        if ($stroke === null || ($stroke->opacity <= 0 && !$stroke->isLit())) {
             return null;
         }
         $isInside = $stroke->place === 'inside';
@@ -150,7 +155,35 @@ final readonly class DrawFinish
         );
         $path = new PathNode($mark->outline, new FlatPaint($stroke->colour), $stroke->opacity, stroke: $line);
 
-        return new GroupNode('stroke-'.$figureId, [$path], clip: $isInside ? $mark->outline : null);
+        $lines = [...$stroke->opacity > 0 ? [$path] : [], ...$this->lights($figureId, $stroke, $mark)];
+
+        return new GroupNode('stroke-'.$figureId, $lines, clip: $isInside ? $mark->outline : null);
+    }
+
+    /**
+     * A light that travels along an edge: lines of one dash, the shorter ones brighter, about one middle.
+     *
+     * @return list<PathNode>
+     */
+    private function lights(string $figureId, StrokeSettings $stroke, PathNode $mark): array
+    {
+        $outline = $this->shapes->fulls[$figureId]->at($this->shapes->range->to)->outline();
+        $way = $stroke->isLit() && $outline !== '' ? MeasuredOutline::read($outline)->length() : 0.0;
+        if ($way <= 0) {
+            return [];
+        }
+        $lights = [];
+        foreach (self::LIGHT as [$long, $wide, $opacity]) {
+            $dash = min($way / 2, $stroke->light) * $long;
+            $lights[] = new PathNode($mark->outline, new FlatPaint($stroke->colour), $opacity, stroke: new Stroke(
+                $stroke->width * $wide,
+                'round',
+                [$dash, $way - $dash],
+                $this->loops->travel($stroke->round, $way, $dash / 2, $this->shapes->range),
+            ));
+        }
+
+        return $lights;
     }
 
     /** White over a mark, as much as a move lights it up; null where none does. */

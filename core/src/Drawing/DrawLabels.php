@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Form\Spread;
@@ -25,6 +26,12 @@ final readonly class DrawLabels
     private const LINE = 0.06;
     private const BEFORE = 0.3;
     private const FAINT = 0.75;
+
+    /** part of its coming in which a label comes that waits for all of its part */
+    private const LAST = 0.1;
+
+    /** how many times as quick as its part a label comes that it has arrived under */
+    private const QUICKLY = 6;
 
     private DrawTexts $texts;
     private WordSizes $sizes;
@@ -123,7 +130,7 @@ final readonly class DrawLabels
     }
 
     /**
-     * A label comes only when its part has arrived under it.
+     * A label on its part comes only when that has arrived under it, unless the chart says otherwise.
      *
      * @param \Closure(Shape): bool $fits
      *
@@ -131,6 +138,9 @@ final readonly class DrawLabels
      */
     private function whereItFits(string $id, \Closure $fits): Track
     {
+        if ($this->chart->words->labelComes !== 'under') {
+            return $this->asItComes($id);
+        }
         $shapes = $this->shapes->shapes[$id];
         $presence = $this->shapes->presences[$id];
 
@@ -139,6 +149,30 @@ final readonly class DrawLabels
             static fn (int $frame): float => $presence->at($frame)->amount > 0 && $fits($shapes->at($frame))
                 ? 1.0
                 : 0.0,
+        );
+    }
+
+    /**
+     * How much of a label is there that does not lie on its part: from when the part has come to its own middle, where
+     * the label stands; at its tip it is there from the beginning.
+     *
+     * @return Track<float>
+     */
+    private function asItComes(string $id, bool $isAtMiddle = false): Track
+    {
+        $presence = $this->shapes->presences[$id];
+        $comes = $this->chart->words->labelComes;
+        if ($comes === 'end') {
+            return $presence->map(static fn (Presence $there): float => round(
+                max(0.0, 1.0 - (1.0 - $there->amount) / self::LAST),
+                4,
+            ));
+        }
+        $begun = DrawChartWords::fadeIn($presence);
+
+        return $comes === 'begin' || !$isAtMiddle ? $begun : Track::combine(
+            [$begun, $presence->map(static fn (Presence $there): float => $there->beyondMiddle())],
+            static fn (array $both): float => $both[0] * round(min(1.0, $both[1] * self::QUICKLY), 4),
         );
     }
 
@@ -178,7 +212,7 @@ final readonly class DrawLabels
         return new GroupNode(
             'label-'.$id,
             $nodes,
-            DrawChartWords::fadeIn($this->shapes->presences[$id]),
+            $this->asItComes($id, !$isAtEnd),
             $this->grown($id, $place),
         );
     }

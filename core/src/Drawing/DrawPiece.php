@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Loops;
@@ -17,6 +18,7 @@ use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\ShutterSettings;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Words\FontBook;
@@ -46,30 +48,36 @@ final readonly class DrawPiece
     /**
      * @param int|null $from the first frame that is wanted, 0 if not given
      * @param int|null $to the last frame that is wanted, the last of the piece if not given
+     * @param ShutterSettings|null $shutter what moves is drawn at so many moments of each frame; null: on frames alone
      *
      * @throws ImpossibleFigures where a chart cannot be drawn from its table
      */
-    public function draw(Piece $piece, ?int $from = null, ?int $to = null): Drawing
+    public function draw(Piece $piece, ?int $from = null, ?int $to = null, ?ShutterSettings $shutter = null): Drawing
     {
-        $range = FrameRange::within($piece->stage->frames, $from, $to);
-        $moves = new Moves($piece, new Beats($piece));
-        $timings = $this->timings($piece, $moves);
+        $clock = $shutter === null ? new Clock() : Clock::ofShutter($shutter->angle, $shutter->samples);
+        $frames = FrameRange::within($piece->stage->frames, $from, $to);
+        $range = $clock->range($frames);
+        $moves = new Moves($piece, new Beats($piece), $clock);
+        $timings = $shutter === null ? $this->timings($piece, $moves) : $this->timed($piece, $moves);
         $texts = new DrawTexts($this->setter);
-        $charts = new DrawChart($this->setter, $range, Loops::of($piece->stage));
+        $charts = new DrawChart($this->setter, $range, Loops::of($piece->stage, $clock));
         $boxes = new StageBoxes($piece, $timings, $this->setter);
         $before = [];
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {
-            $before[] = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
+            $drawn = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
+            $before[] = $shutter?->takesCharts === false ? $drawn->held() : $drawn;
         }
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $pointer = $this->pointer($piece, $words, $timings, $boxes, $range);
             $run = $words->momentOf === null ? null : ($timings[$words->momentOf] ?? null)?->run;
-            $before[] = $texts->free($words, $moves, $range, $pointer, $run);
+            $drawn = $texts->free($words, $moves, $range, $pointer, $run);
+            $before[] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
         }
-        $nodes = self::taken($piece, new Camera($piece, $moves, $timings), $before, $range);
+        $pose = (new Camera($piece, $moves, $timings))->pose($range);
+        $nodes = self::taken($piece, $shutter?->takesCamera === false ? $pose?->held() : $pose, $before);
         if ($piece->captions !== null) {
             foreach ($piece->narration->lines as $line) {
-                $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2);
+                $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2, $clock);
             }
         }
 
@@ -79,9 +87,10 @@ final readonly class DrawPiece
             $piece->stage->rateNumerator,
             $piece->stage->rateDenominator,
             $piece->stage->frames,
-            $range,
+            $frames,
             $nodes,
             $timings,
+            $clock,
         );
     }
 
@@ -92,11 +101,13 @@ final readonly class DrawPiece
      */
     public function timings(Piece $piece, ?Moves $moves = null): array
     {
-        return $this->known[$piece] ??= (new TimeCharts(
-            $this->forms,
-            $moves ?? new Moves($piece, new Beats($piece)),
-            $this->figures,
-        ))->of($piece);
+        return $this->known[$piece] ??= $this->timed($piece, $moves ?? new Moves($piece, new Beats($piece)));
+    }
+
+    /** @return array<string, ChartTiming> by chart id, at the moments of the moves' clock */
+    private function timed(Piece $piece, Moves $moves): array
+    {
+        return (new TimeCharts($this->forms, $moves, $this->figures))->of($piece);
     }
 
     public function setter(): TextSetter
@@ -140,10 +151,9 @@ final readonly class DrawPiece
      *
      * @return list<Node>
      */
-    private static function taken(Piece $piece, Camera $camera, array $before, FrameRange $range): array
+    private static function taken(Piece $piece, ?Pose $pose, array $before): array
     {
         $backdrop = self::backdrop($piece);
-        $pose = $camera->pose($range);
         if ($pose === null) {
             return [...$backdrop, ...$before];
         }

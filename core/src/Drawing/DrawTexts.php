@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Manner;
@@ -45,10 +46,12 @@ final readonly class DrawTexts
             : [$this->moment($run, $words, $range)];
         $comes = $moves->ofWords($words->id);
         $manner = Manner::of($comes);
-        $number = static fn (string $property, float $first): KeyedNumber => $manner->on(
-            $property,
-            $moves->number($property, $first, null, null, $words->id),
-        );
+        $drift = $moves->drift($words->drift);
+        $number = static function (string $property, float $first) use ($manner, $moves, $words, $drift): KeyedNumber {
+            $number = $manner->on($property, $moves->number($property, $first, null, null, $words->id));
+
+            return $drift?->on($property, $number) ?? $number;
+        };
         $numbers = [
             'x' => $number('x', $words->x),
             'y' => $number('y', $words->y),
@@ -70,7 +73,8 @@ final readonly class DrawTexts
         $opacity = $this->withEmphases($opacity, $moves->emphasesWithNote($words->id), $range);
         $pose = Pose::of($middle, $numbers, $range, new Point($words->x, $words->y));
         $clip = $run === null ? (new WrittenOn($this->setter, $words, $lines))->clip($comes, $range) : null;
-        $children = $clip === null ? $children : [new GroupNode('written', $children, clip: $clip)];
+        // Letter by letter is one letter more from one frame to the next.
+        $children = $clip === null ? $children : [new GroupNode('written', $children, clip: $clip->held())];
         $line = $pointer === null ? null : $pointer($numbers['x'], $numbers['y']);
 
         return $line === null
@@ -147,14 +151,23 @@ final readonly class DrawTexts
         ), 4));
     }
 
-    public function caption(ScriptLine $line, CaptionSettings $captions, float $middle): GroupNode
+    public function caption(ScriptLine $line, CaptionSettings $captions, float $middle, Clock $clock): GroupNode
     {
+        [$begin, $end] = [$clock->of($line->begin), $clock->of($line->end)];
         $lines = $this->setter->lines($line->text, $captions->style, $captions->width);
         $top = $captions->y - (count($lines) - 1) * $captions->style->size * TextBlock::LEADING;
-        $opacity = Track::of(
-            [$line->begin, $line->end],
-            static fn (int $frame): float => $frame >= $line->begin && $frame < $line->end ? 1.0 : 0.0,
-        );
+        // It begins on its frame, and has gone before the one behind its last.
+        $fading = min($captions->fade, intdiv($line->end - $line->begin, 2));
+        [$come, $goes] = [$clock->of($line->begin + $fading), $clock->of($line->end - $fading - 1)];
+        $changes = $fading === 0 ? [$begin, $end] : [...range($begin, $come), ...range($goes, $end)];
+        $opacity = Track::of($changes, static fn (int $moment): float => match (true) {
+            $moment < $begin || $moment >= $end => 0.0,
+            default => round(max(0.0, min(
+                1.0,
+                ($clock->at($moment) - $line->begin + 1) / ($fading + 1),
+                ($line->end - $clock->at($moment)) / ($fading + 1),
+            )), 4),
+        });
 
         return new GroupNode(
             'caption-'.$line->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
+use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 
 /** Everything on the stage, over all frames; what it shows on one frame is found when asked for. */
@@ -24,6 +25,8 @@ final readonly class Drawing
         public FrameRange $range,
         public array $nodes,
         public array $timings,
+        /** what the changes of its tracks are counted on */
+        public Clock $clock = new Clock(),
     ) {
     }
 

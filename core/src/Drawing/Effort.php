@@ -29,6 +29,12 @@ final readonly class Effort
     /** the most that a film, a whole reel or a proof can have */
     public const MOST = 250_000;
 
+    /** marks × moments of a shutter of one part of a film */
+    public const FILMED_AT_ONCE = 100_000;
+
+    /** the same where somebody waits to see it */
+    public const SEEN_AT_ONCE = 20_000;
+
     /** frames before and behind the playhead that are computed where a piece is large */
     private const BEFORE = 90;
     private const BEHIND = 180;
@@ -73,7 +79,7 @@ final readonly class Effort
             $own = $chart->own((string) $figure);
             $stroke = $own->hasStroke ? $own->stroke : $chart->finish->stroke;
             $glow = $own->hasGlow ? $own->glow : $chart->finish->glow;
-            $looping += ($stroke?->isMarching() ?? false) || ($glow->breath ?? 0.0) > 0 ? 1 : 0;
+            $looping += ($stroke?->isLooping() ?? false) || ($glow->breath ?? 0.0) > 0 ? 1 : 0;
         }
 
         return $looping;
@@ -109,6 +115,22 @@ final readonly class Effort
                 return $range;
             }
         }
+    }
+
+    /**
+     * The beginning of a range that is not too much, at least its first frame.
+     *
+     * @param int $samples moments of each frame
+     * @param int $most FILMED_AT_ONCE or SEEN_AT_ONCE
+     */
+    public function partOf(FrameRange $range, int $samples, int $most): FrameRange
+    {
+        while ($range->count() > 1 && $this->within($range) * $samples > $most) {
+            $last = $range->from + intdiv($range->count(), 2) - 1;
+            $range = FrameRange::within($this->frames, $range->from, $last);
+        }
+
+        return $range;
     }
 
     /**

@@ -51,6 +51,8 @@ final class FiguresOverTime
 
     private bool $wholeIsSum = true;
 
+    private bool $hasRest = false;
+
     /** @var array<int, Moment> by frame, while figures change */
     private array $moving = [];
 
@@ -69,6 +71,9 @@ final class FiguresOverTime
         $this->fractions = $states[0]->fractions;
         foreach ($states as $state) {
             $this->wholeIsSum = $this->wholeIsSum && !$state->figures->hasGivenWhole;
+        }
+        foreach ($states[0]->figures->list as $figure) {
+            $this->hasRest = $this->hasRest || $figure->isRest;
         }
         $this->whole = $this->keyed(static fn (ChartState $state): float => $state->figures->whole->toFloat());
         $number = -1;
@@ -105,6 +110,7 @@ final class FiguresOverTime
             $run->frames[0],
             $run->end(),
             $run->places,
+            $run->clock(),
         );
         $this->places = [...$this->places, ...$places];
         foreach ($spans as [$from, $to]) {
@@ -143,6 +149,12 @@ final class FiguresOverTime
 
     public function fractionAt(string $figureId, int $frame): float
     {
+        $isPart = $this->wholeIsSum && !$this->hasRest && !$this->fractions->isOnScale();
+        if ($isPart && $this->settledAt($frame) === null) {
+            // One part of what all are together: how the others stand is not asked for.
+            return $this->values[$figureId]->at($frame) / $this->wholeAt($frame);
+        }
+
         return $this->standingAt($figureId, $frame)->fraction;
     }
 
@@ -177,13 +189,13 @@ final class FiguresOverTime
     {
         $state = $this->settledAt($frame);
         if ($state !== null) {
-            return $this->states[$state]->readings[$figureId]->at($amount);
+            return $this->states[$state]->readings->of($figureId)->at($amount);
         }
         $index = $this->stateIndexAt($frame);
-        $reading = $this->states[$index]->readings[$figureId];
+        $reading = $this->states[$index]->readings->of($figureId);
 
         return $reading->between(
-            $this->states[$index - 1]->readings[$figureId],
+            $this->states[$index - 1]->readings->of($figureId),
             $this->numberAt($figureId, $frame) * $amount,
         );
     }
@@ -192,8 +204,8 @@ final class FiguresOverTime
     public function readingOf(string $figureId, int $frame, float $tip): string
     {
         $index = $this->stateIndexAt($frame);
-        $reading = $this->states[$index]->readings[$figureId];
-        $before = $this->states[$this->settledAt($frame) === null ? $index - 1 : $index]->readings[$figureId];
+        $reading = $this->states[$index]->readings->of($figureId);
+        $before = $this->states[$this->settledAt($frame) === null ? $index - 1 : $index]->readings->of($figureId);
 
         return $reading->between($before, $this->numberOf($figureId, $frame, $tip));
     }
@@ -201,7 +213,7 @@ final class FiguresOverTime
     /** The number that a fraction of the scale stands for: a value, or a share in percent. */
     public function numberOf(string $figureId, int $frame, float $fraction): float
     {
-        $reading = $this->states[$this->stateIndexAt($frame)]->readings[$figureId];
+        $reading = $this->states[$this->stateIndexAt($frame)]->readings->of($figureId);
         $own = $this->fractionAt($figureId, $frame);
         $full = $this->numberAt($figureId, $frame);
         if (abs($own) > 1e-12) {
@@ -215,7 +227,7 @@ final class FiguresOverTime
     /** What a reading counts on a frame, where all of its figure is there: the value, or the share in percent. */
     public function numberAt(string $figureId, int $frame): float
     {
-        $reading = $this->states[$this->stateIndexAt($frame)]->readings[$figureId];
+        $reading = $this->states[$this->stateIndexAt($frame)]->readings->of($figureId);
         if ($this->settledAt($frame) !== null) {
             return $reading->full();
         }

@@ -22,6 +22,13 @@ final readonly class GroupNode implements Node
         public ?Pose $pose = null,
         public ?Track $maximum = null,
         public ?Track $clip = null,
+        /** whether it is seen as it is on whole frames, with everything in it */
+        public bool $isHeld = false,
     ) {
+    }
+
+    public function held(): self
+    {
+        return new self($this->name, $this->children, $this->opacity, $this->pose, $this->maximum, $this->clip, true);
     }
 }

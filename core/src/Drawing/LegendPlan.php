@@ -59,7 +59,7 @@ final readonly class LegendPlan
         foreach (self::entries($timing) as $figure) {
             $labels[$figure->id] = $setter->width(self::label($figure, $isOfSeries), $legend->style);
             foreach ($isOfSeries ? [] : $timing->states() as $state) {
-                $width = $setter->width($state->readings[$figure->id]->at(1.0), $legend->style, true);
+                $width = $setter->width($state->readings->of($figure->id)->at(1.0), $legend->style, true);
                 $reading = max($reading, $width);
             }
         }

@@ -28,6 +28,12 @@ final readonly class Pose
     ) {
     }
 
+    /** The same, seen as it is on whole frames. */
+    public function held(): self
+    {
+        return new self($this->pivot, $this->x->held(), $this->y->held(), $this->size->held(), $this->turn->held());
+    }
+
     /**
      * @param array<string, KeyedNumber> $numbers x, y, size, turn; x and y are where the pivot is moved to
      * @param Point $at where x and y start from

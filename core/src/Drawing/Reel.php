@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Motion\Exposure;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Words\Run;
 
@@ -13,6 +14,7 @@ use Lupine\Core\Words\Run;
  *
  * Outlines, glyphs, set texts and paints stand in it once and are referred to by their number. A track gives the frames
  * on which one property of one node changes, and its values from then on; it begins with the value on the first frame.
+ * Of a drawing with a shutter they are the moments of its clock.
  */
 final class Reel
 {
@@ -42,16 +44,18 @@ final class Reel
 
     private int $nodes = 0;
 
-    private function __construct(private readonly int $from, private readonly int $to)
+    /** whether the node at hand is seen as it is on whole frames */
+    private bool $isHeld = false;
+
+    private function __construct(private readonly Exposure $exposure)
     {
     }
 
     /** @return array<string, mixed> of the frames that the drawing was asked for */
     public static function of(Drawing $drawing): array
     {
-        [$from, $to] = [$drawing->range->from, $drawing->range->to];
-        $reel = new self($from, $to);
-        $nodes = array_map($reel->node(...), $drawing->nodes);
+        $reel = new self(new Exposure($drawing->range, $drawing->clock));
+        $nodes = $reel->nodes($drawing->nodes, false);
 
         return [
             'reel' => 1,
@@ -59,8 +63,9 @@ final class Reel
             'height' => $drawing->height,
             'rate' => [$drawing->rateNumerator, $drawing->rateDenominator],
             'frames' => $drawing->frames,
-            'from' => $from,
-            'to' => $to,
+            'from' => $drawing->range->from,
+            'to' => $drawing->range->to,
+            ...$drawing->clock->samples === 1 ? [] : ['samples' => $drawing->clock->samples],
             'outlines' => array_map('strval', array_keys($reel->outlines)),
             'glyphs' => $reel->glyphData,
             'runs' => $reel->runData,
@@ -70,10 +75,26 @@ final class Reel
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function node(Node $node): array
+    /**
+     * @param list<Node> $nodes
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function nodes(array $nodes, bool $isHeld): array
+    {
+        return array_map(fn (Node $node): array => $this->node($node, $isHeld), $nodes);
+    }
+
+    /**
+     * @param bool $isHeld whether it is seen as it is on whole frames
+     *
+     * @return array<string, mixed>
+     */
+    private function node(Node $node, bool $isHeld): array
     {
         $index = $this->nodes++;
+        $isHeld = $isHeld || ($node instanceof GroupNode && $node->isHeld);
+        $this->isHeld = $isHeld;
         $coordinate = static fn (float $value): float => (float) Decimal::of($value, 3);
         if ($node instanceof GroupNode) {
             return [
@@ -85,7 +106,7 @@ final class Reel
                 ...$node->clip === null
                     ? []
                     : ['clip' => $this->property($index, 'clip', $node->clip, $this->outline(...))],
-                'children' => array_map($this->node(...), $node->children),
+                'children' => $this->nodes($node->children, $isHeld),
             ];
         }
         if ($node instanceof PathNode) {
@@ -116,7 +137,7 @@ final class Reel
         return [
             'kind' => 'text',
             'index' => $index,
-            'run' => $this->property($index, 'run', $node->run, $this->run(...)),
+            'run' => $this->property($index, 'run', $node->run->held(), $this->run(...)),
             'x' => $this->property($index, 'x', $node->x, $coordinate),
             'y' => $this->property($index, 'y', $node->y, $coordinate),
             'scale' => $node->scale,
@@ -166,29 +187,21 @@ final class Reel
      */
     private function property(int $node, string $name, Track $track, ?\Closure $write = null): int|float|string
     {
-        $value = static fn (mixed $value): int|float|string => $write === null
-            ? (is_int($value) || is_float($value)
-                ? $value
-                : 0)
-            : $write($value);
-        $first = $last = $value($track->at($this->from));
-        $frames = [$this->from];
-        $values = [$first];
-        foreach ($track->changes as $frame) {
-            if ($frame <= $this->from || $frame > $this->to) {
-                continue;
-            }
-            $next = $value($track->atChange($frame));
-            if ($next !== $last) {
-                $frames[] = $frame;
-                $values[] = $last = $next;
-            }
-        }
-        if (count($frames) > 1) {
-            $this->tracks[] = ['node' => $node, 'property' => $name, 'frames' => $frames, 'values' => $values];
+        $seen = $this->exposure->of(
+            $track,
+            $write ?? static fn (mixed $value): int|float => is_int($value) || is_float($value) ? $value : 0,
+            $this->isHeld,
+        );
+        if (count($seen) > 1) {
+            $this->tracks[] = [
+                'node' => $node,
+                'property' => $name,
+                'frames' => array_keys($seen),
+                'values' => array_values($seen),
+            ];
         }
 
-        return $first;
+        return reset($seen);
     }
 
     private function run(Run $run): int

@@ -95,11 +95,12 @@ final readonly class Sheet
     }
 
     /**
-     * What the figures are on one frame: how much of each is there, what its reading says, its share and its size.
+     * What the figures are on one frame: how much of each is there, its value, what its reading says, its share and its
+     * size.
      *
      * @param array<string, ChartTiming> $timings by chart id
      *
-     * @return array<string, array<string, array{isFull: bool, reading: string, share: string, measured: string}>>
+     * @return array<string, array<string, array<string, bool|string>>> by chart and figure
      */
     public static function at(array $timings, int $frame): array
     {
@@ -107,6 +108,7 @@ final readonly class Sheet
         foreach ($timings as $chartId => $timing) {
             $layout = $timing->layoutAt($frame);
             $isAngle = $layout->measure() === Measure::Angle;
+            $values = $timing->valuesAt($frame);
             foreach ($timing->figures()->list as $figure) {
                 $moves = $timing->moves[$figure->id];
                 $amount = $moves->amountAt($frame);
@@ -115,6 +117,10 @@ final readonly class Sheet
                 $share = $timing->isOnScale() ? $figure->share() * $amount : $shown;
                 $charts[$chartId][$figure->id] = [
                     'isFull' => $isFull,
+                    'value' => self::plain($values[$figure->id] * $amount, max(
+                        $figure->decimals,
+                        $timing->states()[$timing->stateIndexAt($frame)]->figures->byId($figure->id)->decimals,
+                    )),
                     'reading' => $timing->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
                     'share' => number_format($share * 100, 2).' %',
                     'measured' => self::size($layout, $shown * $layout->whole($figure->id), $isAngle),
@@ -344,7 +350,7 @@ final readonly class Sheet
             'isRest' => $figure->isRest,
             'isWorkedOut' => $figure->isWorkedOut,
             'share' => number_format($figure->share() * 100, 2).' %',
-            'reading' => $timing->states()[0]->readings[$figure->id]->at(1.0),
+            'reading' => $timing->states()[0]->readings->of($figure->id)->at(1.0),
             'colour' => $timing->colours[$figure->id],
             'entrance' => self::move($moves->entrance, $timecode),
             'exit' => self::move($moves->exit, $timecode),

@@ -23,16 +23,18 @@ final readonly class Stem
         $keys = array_values(array_unique(array_filter($keys, static fn (int $key): bool => $key < $frames)));
         sort($keys);
         $keys[] = max($frames - 1, ...$keys);
-        $at = static fn (int $frame): float => round($timing->widthAt($figureId, $frame) / $widest, 4);
+        $known = [];
+        $at = static function (int $frame) use ($timing, $figureId, $widest, &$known): float {
+            return $known[$frame] ??= round($timing->widthAt($figureId, $frame) / $widest, 4);
+        };
         $points = [[0, $at(0)]];
         for ($index = 1; $index < count($keys); ++$index) {
-            if ($keys[$index] > $keys[$index - 1]) {
-                self::between(
-                    $points,
-                    $at,
-                    [$keys[$index - 1], $at($keys[$index - 1])],
-                    [$keys[$index], $at($keys[$index])],
-                );
+            [$from, $to] = [$keys[$index - 1], $keys[$index]];
+            if ($to > $from && $at($from) === $at($to) && $timing->isSettledAt(intdiv($from + $to, 2))) {
+                // Between two of its keys nothing of it moves but what others do.
+                $points[] = [$to, $at($to)];
+            } elseif ($to > $from) {
+                self::between($points, $at, [$from, $at($from)], [$to, $at($to)]);
             }
         }
 

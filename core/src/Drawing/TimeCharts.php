@@ -116,6 +116,9 @@ final readonly class TimeCharts
         $story = new FiguresOverTime($states, $this->moves->runOf($chart));
         $ways = self::ways($chart, $form, $states[0]);
         $moves = $this->moves->ofChart($chart, $figures, $form->isJoined(), $ways);
+        if ($states[0]->fractions->isOnScale()) {
+            $moves = array_map(static fn (FigureMoves $one): FigureMoves => $one->alone(), $moves);
+        }
 
         return new ChartTiming(
             $form,
@@ -134,15 +137,26 @@ final readonly class TimeCharts
         );
     }
 
-    /** @return list<float> how long the way of a pen is from place to place, where the form is drawn on with one */
+    /**
+     * How long the ways of the parts are, where the order in which they come or go asks for it: a pen's way where the
+     * form is drawn on with one, else the share of the whole; none where all are alike.
+     *
+     * @return list<float>
+     */
     private static function ways(Chart $chart, Form $form, ChartState $state): array
     {
-        if ($chart->entrance?->order !== 'length' && $chart->exit?->order !== 'length') {
+        $orders = [$chart->entrance?->order, $chart->exit?->order];
+        if (array_intersect(['length', 'one'], $orders) === []) {
             return [];
         }
         $layout = $form->layout($chart->form, new Point($chart->place->x, $chart->place->y), $state->moment());
         if (!$layout instanceof DrawnOn) {
-            return [];
+            return $state->fractions->isOnScale() ? [] : array_map(
+                static fn (Figure $figure): float => abs(
+                    array_column($state->moment()->standings, null, 'figureId')[$figure->id]->fraction,
+                ),
+                $state->figures->ordered($chart->form->order()),
+            );
         }
         $ways = [];
         foreach ($state->figures->ordered($chart->form->order()) as $number => $figure) {
@@ -376,7 +390,8 @@ final readonly class TimeCharts
     {
         $numbers = [];
         foreach (['x', 'y', 'size', 'turn', 'opacity'] as $name) {
-            $numbers[$name] = $this->moves->number($name, $chart->place->first($name), $chart->id, null);
+            $number = $this->moves->number($name, $chart->place->first($name), $chart->id, null);
+            $numbers[$name] = $this->moves->drift($chart->drift)?->on($name, $number) ?? $number;
         }
 
         return $numbers;

@@ -101,7 +101,7 @@ final class WordSizes
         return $this->readings[$figureId][$style->font.' '.$style->size] ??= max(
             array_map(
                 fn (ChartState $state): float => $this->setter->width(
-                    $state->readings[$figureId]->at(1.0),
+                    $state->readings->of($figureId)->at(1.0),
                     $style,
                     true,
                 ),

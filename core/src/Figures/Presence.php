@@ -22,7 +22,7 @@ final readonly class Presence
 
     /**
      * @param float $amount kept within 0 and 1: neither a sweep nor a reading runs past its figure
-     * @param string $opens forward, backward or middle
+     * @param string $opens forward, backward, middle, or neighbour: all of a place that is as large as it is by now
      */
     public static function opening(float $amount, string $opens): self
     {
@@ -30,6 +30,7 @@ final readonly class Presence
 
         return match ($opens) {
             'backward' => new self($amount, 1.0 - $amount, 1.0),
+            'neighbour' => new self($amount, 0.0, $amount > 0.0 ? 1.0 : 0.0),
             'middle' => new self($amount, (1.0 - $amount) / 2, (1.0 + $amount) / 2),
             default => new self($amount, 0.0, $amount),
         };
@@ -43,9 +44,19 @@ final readonly class Presence
             match ($closes) {
                 'forward' => 'backward',
                 'backward' => 'forward',
+                'neighbour' => 'neighbour',
                 default => 'middle',
             },
         );
+    }
+
+    /** How far it reaches to both sides of the middle of its place, 0 to 0.5; 0 where it has not come to it. */
+    public function beyondMiddle(): float
+    {
+        // Of a place that grows along with it, half is there when half of it is.
+        $grown = $this->to - $this->from > $this->amount ? $this->amount - 0.5 : 0.5;
+
+        return max(0.0, min($this->to - 0.5, 0.5 - $this->from, $grown));
     }
 
     /** The same, counted from the other end. */

@@ -17,6 +17,25 @@ final readonly class Moment
     {
     }
 
+    /**
+     * The same, with some figures smaller, so that what lies behind them comes nearer.
+     *
+     * @param array<string, float> $parts 0 to 1, how much of a figure takes room, by figure id
+     */
+    public function reduced(array $parts): self
+    {
+        return new self(
+            array_map(
+                static fn (Standing $one): Standing => isset($parts[$one->figureId])
+                    ? $one->withFraction($one->fraction * $parts[$one->figureId])
+                    : $one,
+                $this->standings,
+            ),
+            $this->scale,
+            $this->room,
+        );
+    }
+
     /** How many figures there is room for, one behind or beside the other. */
     public function room(): int
     {

@@ -23,4 +23,18 @@ final readonly class Standing
         public bool $isGap = false,
     ) {
     }
+
+    public function withFraction(float $fraction): self
+    {
+        return new self(
+            $this->figureId,
+            $this->value,
+            $fraction,
+            $this->place,
+            $this->isRest,
+            $this->rowId,
+            $this->series,
+            $this->isGap,
+        );
+    }
 }

@@ -7,7 +7,7 @@ namespace Lupine\Core\Motion;
 use Lupine\Core\Figures\Presence;
 
 /** The entrance and the exit of one thing on the stage. */
-final readonly class FigureMoves
+final readonly class FigureMoves implements Changing
 {
     public function __construct(public ?TimedMove $entrance, public ?TimedMove $exit)
     {
@@ -37,15 +37,38 @@ final readonly class FigureMoves
         return $this->amountEntered($frame) * $left;
     }
 
+    /** The same where parts have no neighbours: each opens from its own beginning. */
+    public function alone(): self
+    {
+        return $this->follows() ? new self($this->entrance?->alone(), $this->exit?->alone()) : $this;
+    }
+
+    /** Whether it opens or closes at its neighbour's edge. */
+    public function follows(): bool
+    {
+        foreach ([$this->entrance, $this->exit] as $move) {
+            if ($move !== null && $move->opens === 'neighbour' && $move->isBitByBit()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> the moments of a range at which there is more or less of it */
+    public function changes(FrameRange $range): array
+    {
+        return [...$this->entrance?->changes($range) ?? [], ...$this->exit?->changes($range) ?? []];
+    }
+
     /** @return Track<Presence> on the frames of a range */
     public function presence(FrameRange $range): Track
     {
         if ($this->entrance === null && $this->exit === null) {
             return Track::constant(Presence::full());
         }
-        $changes = [...$this->entrance?->changes($range) ?? [], ...$this->exit?->changes($range) ?? []];
 
-        return Track::of([$range->from, ...$changes], $this->presenceAt(...));
+        return Track::of([$range->from, ...$this->changes($range)], $this->presenceAt(...));
     }
 
     /** @return int on how many frames of a range it moves */

@@ -19,6 +19,12 @@ final readonly class FrameRange
         return new self($from, max($from, min($to ?? $frames - 1, $frames - 1)));
     }
 
+    /** What it is where each of its frames is so many. */
+    public function times(int $many): self
+    {
+        return new self($this->from * $many, ($this->to + 1) * $many - 1);
+    }
+
     public function count(): int
     {
         return $this->to - $this->from + 1;

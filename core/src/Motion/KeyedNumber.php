@@ -73,21 +73,23 @@ final readonly class KeyedNumber implements Changing
     /**
      * What it is on one frame after the other, emphases aside.
      *
-     * @return array<int, float> by frame
+     * @param int $step moments of one frame
+     *
+     * @return array<int, float> by the frames' own moments
      */
-    public function onFrames(int $from, int $to): array
+    public function onFrames(int $from, int $to, int $step = 1): array
     {
         $values = [];
         $next = 0;
         $value = $this->first;
         $arrives = -1;
-        for ($frame = $from; $frame <= $to; ++$frame) {
+        for ($frame = $from; $frame <= $to; $frame += $step) {
             $isBegun = false;
             while (isset($this->steps[$next]) && $this->steps[$next]['move']->begin <= $frame) {
                 ++$next;
                 $isBegun = true;
             }
-            if ($next > 0 && ($isBegun || $frame <= $arrives)) {
+            if ($next > 0 && ($isBegun || $frame < $arrives + $step)) {
                 $arrives = $this->steps[$next - 1]['move']->end();
                 $value = self::reached(
                     $this->first,
@@ -141,6 +143,12 @@ final readonly class KeyedNumber implements Changing
     public function most(): float
     {
         return max([$this->first, ...array_column($this->steps, 'to')]);
+    }
+
+    /** Whether moves of its own change it, and not only what is done besides. */
+    public function hasMoves(): bool
+    {
+        return $this->steps !== [];
     }
 
     public function isStill(): bool

@@ -12,13 +12,13 @@ use Lupine\Core\Piece\Stage;
  */
 final readonly class Loops
 {
-    private function __construct(private int $frames, private float $rate)
+    private function __construct(private int $frames, private float $rate, private Clock $clock)
     {
     }
 
-    public static function of(Stage $stage): self
+    public static function of(Stage $stage, Clock $clock = new Clock()): self
     {
-        return new self($stage->frames, FrameRate::ofStage($stage)->perSecond());
+        return new self($stage->frames, FrameRate::ofStage($stage)->perSecond(), $clock);
     }
 
     /**
@@ -36,7 +36,33 @@ final readonly class Loops
 
         return Track::of(
             range($range->from, $range->to),
-            fn (int $frame): float => round($way * fmod(($rounds * $frame) / $this->frames, 1.0), 4),
+            fn (int $moment): float => round(
+                $way * fmod(($rounds * $this->clock->at($moment)) / $this->frames, 1.0),
+                4,
+            ),
+        );
+    }
+
+    /**
+     * How far into its dashes a line begins of which one dash goes round: its middle passes the line's beginning at the
+     * beginning of each round.
+     *
+     * @param float $seconds of one round, below 0 against the line's way
+     * @param float $way how long the line is, in pixels
+     * @param float $half of the dash, in pixels
+     *
+     * @return Track<float>
+     */
+    public function travel(float $seconds, float $way, float $half, FrameRange $range): Track
+    {
+        $turn = $seconds < 0 ? $way : -$way;
+
+        return Track::of(
+            range($range->from, $range->to),
+            fn (int $moment): float => round(
+                $half + $turn * fmod($this->turns(abs($seconds), $moment), 1.0),
+                3,
+            ),
         );
     }
 
@@ -50,15 +76,26 @@ final readonly class Loops
      */
     public function breath(float $depth, float $seconds, FrameRange $range): Track
     {
-        $rounds = $this->rounds(1 / $seconds);
-
         return Track::of(
             range($range->from, $range->to),
-            fn (int $frame): float => round(
-                1.0 - $depth * (0.5 - 0.5 * cos((2 * M_PI * $rounds * $frame) / $this->frames)),
+            fn (int $moment): float => round(
+                1.0 - $depth * (0.5 - 0.5 * cos($this->angle($seconds, $moment))),
                 4,
             ),
         );
+    }
+
+    /**
+     * How far a round has gone that takes about so many seconds, in radians.
+     */
+    public function angle(float $seconds, int $moment): float
+    {
+        return 2 * M_PI * $this->turns($seconds, $moment);
+    }
+
+    private function turns(float $seconds, int $moment): float
+    {
+        return ($this->rounds(1 / $seconds) * $this->clock->at($moment)) / $this->frames;
     }
 
     /** @return int the nearest whole number of rounds that fit into the piece, at least 1 */

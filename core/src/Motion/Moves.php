@@ -10,6 +10,7 @@ use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartMotion;
 use Lupine\Core\Piece\CurveSettings;
+use Lupine\Core\Piece\DriftSettings;
 use Lupine\Core\Piece\EmphasisSettings;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Piece;
@@ -17,7 +18,7 @@ use Lupine\Core\Piece\ShotSettings;
 use Lupine\Core\Problem;
 use Lupine\Core\Script\Beats;
 
-/** All moves of a piece in whole frames: a figure's own move where it has one, else its chart's order. */
+/** All moves of a piece at the moments of one clock: a figure's own move where it has one, else its chart's order. */
 final class Moves
 {
     /** how long an emphasis holds where nothing says until when, in frames */
@@ -46,8 +47,11 @@ final class Moves
     /** @var array<string, Move> */
     private array $byId;
 
-    public function __construct(private readonly Piece $piece, private readonly Beats $beats)
-    {
+    public function __construct(
+        private readonly Piece $piece,
+        private readonly Beats $beats,
+        private readonly Clock $clock = new Clock(),
+    ) {
         $this->byId = array_column($piece->moves, null, 'id');
         foreach ($piece->moves as $move) {
             if ($move->emphasis !== null) {
@@ -86,7 +90,14 @@ final class Moves
     {
         $columns = $this->piece->table($chart->table)->columns;
 
-        return $chart->run === null || count($columns) < 2 ? null : Run::of($chart->run, $columns, $this->beats);
+        return $chart->run === null || count($columns) < 2
+            ? null
+            : Run::of($chart->run, $columns, $this->beats, $this->clock);
+    }
+
+    public function drift(?DriftSettings $settings): ?Drift
+    {
+        return $settings === null ? null : new Drift($settings, Loops::of($this->piece->stage, $this->clock));
     }
 
     /** @return list<TimedEmphasis> those that a free text appears with */
@@ -137,7 +148,7 @@ final class Moves
     }
 
     /**
-     * @param list<float> $ways how long the way of each is where lengths say so, in their order
+     * @param list<float> $ways how long the way of each place is where lengths say so: a share, or pixels
      * @param bool $byRow whether figures of several series come and go row by row, all series of a row together
      *
      * @return array<string, FigureMoves> by figure id
@@ -145,24 +156,18 @@ final class Moves
     public function ofChart(Chart $chart, Figures $figures, bool $byRow = false, array $ways = []): array
     {
         $moves = [];
-        $before = 0.0;
-        $most = array_sum($ways);
         [$entrance, $in] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
         [$exit, $out] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
         $together = $byRow ? $figures->seriesCount() : 1;
         $laid = $figures->ordered($chart->form->order());
         $places = array_chunk($laid, max(1, $together));
-        [$comes, $goes] = [self::sequence($entrance, $places, $figures), self::sequence($exit, $places, $figures)];
+        $comes = new ChartOrder($entrance, self::sequence($entrance, $places, $figures), $ways, $in);
+        $goes = new ChartOrder($exit, self::sequence($exit, $places, $figures), $ways, $out);
         foreach ($laid as $number => $figure) {
             $place = intdiv($number, $together);
-            $way = $ways[$place] ?? 0.0;
-            $stretch = $most > 0 ? [$before / $most * count($ways), ($before + $way) / $most * count($ways)] : null;
-            $before += $number % $together === $together - 1 ? $way : 0.0;
             $moves[$figure->id] = new FigureMoves(
-                $this->own('entrance', $chart->id, $figure->id, null) ??
-                    $this->inOrder('entrance', $entrance, $comes[$place] + $in, $stretch),
-                $this->own('exit', $chart->id, $figure->id, null) ??
-                    $this->inOrder('exit', $exit, $goes[$place] + $out, $stretch),
+                $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $comes, $place),
+                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $goes, $place),
             );
         }
 
@@ -220,11 +225,14 @@ final class Moves
                     sprintf('A move followed another one that is gone; it now begins on frame %d.', $move->begin),
                     $move->figure,
                 );
-            } elseif ($this->timed($move)->begin >= $this->piece->stage->frames) {
+            } elseif ($this->clock->frameOf($this->timed($move)->begin) >= $this->piece->stage->frames) {
                 $problems[] = Problem::notice(
                     'late-move',
                     'moves.'.$move->id,
-                    sprintf('A move begins on frame %d, after the end of the piece.', $this->timed($move)->begin),
+                    sprintf(
+                        'A move begins on frame %d, after the end of the piece.',
+                        $this->clock->frameOf($this->timed($move)->begin),
+                    ),
                     $move->figure,
                 );
             }
@@ -239,9 +247,14 @@ final class Moves
         $timed = $this->timed($move);
         $beat = $settings->untilPin === null ? null : $this->beats->frameOf($settings->untilPin);
         $line = $move->pin === null ? null : $this->piece->line($move->pin->line);
-        $letsGo = $beat ?? $settings->until ?? $line->end ?? $timed->end() + self::HOLD;
+        $letsGo = $beat ?? $settings->until ?? $line->end ?? $this->clock->frameOf($timed->end()) + self::HOLD;
 
-        return new TimedEmphasis((string) $move->figure, $timed, max($timed->begin, $letsGo), $settings);
+        return new TimedEmphasis(
+            (string) $move->figure,
+            $timed,
+            max($timed->begin, $this->clock->of($letsGo)),
+            $settings,
+        );
     }
 
     private static function key(string $kind, ?string $chart, ?string $figure, ?string $words): string
@@ -271,12 +284,13 @@ final class Moves
 
         return new TimedMove(
             $move->kind,
-            $begin,
+            $this->clock->of($begin),
             $this->pace($move->curve, $move->isToLineEnd ? $this->toLineEnd($move, $begin) : $move->frames),
             $move->opens,
             $move->id,
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
             $move->manner,
+            $this->clock,
         );
     }
 
@@ -293,7 +307,9 @@ final class Moves
         }
         $timed = $this->timed($leader, [$move->id, ...$before]);
 
-        return ($move->follow->isAfter ? $timed->end() : $timed->begin) + $move->follow->offset;
+        $from = $move->follow->isAfter ? $timed->end() : $timed->begin;
+
+        return $this->clock->frameOf($from) + $move->follow->offset;
     }
 
     /** Frames from its beginning to the end of its line: the one that it is pinned to, or that is spoken then. */
@@ -354,40 +370,24 @@ final class Moves
         return count($chart->shown($this->piece->table($chart->table))->rows) * max(1, count($chart->series));
     }
 
-    /** @param array{float, float}|null $stretch from where to where it goes where lengths say so, in moves */
-    private function inOrder(string $kind, ?ChartMotion $motion, int $place, ?array $stretch): ?TimedMove
+    private function inOrder(string $kind, ChartOrder $order, int $place): ?TimedMove
     {
+        $motion = $order->motion;
         if ($motion === null) {
             return null;
         }
-        if ($motion->order === 'length' && $stretch !== null) {
-            [$from, $to] = array_map(static fn (float $at): int => (int) round($at * $motion->frames), $stretch);
-
-            return new TimedMove(
-                $kind,
-                $motion->begin + $from,
-                $this->pace($motion->curve, max(1, $to - $from)),
-                $motion->opens,
-                null,
-                null,
-                $motion->manner,
-            );
-        }
-        $step = match ($motion->order) {
-            'together' => 0,
-            'after' => $motion->frames + $motion->hold,
-            'overlapping' => max(1, $motion->frames - $motion->overlap),
-            default => $motion->frames,
-        };
+        $whole = $this->pace($motion->curve, $motion->frames);
+        [$begin, $pace] = $order->at($place, $whole, fn (int $frames): Pace => $this->pace($motion->curve, $frames));
 
         return new TimedMove(
             $kind,
-            $motion->begin + $place * $step,
-            $this->pace($motion->curve, $motion->frames),
+            $this->clock->of($motion->begin + $begin),
+            $pace,
             $motion->opens,
             null,
             null,
             $motion->manner,
+            $this->clock,
         );
     }
 }

@@ -9,30 +9,39 @@ final readonly class PlaceChanges
 {
     /**
      * @param array<string, KeyedNumber> $values by figure id, in the order of the sheet
-     * @param int $from and the other: first and last frame of the run
+     * @param int $from and the other: the moments at which the run begins and ends
      * @param int $length of a change of places, in frames
      *
      * @return array{array<string, KeyedNumber>, list<array{int, int}>} places from 0, by figure id; and the first and
      *                                                                  last frames of their changes
      */
-    public static function of(array $values, bool $isDescending, int $from, int $to, int $length): array
-    {
+    public static function of(
+        array $values,
+        bool $isDescending,
+        int $from,
+        int $to,
+        int $length,
+        Clock $clock = new Clock(),
+    ): array {
         $ids = array_map(strval(...), array_keys($values));
-        $amounts = array_map(static fn (KeyedNumber $value): array => $value->onFrames($from, $to), $values);
+        $amounts = array_map(
+            static fn (KeyedNumber $value): array => $value->onFrames($from, $to, $clock->samples),
+            $values,
+        );
         $places = array_flip(self::ordered($ids, $amounts, $from, $isDescending));
         $first = $places;
         $steps = array_fill_keys($ids, []);
         $spans = [];
         $pace = new Pace(Bezier::named('ease-in-out'), $length);
         $order = array_keys($places);
-        for ($frame = $from + 1; $frame <= $to; ++$frame) {
+        for ($frame = $from + $clock->samples; $frame <= $to; $frame += $clock->samples) {
             if (self::isOrdered($order, $amounts, $frame, $isDescending)) {
                 continue;
             }
             // Who stood before whom goes on to, where two are alike: nobody jumps to and fro.
             $now = self::ordered(array_map(strval(...), $order), $amounts, $frame, $isDescending);
             $order = $now;
-            $move = new TimedMove('change', $frame, $pace, 'forward', null, null);
+            $move = new TimedMove('change', $frame, $pace, 'forward', null, null, clock: $clock);
             $spans[] = [$frame, $move->end()];
             foreach ($now as $place => $id) {
                 if ($places[$id] !== $place) {

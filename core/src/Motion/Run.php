@@ -9,18 +9,19 @@ use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\RunSettings;
 use Lupine\Core\Script\Beats;
 
-/** On which frame a chart that runs stands at each moment of its table. */
+/** When a chart that runs stands at each moment of its table. */
 final readonly class Run
 {
     private function __construct(
         /** @var non-empty-list<Column> in their order */
         public array $columns,
-        /** @var non-empty-list<int> the frame of each, rising */
+        /** @var non-empty-list<int> when each of them is reached, in the moments of its clock, rising */
         public array $frames,
         /** straight, eased or hold */
         public string $between,
         /** how long figures take to change places, in frames */
         public int $places,
+        private Clock $clock,
     ) {
     }
 
@@ -29,7 +30,7 @@ final readonly class Run
      *
      * @param non-empty-list<Column> $columns
      */
-    public static function of(RunSettings $settings, array $columns, Beats $beats): self
+    public static function of(RunSettings $settings, array $columns, Beats $beats, Clock $clock = new Clock()): self
     {
         $last = count($columns) - 1;
         $at = self::times($columns);
@@ -64,7 +65,13 @@ final readonly class Run
             $frames[$index] = $index === 0 ? max(0, $frame) : max($frames[$index - 1] + 1, $frame);
         }
 
-        return new self($columns, $frames, $settings->between, $settings->places);
+        return new self(
+            $columns,
+            array_map($clock->of(...), $frames),
+            $settings->between,
+            $settings->places,
+            $clock,
+        );
     }
 
     /** @return list<array{TimedMove, string}> the way to each moment but the first, and the id of its column */
@@ -77,15 +84,20 @@ final readonly class Run
                 continue;
             }
             [$from, $to] = [$this->frames[$index - 1], $this->frames[$index]];
-            $pace = $this->between === 'hold' ? new Pace($curve, 1) : new Pace($curve, $to - $from);
-            $begin = $this->between === 'hold' ? $to - 1 : $from;
-            $moves[] = [new TimedMove('change', $begin, $pace, 'forward', null, null), $column->id];
+            // What is held until then is there at once.
+            [$begin, $pace] = $this->between === 'hold'
+                ? [$to - $this->clock->count(1), new Pace(StepCurve::of(1, 'jump-end'), 1)]
+                : [$from, new Pace($curve, $this->clock->frameOf($to) - $this->clock->frameOf($from))];
+            $moves[] = [
+                new TimedMove('change', $begin, $pace, 'forward', null, null, clock: $this->clock),
+                $column->id,
+            ];
         }
 
         return $moves;
     }
 
-    /** The name of the moment that has been reached on a frame. */
+    /** The name of what has been reached at a moment of its clock. */
     public function momentAt(int $frame): string
     {
         $name = $this->columns[0]->name;
@@ -99,6 +111,11 @@ final readonly class Run
     public function end(): int
     {
         return $this->frames[count($this->frames) - 1];
+    }
+
+    public function clock(): Clock
+    {
+        return $this->clock;
     }
 
     /**

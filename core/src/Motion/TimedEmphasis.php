@@ -12,7 +12,7 @@ final readonly class TimedEmphasis implements Changing
     public function __construct(
         public string $figureId,
         public TimedMove $move,
-        /** the frame on which it begins to let go; it takes as long as it took to arrive */
+        /** the moment at which it begins to let go; it takes as long as it took to arrive */
         public int $letsGo,
         public EmphasisSettings $settings,
     ) {
@@ -22,14 +22,14 @@ final readonly class TimedEmphasis implements Changing
     public function at(int $frame): float
     {
         $come = min(1.0, max(0.0, $this->move->progressAt($frame)));
-        $gone = min(1.0, max(0.0, $this->move->pace->after($frame - $this->letsGo)));
+        $gone = min(1.0, max(0.0, $this->move->after($this->letsGo, $frame)));
 
         return $frame < $this->move->begin ? 0.0 : $come * (1.0 - ($frame < $this->letsGo ? 0.0 : $gone));
     }
 
     public function end(): int
     {
-        return $this->letsGo + $this->move->frames();
+        return $this->letsGo + $this->move->end() - $this->move->begin;
     }
 
     /** The same, letting go on an earlier frame. */

@@ -9,7 +9,7 @@ final readonly class TimedMove implements Changing
 {
     public function __construct(
         public string $kind,
-        /** first frame */
+        /** the moment at which it begins: the frame, where its clock has no other ones */
         public int $begin,
         public Pace $pace,
         public string $opens,
@@ -19,18 +19,35 @@ final readonly class TimedMove implements Changing
         public ?string $pinnedTo,
         /** how it comes or goes: see Manner */
         public string $manner = 'open',
+        private Clock $clock = new Clock(),
     ) {
     }
 
-    /** Whole frames it lasts, at least 1; it has arrived on frame begin + frames. */
+    /** Whole frames it lasts, at least 1. */
     public function frames(): int
     {
         return $this->pace->frames;
     }
 
+    /** The moment at which it has arrived. */
     public function end(): int
     {
-        return $this->begin + $this->pace->frames;
+        return $this->begin + $this->clock->count($this->pace->frames);
+    }
+
+    /** The same where there is no neighbour from whose edge it could open. */
+    public function alone(): self
+    {
+        return new self(
+            $this->kind,
+            $this->begin,
+            $this->pace,
+            $this->opens === 'neighbour' ? 'forward' : $this->opens,
+            $this->moveId,
+            $this->pinnedTo,
+            $this->manner,
+            $this->clock,
+        );
     }
 
     /** Whether what it moves opens or closes bit by bit; else it is all there, or not at all. */
@@ -39,13 +56,19 @@ final readonly class TimedMove implements Changing
         return $this->manner === 'open';
     }
 
-    /** How far the move has come at the start of a frame. */
-    public function progressAt(int $frame): float
+    /** How far the move has come at a moment. */
+    public function progressAt(int $moment): float
     {
-        return $this->pace->after($frame - $this->begin);
+        return $this->after($this->begin, $moment);
     }
 
-    /** @return list<int> the frames of a range on which something changes */
+    /** How far it would have come at a moment, had it begun at another one, which is a frame's own time. */
+    public function after(int $begin, int $moment): float
+    {
+        return $this->pace->after($this->clock->at($moment) - $this->clock->frameOf($begin));
+    }
+
+    /** @return list<int> the moments of a range at which something changes */
     public function changes(FrameRange $within): array
     {
         $first = max($this->begin, $within->from);

@@ -18,8 +18,12 @@ final class Track
      * @param non-empty-list<int> $changes rising, from 0
      * @param \Closure(int): T $valueAt
      */
-    private function __construct(public readonly array $changes, private readonly \Closure $valueAt)
-    {
+    private function __construct(
+        public readonly array $changes,
+        private readonly \Closure $valueAt,
+        /** whether it is what it is on a whole frame for as long as that is seen, whatever it is within it */
+        public readonly bool $isHeld = false,
+    ) {
     }
 
     /**
@@ -49,6 +53,16 @@ final class Track
         sort($changes);
 
         return new self($changes, $valueAt);
+    }
+
+    /**
+     * The same, seen as it is on whole frames: what is read is not blurred.
+     *
+     * @return self<T>
+     */
+    public function held(): self
+    {
+        return new self($this->changes, $this->atChange(...), true);
     }
 
     /** @return T */

@@ -14,6 +14,8 @@ final readonly class CaptionSettings
         public float $width,
         public TextStyle $style,
         public bool $isByRule = false,
+        /** frames in which a caption comes, and in which it goes again; 0: at once */
+        public int $fade = 0,
     ) {
     }
 
@@ -28,12 +30,13 @@ final readonly class CaptionSettings
             $field->get('width')->number(60, 4000),
             TextStyle::read($field, 'figtree-regular', 44, '#ffffff'),
             PlacedBy::rule($field),
+            $field->get('fade')->whole(0, 60, 0),
         );
     }
 
     /** The same captions, in their place. */
     public function arranged(float $y, float $width, float $size): self
     {
-        return new self($y, $width, $this->style->withSize($size));
+        return new self($y, $width, $this->style->withSize($size), fade: $this->fade);
     }
 }

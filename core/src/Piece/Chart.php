@@ -33,6 +33,7 @@ final readonly class Chart
         public ?PickSettings $pick = null,
         /** the chart on whose axis it stands, or null */
         public ?string $axisOf = null,
+        public ?DriftSettings $drift = null,
     ) {
     }
 
@@ -56,6 +57,7 @@ final readonly class Chart
             RunSettings::read($field->get('run')),
             PickSettings::read($field->get('pick')),
             $field->get('axisOf')->isNull() ? null : $field->get('axisOf')->id(),
+            DriftSettings::read($field->get('drift')),
         );
     }
 
@@ -80,6 +82,7 @@ final readonly class Chart
             $this->run,
             $this->pick,
             $this->axisOf,
+            $this->drift,
         );
     }
 

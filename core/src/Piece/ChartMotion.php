@@ -7,8 +7,17 @@ namespace Lupine\Core\Piece;
 /** How the parts of a chart come in, or leave, where they have no move of their own. */
 final readonly class ChartMotion
 {
-    /** in the direction in which the form lays figures out, against it, or from the middle */
-    public const OPENS = ['forward', 'backward', 'middle'];
+    /**
+     * in the direction in which the form lays figures out, against it, from the middle, or from its neighbour's edge,
+     * which it follows as that one opens
+     */
+    public const OPENS = ['forward', 'backward', 'middle', 'neighbour'];
+
+    /**
+     * all at once; one after another; overlapping; one after another, as long as their ways; or one course over the
+     * whole chart, of which each part has its stretch
+     */
+    public const ORDERS = ['together', 'after', 'overlapping', 'length', 'one'];
 
     /** as the form lays them out, against that, as the sheet has them, by size, from the middle or towards it */
     public const SEQUENCES = ['laid', 'backward', 'sheet', 'largest', 'smallest', 'outward', 'inward'];
@@ -19,14 +28,14 @@ final readonly class ChartMotion
     private function __construct(
         /** the frame on which the first part begins */
         public int $begin,
-        /** length of each move, in frames */
+        /** length of each move, or of all of them where their order says so, in frames */
         public int $frames,
         public CurveSettings $curve,
-        /** together, after (one after another), overlapping, or length (one after another, as long as their ways) */
+        /** one of the orders above */
         public string $order,
         /** by how many frames neighbours overlap */
         public int $overlap,
-        /** forward, backward or middle */
+        /** one of the ways above */
         public string $opens,
         /** the chart whose order it shares, with its beginning, lengths and curve; null: an order of its own */
         public ?string $with = null,
@@ -51,7 +60,7 @@ final readonly class ChartMotion
             $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
             $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
             CurveSettings::read($field->get('curve'), 'ease-in-out'),
-            $field->get('order')->oneOf(['together', 'after', 'overlapping', 'length'], 'after'),
+            $field->get('order')->oneOf(self::ORDERS, 'after'),
             $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
             $field->get('opens')->oneOf(self::OPENS, 'forward'),
             $field->get('with')->isNull() ? null : $field->get('with')->id(),

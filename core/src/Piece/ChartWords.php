@@ -24,6 +24,8 @@ final readonly class ChartWords
         public bool $hasLeaders = true,
         /** titles at the axes, or null for none */
         public ?AxisSettings $axis = null,
+        /** when a label comes: under (its part is under it), begin or end (of its part's coming) */
+        public string $labelComes = 'under',
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class ChartWords
             CentreSettings::read($field->get('centre')),
             $labels->get('leaders')->yes(true),
             AxisSettings::read($field->get('axis')),
+            $labels->get('comes')->oneOf(['under', 'begin', 'end'], 'under'),
         );
     }
 
@@ -65,6 +68,7 @@ final readonly class ChartWords
             $this->centre?->times($factor),
             $this->hasLeaders,
             $this->axis?->times($factor),
+            $this->labelComes,
         );
     }
 }

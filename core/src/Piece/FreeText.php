@@ -31,6 +31,7 @@ final readonly class FreeText
         public ?FigureName $pointsAt = null,
         /** the chart whose moment it says, where that runs; null: it says its own text */
         public ?string $momentOf = null,
+        public ?DriftSettings $drift = null,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class FreeText
             $field->get('group')->isNull() ? null : $field->get('group')->id(),
             FigureName::read($field->get('pointsAt')),
             $field->get('momentOf')->isNull() ? null : $field->get('momentOf')->id(),
+            DriftSettings::read($field->get('drift')),
         );
     }
 
@@ -72,6 +74,7 @@ final readonly class FreeText
             $this->group,
             $this->pointsAt,
             $this->momentOf,
+            $this->drift,
         );
     }
 

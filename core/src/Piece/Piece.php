@@ -35,6 +35,8 @@ final readonly class Piece
         /** @var list<StageShape> the shapes that the piece is made in beside its stage's own */
         public array $shapes,
         public CameraSettings $camera,
+        /** how what moves is blurred; null: not at all */
+        public ?ShutterSettings $shutter,
     ) {
     }
 
@@ -88,6 +90,7 @@ final readonly class Piece
             ArrangementSettings::read($root->get('arrangement')),
             array_map(StageShape::read(...), $root->get('shapes')->items(6)),
             CameraSettings::read($root->get('camera')),
+            ShutterSettings::read($root->get('shutter')),
         );
         $piece->check($root);
 
@@ -138,6 +141,7 @@ final readonly class Piece
             $this->arrangement,
             [],
             $this->camera,
+            $this->shutter,
         );
     }
 
@@ -156,6 +160,7 @@ final readonly class Piece
             $arrangement,
             $this->shapes,
             $this->camera,
+            $this->shutter,
         );
     }
 

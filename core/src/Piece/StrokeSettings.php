@@ -25,7 +25,22 @@ final readonly class StrokeSettings
         public string $caps,
         /** how fast dashes march along it, in pixels a second; below 0 the other way, 0 not at all */
         public float $march,
+        /** length of a light that travels along it, in pixels; 0 is none */
+        public float $light,
+        /** seconds of one round of that light; below 0 the other way */
+        public float $round,
     ) {
+    }
+
+    /** Whether anything of it moves by itself. */
+    public function isLooping(): bool
+    {
+        return $this->isMarching() || $this->isLit();
+    }
+
+    public function isLit(): bool
+    {
+        return $this->light > 0 && $this->round !== 0.0;
     }
 
     public function isMarching(): bool
@@ -48,6 +63,8 @@ final readonly class StrokeSettings
             $field->get('gap')->number(0, 2000, 0),
             $field->get('caps')->oneOf(self::CAPS, 'butt'),
             $field->get('march')->number(-5000, 5000, 0),
+            $field->get('light')->number(0, 4000, 0),
+            $field->get('round')->number(-300, 300, 4),
         );
     }
 }

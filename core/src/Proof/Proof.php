@@ -213,7 +213,7 @@ final readonly class Proof implements \JsonSerializable
             $figure = $timing->figure($mark->figure);
             foreach ($text->texts as $frame => $said) {
                 $drawn = $timing->readOff($mark->figure, $frame, $mark->measuredAt($frame)->share);
-                $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings[$mark->figure];
+                $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings->of($mark->figure);
                 $number = self::number($said, $timing, $mark->figure, $frame);
                 // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
                 $slack = 10 ** -$reading->decimals() + 1e-5 * max(1.0, abs($reading->full()));
@@ -235,7 +235,7 @@ final readonly class Proof implements \JsonSerializable
     /** The number that a reading shows, read from its text. */
     private static function number(string $text, ChartTiming $timing, string $figureId, int $frame): ?float
     {
-        $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings[$figureId];
+        $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings->of($figureId);
         for ($amount = 0; $amount <= 1; ++$amount) {
             if ($text === $reading->at((float) $amount)) {
                 return $reading->number((float) $amount);
@@ -264,9 +264,9 @@ final readonly class Proof implements \JsonSerializable
                     self::short($scale->most),
                 ));
         }
-        $shown = $timing->figures()->shownPercentages($timing->states()[0]->shareDecimals);
+        $shown = $timing->figures()->shownPercentages($timing->states()[0]->readings->shareDecimals());
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
-        $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->shareDecimals, '.', ''), '0'), '.');
+        $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->readings->shareDecimals(), '.', ''), '0'), '.');
         if (count($shown) === 1) {
             return Check::right(sprintf('One part is shown: %s of 100.', $text));
         }

@@ -24,6 +24,9 @@ final class SaidFigures
     /** how much nearer than to any other figure it has to be */
     private const APART = 0.25;
 
+    /** part of a multiple by which it may be meant otherwise: what is said to have doubled, has about doubled */
+    private const ROUGHLY = 0.12;
+
     /** how many words before a number its name can be */
     private const BEFORE = 4;
 
@@ -129,10 +132,15 @@ final class SaidFigures
             return $whole;
         }
         $value = $this->value($number, $chart);
-        if ($number->kind !== SpokenNumber::AMOUNT) {
-            $this->told[$chart] = ($this->told[$chart] ?? 0.0) + $value;
+        $isMultiple = $number->kind === SpokenNumber::TIMES;
+        if ($isMultiple && $named < 0.5) {
+            return null;
         }
-        $this->said[$chart][$figure->id] = true;
+        if (!$isMultiple) {
+            $isShare = $number->kind !== SpokenNumber::AMOUNT;
+            $this->told[$chart] = ($this->told[$chart] ?? 0.0) + ($isShare ? $value : 0.0);
+            $this->said[$chart][$figure->id] = true;
+        }
         $isOff = $near < 0.4 && !$this->isInAnotherColumn($number, $chart, $figure);
 
         return new SaidFigure(
@@ -149,7 +157,8 @@ final class SaidFigures
             },
             self::shown($number, $value, $figure),
             self::shown($number, $is, $figure),
-            $this->isTied($line, $number->from, $number->to, $chart, $figure->id),
+            // What becomes more has come in already: nothing of it is to be tied here.
+            $isMultiple || $this->isTied($line, $number->from, $number->to, $chart, $figure->id),
         );
     }
 
@@ -240,7 +249,7 @@ final class SaidFigures
         $isSaid = isset($this->said[$chart][$figure->id]);
 
         return match ($number->kind) {
-            SpokenNumber::TIMES => null,
+            SpokenNumber::TIMES => $this->timesOf($number, $figure, $chart),
             SpokenNumber::AMOUNT => $figure->value(),
             SpokenNumber::REST, SpokenNumber::SHARE_OF_REST => $isSaid ? null : $figure->share(),
             default => $figure->unit === '%' ? $figure->value() / 100 : $figure->share(),
@@ -250,10 +259,49 @@ final class SaidFigures
     /** 1 where it is right, 0.4 at the edge of how it can be meant, 0 from twice that on. */
     private static function nearness(float $away, SpokenNumber $number): float
     {
-        $tolerance = max($number->tolerance, $number->kind === SpokenNumber::AMOUNT ? 1e-9 : 0.0051);
+        $tolerance = max($number->tolerance, match ($number->kind) {
+            SpokenNumber::AMOUNT => 1e-9,
+            SpokenNumber::TIMES => self::ROUGHLY * $number->value,
+            default => 0.0051,
+        });
         $part = $away / $tolerance;
 
         return $part <= 1.0 ? 1.0 - 0.6 * $part : max(0.0, 0.39 * (2.0 - $part));
+    }
+
+    /** How many times as much a figure becomes from one column to a later one, as near as there is to what is said. */
+    private function timesOf(SpokenNumber $number, Figure $figure, string $chartId): ?float
+    {
+        $cells = $this->cells($chartId, $figure);
+        $best = null;
+        for ($from = 0; $from < count($cells); ++$from) {
+            for ($to = $from + 1; $to < count($cells); ++$to) {
+                $times = $cells[$from] > 0 ? $cells[$to] / $cells[$from] : null;
+                if ($times !== null && ($best === null || abs($times - $number->value) < abs($best - $number->value))) {
+                    $best = $times;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<float> the plain numbers of a figure's row, column by column */
+    private function cells(string $chartId, Figure $figure): array
+    {
+        $cells = [];
+        foreach ($this->piece->charts as $chart) {
+            foreach ($chart->id === $chartId ? $this->piece->table($chart->table)->rows : [] as $row) {
+                foreach ($row->id === $figure->rowId || $row->id === $figure->id ? $row->cells : [] as $cell) {
+                    $value = str_replace([',', ' '], '', (string) $cell);
+                    if (is_numeric($value)) {
+                        $cells[] = (float) $value;
+                    }
+                }
+            }
+        }
+
+        return $cells;
     }
 
     /** What is said may be of another moment, such as another year. */
@@ -262,17 +310,9 @@ final class SaidFigures
         if ($number->kind !== SpokenNumber::AMOUNT) {
             return false;
         }
-        foreach ($this->piece->charts as $chart) {
-            if ($chart->id !== $chartId) {
-                continue;
-            }
-            foreach ($this->piece->table($chart->table)->rows as $row) {
-                foreach ($row->id === $figure->rowId || $row->id === $figure->id ? $row->cells : [] as $cell) {
-                    $value = str_replace([',', ' '], '', (string) $cell);
-                    if (is_numeric($value) && abs((float) $value - $number->value) <= $number->tolerance) {
-                        return true;
-                    }
-                }
+        foreach ($this->cells($chartId, $figure) as $value) {
+            if (abs($value - $number->value) <= $number->tolerance) {
+                return true;
             }
         }
 
@@ -314,6 +354,10 @@ final class SaidFigures
 
     private static function shown(SpokenNumber $number, float $value, Figure $figure): string
     {
+        if ($number->kind === SpokenNumber::TIMES) {
+            return self::plain($value, 2).' ×';
+        }
+
         return $number->kind === SpokenNumber::AMOUNT
             ? self::plain($value, $figure->decimals).($figure->unit === '' ? '' : ' '.$figure->unit)
             : self::plain($value * 100, 1).' %';

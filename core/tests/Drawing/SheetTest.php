@@ -132,5 +132,16 @@ final class SheetTest extends TestCase
         self::assertSame(['r1' => [false, '30.00 %', '108.00°'], 'r2' => [false, '0.00 %', '0.00°']], $told(20));
         self::assertSame(['r1' => [true, '60.00 %', '216.00°'], 'r2' => [false, '10.00 %', '36.00°']], $told(35));
         self::assertSame(['r1' => [true, '60.00 %', '216.00°'], 'r2' => [true, '40.00 %', '144.00°']], $told(50));
+        self::assertSame(['30', '0'], array_column(Sheet::at($timings, 20)['chart1'], 'value'));
+
+        // In the middle of a change, figures are between what they were and what they become.
+        $changing = Sample::piece("First\t60\nSecond\t40", ['charts.0.entrance' => null, 'moves' => [[
+            'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1', 'figure' => 'r1'], 'begin' => 100,
+            'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'property' => 'value',
+            'from' => null, 'to' => '90.5',
+        ]]]);
+        $timings = Sample::drawPiece()->timings($changing);
+        self::assertSame(['75.3', '40'], array_column(Sheet::at($timings, 110)['chart1'], 'value'));
+        self::assertSame(['90.5', '40'], array_column(Sheet::at($timings, 120)['chart1'], 'value'));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\FlatPaint;
+use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\RadialPaint;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -107,5 +108,27 @@ final class StageWordsTest extends TestCase
         self::assertCount(2, $radial);
         self::assertInstanceOf(RadialPaint::class, $radial[1]->fill->at(0));
         self::assertSame([1.0, '#000000', 0.4], $radial[1]->fill->at(0)->stops[3], 'the corners are darkest');
+    }
+
+    public function testACaptionComesAtOnceOrFades(): void
+    {
+        $opacity = static function (int $fade): array {
+            $piece = Sample::piece(changes: [
+                'script.lines' => [['id' => 'l1', 'text' => 'Four in ten.', 'begin' => 20, 'end' => 60]],
+                'captions.fade' => $fade,
+            ]);
+            foreach (Sample::draw($piece)->nodes as $node) {
+                if ($node instanceof GroupNode && $node->name === 'caption-l1') {
+                    $there = $node->opacity;
+                    self::assertNotNull($there);
+
+                    return array_map($there->at(...), [19, 20, 21, 23, 40, 56, 59, 60]);
+                }
+            }
+
+            return [];
+        };
+        self::assertSame([0.0, 1.0, 1.0, 1.0, 1.0, 1.0, 1.0, 0.0], $opacity(0));
+        self::assertSame([0.0, 0.25, 0.5, 1.0, 1.0, 1.0, 0.25, 0.0], $opacity(3));
     }
 }

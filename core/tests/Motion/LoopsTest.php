@@ -53,6 +53,40 @@ final class LoopsTest extends TestCase
         self::assertTrue(str_contains($moving, 'breath-r1'));
     }
 
+    public function testALightTravelsAroundAnEdgeAndAChartDriftsAndBothClose(): void
+    {
+        $stroke = ['width' => 4, 'colour' => '#ffffff', 'opacity' => 0, 'place' => 'inside', 'dash' => 0, 'gap' => 14,
+            'caps' => 'round', 'light' => 200, 'round' => 2];
+        $piece = Sample::piece(changes: [
+            'stage.frames' => 240,
+            'charts.0.entrance' => null,
+            'charts.0.finish.stroke' => $stroke,
+            'charts.0.drift' => ['across' => 20, 'down' => 6, 'turn' => 3, 'every' => 4],
+            'words.0.drift' => ['across' => 0, 'down' => 5, 'turn' => 0, 'every' => 8],
+        ]);
+        self::assertTrue(Sample::prove($piece)->isExact());
+        $timing = Sample::drawPiece()->timings($piece)['chart1'];
+        $x = array_map($timing->wholeNumber('x')->at(...), range(0, 240));
+        self::assertSame(620.0, $x[0]);
+        self::assertEqualsWithDelta($x[0], $x[240], 1e-9, 'the frame behind the last is the first again');
+        self::assertEqualsWithDelta([640.0, 600.0], [max($x), min($x)], 0.05);
+        self::assertEqualsWithDelta(3.0, max(array_map($timing->wholeNumber('turn')->at(...), range(0, 240))), 0.01);
+
+        $loops = Loops::of($piece->stage);
+        $travel = $loops->travel(2.0, 900.0, 100.0, FrameRange::within(240));
+        // In 8 seconds four rounds; each begins with the middle of the dash at the line's beginning.
+        self::assertSame([100.0, -350.0, 100.0], array_map($travel->at(...), [0, 30, 60]));
+        self::assertEqualsWithDelta(
+            fmod($travel->at(1) - $travel->at(0) + 900, 900),
+            fmod($travel->at(0) - $travel->at(239) + 1800, 900),
+            0.01,
+        );
+        self::assertSame(5 * 4, substr_count(self::reel([
+            'charts.0.entrance' => null,
+            'charts.0.finish.stroke' => $stroke,
+        ]), '"property":"offset"'), 'four lines for each of five parts');
+    }
+
     /** @param array<string, mixed> $changes */
     private static function reel(array $changes): string
     {

@@ -50,6 +50,24 @@ final class SaidFiguresTest extends TestCase
         self::assertSame([], self::said('Twelve or fifteen of us came.'), 'no figure is that small');
     }
 
+    public function testAMultipleIsWhatAFigureBecomesFromColumnToColumn(): void
+    {
+        $said = static fn (string $text): array => array_map(
+            static fn (SaidFigure $one): array => [$one->label, $one->state, $one->said, $one->is],
+            SaidFigures::of(
+                $piece = Sample::piece("What\tThen\tNow\nLamps\t200\t410\nClothing\t300\t310", [
+                    'script.lines' => [['id' => 'l1', 'text' => $text, 'begin' => 0, 'end' => 60]],
+                ]),
+                ['chart1' => Figures::of(Needs::Parts, $piece->table($piece->charts[0]->table), 'c1')],
+            ),
+        );
+        // Its name can still be tied to, where the part comes in.
+        $lamps = [['Lamps', 'named', '', ''], ['Lamps', 'near', '2 ×', '2.05 ×']];
+        self::assertSame($lamps, $said('Since then lamps have doubled.'));
+        self::assertContains(['Clothing', 'differs', '3 ×', '1.03 ×'], $said('And clothing tripled.'));
+        self::assertSame([], $said('The café’s opening hours doubled.'), 'of no figure');
+    }
+
     public function testWhatIsLeftIsWhatWasNotSaid(): void
     {
         self::assertSame(

@@ -8,6 +8,7 @@ import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
 import { useChartEdit } from '../useChartEdit';
+import { DriftFields } from './DriftFields';
 import { PlacedBy } from './PlacedBy';
 
 /** A chart as a whole: where it stands, how large, how turned, before or behind which others. */
@@ -108,6 +109,15 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
             />
           </>
         )}
+        <DriftFields
+          drift={chart.drift}
+          onChange={(drift) =>
+            change((draft) => {
+              if (drift) draft.drift = drift;
+              else delete draft.drift;
+            })
+          }
+        />
         <Switch
           label="on the stage"
           value={!chart.hidden}

@@ -5,6 +5,7 @@ import { moveOf, ownMove, removeMove } from '../../piece/changes';
 import type { FigureTarget, Move, Piece, WordsTarget } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { MANNERS, WORD_MANNERS } from './manners';
+import { OpensPick } from './OpensPick';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
 
@@ -107,15 +108,11 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           onChange={(manner) => change((move) => (move.manner = manner))}
         />
       )}
-      {isFigure && (now.manner ?? 'open') === 'open' && (
-        <Pick
-          label={kind === 'entrance' ? 'opens' : 'closes'}
+      {'chart' in target && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open' && (
+        <OpensPick
+          kind={kind}
+          chart={target.chart}
           value={now.opens as Move['opens']}
-          options={[
-            ['forward', 'forwards'],
-            ['backward', 'backwards'],
-            ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
-          ]}
           onChange={(opens) =>
             change((move) => {
               move.opens = opens;

@@ -10,6 +10,7 @@ import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
+import { DriftFields } from './DriftFields';
 import { MoveFields } from './MoveFields';
 import { PlacedBy } from './PlacedBy';
 
@@ -118,6 +119,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
         />
         <StyleFields style={words} onChange={(style) => change(style)} />
         <Switch label="capital letters" value={words.upperCase} onChange={(upperCase) => change({ upperCase })} />
+        <DriftFields drift={words.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
         <Switch
           label="on the stage"
           value={!words.hidden}

@@ -11,6 +11,7 @@ import { useProperties } from '../useForms';
 import { RunFields } from './RunFields';
 import { MANNERS } from '../details/manners';
 import { MoveCurve } from '../details/MoveCurve';
+import { OpensPick } from '../details/OpensPick';
 
 const ENTRANCE: ChartMotion = {
   begin: 12,
@@ -170,6 +171,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
           ['together', 'together'],
           ['after', 'one by one'],
           ['overlapping', 'overlapping'],
+          ['one', 'in one, over all of it'],
           ...(isDrawnOn || motion.order === 'length'
             ? [['length', 'as long as their way'] as [ChartMotion['order'], string]]
             : []),
@@ -191,14 +193,10 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         onChange={(manner) => onChange({ ...motion, manner })}
       />
       {(motion.manner ?? 'open') === 'open' && (
-        <Pick
-          label={kind === 'entrance' ? 'opens' : 'closes'}
+        <OpensPick
+          kind={kind}
+          chart={chart.id}
           value={motion.opens}
-          options={[
-            ['forward', 'forwards'],
-            ['backward', 'backwards'],
-            ['middle', kind === 'entrance' ? 'from its middle' : 'to its middle'],
-          ]}
           onChange={(opens) => onChange({ ...motion, opens })}
         />
       )}
@@ -213,7 +211,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         onChange={(begin) => onChange({ ...motion, begin })}
       />
       <NumberField
-        label="each lasts"
+        label={motion.order === 'one' ? 'all last' : 'each lasts'}
         unit="frames"
         stage={piece.stage}
         value={motion.frames}

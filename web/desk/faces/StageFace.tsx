@@ -3,6 +3,7 @@ import { ArrangementPicker } from './ArrangementPicker';
 import { BackdropFields } from './BackdropFields';
 import { ShapeList } from './ShapeList';
 import { ShotList } from './ShotList';
+import { ShutterFields } from './ShutterFields';
 
 /** The stage as a whole: how things share it, in which shapes it is made, what is behind them. */
 export function StageFace({ piece }: { piece: Piece }) {
@@ -11,6 +12,7 @@ export function StageFace({ piece }: { piece: Piece }) {
       <ArrangementPicker piece={piece} />
       <ShapeList piece={piece} />
       <ShotList piece={piece} />
+      <ShutterFields piece={piece} />
       <section>
         <h3>Backdrop</h3>
         <div className="fields three-columns">

@@ -104,6 +104,16 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
               onChange={(text) => change('labels', { ...words.labels, text })}
             />
             <StyleFields style={words.labels} onChange={(style) => change('labels', { ...words.labels, ...style })} />
+            <Pick
+              label="come"
+              value={words.labels.comes ?? 'under'}
+              options={[
+                ['under', 'when their part is there'],
+                ['begin', 'as their part begins'],
+                ['end', 'when all of it is there'],
+              ]}
+              onChange={(comes) => change('labels', { ...words.labels, comes: comes === 'under' ? undefined : comes })}
+            />
             <Switch
               label="lines to those that had to move"
               value={words.labels.leaders ?? true}
@@ -247,6 +257,20 @@ function Captions({ piece }: { piece: Piece }) {
             max={4000}
             step={10}
             onChange={(width) => editPlaces(['captions'], () => ({ width }))}
+          />
+          <NumberField
+            label="fades"
+            unit="frames"
+            stage={stage}
+            value={captions.fade ?? 0}
+            min={0}
+            max={60}
+            usual={0}
+            onChange={(fade) =>
+              edit((draft) => {
+                draft.captions = { ...captions, fade: fade === 0 ? undefined : fade };
+              })
+            }
           />
         </>
       ) : (

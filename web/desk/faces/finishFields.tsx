@@ -168,6 +168,28 @@ export function StrokeFields({ stroke, onChange }: { stroke: Stroke; onChange: (
         value={stroke.dash > 0}
         onChange={(on) => onChange({ ...stroke, dash: on ? 18 : 0, gap: stroke.gap || 14 })}
       />
+      <NumberField
+        label="light along it"
+        unit="pixels"
+        value={stroke.light ?? 0}
+        min={0}
+        max={4000}
+        step={10}
+        usual={0}
+        onChange={(light) => onChange({ ...stroke, light })}
+      />
+      {(stroke.light ?? 0) > 0 && (
+        <NumberField
+          label="one round"
+          sign="s"
+          value={stroke.round ?? 4}
+          min={-300}
+          max={300}
+          step={0.5}
+          usual={4}
+          onChange={(round) => onChange({ ...stroke, round })}
+        />
+      )}
       {stroke.dash > 0 && (
         <>
           <NumberField

@@ -87,6 +87,11 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
   if (!isShown || rowData.workedOut === null || isBad)
     return (
       <span className={`cell-text num${isBad ? ' is-bad' : ''}${isShown ? '' : ' is-other'}`}>
+        {isShown && rowData.valueNow !== null && (
+          <i className="value-now" title="What it is on this frame">
+            {rowData.valueNow}
+          </i>
+        )}
         {typed || <i className="cell-empty">{isShown ? '0' : ''}</i>}
       </span>
     );

@@ -26,6 +26,8 @@ export interface GridRow {
   starts: string;
   /** what its reading says on the frame of the playhead, where not all of it is there; else null */
   now: string | null;
+  /** its value then, where that is another one */
+  valueNow: string | null;
   problem: Problem | null;
   isOff: boolean;
 }
@@ -44,6 +46,7 @@ export const NEW_ROW: GridRow = {
   measured: '–',
   starts: '–',
   now: null,
+  valueNow: null,
   problem: null,
   isOff: false,
 };
@@ -89,6 +92,7 @@ export function gridRows(
       measured: isPart ? here.measured : (figure?.measured ?? '–'),
       starts: startsOf(figure),
       now: isPart ? here.reading : null,
+      valueNow: isPart && here.value !== figure?.value ? here.value : null,
       problem: problems.get(row.id) ?? null,
       isOff: chart.own[row.id]?.off === true,
     };

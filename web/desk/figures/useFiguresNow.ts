@@ -6,6 +6,7 @@ import { usePlay } from '../playStore';
 /** What a figure is on a frame: as much of it as is there. */
 export interface FigureNow {
   isFull: boolean;
+  value: string;
   reading: string;
   share: string;
   measured: string;

@@ -1,7 +1,10 @@
+import { useRef } from 'react';
+import { useRoving } from '../../common/useRoving';
 import type { Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { moveName } from '../details/moveName';
+import { Keys } from './Keys';
 
 const LANE = 15;
 
@@ -33,7 +36,7 @@ function selectionOf(move: Move): Selection {
   return 'chart' in move.target ? { kind: 'chart', chart: move.target.chart } : null;
 }
 
-/** Each move as a bar from where it begins to where it has arrived; a click selects what it moves. */
+/** Each move as a bar with keys, from where it begins to where it has arrived; a click selects what it moves. */
 export function OtherLanes({
   piece,
   left,
@@ -47,8 +50,10 @@ export function OtherLanes({
 }) {
   const sheet = useDesk((state) => state.computed?.sheet);
   const lanes = otherLanes(piece);
+  const group = useRef<SVGSVGElement>(null);
+  useRoving(group, '.key', false);
   return (
-    <svg className="other-lanes" style={{ left }} width={lanes.length * LANE} height={height + 8}>
+    <svg ref={group} className="other-lanes" style={{ left }} width={lanes.length * LANE} height={height + 8}>
       {lanes.map(({ name, moves }, index) => {
         const middle = (index + 0.5) * LANE;
         return (
@@ -58,18 +63,7 @@ export function OtherLanes({
               const now = sheet?.moves[move.id];
               if (!now) return null;
               return (
-                <g
-                  key={move.id}
-                  className="other-move"
-                  role="button"
-                  tabIndex={0}
-                  aria-label={moveName(piece, move, sheet)}
-                  onClick={() => usePlay.getState().select(selectionOf(move))}
-                  onKeyDown={(event) => {
-                    if (event.key === 'Enter') usePlay.getState().select(selectionOf(move));
-                  }}
-                >
-                  <title>{moveName(piece, move, sheet)}</title>
+                <g key={move.id} className="other-move">
                   <rect
                     className="other-course"
                     x={middle - 3}
@@ -77,8 +71,20 @@ export function OtherLanes({
                     y={now.begin * zoom}
                     height={Math.max(3, now.frames * zoom)}
                     rx={3}
+                    onClick={() => usePlay.getState().select(selectionOf(move))}
+                  >
+                    <title>{moveName(piece, move, sheet)}</title>
+                  </rect>
+                  <Keys
+                    keyRef={{ id: move.id, kind: move.kind }}
+                    now={now}
+                    name={moveName(piece, move, sheet)}
+                    does="begins"
+                    selection={selectionOf(move)}
+                    middle={middle}
+                    lane={LANE}
+                    zoom={zoom}
                   />
-                  <rect className="other-key" x={middle - 5} width={10} y={now.begin * zoom - 1} height={2} />
                 </g>
               );
             })}

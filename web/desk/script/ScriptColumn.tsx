@@ -8,12 +8,14 @@ import { usePlay } from '../playStore';
 import { useChart } from '../useChart';
 import { RecordingBar } from '../voice/RecordingBar';
 import { VoiceLane } from '../voice/VoiceLane';
+import { KeysBar } from './KeysBar';
 import { LineBlock } from './LineBlock';
 import { lanesWidth, otherLanes, OtherLanes } from './OtherLanes';
 import { Playhead } from './Playhead';
 import { ShiftMenu } from './ShiftMenu';
 import { Rule } from './Rule';
-import { laneWidth, Stems } from './Stems';
+import { lanesOf, widthOf } from './lanes';
+import { Stems } from './Stems';
 import { Ties } from './Ties';
 import { useSeen } from './useSeen';
 
@@ -81,7 +83,8 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
   const hasLanes = usePlay((state) => state.lanes);
   const others = otherLanes(piece);
   const beside = hasLanes ? lanesWidth(piece) : 0;
-  const lane = laneWidth(width - stemsAt - 10 - beside, figures.length);
+  const at = selection?.kind === 'figure' ? figures.findIndex((figure) => figure.id === selection.figure) : -1;
+  const lanes = lanesOf(width - stemsAt - 10 - beside, figures.length, at);
   const newLine = (frame: number): void => {
     let made = '';
     edit((draft) => {
@@ -129,9 +132,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
                 type="button"
                 className={`lane-chip${picked ? ' is-picked' : ''}`}
                 style={{
-                  left: lane * (index + 0.5),
+                  left: lanes[index].middle,
                   background: figure.colour,
-                  width: Math.min(12, Math.max(lane * 0.7, lane - 2)),
+                  width: Math.min(12, Math.max(lanes[index].width * 0.7, lanes[index].width - 2)),
                 }}
                 title={figure.label || 'No label'}
                 aria-label={`Stem of ${figure.label || 'a figure without a label'}`}
@@ -152,16 +155,22 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
         >
           <Rule frames={piece.stage.frames} zoom={zoom} seconds={sheet?.seconds ?? []} seen={seen} />
           {recording?.sound && <VoiceLane piece={piece} recording={recording} zoom={zoom} width={VOICE} seen={seen} />}
-          <Stems figures={figures} chart={chart} piece={piece} left={stemsAt} lane={lane} zoom={zoom} height={height} />
-          {hasLanes && (
-            <OtherLanes piece={piece} left={stemsAt + lane * figures.length + 4} zoom={zoom} height={height} />
-          )}
+          <Stems
+            figures={figures}
+            chart={chart}
+            piece={piece}
+            left={stemsAt}
+            lanes={lanes}
+            zoom={zoom}
+            height={height}
+          />
+          {hasLanes && <OtherLanes piece={piece} left={stemsAt + widthOf(lanes) + 4} zoom={zoom} height={height} />}
           <Ties
             piece={piece}
             figures={figures}
             chart={chart}
             stemsAt={stemsAt}
-            lane={lane}
+            lane={lanes[at]}
             zoom={zoom}
             content={content}
           />
@@ -193,6 +202,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           <Playhead zoom={zoom} scroller={scroller} sheet={sheet} />
         </div>
       </div>
+      <KeysBar piece={piece} />
       <RecordingBar piece={piece} />
     </section>
   );

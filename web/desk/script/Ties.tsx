@@ -3,13 +3,15 @@ import type { SheetFigure } from '../../api/answers';
 import { moveOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../piece/document';
 import { usePlay } from '../playStore';
+import type { StemLane } from './lanes';
 
 interface Props {
   piece: Piece;
   figures: SheetFigure[];
   chart: Chart | undefined;
   stemsAt: number;
-  lane: number;
+  /** where the stem of the picked figure stands */
+  lane: StemLane | undefined;
   zoom: number;
   content: RefObject<HTMLDivElement | null>;
 }
@@ -22,7 +24,7 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
     const found: string[] = [];
     const index = selection?.kind === 'figure' ? figures.findIndex(({ id }) => id === selection.figure) : -1;
     const box = content.current?.getBoundingClientRect();
-    if (index >= 0 && box && chart) {
+    if (index >= 0 && box && chart && lane) {
       for (const kind of ['entrance', 'exit'] as const) {
         const pin = moveOf(piece, kind, { chart: chart.id, figure: figures[index].id })?.pin;
         const move = figures[index][kind];
@@ -30,7 +32,7 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
           pin && content.current?.querySelector(`[data-word="${pin.line}:${pin.word ?? 0}"]`)?.getBoundingClientRect();
         if (!word || !move) continue;
         const [fromX, fromY] = [word.left + word.width / 2 - box.left, word.bottom - box.top + 1];
-        const [toX, toY] = [stemsAt + lane * (index + 0.5) - Math.min(9, lane / 2), move.begin * zoom];
+        const [toX, toY] = [stemsAt + lane.middle - Math.min(9, lane.width / 2), move.begin * zoom];
         // Along under its line of words, then over to the bar.
         const turn = Math.max(fromX, stemsAt - 46);
         found.push(
@@ -39,7 +41,7 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
       }
     }
     setTies((before) => (before.join() === found.join() ? before : found));
-  }, [piece, figures, chart, selection, stemsAt, lane, zoom, content]);
+  }, [piece, figures, chart, selection, stemsAt, lane?.middle, lane?.width, zoom, content]);
   return (
     <svg className="ties" aria-hidden="true">
       {ties.map((path) => (

@@ -6,6 +6,7 @@ import { keyOfGroups, toldPlace } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { paintedBy } from './stageBoxes';
 import { usePlay } from '../playStore';
+import { blurredAt, useBlurred } from './blurred';
 
 let reelsPainted = 0;
 
@@ -47,6 +48,9 @@ export function usePaintedCanvas(
   const painter = useRef<Painter | null>(null);
   const shown = useRef('');
   const document = useDesk((state) => state.document);
+  const come = useBlurred((state) => state.come);
+  const blurredWhen = usePlay((state) => (state.playing && state.blurred === 'at rest' ? 'never' : state.blurred));
+  const isHeld = usePlay((state) => state.isHeld);
 
   const paint = useCallback(
     (now: Reel | null, at: number, { scale, part }: Sight): void => {
@@ -63,7 +67,8 @@ export function usePaintedCanvas(
       const { document: doc } = useDesk.getState();
       const untaken = usePlay.getState().selection?.kind === 'shot';
       if (painter.current) painter.current.isUntaken = untaken;
-      const look = JSON.stringify([at, scale, part, untaken, doc && told(doc)]);
+      const blurred = at >= now.from && at <= now.to && !untaken ? blurredAt(now, at) : null;
+      const look = JSON.stringify([at, scale, part, untaken, blurred !== null, doc && told(doc)]);
       if (!isNew && shown.current === look) return;
       if (target.width !== wide || target.height !== tall) {
         target.width = wide;
@@ -71,7 +76,7 @@ export function usePaintedCanvas(
       }
       const context = target.getContext('2d');
       if (!context || !painter.current || at < now.from || at > now.to) return;
-      painter.current.paint(context as never, at, scale, part ?? undefined);
+      (blurred ?? painter.current).paint(context as never, at, scale, part ?? undefined);
       shown.current = look;
       // Counted for those who measure how soon a change is seen.
       if (isNew) target.dataset.reel = String(++reelsPainted);
@@ -79,7 +84,10 @@ export function usePaintedCanvas(
     [canvas],
   );
 
-  useLayoutEffect(() => paint(reel, frame, sight), [paint, reel, frame, sight, document, isUntaken]);
+  useLayoutEffect(
+    () => paint(reel, frame, sight),
+    [paint, reel, frame, sight, document, isUntaken, come, blurredWhen, isHeld],
+  );
   useLayoutEffect(
     () =>
       useDesk.subscribe((state, before) => {

@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { ask, reasonOf, sendFile } from '../../api/client';
 import type { Listening } from '../../api/scriptAnswers';
+import { newAct } from '../../common/acts';
 import { useNotices } from '../../common/Notices';
 import type { HeardLine, Piece, Recording } from '../../piece/document';
 import { addRecording, changeRecording, recordingOf, setHeard, setLaid, type Laid } from '../../piece/voice';
@@ -83,13 +84,13 @@ const pieceNow = (): Piece => {
   return document;
 };
 
-/** Lines go where the recording in use says them. */
-export async function layByRecording(): Promise<void> {
+/** Lines go where the recording in use says them, in one act with what led to that. */
+export async function layByRecording(act = newAct()): Promise<void> {
   const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', {
     method: 'POST',
     body: { document: pieceNow() },
   });
-  useDesk.getState().edit((draft) => setLaid(draft, lines));
+  useDesk.getState().edit((draft) => setLaid(draft, lines), act);
 }
 
 /** A file becomes the recording in use; with a script its words are looked for at once. */
@@ -102,6 +103,7 @@ export function addSound(file: File): Promise<void> {
       'reading the file',
     );
     let recording = '';
+    const act = newAct();
     useDesk.getState().edit((draft) => {
       const missing = draft.script.recordings?.find((one) => one.sound === sound.sound);
       recording =
@@ -113,9 +115,9 @@ export function addSound(file: File): Promise<void> {
           scratch: null,
         });
       draft.script.recording = recording;
-    });
+    }, act);
     if (sound.note) useNotices.getState().say(sound.note, { bad: true });
-    if (pieceNow().script.lines.some(({ text }) => text.trim() !== '')) await find(recording, signal);
+    if (pieceNow().script.lines.some(({ text }) => text.trim() !== '')) await find(recording, signal, act);
   });
 }
 
@@ -123,7 +125,7 @@ export function findWords(recording: string): Promise<void> {
   return working('listening', (signal) => find(recording, signal));
 }
 
-async function find(id: string, signal: AbortSignal): Promise<void> {
+async function find(id: string, signal: AbortSignal, act = newAct()): Promise<void> {
   const piece = pieceNow();
   const recording = piece.script.recordings?.find((one) => one.id === id);
   if (!recording?.sound) return;
@@ -131,8 +133,8 @@ async function find(id: string, signal: AbortSignal): Promise<void> {
   const lines = piece.script.lines.map(({ id: line, text }) => ({ id: line, text }));
   const body = { kind: 'words', sound, from, to, lines, known };
   const { heard } = await listen<{ heard: HeardLine[] }>(body, signal, 'listening');
-  useDesk.getState().edit((draft) => setHeard(draft, id, heard));
-  if (recordingOf(pieceNow())?.id === id) await layByRecording();
+  useDesk.getState().edit((draft) => setHeard(draft, id, heard), act);
+  if (recordingOf(pieceNow())?.id === id) await layByRecording(act);
 }
 
 /** The lines are read by a voice that stands in for a narrator; read again, it takes the place of the one before. */
@@ -149,6 +151,7 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
       signal,
       'reading the lines',
     );
+    const act = newAct();
     useDesk.getState().edit((draft) => {
       const before = draft.script.recordings?.find(({ scratch }) => scratch);
       const what = { name: 'Scratch voice', sound: made.sound, seconds: made.seconds, scratch: { speaker, pace } };
@@ -157,14 +160,18 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
         Object.assign(own, what, { begin: 0, from: 0, to: Math.round(made.seconds * 1e6) / 1e3, heard: made.heard }),
       );
       draft.script.recording = id;
-    });
-    await layByRecording();
+    }, act);
+    await layByRecording(act);
   });
 }
 
 export async function useRecordingNow(id: string | null): Promise<void> {
-  useDesk.getState().edit((draft) => (draft.script.recording = id));
-  if (id) await layByRecording().catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
+  const act = newAct();
+  useDesk.getState().edit((draft) => {
+    draft.script.recording = id;
+  }, act);
+  if (id)
+    await layByRecording(act).catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
 }
 
 /** Lines stand one after another, as fast as a narrator who says so many words a minute. */

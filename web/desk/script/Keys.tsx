@@ -1,0 +1,237 @@
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { newId } from '../../common/words';
+
+import {
+  copyMove,
+  holdKey,
+  idsOf,
+  isSameKey,
+  moveOfKey,
+  shiftKeys,
+  stretchKeys,
+  type HeldKey,
+  type KeyRef,
+  type Timed,
+} from '../../piece/retime';
+import { useDesk } from '../deskStore';
+import { usePlay, type Selection } from '../playStore';
+import { nearestKey, nearestWord, pinAt, toldOf } from './snaps';
+
+/** how near to a word a dragged bar takes hold of it, in pixels */
+const SNAP = 6;
+
+interface Props {
+  /** the move, and when it runs now */
+  keyRef: KeyRef;
+  now: Timed & { pinnedTo?: string | null };
+  /** what moves, and what it does then */
+  name: string;
+  does: string;
+  selection: Selection;
+  middle: number;
+  lane: number;
+  zoom: number;
+}
+
+interface Drag {
+  y: number;
+  end: boolean;
+  last: number;
+  held: HeldKey;
+  /** all that are taken together with it; itself alone where it is not among those that are picked */
+  all: HeldKey[];
+}
+
+/** What is known of a key's move now; undefined where it is gone. */
+export function timedOf({ id, kind, chart, figure }: KeyRef): Timed | undefined {
+  const sheet = useDesk.getState().computed?.sheet;
+  const one = chart ? sheet?.charts[chart]?.figures.find((other) => other.id === figure) : undefined;
+  if (one && (kind === 'entrance' || kind === 'exit')) return one[kind] ?? undefined;
+  return id === null ? undefined : sheet?.moves[id];
+}
+
+/** Of what is dragged, the moves of the document: a key does not snap to what goes along with it. */
+function idsNow(held: HeldKey[]): string[] {
+  const { document } = useDesk.getState();
+  return document ? idsOf(document, held) : [];
+}
+
+export function heldOf(refs: KeyRef[]): HeldKey[] {
+  const { document } = useDesk.getState();
+  return refs.flatMap((ref) => {
+    const now = timedOf(ref);
+    return document && now ? [holdKey(document, ref, now)] : [];
+  });
+}
+
+/**
+ * The keys of a move: where it begins, and where it has arrived. Drag them, or nudge them with the arrow keys; several
+ * that are picked go together.
+ */
+export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const isPicked = usePlay(({ keys }) => keys.some((key) => isSameKey(key, keyRef)));
+  const drag = useRef<Drag | null>(null);
+  /** what the bar hangs on, while it is dragged */
+  const [told, setTold] = useState<string | null>(null);
+
+  const allWith = (): HeldKey[] => {
+    const { keys } = usePlay.getState();
+    return heldOf(keys.some((key) => isSameKey(key, keyRef)) ? keys : [keyRef]);
+  };
+  const down =
+    (end: boolean) =>
+    (event: PointerEvent): void => {
+      const { keys, set, select } = usePlay.getState();
+      if (event.shiftKey) {
+        set({ keys: isPicked ? keys.filter((key) => !isSameKey(key, keyRef)) : [...keys, keyRef] });
+        return;
+      }
+      set({ curveOf: keyRef, ...(isPicked ? {} : { keys: [] }) });
+      const all = allWith();
+      if (event.altKey && !end) {
+        // Copies stay where they are; what is taken away is what was there, with all that hangs on it.
+        edit((draft) => {
+          for (const { ref } of all) if (ref.id !== null) copyMove(draft, ref.id, newId('m', draft.moves));
+        });
+      }
+      const held = all.find(({ ref }) => isSameKey(ref, keyRef)) ?? holdKeyNow();
+      drag.current = { y: event.clientY, end, last: 0, held, all };
+      event.currentTarget.setPointerCapture(event.pointerId);
+      select(selection);
+    };
+  const holdKeyNow = (): HeldKey => heldOf([keyRef])[0] ?? { ref: keyRef, now, pin: null, follow: null, until: null };
+  const alone = (held: HeldKey, frame: number): void => {
+    const word = nearestWord(frame, SNAP / zoom);
+    // What hangs on a word stays on it, at an offset, until another word is near.
+    const pin = word ? { line: word.line, word: word.word, offset: 0 } : held.pin && pinAt(held.pin, frame);
+    const follow = word ? null : held.follow;
+    const key = word || pin || follow ? frame : nearestKey(frame, SNAP / zoom, idsNow([held]), held.now.begin);
+    edit((draft) => {
+      const own = moveOfKey(draft, held);
+      if (!own) return;
+      own.begin = Math.max(0, word?.frame ?? key);
+      own.pin = pin;
+      if (!follow) delete own.follow;
+      else own.follow = { ...follow, offset: follow.offset + frame - held.now.begin };
+      if (own.emphasis && held.until !== null) own.emphasis.until = Math.max(0, held.until + key - held.now.begin);
+    });
+    setTold(pin ? toldOf(pin) : follow ? 'tied to another move' : `frame ${key}`);
+  };
+  const pull = (event: PointerEvent): void => {
+    const taken = drag.current;
+    if (!taken) return;
+    const by = Math.round((event.clientY - taken.y) / zoom);
+    if (by === taken.last) return;
+    taken.last = by;
+    const { held, all } = taken;
+    const { begin, frames } = held.now;
+    const ids = idsNow(all);
+    if (taken.end) {
+      const end = nearestKey(begin + frames + by, SNAP / zoom, ids, begin);
+      if (all.length > 1) {
+        const first = Math.min(...all.map((one) => one.now.begin));
+        const factor = Math.max(0.02, (end - first) / Math.max(1, begin + frames - first));
+        edit((draft) => stretchKeys(draft, all, factor));
+        setTold(`${all.length} moves · ${Math.round(factor * 100)} %`);
+        return;
+      }
+      const length = Math.max(1, end - begin);
+      edit((draft) => {
+        const own = moveOfKey(draft, held);
+        if (!own) return;
+        own.frames = length;
+        delete own.toLineEnd;
+      });
+      setTold(`${length} frames`);
+      return;
+    }
+    if (all.length === 1) {
+      alone(held, Math.max(0, begin + by));
+      return;
+    }
+    const wanted = begin + by;
+    const to = nearestWord(wanted, SNAP / zoom)?.frame ?? nearestKey(wanted, SNAP / zoom, ids, begin);
+    edit((draft) => shiftKeys(draft, all, to - begin));
+    setTold(`${all.length} moves · ${to - begin < 0 ? '−' : '+'} ${Math.abs(to - begin)} f`);
+  };
+  const nudge =
+    (end: boolean) =>
+    (event: KeyboardEvent): void => {
+      if (event.key === 'Enter') {
+        event.stopPropagation();
+        usePlay.getState().set({ curveOf: keyRef });
+        usePlay.getState().select(selection);
+        return;
+      }
+      if (event.key === ' ') {
+        event.preventDefault();
+        event.stopPropagation();
+        const { keys, set } = usePlay.getState();
+        set({ keys: isPicked ? keys.filter((key) => !isSameKey(key, keyRef)) : [...keys, keyRef] });
+        return;
+      }
+      if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+      event.preventDefault();
+      event.stopPropagation();
+      const by = (event.key === 'ArrowUp' ? -1 : 1) * (event.shiftKey ? 10 : 1);
+      const all = allWith();
+      edit((draft) => {
+        if (!end) {
+          shiftKeys(draft, all, by);
+          return;
+        }
+        for (const one of all) {
+          const own = moveOfKey(draft, one);
+          if (!own) continue;
+          own.frames = Math.max(1, one.now.frames + by);
+          delete own.toLineEnd;
+        }
+      });
+    };
+  // Where many stems stand close, a bar is still something to see.
+  const width = Math.min(18, Math.max(lane * 0.7, lane - 2));
+  const bar = (end: boolean, at: number) => (
+    <g
+      className={`key${end ? ' is-end' : ''}${isPicked ? ' is-picked' : ''}`}
+      tabIndex={0}
+      role="slider"
+      aria-label={`${name}: ${end ? 'has arrived' : does}`}
+      aria-valuenow={at}
+      aria-valuetext={`frame ${at}${!end && now.pinnedTo ? `, on “${now.pinnedTo}”` : ''}${isPicked ? ', picked' : ''}`}
+      onPointerDown={down(end)}
+      onPointerMove={pull}
+      onPointerUp={() => {
+        drag.current = null;
+        setTold(null);
+      }}
+      onKeyDown={nudge(end)}
+    >
+      <rect x={middle - lane / 2} y={at * zoom - 7} width={lane} height={14} fill="transparent" />
+      <rect
+        className="key-bar"
+        x={middle - width / 2}
+        y={at * zoom - (end ? 0.75 : 1.5)}
+        width={width}
+        height={end ? 1.5 : 3}
+        rx={1}
+      />
+    </g>
+  );
+  return (
+    <>
+      {bar(true, now.begin + now.frames)}
+      {bar(false, now.begin)}
+      {told && (
+        <text
+          className="key-told"
+          x={middle - lane / 2 - 6}
+          y={(now.begin + (drag.current?.end ? now.frames : 0)) * zoom - 8}
+          textAnchor="end"
+        >
+          {told}
+        </text>
+      )}
+    </>
+  );
+}
