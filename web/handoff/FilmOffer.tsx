@@ -5,6 +5,7 @@ import { rateText } from '../common/words';
 import { Choice, Switch } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
 import { NumberField } from '../fields/NumberField';
+import { useOnceRead } from '../fields/reads';
 import { TextField } from '../fields/TextField';
 import { shapesOf, shapeWord } from '../desk/shapes';
 import type { Piece } from '../piece/document';
@@ -58,6 +59,18 @@ export function FilmOffer({
   const frames = range.to - range.from + 1;
   const recording = recordingOf(piece)?.sound ? recordingOf(piece) : undefined;
   const [withSound, setWithSound] = useState(true);
+  const film = useOnceRead(() =>
+    onFilm(
+      (kind === 'wav' ? chosen.slice(0, 1) : chosen).map(({ id }) => ({
+        kind,
+        name: nameOf(name.trim(), chosen.length > 1 ? id : null),
+        ...range,
+        ground: needsGround ? ground : null,
+        shape: id,
+        sound: withSound || kind === 'wav',
+      })),
+    ),
+  );
   return (
     <article className="offer">
       <h2>Film</h2>
@@ -99,7 +112,7 @@ export function FilmOffer({
         min={0}
         max={range.to}
         usual={0}
-        onChange={(from) => setRange({ ...range, from })}
+        onChange={(from) => setRange((now) => ({ ...now, from }))}
       />
       <NumberField
         label="to frame"
@@ -109,7 +122,7 @@ export function FilmOffer({
         min={range.from}
         max={last}
         usual={last}
-        onChange={(to) => setRange({ ...range, to })}
+        onChange={(to) => setRange((now) => ({ ...now, to }))}
       />
       {needsGround && (
         <div className="problem-bar is-notice">
@@ -117,21 +130,7 @@ export function FilmOffer({
           <ColourField label="colour" value={ground} onChange={setGround} />
         </div>
       )}
-      <Button
-        disabled={busy}
-        onClick={() =>
-          onFilm(
-            (kind === 'wav' ? chosen.slice(0, 1) : chosen).map(({ id }) => ({
-              kind,
-              name: nameOf(name.trim(), chosen.length > 1 ? id : null),
-              ...range,
-              ground: needsGround ? ground : null,
-              shape: id,
-              sound: withSound || kind === 'wav',
-            })),
-          )
-        }
-      >
+      <Button disabled={busy} onClick={film}>
         {kind === 'wav' ? 'Write the sound' : chosen.length > 1 ? `Make ${chosen.length} films` : 'Make the film'}
         {needsGround && ' on this colour'}
         {frames < stage.frames && ` of ${frames} frames`}

@@ -7,6 +7,7 @@ import { More } from '../common/More';
 import { NotHere } from '../common/NotHere';
 import { useNotices } from '../common/Notices';
 import { useDesk } from '../desk/deskStore';
+import { allRead } from '../fields/reads';
 import { FilmRow } from './FilmRow';
 import { Offers } from './Offers';
 
@@ -23,6 +24,7 @@ export function HandOffPage() {
     gcTime: 0,
     retry: false,
     queryFn: async () => {
+      await allRead();
       await useDesk.getState().save();
       return ask<StoredPiece>(`pieces/${id}`);
     },

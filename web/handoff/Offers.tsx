@@ -5,6 +5,7 @@ import { usePlay } from '../desk/playStore';
 import { shapesOf, shapeWord } from '../desk/shapes';
 import { Choice } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
+import { useOnceRead } from '../fields/reads';
 import type { Piece } from '../piece/document';
 import { FilmOffer, type FilmOrder } from './FilmOffer';
 
@@ -39,6 +40,7 @@ export function Offers({
       setPainting(null);
     }
   };
+  const stills = { png: useOnceRead(() => void still('png')), svg: useOnceRead(() => void still('svg')) };
   const save = (): void => {
     const url = URL.createObjectURL(new Blob([JSON.stringify(piece, null, 2)], { type: 'application/json' }));
     const link = document.createElement('a');
@@ -85,7 +87,7 @@ export function Offers({
               type="button"
               className="btn btn-outline-secondary btn-sm"
               disabled={painting !== null}
-              onClick={() => void still(kind)}
+              onClick={stills[kind]}
             >
               {painting === kind ? 'Painting…' : kind.toUpperCase()}
             </button>

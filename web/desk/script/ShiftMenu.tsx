@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { NumberField } from '../../fields/NumberField';
+import { useOnceRead } from '../../fields/reads';
 import type { Piece } from '../../piece/document';
 import { shiftAfter } from '../../piece/timing';
 import { useDesk } from '../deskStore';
@@ -10,6 +11,9 @@ import { usePlay } from '../playStore';
 export function ShiftMenu({ piece }: { piece: Piece }) {
   const [by, setBy] = useState(12);
   const frame = usePlay((state) => state.frame);
+  const shift = useOnceRead(() => {
+    if (by !== 0) useDesk.getState().edit((draft) => shiftAfter(draft, frame, by));
+  });
   return (
     <Dropdown className="shift-menu">
       <Dropdown.Toggle
@@ -32,11 +36,7 @@ export function ShiftMenu({ piece }: { piece: Piece }) {
           max={18000}
           onChange={setBy}
         />
-        <Dropdown.Item
-          as="button"
-          disabled={by === 0}
-          onClick={() => useDesk.getState().edit((draft) => shiftAfter(draft, frame, by))}
-        >
+        <Dropdown.Item as="button" onClick={shift}>
           Shift it
         </Dropdown.Item>
       </Dropdown.Menu>

@@ -6,6 +6,7 @@ import { ask, reasonOf } from '../../api/client';
 import { useNotices } from '../../common/Notices';
 import { Pick } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
+import { useOnceRead } from '../../fields/reads';
 import type { Piece } from '../../piece/document';
 import { layByPace, readAloud } from './voiceStore';
 
@@ -19,10 +20,14 @@ export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () =>
     staleTime: Infinity,
     queryFn: () => ask<{ speakers: { id: string; name: string }[] }>('speakers'),
   });
-  const lay = (): void => {
+  const lay = useOnceRead(() => {
     onClose();
     layByPace(pace).catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
-  };
+  });
+  const read = useOnceRead(() => {
+    onClose();
+    void readAloud(speaker, pace);
+  });
   return (
     <Modal show onHide={onClose} centered aria-labelledby="scratch-title">
       <Modal.Header closeButton>
@@ -46,14 +51,7 @@ export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () =>
         <Button variant="link" className="me-auto" onClick={lay} title="Without a sound">
           Only lay the lines out at this pace
         </Button>
-        <Button
-          onClick={() => {
-            onClose();
-            void readAloud(speaker, pace);
-          }}
-        >
-          {before ? 'Read again' : 'Read the lines'}
-        </Button>
+        <Button onClick={read}>{before ? 'Read again' : 'Read the lines'}</Button>
       </Modal.Footer>
     </Modal>
   );
