@@ -86,9 +86,9 @@ const PIECES: [string, Piece][] = [
     }),
   ],
   [
-    'columns with a spring, the largest first',
+    'columns with a spring that leads past their figures, the largest first',
     piece(columns, (made) => {
-      made.charts[0].entrance = entrance({ curve: { spring: { damping: 0.3 } }, sequence: 'largest' });
+      made.charts[0].entrance = entrance({ curve: { spring: { damping: 0.3 } }, sequence: 'largest', passes: true });
       made.charts[0].words.reading.of = 'value';
       made.charts[0].words.reading.suffix = '';
     }),

@@ -1,5 +1,6 @@
 import type { Reel } from '../../painter/src';
-import type { Move, Piece, Table } from '../piece/document';
+import type { Manner } from '../piece/changes';
+import type { Piece, Table } from '../piece/document';
 import type { SaidFigure, SheetWord } from './scriptAnswers';
 
 export interface Problem {
@@ -67,7 +68,7 @@ export interface SheetMove {
   /** the numbers of a curve with handles */
   curve: [number, number, number, number] | null;
   curvePoints: number[];
-  manner: NonNullable<Move['manner']>;
+  manner: Manner;
   opens: string;
 }
 
@@ -190,6 +191,8 @@ export interface SheetChart {
   axes: 'ScaleAcross' | 'ScaleUpright' | null;
   /** its figures are amounts on a scale, and not parts of a whole */
   isOnScale: boolean;
+  /** a part can run past its figure, where it is asked to: there is room beyond it */
+  hasRoom: boolean;
   /** its parts have sides */
   isSolid: boolean;
   /** the moments of a chart that runs, in frames */

@@ -30,7 +30,6 @@ export function CurveNumbers({ value, onChange }: { value: Curve; onChange: (cur
           usual={9}
           onChange={(next) => onChange({ settle: { past, back: next } })}
         />
-        <p className="hint">A size runs past its end; a reading and a sweep stop at their figure.</p>
       </>
     );
   }

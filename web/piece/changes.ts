@@ -1,5 +1,8 @@
-import type { Chart, FigureTarget, Move, Own, OwnLabel, Piece, RunPin, Table } from './document';
+import type { Chart, ChartMotion, FigureTarget, Move, Own, OwnLabel, Piece, RunPin, Table } from './document';
 import { newId } from '../common/words';
+
+/** How something comes or goes: by a move of its own, or with its chart. */
+export type Manner = NonNullable<Move['manner'] | ChartMotion['manner']>;
 
 /** Changes of a document. Each writes into the document that it is given; what follows from it, core computes. */
 
@@ -41,12 +44,22 @@ export function moveOf(piece: Piece, kind: Move['kind'], target: FigureTarget | 
   );
 }
 
+/** How the parts of a figure's chart come or go where they have no move of their own. */
+export function orderOf(
+  piece: Piece,
+  kind: Move['kind'],
+  target: FigureTarget | { words: string },
+): ChartMotion | null {
+  if (!('chart' in target) || (kind !== 'entrance' && kind !== 'exit')) return null;
+  return piece.charts.find(({ id }) => id === target.chart)?.[kind] ?? null;
+}
+
 /** The target's own move, made from what it does now where it has none. */
 export function ownMove(
   piece: Piece,
   kind: Move['kind'],
   target: FigureTarget | { words: string },
-  now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens']; manner?: Move['manner'] },
+  now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens']; manner?: Manner },
 ): Move {
   const known = moveOf(piece, kind, target);
   if (known) return known;
@@ -59,7 +72,9 @@ export function ownMove(
     frames: now.frames,
     curve: now.curve,
     opens: now.opens,
-    ...(now.manner && now.manner !== 'open' ? { manner: now.manner } : {}),
+    // A part of its own does not bend along with the whole: it fades in, or out.
+    ...(now.manner && now.manner !== 'open' ? { manner: now.manner === 'bend' ? 'fade' : now.manner } : {}),
+    ...(orderOf(piece, kind, target)?.passes ? { passes: true } : {}),
   };
   piece.moves.push(made);
   return made;

@@ -534,9 +534,9 @@ export interface ChartMotion {
    */
   joins?: 'together' | 'after';
   /**
-   * how something comes or goes: as its form opens it, which is usual, popping up from its middle, fading, or rising to its place
+   * how something comes or goes: as its form opens it, which is usual, popping up from its middle, fading, or rising to its place; a chart that can bend also as a whole, from a strip or, where it is one, from a ring
    */
-  manner?: 'open' | 'pop' | 'fade' | 'rise';
+  manner?: 'open' | 'pop' | 'fade' | 'rise' | 'bend';
   /**
    * which part is first where they follow one another: as the form lays them out, which is usual, against that, as the sheet has them, by size, from the middle or towards it
    */
@@ -545,6 +545,10 @@ export interface ChartMotion {
    * frames that are waited between two that come one after another; usually none
    */
   hold?: number;
+  /**
+   * parts that open may run past their figures where the curve does, and their readings with them
+   */
+  passes?: boolean;
 }
 /**
  * What one mark has of its own; what is missing or null is as the chart has it.
@@ -942,6 +946,10 @@ export interface Move {
    * it lasts to the end of the line in which it begins
    */
   toLineEnd?: boolean;
+  /**
+   * a part that opens may run past its figure where the curve does, and its reading with it
+   */
+  passes?: boolean;
 }
 export interface WordsTarget {
   words: string;

@@ -1,4 +1,4 @@
-import { moveOf, ownMove } from './changes';
+import { moveOf, ownMove, type Manner } from './changes';
 import type { FigureTarget, Move, Piece } from './document';
 
 /** A move with keys in time: one of the document, or one that a figure has from its chart's order. */
@@ -15,7 +15,7 @@ export interface Timed {
   begin: number;
   frames: number;
   opens?: string;
-  manner?: Move['manner'];
+  manner?: Manner;
 }
 
 /** A move as it was when it was taken hold of. */

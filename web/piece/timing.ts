@@ -32,11 +32,11 @@ export function shiftAfter(piece: Piece, from: number, by: number): void {
 
 /** All parts of a chart come, or go, as one does: as long, with its curve and manner; each keeps when. */
 export function allAsOne(piece: Piece, chart: Chart, kind: 'entrance' | 'exit', move: Move): void {
-  const { frames, curve, opens, manner = 'open' } = move;
+  const { frames, curve, opens, manner = 'open', passes = false } = move;
   for (const other of piece.moves) {
     if (other.kind !== kind || !('chart' in other.target) || other.target.chart !== chart.id) continue;
-    Object.assign(other, { frames, curve, opens, manner });
+    Object.assign(other, { frames, curve, opens, manner, passes });
   }
   const motion = chart[kind];
-  if (motion) Object.assign(motion, { frames, curve, opens, manner });
+  if (motion) Object.assign(motion, { frames, curve, opens, manner, passes });
 }

@@ -164,7 +164,7 @@ final readonly class DrawLabels
         $comes = $this->chart->words->labelComes;
         if ($comes === 'end') {
             return $presence->map(static fn (Presence $there): float => round(
-                max(0.0, 1.0 - (1.0 - $there->amount) / self::LAST),
+                max(0.0, 1.0 - max(0.0, 1.0 - $there->amount) / self::LAST),
                 4,
             ));
         }

@@ -72,6 +72,7 @@ final readonly class Sheet
                 'isDrawnOn' => $layout instanceof DrawnOn,
                 'axes' => $layout->axes()?->name,
                 'isOnScale' => $timing->isOnScale(),
+                'hasRoom' => $layout->measure()->room(0.0) > 1.0,
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),
                 'changes' => self::changes($timing->changes, $timecode),

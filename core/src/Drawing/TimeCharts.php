@@ -119,6 +119,7 @@ final readonly class TimeCharts
         if ($states[0]->fractions->isOnScale()) {
             $moves = array_map(static fn (FigureMoves $one): FigureMoves => $one->alone(), $moves);
         }
+        $moves = self::withRoom($chart, $form, $states, $moves);
 
         return new ChartTiming(
             $form,
@@ -135,6 +136,30 @@ final readonly class TimeCharts
             $this->moves->emphasesOf($chart->id),
             $this->moves->runOf($chart),
         );
+    }
+
+    /**
+     * Those that pass their figures, as far as their form has room for that.
+     *
+     * @param non-empty-list<ChartState> $states
+     * @param array<string, FigureMoves> $moves by figure id
+     *
+     * @return array<string, FigureMoves>
+     */
+    private static function withRoom(Chart $chart, Form $form, array $states, array $moves): array
+    {
+        if (array_filter($moves, static fn (FigureMoves $one): bool => $one->passes()) === []) {
+            return $moves;
+        }
+        $place = new Point($chart->place->x, $chart->place->y);
+        foreach ($states as $state) {
+            $measure = $form->layout($chart->form, $place, $state->moment())->measure();
+            foreach ($state->moment()->standings as $standing) {
+                $moves[$standing->figureId] = $moves[$standing->figureId]->within($measure->room($standing->fraction));
+            }
+        }
+
+        return $moves;
     }
 
     /**
@@ -377,12 +402,34 @@ final readonly class TimeCharts
                 $chart->id,
                 null,
             );
+            if ($setting->name === 'bend') {
+                $number = self::bending($number, $this->moves->ofWhole($chart));
+            }
             if (!$number->isStill()) {
                 $settings[$setting->name] = $number;
             }
         }
 
         return $settings;
+    }
+
+    /**
+     * A bend as a chart comes or goes by it: from a strip, or where it is a strip itself, from a ring.
+     *
+     * @param list<TimedMove> $moves
+     */
+    private static function bending(KeyedNumber $bend, array $moves): KeyedNumber
+    {
+        foreach ($moves as $move) {
+            $bend = $bend->also([$move], static function (float $value, int $frame) use ($move): float {
+                $come = max(0.0, min(1.0, $move->progressAt($frame)));
+                $other = $value >= 0.5 ? 0.0 : 1.0;
+
+                return $other + ($value - $other) * ($move->kind === 'exit' ? 1.0 - $come : $come);
+            });
+        }
+
+        return $bend;
     }
 
     /** @return array<string, KeyedNumber> numbers of the chart as a whole, by property */

@@ -8,8 +8,9 @@ namespace Lupine\Core\Figures;
 final readonly class Presence
 {
     /**
-     * @param float $from 0 to 1, in the direction in which the form lays figures out
-     * @param float $to 0 to 1, at least $from
+     * @param float $amount 0 to 1; more only where a move was asked to pass its figure
+     * @param float $from 0 to 1 where it does not pass, in the direction in which the form lays figures out
+     * @param float $to the same, at least $from
      */
     private function __construct(public float $amount, public float $from, public float $to)
     {
@@ -21,12 +22,12 @@ final readonly class Presence
     }
 
     /**
-     * @param float $amount kept within 0 and 1: neither a sweep nor a reading runs past its figure
+     * @param float $amount kept above 0; whoever times it keeps it within 1, unless it was asked to pass its figure
      * @param string $opens forward, backward, middle, or neighbour: all of a place that is as large as it is by now
      */
     public static function opening(float $amount, string $opens): self
     {
-        $amount = min(1.0, max(0.0, $amount));
+        $amount = max(0.0, $amount);
 
         return match ($opens) {
             'backward' => new self($amount, 1.0 - $amount, 1.0),

@@ -30,4 +30,21 @@ enum Measure: string
 
     /** the visible area, in square pixels */
     case Area = 'area';
+
+    /**
+     * How much of a figure there can be, where a move was asked to pass it: twice as much, or as much as the whole of a
+     * ring; what is measured along a way of its own ends with the way.
+     *
+     * @param float $fraction what the figure is of the whole, or of the scale
+     *
+     * @return float 1 where there is no room beyond it, at most 2
+     */
+    public function room(float $fraction): float
+    {
+        return match ($this) {
+            self::Path, self::Level, self::Edge => 1.0,
+            self::Angle, self::Arc, self::Area => max(1.0, 1.0 / max(0.5, abs($fraction))),
+            default => 2.0,
+        };
+    }
 }

@@ -25,12 +25,12 @@ final readonly class FigureMoves implements Changing
             : Presence::opening($this->amountAt($frame), $this->entrance->opens);
     }
 
-    /** How much of it is there, 0 to 1, wherever its bounds are. */
+    /** How much of it is there, 0 to 1, wherever its bounds are; more only where a move was asked to pass. */
     public function amountAt(int $frame): float
     {
         $left = match (true) {
             $this->exit === null || $frame < $this->exit->begin => 1.0,
-            $this->exit->isBitByBit() => 1.0 - min(1.0, max(0.0, $this->exit->progressAt($frame))),
+            $this->exit->isBitByBit() => max(0.0, 1.0 - $this->exit->amountAt($frame)),
             default => $frame < $this->exit->end() ? 1.0 : 0.0,
         };
 
@@ -41,6 +41,18 @@ final readonly class FigureMoves implements Changing
     public function alone(): self
     {
         return $this->follows() ? new self($this->entrance?->alone(), $this->exit?->alone()) : $this;
+    }
+
+    /** Whether there can be more of it on its way than its figure says. */
+    public function passes(): bool
+    {
+        return max($this->entrance->most ?? 1.0, $this->exit->most ?? 1.0) > 1.0;
+    }
+
+    /** The same where there is no room for more of it than that. */
+    public function within(float $most): self
+    {
+        return new self($this->entrance?->within($most), $this->exit?->within($most));
     }
 
     /** Whether it opens or closes at its neighbour's edge. */
@@ -86,7 +98,7 @@ final readonly class FigureMoves implements Changing
     {
         return match (true) {
             $this->entrance === null => 1.0,
-            $this->entrance->isBitByBit() => min(1.0, max(0.0, $this->entrance->progressAt($frame))),
+            $this->entrance->isBitByBit() => max(0.0, $this->entrance->amountAt($frame)),
             default => $frame > $this->entrance->begin ? 1.0 : 0.0,
         };
     }

@@ -27,6 +27,9 @@ final class Moves
     /** what a curve may lead past its end: never a figure, a share or how much can be seen of a thing */
     private const MAY_PASS = ['x', 'y', 'size', 'turn', 'out'];
 
+    /** of a figure, where a move is asked to pass it */
+    private const MOST = 2.0;
+
     private const NEVER_BELOW_ZERO = ['size', 'out'];
 
     /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
@@ -148,6 +151,23 @@ final class Moves
     }
 
     /**
+     * The moves by which a chart comes or goes as a whole, where it does: it bends.
+     *
+     * @return list<TimedMove>
+     */
+    public function ofWhole(Chart $chart): array
+    {
+        $moves = [];
+        foreach (['entrance' => $chart->entrance, 'exit' => $chart->exit] as $kind => $motion) {
+            if ($motion !== null && in_array($motion->manner, ChartMotion::WHOLE, true)) {
+                $moves[] = $this->inOrder($kind, new ChartOrder($motion, [0], [], 0), 0, $chart);
+            }
+        }
+
+        return array_values(array_filter($moves));
+    }
+
+    /**
      * @param list<float> $ways how long the way of each place is where lengths say so: a share, or pixels
      * @param bool $byRow whether figures of several series come and go row by row, all series of a row together
      *
@@ -166,8 +186,8 @@ final class Moves
         foreach ($laid as $number => $figure) {
             $place = intdiv($number, $together);
             $moves[$figure->id] = new FigureMoves(
-                $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $comes, $place),
-                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $goes, $place),
+                $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $comes, $place, $chart),
+                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $goes, $place, $chart),
             );
         }
 
@@ -291,6 +311,7 @@ final class Moves
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
             $move->manner,
             $this->clock,
+            $move->isPassing ? self::MOST : 1.0,
         );
     }
 
@@ -370,7 +391,7 @@ final class Moves
         return count($chart->shown($this->piece->table($chart->table))->rows) * max(1, count($chart->series));
     }
 
-    private function inOrder(string $kind, ChartOrder $order, int $place): ?TimedMove
+    private function inOrder(string $kind, ChartOrder $order, int $place, Chart $chart): ?TimedMove
     {
         $motion = $order->motion;
         if ($motion === null) {
@@ -386,8 +407,10 @@ final class Moves
             $motion->opens,
             null,
             null,
-            $motion->manner,
+            // Of another form, which does not bend, the parts open.
+            $motion->manner === 'bend' && !$chart->form->has('bend') ? 'open' : $motion->manner,
             $this->clock,
+            $motion->isPassing ? self::MOST : 1.0,
         );
     }
 }

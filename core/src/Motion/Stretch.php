@@ -28,6 +28,9 @@ final readonly class Stretch implements Curve
         }
         $reached = $this->whole->at($this->begin + ($this->end - $this->begin) * $time);
 
-        return max(0.0, min(1.0, ($reached - $this->from) / ($this->to - $this->from)));
+        $part = ($reached - $this->from) / ($this->to - $this->from);
+
+        // Only what is last has nothing behind it: whether it may run past its figure is for others to say.
+        return max(0.0, $this->to < 1.0 ? min(1.0, $part) : $part);
     }
 }

@@ -20,6 +20,8 @@ final readonly class TimedMove implements Changing
         /** how it comes or goes: see Manner */
         public string $manner = 'open',
         private Clock $clock = new Clock(),
+        /** how much of its figure there can be of a part on its way: 1, or more where it was asked to pass it */
+        public float $most = 1.0,
     ) {
     }
 
@@ -38,16 +40,13 @@ final readonly class TimedMove implements Changing
     /** The same where there is no neighbour from whose edge it could open. */
     public function alone(): self
     {
-        return new self(
-            $this->kind,
-            $this->begin,
-            $this->pace,
-            $this->opens === 'neighbour' ? 'forward' : $this->opens,
-            $this->moveId,
-            $this->pinnedTo,
-            $this->manner,
-            $this->clock,
-        );
+        return $this->with($this->opens === 'neighbour' ? 'forward' : $this->opens, $this->most);
+    }
+
+    /** The same with no more of its figure than that. */
+    public function within(float $most): self
+    {
+        return $this->with($this->opens, min($this->most, $most));
     }
 
     /** Whether what it moves opens or closes bit by bit; else it is all there, or not at all. */
@@ -60,6 +59,14 @@ final readonly class TimedMove implements Changing
     public function progressAt(int $moment): float
     {
         return $this->after($this->begin, $moment);
+    }
+
+    /** How much of a figure it has brought, or taken: 0 to 1, or as far as its curve runs where that was asked for. */
+    public function amountAt(int $moment): float
+    {
+        $progress = $this->progressAt($moment);
+
+        return max(1.0 - $this->most, min($this->most, $progress));
     }
 
     /** How far it would have come at a moment, had it begun at another one, which is a frame's own time. */
@@ -75,5 +82,20 @@ final readonly class TimedMove implements Changing
         $last = min($this->end(), $within->to);
 
         return $last < $first ? [] : range($first, $last);
+    }
+
+    private function with(string $opens, float $most): self
+    {
+        return new self(
+            $this->kind,
+            $this->begin,
+            $this->pace,
+            $opens,
+            $this->moveId,
+            $this->pinnedTo,
+            $this->manner,
+            $this->clock,
+            $most,
+        );
     }
 }

@@ -25,6 +25,9 @@ final readonly class ChartMotion
     /** how a part comes and goes: it opens as its form lets it, pops up from its middle, fades, or rises */
     public const MANNERS = ['open', 'pop', 'fade', 'rise'];
 
+    /** how a chart comes and goes as a whole: it bends from a strip, or a straight one unbends from a ring */
+    public const WHOLE = ['bend'];
+
     private function __construct(
         /** the frame on which the first part begins */
         public int $begin,
@@ -41,12 +44,14 @@ final readonly class ChartMotion
         public ?string $with = null,
         /** together (each figure with that of the same place) or after (behind its last) */
         public string $joins = 'together',
-        /** open, pop, fade or rise */
+        /** open, pop, fade or rise, or one of the ways of a whole chart */
         public string $manner = 'open',
         /** which part is first where they follow one another */
         public string $sequence = 'laid',
         /** frames that are waited between two that follow one another */
         public int $hold = 0,
+        /** parts may run past their figures on their way, where the curve does */
+        public bool $isPassing = false,
     ) {
     }
 
@@ -56,18 +61,21 @@ final readonly class ChartMotion
             return null;
         }
 
+        $manner = $field->get('manner')->oneOf([...self::MANNERS, ...self::WHOLE], 'open');
+
         return new self(
             $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
             $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
             CurveSettings::read($field->get('curve'), 'ease-in-out'),
-            $field->get('order')->oneOf(self::ORDERS, 'after'),
+            in_array($manner, self::WHOLE, true) ? 'together' : $field->get('order')->oneOf(self::ORDERS, 'after'),
             $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
             $field->get('opens')->oneOf(self::OPENS, 'forward'),
             $field->get('with')->isNull() ? null : $field->get('with')->id(),
             $field->get('joins')->oneOf(['together', 'after'], 'together'),
-            $field->get('manner')->oneOf(self::MANNERS, 'open'),
+            $manner,
             $field->get('sequence')->oneOf(self::SEQUENCES, 'laid'),
             $field->get('hold')->whole(0, Stage::MAX_FRAMES, 0),
+            $field->get('passes')->yes(false),
         );
     }
 }

@@ -36,6 +36,8 @@ final readonly class Move
         public ?Follow $follow = null,
         /** it lasts to the end of the line in which it begins, whatever its frames say */
         public bool $isToLineEnd = false,
+        /** a part may run past its figure on its way, where its curve does */
+        public bool $isPassing = false,
     ) {
     }
 
@@ -76,6 +78,7 @@ final readonly class Move
             $field->get('manner')->oneOf([...ChartMotion::MANNERS, ...self::WRITTEN], 'open'),
             Follow::read($field->get('follow')),
             $field->get('toLineEnd')->yes(false),
+            $field->get('passes')->yes(false),
         );
     }
 }

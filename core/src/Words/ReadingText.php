@@ -72,7 +72,7 @@ final readonly class ReadingText
         return 0;
     }
 
-    /** @param float $amount 0 to 1 */
+    /** @param float $amount 0 to 1, or more where a move was asked to pass its figure */
     public function at(float $amount): string
     {
         return $this->written($this->number($amount), $this->decimals);
@@ -81,12 +81,13 @@ final readonly class ReadingText
     /** The number alone, as it is shown at an amount. */
     public function number(float $amount): float
     {
-        if ($amount >= 1.0) {
+        if ($amount === 1.0) {
             return $this->shown;
         }
         $number = round($this->full * $amount, $this->decimals);
+        $isWithin = $amount < 1.0;
 
-        return $this->shown < 0 ? max($this->shown, $number) : min($this->shown, $number);
+        return ($this->shown < 0) === $isWithin ? max($this->shown, $number) : min($this->shown, $number);
     }
 
     /**

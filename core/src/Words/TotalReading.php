@@ -47,12 +47,13 @@ final readonly class TotalReading
     public function at(array $amounts): string
     {
         $value = self::sum($this->values, $amounts);
-        $isWhole = min([1.0, ...$amounts]) >= 1.0;
+        $rounded = round($value, $this->decimals);
 
-        return $this->written(
-            $isWhole ? $this->shown : min($this->shown, round($value, $this->decimals)),
-            $this->decimals,
-        );
+        return $this->written(match (true) {
+            array_filter($amounts, static fn (float $amount): bool => $amount !== 1.0) === [] => $this->shown,
+            max($amounts) > 1.0 => $rounded,
+            default => min($this->shown, $rounded),
+        }, $this->decimals);
     }
 
     /**

@@ -92,10 +92,14 @@ final class EveryFormTest extends TestCase
             $moment = self::moment($form, $settings, $values);
             $layout = $form->layout($settings, new Point(960, 540), $moment);
             $note = sprintf('%s, table %d: %s', $form->name(), $number, implode(' ', $values));
+            $largest = max(array_map(static fn (Standing $one): float => abs($one->fraction), $moment->standings));
             $presence =
                 $number % 3 === 0
                     ? Presence::opening(
-                        self::between($random, 0, 1),
+                        // Where it is asked for, a part runs past its figure, as far as there is room beyond it.
+                        $number % 4 === 0
+                            ? self::between($random, 1, $layout->measure()->room($largest))
+                            : self::between($random, 0, 1),
                         ['forward', 'backward', 'middle'][($number % 7) % 3],
                     )
                     : Presence::full();

@@ -16,6 +16,29 @@ final class ChartOrderTest extends TestCase
     private const TOGETHER = ['begin' => 5, 'frames' => 40, 'curve' => 'ease-in-out', 'order' => 'together',
         'overlap' => 0, 'opens' => 'forward'];
 
+    private const FAR = ['settle' => ['past' => 0.25, 'back' => 12]];
+
+    public function testAPartPassesItsFigureOnlyWhereThatIsAskedFor(): void
+    {
+        $furthest = static function (array $more, string $form): array {
+            $motion = [...self::TOGETHER, 'curve' => self::FAR, ...$more];
+            $timing = Sample::draw(Sample::piece(changes: ['charts.0.entrance' => $motion], form: $form))
+                ->timings['chart1'];
+            $shown = $readings = [];
+            for ($frame = 0; $frame <= 60; ++$frame) {
+                $there = $timing->moves['r1']->presenceAt($frame);
+                $shown[] = $timing->shownAt('r1', $frame) / $timing->fractionAt('r1', $frame);
+                $readings[] = (int) $timing->readingAt('r1', $frame, $there);
+            }
+
+            return [round(max($shown), 2), max($readings), end($readings)];
+        };
+        self::assertSame([1.0, 512, 512], $furthest([], 'columns'));
+        self::assertSame([1.25, 640, 512], $furthest(['passes' => true], 'columns'));
+        self::assertSame([1.25, 51, 41], $furthest(['passes' => true], 'donut'), 'in percent');
+        self::assertSame([1.0, 41, 41], $furthest(['passes' => true], 'strip'), 'a strip ends where it ends');
+    }
+
     public function testOneCourseGoesOverTheWholeChart(): void
     {
         $timing = Sample::draw(
@@ -68,19 +91,30 @@ final class ChartOrderTest extends TestCase
         self::assertLessThan(350.0, $at);
     }
 
-    /** @return iterable<string, array{string, string, string}> */
+    /** @return iterable<string, array{0: string, 1: string, 2: string, 3?: array<string, mixed>}> */
     public static function ways(): iterable
     {
         foreach (Forms::shipped()->names() as $form) {
             yield $form.', at its neighbour’s edge' => [$form, 'overlapping', 'neighbour'];
             yield $form.', in one' => [$form, 'one', 'forward'];
+            yield $form.', past its figure' => [$form, 'overlapping', 'middle', ['curve' => self::FAR]];
+            if (Forms::shipped()->named($form)->name() === 'strip' || $form === 'ribbon') {
+                yield $form.', bending' => [$form, 'overlapping', 'forward', ['manner' => 'bend']];
+            }
+            yield $form.', in one, past the whole' => [$form, 'one', 'forward', ['curve' => self::FAR]];
         }
     }
 
+    /** @param array<string, mixed> $more */
     #[DataProvider('ways')]
-    public function testEveryFormIsExactOnEveryFrame(string $form, string $order, string $opens): void
-    {
-        $motion = [...self::TOGETHER, 'order' => $order, 'opens' => $opens, 'overlap' => 32];
+    public function testEveryFormIsExactOnEveryFrame(
+        string $form,
+        string $order,
+        string $opens,
+        array $more = [],
+    ): void {
+        $motion = [...self::TOGETHER, ...$more, 'order' => $order, 'opens' => $opens, 'overlap' => 32];
+        $motion['passes'] = $more !== [];
         $figures = $form === 'dial' ? "Mended\t41 %\nNot\trest" : Sample::FIGURES;
         $piece = Sample::piece($figures, [
             'stage.frames' => 160,

@@ -1,12 +1,17 @@
 import { useState, type ComponentProps } from 'react';
 import { CurveField } from '../../fields/CurveField';
-import { kindOf } from '../../fields/curves';
+import { Switch } from '../../fields/Choice';
+import { kindOf, runsPast } from '../../fields/curves';
 import { useDesk } from '../deskStore';
 
-type Props = Omit<ComponentProps<typeof CurveField>, 'kept'>;
+type Props = Omit<ComponentProps<typeof CurveField>, 'kept'> & {
+  /** whether a part runs past its figure with its curve, where it could */
+  passes?: boolean;
+  onPasses?: (passes: boolean) => void;
+};
 
 /** The curve of a move, with those that are kept with the piece; one of one’s own can be kept under a name. */
-export function MoveCurve(props: Props) {
+export function MoveCurve({ passes, onPasses, ...props }: Props) {
   const edit = useDesk((state) => state.edit);
   const kept = useDesk((state) => state.document?.curves) ?? [];
   const [name, setName] = useState<string | null>(null);
@@ -19,6 +24,16 @@ export function MoveCurve(props: Props) {
   return (
     <>
       <CurveField {...props} kept={kept} />
+      {runsPast(props.value) && (
+        <>
+          {onPasses && <Switch label="past the figure, too" value={passes ?? false} onChange={onPasses} />}
+          <p className="hint">
+            {passes
+              ? 'The part runs past its figure and its reading with it, and both come back to it.'
+              : 'A size runs past its end; a reading and a sweep stop at their figure.'}
+          </p>
+        </>
+      )}
       {kindOf(props.value) !== 'named' && (
         <div className="curve-keep">
           {name !== null ? (

@@ -1,10 +1,10 @@
 import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import type { SheetMove } from '../../api/answers';
-import { moveOf, ownMove, removeMove } from '../../piece/changes';
+import { moveOf, orderOf, ownMove, removeMove } from '../../piece/changes';
 import type { FigureTarget, Move, Piece, WordsTarget } from '../../piece/document';
 import { useDesk } from '../deskStore';
-import { MANNERS, WORD_MANNERS } from './manners';
+import { BENDING, MANNERS, WORD_MANNERS } from './manners';
 import { OpensPick } from './OpensPick';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
@@ -25,6 +25,8 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
   const edit = useDesk((state) => state.edit);
   const own = moveOf(piece, kind, target);
   const isFigure = 'chart' in target;
+  const isOpening = isFigure && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open';
+  const hasRoom = useDesk((state) => 'chart' in target && state.computed?.sheet.charts[target.chart]?.hasRoom);
   const change = (work: (move: Move) => void): void =>
     edit((draft) => {
       work(
@@ -104,13 +106,17 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
         <Pick
           label={kind === 'entrance' ? 'comes' : 'goes'}
           value={now.manner ?? 'open'}
-          options={isFigure ? MANNERS[kind] : WORD_MANNERS[kind]}
-          onChange={(manner) => change((move) => (move.manner = manner))}
+          options={[...(isFigure ? MANNERS : WORD_MANNERS)[kind], ...(now.manner === 'bend' ? [BENDING] : [])]}
+          onChange={(manner) =>
+            change((move) => {
+              if (manner !== 'bend') move.manner = manner;
+            })
+          }
         />
       )}
-      {'chart' in target && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open' && (
+      {isOpening && 'chart' in target && (
         <OpensPick
-          kind={kind}
+          kind={kind as 'entrance' | 'exit'}
           chart={target.chart}
           value={now.opens as Move['opens']}
           onChange={(opens) =>
@@ -130,6 +136,8 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
               move.curve = curve;
             })
           }
+          passes={(own ?? orderOf(piece, kind, target))?.passes}
+          onPasses={isOpening && hasRoom ? (passes) => change((move) => (move.passes = passes)) : undefined}
         />
       ) : (
         <Pick

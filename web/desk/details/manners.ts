@@ -1,6 +1,6 @@
 import type { ChartMotion, Move } from '../../piece/document';
 
-type Manner = NonNullable<ChartMotion['manner']>;
+type Manner = Exclude<NonNullable<ChartMotion['manner']>, 'bend'>;
 
 /** How a part comes and how it goes, as somebody reads it. */
 export const MANNERS: Record<'entrance' | 'exit', [Manner, string][]> = {
@@ -17,6 +17,9 @@ export const MANNERS: Record<'entrance' | 'exit', [Manner, string][]> = {
     ['rise', 'sinking'],
   ],
 };
+
+/** How a chart comes and goes as a whole, where its form bends: from a strip, or from a ring. */
+export const BENDING: [NonNullable<ChartMotion['manner']>, string] = ['bend', 'bending, as one'];
 
 /** How words come and go. */
 export const WORD_MANNERS: Record<'entrance' | 'exit', [NonNullable<Move['manner']>, string][]> = {

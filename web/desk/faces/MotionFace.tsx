@@ -9,7 +9,7 @@ import { useChartEdit } from '../useChartEdit';
 import { copyPart } from '../useClipboard';
 import { useProperties } from '../useForms';
 import { RunFields } from './RunFields';
-import { MANNERS } from '../details/manners';
+import { BENDING, MANNERS } from '../details/manners';
 import { MoveCurve } from '../details/MoveCurve';
 import { OpensPick } from '../details/OpensPick';
 
@@ -158,27 +158,32 @@ interface Props {
 
 function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
   const sheet = useDesk((state) => state.computed?.sheet);
+  const properties = useProperties(chart.form.kind);
+  const canBend = properties?.chart.some(({ name }) => name === 'form.bend') ?? false;
+  const isWhole = motion.manner === 'bend';
   const isDrawnOn = sheet?.charts[chart.id]?.isDrawnOn ?? false;
   const follower = sheet?.charts[chart.id]?.figures
     .map((figure) => figure[kind])
     .find((move) => move && move.id === null);
   return (
     <>
-      <Pick
-        label="order"
-        value={motion.order}
-        options={[
-          ['together', 'together'],
-          ['after', 'one by one'],
-          ['overlapping', 'overlapping'],
-          ['one', 'in one, over all of it'],
-          ...(isDrawnOn || motion.order === 'length'
-            ? [['length', 'as long as their way'] as [ChartMotion['order'], string]]
-            : []),
-        ]}
-        onChange={(order) => onChange({ ...motion, order })}
-      />
-      {motion.order !== 'together' && motion.order !== 'length' && (
+      {!isWhole && (
+        <Pick
+          label="order"
+          value={motion.order}
+          options={[
+            ['together', 'together'],
+            ['after', 'one by one'],
+            ['overlapping', 'overlapping'],
+            ['one', 'in one, over all of it'],
+            ...(isDrawnOn || motion.order === 'length'
+              ? [['length', 'as long as their way'] as [ChartMotion['order'], string]]
+              : []),
+          ]}
+          onChange={(order) => onChange({ ...motion, order })}
+        />
+      )}
+      {!isWhole && motion.order !== 'together' && motion.order !== 'length' && (
         <Pick
           label="first"
           value={motion.sequence ?? 'laid'}
@@ -189,7 +194,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
       <Pick
         label={kind === 'entrance' ? 'comes' : 'goes'}
         value={motion.manner ?? 'open'}
-        options={MANNERS[kind]}
+        options={[...MANNERS[kind], ...(canBend || isWhole ? [BENDING] : [])]}
         onChange={(manner) => onChange({ ...motion, manner })}
       />
       {(motion.manner ?? 'open') === 'open' && (
@@ -211,7 +216,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         onChange={(begin) => onChange({ ...motion, begin })}
       />
       <NumberField
-        label={motion.order === 'one' ? 'all last' : 'each lasts'}
+        label={isWhole ? 'lasts' : motion.order === 'one' ? 'all last' : 'each lasts'}
         unit="frames"
         stage={piece.stage}
         value={motion.frames}
@@ -220,7 +225,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         usual={24}
         onChange={(frames) => onChange({ ...motion, frames })}
       />
-      {motion.order === 'after' && (
+      {!isWhole && motion.order === 'after' && (
         <NumberField
           label="waits between"
           unit="frames"
@@ -232,7 +237,7 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
           onChange={(hold) => onChange({ ...motion, hold })}
         />
       )}
-      {motion.order === 'overlapping' && (
+      {!isWhole && motion.order === 'overlapping' && (
         <NumberField
           label="overlap"
           unit="frames"
@@ -250,6 +255,12 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
           numbers={follower.curve}
           course={follower.curvePoints}
           onChange={(curve) => onChange({ ...motion, curve })}
+          passes={motion.passes}
+          onPasses={
+            (motion.manner ?? 'open') === 'open' && sheet?.charts[chart.id]?.hasRoom
+              ? (passes) => onChange({ ...motion, passes })
+              : undefined
+          }
         />
       ) : (
         <p className="hint">

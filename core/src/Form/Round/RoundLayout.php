@@ -242,7 +242,7 @@ final readonly class RoundLayout implements Layout
     private function sectorOfArea(EqualAreas $areas, Slot $slot, Presence $there, float $out): Sector
     {
         $sweep = $areas->sweepDegrees($slot->fraction * $there->amount);
-        $before = $there->amount < 1 ? ($slot->sweepDegrees - $sweep) * ($there->from / (1 - $there->amount)) : 0.0;
+        $before = abs(1 - $there->amount) > 1e-9 ? ($slot->sweepDegrees - $sweep) * ($there->from / (1 - $there->amount)) : 0.0;
 
         return new Sector(
             $out > 0 ? $this->centre->towards($slot->middleDegrees(), $out) : $this->centre,
