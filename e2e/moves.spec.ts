@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import type { Computed } from '../web/api/answers';
 import { goTo, openDemo, saved, stored } from './desk';
 
 /** Keeps what the stage shows, under a name. */
@@ -139,5 +140,44 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   await keep(page, 'before');
   await goTo(page, 474);
   expect(await changedSince(page, 'before'), 'nothing is keyed here, and it goes on').toBeGreaterThan(MANY);
+  await expect(page.locator('.proof-word')).toContainText('exact');
+});
+
+test('a label is told when to come, and a part may pass its figure where it is asked to', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await page.getByRole('tab', { name: 'Words' }).click();
+  const labels = page.locator('section', { hasText: 'Labels' }).first();
+  await labels.locator('label.btn', { hasText: 'beside' }).first().click();
+  await page.getByRole('button', { name: 'Stem of Clothing' }).click();
+  await page.getByRole('button', { name: 'its label', exact: true }).click();
+  await page.getByLabel('comes when it is told').check();
+  const key = page.getByRole('slider', { name: 'Clothing: its label comes' });
+  const begin = Number(await key.getAttribute('aria-valuenow'));
+  await key.focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await saved(page);
+  const told = (await stored(request, id)).document.moves.find(({ target }) => 'part' in target);
+  expect(told).toMatchObject({ kind: 'entrance', target: { figure: 'r3', part: 'label' }, begin: begin + 10 });
+  await goTo(page, begin + 9);
+  await keep(page, 'without');
+  await goTo(page, begin + 30);
+  await expect.poll(() => changedSince(page, 'without')).toBeGreaterThan(MANY);
+
+  await page.getByRole('button', { name: 'Stem of Clothing' }).click();
+  await page.getByRole('button', { name: 'comes in', exact: true }).click();
+  await page.getByLabel('curve').last().selectOption('settle');
+  await page.getByLabel('past its end').fill('50');
+  await page.getByLabel('past its end').press('Enter');
+  const furthest = async (): Promise<number> => {
+    const asked = await request.post('/api/compute', { data: { document: (await stored(request, id)).document } });
+    const { sheet } = (await asked.json()) as Computed;
+    const { stem } = sheet.charts.chart1.figures.find(({ label }) => label === 'Clothing')!;
+    return Math.max(...stem.map(([, width]) => width)) / stem[stem.length - 1][1];
+  };
+  await saved(page);
+  expect(await furthest()).toBe(1);
+  await page.getByLabel('past the figure, too').last().check();
+  await saved(page);
+  expect(await furthest()).toBeGreaterThan(1.3);
   await expect(page.locator('.proof-word')).toContainText('exact');
 });

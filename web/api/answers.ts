@@ -111,6 +111,9 @@ export interface SheetFigure {
   colour: string;
   entrance: SheetMove | null;
   exit: SheetMove | null;
+  /** where its label was told when to come or go */
+  labelEntrance: SheetMove | null;
+  labelExit: SheetMove | null;
   changes: SheetChange[];
   emphases: SheetEmphasis[];
   /** what moves change about it, by property; not its value */

@@ -1,4 +1,16 @@
-import type { Chart, ChartMotion, FigureTarget, Move, Own, OwnLabel, Piece, RunPin, Table } from './document';
+import type {
+  Chart,
+  ChartMotion,
+  FigureTarget,
+  LabelTarget,
+  Move,
+  Own,
+  OwnLabel,
+  Piece,
+  RunPin,
+  Table,
+  WordsTarget,
+} from './document';
 import { newId } from '../common/words';
 
 /** How something comes or goes: by a move of its own, or with its chart. */
@@ -34,23 +46,22 @@ export function isFigureMove(move: Move, chart: string, figure: string): boolean
   return move.target.figure === figure || move.target.figure.startsWith(`${figure}-`);
 }
 
-export function moveOf(piece: Piece, kind: Move['kind'], target: FigureTarget | { words: string }): Move | undefined {
+/** What comes and goes by a move of its own: a mark, its label, or words. */
+export type ComingTarget = FigureTarget | LabelTarget | WordsTarget;
+
+export function moveOf(piece: Piece, kind: Move['kind'], target: ComingTarget): Move | undefined {
   return piece.moves.find(
     (move) =>
       move.kind === kind &&
       ('words' in target
         ? 'words' in move.target && move.target.words === target.words
-        : isFigureMove(move, target.chart, target.figure)),
+        : isFigureMove(move, target.chart, target.figure) && 'part' in move.target === 'part' in target),
   );
 }
 
 /** How the parts of a figure's chart come or go where they have no move of their own. */
-export function orderOf(
-  piece: Piece,
-  kind: Move['kind'],
-  target: FigureTarget | { words: string },
-): ChartMotion | null {
-  if (!('chart' in target) || (kind !== 'entrance' && kind !== 'exit')) return null;
+export function orderOf(piece: Piece, kind: Move['kind'], target: ComingTarget): ChartMotion | null {
+  if (!('chart' in target) || 'part' in target || (kind !== 'entrance' && kind !== 'exit')) return null;
   return piece.charts.find(({ id }) => id === target.chart)?.[kind] ?? null;
 }
 
@@ -58,7 +69,7 @@ export function orderOf(
 export function ownMove(
   piece: Piece,
   kind: Move['kind'],
-  target: FigureTarget | { words: string },
+  target: ComingTarget,
   now: { begin: number; frames: number; curve: Move['curve']; opens: Move['opens']; manner?: Manner },
 ): Move {
   const known = moveOf(piece, kind, target);

@@ -908,7 +908,7 @@ export interface HeardWord {
 export interface Move {
   id: string;
   kind: 'entrance' | 'exit' | 'change' | 'emphasis' | 'shot';
-  target: FigureTarget | WordsTarget | ChartTarget | CameraTarget;
+  target: FigureTarget | LabelTarget | WordsTarget | ChartTarget | CameraTarget;
   /**
    * frame, where it is not pinned
    */
@@ -950,6 +950,14 @@ export interface Move {
    * a part that opens may run past its figure where the curve does, and its reading with it
    */
   passes?: boolean;
+}
+/**
+ * The label of a figure: told when to come or go, whatever its part does.
+ */
+export interface LabelTarget {
+  chart: string;
+  figure: string;
+  part: 'label';
 }
 export interface WordsTarget {
   words: string;

@@ -8,6 +8,8 @@ export interface KeyRef {
   kind: Move['kind'];
   chart?: string;
   figure?: string;
+  /** it is the figure's label that comes or goes; that has no order of its chart */
+  part?: 'label';
 }
 
 /** What the desk knows of a move, pins and orders resolved. */
@@ -30,8 +32,8 @@ export interface HeldKey {
 }
 
 /** The figure that comes or goes with it: of those moves each figure has one, whether it is its own or its chart's. */
-function comingOf({ kind, chart, figure }: KeyRef): FigureTarget | null {
-  return (kind === 'entrance' || kind === 'exit') && chart && figure ? { chart, figure } : null;
+function comingOf({ kind, chart, figure, part }: KeyRef): FigureTarget | null {
+  return !part && (kind === 'entrance' || kind === 'exit') && chart && figure ? { chart, figure } : null;
 }
 
 /** A name that stays when a figure is given a move of its own. */

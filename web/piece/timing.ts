@@ -34,7 +34,8 @@ export function shiftAfter(piece: Piece, from: number, by: number): void {
 export function allAsOne(piece: Piece, chart: Chart, kind: 'entrance' | 'exit', move: Move): void {
   const { frames, curve, opens, manner = 'open', passes = false } = move;
   for (const other of piece.moves) {
-    if (other.kind !== kind || !('chart' in other.target) || other.target.chart !== chart.id) continue;
+    if (other.kind !== kind || !('chart' in other.target) || 'part' in other.target || other.target.chart !== chart.id)
+      continue;
     Object.assign(other, { frames, curve, opens, manner, passes });
   }
   const motion = chart[kind];

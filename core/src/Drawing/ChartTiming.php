@@ -16,6 +16,7 @@ use Lupine\Core\Motion\Emphases;
 use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Manner;
 use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
@@ -398,10 +399,20 @@ final class ChartTiming
         return $this->keyed[$figureId][$property];
     }
 
-    /** How large a figure's label is, as a multiple of what it is at other times. */
-    public function labelSize(string $figureId): KeyedNumber
+    /**
+     * One number of a figure's label: its size as a multiple of what it is at other times, how many pixels it stands
+     * below its place, or how much of it can be seen.
+     */
+    public function ofLabel(string $figureId, string $property): KeyedNumber
     {
-        return $this->emphases->onPart($figureId, KeyedNumber::of(1.0, []), 'label');
+        $number = match ($property) {
+            'size' => $this->emphases->onPart($figureId, KeyedNumber::of(1.0, []), 'label'),
+            'y' => KeyedNumber::of(0.0, []),
+            default => KeyedNumber::of(1.0, []),
+        };
+        $told = $this->moves[$figureId]->label;
+
+        return $told === null ? $number : Manner::of($told)->on($property, $number);
     }
 
     /** How much of a figure's row in the legend is left where others stand out. */

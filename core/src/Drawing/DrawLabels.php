@@ -66,7 +66,7 @@ final readonly class DrawLabels
                 default => $plan->isThere($id) ? $this->labelBeside($id, $plan) : null,
             };
             if ($label !== null) {
-                $labels[$id] = $label;
+                $labels[$id] = $this->asTold($id, $label);
             }
         }
 
@@ -104,7 +104,7 @@ final readonly class DrawLabels
             $first,
             $middle->map(static fn (Point $at): float => $at->x - $first->x),
             $middle->map(static fn (Point $at): float => $at->y - $first->y),
-            Track::constant(1.0),
+            $this->timing->ofLabel($id, 'size')->track($this->shapes->range),
             $shapes->map(static fn (Shape $shape): float => $shape->along()->degrees ?? 0.0),
         );
 
@@ -118,6 +118,30 @@ final readonly class DrawLabels
             ) === true),
             $pose,
         );
+    }
+
+    /** A label that was told when to come does so whatever its part does; both leave when the part leaves. */
+    private function asTold(string $id, GroupNode $label): GroupNode
+    {
+        $moves = $this->timing->moves[$id];
+        $told = $moves->label;
+        if ($told === null) {
+            return $label;
+        }
+        [$range, $presence, $usual] = [$this->shapes->range, $this->shapes->presences[$id], $label->opacity ?? Track::constant(1.0)];
+        $seen = $this->timing->ofLabel($id, 'opacity');
+        $leaving = static fn (int $frame): float => $moves->exit === null || $frame < $moves->exit->begin
+            ? 1.0
+            : min(1.0, $presence->at($frame)->amount * self::QUICKLY);
+
+        return new GroupNode($label->name, $label->children, Track::of(
+            [$range->from, ...$usual->changes, ...$presence->changes, ...$told->changes($range)],
+            static fn (int $frame): float => round(
+                $told->amountAt($frame) * $seen->at($frame)
+                    * ($told->entrance === null ? $usual->at($frame) : $leaving($frame)),
+                4,
+            ),
+        ), $label->pose);
     }
 
     private function styleOn(string $id): TextStyle
@@ -218,25 +242,28 @@ final readonly class DrawLabels
     }
 
     /**
-     * Its size where it stands out, about its own middle.
+     * Its size where it stands out or pops up, about its own middle, and how far below its place it rises from.
      *
      * @param Track<Point> $place
      */
     private function grown(string $id, Track $place): ?Pose
     {
-        $size = $this->timing->labelSize($id);
-        if ($size->isStill()) {
+        [$size, $down] = [$this->timing->ofLabel($id, 'size'), $this->timing->ofLabel($id, 'y')];
+        if ($size->isStill() && $down->isStill()) {
             return null;
         }
         $range = $this->shapes->range;
         $pivot = $place->at($range->from);
-        $frames = [$range->from, ...$place->changes, ...$size->changes($range)];
+        $frames = [$range->from, ...$place->changes, ...$size->changes($range), ...$down->changes($range)];
         $far = static fn (int $frame, float $at, float $from): float => (1 - $size->at($frame)) * ($at - $from);
 
         return new Pose(
             $pivot,
             Track::of($frames, static fn (int $frame): float => $far($frame, $place->at($frame)->x, $pivot->x)),
-            Track::of($frames, static fn (int $frame): float => $far($frame, $place->at($frame)->y, $pivot->y)),
+            Track::of(
+                $frames,
+                static fn (int $frame): float => $far($frame, $place->at($frame)->y, $pivot->y) + $down->at($frame),
+            ),
             $size->track($range),
             Track::constant(0.0),
         );

@@ -355,6 +355,8 @@ final readonly class Sheet
             'colour' => $timing->colours[$figure->id],
             'entrance' => self::move($moves->entrance, $timecode),
             'exit' => self::move($moves->exit, $timecode),
+            'labelEntrance' => self::move($moves->label?->entrance, $timecode),
+            'labelExit' => self::move($moves->label?->exit, $timecode),
             'changes' => self::changes($timing->changesOfFigures[$figure->id], $timecode),
             'keyed' => (object) array_map(
                 static fn (KeyedNumber $number): array => self::course($number, $frames),

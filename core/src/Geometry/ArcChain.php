@@ -60,12 +60,32 @@ final readonly class ArcChain
         return self::of($knots[0][0], $knots[0][1], $pieces);
     }
 
-    /** With so much of every bend: 0 is straight and level, 1 is as it is. Its length stays. */
+    /**
+     * With so much of every bend: 0 is straight and level, 1 is as it is. Its length stays. In between both its ends
+     * bend away from what is level in the middle, as a sheet does, and it turns to how it is as its ends come around.
+     */
     public function bent(float $part): self
     {
         $pieces = array_map(static fn (array $piece): array => [$piece[0], $piece[1] * $part], $this->pieces);
+        $onward = -$part * ($this->meanHeading() - $this->heading);
 
-        return new self($this->start, $this->heading * $part, $pieces, $this->length);
+        return new self(
+            $this->start,
+            (1 - $part) * $onward + $part * $this->heading,
+            $pieces,
+            $this->length,
+        );
+    }
+
+    /** Where it heads on the whole, in radians clockwise from the right. */
+    private function meanHeading(): float
+    {
+        $sum = 0.0;
+        foreach ($this->pieces as $index => [$length, $curvature]) {
+            $sum += $length * ($this->knots[$index][2] + ($curvature * $length) / 2);
+        }
+
+        return $this->length > 0 ? $sum / $this->length : $this->heading;
     }
 
     /** The same curve that many pixels to its left. */

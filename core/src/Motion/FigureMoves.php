@@ -6,11 +6,14 @@ namespace Lupine\Core\Motion;
 
 use Lupine\Core\Figures\Presence;
 
-/** The entrance and the exit of one thing on the stage. */
+/** The entrance and the exit of one thing on the stage, and of its label where that was told when to come or go. */
 final readonly class FigureMoves implements Changing
 {
-    public function __construct(public ?TimedMove $entrance, public ?TimedMove $exit)
-    {
+    public function __construct(
+        public ?TimedMove $entrance,
+        public ?TimedMove $exit,
+        public ?self $label = null,
+    ) {
     }
 
     /** How much of it is there on a frame: the one driver of mark, reading and stem. */
@@ -40,7 +43,7 @@ final readonly class FigureMoves implements Changing
     /** The same where parts have no neighbours: each opens from its own beginning. */
     public function alone(): self
     {
-        return $this->follows() ? new self($this->entrance?->alone(), $this->exit?->alone()) : $this;
+        return $this->follows() ? new self($this->entrance?->alone(), $this->exit?->alone(), $this->label) : $this;
     }
 
     /** Whether there can be more of it on its way than its figure says. */
@@ -52,7 +55,7 @@ final readonly class FigureMoves implements Changing
     /** The same where there is no room for more of it than that. */
     public function within(float $most): self
     {
-        return new self($this->entrance?->within($most), $this->exit?->within($most));
+        return new self($this->entrance?->within($most), $this->exit?->within($most), $this->label);
     }
 
     /** Whether it opens or closes at its neighbour's edge. */

@@ -32,6 +32,8 @@ final class Moves
 
     private const NEVER_BELOW_ZERO = ['size', 'out'];
 
+    private const LABEL = 'label-';
+
     /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
     private array $own = [];
 
@@ -62,7 +64,8 @@ final class Moves
             } elseif ($move->shot !== null) {
                 $this->shots[] = [$this->timed($move), $move->shot];
             } elseif ($move->change === null) {
-                $this->own[self::key($move->kind, $move->chart, $move->figure, $move->words)] ??= $move;
+                $kind = $move->isOfLabel ? self::LABEL.$move->kind : $move->kind;
+                $this->own[self::key($kind, $move->chart, $move->figure, $move->words)] ??= $move;
             } else {
                 $target = self::key('change', $move->chart, $move->figure, $move->words);
                 $this->changes[$target][] = [$this->timed($move), $move->change];
@@ -188,6 +191,7 @@ final class Moves
             $moves[$figure->id] = new FigureMoves(
                 $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $comes, $place, $chart),
                 $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $goes, $place, $chart),
+                $this->ofLabel($chart->id, $figure->id),
             );
         }
 
@@ -210,6 +214,15 @@ final class Moves
         asort($first);
 
         return array_values(array_replace(array_keys($places), array_flip(array_keys($first))));
+    }
+
+    /** When a label comes and goes, where that was told. */
+    private function ofLabel(string $chartId, string $figureId): ?FigureMoves
+    {
+        $entrance = $this->own(self::LABEL.'entrance', $chartId, $figureId, null);
+        $exit = $this->own(self::LABEL.'exit', $chartId, $figureId, null);
+
+        return $entrance === null && $exit === null ? null : new FigureMoves($entrance, $exit);
     }
 
     /** @return array<string, TimedMove> all moves of the document, by their ids */

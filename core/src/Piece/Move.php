@@ -38,6 +38,8 @@ final readonly class Move
         public bool $isToLineEnd = false,
         /** a part may run past its figure on its way, where its curve does */
         public bool $isPassing = false,
+        /** it is the label of the figure that comes or goes, not its mark */
+        public bool $isOfLabel = false,
     ) {
     }
 
@@ -49,6 +51,10 @@ final readonly class Move
         $kind = $field->get('kind')->oneOf(['entrance', 'exit', 'change', 'emphasis', 'shot']);
         $chart = $isWords || $kind === 'shot' ? null : $target->get('chart')->id();
         $isOfChart = !$isWords && $kind === 'change' && $target->get('figure')->isNull();
+        $isOfLabel = $target->get('part')->oneOf(['mark', 'label'], 'mark') === 'label';
+        if ($isOfLabel && ($chart === null || !in_array($kind, ['entrance', 'exit'], true))) {
+            throw $target->get('part')->wrong('can be a label only where the label of a figure comes or goes');
+        }
         $change = null;
         if ($kind === 'change') {
             $change = Change::read(
@@ -79,6 +85,7 @@ final readonly class Move
             Follow::read($field->get('follow')),
             $field->get('toLineEnd')->yes(false),
             $field->get('passes')->yes(false),
+            $isOfLabel,
         );
     }
 }

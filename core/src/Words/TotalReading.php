@@ -51,7 +51,7 @@ final readonly class TotalReading
 
         return $this->written(match (true) {
             array_filter($amounts, static fn (float $amount): bool => $amount !== 1.0) === [] => $this->shown,
-            max($amounts) > 1.0 => $rounded,
+            max([0.0, ...$amounts]) > 1.0 => $rounded,
             default => min($this->shown, $rounded),
         }, $this->decimals);
     }

@@ -6,6 +6,7 @@ namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Labels, legend and total. Where labels go is common practice, no source. */
@@ -47,6 +48,54 @@ final class ChartWordsTest extends TestCase
             array_filter(range(0, 239), static fn (int $frame): bool => $opacity->at($frame) > 0.0),
         );
         self::assertSame(range($appears[0], 239), $appears, 'and does not go again');
+    }
+
+    public function testALabelThatIsToldWhenToComeDoesSoWhateverItsPartDoes(): void
+    {
+        $told = static fn (string $figure, string $kind, int $begin, string $manner = 'open'): array => [
+            'id' => 'm'.$figure.$kind, 'kind' => $kind, 'begin' => $begin, 'pin' => null, 'frames' => 10,
+            'target' => ['chart' => 'chart1', 'figure' => $figure, 'part' => 'label'],
+            'curve' => 'linear', 'opens' => 'forward', 'manner' => $manner,
+        ];
+        $leave = ['begin' => 200, 'frames' => 20, 'curve' => 'linear', 'order' => 'together', 'overlap' => 0,
+            'opens' => 'forward'];
+        $drawing = Sample::draw(Sample::piece(changes: [...self::LABELS, 'charts.0.exit' => $leave, 'moves' => [
+            $told('r1', 'entrance', 100), $told('r2', 'entrance', 2), $told('r3', 'entrance', 100, 'pop'),
+            $told('r4', 'exit', 150),
+        ]]));
+        $seen = static fn (string $id, int $frame): float =>
+            Nodes::group($drawing, 'label-'.$id)->opacity?->at($frame) ?? 1.0;
+        self::assertSame(36, $drawing->timings['chart1']->moves['r1']->entrance?->end());
+        self::assertSame([0.0, 0.5, 1.0, 0.0], [$seen('r1', 99), $seen('r1', 105), $seen('r1', 110), $seen('r1', 220)]);
+        self::assertSame(1.0, $seen('r2', 12), 'before its part, where it is told so');
+        $size = Nodes::group($drawing, 'label-r3')->pose->size ?? null;
+        self::assertSame([1.0, 0.5, 1.0], [$seen('r3', 105), $size?->at(105), $size?->at(115)]);
+        self::assertSame([1.0, 0.5, 0.0], [$seen('r4', 150), $seen('r4', 155), $seen('r4', 160)]);
+    }
+
+    /** @return iterable<string, array{string, int, int}> */
+    public static function comings(): iterable
+    {
+        // Its part takes 24 frames from frame 12 on, evenly.
+        yield 'as its part begins' => ['begin', 12, 14];
+        yield 'when its part is under it' => ['under', 14, 34];
+        yield 'when all of its part is there' => ['end', 32, 36];
+    }
+
+    #[DataProvider('comings')]
+    public function testALabelComesWithItsPartAsTheChartSays(string $comes, int $earliest, int $latest): void
+    {
+        $drawing = Sample::draw(Sample::piece(changes: [
+            ...self::LABELS,
+            'charts.0.words.labels.comes' => $comes,
+            'charts.0.words.labels.show' => 'beside',
+            'charts.0.entrance.curve' => 'linear',
+        ]));
+        $opacity = Nodes::group($drawing, 'label-r1')->opacity;
+        self::assertNotNull($opacity);
+        $first = array_values(array_filter(range(0, 60), static fn (int $one): bool => $opacity->at($one) > 0.0))[0];
+        self::assertGreaterThan($earliest, $first);
+        self::assertLessThanOrEqual($latest, $first);
     }
 
     public function testWordsOnAPartCanBeRead(): void

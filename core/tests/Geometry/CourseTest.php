@@ -77,6 +77,8 @@ final class CourseTest extends TestCase
             self::assertEqualsWithDelta(2 * M_PI * 100, $bent->length, 1e-9);
             $outline = MeasuredOutline::read($bent->band(0, $bent->length / 2, 10));
             self::assertEqualsWithDelta(2 * M_PI * 100 / 2 * 20, $outline->area, 1e-3);
+            // It lies level in its middle, and turns as its ends come around.
+            self::assertEqualsWithDelta($part * $part * M_PI, $bent->at($bent->length / 2)[1], 1e-9);
         }
         self::assertInstanceOf(ArcChain::class, Course::line());
     }

@@ -87,7 +87,10 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
                 onClick={() =>
                   edit((draft) => {
                     draft.moves
-                      .filter((one) => one.kind === moveKind && isFigureMove(one, chartId, figureId))
+                      .filter(
+                        (one) =>
+                          one.kind === moveKind && isFigureMove(one, chartId, figureId) && !('part' in one.target),
+                      )
                       .forEach(({ id }) => removeMove(draft, id));
                   })
                 }
@@ -141,7 +144,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
           />
         )}
         {side === 'emphasis' && <EmphasisList piece={piece} target={target} sheet={figure.emphases} />}
-        {side === 'label' && <LabelFields chart={chart} figure={figure} />}
+        {side === 'label' && <LabelFields piece={piece} chart={chart} figure={figure} />}
         {side === 'own' && (
           <OwnLooks
             own={chart.own[figureId] ?? {}}

@@ -3,13 +3,21 @@ import { Switch } from '../../fields/Choice';
 import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { setLabel } from '../../piece/changes';
-import type { Chart, OwnLabel } from '../../piece/document';
+import { moveOf, ownMove, removeMove, setLabel } from '../../piece/changes';
+import type { Chart, LabelTarget, OwnLabel, Piece } from '../../piece/document';
+import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChartEdit } from '../useChartEdit';
+import { MoveFields } from './MoveFields';
 
-/** The label of one mark: its text, its size and colour, and where a hand has put it. */
-export function LabelFields({ chart, figure }: { chart: Chart; figure: SheetFigure }) {
+interface Props {
+  piece: Piece;
+  chart: Chart;
+  figure: SheetFigure;
+}
+
+/** The label of one mark: its text, its size and colour, when it comes, and where a hand has put it. */
+export function LabelFields({ piece, chart, figure }: Props) {
   const edit = useChartEdit(chart);
   const own = chart.own[figure.id]?.label ?? {};
   const { labels } = chart.words;
@@ -76,8 +84,40 @@ export function LabelFields({ chart, figure }: { chart: Chart; figure: SheetFigu
           ) : (
             <p className="hint">It finds its place by itself. Drag it on the stage to put it elsewhere.</p>
           )}
+          <LabelMoves piece={piece} chart={chart} figure={figure} />
         </>
       )}
     </>
   );
+}
+
+/** A label comes and goes with its part, unless it is told when. */
+function LabelMoves({ piece, chart, figure }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const target: LabelTarget = { chart: chart.id, figure: figure.id, part: 'label' };
+  return (['entrance', 'exit'] as const).map((kind) => {
+    const isComing = kind === 'entrance';
+    const now = isComing ? figure.labelEntrance : figure.labelExit;
+    const ofPart = figure[kind];
+    const tell = (on: boolean): void =>
+      edit((draft) => {
+        const own = moveOf(draft, kind, target);
+        if (own) removeMove(draft, own.id);
+        if (!on) return;
+        const begin = isComing
+          ? (ofPart?.begin ?? 0) + (ofPart?.frames ?? 0)
+          : (ofPart?.begin ?? piece.stage.frames) - 12;
+        ownMove(draft, kind, target, { begin: Math.max(0, begin), frames: 12, curve: 'ease-out', opens: 'forward' });
+      });
+    return (
+      <div className="sub-fields" key={kind}>
+        <Switch
+          label={isComing ? 'comes when it is told' : 'leaves when it is told'}
+          value={moveOf(piece, kind, target) !== undefined}
+          onChange={tell}
+        />
+        {now && <MoveFields piece={piece} kind={kind} target={target} now={now} usualCurve="ease-out" />}
+      </div>
+    );
+  });
 }

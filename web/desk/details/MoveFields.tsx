@@ -1,10 +1,10 @@
 import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import type { SheetMove } from '../../api/answers';
-import { moveOf, orderOf, ownMove, removeMove } from '../../piece/changes';
-import type { FigureTarget, Move, Piece, WordsTarget } from '../../piece/document';
+import { moveOf, orderOf, ownMove, removeMove, type ComingTarget, type Manner } from '../../piece/changes';
+import type { Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
-import { BENDING, MANNERS, WORD_MANNERS } from './manners';
+import { BENDING, MANNERS, WORD_MANNERS, WRITTEN } from './manners';
 import { OpensPick } from './OpensPick';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
@@ -12,7 +12,7 @@ import { MoveCurve } from './MoveCurve';
 interface Props {
   piece: Piece;
   kind: Move['kind'];
-  target: FigureTarget | WordsTarget;
+  target: ComingTarget;
   /** what it does now, pins and orders resolved */
   now: Now<'begin' | 'frames' | 'opens'> & Partial<Now<'curve' | 'curvePoints' | 'manner'>>;
   usualCurve: Move['curve'];
@@ -24,7 +24,10 @@ type Now<K extends keyof SheetMove> = { [P in K]: SheetMove[P] };
 export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
   const edit = useDesk((state) => state.edit);
   const own = moveOf(piece, kind, target);
-  const isFigure = 'chart' in target;
+  const isFigure = 'chart' in target && !('part' in target);
+  const manners: [Manner, string][] = isFigure
+    ? MANNERS[kind as 'entrance']
+    : WORD_MANNERS[kind as 'entrance'].filter(([name]) => 'words' in target || !WRITTEN.includes(name));
   const isOpening = isFigure && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open';
   const hasRoom = useDesk((state) => 'chart' in target && state.computed?.sheet.charts[target.chart]?.hasRoom);
   const change = (work: (move: Move) => void): void =>
@@ -106,7 +109,7 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
         <Pick
           label={kind === 'entrance' ? 'comes' : 'goes'}
           value={now.manner ?? 'open'}
-          options={[...(isFigure ? MANNERS : WORD_MANNERS)[kind], ...(now.manner === 'bend' ? [BENDING] : [])]}
+          options={[...manners, ...(now.manner === 'bend' ? [BENDING] : [])]}
           onChange={(manner) =>
             change((move) => {
               if (manner !== 'bend') move.manner = manner;

@@ -21,6 +21,9 @@ export const MANNERS: Record<'entrance' | 'exit', [Manner, string][]> = {
 /** How a chart comes and goes as a whole, where its form bends: from a strip, or from a ring. */
 export const BENDING: [NonNullable<ChartMotion['manner']>, string] = ['bend', 'bending, as one'];
 
+/** Only titles and notes are written. */
+export const WRITTEN: Move['manner'][] = ['letters', 'words'];
+
 /** How words come and go. */
 export const WORD_MANNERS: Record<'entrance' | 'exit', [NonNullable<Move['manner']>, string][]> = {
   entrance: [

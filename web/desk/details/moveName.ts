@@ -12,7 +12,8 @@ const WORDS: Record<Move['kind'], string> = {
 /** A move, as somebody reads it: “Lamps & lights comes in”. */
 export function moveName(piece: Piece, move: Move, sheet: Sheet | undefined): string {
   if (move.kind === 'shot') return WORDS.shot;
-  return `${targetName(piece, move, sheet)} ${WORDS[move.kind]}`;
+  const name = targetName(piece, move, sheet);
+  return `${'part' in move.target ? `the label of ${name}` : name} ${WORDS[move.kind]}`;
 }
 
 function targetName(piece: Piece, { target }: Move, sheet: Sheet | undefined): string {

@@ -43,10 +43,10 @@ interface Drag {
 }
 
 /** What is known of a key's move now; undefined where it is gone. */
-export function timedOf({ id, kind, chart, figure }: KeyRef): Timed | undefined {
+export function timedOf({ id, kind, chart, figure, part }: KeyRef): Timed | undefined {
   const sheet = useDesk.getState().computed?.sheet;
   const one = chart ? sheet?.charts[chart]?.figures.find((other) => other.id === figure) : undefined;
-  if (one && (kind === 'entrance' || kind === 'exit')) return one[kind] ?? undefined;
+  if (one && !part && (kind === 'entrance' || kind === 'exit')) return one[kind] ?? undefined;
   return id === null ? undefined : sheet?.moves[id];
 }
 
@@ -193,7 +193,7 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
   const width = Math.min(18, Math.max(lane * 0.7, lane - 2));
   const bar = (end: boolean, at: number) => (
     <g
-      className={`key${end ? ' is-end' : ''}${isPicked ? ' is-picked' : ''}`}
+      className={`key${end ? ' is-end' : ''}${isPicked ? ' is-picked' : ''}${keyRef.part ? ' is-label' : ''}`}
       tabIndex={0}
       role="slider"
       aria-label={`${name}: ${end ? 'has arrived' : does}`}

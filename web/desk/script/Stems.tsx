@@ -12,6 +12,7 @@ import { StemCurve } from './StemCurve';
 /** pixels that a hand has to go before it draws a frame around keys */
 const STEADY = 4;
 
+const OF_LABEL = { entrance: 'its label comes', exit: 'its label leaves' };
 const DOES = { entrance: 'comes in', exit: 'leaves', change: 'changes', emphasis: 'stands out' };
 
 interface Props {
@@ -29,10 +30,14 @@ interface StemMove {
   move: SheetMove;
 }
 
+function doesOf({ kind, part }: StemMove['ref']): string {
+  return part && (kind === 'entrance' || kind === 'exit') ? OF_LABEL[kind] : DOES[kind];
+}
+
 /** All moves of a figure that have keys on its stem. */
 function movesOf(figure: SheetFigure, chart: string, ofChart: (SheetMove & { property: string })[]): StemMove[] {
-  const known = (kind: StemMove['ref']['kind'], move: SheetMove | null): StemMove[] =>
-    move ? [{ ref: { id: move.id, kind, chart, figure: figure.id }, move }] : [];
+  const known = (kind: StemMove['ref']['kind'], move: SheetMove | null, part?: 'label'): StemMove[] =>
+    move ? [{ ref: { id: move.id, kind, chart, figure: figure.id, ...(part ? { part } : {}) }, move }] : [];
   return [
     ...known('entrance', figure.entrance),
     ...[...figure.changes, ...ofChart]
@@ -40,6 +45,8 @@ function movesOf(figure: SheetFigure, chart: string, ofChart: (SheetMove & { pro
       .flatMap((move) => known('change', move)),
     ...figure.emphases.flatMap((move) => known('emphasis', move)),
     ...known('exit', figure.exit),
+    ...known('entrance', figure.labelEntrance, 'label'),
+    ...known('exit', figure.labelExit, 'label'),
   ];
 }
 
@@ -138,7 +145,7 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
                 keyRef={ref}
                 now={move}
                 name={figure.label}
-                does={DOES[ref.kind]}
+                does={doesOf(ref)}
                 selection={{ kind: 'figure', chart: chart.id, figure: figure.id }}
                 {...{ middle, lane, zoom }}
               />
@@ -154,7 +161,7 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
                   key={nameOfKey(ref)}
                   keyRef={ref}
                   move={move}
-                  name={`${figure.label}, ${DOES[ref.kind]}`}
+                  name={`${figure.label}, ${doesOf(ref)}`}
                   beside={lanes[index].middle + lanes[index].width / 2}
                   zoom={zoom}
                 />
