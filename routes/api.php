@@ -56,6 +56,7 @@ Route::post('pieces/{piece}/restore', [PieceController::class, 'restore'])->with
 Route::post('pieces/{piece}/duplicate', [PieceController::class, 'duplicate']);
 Route::post('pieces/{piece}/undo', [PieceHistoryController::class, 'undo']);
 Route::post('pieces/{piece}/redo', [PieceHistoryController::class, 'redo']);
+Route::get('pieces/{piece}/desk', [PieceController::class, 'desk']);
 Route::get('pieces/{piece}/reel', [StillController::class, 'reel']);
 Route::get('pieces/{piece}/still.svg', [StillController::class, 'svg']);
 Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);

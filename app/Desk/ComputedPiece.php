@@ -61,8 +61,10 @@ final readonly class ComputedPiece
      * What the desk shows of a document, as JSON. Figures that cannot be drawn are a problem to be shown, not an error:
      * the document is kept as it was typed. Of a large piece the reel holds the frames around the playhead: fewer while
      * somebody edits it.
+     *
+     * @param int|null $frame of the playhead; null: where all figures have come
      */
-    public function forDesk(PlacedPiece $placed, int $frame, bool $inHurry = false): string
+    public function forDesk(PlacedPiece $placed, ?int $frame, bool $inHurry = false): string
     {
         $piece = $placed->piece;
         $script = Sheet::script($piece);
@@ -70,6 +72,7 @@ final readonly class ComputedPiece
         $script['words'] = (object) Sheet::words($piece);
         $script['moves'] = (object) Sheet::moves($piece);
         $script['said'] = [];
+        $script['finished'] = 0;
         $script['places'] = (object) (new Places($this->drawPiece->forms))
             ->of($placed->told, $piece, $placed->shape);
         try {
@@ -91,7 +94,8 @@ final readonly class ComputedPiece
         } catch (TooMuch $reason) {
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
-        $range = $effort->rangeAround($frame, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
+        $script['finished'] = Sheet::finished($timings, $piece->stage->frames);
+        $range = $effort->rangeAround($frame ?? $script['finished'], $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
         $reel = $this->reelText($placed, $range);
 
         return self::answer($problems, ['charts' => (object) Sheet::of($piece, $timings), ...$script], $reel);

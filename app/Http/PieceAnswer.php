@@ -13,11 +13,14 @@ final class PieceAnswer
     /** With the version as its ETag, for the next `If-Match`. */
     public static function response(Piece $piece, int $status = 200): JsonResponse
     {
-        return response()->json(
+        return new JsonResponse(self::text($piece), $status, ['ETag' => '"'.$piece->version.'"'], json: true);
+    }
+
+    public static function text(Piece $piece): string
+    {
+        return json_encode(
             self::of($piece),
-            $status,
-            ['ETag' => '"'.$piece->version.'"'],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
     }
 

@@ -5,6 +5,12 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Lupine</title>
     <link rel="icon" href="/lupine.svg" type="image/svg+xml">
+    @if ($first !== null)
+    <link rel="preload" as="fetch" crossorigin href="{{ $first }}">
+    @endif
+    @foreach ($fonts as $font)
+    <link rel="preload" as="font" type="font/ttf" crossorigin href="{{ $font }}">
+    @endforeach
     @viteReactRefresh
     @vite('web/main.tsx')
 </head>

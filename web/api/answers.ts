@@ -34,6 +34,12 @@ export interface StoredPiece {
   document: Piece;
 }
 
+/** What the desk opens with: a piece, and what is computed of it; null where that is refused. */
+export interface OpenedPiece {
+  piece: StoredPiece;
+  computed: Computed | null;
+}
+
 export interface ShelfEntry {
   id: string;
   version: number;
@@ -169,6 +175,8 @@ export interface Sheet {
   /** by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
   places: Record<string, Placed>;
   charts: Record<string, SheetChart>;
+  /** the frame on which all figures have come */
+  finished: number;
   shots: SheetShot[];
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, SheetWord[]>;

@@ -15,7 +15,6 @@ import { DeskFiles } from './tables/DeskFiles';
 import { Transport } from './Transport';
 import { useClipboard } from './useClipboard';
 import { useDeskKeys } from './useDeskKeys';
-import { finishedAt } from './sheet';
 import { usePlayback } from './usePlayback';
 
 export function DeskPage() {
@@ -36,8 +35,8 @@ export function DeskPage() {
   }, [frames]);
   const sheet = useDesk((state) => (state.id === id && state.computed?.reel ? state.computed.sheet : undefined));
   useEffect(() => {
-    if (sheet && document_) usePlay.getState().begin(finishedAt(sheet, document_.stage.frames));
-  }, [sheet, document_]);
+    if (sheet) usePlay.getState().begin(sheet.finished);
+  }, [sheet]);
   const title = document_?.title;
   useEffect(() => {
     if (title) document.title = `${title} · Lupine`;
@@ -46,9 +45,9 @@ export function DeskPage() {
     };
   }, [title]);
   const isHeld = usePlay((state) => state.isHeld);
-  const calm = useDeferredValue(document_);
-  // While something is dragged the stage goes first.
-  const beside = isHeld ? calm : document_;
+  const calm = useDeferredValue(document_, null);
+  // When a piece is opened, and while something is dragged, the stage goes first.
+  const beside = isHeld || calm === null ? calm : document_;
   usePlayback(document_?.stage.rate ?? [30, 1], document_ ? recordingOf(document_) : undefined);
   useDeskKeys();
   useClipboard();
@@ -71,7 +70,7 @@ export function DeskPage() {
             usual: '39%',
             least: '300px',
             folded: '0px',
-            content: <ScriptColumn piece={beside ?? document_} />,
+            content: beside && <ScriptColumn piece={beside} />,
           },
           {
             id: 'work',
@@ -99,7 +98,7 @@ export function DeskPage() {
                       usual: '36%',
                       least: '150px',
                       folded: '42px',
-                      content: <Bench piece={beside ?? document_} />,
+                      content: beside && <Bench piece={beside} />,
                     },
                   ]}
                 />

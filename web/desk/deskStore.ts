@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { ask, OutOfReach, reasonOf, Refused } from '../api/client';
-import type { Computed, Proof, StoredPiece } from '../api/answers';
+import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct } from '../common/acts';
 import type { Piece } from '../piece/document';
 
@@ -116,6 +116,11 @@ export const useDesk = create<DeskState>((set, get) => {
     } while (stale);
     computing = false;
     resting = null;
+    goOn(hurried);
+  };
+
+  /** What is computed when the hand rests: the frames that are missing, and the proof. */
+  const goOn = (hurried: boolean): void => {
     const { reel } = get();
     if (hurried && reel && (reel.from > 0 || reel.to < reel.frames - 1))
       restTimer = window.setTimeout(() => void compute(false), REST_AFTER);
@@ -212,7 +217,8 @@ export const useDesk = create<DeskState>((set, get) => {
     saveTimer = window.setTimeout(() => void save(), SAVE_AFTER);
   };
 
-  const receive = (stored: StoredPiece): void => {
+  /** @param computed what is known of it already; null: it is computed now */
+  const receive = (stored: StoredPiece, computed: Computed | null = null): void => {
     unsaved = { id: stored.id, version: stored.version, acts: [] };
     endAct();
     set({
@@ -223,7 +229,12 @@ export const useDesk = create<DeskState>((set, get) => {
       saved: 'saved',
       theirs: null,
     });
-    void compute();
+    if (!computed) {
+      void compute();
+      return;
+    }
+    take(computed, stored.id, null);
+    goOn(true);
   };
 
   /** One step after another, however fast they are asked for: each is made on what the one before led to. */
@@ -303,8 +314,10 @@ export const useDesk = create<DeskState>((set, get) => {
       try {
         // What was left a moment ago may still be on its way.
         await saving;
-        const stored = await ask<StoredPiece>(`pieces/${id}`);
-        if (get().id === id) receive(stored);
+        const { frame, shape, hasBegun } = deskNow();
+        const opened = await ask<OpenedPiece>(`pieces/${id}/desk${hasBegun ? `?frame=${frame}` : ''}`);
+        // Another shape of it is computed when it is known that it has that.
+        if (get().id === id) receive(opened.piece, shape === null ? opened.computed : null);
       } catch (error) {
         set({ missing: reasonOf(error) });
       }
@@ -357,10 +370,11 @@ function mayPass(error: unknown): boolean {
 }
 
 /** Told by the desk: large pieces are computed around the playhead, and each shape of the stage by itself. */
-let deskNow = (): { frame: number; shape: string | null; isHeld: boolean } => ({
+let deskNow = (): { frame: number; shape: string | null; isHeld: boolean; hasBegun: boolean } => ({
   frame: 0,
   shape: null,
   isHeld: false,
+  hasBegun: false,
 });
 
 export function followDesk(now: typeof deskNow): void {

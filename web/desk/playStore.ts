@@ -162,8 +162,8 @@ export const usePlay = create<PlayState>((set, get) => {
 });
 
 followDesk(() => {
-  const { frame, shape, isHeld } = usePlay.getState();
-  return { frame, shape, isHeld };
+  const { frame, shape, isHeld, hasBegun } = usePlay.getState();
+  return { frame, shape, isHeld, hasBegun };
 });
 usePlay.subscribe((now, before) => {
   if (now.shape !== before.shape) void useDesk.getState().recompute();

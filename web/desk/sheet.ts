@@ -18,11 +18,3 @@ export function valueAt(course: Course, frame: number): number {
   }
   return value;
 }
-
-/** The frame on which every figure has come and none has left: there is something to see. */
-export function finishedAt(sheet: Sheet, frames: number): number {
-  const figures = Object.values(sheet.charts).flatMap((chart) => chart.figures);
-  const come = Math.max(0, ...figures.map(({ entrance }) => (entrance ? entrance.begin + entrance.frames : 0)));
-  const left = Math.min(frames, ...figures.map(({ exit }) => exit?.begin ?? frames));
-  return Math.max(0, Math.min(come, left - 1, frames - 1));
-}

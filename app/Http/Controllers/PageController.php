@@ -6,12 +6,27 @@ namespace App\Http\Controllers;
 
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Vite;
 
 final readonly class PageController
 {
-    public function page(): View
+    /** what the desk is set in */
+    private const FONT = 'node_modules/@expo-google-fonts/figtree/%s/Figtree_%s.ttf';
+    private const WEIGHTS = ['400Regular', '500Medium', '600SemiBold', '700Bold'];
+
+    /** The page, with what it is going to ask for first. */
+    public function page(Request $request): View
     {
-        return view('lupine');
+        $isDesk = preg_match('#^pieces/([0-9a-z]{26})$#', $request->path(), $parts) === 1;
+
+        return view('lupine', [
+            'first' => $isDesk ? sprintf('/api/pieces/%s/desk', $parts[1]) : null,
+            'fonts' => array_map(
+                static fn (string $weight): string => Vite::asset(sprintf(self::FONT, $weight, $weight)),
+                self::WEIGHTS,
+            ),
+        ]);
     }
 
     /** For those who wait until Lupine answers. */

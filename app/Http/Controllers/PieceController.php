@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desk\ComputedPiece;
 use App\Desk\Shelf;
 use App\Desk\Starter;
 use App\Http\Body;
@@ -13,12 +14,14 @@ use App\Import\Incoming;
 use App\Models\Piece;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Formats\ToldPiece;
 use Lupine\Core\Import\RowColours;
+use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Script\WrittenScript;
@@ -68,6 +71,28 @@ final readonly class PieceController
     public function show(Piece $piece): JsonResponse
     {
         return PieceAnswer::response($piece);
+    }
+
+    /**
+     * What the desk opens with: the piece, and what is computed of it around a frame, or where all figures have come;
+     * null where that is refused.
+     */
+    public function desk(Request $request, Piece $piece, ComputedPiece $computed): Response
+    {
+        $asked = Field::root($request->query())->get('frame');
+        $frame = $asked->isNull() ? null : max(0, (int) $asked->text(6));
+        $answer = PieceAnswer::text($piece);
+        try {
+            // As the desk will send it: what is computed for one is kept for the other.
+            $text = json_encode($piece->document(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+            $desk = $computed->forDesk($computed->read($text), $frame, true);
+        } catch (BadPiece) {
+            $desk = 'null';
+        }
+
+        return response(sprintf('{"piece":%s,"computed":%s}', $answer, $desk), 200, [
+            'Content-Type' => 'application/json',
+        ]);
     }
 
     public function update(Request $request, Piece $piece): JsonResponse

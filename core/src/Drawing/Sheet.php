@@ -438,6 +438,24 @@ final readonly class Sheet
     }
 
     /**
+     * The frame on which every figure has come and none has left: there is something to see.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     */
+    public static function finished(array $timings, int $frames): int
+    {
+        [$come, $left] = [0, $frames];
+        foreach ($timings as $timing) {
+            foreach ($timing->moves as $moves) {
+                $come = max($come, $moves->entrance?->end() ?? 0);
+                $left = min($left, $moves->exit->begin ?? $frames);
+            }
+        }
+
+        return max(0, min($come, $left - 1, $frames - 1));
+    }
+
+    /**
      * What the camera is led to, by the beginnings; frames as they lie on the stage.
      *
      * @param array<string, ChartTiming> $timings by chart id
