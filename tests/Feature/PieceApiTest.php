@@ -24,6 +24,28 @@ final class PieceApiTest extends TestCase
         $this->assertCount(2, $shelf->json('pieces.0.stems'));
     }
 
+    public function testTheDeskOpensWithOneAnswerThatThePageAsksForFirst(): void
+    {
+        $id = $this->begin();
+        $page = (string) $this->get("/pieces/$id")->assertOk()->getContent();
+        $this->assertSame(1, preg_match('#<link rel="preload" as="fetch" crossorigin href="([^"]+)">#', $page, $found));
+        $opened = $this->getJson($found[1])->assertOk();
+        $document = $this->getJson("/api/pieces/$id")->json('document');
+        $this->assertSame($document, $opened->json('piece.document'));
+        $computed = $this->postJson('/api/compute', ['document' => $document, 'inHurry' => true]);
+        $this->assertSame($computed->json('reel'), $opened->json('computed.reel'));
+        $this->assertSame($computed->json('sheet'), $opened->json('computed.sheet'));
+        $coming = array_map(
+            static fn (array $figure): int => $figure['entrance']['begin'] + $figure['entrance']['frames'],
+            $opened->json('computed.sheet.charts.chart1.figures'),
+        );
+        $last = $opened->json('piece.document.stage.frames') - 1;
+        $this->assertSame(min($last, max($coming)), $opened->json('computed.sheet.finished'), 'all have come there');
+
+        $this->assertStringNotContainsString('as="fetch"', (string) $this->get('/')->getContent());
+        $this->getJson('/api/pieces/01h00000000000000000000000/desk')->assertNotFound();
+    }
+
     public function testTwoTabsCannotOverwriteEachOtherSilently(): void
     {
         $id = $this->begin();

@@ -23,6 +23,11 @@ export class OutOfReach extends Error {
   }
 }
 
+/** Whether what went wrong may go well when it is tried again. */
+export function mayPass(error: unknown): boolean {
+  return error instanceof OutOfReach || (error instanceof Refused && error.passes);
+}
+
 interface Options {
   method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
   body?: unknown;

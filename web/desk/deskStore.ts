@@ -1,8 +1,9 @@
 import { create } from 'zustand';
-import { ask, OutOfReach, reasonOf, Refused } from '../api/client';
+import { ask, mayPass, reasonOf, Refused } from '../api/client';
 import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct } from '../common/acts';
 import type { Piece } from '../piece/document';
+import { deskNow } from './deskNow';
 
 const SAVE_AFTER = 500;
 const TRY_AGAIN_AFTER = 3000;
@@ -364,22 +365,6 @@ export const useDesk = create<DeskState>((set, get) => {
     },
   };
 });
-
-function mayPass(error: unknown): boolean {
-  return error instanceof OutOfReach || (error instanceof Refused && error.passes);
-}
-
-/** Told by the desk: large pieces are computed around the playhead, and each shape of the stage by itself. */
-let deskNow = (): { frame: number; shape: string | null; isHeld: boolean; hasBegun: boolean } => ({
-  frame: 0,
-  shape: null,
-  isHeld: false,
-  hasBegun: false,
-});
-
-export function followDesk(now: typeof deskNow): void {
-  deskNow = now;
-}
 
 /** The shape, as long as the piece is made in it. */
 export function shapeOf(document: Piece, shape: string | null): string | null {

@@ -1,7 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 vi.mock('./deskStore', () => ({
-  followDesk: () => undefined,
   useDesk: { getState: () => ({ recompute: () => undefined, letGo: () => undefined }) },
 }));
 const { usePlay } = await import('./playStore');

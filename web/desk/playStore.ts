@@ -1,7 +1,8 @@
 import { create } from 'zustand';
 import type { PlaceKey } from '../piece/places';
 import type { KeyRef } from '../piece/retime';
-import { followDesk, useDesk } from './deskStore';
+import { followDesk } from './deskNow';
+import { useDesk } from './deskStore';
 
 export type Face = 'Figures' | 'Form' | 'Finish' | 'Words' | 'Stage' | 'Motion';
 export const FACES: Face[] = ['Figures', 'Form', 'Finish', 'Words', 'Stage', 'Motion'];

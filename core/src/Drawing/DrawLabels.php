@@ -128,7 +128,8 @@ final readonly class DrawLabels
         if ($told === null) {
             return $label;
         }
-        [$range, $presence, $usual] = [$this->shapes->range, $this->shapes->presences[$id], $label->opacity ?? Track::constant(1.0)];
+        [$range, $presence] = [$this->shapes->range, $this->shapes->presences[$id]];
+        $usual = $label->opacity ?? Track::constant(1.0);
         $seen = $this->timing->ofLabel($id, 'opacity');
         $leaving = static fn (int $frame): float => $moves->exit === null || $frame < $moves->exit->begin
             ? 1.0

@@ -189,8 +189,10 @@ final class Moves
         foreach ($laid as $number => $figure) {
             $place = intdiv($number, $together);
             $moves[$figure->id] = new FigureMoves(
-                $this->own('entrance', $chart->id, $figure->id, null) ?? $this->inOrder('entrance', $comes, $place, $chart),
-                $this->own('exit', $chart->id, $figure->id, null) ?? $this->inOrder('exit', $goes, $place, $chart),
+                $this->own('entrance', $chart->id, $figure->id, null)
+                    ?? $this->inOrder('entrance', $comes, $place, $chart),
+                $this->own('exit', $chart->id, $figure->id, null)
+                    ?? $this->inOrder('exit', $goes, $place, $chart),
                 $this->ofLabel($chart->id, $figure->id),
             );
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -63,12 +64,12 @@ final class ChartWordsTest extends TestCase
             $told('r1', 'entrance', 100), $told('r2', 'entrance', 2), $told('r3', 'entrance', 100, 'pop'),
             $told('r4', 'exit', 150),
         ]]));
-        $seen = static fn (string $id, int $frame): float =>
-            Nodes::group($drawing, 'label-'.$id)->opacity?->at($frame) ?? 1.0;
+        $label = static fn (string $id): GroupNode => Nodes::group($drawing, 'label-'.$id);
+        $seen = static fn (string $id, int $frame): float => $label($id)->opacity?->at($frame) ?? 1.0;
         self::assertSame(36, $drawing->timings['chart1']->moves['r1']->entrance?->end());
         self::assertSame([0.0, 0.5, 1.0, 0.0], [$seen('r1', 99), $seen('r1', 105), $seen('r1', 110), $seen('r1', 220)]);
         self::assertSame(1.0, $seen('r2', 12), 'before its part, where it is told so');
-        $size = Nodes::group($drawing, 'label-r3')->pose->size ?? null;
+        $size = $label('r3')->pose->size ?? null;
         self::assertSame([1.0, 0.5, 1.0], [$seen('r3', 105), $size?->at(105), $size?->at(115)]);
         self::assertSame([1.0, 0.5, 0.0], [$seen('r4', 150), $seen('r4', 155), $seen('r4', 160)]);
     }

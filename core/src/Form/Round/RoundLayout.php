@@ -242,7 +242,8 @@ final readonly class RoundLayout implements Layout
     private function sectorOfArea(EqualAreas $areas, Slot $slot, Presence $there, float $out): Sector
     {
         $sweep = $areas->sweepDegrees($slot->fraction * $there->amount);
-        $before = abs(1 - $there->amount) > 1e-9 ? ($slot->sweepDegrees - $sweep) * ($there->from / (1 - $there->amount)) : 0.0;
+        $left = 1 - $there->amount;
+        $before = abs($left) > 1e-9 ? ($slot->sweepDegrees - $sweep) * ($there->from / $left) : 0.0;
 
         return new Sector(
             $out > 0 ? $this->centre->towards($slot->middleDegrees(), $out) : $this->centre,
