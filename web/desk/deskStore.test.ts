@@ -20,6 +20,22 @@ class Server {
   part = {};
   readonly saved: string[] = [];
 
+  private compute(document: Piece): object {
+    this.computed++;
+    const wrong = document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
+    return {
+      problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null, repairs: [] }] : [],
+      sheet: {
+        charts: wrong ? {} : { chart1: { whole: '1', figures: [] } },
+        words: {},
+        lines: {},
+        length: '',
+        seconds: [],
+      },
+      reel: wrong ? null : { title: document.title, ...this.part },
+    };
+  }
+
   answer = async (path: string, options: RequestInit): Promise<Response> => {
     if (this.down) throw new TypeError('Failed to fetch');
     const body = options.body ? (JSON.parse(options.body as string) as { document: Piece }) : null;
@@ -32,21 +48,8 @@ class Server {
       document: this.document,
     };
     const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
-    if (path.endsWith('/compute')) {
-      this.computed++;
-      const wrong = body!.document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
-      return reply({
-        problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null, repairs: [] }] : [],
-        sheet: {
-          charts: wrong ? {} : { chart1: { whole: '1', figures: [] } },
-          words: {},
-          lines: {},
-          length: '',
-          seconds: [],
-        },
-        reel: wrong ? null : { title: body!.document.title, ...this.part },
-      });
-    }
+    if (path.endsWith('/compute')) return reply(this.compute(body!.document));
+    if (path.endsWith('/desk')) return reply({ piece: stored, computed: this.compute(this.document) });
     if (path.endsWith('/proof')) return reply({ exact: true });
     if (options.method === 'PUT') {
       this.asked++;
