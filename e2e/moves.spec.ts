@@ -143,6 +143,27 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   await expect(page.locator('.proof-word')).toContainText('exact');
 });
 
+test('the backdrop changes its colour on a beat, and has a lane for it', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await goTo(page, 300);
+  await page.getByRole('tab', { name: 'Stage' }).click();
+  const backdrop = page.locator('section', { has: page.getByRole('heading', { name: 'Backdrop' }) });
+  await backdrop.getByLabel('Add a change').selectOption('colour');
+  await backdrop.getByRole('textbox', { name: 'to' }).fill('#7a4b2a');
+  await backdrop.getByRole('textbox', { name: 'to' }).press('Enter');
+  await saved(page);
+  const change = (await stored(request, id)).document.moves.at(-1)!;
+  expect(change).toMatchObject({ target: { stage: 'backdrop' }, property: 'colour', to: '#7a4b2a', begin: 300 });
+  await keep(page, 'before');
+  await goTo(page, 330);
+  await expect.poll(() => changedSince(page, 'before')).toBeGreaterThan(100 * MANY);
+  await page.locator('.lanes-fold').click();
+  await page.getByRole('slider', { name: 'the backdrop changes: begins' }).press('Shift+ArrowDown');
+  await saved(page);
+  expect((await stored(request, id)).document.moves.at(-1)!.begin).toBe(310);
+  await expect(page.locator('.proof-word')).toContainText('exact');
+});
+
 test('a label is told when to come, and a part may pass its figure where it is asked to', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await page.getByRole('tab', { name: 'Words' }).click();

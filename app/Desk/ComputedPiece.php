@@ -71,6 +71,7 @@ final readonly class ComputedPiece
         $script['lines'] = (object) $script['lines'];
         $script['words'] = (object) Sheet::words($piece);
         $script['moves'] = (object) Sheet::moves($piece);
+        $script['backdrop'] = Sheet::backdrop($piece);
         $script['said'] = [];
         $script['finished'] = 0;
         $script['places'] = (object) (new Places($this->drawPiece->forms))

@@ -1,4 +1,5 @@
 import type { Reel } from '../../painter/src';
+import type { FormChoice } from './formAnswers';
 import type { Manner } from '../piece/changes';
 import type { Piece, Table } from '../piece/document';
 import type { SaidFigure, SheetWord } from './scriptAnswers';
@@ -175,6 +176,8 @@ export interface Sheet {
   /** by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
   places: Record<string, Placed>;
   charts: Record<string, SheetChart>;
+  /** how the backdrop changes */
+  backdrop: SheetChange[];
   /** the frame on which all figures have come */
   finished: number;
   shots: SheetShot[];
@@ -211,57 +214,6 @@ export interface SheetChart {
   changes: SheetChange[];
   keyed: Record<string, Course>;
   figures: SheetFigure[];
-}
-
-/** One setting of a form, as the form declares it. */
-export interface FormField {
-  name: string;
-  label: string;
-  kind: 'number' | 'choice' | 'text';
-  unit: '' | 'pixels' | 'degrees' | 'fraction' | 'count' | 'value';
-  least: number;
-  most: number;
-  usual: number | string;
-  choices: [value: string, word: string][];
-  isFirst: boolean;
-  isKeyed: boolean;
-  hint: string;
-}
-
-/** A form with a small picture of the figures at hand, and the settings that it would begin with. */
-export interface FormChoice {
-  name: string;
-  fits: boolean;
-  reason: string | null;
-  promise: string;
-  /** whether the marks of a series are drawn as one */
-  isJoined: boolean;
-  /** whether several columns can stand in it */
-  takesSeries: boolean;
-  settings: Record<string, number | string> & { kind: string };
-  fields: FormField[];
-  picture: [path: string, colour: string, opacity: number][];
-}
-
-export interface Property {
-  name: string;
-  label: string;
-  kind: 'number' | 'cell' | 'column' | 'order';
-  unit: FormField['unit'];
-  least: number;
-  most: number;
-  usual: number;
-}
-
-export interface FormsAnswer {
-  forms: FormChoice[];
-}
-
-/** What moves can change, by what it belongs to. */
-export interface PropertiesAnswer {
-  figure: Property[];
-  chart: Property[];
-  words: Property[];
 }
 
 export interface Computed {

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { FormChoice } from '../api/answers';
+import type { FormChoice } from '../api/formAnswers';
 
 interface Props {
   forms: FormChoice[];

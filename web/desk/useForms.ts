@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { ask } from '../api/client';
-import type { FormsAnswer, PropertiesAnswer } from '../api/answers';
+import type { FormsAnswer, PropertiesAnswer } from '../api/formAnswers';
 import type { Chart, Piece } from '../piece/document';
 
 /** The forms that a chart can have, with pictures of its figures. */

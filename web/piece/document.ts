@@ -908,7 +908,7 @@ export interface HeardWord {
 export interface Move {
   id: string;
   kind: 'entrance' | 'exit' | 'change' | 'emphasis' | 'shot';
-  target: FigureTarget | LabelTarget | WordsTarget | ChartTarget | CameraTarget;
+  target: FigureTarget | LabelTarget | WordsTarget | ChartTarget | BackdropTarget | CameraTarget;
   /**
    * frame, where it is not pinned
    */
@@ -967,6 +967,12 @@ export interface WordsTarget {
  */
 export interface ChartTarget {
   chart: string;
+}
+/**
+ * What is behind everything: its colours and its vignette change.
+ */
+export interface BackdropTarget {
+  stage: 'backdrop';
 }
 /**
  * The camera, in a shot.

@@ -92,6 +92,7 @@ final readonly class FormController
             'figure' => array_map(self::property(...), Properties::ofFigure()),
             'chart' => array_map(self::property(...), Properties::ofChart($settings)),
             'words' => array_map(self::property(...), Properties::ofWords()),
+            'backdrop' => array_map(self::property(...), Properties::ofBackdrop()),
         ], 200, [], JSON_UNESCAPED_UNICODE);
     }
 

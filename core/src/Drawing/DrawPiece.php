@@ -74,7 +74,9 @@ final readonly class DrawPiece
             $before[] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
         }
         $pose = (new Camera($piece, $moves, $timings))->pose($range);
-        $nodes = self::taken($piece, $shutter?->takesCamera === false ? $pose?->held() : $pose, $before);
+        $backdrop = self::backdrop($piece, BackdropOverTime::of($piece, $moves), $range);
+        $pose = $shutter?->takesCamera === false ? $pose?->held() : $pose;
+        $nodes = self::taken($piece, $pose, $backdrop, $before);
         if ($piece->captions !== null) {
             foreach ($piece->narration->lines as $line) {
                 $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2, $clock);
@@ -147,13 +149,13 @@ final readonly class DrawPiece
     /**
      * Everything that the camera takes, and behind it what it does not.
      *
+     * @param list<Node> $backdrop
      * @param list<Node> $before the backdrop
      *
      * @return list<Node>
      */
-    private static function taken(Piece $piece, ?Pose $pose, array $before): array
+    private static function taken(Piece $piece, ?Pose $pose, array $backdrop, array $before): array
     {
-        $backdrop = self::backdrop($piece);
         if ($pose === null) {
             return [...$backdrop, ...$before];
         }
@@ -164,25 +166,27 @@ final readonly class DrawPiece
     }
 
     /** @return list<Node> */
-    private static function backdrop(Piece $piece): array
+    private static function backdrop(Piece $piece, BackdropOverTime $backdrop, FrameRange $range): array
     {
-        $backdrop = $piece->backdrop;
-        if ($backdrop->kind === 'transparent') {
+        if ($piece->backdrop->kind === 'transparent') {
             return [];
         }
-        $width = $piece->stage->width;
-        $height = $piece->stage->height;
+        [$width, $height] = [$piece->stage->width, $piece->stage->height];
         $all = Track::constant(OutlineBuilder::rectangle(0, 0, $width, $height));
-        $paint =
-            $backdrop->kind === 'radial'
+        $looks = Track::of($backdrop->changes($range), $backdrop->at(...));
+        $paint = $looks->map(
+            static fn (Backdrop $now): Paint => $now->kind === 'radial'
                 ? new RadialPaint($width / 2, $height / 2, hypot($width, $height) / 2, [
-                    [0.0, $backdrop->colour, 1.0],
-                    [1.0, $backdrop->edge, 1.0],
+                    [0.0, $now->colour, 1.0],
+                    [1.0, $now->edge, 1.0],
                 ])
-                : new FlatPaint($backdrop->colour);
-        $nodes = [new PathNode($all, $paint)];
-        if ($backdrop->vignette > 0) {
-            $nodes[] = new PathNode($all, self::vignette($backdrop, $width, $height));
+                : new FlatPaint($now->colour),
+        );
+        $nodes = [new PathNode($all, $paint->held())];
+        $vignettes = array_map(static fn (int $at): float => $looks->at($at)->vignette, $looks->changes);
+        if (max($vignettes) > 0) {
+            $dark = $looks->map(static fn (Backdrop $now): Paint => self::vignette($now, $width, $height));
+            $nodes[] = new PathNode($all, $dark->held());
         }
 
         return [new GroupNode('backdrop', $nodes)];

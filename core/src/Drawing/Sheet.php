@@ -263,6 +263,17 @@ final readonly class Sheet
         ];
     }
 
+    /** @return list<array<string, mixed>> how the backdrop changes */
+    public static function backdrop(Piece $piece): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+
+        return self::changes(
+            (new Moves($piece, new Beats($piece)))->changesOf(null),
+            static fn (int $frame): string => Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText(),
+        );
+    }
+
     /** @return array<string, array{begin: int, frames: int}> when each move of the document runs, by its id */
     public static function moves(Piece $piece): array
     {

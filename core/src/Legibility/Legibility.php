@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
+use Lupine\Core\Drawing\BackdropOverTime;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Figures\Figure;
@@ -14,6 +15,7 @@ use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
@@ -46,6 +48,8 @@ final readonly class Legibility
 
     private ShownWords $words;
 
+    private BackdropOverTime $backdrop;
+
     /** @var array<string, array<string, Track<Presence>>> by chart and figure */
     private array $presences;
 
@@ -64,6 +68,7 @@ final readonly class Legibility
             static fn (ChartTiming $timing): array => $timing->presences($range),
             $timings,
         );
+        $this->backdrop = BackdropOverTime::of($piece, new Moves($piece, new Beats($piece)));
         $this->words = $words = new ShownWords($reel);
         $last = $piece->stage->frames - 1;
         $looks = [];
@@ -345,7 +350,7 @@ final readonly class Legibility
             }
             $marks = $this->marksAt($frame);
             foreach ($words as $word) {
-                $behind = $this->behind($word, $marks);
+                $behind = $this->behind($word, $marks, $frame);
                 $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
                 if ($word->opacity < 0.9 || $behind === null || $word->isNear) {
                     continue;
@@ -400,7 +405,7 @@ final readonly class Legibility
      *
      * @param list<array{Box, list<array{Shape, string}>}> $all marks of each chart
      */
-    private function behind(ShownWord $word, array $all): ?Colour
+    private function behind(ShownWord $word, array $all, int $frame): ?Colour
     {
         $middle = $word->box->middle();
         foreach ($this->piece->charts as $chart) {
@@ -418,6 +423,6 @@ final readonly class Legibility
 
         $stage = $this->piece->stage;
 
-        return Ground::ofBackdrop($this->piece->backdrop, $middle, $stage->width, $stage->height);
+        return Ground::ofBackdrop($this->backdrop->at($frame), $middle, $stage->width, $stage->height);
     }
 }

@@ -77,7 +77,8 @@ final class Moves
     }
 
     /**
-     * Changes of a figure, of a chart (without a figure) or of a free text, by their beginnings.
+     * Changes of a figure, of a chart (without a figure), of a free text or of the backdrop (without any of them), by
+     * their beginnings.
      *
      * @return list<array{TimedMove, Change}>
      */

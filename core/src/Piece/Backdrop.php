@@ -19,6 +19,12 @@ final readonly class Backdrop
     ) {
     }
 
+    /** The same with other colours: the kind stays. */
+    public function with(string $colour, string $edge, float $vignette): self
+    {
+        return new self($this->kind, $colour, $edge, $vignette);
+    }
+
     public static function read(Field $field): self
     {
         return new self(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** A timed change of one figure of a chart, of a whole chart, of a free text, or of the camera. */
+/** A timed change of one figure of a chart, of a whole chart, of a free text, of the backdrop, or of the camera. */
 final readonly class Move
 {
     /** how words alone come and go: letter by letter, or word by word */
@@ -48,8 +48,12 @@ final readonly class Move
     {
         $target = $field->get('target');
         $isWords = !$target->get('words')->isNull();
+        $isBackdrop = !$target->get('stage')->isNull() && $target->get('stage')->oneOf(['backdrop']) === 'backdrop';
         $kind = $field->get('kind')->oneOf(['entrance', 'exit', 'change', 'emphasis', 'shot']);
-        $chart = $isWords || $kind === 'shot' ? null : $target->get('chart')->id();
+        if ($isBackdrop && $kind !== 'change') {
+            throw $field->get('kind')->wrong('has to be change: the backdrop neither comes nor goes');
+        }
+        $chart = $isWords || $isBackdrop || $kind === 'shot' ? null : $target->get('chart')->id();
         $isOfChart = !$isWords && $kind === 'change' && $target->get('figure')->isNull();
         $isOfLabel = $target->get('part')->oneOf(['mark', 'label'], 'mark') === 'label';
         if ($isOfLabel && ($chart === null || !in_array($kind, ['entrance', 'exit'], true))) {
@@ -61,6 +65,7 @@ final readonly class Move
                 $field,
                 match (true) {
                     $isWords => Properties::ofWords(),
+                    $isBackdrop => Properties::ofBackdrop(),
                     $isOfChart => $ofChart((string) $chart),
                     default => Properties::ofFigure(),
                 },

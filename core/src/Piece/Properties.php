@@ -50,6 +50,16 @@ final readonly class Properties
         ];
     }
 
+    /** @return list<Property> of the backdrop */
+    public static function ofBackdrop(): array
+    {
+        return [
+            Property::other('colour', 'colour', 'colour'),
+            Property::other('edge', 'rim', 'colour'),
+            Property::number('vignette', 'vignette', 'fraction', 0, 1, 0),
+        ];
+    }
+
     /**
      * @param list<Property> $properties
      */

@@ -14,7 +14,7 @@ final readonly class Property
         public string $name,
         /** the word at the desk */
         public string $label,
-        /** number, cell (what a cell of the sheet takes), column or order */
+        /** number, cell (what a cell of the sheet takes), column, order or colour */
         public string $kind,
         /** pixels, degrees, fraction, count or value; empty for what is no number */
         public string $unit,
@@ -61,6 +61,7 @@ final readonly class Property
         return match ($this->kind) {
             'number' => $field->number($this->least, $this->most),
             'column' => $field->id(),
+            'colour' => $field->colour(),
             'order' => $field->oneOf(['sheet', 'descending', 'ascending']),
             default => $field->text(200),
         };

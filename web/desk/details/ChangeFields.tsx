@@ -1,5 +1,7 @@
-import type { Property, SheetChange } from '../../api/answers';
+import type { SheetChange } from '../../api/answers';
+import type { Property } from '../../api/formAnswers';
 import { Choice, Pick, Switch } from '../../fields/Choice';
+import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { removeMove } from '../../piece/changes';
@@ -140,6 +142,7 @@ function ToField({ label = 'to', property, to, table, onChange }: ToProps) {
         onChange={onChange}
       />
     );
+  if (property.kind === 'colour') return <ColourField label="to" value={String(to)} onChange={onChange} />;
   if (property.kind === 'cell') return <TextField label="to" value={String(to)} placeholder="0" onChange={onChange} />;
   const { unit } = property;
   return (

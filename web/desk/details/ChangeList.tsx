@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { Course, Property, SheetChange } from '../../api/answers';
+import type { Course, SheetChange } from '../../api/answers';
+import type { Property } from '../../api/formAnswers';
 import { shortTimecode } from '../../common/words';
 import { addChange, changesOf, type Target } from '../../piece/changes';
 import type { Piece, Table } from '../../piece/document';
@@ -35,7 +36,7 @@ export function ChangeList({ piece, target, properties, sheet, keyed, first, tab
     edit((draft) => {
       made = addChange(draft, target, {
         property: name,
-        to: beginning(property, first(property), table),
+        to: beginning(property, first(property), table, piece.charts[0]?.finish.swatches),
         begin: frame,
       });
     });
@@ -56,7 +57,9 @@ export function ChangeList({ piece, target, properties, sheet, keyed, first, tab
             >
               <span className="key-mark" aria-hidden="true" />
               <span>
-                {property?.label ?? `${move.property} (not in this form)`} → {shown(move.to, property, table)}
+                {property?.label ?? `${move.property} (not in this form)`} →{' '}
+                {property?.kind === 'colour' && <span className="chip" style={{ background: String(move.to) }} />}{' '}
+                {shown(move.to, property, table)}
               </span>
               <span className="soft numerals ms-auto">
                 {now?.pinnedTo ? `“${now.pinnedTo}”` : shortTimecode(now?.beginText ?? '')}
@@ -96,10 +99,16 @@ export function ChangeList({ piece, target, properties, sheet, keyed, first, tab
 }
 
 /** What a new change leads to until something else is said: not what is there already, so that it can be seen. */
-function beginning(property: Property, first: number | string, table?: Table): number | string {
+function beginning(
+  property: Property,
+  first: number | string,
+  table?: Table,
+  swatches: string[] = [],
+): number | string {
   if (property.kind === 'column') return table?.columns.find(({ id }) => id !== first)?.id ?? String(first);
   if (property.kind === 'order') return first === 'descending' ? 'ascending' : 'descending';
   if (property.kind === 'cell') return String(first);
+  if (property.kind === 'colour') return swatches.find((one) => one !== first) ?? '#59ba8a';
   const set: Record<string, number> = { opacity: 0.35, size: 1.15, light: 0.35 };
   if (property.name in set) return set[property.name];
   const step = property.unit === 'fraction' ? 0.1 : property.unit === 'pixels' ? 40 : 15;

@@ -20,5 +20,5 @@ function targetName(piece: Piece, { target }: Move, sheet: Sheet | undefined): s
   if ('words' in target) return piece.words.find(({ id }) => id === target.words)?.text ?? 'a text';
   if ('chart' in target && 'figure' in target)
     return sheet?.charts[target.chart]?.figures.find(({ id }) => id === target.figure)?.label ?? 'a part';
-  return 'the chart';
+  return 'stage' in target ? 'the backdrop' : 'the chart';
 }

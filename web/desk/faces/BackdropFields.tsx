@@ -2,11 +2,15 @@ import { ColourField } from '../../fields/ColourField';
 import { Choice } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import type { Backdrop, Piece } from '../../piece/document';
+import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
+import { useProperties } from '../useForms';
 
 export function BackdropFields({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
   const { backdrop } = piece;
+  const changes = useDesk((state) => state.computed?.sheet.backdrop);
+  const properties = useProperties(piece.charts[0]?.form.kind ?? 'pie')?.backdrop ?? [];
   const change = (part: Partial<Backdrop>): void =>
     edit((draft) => {
       draft.backdrop = { ...draft.backdrop, ...part };
@@ -43,6 +47,18 @@ export function BackdropFields({ piece }: { piece: Piece }) {
             onChange={(vignette) => change({ vignette })}
           />
         </>
+      )}
+      {backdrop.kind !== 'transparent' && (
+        <div className="span-all">
+          <ChangeList
+            piece={piece}
+            target={{ stage: 'backdrop' }}
+            properties={properties.filter(({ name }) => name !== 'edge' || backdrop.kind === 'radial')}
+            sheet={changes ?? []}
+            keyed={{}}
+            first={({ name }) => backdrop[name as 'colour' | 'edge' | 'vignette']}
+          />
+        </div>
       )}
       <p className="hint span-all">
         {backdrop.kind === 'transparent'

@@ -1,4 +1,4 @@
-import type { FormField } from '../../api/answers';
+import type { FormField } from '../../api/formAnswers';
 import { Choice, Pick } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';

@@ -14,7 +14,7 @@ interface Lane {
   moves: Move[];
 }
 
-/** What moves besides the figures of the chart: words, whole charts, the camera. Only what there is gets a lane. */
+/** What moves besides the figures of the chart: words, whole charts, the backdrop, the camera. Only what there is gets a lane. */
 export function otherLanes(piece: Piece): Lane[] {
   const lanes = [
     { name: 'words', title: 'Titles and other words', moves: piece.moves.filter(({ target }) => 'words' in target) },
@@ -23,6 +23,7 @@ export function otherLanes(piece: Piece): Lane[] {
       title: 'Changes of whole charts',
       moves: piece.moves.filter(({ kind, target }) => kind === 'change' && 'chart' in target && !('figure' in target)),
     },
+    { name: 'backdrop', title: 'The backdrop', moves: piece.moves.filter(({ target }) => 'stage' in target) },
     { name: 'camera', title: 'The camera', moves: piece.moves.filter(({ kind }) => kind === 'shot') },
   ];
   return lanes.filter(({ moves }) => moves.length > 0);
@@ -71,7 +72,10 @@ export function OtherLanes({
                     y={now.begin * zoom}
                     height={Math.max(3, now.frames * zoom)}
                     rx={3}
-                    onClick={() => usePlay.getState().select(selectionOf(move))}
+                    onClick={() => {
+                      usePlay.getState().select(selectionOf(move));
+                      if ('stage' in move.target) usePlay.getState().set({ face: 'Stage' });
+                    }}
                   >
                     <title>{moveName(piece, move, sheet)}</title>
                   </rect>

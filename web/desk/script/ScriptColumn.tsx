@@ -120,7 +120,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
             onClick={() => usePlay.getState().set({ lanes: !hasLanes })}
           >
             <i className="bi bi-list-nested" aria-hidden="true" />
-            <span className="visually-hidden">Lanes of words, charts and camera</span>
+            <span className="visually-hidden">Lanes of words, charts, backdrop and camera</span>
           </button>
         )}
         <div className="lane-chips" ref={chips} role="group" aria-label="Stems" style={{ left: stemsAt }}>
