@@ -63,10 +63,11 @@ export async function letGo(page: Page): Promise<void> {
 
 export async function goTo(page: Page, frame: number): Promise<void> {
   await letGo(page);
-  await page.keyboard.press('Home');
-  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1)
-    await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
-  await expect(page.locator('.frame-number')).toHaveValue(String(frame));
+  const field = page.getByLabel('Frame', { exact: true });
+  await field.fill(String(frame));
+  await field.press('Enter');
+  await expect(field).toHaveValue(String(frame));
+  await expect(field).not.toBeFocused();
 }
 
 /** Lets a move begin on a word, which is offered with the moment it falls on. */

@@ -57,7 +57,7 @@ const entrance = (more: object): Piece['charts'][number]['entrance'] => ({
   ...more,
 });
 const donut = { kind: 'donut', radius: 210, hole: 0.5, gap: 0 };
-const columns = { kind: 'columns', width: 420, height: 420, corner: 0, track: 'none', axis: 'none', ticks: 'none' };
+const columns = { kind: 'columns', width: 420, height: 320, corner: 0, track: 'none', axis: 'none', ticks: 'none' };
 
 const PIECES: [string, Piece][] = [
   [

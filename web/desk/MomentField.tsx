@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { ask, reasonOf } from '../api/client';
+import { reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
+import { readNumber } from '../fields/readNumber';
 import type { Stage } from '../piece/document';
 import { usePlay } from './playStore';
 
@@ -20,12 +21,9 @@ export function MomentField({ label, shown, className, stage }: Props) {
     setTyped(null);
     if (!text || text === shown) return;
     try {
-      const { value } = await ask<{ value: number }>('numbers/read', {
-        method: 'POST',
-        body: { text, unit: 'frames', rate: stage.rate, dropFrame: stage.dropFrame },
-      });
+      const frame = await readNumber(text, 'frames', stage);
       usePlay.getState().stop();
-      usePlay.getState().go(value);
+      usePlay.getState().go(Math.round(frame));
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
     }

@@ -13,6 +13,8 @@ const TRY_AGAIN_AT_MOST = 30_000;
 const MOST_ON_LEAVING = 60_000;
 /** without an edit, so that nobody waits for it */
 const PROOF_AFTER = 900;
+/** when a piece is opened */
+const PROOF_AT_FIRST = 250;
 const REST_AFTER = 350;
 /** between two computations of what is held in the hand */
 const HELD_EVERY = 400;
@@ -121,12 +123,12 @@ export const useDesk = create<DeskState>((set, get) => {
   };
 
   /** What is computed when the hand rests: the frames that are missing, and the proof. */
-  const goOn = (hurried: boolean): void => {
+  const goOn = (hurried: boolean, proofAfter = PROOF_AFTER): void => {
     const { reel } = get();
     if (hurried && reel && (reel.from > 0 || reel.to < reel.frames - 1))
       restTimer = window.setTimeout(() => void compute(false), REST_AFTER);
     window.clearTimeout(proofTimer);
-    proofTimer = window.setTimeout(() => void prove(), PROOF_AFTER);
+    proofTimer = window.setTimeout(() => void prove(), proofAfter);
   };
 
   /** What the hand holds is painted where it is taken; core computes it now and then on the way, and at the end. */
@@ -235,7 +237,7 @@ export const useDesk = create<DeskState>((set, get) => {
       return;
     }
     take(computed, stored.id, null);
-    goOn(true);
+    goOn(true, PROOF_AT_FIRST);
   };
 
   /** One step after another, however fast they are asked for: each is made on what the one before led to. */

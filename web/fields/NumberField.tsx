@@ -1,18 +1,10 @@
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { ask, reasonOf } from '../api/client';
+import { reasonOf } from '../api/client';
 import type { Stage } from '../piece/document';
+import { readNumber, type Unit } from './readNumber';
 import { reading } from './reads';
 
-type Unit = 'frames' | 'degrees' | 'pixels' | 'fraction' | 'number';
-
 const SIGNS: Record<Unit, string> = { frames: 'f', degrees: '°', pixels: 'px', fraction: '%', number: '' };
-
-const PLAIN = /^-?\d{1,9}(\.\d+)?$/;
-
-async function readText(text: string, unit: Unit, stage: Props['stage']): Promise<number> {
-  const body = { text, unit, rate: stage?.rate, dropFrame: stage?.dropFrame ?? false };
-  return (await ask<{ value: number }>('numbers/read', { method: 'POST', body })).value;
-}
 
 const plain = (number: number): number => Math.round(number * 1000) / 1000;
 
@@ -72,8 +64,7 @@ export function NumberField({
       return;
     }
     try {
-      // As the field writes it itself, it is taken at once; sums, units and timecode are read.
-      const read = PLAIN.test(typed.trim()) ? Number(typed) / scale : await readText(typed, unit, stage);
+      const read = await readNumber(typed, unit, stage);
       if (read < min - 1e-9 || read > max + 1e-9) {
         setWrong(`From ${plain(min * scale)} to ${plain(max * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
         return;
