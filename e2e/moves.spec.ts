@@ -143,14 +143,40 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   await expect(page.locator('.proof-word')).toContainText('exact');
 });
 
+test('what is played was painted beforehand, and is the same picture', async ({ page, request }) => {
+  await openDemo(page, request);
+  await goTo(page, 160);
+  await page.evaluate(() => {
+    const { drawImage } = CanvasRenderingContext2D.prototype;
+    const counted = window as unknown as { painted: number };
+    counted.painted = 0;
+    CanvasRenderingContext2D.prototype.drawImage = function (this: CanvasRenderingContext2D, ...all: never[]) {
+      if ((all[0] as object) instanceof ImageBitmap && this.canvas.dataset.reel) counted.painted++;
+      return drawImage.apply(this, all as never);
+    } as typeof drawImage;
+  });
+  const field = page.getByLabel('Frame', { exact: true });
+  await page.keyboard.press('Space');
+  await expect.poll(async () => Number(await field.inputValue()), { intervals: [20] }).toBeGreaterThan(195);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
+  const frame = Number(await field.inputValue());
+  expect(await page.evaluate(() => (window as unknown as { painted: number }).painted)).toBeGreaterThan(10);
+  await keep(page, 'played');
+  await goTo(page, frame + 40);
+  expect(await changedSince(page, 'played')).toBeGreaterThan(MANY);
+  await goTo(page, frame);
+  await expect.poll(() => changedSince(page, 'played')).toBeLessThan(FEW);
+});
+
 test('the backdrop changes its colour on a beat, and has a lane for it', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await goTo(page, 300);
   await page.getByRole('tab', { name: 'Stage' }).click();
   const backdrop = page.locator('section', { has: page.getByRole('heading', { name: 'Backdrop' }) });
   await backdrop.getByLabel('Add a change').selectOption('colour');
-  await backdrop.getByRole('textbox', { name: 'to' }).fill('#7a4b2a');
-  await backdrop.getByRole('textbox', { name: 'to' }).press('Enter');
+  await backdrop.getByRole('textbox', { name: 'to', exact: true }).fill('#7a4b2a');
+  await backdrop.getByRole('textbox', { name: 'to', exact: true }).press('Enter');
   await saved(page);
   const change = (await stored(request, id)).document.moves.at(-1)!;
   expect(change).toMatchObject({ target: { stage: 'backdrop' }, property: 'colour', to: '#7a4b2a', begin: 300 });

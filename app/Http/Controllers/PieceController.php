@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
+use App\Desk\DocumentText;
 use App\Desk\Shelf;
 use App\Desk\Starter;
 use App\Http\Body;
@@ -84,8 +85,8 @@ final readonly class PieceController
         $answer = PieceAnswer::text($piece);
         try {
             // As the desk will send it: what is computed for one is kept for the other.
-            $text = json_encode($piece->document(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-            $desk = $computed->forDesk($computed->read($text), $frame, true);
+            $placed = $computed->read(DocumentText::of($piece->document()));
+            $desk = $computed->forDesk($placed, $frame, true);
         } catch (BadPiece) {
             $desk = 'null';
         }

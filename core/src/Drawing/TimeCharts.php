@@ -155,7 +155,10 @@ final readonly class TimeCharts
         foreach ($states as $state) {
             $measure = $form->layout($chart->form, $place, $state->moment())->measure();
             foreach ($state->moment()->standings as $standing) {
-                $moves[$standing->figureId] = $moves[$standing->figureId]->within($measure->room($standing->fraction));
+                $its = $moves[$standing->figureId] ?? null;
+                if ($its !== null) {
+                    $moves[$standing->figureId] = $its->within($measure->room($standing->fraction));
+                }
             }
         }
 

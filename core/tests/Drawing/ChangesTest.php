@@ -239,14 +239,15 @@ final class ChangesTest extends TestCase
             self::change('edge', '#ffffff', 150, [...$of, 'curve' => ['settle' => ['past' => 0.5, 'back' => 8]]]),
         ]]);
         $paths = Nodes::paths(Nodes::group(Sample::draw($piece), 'backdrop'));
-        $colours = static fn (int $frame): array => array_column($paths[0]->fill->at($frame)->description()['stops'], 1);
+        $stops = static fn (int $path, int $frame): array => $paths[$path]->fill->at($frame)->description()['stops'];
+        $colours = static fn (int $frame): array => array_column($stops(0, $frame), 1);
         self::assertSame(['#204060', '#000000'], $colours(50));
         self::assertSame('#4070a0', $colours(60)[0]);
         self::assertSame('#305880', $colours(55)[0]);
         self::assertSame('#203850', $colours(70)[0], 'half of the way from what it was');
         self::assertSame('#000000', $colours(80)[0]);
         self::assertSame('#ffffff', $colours(165)[1], 'a colour does not run past its end');
-        $dark = static fn (int $frame): float => $paths[1]->fill->at($frame)->description()['stops'][3][2];
+        $dark = static fn (int $frame): float => $stops(1, $frame)[3][2];
         self::assertSame([0.0, 0.25, 0.5], [$dark(100), $dark(110), $dark(239)]);
         self::assertCount(1, Nodes::paths(Nodes::group(Sample::draw(Sample::piece(changes: [
             'backdrop' => $backdrop,

@@ -14,7 +14,10 @@ interface Lane {
   moves: Move[];
 }
 
-/** What moves besides the figures of the chart: words, whole charts, the backdrop, the camera. Only what there is gets a lane. */
+/**
+ * What moves besides the figures of the chart: words, whole charts, the backdrop, the camera. Only what there is gets
+ * a lane.
+ */
 export function otherLanes(piece: Piece): Lane[] {
   const lanes = [
     { name: 'words', title: 'Titles and other words', moves: piece.moves.filter(({ target }) => 'words' in target) },
