@@ -18,15 +18,18 @@ try {
   await page.waitForSelector('.proof-word.is-exact');
   await page.keyboard.press('Home');
   const { frames } = (await (await fetch(`${url}/api/pieces/${pieces[0].id}`)).json()).document.stage;
+  await page.evaluate(() => {
+    window.played = [];
+    const { play } = window.HTMLMediaElement.prototype;
+    window.HTMLMediaElement.prototype.play = function () {
+      window.played.push(this);
+      return play.call(this);
+    };
+  });
   const watched = page.evaluate(
     (last) =>
       new Promise((resolve) => {
-        const played = [];
-        const { play } = window.HTMLMediaElement.prototype;
-        window.HTMLMediaElement.prototype.play = function () {
-          played.push(this);
-          return play.call(this);
-        };
+        const { played } = window;
         const shown = [];
         const apart = [];
         const field = document.querySelector('.frame-number');
