@@ -207,6 +207,8 @@ export interface SheetChart {
   isOnScale: boolean;
   /** a part can run past its figure, where it is asked to: there is room beyond it */
   hasRoom: boolean;
+  /** figures can run past those that they change to */
+  changesHaveRoom: boolean;
   /** its parts have sides */
   isSolid: boolean;
   /** the moments of a chart that runs, in frames */

@@ -947,7 +947,7 @@ export interface Move {
    */
   toLineEnd?: boolean;
   /**
-   * a part that opens may run past its figure where the curve does, and its reading with it
+   * a part that opens, or figures that change, may run past their figures where the curve does, and their readings with them
    */
   passes?: boolean;
 }

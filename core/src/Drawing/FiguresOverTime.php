@@ -65,8 +65,11 @@ final class FiguresOverTime
     /** @var array<int, float> by frame */
     private array $wholes = [];
 
-    /** @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them */
-    public function __construct(public readonly array $states, ?Run $run = null)
+    /**
+     * @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them
+     * @param bool $hasRoom whether figures can pass those that they change to, where a change was asked to
+     */
+    public function __construct(public readonly array $states, ?Run $run = null, bool $hasRoom = false)
     {
         $this->fractions = $states[0]->fractions;
         foreach ($states as $state) {
@@ -85,9 +88,10 @@ final class FiguresOverTime
         }
         foreach ($states[0]->figures->list as $figure) {
             $id = $figure->id;
-            $this->values[$id] = $this->keyed(
-                static fn (ChartState $state): float => $state->figures->byId($id)->value(),
-            );
+            $value = static fn (ChartState $state): float => $state->figures->byId($id)->value();
+            // What is never below zero does not fall below it on its way either.
+            $least = min(array_map($value, $states)) < 0 ? -INF : 0.0;
+            $this->values[$id] = $this->keyed($value, $hasRoom && $this->wholeIsSum && !$this->hasRest, $least);
             $this->places[$id] = $this->keyed(static fn (ChartState $state): float => (float) $state->places[$id]);
         }
         if ($run !== null && $states[0]->order !== 'sheet' && $states[0]->figures->seriesCount() < 2) {
@@ -279,7 +283,7 @@ final class FiguresOverTime
     }
 
     /** @param \Closure(ChartState): float $of */
-    private function keyed(\Closure $of): KeyedNumber
+    private function keyed(\Closure $of, bool $mayPass = false, float $least = -INF): KeyedNumber
     {
         $steps = [];
         $last = $first = $of($this->states[0]);
@@ -287,12 +291,12 @@ final class FiguresOverTime
             $to = $of($state);
             if ($to !== $last) {
                 \assert($state->move instanceof TimedMove);
-                $steps[] = [$state->move, $to, null];
+                $steps[] = [$mayPass ? $state->move : $state->move->within(1.0), $to, null];
                 $last = $to;
             }
         }
 
-        return KeyedNumber::of($first, $steps);
+        return KeyedNumber::of($first, $steps, least: $least);
     }
 
     /** Whether figures are changing places on a frame. */

@@ -73,6 +73,7 @@ final readonly class Sheet
                 'axes' => $layout->axes()?->name,
                 'isOnScale' => $timing->isOnScale(),
                 'hasRoom' => $layout->measure()->room(0.0) > 1.0,
+                'changesHaveRoom' => !$timing->isOnScale() || $layout->measure()->room(1.0) > 1.0,
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),
                 'changes' => self::changes($timing->changes, $timecode),

@@ -113,7 +113,7 @@ final readonly class TimeCharts
     {
         $form = $this->forms->named($chart->form->kind);
         $figures = $states[0]->figures;
-        $story = new FiguresOverTime($states, $this->moves->runOf($chart));
+        $story = new FiguresOverTime($states, $this->moves->runOf($chart), self::hasRoomToChange($chart, $form, $states));
         $ways = self::ways($chart, $form, $states[0]);
         $moves = $this->moves->ofChart($chart, $figures, $form->isJoined(), $ways);
         if ($states[0]->fractions->isOnScale()) {
@@ -136,6 +136,22 @@ final readonly class TimeCharts
             $this->moves->emphasesOf($chart->id),
             $this->moves->runOf($chart),
         );
+    }
+
+    /**
+     * Whether figures can pass those that they change to, where that was asked for: as parts of a whole, which stays,
+     * or where there is room beyond the scale.
+     *
+     * @param non-empty-list<ChartState> $states
+     */
+    private static function hasRoomToChange(Chart $chart, Form $form, array $states): bool
+    {
+        if (max(array_map(static fn (ChartState $state): float => $state->move->most ?? 1.0, $states)) <= 1.0) {
+            return false;
+        }
+        $layout = $form->layout($chart->form, new Point($chart->place->x, $chart->place->y), $states[0]->moment());
+
+        return !$states[0]->fractions->isOnScale() || $layout->measure()->room(1.0) > 1.0;
     }
 
     /**

@@ -27,7 +27,8 @@ final readonly class KeyedNumber implements Changing
      *
      * @param list<array{TimedMove, float, float|null}> $changes moves with what they lead to and begin from, by their
      *                                                           beginnings
-     * @param bool $mayPass whether a curve may lead it past its end on the way, as a settle does
+     * @param bool $mayPass whether a curve may lead it past its end on the way, as a settle does; else only a move that
+     *                      was asked to does
      * @param float $least what it never falls below
      */
     public static function of(float $first, array $changes, bool $mayPass = false, float $least = -INF): self
@@ -130,10 +131,7 @@ final readonly class KeyedNumber implements Changing
             return $first;
         }
         $step = $steps[$low - 1];
-        $amount = $step['move']->progressAt($frame);
-        if (!$mayPass) {
-            $amount = min(1.0, max(0.0, $amount));
-        }
+        $amount = $mayPass ? $step['move']->progressAt($frame) : $step['move']->amountAt($frame);
 
         // Exactly what it leads to, not what adding up makes of it.
         return $amount === 1.0 ? $step['to'] : max($least, $step['from'] + ($step['to'] - $step['from']) * $amount);

@@ -27,6 +27,9 @@ final class Moves
     /** what a curve may lead past its end: never a figure, a share or how much can be seen of a thing */
     private const MAY_PASS = ['x', 'y', 'size', 'turn', 'out'];
 
+    /** what passes its figure where it is asked to: what comes or goes, and figures that change */
+    private const PASSES = ['', 'value', 'column'];
+
     /** of a figure, where a move is asked to pass it */
     private const MOST = 2.0;
 
@@ -327,7 +330,7 @@ final class Moves
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
             $move->manner,
             $this->clock,
-            $move->isPassing ? self::MOST : 1.0,
+            $move->isPassing && in_array($move->change->property ?? '', self::PASSES, true) ? self::MOST : 1.0,
         );
     }
 

@@ -92,6 +92,35 @@ final class ChangesTest extends TestCase
         }
     }
 
+    /** A change that was asked to pass its figures does so where there is room, and picture and readings agree. */
+    #[DataProvider('forms')]
+    public function testFiguresPassThoseTheyChangeToOnlyWhereThatIsAskedFor(string $form): void
+    {
+        $isDial = $form === 'dial';
+        $settle = ['frames' => 40, 'curve' => ['settle' => ['past' => 0.25, 'back' => 12]]];
+        $most = static function (array $more) use ($form, $isDial, $settle): array {
+            $piece = Sample::piece($isDial ? self::DIAL : self::YEARS, [
+                'moves' => [self::change('column', 'c2', 120, [...$settle, ...$more])],
+                'charts.0.words.reading' => ['of' => 'value'],
+            ], $form);
+            $proof = Sample::prove($piece);
+            self::assertTrue($proof->isExact(), sprintf('%s is off by %.9f', $form, $proof->largestDifference()));
+            $timing = Sample::draw($piece)->timings['chart1'];
+            $values = array_map(static fn (int $frame): array => $timing->valuesAt($frame), range(120, 170));
+            self::assertGreaterThanOrEqual(0.0, min(array_map(min(...), $values)), 'none falls below nothing');
+            self::assertSame($isDial ? 73.0 : 450.0, (float) end($values)[$isDial ? 'r1' : 'r2']);
+
+            $ids = $isDial ? ['r1'] : ['r1', 'r2'];
+
+            return array_map(static fn (string $id): float => max(array_column($values, $id)), $ids);
+        };
+        $kept = $isDial ? [73.0] : [512.0, 450.0];
+        self::assertEqualsWithDelta($kept, $most([]), 1e-9);
+        $passes = !$isDial && !in_array($form, ['line', 'area', 'rings'], true);
+        $past = 450 + 0.25 * (450 - 287);
+        self::assertEqualsWithDelta($passes ? [512.0, $past] : $kept, $most(['passes' => true]), 0.5, $form);
+    }
+
     /** Many changes of one property: each begins from what it is when it begins, or from what it says. */
     public function testChangesFollowOneAnother(): void
     {

@@ -26,6 +26,10 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
       const one = draft.moves.find(({ id }) => id === move.id);
       if (one) work(one);
     });
+  const { target } = move;
+  const isOfFigures = property.kind === 'cell' || property.kind === 'column';
+  const hasRoom = useDesk(({ computed }) => 'chart' in target && computed?.sheet.charts[target.chart]?.changesHaveRoom);
+  const canPass = isOfFigures && hasRoom;
   return (
     <div className="fields one-column">
       <ToField
@@ -103,6 +107,8 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
             draft.curve = curve;
           })
         }
+        passes={move.passes}
+        onPasses={canPass ? (passes) => change((draft) => (draft.passes = passes)) : undefined}
       />
       <button type="button" className="text-button" onClick={() => edit((draft) => removeMove(draft, move.id))}>
         <i className="bi bi-x-lg" aria-hidden="true" /> take this change out
