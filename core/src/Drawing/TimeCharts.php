@@ -113,7 +113,8 @@ final readonly class TimeCharts
     {
         $form = $this->forms->named($chart->form->kind);
         $figures = $states[0]->figures;
-        $story = new FiguresOverTime($states, $this->moves->runOf($chart), self::hasRoomToChange($chart, $form, $states));
+        $run = $this->moves->runOf($chart);
+        $story = new FiguresOverTime($states, $run, self::hasRoomToChange($chart, $form, $states));
         $ways = self::ways($chart, $form, $states[0]);
         $moves = $this->moves->ofChart($chart, $figures, $form->isJoined(), $ways);
         if ($states[0]->fractions->isOnScale()) {
@@ -134,7 +135,7 @@ final readonly class TimeCharts
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
             $this->moves->emphasesOf($chart->id),
-            $this->moves->runOf($chart),
+            $run,
         );
     }
 
