@@ -157,7 +157,7 @@ test('what is played was painted beforehand, and is the same picture', async ({ 
   });
   const field = page.getByLabel('Frame', { exact: true });
   await page.keyboard.press('Space');
-  await expect.poll(async () => Number(await field.inputValue()), { intervals: [20] }).toBeGreaterThan(195);
+  await expect.poll(async () => Number(await field.inputValue()), { intervals: [20] }).toBeGreaterThan(240);
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
   const frame = Number(await field.inputValue());
