@@ -34,6 +34,10 @@ let reelNow: Reel | null = null;
 let picture = 0;
 let scaleNow = 0;
 const painted = new Map<number, ImageBitmap>();
+/** the frames that were asked for last */
+let awaited: number[] = [];
+/** How far ahead the worker begins, in frames: further where it comes late, so that what it does is of use. */
+let lead = 1;
 
 function forget(frames: Iterable<number>): void {
   for (const frame of [...frames]) {
@@ -46,8 +50,10 @@ function tell(what: Told): void {
   if (!worker) {
     worker = new Worker(new URL('./paintWorker.ts', import.meta.url), { type: 'module' });
     worker.onmessage = ({ data }: MessageEvent<PaintedFrame>) => {
-      if (data.picture !== picture || data.scale !== scaleNow) {
+      const isWanted = data.picture === picture && data.scale === scaleNow && awaited.includes(data.frame);
+      if (!isWanted) {
         data.image.close();
+        lead = Math.min(MOST, lead + 1);
         return;
       }
       forget([data.frame]);
@@ -75,14 +81,19 @@ export function paintedAhead(reel: Reel, scale: number, playing: Playing): Image
   }
   if (scale !== scaleNow) forget(painted.keys());
   scaleNow = scale;
-  const coming = comingFrames(playing, MOST).filter((frame) => frame >= reel.from && frame <= reel.to);
-  forget([...painted.keys()].filter((frame) => frame !== playing.frame && !coming.includes(frame)));
-  tell({ picture, scale, frames: coming.filter((frame) => !painted.has(frame)) });
-  return painted.get(playing.frame) ?? null;
+  awaited = comingFrames(playing, 2 * MOST).filter((frame) => frame >= reel.from && frame <= reel.to);
+  forget([...painted.keys()].filter((frame) => frame !== playing.frame && !awaited.includes(frame)));
+  const first = Math.round(lead) - 1;
+  const frames = awaited.slice(first, first + MOST);
+  tell({ picture, scale, frames: frames.filter((frame) => !painted.has(frame)) });
+  const ready = painted.get(playing.frame) ?? null;
+  if (ready) lead = Math.max(1, lead - 0.1);
+  return ready;
 }
 
 /** Nothing is played any more. */
 export function leaveAhead(): void {
+  awaited = [];
   forget(painted.keys());
   if (worker && reelNow) worker.postMessage({ picture, scale: scaleNow, frames: [] } satisfies Told);
 }
