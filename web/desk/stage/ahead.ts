@@ -3,6 +3,8 @@ import type { PaintedFrame, Told } from './paintWorker';
 
 /** so many frames are painted before they are shown */
 const MOST = 10;
+/** frames ahead at which the worker begins at the most */
+const FURTHEST = 4;
 
 /** How it is played. */
 export interface Playing {
@@ -53,7 +55,7 @@ function tell(what: Told): void {
       const isWanted = data.picture === picture && data.scale === scaleNow && awaited.includes(data.frame);
       if (!isWanted) {
         data.image.close();
-        lead = Math.min(MOST, lead + 1);
+        lead = Math.min(FURTHEST, lead + 1);
         return;
       }
       forget([data.frame]);
@@ -87,7 +89,7 @@ export function paintedAhead(reel: Reel, scale: number, playing: Playing): Image
   const frames = awaited.slice(first, first + MOST);
   tell({ picture, scale, frames: frames.filter((frame) => !painted.has(frame)) });
   const ready = painted.get(playing.frame) ?? null;
-  if (ready) lead = Math.max(1, lead - 0.1);
+  if (ready) lead = Math.max(1, lead - 0.5);
   return ready;
 }
 
