@@ -143,32 +143,6 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   await expect(page.locator('.proof-word')).toContainText('exact');
 });
 
-test('what is played was painted beforehand, and is the same picture', async ({ page, request }) => {
-  await openDemo(page, request);
-  await goTo(page, 160);
-  await page.evaluate(() => {
-    const { drawImage } = CanvasRenderingContext2D.prototype;
-    const counted = window as unknown as { painted: number };
-    counted.painted = 0;
-    CanvasRenderingContext2D.prototype.drawImage = function (this: CanvasRenderingContext2D, ...all: never[]) {
-      if ((all[0] as object) instanceof ImageBitmap && this.canvas.dataset.reel) counted.painted++;
-      return drawImage.apply(this, all as never);
-    } as typeof drawImage;
-  });
-  const field = page.getByLabel('Frame', { exact: true });
-  await page.keyboard.press('Space');
-  await expect.poll(async () => Number(await field.inputValue()), { intervals: [20] }).toBeGreaterThan(240);
-  await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
-  const frame = Number(await field.inputValue());
-  expect(await page.evaluate(() => (window as unknown as { painted: number }).painted)).toBeGreaterThan(0);
-  await keep(page, 'played');
-  await goTo(page, frame + 40);
-  expect(await changedSince(page, 'played')).toBeGreaterThan(MANY);
-  await goTo(page, frame);
-  await expect.poll(() => changedSince(page, 'played')).toBeLessThan(FEW);
-});
-
 test('the backdrop changes its colour on a beat, and has a lane for it', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await goTo(page, 300);

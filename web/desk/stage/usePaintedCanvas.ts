@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
+import { useCallback, useLayoutEffect, useRef, type RefObject } from 'react';
 import { Painter, type Box, type Reel } from '../../../painter/src';
 import { browserStudio } from '../../common/browserStudio';
 import type { Piece } from '../../piece/document';
@@ -6,7 +6,6 @@ import { keyOfGroups, toldPlace } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { paintedBy } from './stageBoxes';
 import { usePlay } from '../playStore';
-import { leaveAhead, paintedAhead } from './ahead';
 import { blurredAt, useBlurred } from './blurred';
 
 let reelsPainted = 0;
@@ -38,13 +37,6 @@ function told(piece: Piece): unknown {
   ];
 }
 
-/** While it plays, a frame that was painted beforehand; not where a hand has just moved what the reel shows. */
-function readyFrame(reel: Reel, frame: number, scale: number): ImageBitmap | null {
-  const { playing, isHeld, frames, speed, loop } = usePlay.getState();
-  const isAsDrawn = playing && !isHeld && useDesk.getState().saved !== 'waiting';
-  return isAsDrawn ? paintedAhead(reel, scale, { frame, frames, speed, loop }) : null;
-}
-
 /** Keeps a canvas painted. A new reel is painted as soon as it is there, before the rest of the desk follows. */
 export function usePaintedCanvas(
   canvas: RefObject<HTMLCanvasElement | null>,
@@ -59,8 +51,6 @@ export function usePaintedCanvas(
   const come = useBlurred((state) => state.come);
   const blurredWhen = usePlay((state) => (state.playing && state.blurred === 'at rest' ? 'never' : state.blurred));
   const isHeld = usePlay((state) => state.isHeld);
-  const isPlaying = usePlay((state) => state.playing);
-  useEffect(() => (isPlaying ? leaveAhead : undefined), [isPlaying]);
 
   const paint = useCallback(
     (now: Reel | null, at: number, { scale, part }: Sight): void => {
@@ -86,13 +76,7 @@ export function usePaintedCanvas(
       }
       const context = target.getContext('2d');
       if (!context || !painter.current || at < now.from || at > now.to) return;
-      const ready = blurred || untaken || part ? null : readyFrame(now, at, scale);
-      if (ready) {
-        context.setTransform(1, 0, 0, 1, 0, 0);
-        context.globalAlpha = 1;
-        context.clearRect(0, 0, wide, tall);
-        context.drawImage(ready, 0, 0);
-      } else (blurred ?? painter.current).paint(context as never, at, scale, part ?? undefined);
+      (blurred ?? painter.current).paint(context as never, at, scale, part ?? undefined);
       shown.current = look;
       // Counted for those who measure how soon a change is seen.
       if (isNew) target.dataset.reel = String(++reelsPainted);
