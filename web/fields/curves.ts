@@ -11,13 +11,6 @@ export function kindOf(curve: Curve): CurveKind {
   return 'spring' in curve ? 'spring' : 'bounce';
 }
 
-/** Whether a curve may lead past its end, or back behind its beginning. */
-export function runsPast(curve: Curve): boolean {
-  if (typeof curve === 'string') return kindOf(curve) === 'css';
-  if (Array.isArray(curve)) return [curve[1], curve[3]].some((part) => part < 0 || part > 1);
-  return 'settle' in curve ? curve.settle.past > 0 : 'spring' in curve && curve.spring.damping < 1;
-}
-
 /** What a kind of curve begins with, until somebody changes it. */
 export const STARTS: Partial<Record<string, Curve>> = {
   settle: { settle: { past: 0.06, back: 9 } },

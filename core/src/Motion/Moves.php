@@ -27,8 +27,8 @@ final class Moves
     /** what a curve may lead past its end: never a figure, a share or how much can be seen of a thing */
     private const MAY_PASS = ['x', 'y', 'size', 'turn', 'out'];
 
-    /** what passes its figure where it is asked to: what comes or goes, and figures that change */
-    private const PASSES = ['', 'value', 'column'];
+    /** changes of figures, which may pass those that they lead to where they are asked to */
+    private const OF_FIGURES = ['value', 'column'];
 
     /** of a figure, where a move is asked to pass it */
     private const MOST = 2.0;
@@ -165,7 +165,9 @@ final class Moves
     public function ofWhole(Chart $chart): array
     {
         $moves = [];
-        foreach (['entrance' => $chart->entrance, 'exit' => $chart->exit] as $kind => $motion) {
+        [$entrance] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
+        [$exit] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
+        foreach (['entrance' => $entrance, 'exit' => $exit] as $kind => $motion) {
             if ($motion !== null && in_array($motion->manner, ChartMotion::WHOLE, true)) {
                 $moves[] = $this->inOrder($kind, new ChartOrder($motion, [0], [], 0), 0, $chart);
             }
@@ -330,8 +332,16 @@ final class Moves
             $move->pin === null || $beat === null ? null : $this->beats->named($move->pin),
             $move->manner,
             $this->clock,
-            $move->isPassing && in_array($move->change->property ?? '', self::PASSES, true) ? self::MOST : 1.0,
+            self::passes($move) ? self::MOST : 1.0,
         );
+    }
+
+    /** Marks that come or go and figures that change may pass; no word, and no label, is there more than it is. */
+    private static function passes(Move $move): bool
+    {
+        return $move->isPassing && ($move->change === null
+            ? $move->figure !== null && !$move->isOfLabel
+            : in_array($move->change->property, self::OF_FIGURES, true));
     }
 
     /**

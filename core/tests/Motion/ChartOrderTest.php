@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Motion;
 
+use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Motion\Bezier;
+use Lupine\Core\Piece\Piece;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -37,6 +39,38 @@ final class ChartOrderTest extends TestCase
         self::assertSame([1.25, 640, 512], $furthest(['passes' => true], 'columns'));
         self::assertSame([1.25, 51, 41], $furthest(['passes' => true], 'donut'), 'in percent');
         self::assertSame([1.0, 41, 41], $furthest(['passes' => true], 'strip'), 'a strip ends where it ends');
+    }
+
+    public function testWordsAndLabelsAreNeverThereMoreThanTheyAre(): void
+    {
+        $move = ['kind' => 'entrance', 'begin' => 5, 'pin' => null, 'frames' => 40, 'curve' => self::FAR,
+            'opens' => 'forward', 'passes' => true];
+        $drawing = Sample::draw(Sample::piece(changes: [
+            'charts.0.words.labels.show' => 'beside',
+            'moves' => [
+                [...$move, 'id' => 'm1', 'target' => ['words' => 'title']],
+                [...$move, 'id' => 'm2', 'target' => ['chart' => 'chart1', 'figure' => 'r1', 'part' => 'label']],
+            ],
+        ]));
+        foreach (Reel::of($drawing)['tracks'] as $track) {
+            self::assertLessThanOrEqual(1, $track['property'] === 'opacity' ? max($track['values']) : 1);
+        }
+    }
+
+    public function testAChartThatSharesAnOrderBendsWithIt(): void
+    {
+        $document = Sample::document(form: 'strip');
+        $document['charts'][0]['entrance'] = [...self::TOGETHER, 'curve' => 'linear', 'manner' => 'bend'];
+        $document['charts'][1] = [...$document['charts'][0], 'id' => 'chart2',
+            'entrance' => [...self::TOGETHER, 'with' => 'chart1', 'joins' => 'together']];
+        $timings = Sample::draw(Piece::fromDocument($document, Forms::shipped()))->timings;
+        foreach (['chart1', 'chart2'] as $id) {
+            self::assertSame(
+                [1.0, 0.5, 0.0],
+                array_map(static fn (int $at): float => $timings[$id]->settingsAt($at)->number('bend'), [5, 25, 45]),
+                $id,
+            );
+        }
     }
 
     public function testOneCourseGoesOverTheWholeChart(): void

@@ -1,7 +1,7 @@
 import { useState, type ComponentProps } from 'react';
 import { CurveField } from '../../fields/CurveField';
 import { Switch } from '../../fields/Choice';
-import { kindOf, runsPast } from '../../fields/curves';
+import { kindOf } from '../../fields/curves';
 import { useDesk } from '../deskStore';
 
 type Props = Omit<ComponentProps<typeof CurveField>, 'kept'> & {
@@ -12,6 +12,7 @@ type Props = Omit<ComponentProps<typeof CurveField>, 'kept'> & {
 
 /** The curve of a move, with those that are kept with the piece; one of one’s own can be kept under a name. */
 export function MoveCurve({ passes, onPasses, ...props }: Props) {
+  const runsPast = props.course.some((part) => part < 0 || part > 1);
   const edit = useDesk((state) => state.edit);
   const kept = useDesk((state) => state.document?.curves) ?? [];
   const [name, setName] = useState<string | null>(null);
@@ -24,11 +25,11 @@ export function MoveCurve({ passes, onPasses, ...props }: Props) {
   return (
     <>
       <CurveField {...props} kept={kept} />
-      {runsPast(props.value) && (
+      {runsPast && (
         <>
           {onPasses && <Switch label="past the figure, too" value={passes ?? false} onChange={onPasses} />}
           <p className="hint">
-            {passes
+            {passes && onPasses
               ? 'The part runs past its figure and its reading with it, and both come back to it.'
               : 'A size runs past its end; a reading and a sweep stop at their figure.'}
           </p>

@@ -162,9 +162,11 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
   const canBend = properties?.chart.some(({ name }) => name === 'form.bend') ?? false;
   const isWhole = motion.manner === 'bend';
   const isDrawnOn = sheet?.charts[chart.id]?.isDrawnOn ?? false;
-  const follower = sheet?.charts[chart.id]?.figures
+  const followers = (sheet?.charts[chart.id]?.figures ?? [])
     .map((figure) => figure[kind])
-    .find((move) => move && move.id === null);
+    .filter((move) => move !== null && move.id === null);
+  // Of one course over all of them, only what is last can lead past its end.
+  const follower = followers.find((move) => move?.curvePoints.some((part) => part > 1)) ?? followers[0];
   return (
     <>
       {!isWhole && (
