@@ -46,13 +46,19 @@ if ($rate <= 0 || $library->espeak_SetVoiceByName($asked['speaker']) !== 0) {
 }
 $library->espeak_SetParameter(PACE, $asked['pace'], 0);
 
-/** @return array{string, list<array{int, int, int}>} the samples, and of each event its kind, character and sample */
-$synthesise = static function (string $text) use ($library): array {
-    $samples = '';
+// Samples are gathered in a file, so that a long text takes no more memory than a short one.
+$gathered = tmpfile();
+
+/** @return array{int, list<array{int, int, int}>} how many samples, and of each event its kind, character and sample */
+$synthesise = static function (string $text) use ($library, $gathered): array {
+    ftruncate($gathered, 0);
+    rewind($gathered);
+    $samples = 0;
     $events = [];
-    $library->espeak_SetSynthCallback(static function ($wave, $count, $event) use (&$samples, &$events): int {
+    $library->espeak_SetSynthCallback(static function ($wave, $count, $event) use (&$samples, &$events, $gathered): int {
         if ($wave !== null && $count > 0) {
-            $samples .= FFI::string(FFI::cast('char*', $wave), $count * 2);
+            $samples += $count;
+            fwrite($gathered, FFI::string(FFI::cast('char*', $wave), $count * 2));
         }
         for ($index = 0; $event[$index]->type !== 0; ++$index) {
             $events[] = [$event[$index]->type, $event[$index]->text_position, $event[$index]->sample];
@@ -116,7 +122,7 @@ $speak = static function (array $words) use ($synthesise, $rate): array {
             $glue[$index] = "\u{a0}";
         }
     }
-    $length = (strlen($samples) / 2 / $rate) * 1000;
+    $length = ($samples / $rate) * 1000;
     $said = [];
     $before = 0.0;
     foreach (array_keys($words) as $index) {
@@ -138,7 +144,11 @@ $at = 0;
 $lines = [];
 foreach ($asked['lines'] as $words) {
     [$samples, $said] = $speak($words);
-    fwrite($out, $samples);
-    $lines[] = ['from' => $at, 'to' => $at += intdiv(strlen($samples), 2), 'words' => $said];
+    rewind($gathered);
+    if (stream_copy_to_stream($gathered, $out) !== 2 * $samples) {
+        fwrite(STDERR, 'The disk is full, so the voice could not be kept.');
+        exit(1);
+    }
+    $lines[] = ['from' => $at, 'to' => $at += $samples, 'words' => $said];
 }
 echo json_encode(['rate' => $rate, 'lines' => $lines], JSON_THROW_ON_ERROR);

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Disk;
 
-/** Whether it was the disk that was full: each layer says so in its own words. */
-final class FullDisk
+/** The disk was full. Each layer says so in its own words; here they are known by them. */
+final class FullDisk extends \RuntimeException
 {
     public const SENTENCE = 'The disk is full, so this could not be kept. What was saved before is safe. Make room on the disk of Lupine’s data folder, then try again.';
 
     private const SIGNS = '/disk is full|no space left|ENOSPC|disk quota|quota exceeded/i';
+
+    public function __construct()
+    {
+        parent::__construct(self::SENTENCE);
+    }
 
     public static function isReasonOf(\Throwable $error): bool
     {

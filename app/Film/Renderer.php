@@ -58,7 +58,7 @@ final readonly class Renderer
             $isFrames = $order->kind === FilmKind::Zip;
             $frames = $folder.'/frames';
             if ($isFrames && !@mkdir($frames)) {
-                throw new FilmFailed(FullDisk::SENTENCE);
+                throw new FullDisk();
             }
             $isFinished = $this->run([
                 'film.js',
@@ -86,12 +86,12 @@ final readonly class Renderer
     private static function keepReels(iterable $reels, string $folder, \Closure $progress): bool
     {
         if (!@mkdir($folder)) {
-            throw new FilmFailed(FullDisk::SENTENCE);
+            throw new FullDisk();
         }
         $number = 0;
         foreach ($reels as $reel) {
             if (@file_put_contents(sprintf('%s/%06d.json', $folder, $number++), $reel) !== strlen($reel)) {
-                throw new FilmFailed(FullDisk::SENTENCE);
+                throw new FullDisk();
             }
             if (!$progress(null)) {
                 return false;
@@ -174,15 +174,15 @@ final readonly class Renderer
             $zip->setCompressionName(basename($file), \ZipArchive::CM_STORE);
         }
         if (!$zip->close()) {
-            throw new FilmFailed(FullDisk::SENTENCE);
+            throw new FullDisk();
         }
     }
 
-    private static function reason(Process $process): FilmFailed|RendererLost
+    private static function reason(Process $process): FilmFailed|RendererLost|FullDisk
     {
         $said = mb_strimwidth(trim($process->getErrorOutput()), 0, 600, '…');
         if (FullDisk::isSaidIn($said)) {
-            return new FilmFailed(FullDisk::SENTENCE);
+            return new FullDisk();
         }
         $status = (int) $process->getExitCode();
         if ($process->hasBeenSignaled() || $status > self::SIGNALLED || $status === self::MAY_PASS) {

@@ -21,7 +21,7 @@ final class Refusal
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([LupineException::class]);
+        $exceptions->dontReport([LupineException::class, FullDisk::class]);
         $exceptions->render(
             static fn (LupineException $error): JsonResponse => self::answer(
                 $error->getMessage(),
@@ -48,7 +48,11 @@ final class Refusal
                 'rowId' => $rowId,
             ],
             $status,
-            $status === 503 ? ['Retry-After' => '1'] : [],
+            match ($status) {
+                429 => ['Retry-After' => '10'],
+                503 => ['Retry-After' => '1'],
+                default => [],
+            },
             JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }

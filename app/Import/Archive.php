@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use Lupine\Core\Import\GridBuilder;
 use Lupine\Core\Import\UnreadableFile;
 
 /** A zipped file of a spreadsheet, looked at before anything of it is unpacked. */
 final readonly class Archive
 {
     /** bytes that all of it may be, unpacked; what one entry may be, as a multiple of its packed size */
-    private const MOST_BYTES = 400_000_000;
+    private const MOST_BYTES = 200_000_000;
     private const MOST_PACKED = 250;
     private const MOST_ENTRIES = 5000;
+
+    private const BEGINNING = 100_000;
+
+    /** tags of one entry, ten for each cell; and remarks, which no spreadsheet writes */
+    private const MOST_TAGS = 10 * GridBuilder::MOST_CELLS;
+    private const MOST_REMARKS = 10_000;
+    private const CHUNK = 262_144;
 
     /** packed bytes below which nothing can grow to be a danger */
     private const SMALL = 200_000;
@@ -74,21 +82,63 @@ final readonly class Archive
         return $this->zip->locateName($entry) !== false;
     }
 
-    public function text(string $entry): string
+    /** The beginning of an entry, as far as what it says is looked for there. */
+    public function beginning(string $entry): string
     {
-        return $this->has($entry) ? (string) $this->zip->getFromName($entry) : '';
+        return $this->has($entry) ? (string) $this->zip->getFromName($entry, self::BEGINNING) : '';
     }
 
     /** @throws UnreadableFile where there is no such entry */
-    public function xml(string $entry): \XMLReader
+    public function part(string $entry): Part
     {
+        $this->lookThrough($entry);
         $reader = new \XMLReader();
         $address = 'zip://'.$this->path.'#'.$entry;
+        // A file's own errors are looked at, not printed.
+        libxml_use_internal_errors(true);
+        libxml_clear_errors();
         if (!$this->has($entry) || @$reader->open($address, null, LIBXML_NONET | LIBXML_COMPACT) !== true) {
             throw $this->broken($entry);
         }
 
-        return $reader;
+        return new Part($reader, $this, $entry);
+    }
+
+    /**
+     * Counts what an entry is made of before it is taken apart, which costs a hundred times as much.
+     *
+     * @throws UnreadableFile where it is more than a table has, or no XML as spreadsheets write it
+     */
+    private function lookThrough(string $entry): void
+    {
+        $stream = $this->has($entry) ? $this->zip->getStream($entry) : false;
+        if ($stream === false) {
+            throw $this->broken($entry);
+        }
+        $tags = $remarks = 0;
+        while (($chunk = (string) @fread($stream, self::CHUNK)) !== '') {
+            $tags += substr_count($chunk, '<');
+            $remarks += substr_count($chunk, '<!');
+            if (str_contains($chunk, "\0")) {
+                throw $this->broken($entry);
+            }
+            if ($tags > self::MOST_TAGS || $remarks > self::MOST_REMARKS) {
+                throw GridBuilder::tooLarge($this->name);
+            }
+        }
+        fclose($stream);
+    }
+
+    public function tooManySheets(): UnreadableFile
+    {
+        return new UnreadableFile(
+            sprintf(
+                '“%s” has more than %s sheets, the limit. Keep the one that the chart shows, and save it alone.',
+                $this->name,
+                number_format(Book::MOST_SHEETS),
+            ),
+            $this->name,
+        );
     }
 
     public function broken(string $entry): UnreadableFile
@@ -97,7 +147,7 @@ final readonly class Archive
             sprintf(
                 '“%s” is broken: “%s” in it cannot be read. Open it in a spreadsheet and save it again.',
                 $this->name,
-                $entry,
+                mb_strimwidth(mb_scrub($entry), 0, 80, '…'),
             ),
             $this->name,
         );

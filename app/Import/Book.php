@@ -10,11 +10,8 @@ use Lupine\Core\Import\UnreadableFile;
 /** A file with one sheet or several. */
 interface Book
 {
-    /** rows of a sheet that are kept: figures, or figures times moments */
-    public const MOST_ROWS = 40_000;
-
-    /** columns of a sheet that are kept */
-    public const MOST_COLUMNS = 300;
+    /** sheets beyond which a file is no table's */
+    public const MOST_SHEETS = 1000;
 
     /** @return non-empty-list<array{name: string, isHidden: bool}> */
     public function sheets(): array;

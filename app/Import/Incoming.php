@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use Illuminate\Filesystem\Filesystem;
-use Lupine\Core\Figures\NumberStyle;
+use App\Disk\FullDisk;
+use App\Disk\Kept;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\Grid;
 use Lupine\Core\Import\Taken;
 use Lupine\Core\Import\Taking;
 use Lupine\Core\Import\UnreadableFile;
 use Lupine\Core\Piece\Field;
-use Lupine\Core\Piece\PlainText;
 
 /** Files with tables that are being looked at: kept for a day, so that another sheet costs no upload. */
 final readonly class Incoming
@@ -20,90 +19,83 @@ final readonly class Incoming
     /** hours after which nobody comes back to a file */
     public const HOURS = 24;
 
+    private const BOOK = '.book';
     private const GONE = 'This file is not here any more; it is kept for a day. Drop it again.';
 
-    public function __construct(private Filesystem $files, private string $folder)
+    public function __construct(private Kept $kept, private Reader $reader)
     {
     }
 
     /**
+     * @param string $name that the file had
+     *
      * @return string what the file is asked for by
      *
      * @throws UnreadableFile where it is no table
+     * @throws FullDisk
      */
     public function keep(string $bytes, string $name): string
     {
-        $this->files->ensureDirectoryExists($this->folder);
         $id = hash('sha256', $name."\n".$bytes);
-        $path = $this->path($id);
-        if (!is_file($path) && $this->files->put($path, $bytes, true) === false) {
-            throw new \RuntimeException('The file could not be written; the disk is full.');
+        if ($this->kept->find($id, self::BOOK) !== null) {
+            return $id;
         }
-        $this->files->put($path.'.name', $name, true);
+        $path = $this->kept->room($id);
         try {
-            IncomingFile::open($path, $name);
-        } catch (UnreadableFile $reason) {
-            $this->files->delete([$path, $path.'.name']);
+            self::write($path, $bytes);
+            $read = $this->reader->read($path, $name, null);
+            self::write($path.self::BOOK, json_encode(
+                ['name' => $name, ...$read],
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            ));
+        } catch (\Throwable $reason) {
+            $this->kept->drop($id, ['', self::BOOK]);
             throw $reason;
         }
 
         return $id;
     }
 
+    /** @throws UnreadableFile */
     public function name(string $id): string
     {
-        return $this->has($id)
-            ? (string) file_get_contents($this->path($id).'.name')
-            : throw new UnreadableFile(self::GONE);
+        return $this->book($id)['name'];
     }
 
-    /** @throws UnreadableFile */
-    public function book(string $id): Book
+    /**
+     * @return list<array{name: string, isHidden: bool}>
+     *
+     * @throws UnreadableFile
+     */
+    public function sheets(string $id): array
     {
-        return IncomingFile::open($this->path($id), $this->name($id));
+        return $this->book($id)['sheets'];
     }
 
-    /** @throws UnreadableFile */
+    /**
+     * The first sheet that is shown and has a table; where none has, the first.
+     *
+     * @throws UnreadableFile
+     */
+    public function firstSheet(string $id): int
+    {
+        return $this->book($id)['sheet'];
+    }
+
+    /**
+     * @throws UnreadableFile
+     * @throws FullDisk
+     */
     public function grid(string $id, int $sheet): Grid
     {
-        $kept = $this->path($id).'.'.$sheet.'.json';
-        if (is_file($kept)) {
-            /**
-             * @var array{
-             *     name: string,
-             *     rows: list<list<string>>,
-             *     style: string|null,
-             *     hiddenRows: list<int>,
-             *     hiddenColumns: list<int>,
-             *     remarks: list<string>,
-             *     rowsInAll: int
-             * }|null $read
-             */
-            $read = json_decode((string) file_get_contents($kept), true);
-            if ($read !== null) {
-                return new Grid(
-                    $read['name'],
-                    $read['rows'],
-                    $read['style'] === null ? null : NumberStyle::from($read['style']),
-                    $read['hiddenRows'],
-                    $read['hiddenColumns'],
-                    $read['remarks'],
-                    $read['rowsInAll'],
-                );
-            }
+        $path = $this->kept->find($id) ?? throw new UnreadableFile(self::GONE, 'file');
+        $grid = KeptGrid::read($path, $sheet);
+        if ($grid === null) {
+            $this->reader->read($path, $this->name($id), $sheet);
+            $grid = KeptGrid::read($path, $sheet);
         }
-        $book = $this->book($id);
-        if (!isset($book->sheets()[$sheet])) {
-            throw new UnreadableFile(sprintf('“%s” has no sheet %d.', $this->name($id), $sheet + 1));
-        }
-        $grid = $this->writable($book->grid($sheet));
-        $this->files->put(
-            $kept,
-            json_encode($grid, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
-            true,
-        );
 
-        return $grid;
+        return $grid ?? throw new UnreadableFile(self::GONE, 'file');
     }
 
     /** The table that an import speaks of: `file`, `sheet` and what was decided. */
@@ -116,30 +108,18 @@ final readonly class Incoming
         );
     }
 
-    private function has(string $id): bool
+    /** @return array{name: string, sheets: list<array{name: string, isHidden: bool}>, sheet: int} */
+    private function book(string $id): array
     {
-        return preg_match('/^[a-f0-9]{64}$/D', $id) === 1 && is_file($this->path($id));
+        $path = $this->kept->find($id, self::BOOK) ?? throw new UnreadableFile(self::GONE, 'file');
+
+        return json_decode((string) file_get_contents($path), true, 8, JSON_THROW_ON_ERROR);
     }
 
-    private function path(string $id): string
+    private static function write(string $path, string $bytes): void
     {
-        return $this->folder.'/'.$id;
-    }
-
-    /** What cannot stand in a piece is taken out once, here. */
-    private function writable(Grid $grid): Grid
-    {
-        return new Grid(
-            PlainText::writable($grid->name),
-            array_map(
-                static fn (array $row): array => array_map(PlainText::writable(...), $row),
-                $grid->rows,
-            ),
-            $grid->style,
-            $grid->hiddenRows,
-            $grid->hiddenColumns,
-            $grid->remarks,
-            $grid->rowsInAll,
-        );
+        if (@file_put_contents($path, $bytes, LOCK_EX) !== strlen($bytes)) {
+            throw new FullDisk();
+        }
     }
 }

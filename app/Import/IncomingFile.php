@@ -32,14 +32,7 @@ final readonly class IncomingFile
             throw new UnreadableFile(sprintf('“%s” is empty.', $name), $name);
         }
         if ($size > self::MOST_BYTES) {
-            throw new UnreadableFile(
-                sprintf(
-                    '“%s” is %.1f MB; up to 10 MB are read. Keep the sheet that the chart shows, and save it alone.',
-                    $name,
-                    $size / 1e6,
-                ),
-                $name,
-            );
+            throw self::tooLarge($size, $name);
         }
         $begin = (string) file_get_contents($path, false, null, 0, 8);
         if (str_starts_with($begin, "PK\x03\x04")) {
@@ -57,12 +50,24 @@ final readonly class IncomingFile
         return new Texts(self::grids((string) file_get_contents($path), $name));
     }
 
+    public static function tooLarge(int $bytes, string $name): UnreadableFile
+    {
+        return new UnreadableFile(
+            sprintf(
+                '“%s” is %.1f MB; up to 10 MB are read. Keep the sheet that the chart shows, and save it alone.',
+                $name,
+                $bytes / 1e6,
+            ),
+            $name,
+        );
+    }
+
     private static function zipped(Archive $archive): Book
     {
         return match (true) {
             $archive->has('xl/workbook.xml') => new Xlsx($archive),
             $archive->has('content.xml')
-                && str_contains($archive->text('mimetype'), 'opendocument.spreadsheet') => new Ods($archive),
+                && str_contains($archive->beginning('mimetype'), 'opendocument.spreadsheet') => new Ods($archive),
             default => throw new UnreadableFile(
                 sprintf('“%s” is no spreadsheet that is known here. XLSX, ODS, CSV, TSV and JSON are.', $archive->name),
                 $archive->name,
@@ -83,8 +88,8 @@ final readonly class IncomingFile
         $title = pathinfo($name, PATHINFO_FILENAME);
 
         return preg_match('/^\s*[\[{]/', $text) === 1
-            ? JsonTable::grids($text, $name, Book::MOST_ROWS)
-            : [TableText::grid($text, $title, Book::MOST_ROWS)];
+            ? JsonTable::grids($text, $name)
+            : [TableText::grid($text, $title)];
     }
 
     /** UTF-8 and UTF-16 are told by their marks; what is no UTF-8 is taken for the old encoding of the West. */

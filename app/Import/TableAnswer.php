@@ -28,9 +28,6 @@ final readonly class TableAnswer
     private const COLUMNS = 40;
     private const SIGNS = 60;
 
-    /** sheets that are looked through for one with a table */
-    private const LOOKED_THROUGH = 12;
-
     public function __construct(private FormChoices $choices, private Incoming $incoming)
     {
     }
@@ -49,7 +46,7 @@ final readonly class TableAnswer
             'file' => $id,
             'name' => $this->incoming->name($id),
             'sheet' => $sheet,
-            'sheets' => $this->incoming->book($id)->sheets(),
+            'sheets' => $this->incoming->sheets($id),
             'grid' => self::shown($grid),
         ];
         try {
@@ -60,25 +57,6 @@ final readonly class TableAnswer
             // The sheet is shown all the same: another heading or another column may make a table of it.
             return self::response([...$answer, 'problem' => $reason->getMessage()]);
         }
-    }
-
-    /** The first sheet that is not hidden and has a table; where none has, the first. */
-    public function firstSheet(string $id): int
-    {
-        foreach (array_slice($this->incoming->book($id)->sheets(), 0, self::LOOKED_THROUGH) as $number => $sheet) {
-            if ($sheet['isHidden']) {
-                continue;
-            }
-            try {
-                Taking::from($this->incoming->grid($id, $number));
-
-                return $number;
-            } catch (ImpossibleFigures) {
-                continue;
-            }
-        }
-
-        return 0;
     }
 
     /** @return array<string, mixed> */
@@ -155,7 +133,8 @@ final readonly class TableAnswer
 
         return [
             'rows' => $rows,
-            'rowsInAll' => max($grid->rowsInAll, count($grid->rows)),
+            'rowCount' => count($grid->rows),
+            'isCut' => $grid->isCut,
             'width' => $grid->width,
             'columns' => array_map(Grid::letters(...), range(0, max(0, min($grid->width, self::COLUMNS) - 1))),
             'hiddenRows' => $grid->hiddenRows,

@@ -16,7 +16,9 @@ final readonly class Texts implements Book
 
     public function sheets(): array
     {
-        return array_map(static fn (Grid $grid): array => ['name' => $grid->name, 'isHidden' => false], $this->grids);
+        $sheets = array_slice($this->grids, 0, self::MOST_SHEETS);
+
+        return array_map(static fn (Grid $grid): array => ['name' => $grid->name, 'isHidden' => false], $sheets);
     }
 
     public function grid(int $sheet): Grid

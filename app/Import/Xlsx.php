@@ -6,7 +6,10 @@ namespace App\Import;
 
 use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Import\Grid;
+use Lupine\Core\Import\GridBuilder;
+use Lupine\Core\Import\SheetName;
 use Lupine\Core\Import\SheetNumber;
+use Lupine\Core\Import\UnreadableFile;
 
 /**
  * Reads XLSX (ECMA-376 part 1) as a stream, row by row, so that memory is that of the rows which are kept. Values of
@@ -16,7 +19,18 @@ final class Xlsx implements Book
 {
     private const STRINGS = 'xl/sharedStrings.xml';
     private const TEXTS = [\XMLReader::TEXT, \XMLReader::CDATA, \XMLReader::SIGNIFICANT_WHITESPACE];
+
+    /** formats of cells that a book can have, and signs of one. Source: limits of spreadsheets, common practice, no source */
+    private const MOST_FORMATS = 65_500;
+    private const LONGEST_FORMAT = 255;
+
+    /** joined cells that are looked at */
+    private const MOST_JOINED = 20_000;
+
     private const RELATION = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+
+    /** a cell's name, such as `C5`: three letters reach further than any sheet */
+    private const CELL = '/^([A-Z]{1,3})(\d{1,7})$/D';
 
     /** formats that have a number and no text of their own in the file: those of days, and of percentages (18.8.30) */
     private const BUILT_IN = [
@@ -31,10 +45,13 @@ final class Xlsx implements Book
 
     private bool $since1904 = false;
 
-    /** @var list<string> formats by the style of a cell */
+    /** @var list<string> formats by the style of a cell; empty where its numbers are shown as they are */
     private array $formats = [];
 
-    /** @throws \Lupine\Core\Import\UnreadableFile */
+    /** @var array<string, int> indices by letters: a large file asks for the same ones a million times */
+    private array $columns = [];
+
+    /** @throws UnreadableFile */
     public function __construct(private readonly Archive $archive)
     {
         $this->readBook();
@@ -51,66 +68,66 @@ final class Xlsx implements Book
 
     public function grid(int $sheet): Grid
     {
-        $entry = $this->sheets[$sheet]['entry'];
-        $xml = $this->archive->xml($entry);
-        $rows = $hiddenRows = $hiddenColumns = $merged = $indices = [];
-        $last = -1;
+        $part = $this->archive->part($this->sheets[$sheet]['entry']);
+        $xml = $part->xml;
+        $grid = new GridBuilder($this->archive->name);
+        $joined = $named = [];
+        $row = -1;
         $withoutValue = 0;
-        try {
-            while ($xml->read()) {
-                if ($xml->nodeType !== \XMLReader::ELEMENT) {
-                    continue;
-                }
-                if ($xml->localName === 'col' && self::isYes($xml->getAttribute('hidden'))) {
-                    $to = min((int) $xml->getAttribute('max'), self::MOST_COLUMNS);
-                    array_push($hiddenColumns, ...range((int) $xml->getAttribute('min') - 1, max(0, $to - 1)));
-                } elseif ($xml->localName === 'row') {
-                    $last = $xml->getAttribute('r') === null ? $last + 1 : (int) $xml->getAttribute('r') - 1;
-                    if ($last >= self::MOST_ROWS) {
-                        $last = $this->rowsTold($entry) ?? $last;
-                        break;
-                    }
-                    if (self::isYes($xml->getAttribute('hidden'))) {
-                        $hiddenRows[] = $last;
-                    }
-                    $rows[$last] = $xml->isEmptyElement ? [] : $this->row($xml, $last, $indices, $withoutValue);
-                } elseif ($xml->localName === 'mergeCell') {
-                    $merged[] = (string) $xml->getAttribute('ref');
-                }
+        while (!$grid->isFull() && $part->read()) {
+            if ($xml->nodeType !== \XMLReader::ELEMENT) {
+                continue;
             }
-        } catch (\ErrorException) {
-            throw $this->archive->broken($entry);
-        } finally {
-            $xml->close();
+            if ($xml->localName === 'col' && $part->isOn('hidden')) {
+                $grid->hideColumns($part->count('min', 1) - 1, $part->count('max', 1) - 1);
+            } elseif ($xml->localName === 'row') {
+                $row = $xml->getAttribute('r') === null ? $row + 1 : $part->count('r', 0) - 1;
+                if ($row < 0) {
+                    throw $part->broken();
+                }
+                if ($part->isOn('hidden')) {
+                    $grid->hideRow($row);
+                }
+                if (!$xml->isEmptyElement) {
+                    $cells = $this->row($part, $row, $named, $withoutValue);
+                    $grid->put($row, $cells);
+                }
+            } elseif ($xml->localName === 'mergeCell' && count($joined) < self::MOST_JOINED) {
+                $joined[] = (string) $xml->getAttribute('ref');
+            }
         }
-        $this->fillStrings($rows, $indices);
-        Merged::fill($rows, $merged);
+        $part->close();
+        $this->putStrings($grid, $named);
+        foreach ($joined as $range) {
+            $corners = array_map(self::place(...), explode(':', $range, 3));
+            if (count($corners) === 2 && $corners[0] !== null && $corners[1] !== null) {
+                [[$top, $left], [$bottom, $right]] = $corners;
+                $grid->spread($top, $left, $bottom - $top + 1, $right - $left + 1);
+            }
+        }
 
-        return new Grid(
+        return $grid->grid(
             $this->sheets[$sheet]['name'],
-            Rows::filled($rows),
             NumberStyle::DecimalPoint,
-            $hiddenRows,
-            $hiddenColumns,
             $withoutValue === 0 ? [] : [sprintf(
                 '%d formulas of which no value is stored. Open the file in a spreadsheet and save it, and they have one.',
                 $withoutValue,
             )],
-            $last + 1,
         );
     }
 
     /**
-     * @param list<array{int, int, int}> $indices row, column and number of texts that stand elsewhere in the file
+     * @param array<int, array<int, int>> $named numbers of texts that stand elsewhere in the file, by row and column
      *
      * @return array<int, string>
      */
-    private function row(\XMLReader $xml, int $row, array &$indices, int &$withoutValue): array
+    private function row(Part $part, int $row, array &$named, int &$withoutValue): array
     {
+        $xml = $part->xml;
         $cells = [];
         $depth = $xml->depth;
         $column = -1;
-        while ($xml->read()) {
+        while ($part->read()) {
             $type = $xml->nodeType;
             if ($type === \XMLReader::END_ELEMENT && $xml->depth <= $depth) {
                 break;
@@ -119,35 +136,40 @@ final class Xlsx implements Book
                 continue;
             }
             $place = $xml->getAttribute('r');
-            $column = $place === null ? $column + 1 : self::column($place);
-            if ($column >= self::MOST_COLUMNS || $xml->isEmptyElement) {
+            $column = $place === null ? $column + 1 : $this->column($place) ?? throw $part->broken();
+            if ($column > GridBuilder::MOST_COLUMNS || $xml->isEmptyElement) {
+                // One more than is kept is kept, so that it can be said that there are more.
+                $column = min($column, GridBuilder::MOST_COLUMNS);
                 continue;
             }
             $kind = $xml->getAttribute('t') ?? 'n';
-            $style = (int) $xml->getAttribute('s');
-            [$value, $isFormula] = self::value($xml);
-            if ($kind === 's' && $value !== null) {
-                $indices[] = [$row, $column, (int) $value];
-                continue;
-            }
+            $style = $xml->getAttribute('s');
+            [$value, $isFormula] = self::value($part);
             if ($value === null) {
                 $withoutValue += $isFormula ? 1 : 0;
                 continue;
             }
-            $cells[$column] = $this->text($kind, $value, $this->formats[$style] ?? '');
+            if ($kind === 's') {
+                // Held apart until the texts are read; the cell is there meanwhile, so that its row is counted.
+                $named[$row][$column] = preg_match('/^\d{1,9}$/D', $value) === 1 ? (int) $value : -1;
+                $cells[$column] = '';
+                continue;
+            }
+            $cells[$column] = $this->text($kind, $value, $style === null ? '' : $this->formats[(int) $style] ?? '');
         }
 
         return $cells;
     }
 
     /** @return array{string|null, bool} what a cell holds, and whether it is a formula */
-    private static function value(\XMLReader $xml): array
+    private static function value(Part $part): array
     {
+        $xml = $part->xml;
         $value = null;
         $isFormula = false;
         $depth = $xml->depth;
         $in = '';
-        while ($xml->read()) {
+        while ($part->read()) {
             // Asked for once, and depth only where it may end: a large file has millions of nodes.
             $type = $xml->nodeType;
             if ($type === \XMLReader::ELEMENT) {
@@ -170,7 +192,7 @@ final class Xlsx implements Book
         return match ($kind) {
             'b' => $value === '1' ? 'true' : 'false',
             'd' => substr($value, 0, 10),
-            'n' => SheetNumber::isDate($format) && is_numeric($value)
+            'n' => $format !== '' && SheetNumber::isDate($format) && is_numeric($value)
                 ? SheetNumber::day((float) $value, $format, $this->since1904)
                 : SheetNumber::text($value, $format),
             default => $value,
@@ -178,50 +200,56 @@ final class Xlsx implements Book
     }
 
     /**
-     * @param array<int, array<int, string>> $rows
-     * @param list<array{int, int, int}> $indices
+     * Texts of the whole book, put where the sheet names them. Only those that it names are held.
+     *
+     * @param array<int, array<int, int>> $named by row and column
      */
-    private function fillStrings(array &$rows, array $indices): void
+    private function putStrings(GridBuilder $grid, array $named): void
     {
-        if ($indices === []) {
+        if ($named === []) {
             return;
         }
-        $wanted = array_fill_keys(array_column($indices, 2), '');
-        $xml = $this->archive->xml(self::STRINGS);
+        $wanted = [];
+        foreach ($named as $cells) {
+            $wanted += array_fill_keys($cells, '');
+        }
+        $part = $this->archive->part(self::STRINGS);
+        $xml = $part->xml;
         $number = -1;
         $text = $in = '';
-        try {
-            while ($xml->read()) {
-                if ($xml->nodeType === \XMLReader::ELEMENT) {
-                    $in = $xml->localName === 'rPh' ? 'rPh' : ($in === 'rPh' ? $in : $xml->localName);
-                    if ($xml->localName === 'si') {
-                        ++$number;
-                        [$text, $in] = ['', 'si'];
-                    }
-                } elseif ($xml->nodeType === \XMLReader::END_ELEMENT) {
-                    if ($xml->localName === 'si' && isset($wanted[$number])) {
-                        $wanted[$number] = $text;
-                    }
-                    $in = $xml->localName === 'rPh' ? 'si' : $in;
-                } elseif ($in === 't') {
-                    $text .= $xml->value;
+        $isWanted = false;
+        while ($part->read()) {
+            $type = $xml->nodeType;
+            if ($type === \XMLReader::ELEMENT) {
+                $in = $xml->localName === 'rPh' ? 'rPh' : ($in === 'rPh' ? $in : $xml->localName);
+                if ($xml->localName === 'si') {
+                    $isWanted = isset($wanted[++$number]);
+                    [$text, $in] = ['', 'si'];
                 }
+            } elseif ($type === \XMLReader::END_ELEMENT) {
+                if ($isWanted && $xml->localName === 'si') {
+                    $wanted[$number] = $text;
+                }
+                $in = $xml->localName === 'rPh' ? 'si' : $in;
+            } elseif ($isWanted && $in === 't') {
+                $text .= $xml->value;
             }
-        } catch (\ErrorException) {
-            throw $this->archive->broken(self::STRINGS);
-        } finally {
-            $xml->close();
         }
-        foreach ($indices as [$row, $column, $index]) {
-            $rows[$row][$column] = $wanted[$index];
+        $part->close();
+        foreach ($named as $row => $cells) {
+            foreach ($cells as $column => $index) {
+                $cells[$column] = $wanted[$index];
+            }
+            $grid->fill($row, $cells);
         }
     }
 
     private function readBook(): void
     {
         $targets = [];
-        $xml = $this->archive->xml('xl/_rels/workbook.xml.rels');
-        while ($xml->read()) {
+        $part = $this->archive->part('xl/_rels/workbook.xml.rels');
+        $xml = $part->xml;
+        while (count($targets) < 2 * self::MOST_SHEETS && $part->read()) {
             if ($xml->nodeType === \XMLReader::ELEMENT && $xml->localName === 'Relationship') {
                 $target = (string) $xml->getAttribute('Target');
                 $targets[(string) $xml->getAttribute('Id')] = str_starts_with($target, '/')
@@ -229,27 +257,31 @@ final class Xlsx implements Book
                     : 'xl/'.$target;
             }
         }
-        $xml->close();
+        $part->close();
         $sheets = [];
-        $xml = $this->archive->xml('xl/workbook.xml');
-        while ($xml->read()) {
+        $part = $this->archive->part('xl/workbook.xml');
+        $xml = $part->xml;
+        while ($part->read()) {
             if ($xml->nodeType !== \XMLReader::ELEMENT) {
                 continue;
             }
             if ($xml->localName === 'workbookPr') {
-                $this->since1904 = self::isYes($xml->getAttribute('date1904'));
+                $this->since1904 = $part->isOn('date1904');
             } elseif ($xml->localName === 'sheet') {
                 $entry = $targets[(string) $xml->getAttributeNs('id', self::RELATION)] ?? '';
                 if (str_contains($entry, 'worksheets/')) {
                     $sheets[] = [
-                        'name' => (string) $xml->getAttribute('name'),
+                        'name' => SheetName::of((string) $xml->getAttribute('name')),
                         'isHidden' => ($xml->getAttribute('state') ?? 'visible') !== 'visible',
                         'entry' => $entry,
                     ];
                 }
+                if (count($sheets) > self::MOST_SHEETS) {
+                    throw $this->archive->tooManySheets();
+                }
             }
         }
-        $xml->close();
+        $part->close();
         $this->sheets = $sheets !== [] ? $sheets : throw $this->archive->broken('xl/workbook.xml');
     }
 
@@ -260,49 +292,54 @@ final class Xlsx implements Book
         }
         $own = self::BUILT_IN;
         $isCell = false;
-        $xml = $this->archive->xml('xl/styles.xml');
-        while ($xml->read()) {
+        $part = $this->archive->part('xl/styles.xml');
+        $xml = $part->xml;
+        while (count($own) < self::MOST_FORMATS && count($this->formats) < self::MOST_FORMATS && $part->read()) {
             if ($xml->localName === 'cellXfs') {
                 $isCell = $xml->nodeType === \XMLReader::ELEMENT;
             } elseif ($xml->nodeType === \XMLReader::ELEMENT && $xml->localName === 'numFmt') {
-                $own[(int) $xml->getAttribute('numFmtId')] = (string) $xml->getAttribute('formatCode');
+                $code = (string) $xml->getAttribute('formatCode');
+                $own[$part->count('numFmtId', 0)] = strlen($code) > self::LONGEST_FORMAT ? '' : $code;
             } elseif ($xml->nodeType === \XMLReader::ELEMENT && $isCell && $xml->localName === 'xf') {
-                $this->formats[] = $own[(int) $xml->getAttribute('numFmtId')] ?? '';
+                $this->formats[] = $own[$part->count('numFmtId', 0)] ?? '';
             }
         }
-        $xml->close();
+        $part->close();
+        // Numbers that are shown as they are need no second look, and are most of them.
+        $this->formats = array_map(
+            static fn (string $code): string => in_array($code, ['General', '0', '0.00', '@'], true) ? '' : $code,
+            $this->formats,
+        );
     }
 
-    private static function isYes(?string $attribute): bool
+    /** The index of a column by the name of a cell, such as `C5`; null where it is no name of a cell. */
+    private function column(string $place): ?int
     {
-        return in_array($attribute, ['1', 'true', 'on'], true);
+        $letters = rtrim($place, '0123456789');
+
+        return $this->columns[$letters] ?? $this->noted($letters, self::place($letters.'1')[1] ?? null);
     }
 
-    /** Rows that the sheet says it has; null where it does not say. */
-    private function rowsTold(string $entry): ?int
+    private function noted(string $letters, ?int $column): ?int
     {
-        $xml = $this->archive->xml($entry);
-        $told = null;
-        while ($xml->read() && $xml->localName !== 'sheetData') {
-            $range = $xml->localName === 'dimension' ? (string) $xml->getAttribute('ref') : '';
-            if (preg_match('/(\d+)$/', $range, $found) === 1) {
-                $told = (int) $found[1] - 1;
-                break;
-            }
+        if ($column !== null) {
+            $this->columns[$letters] = $column;
         }
-        $xml->close();
 
-        return $told;
+        return $column;
     }
 
-    /** The index of a column by the name of a cell, such as `C5`. */
-    private static function column(string $place): int
+    /** @return array{int, int}|null indices of row and column */
+    private static function place(string $place): ?array
     {
+        if (preg_match(self::CELL, $place, $found) !== 1) {
+            return null;
+        }
         $column = 0;
-        for ($at = 0; isset($place[$at]) && $place[$at] >= 'A'; ++$at) {
-            $column = $column * 26 + \ord($place[$at]) - 64;
+        for ($at = 0; $at < strlen($found[1]); ++$at) {
+            $column = $column * 26 + \ord($found[1][$at]) - 64;
         }
 
-        return $column - 1;
+        return [(int) $found[2] - 1, $column - 1];
     }
 }

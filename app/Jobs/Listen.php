@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Disk\FullDisk;
 use App\Film\StopSignals;
 use App\Models\Listening;
+use App\Voice\Alive;
 use App\Voice\Cancelled;
 use App\Voice\Course;
 use App\Voice\Listener;
@@ -32,7 +33,21 @@ final class Listen implements ShouldQueue
         $this->onQueue(self::QUEUE);
     }
 
-    public function handle(Listener $listener): void
+    public function handle(Listener $listener, Alive $alive): void
+    {
+        // Held before it is said to run, so that nobody finds it running and not alive.
+        $held = $alive->hold($this->listeningId);
+        if ($held === null) {
+            return;
+        }
+        try {
+            $this->listen($listener);
+        } finally {
+            $alive->letGo($this->listeningId, $held);
+        }
+    }
+
+    private function listen(Listener $listener): void
     {
         $begun = Listening::query()
             ->whereKey($this->listeningId)

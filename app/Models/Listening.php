@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Voice\Alive;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -24,17 +25,17 @@ final class Listening extends Model
 {
     use HasUlids;
 
-    /** A running one that is silent for so many seconds has lost its worker. */
-    public const SILENCE_SECONDS = 30;
+    /** so many can wait at once, running ones counted */
+    public const AT_ONCE = 40;
 
     protected $guarded = [];
 
     /** @var array<string, string> */
     protected $casts = ['part' => 'float', 'heard_at' => 'datetime'];
 
-    public function isLost(): bool
+    /** Whether it began, and what worked on it has ended. */
+    public function isLost(Alive $alive): bool
     {
-        return in_array($this->status, ['running', 'cancelling'], true)
-            && ($this->heard_at === null || $this->heard_at->diffInSeconds(now()) > self::SILENCE_SECONDS);
+        return in_array($this->status, ['running', 'cancelling'], true) && !$alive->isHeld($this->id);
     }
 }

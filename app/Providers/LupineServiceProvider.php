@@ -6,10 +6,13 @@ namespace App\Providers;
 
 use App\Database\WriteLockConnection;
 use App\Desk\KeptReels;
+use App\Disk\Kept;
 use App\Film\LostFilms;
 use App\Film\StillPainter;
 use App\Http\OwnAddresses;
 use App\Import\Incoming;
+use App\Import\Reader;
+use App\Voice\Alive;
 use App\Voice\SoundStore;
 use App\Voice\Speaker;
 use App\Voice\Uploads;
@@ -42,14 +45,21 @@ final class LupineServiceProvider extends ServiceProvider
             (int) config('lupine.still_seconds'),
         ));
         $this->app->singleton(Incoming::class, static fn (): Incoming => new Incoming(
-            new Filesystem(),
-            storage_path('framework/incoming'),
+            Kept::byFingerprint(storage_path('framework/incoming')),
+            new Reader((float) config('lupine.table_seconds'), (int) config('lupine.table_megabytes')),
         ));
         $this->app->singleton(
             SoundStore::class,
-            static fn (): SoundStore => new SoundStore(storage_path('app/sounds')),
+            static fn (): SoundStore => new SoundStore(
+                Kept::byFingerprint(storage_path('app/sounds')),
+            ),
         );
-        $this->app->singleton(Uploads::class, static fn (): Uploads => new Uploads(storage_path('app/uploads')));
+        $this->app->singleton(Uploads::class, static fn (): Uploads => new Uploads(
+            Kept::byUlid(storage_path('app/uploads')),
+        ));
+        $this->app->singleton(Alive::class, static fn (): Alive => new Alive(
+            Kept::byUlid(storage_path('framework/alive')),
+        ));
         $this->app->singleton(Speaker::class, static fn (): Speaker => new Speaker(storage_path('app/rendering')));
         $this->app->singleton(OwnAddresses::class, static fn (): OwnAddresses => OwnAddresses::fromConfig());
         Connection::resolverFor(

@@ -27,7 +27,7 @@ final readonly class UnusedSounds
     public function sweep(CarbonInterface $now): int
     {
         Listening::query()->where('created_at', '<', $now->copy()->subHours(self::HOURS))->delete();
-        $this->uploads->sweep($now->copy()->subHours(self::HOURS)->getTimestamp());
+        $this->uploads->sweep($now->copy()->subHours(self::HOURS)->getTimestamp(), withTaken: true);
         $gone = 0;
         $old = Sound::query()->where('updated_at', '<', $now->copy()->subDays(self::DAYS));
         foreach ($old->pluck('id') as $id) {

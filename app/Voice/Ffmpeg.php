@@ -5,53 +5,62 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use App\Disk\FullDisk;
-use Lupine\Core\Piece\Recording;
-use Symfony\Component\Process\Exception\ExceptionInterface;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Sounds by way of ffmpeg and ffprobe. */
+/** Sounds by way of ffmpeg and ffprobe, each with a limit of memory and a time after which it is taken to hang. */
 final readonly class Ffmpeg
 {
     private const START = ['ffmpeg', '-nostdin', '-hide_banner', '-v', 'error', '-y'];
 
+    /** kilobytes of address space: far more than any sound takes, far less than a file can ask for */
+    private const MOST_MEMORY = 2_000_000;
+
+    /** seconds without anything that was read or written */
+    private const SILENCE = 60.0;
+
+    /** seconds in all */
+    private const LONGEST_RUN = 1800.0;
+
     /**
-     * How long the sound in a file is, in seconds; 0 where the file does not say.
+     * What a file says of its sound; none of it is trusted further than to be said.
      *
-     * @throws SoundFailed where there is none, or it is too long
+     * @throws SoundFailed where there is none, or not one that can be read
      */
-    public static function secondsOf(string $path, string $name): float
+    public static function told(SoundFile $file): ToldSound
     {
-        $process = new Process([
-            'ffprobe', '-v', 'error', '-show_entries', 'stream=codec_type,duration:format=duration',
-            '-of', 'json', $path,
-        ], null, null, null, 60);
-        $process->run();
+        $process = self::limited([
+            'ffprobe', '-v', 'error', ...$file->kind->opened(),
+            '-show_entries', 'stream=codec_type,channels:format=duration', '-of', 'json', $file->path,
+        ], 20.0);
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException) {
+            throw self::tooSlow($file->name);
+        }
         $said = json_decode($process->getOutput(), true);
         $streams = is_array($said) && is_array($said['streams'] ?? null) ? $said['streams'] : [];
-        $sounds = array_filter(
+        if ($streams === []) {
+            throw self::unreadable($file->name, $process->getErrorOutput());
+        }
+        $sounds = array_values(array_filter(
             $streams,
             static fn (mixed $one): bool => is_array($one) && ($one['codec_type'] ?? '') === 'audio',
-        );
-        if (!$process->isSuccessful() || $streams === []) {
-            throw self::unreadable($name);
-        }
+        ));
         if ($sounds === []) {
-            throw new SoundFailed(sprintf('“%s” has a picture but no sound. Choose the file of the recording.', $name), 'file');
-        }
-        $format = is_array($said) && is_array($said['format'] ?? null) ? $said['format'] : [];
-        $seconds = (float) (is_numeric($format['duration'] ?? null) ? $format['duration'] : 0);
-        if ($seconds > Recording::LONGEST) {
             throw new SoundFailed(
-                sprintf(
-                    '“%s” is %d minutes long; 30 are the limit. Cut out what this piece needs, and add that.',
-                    $name,
-                    (int) ceil($seconds / 60),
-                ),
+                sprintf('“%s” has a picture but no sound. Choose the file of the recording.', $file->name),
                 'file',
             );
         }
+        $format = is_array($said) && is_array($said['format'] ?? null) ? $said['format'] : [];
+        $seconds = $format['duration'] ?? null;
+        $channels = is_array($sounds[0]) ? $sounds[0]['channels'] ?? 0 : 0;
 
-        return $seconds;
+        return new ToldSound(
+            is_numeric($seconds) && $seconds > 0 && $seconds < 1e9 ? (float) $seconds : null,
+            is_int($channels) ? $channels : 0,
+        );
     }
 
     /**
@@ -59,77 +68,97 @@ final readonly class Ffmpeg
      * @param \Closure(float): void $progress is told how many seconds are done
      *
      * @throws SoundFailed
+     * @throws FullDisk
      */
     public static function run(array $arguments, \Closure $progress, string $name): void
     {
-        $process = new Process([...self::START, '-progress', 'pipe:1', ...$arguments], null, null, null, null);
+        $process = self::limited([...self::START, '-progress', 'pipe:1', ...$arguments], self::LONGEST_RUN);
+        $done = 0.0;
+        $heard = microtime(true);
         try {
             $process->start();
             while ($process->isRunning()) {
                 usleep(50_000);
-                if (preg_match_all('/out_time_us=(\d+)/', $process->getIncrementalOutput(), $times) > 0) {
-                    $progress((float) end($times[1]) / 1_000_000);
-                } else {
-                    $progress(0.0);
+                $process->checkTimeout();
+                $isThere = preg_match_all('/out_time_us=(\d+)/', $process->getIncrementalOutput(), $times) > 0;
+                $now = $isThere ? (float) end($times[1]) / 1_000_000 : $done;
+                if ($now > $done) {
+                    [$done, $heard] = [$now, microtime(true)];
                 }
+                if (microtime(true) - $heard > self::SILENCE) {
+                    throw self::tooSlow($name);
+                }
+                $progress($done);
             }
-        } catch (ExceptionInterface $error) {
-            throw new SoundFailed('ffmpeg is not installed. Install the package “ffmpeg”, then try again.');
+        } catch (ProcessTimedOutException) {
+            throw self::tooSlow($name);
         } finally {
             $process->stop(1);
         }
         if (!$process->isSuccessful()) {
             throw FullDisk::isSaidIn($process->getErrorOutput())
-                ? new SoundFailed(FullDisk::SENTENCE)
-                : self::unreadable($name);
+                ? new FullDisk()
+                : self::unreadable($name, $process->getErrorOutput());
         }
-    }
-
-    /** @param list<string> $arguments */
-    public static function output(array $arguments): string
-    {
-        return implode('', iterator_to_array(self::chunks($arguments), false));
     }
 
     /**
+     * What ffmpeg writes to “-”, piece by piece.
+     *
      * @param list<string> $arguments
      *
      * @return \Generator<string>
+     *
+     * @throws SoundFailed
      */
-    public static function chunks(array $arguments): \Generator
+    public static function pieces(array $arguments): \Generator
     {
-        $process = new Process([...self::START, ...$arguments], null, null, null, null);
-        $process->start();
-        foreach ($process->getIterator(Process::ITER_SKIP_ERR) as $chunk) {
-            if (is_string($chunk)) {
-                yield $chunk;
+        $process = self::limited([...self::START, ...$arguments], self::LONGEST_RUN);
+        try {
+            $process->start();
+            foreach ($process->getIterator(Process::ITER_SKIP_ERR) as $piece) {
+                if (is_string($piece)) {
+                    yield $piece;
+                }
             }
-        }
-        if (!$process->isSuccessful()) {
-            throw new SoundFailed('The sound could not be read: '.mb_strimwidth(trim($process->getErrorOutput()), 0, 200, '…'));
+            if (!$process->isSuccessful()) {
+                throw new SoundFailed(
+                    'The sound could not be read: '.mb_strimwidth(trim($process->getErrorOutput()), 0, 200, '…'),
+                );
+            }
+        } finally {
+            $process->stop(1);
         }
     }
 
-    /** @param list<string> $arguments that read from “-” and write to “-” */
-    public static function converted(string $bytes, array $arguments): string
+    /**
+     * @param list<string> $command
+     * @param float $seconds
+     */
+    private static function limited(array $command, float $seconds): Process
     {
-        $start = array_values(array_diff(self::START, ['-nostdin']));
-        $process = new Process([...$start, ...$arguments], null, null, $bytes, 600);
-        $process->run();
-        if (!$process->isSuccessful()) {
-            throw new SoundFailed('The sound could not be converted: '.mb_strimwidth(trim($process->getErrorOutput()), 0, 200, '…'));
-        }
+        $limit = sprintf('ulimit -v %d; exec "$@"', self::MOST_MEMORY);
 
-        return $process->getOutput();
+        return new Process(['sh', '-c', $limit, 'sh', ...$command], null, null, null, $seconds);
     }
 
-    private static function unreadable(string $name): SoundFailed
+    private static function unreadable(string $name, string $reason): SoundFailed
+    {
+        return new SoundFailed(sprintf(match (true) {
+            preg_match('/not found/i', $reason) === 1 && preg_match('/ff(mpeg|probe)/', $reason) === 1 =>
+                '“%s” cannot be read, as ffmpeg is not installed. Install the package “ffmpeg”, then try again.',
+            preg_match('/moov atom not found|end of file|partial file|truncat/i', $reason) === 1 =>
+                '“%s” is cut off: its end is missing, and without it nothing of it can be read. Copy or export it again.',
+            preg_match('/rematrix|channel layout/i', $reason) === 1 =>
+                '“%s” does not say which of its channels is which. Mix it down to one or two, and add that.',
+            default => '“%s” cannot be read as sound; it may be broken or cut off. Export it again as WAV, MP3, M4A, OGG or FLAC.',
+        }, $name), 'file');
+    }
+
+    private static function tooSlow(string $name): SoundFailed
     {
         return new SoundFailed(
-            sprintf(
-                '“%s” cannot be read as sound; it may be broken or cut off. Export it again as WAV, MP3, M4A, OGG or FLAC.',
-                $name,
-            ),
+            sprintf('“%s” takes too long to read; it may be broken. Export it again as WAV, MP3, M4A, OGG or FLAC.', $name),
             'file',
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Voice;
 
+use App\Disk\FullDisk;
 use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\HeardWord;
 use Lupine\Core\Piece\Recording;
@@ -35,21 +36,26 @@ final readonly class Listener
     {
         $upload = $asked->get('upload')->text(40);
         $name = $asked->get('name')->text(200);
-        $path = $this->uploads->existing($upload);
-        $course->begin('reading the file', 0.0, 1.0);
-        $seconds = Ffmpeg::secondsOf($path, $name);
-        $sound = $this->store->keep(['-i', $path, '-ac', '2'], $name, $seconds, $course);
-        $this->uploads->drop($upload);
+        try {
+            $course->begin('reading the file', 0.0, 1.0);
+            $file = SoundFile::of($this->uploads->taken($upload), $name);
+            $told = Ffmpeg::told($file);
+            $sound = $this->store->keep($file, $told, $course);
+        } finally {
+            // Kept, refused or cancelled: nobody asks for it again.
+            $this->uploads->drop($upload);
+        }
+        $isCut = $told->seconds !== null && $sound->seconds < $told->seconds * 0.95 - 0.5;
 
         return [
             'sound' => $sound->id,
             'name' => $name,
             'seconds' => $sound->seconds,
-            'note' => $seconds > 0 && $sound->seconds < $seconds * 0.95 - 0.5
+            'note' => $isCut
                 ? sprintf(
                     'It ends after %.0f of its %.0f seconds; the file seems to be cut off.',
                     $sound->seconds,
-                    $seconds,
+                    $told->seconds,
                 )
                 : null,
         ];
@@ -66,39 +72,53 @@ final readonly class Listener
         $course->begin('keeping the sound', 0.6, 1.0);
         $path = storage_path('app/rendering/'.bin2hex(random_bytes(8)).'.raw');
         @mkdir(dirname($path), 0775, true);
-        $file = @fopen($path, 'w');
-        if ($file === false) {
-            throw new SoundFailed('The scratch recording could not be written. Is there room on the disk?');
-        }
         try {
-            $written = 0;
-            $heard = [];
-            foreach ($lines as $index => $line) {
-                [$from, $to] = $spoken->lines[$index];
-                $samples = rtrim(substr($spoken->samples, 2 * $from, 2 * ($to - $from)), "\0");
-                $samples .= strlen($samples) % 2 === 1 ? "\0" : '';
-                $breath = $written === 0 ? 0 : (int) (self::BREATH * $spoken->rate);
-                $begin = max((int) ($line['seconds'] * $spoken->rate), $written + $breath);
-                fwrite($file, str_repeat("\0\0", $begin - $written).$samples);
-                $heard[] = ['line' => $line['id'], 'words' => self::words(
-                    Beats::split($line['text']),
-                    self::untilPauses($spoken->words[$index], $samples, $spoken->rate),
-                    ($begin * 1000) / $spoken->rate,
-                )];
-                $written = $begin + intdiv(strlen($samples), 2);
-            }
-            fclose($file);
-            $sound = $this->store->keep(
-                ['-f', 's16le', '-ar', (string) $spoken->rate, '-ac', '1', '-i', $path],
-                'Scratch voice',
-                $written / $spoken->rate,
-                $course,
-            );
+            $heard = $this->laid($lines, $spoken, $path, $course);
+            $sound = $this->store->keepSpoken($path, $spoken->rate, 'Scratch voice', $course);
         } finally {
+            $spoken->drop();
             @unlink($path);
         }
 
         return ['sound' => $sound->id, 'seconds' => $sound->seconds, 'heard' => $heard];
+    }
+
+    /**
+     * Writes lines that were spoken where they begin, or as soon after the one before as can be.
+     *
+     * @param list<array{id: string, text: string, seconds: float}> $lines
+     *
+     * @return list<array<string, mixed>> of each line its words, in milliseconds
+     */
+    private function laid(array $lines, Spoken $spoken, string $path, Course $course): array
+    {
+        $file = @fopen($path, 'w');
+        if ($file === false) {
+            throw new SoundFailed('The scratch recording could not be written. Is there room on the disk?');
+        }
+        $written = 0;
+        $heard = [];
+        foreach ($lines as $index => $line) {
+            $course->at(0.5 * $index / count($lines));
+            $samples = rtrim($spoken->samplesOf($index), "\0");
+            $samples .= strlen($samples) % 2 === 1 ? "\0" : '';
+            $breath = $written === 0 ? 0 : (int) (self::BREATH * $spoken->rate);
+            $begin = max((int) ($line['seconds'] * $spoken->rate), $written + $breath);
+            // What is not written in a file is silence.
+            fseek($file, 2 * $begin);
+            if (fwrite($file, $samples) !== strlen($samples)) {
+                throw new FullDisk();
+            }
+            $heard[] = ['line' => $line['id'], 'words' => self::words(
+                Beats::split($line['text']),
+                self::untilPauses($spoken->words[$index], $spoken->soundOf($index)),
+                ($begin * 1000) / $spoken->rate,
+            )];
+            $written = $begin + intdiv(strlen($samples), 2);
+        }
+        fclose($file);
+
+        return $heard;
     }
 
     /** @return array<string, mixed> of each line its words, in milliseconds of the recording */
@@ -111,18 +131,23 @@ final readonly class Listener
         $words = array_map(Beats::split(...), array_column($lines, 'text'));
         $all = array_merge(...array_values($words));
         $course->begin('speaking the text', 0.0, 0.1);
-        $first = $this->speaker->speak([$all], ...self::FIRST);
-        $course->at(0.5);
-        $second = $this->speaker->speak([$all], ...self::SECOND);
-        $course->begin('listening', 0.1, 1.0);
-        $found = Comparing::to(
-            Sound::ofSamples($this->store->samples($sound, $from, $to)),
-            self::sound($first),
-            $first->words[0],
-            self::sound($second),
-            $second->words[0],
-            static fn (float $done) => $course->at($done),
-        );
+        $spoken = [];
+        try {
+            $spoken[] = $first = $this->speaker->speak([$all], ...self::FIRST);
+            $course->at(0.5);
+            $spoken[] = $second = $this->speaker->speak([$all], ...self::SECOND);
+            $course->begin('listening', 0.1, 1.0);
+            $found = Comparing::to(
+                $this->store->sound($sound, $from, $to),
+                $first->sound(),
+                $first->words[0],
+                $second->sound(),
+                $second->words[0],
+                static fn (float $done) => $course->at($done),
+            );
+        } finally {
+            array_map(static fn (Spoken $one) => $one->drop(), $spoken);
+        }
         $known = self::known($asked);
         $heard = [];
         $at = 0;
@@ -224,9 +249,9 @@ final readonly class Listener
      *
      * @return list<KnownWord>
      */
-    private static function untilPauses(array $words, string $samples, int $rate): array
+    private static function untilPauses(array $words, Sound $sound): array
     {
-        $pauses = Heard::in(Sound::ofSamples(self::resampled($samples, $rate)))->pauses;
+        $pauses = Heard::in($sound)->pauses;
 
         return array_map(static function (KnownWord $word) use ($pauses): KnownWord {
             $pause = $pauses->at($word->end / 10 - 1);
@@ -235,17 +260,5 @@ final readonly class Listener
                 ? new KnownWord($word->begin, $pause[0] * 10)
                 : $word;
         }, $words);
-    }
-
-    private static function sound(Spoken $spoken): Sound
-    {
-        return Sound::ofSamples(self::resampled($spoken->samples, $spoken->rate));
-    }
-
-    private static function resampled(string $samples, int $rate): string
-    {
-        return Ffmpeg::converted($samples, [
-            '-f', 's16le', '-ac', '1', '-ar', (string) $rate, '-i', '-', '-f', 's16le', '-ac', '1', '-ar', '16000', '-',
-        ]);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use App\Disk\FullDisk;
+use App\Disk\Kept;
 use App\Models\Sound;
+use Lupine\Core\Piece\Recording;
 use Lupine\Core\Voice\MelBands;
 use Lupine\Core\Voice\Pauses;
 use Lupine\Core\Voice\Sound as Listened;
@@ -13,40 +15,45 @@ use Lupine\Core\Voice\Sound as Listened;
 /** The sounds that pieces use: files beside the database, each by its fingerprint, with the picture of its level. */
 final readonly class SoundStore
 {
+    /** how the names of a sound's files end: itself, its level, its pauses */
+    private const SOUND = '.flac';
+    private const LEVELS = '.levels';
+    private const PAUSES = '.pauses';
+    private const PARTS = [self::LEVELS, self::PAUSES, self::SOUND];
+
+    /** channels that ffmpeg knows how to mix down */
+    private const MOST_CHANNELS = 8;
+
+    /** bytes of half an hour of two channels that could not be made smaller */
+    private const MOST_BYTES = 360_000_000;
+
     /** samples of one level: 2 ms at 16,000 a second */
     private const LEVEL_SAMPLES = 32;
 
     /** below it a sound is silent: −60 dB of the loudest that a file can hold */
     private const SILENT = 33;
 
-    public function __construct(private string $folder)
+    public function __construct(private Kept $kept)
     {
     }
 
     /** @throws SoundFailed where it is not on this machine */
     public function path(string $id): string
     {
-        $path = $this->pathOf($id);
-        if (!is_file($path)) {
-            throw new SoundFailed(
-                'The sound of this recording is not on this machine. Add its file again; the words keep their times.',
-                'script.recordings',
-            );
-        }
-
-        return $path;
+        return $this->kept->find($id, self::SOUND) ?? throw new SoundFailed(
+            'The sound of this recording is not on this machine. Add its file again; the words keep their times.',
+            'script.recordings',
+        );
     }
 
     public function has(string $id): bool
     {
-        return is_file($this->pathOf($id));
+        return $this->kept->find($id, self::SOUND) !== null;
     }
 
     public function drop(string $id): void
     {
-        foreach (['flac', 'levels', 'pauses'] as $ending) {
-            @unlink($this->pathOf($id, $ending));
-        }
+        $this->kept->drop($id, self::PARTS);
         Sound::query()->whereKey($id)->delete();
     }
 
@@ -55,7 +62,7 @@ final readonly class SoundStore
     {
         $this->path($id);
 
-        return (string) file_get_contents($this->pathOf($id, 'levels'));
+        return (string) file_get_contents((string) $this->kept->find($id, self::LEVELS));
     }
 
     /** @return list<array{float, float}> where nobody speaks, in milliseconds of the whole */
@@ -63,38 +70,80 @@ final readonly class SoundStore
     {
         $this->path($id);
 
-        return json_decode((string) file_get_contents($this->pathOf($id, 'pauses')), true);
+        return json_decode((string) file_get_contents((string) $this->kept->find($id, self::PAUSES)), true);
     }
 
     /**
-     * Samples to be listened to: 16,000 a second, 16 bits, one channel.
+     * A sound to be listened to.
      *
      * @param float $from and
-     * @param float $to in seconds of the sound
+     * @param float $to in seconds of it
      */
-    public function samples(string $id, float $from, float $to): string
+    public function sound(string $id, float $from, float $to): Listened
     {
-        return Ffmpeg::output([
-            '-ss', sprintf('%.6F', $from), '-i', $this->path($id), '-t', sprintf('%.6F', max(0.0, $to - $from)),
-            '-f', 's16le', '-ac', '1', '-ar', '16000', '-',
-        ]);
+        $seconds = max(0.0, $to - $from);
+
+        return self::listened(
+            ['-ss', sprintf('%.6F', $from), '-t', sprintf('%.6F', $seconds), ...SoundKind::Flac->opened()],
+            $this->path($id),
+            $seconds,
+        );
     }
 
     /**
-     * Keeps a file as FLAC, 48,000 samples a second.
+     * Keeps a file as FLAC, 48,000 samples a second. How long it is is measured, whatever it says.
      *
+     * @throws SoundFailed
+     * @throws FullDisk
+     */
+    public function keep(SoundFile $file, ToldSound $told, Course $course): Sound
+    {
+        if ($told->channels > self::MOST_CHANNELS) {
+            throw new SoundFailed(
+                sprintf(
+                    '“%s” has %d channels; %d are the limit. Mix it down to one or two, and add that.',
+                    $file->name,
+                    $told->channels,
+                    self::MOST_CHANNELS,
+                ),
+                'file',
+            );
+        }
+        $input = [...$file->kind->opened(), '-t', (string) (Recording::LONGEST + 1), '-i', $file->path, '-ac', '2'];
+
+        return $this->encoded($input, $file->name, $told->seconds ?? (float) Recording::LONGEST, $course);
+    }
+
+    /**
+     * Keeps samples that a scratch voice spoke: 16 bits, one channel.
+     *
+     * @throws SoundFailed
+     * @throws FullDisk
+     */
+    public function keepSpoken(string $path, int $rate, string $name, Course $course): Sound
+    {
+        return $this->encoded(
+            ['-f', 's16le', '-ar', (string) $rate, '-ac', '1', '-i', $path],
+            $name,
+            (int) @filesize($path) / 2 / $rate,
+            $course,
+        );
+    }
+
+    /**
      * @param list<string> $input arguments of ffmpeg that say what the file is
      * @param string $name of the file as people know it
-     * @param float $seconds of it, as far as is known; 0 where it is not
+     * @param float $seconds of it, as far as is known
      */
-    public function keep(array $input, string $name, float $seconds, Course $course): Sound
+    private function encoded(array $input, string $name, float $seconds, Course $course): Sound
     {
         return $this->half(function (string $half) use ($input, $name, $seconds, $course): Sound {
             // Metadata and the encoder's name stay out, so that the same sound has the same fingerprint.
             Ffmpeg::run([
                 ...$input,
                 '-map', '0:a:0', '-map_metadata', '-1', '-fflags', '+bitexact', '-flags:a', '+bitexact',
-                '-ar', '48000', '-sample_fmt', 's16', '-c:a', 'flac', '-f', 'flac', $half.'.flac',
+                '-t', (string) (Recording::LONGEST + 1), '-fs', (string) self::MOST_BYTES,
+                '-ar', '48000', '-sample_fmt', 's16', '-c:a', 'flac', '-f', 'flac', $half.self::SOUND,
             ], static fn (float $done) => $course->at($seconds > 0 ? $done / $seconds : 0.0), $name);
 
             return $this->take($half, $name, static fn (float $done) => $course->at($done));
@@ -105,8 +154,8 @@ final readonly class SoundStore
     public function adopt(string $file, string $name): Sound
     {
         return $this->half(function (string $half) use ($file, $name): Sound {
-            if (!@copy($file, $half.'.flac')) {
-                throw new SoundFailed(FullDisk::SENTENCE);
+            if (!@copy($file, $half.self::SOUND)) {
+                throw new FullDisk();
             }
 
             return $this->take($half, $name, static fn (float $done) => null);
@@ -116,14 +165,11 @@ final readonly class SoundStore
     /** @param \Closure(string): Sound $work is given a name, without its ending, for what it writes */
     private function half(\Closure $work): Sound
     {
-        @mkdir($this->folder, 0775, true);
-        $half = $this->folder.'/'.bin2hex(random_bytes(8));
+        $half = $this->kept->room(bin2hex(random_bytes(32)));
         try {
             return $work($half);
         } finally {
-            foreach (['flac', 'levels', 'pauses'] as $ending) {
-                @unlink($half.'.'.$ending);
-            }
+            $this->kept->drop(basename($half), self::PARTS);
         }
     }
 
@@ -131,43 +177,73 @@ final readonly class SoundStore
     private function take(string $half, string $name, \Closure $progress): Sound
     {
         $length = $this->level($half, $name);
-        $this->notePauses($half, $progress);
-        $id = (string) hash_file('sha256', $half.'.flac');
-        foreach (['levels', 'pauses', 'flac'] as $ending) {
-            if (!@rename($half.'.'.$ending, $this->pathOf($id, $ending))) {
-                throw new SoundFailed(FullDisk::SENTENCE);
+        if ($length > Recording::LONGEST + 0.01) {
+            throw new SoundFailed(
+                sprintf(
+                    '“%s” is longer than %d minutes, the limit. Cut out what this piece needs, and add that.',
+                    $name,
+                    intdiv(Recording::LONGEST, 60),
+                ),
+                'file',
+            );
+        }
+        $this->notePauses($half, $length, $progress);
+        $id = (string) hash_file('sha256', $half.self::SOUND);
+        foreach (self::PARTS as $ending) {
+            if (!@rename($half.$ending, $this->kept->room($id, $ending))) {
+                throw new FullDisk();
             }
         }
 
         return Sound::query()->updateOrCreate(['id' => $id], ['name' => $name, 'seconds' => $length]);
     }
 
-    /** @param \Closure(float): void $progress */
-    private function notePauses(string $half, \Closure $progress): void
+    /**
+     * @param float $seconds of the sound
+     * @param \Closure(float): void $progress
+     */
+    private function notePauses(string $half, float $seconds, \Closure $progress): void
     {
-        $samples = Ffmpeg::output(['-i', $half.'.flac', '-f', 's16le', '-ac', '1', '-ar', '16000', '-']);
-        $bands = MelBands::of(Listened::ofSamples($samples), $progress);
-        $pauses = Pauses::in($bands);
-        file_put_contents($half.'.pauses', json_encode(array_map(
+        $sound = self::listened(SoundKind::Flac->opened(), $half.self::SOUND, $seconds);
+        $pauses = Pauses::in(MelBands::of($sound, $progress));
+        $noted = json_encode(array_map(
             static fn (array $run): array => [$run[0] * 10, $run[1] * 10],
             $pauses->runs,
-        ), JSON_THROW_ON_ERROR));
+        ), JSON_THROW_ON_ERROR);
+        if (@file_put_contents($half.self::PAUSES, $noted) !== strlen($noted)) {
+            throw new FullDisk();
+        }
+    }
+
+    /**
+     * @param list<string> $how arguments of ffmpeg before the file
+     * @param float $seconds as far as is known
+     */
+    private static function listened(array $how, string $path, float $seconds): Listened
+    {
+        $rate = (string) Listened::RATE;
+
+        return Listened::ofPieces(
+            Ffmpeg::pieces([...$how, '-i', $path, '-f', 's16le', '-ac', '1', '-ar', $rate, '-']),
+            (int) ($seconds * Listened::RATE),
+        );
     }
 
     /** @return float its length in seconds */
     private function level(string $half, string $name): float
     {
-        $levels = @fopen($half.'.levels', 'w');
+        $levels = @fopen($half.self::LEVELS, 'w');
         if ($levels === false) {
-            throw new SoundFailed(FullDisk::SENTENCE);
+            throw new FullDisk();
         }
         $rest = '';
         $loudest = 0;
         $samples = 0;
         $bytes = 2 * self::LEVEL_SAMPLES;
-        foreach (Ffmpeg::chunks(['-i', $half.'.flac', '-f', 's16le', '-ac', '1', '-ar', '16000', '-']) as $chunk) {
-            $samples += intdiv(strlen($chunk), 2);
-            $rest .= $chunk;
+        $decoded = [...SoundKind::Flac->opened(), '-i', $half.self::SOUND, '-f', 's16le', '-ac', '1', '-ar', '16000', '-'];
+        foreach (Ffmpeg::pieces($decoded) as $piece) {
+            $samples += intdiv(strlen($piece), 2);
+            $rest .= $piece;
             $whole = intdiv(strlen($rest), $bytes) * $bytes;
             $line = '';
             for ($at = 0; $at < $whole; $at += $bytes) {
@@ -196,10 +272,5 @@ final readonly class SoundStore
         }
 
         return $samples / 16_000;
-    }
-
-    private function pathOf(string $id, string $ending = 'flac'): string
-    {
-        return $this->folder.'/'.preg_replace('/[^0-9a-f]/', '', $id).'.'.$ending;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Voice;
 
 use Lupine\Core\Script\SpokenText;
 use Lupine\Core\Voice\KnownWord;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /** Speaks texts with espeak-ng, in a process of its own: a stand-in for a narrator that knows when it says a word. */
@@ -17,6 +18,8 @@ final readonly class Speaker
 
     /**
      * @param list<list<string>> $lines the words of each line, as written
+     *
+     * @return Spoken whoever asked drops it
      *
      * @throws SoundFailed
      */
@@ -48,7 +51,7 @@ final readonly class Speaker
 
             /** @var array{rate: int, lines: list<array{from: int, to: int, words: list<array{float, float}>}>} $said */
             return new Spoken(
-                (string) @file_get_contents($raw),
+                $raw,
                 $said['rate'],
                 array_map(
                     static fn (array $line): array => array_map(
@@ -59,8 +62,11 @@ final readonly class Speaker
                 ),
                 array_map(static fn (array $line): array => [$line['from'], $line['to']], $said['lines']),
             );
-        } finally {
+        } catch (\Throwable $reason) {
             @unlink($raw);
+            throw $reason instanceof ProcessTimedOutException
+                ? new SoundFailed('The scratch voice took too long over the text. Give it fewer lines at once.')
+                : $reason;
         }
     }
 }

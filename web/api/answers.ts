@@ -256,7 +256,9 @@ export interface IncomingTable {
   sheets: { name: string; isHidden: boolean }[];
   grid: {
     rows: string[][];
-    rowsInAll: number;
+    rowCount: number;
+    /** whether the file has more rows than were read */
+    isCut: boolean;
     width: number;
     columns: string[];
     hiddenRows: number[];

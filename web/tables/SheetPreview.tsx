@@ -22,7 +22,7 @@ interface Props {
 
 /** The beginning of a sheet, as it is in the file. Each column says what it is for, and one row names them. */
 export function SheetPreview({ grid, table, heading, roles, withHidden, onHeading, onRole }: Props) {
-  const more = grid.rowsInAll - grid.rows.length;
+  const more = grid.rowCount - grid.rows.length;
   const beyond = grid.width - grid.columns.length;
   const roleOf = (column: number): Role => roles[column] ?? 'none';
   const isOff = (row: number): boolean =>
@@ -77,7 +77,7 @@ export function SheetPreview({ grid, table, heading, roles, withHidden, onHeadin
       </table>
       {(more > 0 || beyond > 0) && (
         <p className="hint">
-          {more > 0 && `${more.toLocaleString('en')} more rows`}
+          {more > 0 && `${grid.isCut ? 'more than ' : ''}${more.toLocaleString('en')} more rows`}
           {more > 0 && beyond > 0 && ', '}
           {beyond > 0 && `${beyond} more columns`}
         </p>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Import\Book;
+use App\Import\Incoming;
 use App\Import\IncomingFile;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
@@ -42,7 +42,7 @@ final class NewPieceCommand extends LupineCommand
         }
         $file = $this->text('table');
         $table = in_array(strtolower(pathinfo($file, PATHINFO_EXTENSION)), self::BOOKS, true)
-            ? self::book(IncomingFile::open($this->readable($file), basename($file)))
+            ? $this->book($file)
             : TableText::read($this->contents($file));
         $name = PlainText::writable(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
         $title = $this->given('title') ?? ucfirst($name);
@@ -67,20 +67,15 @@ final class NewPieceCommand extends LupineCommand
     }
 
     /** The first sheet that has figures. */
-    private static function book(Book $book): Table
+    private function book(string $file): Table
     {
-        $reasons = [];
-        foreach ($book->sheets() as $number => $sheet) {
-            try {
-                if (!$sheet['isHidden']) {
-                    return Taking::from($book->grid($number))->table;
-                }
-            } catch (ImpossibleFigures $reason) {
-                $reasons[] = $reason;
-            }
+        $incoming = app(Incoming::class);
+        if ((int) filesize($this->readable($file)) > IncomingFile::MOST_BYTES) {
+            throw IncomingFile::tooLarge((int) filesize($file), basename($file));
         }
+        $id = $incoming->keep($this->contents($file), basename($file));
 
-        throw $reasons[0] ?? new ImpossibleFigures('The file has no sheet that is shown.', 'the file');
+        return Taking::from($incoming->grid($id, $incoming->firstSheet($id)))->table;
     }
 
     /**

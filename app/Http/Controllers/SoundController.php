@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Disk\NoRoom;
 use App\Http\Body;
 use App\Jobs\Listen;
 use App\Models\Listening;
+use App\Voice\Alive;
 use App\Voice\SoundStore;
 use App\Voice\Speakers;
 use App\Voice\Uploads;
@@ -77,10 +79,19 @@ final readonly class SoundController
         return response()->json(['pauses' => $store->pauses($sound)], 200, ['Cache-Control' => self::FOREVER]);
     }
 
-    public function listen(Request $request): JsonResponse
+    public function listen(Request $request, Uploads $uploads): JsonResponse
     {
         $body = Body::of($request);
         $kind = $body->get('kind')->oneOf(['file', 'scratch', 'words']);
+        if (Listening::query()->whereIn('status', ['waiting', 'running'])->count() >= Listening::AT_ONCE) {
+            throw new NoRoom(sprintf(
+                '%d sounds wait to be listened to already, the limit. Cancel one at the desk that asked for it, or try again when some are done.',
+                Listening::AT_ONCE,
+            ));
+        }
+        if ($kind === 'file') {
+            $uploads->take($body->get('upload')->text(40));
+        }
         $listening = Listening::query()->create([
             'kind' => $kind,
             'status' => 'waiting',
@@ -91,25 +102,39 @@ final readonly class SoundController
         return response()->json(self::answer($listening), 201);
     }
 
-    public function listening(Listening $listening): JsonResponse
+    public function listening(Listening $listening, Alive $alive, Uploads $uploads): JsonResponse
     {
-        if ($listening->isLost()) {
+        if ($listening->isLost($alive)) {
             Listening::query()
                 ->whereKey($listening->id)
                 ->whereIn('status', ['running', 'cancelling'])
                 ->update(['status' => 'failed', 'message' => 'What listened was ended from outside. Try again.']);
             $listening->refresh();
+            if ($listening->kind === 'file') {
+                $uploads->drop(self::uploadOf($listening));
+            }
         }
 
         return response()->json(self::answer($listening));
     }
 
-    public function cancel(Listening $listening): JsonResponse
+    public function cancel(Listening $listening, Uploads $uploads): JsonResponse
     {
-        Listening::query()->whereKey($listening->id)->where('status', 'waiting')->update(['status' => 'cancelled']);
+        $cancelled = Listening::query()
+            ->whereKey($listening->id)
+            ->where('status', 'waiting')
+            ->update(['status' => 'cancelled']);
+        if ($cancelled === 1 && $listening->kind === 'file') {
+            $uploads->drop(self::uploadOf($listening));
+        }
         Listening::query()->whereKey($listening->id)->where('status', 'running')->update(['status' => 'cancelling']);
 
         return response()->json(self::answer($listening->refresh()));
+    }
+
+    private static function uploadOf(Listening $listening): string
+    {
+        return Field::root(json_decode($listening->asked, true))->get('upload')->text(40);
     }
 
     /** @return array<string, mixed> */

@@ -35,7 +35,7 @@ final readonly class TableController
         $name = PlainText::writable(mb_substr(basename(trim($asked->get('name')->text(1000, ''))), 0, 200));
         $id = $this->incoming->keep((string) $request->getContent(), $name !== '' ? $name : 'The file');
 
-        return $this->answer->ofFile($id, $this->answer->firstSheet($id), new Choices(), null);
+        return $this->answer->ofFile($id, $this->incoming->firstSheet($id), new Choices(), null);
     }
 
     /** Another sheet of a file, or the same one with other decisions. */

@@ -24,6 +24,8 @@ final readonly class CellNumber
         'GBP' => '£',
     ];
 
+    private const ANY_UNIT = '/[%€$£¥]|EUR|USD|GBP/i';
+
     private function __construct(
         public BigRational $value,
         /** digits after the decimal point, as given */
@@ -52,10 +54,7 @@ final readonly class CellNumber
             throw new NotANumber(substr($typed, strlen(self::WRONG)));
         }
         if (self::isPlain($typed, $style)) {
-            $point = strpos($typed, '.');
-            $decimals = $point === false ? 0 : strlen($typed) - $point - 1;
-
-            return new self(BigRational::of($typed)->simplified(), $decimals, '', false);
+            return self::ofPlain($typed, '');
         }
         $text = trim((string) preg_replace('/[\x{00A0}\x{202F}\x{2009}\s]+/u', ' ', $typed));
         if (preg_match('/^(the )?rest$/iu', $text) === 1) {
@@ -66,7 +65,7 @@ final readonly class CellNumber
         }
         $text = ltrim($text, '= ');
         $unit = '';
-        foreach (self::UNITS as $sign => $name) {
+        foreach (preg_match(self::ANY_UNIT, $text) === 1 ? self::UNITS : [] as $sign => $name) {
             if (stripos($text, $sign) !== false) {
                 $unit = $name;
                 $text = trim(str_ireplace($sign, '', $text));
@@ -92,9 +91,21 @@ final readonly class CellNumber
             );
         }
         $text = str_replace($style->value, '.', $text);
+        if (self::isPlain($text, null)) {
+            return self::ofPlain($text, $unit);
+        }
         $value = Arithmetic::evaluate($text);
 
         return new self($value, self::decimalsOf($text, $value), $unit, false);
+    }
+
+    /** @param string $text digits and a decimal point, as isPlain() has them */
+    private static function ofPlain(string $text, string $unit): self
+    {
+        $point = strpos($text, '.');
+        $decimals = $point === false ? 0 : strlen($text) - $point - 1;
+
+        return new self(BigRational::of($text)->simplified(), $decimals, $unit, false);
     }
 
     /** A number that was worked out. */
@@ -132,7 +143,7 @@ final readonly class CellNumber
     }
 
     /** Most cells are: digits and a decimal point, with nothing to find out. */
-    private static function isPlain(string $typed, ?NumberStyle $style): bool
+    public static function isPlain(string $typed, ?NumberStyle $style): bool
     {
         return $style !== NumberStyle::DecimalComma && preg_match('/^-?\d{1,15}(?:\.\d{1,12})?$/D', $typed) === 1;
     }

@@ -16,10 +16,11 @@ final readonly class DelimitedText
     /**
      * @param string $text UTF-8 with line feeds alone
      * @param string $separator one byte
+     * @param int $most fields of a record that are read; where it has more, one more is, and its line is left there
      *
      * @return \Generator<list<string>> records of fields, without the blanks around them
      */
-    public static function records(string $text, string $separator): \Generator
+    public static function records(string $text, string $separator, int $most = PHP_INT_MAX): \Generator
     {
         $record = [];
         $length = strlen($text);
@@ -33,6 +34,9 @@ final readonly class DelimitedText
             } else {
                 $record[] = str_replace('""', '"', substr($text, $begin + 1, $close - $begin - 1));
                 $at = $close + 1 + strspn($text, ' ', $close + 1);
+            }
+            if (count($record) > $most) {
+                $at += strcspn($text, "\n", $at);
             }
             if ($at >= $length || $text[$at] === "\n") {
                 yield $record;

@@ -7,8 +7,10 @@ namespace Lupine\Core\Formats;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\Grid;
+use Lupine\Core\Import\GridBuilder;
 use Lupine\Core\Import\Taken;
 use Lupine\Core\Import\Taking;
+use Lupine\Core\Import\UnreadableFile;
 use Lupine\Core\Piece\PlainText;
 use Lupine\Core\Piece\Table;
 
@@ -19,9 +21,6 @@ use Lupine\Core\Piece\Table;
 final readonly class TableText
 {
     public const MAX_BYTES = 1_000_000;
-
-    /** columns without figures that a table may have besides */
-    private const OTHER_COLUMNS = 40;
 
     private const NO_SEPARATOR = '';
     private const WIDE = '  ';
@@ -53,44 +52,31 @@ final readonly class TableText
             );
         }
 
-        return Taking::from(self::grid($text, '', Taking::MAX_ROWS + 1), Choices::ofPaste(), $tableId);
+        return Taking::from(self::grid($text, ''), Choices::ofPaste(), $tableId);
     }
 
     /**
      * The records, those that are empty as well, so that a row has the number that it has in the text.
      *
      * @param string $name of the grid
-     * @param int $most records that are kept; those beyond are only counted
      *
-     * @throws ImpossibleFigures where it is too wide
+     * @throws UnreadableFile where it holds more than is read
      */
-    public static function grid(string $text, string $name, int $most): Grid
+    public static function grid(string $text, string $name): Grid
     {
         $text = PlainText::writable((string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
         $text = rtrim(str_replace(["\r\n", "\r"], "\n", $text), "\n");
         $separator = self::separator($text);
-        $first = [];
+        $grid = new GridBuilder($name);
         $count = 0;
-        $width = 0;
         foreach (self::records($text, $separator) as $record) {
-            ++$count;
-            if ($count <= $most) {
-                $first[] = $record;
-                $width = max($width, count($record));
+            $grid->put($count++, $record);
+            if ($grid->isFull()) {
+                break;
             }
         }
-        if ($width > Taking::MAX_COLUMNS + self::OTHER_COLUMNS) {
-            throw new ImpossibleFigures(
-                sprintf(
-                    'The table has %s columns; Lupine takes up to %d.',
-                    number_format($width),
-                    Taking::MAX_COLUMNS,
-                ),
-                'the table',
-            );
-        }
 
-        return new Grid($name, $first, null, [], [], [], $count);
+        return $grid->grid($name, null);
     }
 
     /** @return iterable<list<string>> */
@@ -100,14 +86,14 @@ final readonly class TableText
             return self::labelsThenNumbers($text);
         }
         if ($separator !== self::WIDE) {
-            return DelimitedText::records($text, $separator);
+            return DelimitedText::records($text, $separator, GridBuilder::MOST_COLUMNS);
         }
         // Two blanks or more, as one sign that cannot be in the text; what quotes enclose gets its blanks back.
         $marked = (string) preg_replace('/ {2,}/', self::UNIT, $text);
         $again = static fn (string $field): string => str_replace(self::UNIT, '  ', $field);
 
         return (static function () use ($marked, $again): \Generator {
-            foreach (DelimitedText::records($marked, self::UNIT) as $record) {
+            foreach (DelimitedText::records($marked, self::UNIT, GridBuilder::MOST_COLUMNS) as $record) {
                 yield array_map($again, $record);
             }
         })();

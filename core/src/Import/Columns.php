@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Import;
 
 use Lupine\Core\Figures\CellNumber;
+use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\NotANumber;
 use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Figures\PointInTime;
@@ -22,14 +23,26 @@ final readonly class Columns
     private const NOTE = '/^(source|sources|note|notes|remark|quelle|anmerkung|hinweis|[*†¹²(])/iu';
     private const COLOUR = '/^#?[0-9a-f]{6}$/iD';
 
-    /** @var \ArrayObject<string, bool> what is a number, by its text */
+    /** sums that are worked out to see what they come to; each costs as much as a hundred numbers */
+    private const MOST_SUMS = 10_000;
+
+    /** digits with a sign between them and no letter; neither a day nor a month */
+    private const SUM = '/^(?!\s*\d{1,4}([-\/.]\d{1,4}){1,2}\s*$)[^\pL]*\d[^\pL]*[-+*\/×÷−–][^\pL]*$/u';
+
+    /** @var \ArrayObject<string, string|false> numbers as Lupine keeps them, or false, by their texts */
     private \ArrayObject $numbers;
+
+    /** @var \ArrayObject<int, true> one entry for each sum that was worked out */
+    private \ArrayObject $sums;
 
     public function __construct(public Grid $grid, public NumberStyle $style)
     {
-        /** @var \ArrayObject<string, bool> $none */
+        /** @var \ArrayObject<string, string|false> $none */
         $none = new \ArrayObject();
         $this->numbers = $none;
+        /** @var \ArrayObject<int, true> $sums */
+        $sums = new \ArrayObject();
+        $this->sums = $sums;
     }
 
     public static function of(Grid $grid): self
@@ -37,21 +50,56 @@ final readonly class Columns
         return new self($grid, $grid->style ?? NumberStyle::detect(self::numberTexts($grid)));
     }
 
+    /** @throws ImpossibleFigures where there are more sums than are worked out */
     public function isNumber(string $field): bool
     {
+        return $this->number($field) !== null;
+    }
+
+    /**
+     * A number as Lupine keeps it; null where it is none.
+     *
+     * @throws ImpossibleFigures where there are more sums than are worked out
+     */
+    public function number(string $field): ?string
+    {
         if ($field === '') {
-            return false;
+            return null;
+        }
+        if (CellNumber::isPlain($field, $this->style)) {
+            return $field;
         }
         if (!isset($this->numbers[$field])) {
-            try {
-                CellNumber::read($field, $this->style);
-                $this->numbers[$field] = true;
-            } catch (NotANumber) {
-                $this->numbers[$field] = false;
+            $this->numbers[$field] = $this->read($field);
+        }
+        $number = $this->numbers[$field];
+
+        return $number === false ? null : $number;
+    }
+
+    private function read(string $field): string|false
+    {
+        // What has no digit and is not the rest is no number; most texts are told by that.
+        if (preg_match('/\d|rest/i', $field) !== 1) {
+            return false;
+        }
+        if (preg_match(self::SUM, $field) === 1) {
+            $this->sums->append(true);
+            if (count($this->sums) > self::MOST_SUMS) {
+                throw new ImpossibleFigures(
+                    sprintf(
+                        'The table has more than %s cells with sums in them, the limit. Put in what they come to.',
+                        number_format(self::MOST_SUMS),
+                    ),
+                    'the table',
+                );
             }
         }
-
-        return $this->numbers[$field];
+        try {
+            return CellNumber::normalised($field, $this->style);
+        } catch (NotANumber) {
+            return false;
+        }
     }
 
     /**
@@ -219,7 +267,6 @@ final readonly class Columns
         if (preg_match(self::COLOUR_NAMES, $name) === 1 && array_filter($filled, $isColour) === $filled) {
             return 'colour';
         }
-        $numbers = count(array_filter($filled, $this->isNumber(...)));
         $times = $this->areTimes($filled);
         $isNamed = preg_match(self::TIME_NAMES, $name) === 1;
         // A year is a number as well: it is a moment where its column says so, or begins the table.
@@ -227,7 +274,28 @@ final readonly class Columns
             return 'time';
         }
 
-        return $numbers * 2 >= count($filled) && $numbers > 0 ? 'number' : 'text';
+        return $this->areNumbers($filled) ? 'number' : 'text';
+    }
+
+    /**
+     * Whether at least half of the cells are numbers. It looks no further than it has to.
+     *
+     * @param non-empty-list<string> $cells
+     */
+    private function areNumbers(array $cells): bool
+    {
+        $numbers = $others = 0;
+        foreach ($cells as $cell) {
+            $this->isNumber($cell) ? ++$numbers : ++$others;
+            if ($numbers * 2 >= count($cells)) {
+                return true;
+            }
+            if ($others * 2 > count($cells)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -23,8 +23,8 @@ final readonly class Grid
         public array $hiddenColumns = [],
         /** @var list<string> what the file has that is not taken, in sentences */
         public array $remarks = [],
-        /** rows that the file has; more than there are here where it is too long */
-        public int $rowsInAll = 0,
+        /** whether the file has more rows than there are here */
+        public bool $isCut = false,
     ) {
         $this->width = $rows === [] ? 0 : max(array_map(count(...), $rows));
     }

@@ -12,13 +12,31 @@ final readonly class JsonTable
 {
     private const DEPTH = 12;
 
+    /** lists and objects, and values in all, beyond which nothing is taken apart: each costs memory before it is a cell */
+    private const MOST_RECORDS = GridBuilder::MOST_ROWS + 5000;
+    private const MOST_VALUES = 2 * GridBuilder::MOST_CELLS;
+
     /**
+     * @param string $name of the file
+     *
      * @return non-empty-list<Grid>
      *
      * @throws UnreadableFile
      */
-    public static function grids(string $text, string $name, int $most): array
+    public static function grids(string $text, string $name): array
     {
+        $records = substr_count($text, '{') + substr_count($text, '[');
+        if ($records > self::MOST_RECORDS || $records + substr_count($text, ',') > self::MOST_VALUES) {
+            throw new UnreadableFile(
+                sprintf(
+                    '“%s” holds more than a table has: up to %s records and %s cells are read. Keep those that the film speaks of.',
+                    $name,
+                    number_format(GridBuilder::MOST_ROWS),
+                    number_format(GridBuilder::MOST_CELLS),
+                ),
+                $name,
+            );
+        }
         try {
             $value = json_decode($text, true, self::DEPTH, JSON_THROW_ON_ERROR | JSON_BIGINT_AS_STRING);
         } catch (\JsonException $reason) {
@@ -27,13 +45,13 @@ final readonly class JsonTable
                 $name,
             );
         }
-        $grid = self::grid($value, $name, $most);
+        $grid = self::grid($value, $name, $name);
         if ($grid !== null) {
             return [$grid];
         }
         $grids = [];
         foreach (is_array($value) ? $value : [] as $key => $inner) {
-            $grid = self::grid($inner, (string) $key, $most);
+            $grid = self::grid($inner, (string) $key, $name);
             if ($grid !== null) {
                 $grids[] = $grid;
             }
@@ -45,75 +63,98 @@ final readonly class JsonTable
         );
     }
 
-    private static function grid(mixed $value, string $name, int $most): ?Grid
+    private static function grid(mixed $value, string $name, string $file): ?Grid
     {
         if (!is_array($value) || $value === []) {
             return null;
         }
         $rows = match (true) {
             array_is_list($value) && self::areAll($value, is_array(...)) => self::records($value),
-            array_is_list($value) && self::areAll($value, is_numeric(...)) => array_map(
-                static fn (mixed $one): array => [self::text($one)],
-                $value,
-            ),
-            !array_is_list($value) && self::areAll($value, is_scalar(...)) => array_map(
-                static fn (string $key, mixed $one): array => [$key, self::text($one)],
-                array_map(strval(...), array_keys($value)),
-                array_values($value),
-            ),
+            array_is_list($value) && self::areAll($value, is_numeric(...)) => self::numbers($value),
+            !array_is_list($value) && self::areAll($value, is_scalar(...)) => self::pairs($value),
             !array_is_list($value) && self::areAll($value, self::isColumn(...)) => self::columns($value),
             default => null,
         };
         if ($rows === null) {
             return null;
         }
+        $grid = new GridBuilder($file);
+        foreach ($rows as $row => $cells) {
+            $grid->put($row, $cells);
+            if ($grid->isFull()) {
+                break;
+            }
+        }
 
-        return new Grid(
-            $name,
-            array_slice($rows, 0, $most),
-            \Lupine\Core\Figures\NumberStyle::DecimalPoint,
-            [],
-            [],
-            [],
-            count($rows),
-        );
+        return $grid->grid($name, \Lupine\Core\Figures\NumberStyle::DecimalPoint);
+    }
+
+    /**
+     * @param array<mixed> $values
+     *
+     * @return \Generator<int, list<string>>
+     */
+    private static function numbers(array $values): \Generator
+    {
+        foreach ($values as $value) {
+            yield [self::text($value)];
+        }
+    }
+
+    /**
+     * @param array<mixed> $values
+     *
+     * @return \Generator<int, list<string>>
+     */
+    private static function pairs(array $values): \Generator
+    {
+        foreach ($values as $key => $value) {
+            yield [(string) $key, self::text($value)];
+        }
     }
 
     /**
      * @param array<mixed> $records lists, or objects
      *
-     * @return list<list<string>>
+     * @return \Generator<int, list<string>>
      */
-    private static function records(array $records): array
+    private static function records(array $records): \Generator
     {
-        $records = array_values(array_filter($records, is_array(...)));
         if (self::areAll($records, static fn (mixed $record): bool => is_array($record) && array_is_list($record))) {
-            return array_map(
-                static fn (array $record): array => array_map(self::text(...), array_values($record)),
-                $records,
-            );
+            foreach ($records as $record) {
+                yield self::texts(is_array($record) ? $record : []);
+            }
+
+            return;
         }
         $names = [];
         foreach ($records as $record) {
-            $names += array_flip(array_map(strval(...), array_keys($record)));
+            $names += array_fill_keys(array_keys(is_array($record) ? $record : []), true);
+            // The grid notes that there are more than it keeps.
+            if (count($names) > GridBuilder::MOST_COLUMNS) {
+                $names = array_slice($names, 0, GridBuilder::MOST_COLUMNS + 1, true);
+                break;
+            }
         }
-        $names = array_map(strval(...), array_keys($names));
-        $rows = [$names];
+        yield array_map(strval(...), array_keys($names));
         foreach ($records as $record) {
-            $rows[] = array_map(static fn (string $name): string => self::text($record[$name] ?? null), $names);
+            $cells = [];
+            foreach ($names as $name => $_) {
+                $cells[] = self::text(is_array($record) ? $record[$name] ?? null : null);
+            }
+            yield $cells;
         }
-
-        return $rows;
     }
 
     /**
      * @param array<mixed> $columns lists by name
      *
-     * @return list<list<string>>
+     * @return \Generator<int, list<string>>
      */
-    private static function columns(array $columns): array
+    private static function columns(array $columns): \Generator
     {
-        $rows = [array_map(strval(...), array_keys($columns))];
+        $columns = array_slice($columns, 0, GridBuilder::MOST_COLUMNS + 1, true);
+        yield array_map(strval(...), array_keys($columns));
         $count = 0;
         foreach ($columns as $column) {
             $count = max($count, is_array($column) ? count($column) : 0);
@@ -123,10 +164,18 @@ final readonly class JsonTable
             foreach ($columns as $column) {
                 $cells[] = self::text(is_array($column) ? $column[$row] ?? null : null);
             }
-            $rows[] = $cells;
+            yield $cells;
         }
+    }
 
-        return $rows;
+    /**
+     * @param array<mixed> $record
+     *
+     * @return list<string>
+     */
+    private static function texts(array $record): array
+    {
+        return array_map(self::text(...), array_values(array_slice($record, 0, GridBuilder::MOST_COLUMNS + 1)));
     }
 
     private static function isColumn(mixed $one): bool
@@ -155,7 +204,8 @@ final readonly class JsonTable
     {
         return match (true) {
             is_bool($value) => $value ? 'true' : 'false',
-            is_float($value) => SheetNumber::plain($value),
+            // JSON can say numbers that no float holds, such as 1e999.
+            is_float($value) => is_finite($value) ? SheetNumber::plain($value) : '∞',
             is_scalar($value) => (string) $value,
             default => '',
         };

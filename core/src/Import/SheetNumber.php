@@ -15,12 +15,31 @@ final readonly class SheetNumber
     /** Digits that a spreadsheet shows of a number. Source: ECMA-376 part 1, 18.17.2: IEEE 754 doubles, 15 digits. */
     private const DIGITS = 15;
 
+    /** powers of ten beyond which nothing that is counted lies; written out, they would be texts without end */
+    private const MOST_POWER = 30;
+
+    /** signs of a stored number; doubles have 24 at most */
+    private const LONGEST = 60;
+
+    /** the last day that spreadsheets know, 9999-12-31 (ECMA-376 part 1, 18.17.4.1) */
+    private const LAST_DAY = 2_958_465;
+
+    /** most cells are this: a number as it is shown, with no more digits than are shown */
+    private const PLAIN = '/^-?(?:0|[1-9]\d{0,11})(?:\.\d{0,2}[1-9])?$/D';
+
     /** days from the epoch of spreadsheets to the first of January 1970 */
     private const UNIX = 25_569;
 
     /** @param string $stored as it stands in the file, such as `0.41000000000000003` or `1.5E3` */
     public static function text(string $stored, string $format): string
     {
+        if ($format === '' && preg_match(self::PLAIN, $stored) === 1) {
+            return $stored;
+        }
+        $power = preg_match('/e\s*[+-]?0*(\d+)\s*$/i', $stored, $found) === 1 ? $found[1] : '0';
+        if (strlen($stored) > self::LONGEST || strlen($power) > 4 || (int) $power > self::MOST_POWER) {
+            return $stored;
+        }
         try {
             $number = BigDecimal::of(trim($stored));
         } catch (MathException) {
@@ -42,8 +61,13 @@ final readonly class SheetNumber
         return $plain;
     }
 
+    /** What is beyond MOST_POWER keeps its power of ten, and is no number of a figure. */
     public static function plain(float $number): string
     {
+        if (abs($number) >= 10 ** self::MOST_POWER || ($number !== 0.0 && abs($number) < 10 ** -self::MOST_POWER)) {
+            return sprintf('%.'.(self::DIGITS - 1).'e', $number);
+        }
+
         return self::rounded(BigDecimal::of(sprintf('%.'.(self::DIGITS - 1).'e', $number)));
     }
 
@@ -58,10 +82,13 @@ final readonly class SheetNumber
     /**
      * A day counted from the epoch of a spreadsheet, as fine as its format shows it: `2019-03-05`, `2019-03` or `2019`.
      * Source: ECMA-376 part 1, 18.17.4.1: 1 is the first of January 1900, and 1900 is taken for a leap year; or 0 is
-     * the first of January 1904.
+     * the first of January 1904. What lies beyond the days that they know is the number itself.
      */
     public static function day(float $serial, string $format, bool $since1904): string
     {
+        if (!is_finite($serial) || $serial < 0 || $serial > self::LAST_DAY) {
+            return is_finite($serial) ? self::plain($serial) : '∞';
+        }
         $days = (int) floor($serial) + ($since1904 ? 1462 : 0);
         $days += $days < 60 ? 1 : 0;
         [$year, $month, $day] = Calendar::dayOf($days - self::UNIX);

@@ -61,11 +61,12 @@ final class Taking
     {
         $rows = [];
         $hidden = 0;
+        $isHidden = $this->choices->withHidden ? [] : array_flip($this->grid->hiddenRows);
         foreach (array_keys($this->grid->rows) as $row) {
             if ($this->grid->isEmpty($row)) {
                 continue;
             }
-            if (!$this->choices->withHidden && in_array($row, $this->grid->hiddenRows, true)) {
+            if (isset($isHidden[$row])) {
                 ++$hidden;
                 continue;
             }
@@ -171,8 +172,9 @@ final class Taking
     /** The first text that stands alone above the table. */
     private function title(): string
     {
-        foreach ($this->rows === [] ? [] : range(0, min($this->rows)) as $row) {
-            if ($row !== $this->heading && !in_array($row, $this->rows, true) && !$this->grid->isEmpty($row)) {
+        $first = $this->rows === [] ? 0 : min($this->rows);
+        for ($row = 0; $row < $first; ++$row) {
+            if ($row !== $this->heading && !$this->grid->isEmpty($row)) {
                 return mb_substr(trim(implode(' ', array_unique($this->grid->rows[$row]))), 0, self::MAX_FIELD);
             }
         }
@@ -348,12 +350,13 @@ final class Taking
             return;
         }
         $added = 0;
+        $taken = array_flip($this->rows);
         foreach ($this->of('value') as $column) {
             $sum = $all = 0.0;
             for ($row = $this->rows[0]; $row < $last; ++$row) {
                 $number = $this->number($row, $column) ?? 0.0;
                 $all += $number;
-                $sum += in_array($row, $this->rows, true) ? $number : 0.0;
+                $sum += isset($taken[$row]) ? $number : 0.0;
             }
             $told = $this->number($last, $column);
             if ($told === null) {
@@ -392,8 +395,9 @@ final class Taking
                 .($more > 0 ? sprintf(' and %d more', $more) : '').'.';
         }
         $odd = [];
+        $values = $this->of('value');
         foreach ($this->rows as $row) {
-            foreach ($this->of('value') as $column) {
+            foreach ($values as $column) {
                 $cell = $this->grid->cell($row, $column);
                 if ($cell !== '' && !$this->columns->isNumber($cell)) {
                     $odd[] = sprintf('%s “%s”', Grid::place($row, $column), mb_strimwidth($cell, 0, 20, '…'));
@@ -529,7 +533,7 @@ final class Taking
     {
         $field = $this->grid->cell($row, $column);
 
-        return $this->columns->isNumber($field) ? CellNumber::normalised($field, $this->columns->style) : $field;
+        return $this->columns->number($field) ?? $field;
     }
 
     private function number(int $row, int $column): ?float
@@ -559,12 +563,13 @@ final class Taking
 
     private function checkCount(int $count): void
     {
-        if ($count > self::MAX_ROWS || $this->grid->rowsInAll > count($this->grid->rows)) {
+        if ($count > self::MAX_ROWS || $this->grid->isCut) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s rows; Lupine takes up to %s, and a chart reads best with about five.'
+                    'The table has %s%s rows; Lupine takes up to %s, and a chart reads best with about five.'
                         .' Keep the rows that the film speaks of.',
-                    number_format(max($count, $this->grid->rowsInAll)),
+                    $this->grid->isCut ? 'more than ' : '',
+                    number_format($this->grid->isCut ? count($this->grid->rows) : $count),
                     number_format(self::MAX_ROWS),
                 ),
                 'the table',

@@ -103,7 +103,7 @@ final readonly class Cepstra
     /** @return list<float> the discrete cosine transform of the bands' logarithms, 13 a window */
     private static function coefficients(MelBands $bands): array
     {
-        $floor = ($bands->logs === [] ? 0.0 : max($bands->logs)) - self::FLOOR;
+        $floor = $bands->loudest() - self::FLOOR;
         $cosines = [];
         for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
             for ($band = 0; $band < MelBands::BANDS; ++$band) {
@@ -113,8 +113,8 @@ final readonly class Cepstra
         $coefficients = [];
         for ($window = 0; $window < $bands->windows; ++$window) {
             $logs = [];
-            for ($band = 0; $band < MelBands::BANDS; ++$band) {
-                $logs[] = max($floor, $bands->logs[$window * MelBands::BANDS + $band]);
+            foreach ($bands->window($window) as $log) {
+                $logs[] = max($floor, $log);
             }
             for ($index = 0; $index < self::COEFFICIENTS; ++$index) {
                 $sum = 0.0;

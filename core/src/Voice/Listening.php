@@ -43,7 +43,7 @@ final readonly class Listening
         array $secondWords,
         ?\Closure $progress = null,
     ): array {
-        if ($firstWords === [] || $recording->length() < Sound::RATE / 10) {
+        if ($firstWords === [] || !$recording->reaches(intdiv(Sound::RATE, 10) - 1)) {
             return [];
         }
         $part = static fn (float $from, float $to): ?\Closure => $progress === null

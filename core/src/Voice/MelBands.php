@@ -27,15 +27,18 @@ final readonly class MelBands
 
     private const HIGHEST_HERTZ = 7600.0;
 
-    /** @param list<float> $logs natural logarithms of the energies, the bands of a window after each other */
-    private function __construct(public array $logs, public int $windows)
+    /** windows that are kept together; bytes of a number */
+    private const BLOCK = 1000;
+    private const DOUBLE = 8;
+
+    /** @param list<string> $blocks natural logarithms of the energies, packed: half an hour has five million */
+    private function __construct(private array $blocks, public int $windows)
     {
     }
 
     /** @param (\Closure(float): void)|null $progress is told how much is done, 0 to 1 */
     public static function of(Sound $sound, ?\Closure $progress = null): self
     {
-        $windows = intdiv($sound->length() + self::STEP - 1, self::STEP);
         $spectrum = new PowerSpectrum();
         $hamming = [];
         for ($index = 0; $index < self::WINDOW; ++$index) {
@@ -43,8 +46,11 @@ final readonly class MelBands
         }
         $bands = self::triangles();
         $rest = array_fill(0, PowerSpectrum::SIZE - self::WINDOW, 0.0);
-        $logs = [];
-        for ($window = 0; $window < $windows; ++$window) {
+        $blocks = [];
+        $block = '';
+        $window = 0;
+        for (; $sound->reaches($window * self::STEP); ++$window) {
+            $logs = [];
             // A window stands about its moment.
             $samples = $sound->samples($window * self::STEP - intdiv(self::WINDOW, 2), self::WINDOW + 1);
             $weighted = [];
@@ -59,12 +65,52 @@ final readonly class MelBands
                 }
                 $logs[] = log($energy + 1.0);
             }
+            $block .= pack('e*', ...$logs);
+            if ($window % self::BLOCK === self::BLOCK - 1) {
+                $blocks[] = $block;
+                $block = '';
+            }
             if ($progress !== null && $window % 500 === 0) {
-                $progress($window / max(1, $windows));
+                $progress($sound->part($window * self::STEP));
             }
         }
 
-        return new self($logs, $windows);
+        return new self([...$blocks, $block], $window);
+    }
+
+    /** @return non-empty-list<float> the natural logarithms of a window's energies */
+    public function window(int $window): array
+    {
+        $at = ($window % self::BLOCK) * self::BANDS * self::DOUBLE;
+        /** @var non-empty-array<int, float> $logs */
+        $logs = unpack('e'.self::BANDS, $this->blocks[intdiv($window, self::BLOCK)], $at);
+
+        return array_values($logs);
+    }
+
+    /** @return list<float> the natural logarithms of a band's energies in all windows */
+    public function band(int $band): array
+    {
+        $logs = [];
+        for ($window = 0; $window < $this->windows; ++$window) {
+            $at = (($window % self::BLOCK) * self::BANDS + $band) * self::DOUBLE;
+            /** @var array{1: float} $log */
+            $log = unpack('e', $this->blocks[intdiv($window, self::BLOCK)], $at);
+            $logs[] = $log[1];
+        }
+
+        return $logs;
+    }
+
+    /** The largest of all; 0 where there are none. */
+    public function loudest(): float
+    {
+        $loudest = [];
+        for ($window = 0; $window < $this->windows; ++$window) {
+            $loudest[] = max($this->window($window));
+        }
+
+        return $loudest === [] ? 0.0 : max($loudest);
     }
 
     /** @return list<array{int, list<float>}> of each band its first frequency, and the weights from there on */

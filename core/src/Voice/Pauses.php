@@ -80,10 +80,7 @@ final readonly class Pauses
     {
         $quiet = [];
         for ($band = 0; $band < MelBands::BANDS; ++$band) {
-            $logs = [];
-            for ($window = 0; $window < $bands->windows; ++$window) {
-                $logs[] = $bands->logs[$window * MelBands::BANDS + $band];
-            }
+            $logs = $bands->band($band);
             if ($logs === []) {
                 return [];
             }
@@ -94,8 +91,9 @@ final readonly class Pauses
         $levels = [];
         for ($window = 0; $window < $bands->windows; ++$window) {
             $sum = 0.0;
+            $logs = $bands->window($window);
             foreach ($quiet as $band => $floor) {
-                $sum += log(1 + exp($bands->logs[$window * MelBands::BANDS + $band] - $floor));
+                $sum += log(1 + exp($logs[$band] - $floor));
             }
             $levels[] = $sum / MelBands::BANDS;
         }
