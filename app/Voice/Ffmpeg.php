@@ -54,7 +54,8 @@ final readonly class Ffmpeg
             );
         }
         $format = is_array($said) && is_array($said['format'] ?? null) ? $said['format'] : [];
-        $seconds = $format['duration'] ?? null;
+        $told = $file->kind === SoundKind::Wav ? WavLength::of($file->path) : null;
+        $seconds = $told ?? $format['duration'] ?? null;
         $channels = is_array($sounds[0]) ? $sounds[0]['channels'] ?? 0 : 0;
 
         return new ToldSound(
