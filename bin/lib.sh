@@ -13,11 +13,30 @@ apt_install() {
   say "Installing $*"
   local log; log=$(mktemp)
   export DEBIAN_FRONTEND=noninteractive
-  if ! { apt-get update && apt-get install -y --no-install-recommends "$@"; } > "$log" 2>&1; then
+  # nginx and PHP-FPM are wanted, but not as services of this system: bin/start runs its own.
+  local policy=/usr/sbin/policy-rc.d
+  if [ -e "$policy" ]; then policy=; else printf '#!/bin/sh\nexit 101\n' > "$policy" && chmod +x "$policy"; fi
+  local status=0
+  { apt-get update && apt-get install -y --no-install-recommends "$@"; } > "$log" 2>&1 || status=$?
+  [ -z "$policy" ] || rm -f "$policy"
+  if [ "$status" != 0 ]; then
     tail -n 15 "$log" >&2
     stop "apt-get could not install: $*."
   fi
   rm -f "$log"
+}
+
+# sbin NAME: where a server's program is, which is not on everybody's path.
+sbin() {
+  command -v "$1" 2> /dev/null || { [ ! -x "/usr/sbin/$1" ] || echo "/usr/sbin/$1"; }
+}
+
+# PHP-FPM of the PHP that is on the path: under its plain name, or with its version.
+fpm() {
+  local version; version=$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;' 2> /dev/null)
+  local found; found=$(sbin "php-fpm$version")
+  [ -n "$found" ] || found=$(sbin php-fpm)
+  echo "$found"
 }
 
 need_system() {
@@ -32,6 +51,9 @@ need_system() {
     grep -qix "${pair%%:*}" <<< "$modules" || missing+=("${pair##*:}")
   done
   command -v composer > /dev/null || missing+=(composer)
+  [ -n "$(fpm)" ] || missing+=(php-fpm)
+  [ -n "$(sbin nginx)" ] || missing+=(nginx)
+  command -v curl > /dev/null || missing+=(curl)
   command -v unzip > /dev/null || missing+=(unzip)
   command -v node > /dev/null || missing+=(nodejs)
   command -v npm > /dev/null || missing+=(npm)
@@ -116,7 +138,7 @@ use_data() {
 # need_folder FOLDER: it is there with its parts, and can be written to.
 need_folder() {
   local app=("$1"/app/{hand-offs,rendering,sounds,stills,uploads})
-  mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/views,logs} 2> /dev/null ||
+  mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/views,framework/web,logs} 2> /dev/null ||
     stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
 }
@@ -144,7 +166,7 @@ holder() {
   command=$(tr '\0' ' ' < "/proc/$process/cmdline")
   case "$command" in
     '') ;; # It is ending just now.
-    *bin/server.php*) printf ' by Lupine, process %s' "$process" ;;
+    *framework/web/nginx.conf*) printf ' by Lupine, process %s' "$process" ;;
     *) printf ' by process %s (%s)' "$process" "$(cut -c1-60 <<< "${command% }")" ;;
   esac
 }

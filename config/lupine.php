@@ -13,6 +13,8 @@ return [
     'node' => env('LUPINE_NODE', 'node'),
     /** So many may wait for a still at once; with fewer than bin/start's processes of the web, others are not kept. */
     'stills_at_once' => 8,
+    /** So many films may wait to be made; each keeps its piece as it was. */
+    'films_waiting' => 200,
     /** A still that is not painted after so many seconds is given up. */
     'still_seconds' => 20,
     /** A running film that has not been heard of for so many seconds is taken to have lost its worker. */

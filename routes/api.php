@@ -63,6 +63,7 @@ Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
 
 Route::get('hand-offs', [HandOffController::class, 'index']);
 Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store']);
+Route::post('hand-offs/cancel', [HandOffController::class, 'cancelWaiting']);
 Route::get('hand-offs/{handOff}', [HandOffController::class, 'show']);
 Route::post('hand-offs/{handOff}/cancel', [HandOffController::class, 'cancel']);
 Route::post('hand-offs/{handOff}/retry', [HandOffController::class, 'retry']);

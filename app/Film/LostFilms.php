@@ -77,7 +77,7 @@ final class LostFilms
             ->where('payload', 'like', '%'.$film->id.'%')
             ->delete();
         if ($to === 'waiting') {
-            MakeFilm::dispatch($film->id);
+            MakeFilm::of($film);
         }
 
         return $to === 'waiting';

@@ -8,7 +8,7 @@ namespace App\Http;
 final readonly class OwnAddresses
 {
     /** @param list<string> $hosts such as `127.0.0.1:8000` */
-    public function __construct(private array $hosts)
+    public function __construct(public array $hosts)
     {
     }
 

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Disk\FullDisk;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\MalformedUrlException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\LupineException;
@@ -31,7 +32,10 @@ final class Refusal
             ),
         );
         $exceptions->render(static function (\Throwable $error, Request $request): ?Response {
-            return $request->is('api/*') ? self::ofError($error) : null;
+            // An address that is no text is told so in one form, whatever it was to be.
+            $isApi = str_starts_with($request->getPathInfo(), '/api/') || $error instanceof MalformedUrlException;
+
+            return $isApi ? self::ofError($error) : null;
         });
     }
 
@@ -69,6 +73,7 @@ final class Refusal
 
         return self::answer(
             match (true) {
+                $error instanceof MalformedUrlException => 'This address cannot be read. Use the addresses that Lupine’s own pages use.',
                 $status === 404 || $error instanceof ModelNotFoundException => self::NOT_HERE,
                 $status === 405 => 'This address does not take that kind of request.',
                 $status === 413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',

@@ -55,7 +55,7 @@ final readonly class Reading
                 Taking::from($grid);
 
                 return [$number, $grid];
-            } catch (ImpossibleFigures | UnreadableFile) {
+            } catch (ImpossibleFigures|UnreadableFile) {
                 // Another one may have a table; where none has, what is wrong with the first is said.
                 continue;
             }

@@ -33,12 +33,22 @@ final class MakeFilm implements ShouldQueue
 {
     use Queueable;
 
+    /** sounds alone are made in a moment, so they do not wait behind films */
+    public const SOUNDS = 'sounds';
+
     public int $timeout = 0;
 
     public int $tries = 0;
 
-    public function __construct(public readonly string $handOffId)
+    private function __construct(public readonly string $handOffId)
     {
+    }
+
+    /** Puts a hand-off into its queue. */
+    public static function of(HandOff $film): void
+    {
+        $job = new self($film->id);
+        dispatch(FilmKind::from($film->kind)->hasPicture() ? $job : $job->onQueue(self::SOUNDS));
     }
 
     public function handle(ComputedPiece $computed, Renderer $renderer): void

@@ -134,7 +134,6 @@ final readonly class Ffmpeg
 
     /**
      * @param list<string> $command
-     * @param float $seconds
      */
     private static function limited(array $command, float $seconds): Process
     {
@@ -146,12 +145,9 @@ final readonly class Ffmpeg
     private static function unreadable(string $name, string $reason): SoundFailed
     {
         return new SoundFailed(sprintf(match (true) {
-            preg_match('/not found/i', $reason) === 1 && preg_match('/ff(mpeg|probe)/', $reason) === 1 =>
-                '“%s” cannot be read, as ffmpeg is not installed. Install the package “ffmpeg”, then try again.',
-            preg_match('/moov atom not found|end of file|partial file|truncat/i', $reason) === 1 =>
-                '“%s” is cut off: its end is missing, and without it nothing of it can be read. Copy or export it again.',
-            preg_match('/rematrix|channel layout/i', $reason) === 1 =>
-                '“%s” does not say which of its channels is which. Mix it down to one or two, and add that.',
+            preg_match('/not found/i', $reason) === 1 && preg_match('/ff(mpeg|probe)/', $reason) === 1 => '“%s” cannot be read, as ffmpeg is not installed. Install the package “ffmpeg”, then try again.',
+            preg_match('/moov atom not found|end of file|partial file|truncat/i', $reason) === 1 => '“%s” is cut off: its end is missing, and without it nothing of it can be read. Copy or export it again.',
+            preg_match('/rematrix|channel layout/i', $reason) === 1 => '“%s” does not say which of its channels is which. Mix it down to one or two, and add that.',
             default => '“%s” cannot be read as sound; it may be broken or cut off. Export it again as WAV, MP3, M4A, OGG or FLAC.',
         }, $name), 'file');
     }

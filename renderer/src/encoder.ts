@@ -22,7 +22,10 @@ const BT709 = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc'
 export const CONVERSION =
   'scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area,format=yuv420p';
 
-const WITH_ALPHA = 'scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area';
+// Encoders take the tags of their frames; options alone are not heard by all of them.
+const TAGS = 'setparams=range=tv:colorspace=bt709:color_primaries=bt709:color_trc=bt709';
+
+const WITH_ALPHA = `scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area,${TAGS}`;
 
 /**
  * ffmpeg's arguments: an H.264 film that every editor opens (yuv420p, BT.709, tagged as such), ProRes 4444 or VP9 with

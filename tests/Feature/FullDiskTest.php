@@ -9,6 +9,7 @@ use App\Models\Piece;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** A disk without room: one sentence, nothing broken, and work goes on once there is room again. */
@@ -74,6 +75,29 @@ final class FullDiskTest extends TestCase
 
         DB::scalar('PRAGMA max_page_count = '.($pages + 10_000));
         $this->json('PUT', "/api/pieces/$id", ['document' => $large], ['If-Match' => '"1"'])->assertOk();
+    }
+
+    public function testAPartOfAnUploadSaysItToo(): void
+    {
+        $upload = $this->postJson('/api/uploads', ['name' => 'a.wav', 'bytes' => 4000])->assertCreated()->json('id');
+        $sent = fn (): TestResponse => $this->call('PUT', "/api/uploads/$upload?at=0", [], [], [], [
+            'CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json',
+        ], str_repeat('x', 4000));
+        // The kernel takes no more than so many bytes of a file, as a disk takes no more that is full.
+        $limits = posix_getrlimit() ?: [];
+        $hard = is_numeric($limits['hard filesize'] ?? null) ? (int) $limits['hard filesize'] : POSIX_RLIMIT_INFINITY;
+        pcntl_signal(SIGXFSZ, SIG_IGN);
+        posix_setrlimit(POSIX_RLIMIT_FSIZE, 1000, $hard);
+        try {
+            $refused = $sent();
+        } finally {
+            posix_setrlimit(POSIX_RLIMIT_FSIZE, $hard, $hard);
+            pcntl_signal(SIGXFSZ, SIG_DFL);
+        }
+        $refused->assertStatus(507);
+        self::assertSame(FullDisk::SENTENCE, $refused->json('message'));
+        // What came of it is taken back, so that the same part can come again.
+        $sent()->assertOk()->assertJsonPath('bytes', 4000);
     }
 
     public function testWhatIsOnlyKeptToBeFasterMayFail(): void

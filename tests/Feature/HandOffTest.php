@@ -9,8 +9,10 @@ use App\Film\FilmKind;
 use App\Film\FilmOrder;
 use App\Film\LostFilms;
 use App\Film\Renderer;
+use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
@@ -90,6 +92,11 @@ final class HandOffTest extends TestCase
             $stream['pix_fmt'],
             $stream['nb_read_frames'],
         ]);
+        // Editors read the colours by these; ffprobe names them as ITU-T H.273 numbers them.
+        $this->assertSame(
+            ['tv', 'bt709', 'bt709', 'bt709'],
+            [$stream['color_range'], $stream['color_space'], $stream['color_primaries'], $stream['color_transfer']],
+        );
         $decoder = $kind === 'webm' ? ['-c:v', 'libvpx-vp9'] : [];
         $raw = new Process([
             'ffmpeg', '-v', 'error', ...$decoder, '-i', $file, '-f', 'rawvideo', '-pix_fmt', 'rgba', '-',
@@ -221,7 +228,7 @@ final class HandOffTest extends TestCase
     {
         $film = $this->ask();
         $film->update(['status' => 'running', 'frames_done' => 7, 'heard_at' => now()->subMinutes(2)]);
-        \Illuminate\Support\Facades\DB::table('jobs')->update([
+        DB::table('jobs')->update([
             'reserved_at' => now()->subMinutes(2)->timestamp,
         ]);
 
@@ -246,6 +253,30 @@ final class HandOffTest extends TestCase
                 ->assertCreated()
                 ->json('id'),
         );
+    }
+
+    public function testFilmsThatWaitHaveAQuotaAndAreCancelledTogether(): void
+    {
+        config(['lupine.films_waiting' => 3]);
+        $film = $this->ask();
+        $other = $this->ask();
+        $this->ask();
+        $refused = $this->postJson("/api/pieces/{$film->piece_id}/hand-offs")->assertStatus(429);
+        $this->assertStringContainsString('3 films wait to be made already', (string) $refused->json('message'));
+        $this->postJson('/api/hand-offs/cancel', ['piece' => $film->piece_id])->assertJsonPath('cancelled', 1);
+        $this->assertSame(['cancelled', 'waiting'], [$film->refresh()->status, $other->refresh()->status]);
+        $this->ask();
+        $this->postJson("/api/hand-offs/{$film->id}/retry")->assertStatus(429);
+        $this->postJson('/api/hand-offs/cancel')->assertJsonPath('cancelled', 3);
+        $this->postJson("/api/hand-offs/{$film->id}/retry")->assertOk();
+    }
+
+    public function testASoundAloneHasAQueueOfItsOwn(): void
+    {
+        $this->ask();
+        DB::table('hand_offs')->update(['kind' => 'wav']);
+        MakeFilm::of(HandOff::query()->firstOrFail());
+        $this->assertSame(['default', MakeFilm::SOUNDS], DB::table('jobs')->orderBy('id')->pluck('queue')->all());
     }
 
     private function work(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\Listen;
 use App\Models\HandOff;
 use App\Models\Listening;
 use App\Models\Sound;
@@ -188,7 +187,7 @@ final class VoiceTest extends TestCase
     {
         $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
         $film = $this->postJson("/api/pieces/$id/hand-offs", $order)->assertCreated()->json('id');
-        $this->work('default');
+        $this->work('default,sounds');
         $film = HandOff::query()->findOrFail($film);
         self::assertSame('done', $film->status, (string) $film->message);
 

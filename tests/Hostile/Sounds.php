@@ -49,8 +49,7 @@ final class Sounds
         yield 'a manifest.m4a' => static fn (): string => '<?xml version="1.0"?><MPD xmlns="urn:mpeg:dash:schema:mpd:2011" '
             .'type="static"><Period><AdaptationSet mimeType="audio/mp4"><Representation id="1"><BaseURL>file://'.$secret
             .'</BaseURL></Representation></AdaptationSet></Period></MPD>';
-        yield 'a picture that reads a file.flac' => static fn (): string =>
-            '<svg xmlns="http://www.w3.org/2000/svg"><image href="file://'.$secret.'"/></svg>';
+        yield 'a picture that reads a file.flac' => static fn (): string => '<svg xmlns="http://www.w3.org/2000/svg"><image href="file://'.$secret.'"/></svg>';
     }
 
     /** @return \Generator<string, \Closure(): string> */
@@ -109,8 +108,7 @@ final class Sounds
         yield 'FLAC and noise.flac' => static fn (): string => 'fLaC'.self::noise(50_000);
         yield 'a block without end.flac' => static fn (): string => "fLaC\x84\xFF\xFF\xFF".self::noise(2000);
         yield 'FLAC of nothing.flac' => static fn (): string => "fLaC\x80\0\0\x22".str_repeat("\0", 34);
-        yield 'FLAC that says a year.flac' => static fn (): string =>
-            "fLaC\x80\0\0\x22\x10\0\x10\0\0\0\0\0\0\0\x0A\xC4\x42\xFF\xFF\xFF\xFF\xFF".str_repeat("\0", 16).self::noise(9000);
+        yield 'FLAC that says a year.flac' => static fn (): string => "fLaC\x80\0\0\x22\x10\0\x10\0\0\0\0\0\0\0\x0A\xC4\x42\xFF\xFF\xFF\xFF\xFF".str_repeat("\0", 16).self::noise(9000);
         yield 'Ogg and noise.ogg' => static fn (): string => 'OggS'.self::noise(50_000);
         yield 'a page of nothing.ogg' => static fn (): string => "OggS\0\2".str_repeat("\0", 20)."\0";
         yield 'ten thousand pages.ogg' => static fn (): string => str_repeat("OggS\0\0".str_repeat("\xFF", 20)."\1\0", 10_000);

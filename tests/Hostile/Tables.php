@@ -38,10 +38,8 @@ final class Tables
         $cells = static fn (string $cell, int $times): string => '<row>'.str_repeat($cell, $times).'</row>';
         foreach ([
             'a hidden column 40 million' => '<cols><col min="40000000" max="40000001" hidden="1"/></cols>',
-            'hidden columns up to the largest number' =>
-                '<cols><col min="1" max="9223372036854775807" hidden="1"/></cols>',
-            'hidden columns from the largest number' =>
-                '<cols><col min="9223372036854775807" max="9223372036854775807" hidden="1"/></cols>',
+            'hidden columns up to the largest number' => '<cols><col min="1" max="9223372036854775807" hidden="1"/></cols>',
+            'hidden columns from the largest number' => '<cols><col min="9223372036854775807" max="9223372036854775807" hidden="1"/></cols>',
             'hidden columns below nothing' => '<cols><col min="-5" max="-9" hidden="1"/></cols>',
             'a million hidden columns' => '<cols>'.str_repeat('<col min="1" max="300" hidden="1"/>', 200_000).'</cols>',
         ] as $what => $columns) {
@@ -279,7 +277,7 @@ final class Tables
             range(1, 7900),
         ));
         yield 'money 4,900 by 40.csv' => static fn (): string => str_repeat(
-            rtrim(str_repeat("\"€ 1,234.50\",", 40), ',')."\n",
+            rtrim(str_repeat('"€ 1,234.50",', 40), ',')."\n",
             4900,
         );
         yield 'sums 4,900 by 20.csv' => static fn (): string => implode("\n", array_map(

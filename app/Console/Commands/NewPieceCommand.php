@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use App\Import\Incoming;
 use App\Import\IncomingFile;
-use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;

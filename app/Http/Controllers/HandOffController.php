@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
+use App\Disk\NoRoom;
 use App\Film\FilmKind;
 use App\Film\FilmOrder;
 use App\Film\FilmSound;
@@ -56,6 +57,7 @@ final readonly class HandOffController
     /** Begins a film of the piece as it is now. What cannot be drawn is refused here, where it can be mended. */
     public function store(Request $request, Piece $piece, ComputedPiece $computed): JsonResponse
     {
+        self::checkRoom();
         $text = $piece->documentText();
         $document = Document::fromJson($text, app(Forms::class));
         $order = FilmOrder::read(Body::of($request), $document);
@@ -75,7 +77,7 @@ final readonly class HandOffController
             'first_frame' => $order->range->from,
             'frames_total' => $order->range->to - $order->range->from + 1,
         ]);
-        MakeFilm::dispatch($handOff->id);
+        MakeFilm::of($handOff);
 
         return response()->json($this->answer($handOff), 201);
     }
@@ -100,11 +102,36 @@ final readonly class HandOffController
         return response()->json($this->answer($handOff->refresh()));
     }
 
+    /** Cancels all that wait, of one piece or of all; what is being made goes on. */
+    public function cancelWaiting(Request $request): JsonResponse
+    {
+        $piece = Body::of($request)->get('piece');
+        $waiting = HandOff::query()->where('status', 'waiting');
+        if (!$piece->isNull()) {
+            $waiting->where('piece_id', $piece->text(26));
+        }
+
+        return response()->json(['cancelled' => $waiting->update(['status' => 'cancelled', 'ended_at' => now()])]);
+    }
+
+    /** @throws NoRoom where too many wait already */
+    private static function checkRoom(): void
+    {
+        $most = (int) config('lupine.films_waiting');
+        if (HandOff::query()->where('status', 'waiting')->count() >= $most) {
+            throw new NoRoom(sprintf(
+                '%d films wait to be made already, the limit. Cancel some that wait, or try again when some are done.',
+                $most,
+            ));
+        }
+    }
+
     public function retry(HandOff $handOff): JsonResponse
     {
         if (!in_array($handOff->status, ['failed', 'cancelled'], true)) {
             return Refusal::answer('This film is not waiting to be tried again.', 409);
         }
+        self::checkRoom();
         $handOff->update([
             'status' => 'waiting',
             'frames_done' => 0,
@@ -113,7 +140,7 @@ final readonly class HandOffController
             'started_at' => null,
             'ended_at' => null,
         ]);
-        MakeFilm::dispatch($handOff->id);
+        MakeFilm::of($handOff);
 
         return response()->json($this->answer($handOff));
     }

@@ -72,7 +72,7 @@ final class Sound
         $this->reaches($from + $count - 1);
         $before = min($count, max(0, -$from));
         $at = (max(0, $from) - $this->first) * self::BYTES;
-        $bytes = substr($this->held, $at, max(0, ($count - $before)) * self::BYTES);
+        $bytes = substr($this->held, $at, max(0, $count - $before) * self::BYTES);
         /** @var array<int, int> $read */
         $read = strlen($bytes) < self::BYTES ? [] : unpack('v*', $bytes);
         $samples = $before > 0 ? array_fill(0, $before, 0) : [];
