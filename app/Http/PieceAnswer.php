@@ -16,6 +16,19 @@ final class PieceAnswer
         return new JsonResponse(self::text($piece), $status, ['ETag' => '"'.$piece->version.'"'], json: true);
     }
 
+    /**
+     * After a save that was kept before and came again: the version that it led to. Where the piece has gone on since,
+     * whoever saved makes the next change on that version, and learns then that there is another.
+     */
+    public static function ofSave(Piece $piece, int $version): JsonResponse
+    {
+        return $version === $piece->version ? self::response($piece) : new JsonResponse(
+            ['id' => $piece->id, 'version' => $version, 'canUndo' => $piece->canUndo(), 'canRedo' => $piece->canRedo()],
+            200,
+            ['ETag' => '"'.$version.'"'],
+        );
+    }
+
     public static function text(Piece $piece): string
     {
         return json_encode(
@@ -30,6 +43,7 @@ final class PieceAnswer
         return [
             'id' => $piece->id,
             'version' => $piece->version,
+            'save' => $piece->lastSave(),
             'canUndo' => $piece->canUndo(),
             'canRedo' => $piece->canRedo(),
             'updatedAt' => $piece->updated_at?->toIso8601String(),

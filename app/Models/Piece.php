@@ -107,19 +107,39 @@ final class Piece extends Model
 
     /**
      * Adds a revision after the head, or changes the one at the head where it comes from the same act of the hand;
-     * what had been undone is gone then.
+     * what had been undone is gone then. A save that was kept already is not kept again.
+     *
+     * @param string|null $save by which the same save is known when it comes again, since its answer was lost
+     *
+     * @return int the version that this save led to; the piece may have gone on since
      *
      * @throws VersionConflict where the piece was changed since the version that the caller has
      */
-    public function change(\stdClass $document, int $version, ?string $act = null): void
+    public function change(\stdClass $document, int $version, ?string $act = null, ?string $save = null): int
+    {
+        return DB::transaction(function () use ($document, $version, $act, $save): int {
+            $before = $save === null ? null : $this->revisions()->where('save', $save)->value('version');
+            if (is_numeric($before)) {
+                $this->refresh();
+
+                return (int) $before;
+            }
+            $this->add($document, $version, $act, $save);
+
+            return $this->version;
+        });
+    }
+
+    private function add(\stdClass $document, int $version, ?string $act, ?string $save): void
     {
         $text = DocumentText::of($document);
-        $this->move($version, function () use ($document, $text, $act): array {
+        $this->move($version, function () use ($document, $text, $act, $save, $version): array {
             $this->revisions()->where('number', '>', $this->head)->delete();
+            $kept = ['document' => $text, 'save' => $save, 'version' => $version + 1];
             $sameAct = $this->revisions()->where('number', $this->head)->where('act', $act);
-            $isSameAct = $act !== null && $sameAct->update(['document' => $text]) > 0;
+            $isSameAct = $act !== null && $sameAct->update($kept) > 0;
             if (!$isSameAct) {
-                $this->revisions()->create(['number' => $this->head + 1, 'document' => $text, 'act' => $act]);
+                $this->revisions()->create(['number' => $this->head + 1, 'act' => $act, ...$kept]);
             }
 
             return [$isSameAct ? $this->head : $this->head + 1, $text, self::titleOf($document)];
@@ -147,6 +167,14 @@ final class Piece extends Model
 
             return [$to->number, $to->document, $title];
         });
+    }
+
+    /** By which the save is known that led to where the piece is; null where none did, or it had no name. */
+    public function lastSave(): ?string
+    {
+        $save = $this->revisions()->where('number', $this->head)->value('save');
+
+        return is_string($save) ? $save : null;
     }
 
     public function canUndo(): bool

@@ -236,6 +236,26 @@ final class PieceApiTest extends TestCase
         $this->assertSame('18.8 %', $of->json('figures.1.shareText'));
     }
 
+    public function testTheSameSaveTwiceIsOnce(): void
+    {
+        $id = $this->begin();
+        $put = fn (string $title, int $version, string $save): TestResponse => $this->putJson(
+            "/api/pieces/$id",
+            ['document' => [...self::small(), 'title' => $title], 'act' => 'a1', 'save' => $save],
+            ['If-Match' => '"'.$version.'"'],
+        );
+        $put('Once', 1, 's1')->assertOk()->assertJsonPath('version', 2)->assertJsonPath('save', 's1');
+        // Its answer was lost, so it comes again, on the version that it was made on.
+        $put('Once', 1, 's1')->assertOk()->assertJsonPath('version', 2);
+        $put('Twice', 2, 's2')->assertOk()->assertJsonPath('version', 3);
+        $put('Another tab', 2, 's3')->assertStatus(412)->assertJsonPath('piece.save', 's2');
+        // It still comes again after more was saved; what is changed next is changed on an old version.
+        $this->save($id, [...self::small(), 'title' => 'Elsewhere'], 3)->assertOk();
+        $put('Twice', 2, 's2')->assertOk()->assertJsonPath('version', 3);
+        $put('Lost', 3, 's4')->assertStatus(412);
+        $this->getJson("/api/pieces/$id")->assertJsonPath('document.title', 'Elsewhere')->assertJsonPath('version', 4);
+    }
+
     private function begin(): string
     {
         return $this->postJson('/api/pieces', ['document' => self::small()])

@@ -29,6 +29,8 @@ export interface Repair {
 export interface StoredPiece {
   id: string;
   version: number;
+  /** the save that led to it, by the name that the desk gave it */
+  save?: string | null;
   canUndo: boolean;
   canRedo: boolean;
   updatedAt: string;

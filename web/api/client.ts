@@ -23,9 +23,16 @@ export class OutOfReach extends Error {
   }
 }
 
+/** The server said yes, and its answer came cut off or empty. */
+export class Garbled extends Error {
+  constructor() {
+    super('The server’s answer did not arrive whole. Nothing is lost; it is tried again.');
+  }
+}
+
 /** Whether what went wrong may go well when it is tried again. */
 export function mayPass(error: unknown): boolean {
-  return error instanceof OutOfReach || (error instanceof Refused && error.passes);
+  return error instanceof OutOfReach || error instanceof Garbled || (error instanceof Refused && error.passes);
 }
 
 interface Options {
@@ -56,8 +63,17 @@ export async function ask<T>(
     if (signal?.aborted) throw error;
     throw new OutOfReach();
   }
+  return answerOf<T>(response, signal);
+}
+
+async function answerOf<T>(response: Response, signal?: AbortSignal): Promise<T> {
   if (!response.ok) throw await refusalOf(response);
-  return (await response.json()) as T;
+  try {
+    return (await response.json()) as T;
+  } catch (error) {
+    if (signal?.aborted) throw error;
+    throw new Garbled();
+  }
 }
 
 /** Sends a file, or part of one, as it is. */
@@ -76,8 +92,7 @@ export async function sendFile<T>(
     if (signal?.aborted) throw error;
     throw new OutOfReach();
   });
-  if (!response.ok) throw await refusalOf(response);
-  return (await response.json()) as T;
+  return answerOf<T>(response, signal);
 }
 
 /** How often a picture is asked for while others are being painted. */

@@ -5,6 +5,7 @@ import Modal from 'react-bootstrap/Modal';
 import type { Import, IncomingTable, ReadTable } from '../api/answers';
 import type { FormsAnswer } from '../api/formAnswers';
 import { ask, reasonOf } from '../api/client';
+import { later } from '../common/later';
 import { FormPicker } from '../common/FormPicker';
 import { newId } from '../common/words';
 import { Pick } from '../fields/Choice';
@@ -74,6 +75,7 @@ export function AddChart({ piece, file, onClose }: Props) {
   const form = wanted?.fits ? picked : (forms.find(({ fits }) => fits)?.name ?? picked);
   const isReady = forms.length > 0 && (source !== OWN || !read.isError);
   const add = async (): Promise<void> => {
+    const its = later();
     try {
       const body = {
         document: piece,
@@ -83,8 +85,9 @@ export function AddChart({ piece, file, onClose }: Props) {
         ...(table ? { column: columnId } : source === FILE && file ? { import: file.wanted } : { text }),
       };
       const made = await ask<{ chart: Chart; table: Table }>('charts', { method: 'POST', body });
-      edit((draft) => addChart(draft, made.chart, made.table));
-      usePlay.getState().select({ kind: 'chart', chart: made.chart.id });
+      its(() => edit((draft) => addChart(draft, made.chart, made.table)));
+      if (useDesk.getState().document?.charts.some(({ id }) => id === made.chart.id))
+        usePlay.getState().select({ kind: 'chart', chart: made.chart.id });
       onClose();
     } catch (error) {
       setProblem(reasonOf(error));

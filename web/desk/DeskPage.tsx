@@ -12,20 +12,29 @@ import { ProblemBar } from './ProblemBar';
 import { ScriptColumn } from './script/ScriptColumn';
 import { Stage } from './stage/Stage';
 import { DeskFiles } from './tables/DeskFiles';
+import { useFiles } from './tables/filesStore';
 import { Transport } from './Transport';
 import { useClipboard } from './useClipboard';
 import { useDeskKeys } from './useDeskKeys';
 import { usePlayback } from './usePlayback';
 
+/** A piece that is opened after another one begins with a desk of its own. */
 export function DeskPage() {
   const { id = '' } = useParams();
+  return <Desk key={id} id={id} />;
+}
+
+function Desk({ id }: { id: string }) {
   const document_ = useDesk((state) => state.document);
   const missing = useDesk((state) => state.missing);
   const frames = document_?.stage.frames;
   useEffect(() => {
     usePlay.getState().enter(id);
     void useDesk.getState().open(id);
-    return () => useDesk.getState().close();
+    return () => {
+      useDesk.getState().close();
+      useFiles.getState().close();
+    };
   }, [id]);
   useEffect(() => {
     if (frames === undefined) return;

@@ -15,14 +15,10 @@ const keyOf = ({ code, where, message }: Problem): string => `${code} ${where} $
 export function ProblemBar() {
   const computed = useDesk((state) => state.computed);
   const refused = useDesk((state) => state.refused);
+  const saved = useDesk((state) => state.saved);
   const typingIn = usePlay((state) => state.typingIn);
   const [aside, setAside] = useState<string[]>([]);
-  if (refused)
-    return (
-      <div className="problem-bar is-error" role="alert">
-        <span>{refused}</span>
-      </div>
-    );
+  if (refused || saved === 'failed') return <Unkept reason={refused} />;
   const problems = (computed?.problems ?? []).filter(
     (problem) =>
       problem.severity === 'error' ||
@@ -51,6 +47,31 @@ export function ProblemBar() {
         >
           <i className="bi bi-x-lg" />
         </button>
+      )}
+    </div>
+  );
+}
+
+/** Why what was changed cannot be drawn, or is not saved, and what can be done. */
+function Unkept({ reason }: { reason: string | null }) {
+  const { saved, unsaved, save, undo } = useDesk();
+  const isUnsaved = saved === 'failed';
+  return (
+    <div className="problem-bar is-error" role="alert">
+      <span>
+        {reason}
+        {isUnsaved && reason !== unsaved && ` Not saved yet: ${unsaved ?? ''}`}
+        {isUnsaved && ' This browser keeps your changes.'}
+      </span>
+      {isUnsaved && (
+        <>
+          <Button size="sm" variant="outline-secondary" onClick={() => void save()}>
+            Try again
+          </Button>
+          <Button size="sm" variant="outline-secondary" onClick={() => void undo().catch(() => undefined)}>
+            Undo
+          </Button>
+        </>
       )}
     </div>
   );

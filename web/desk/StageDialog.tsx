@@ -37,9 +37,13 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
   /** What stands by hand keeps its place in proportion: core says where that is. */
   const reshape = async (width: number, height: number): Promise<void> => {
     try {
-      const before = useDesk.getState().document;
+      const { document: before, id } = useDesk.getState();
       const body = { document: before ?? piece, stage: { width, height } };
       const made = await ask<{ document: Piece }>('stage', { method: 'POST', body });
+      if (useDesk.getState().id !== id) {
+        useNotices.getState().say(`The new size was not set: “${piece.title}” was left before it was worked out.`);
+        return;
+      }
       // What was changed meanwhile is not lost: it is reshaped as well.
       if (useDesk.getState().document !== before) return await reshape(width, height);
       usePlay.getState().set({ view: null, shape: null });

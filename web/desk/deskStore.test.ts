@@ -1,70 +1,5 @@
-import { readFileSync } from 'node:fs';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Piece } from '../piece/document';
-
-const demo = JSON.parse(readFileSync(new URL('../../demo/mended-or-not.json', import.meta.url), 'utf8')) as Piece;
-
-/** A server that keeps one piece, as the real one answers. */
-class Server {
-  version = 1;
-  document: Piece = structuredClone(demo);
-  down = false;
-  /** a status that saves are refused with */
-  busy = 0;
-  /** a title that saves are refused for */
-  refuses = '';
-  /** saves that were tried */
-  asked = 0;
-  computed = 0;
-  /** what of a piece is computed */
-  part = {};
-  readonly saved: string[] = [];
-
-  private compute(document: Piece): object {
-    this.computed++;
-    const wrong = document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
-    return {
-      problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null, repairs: [] }] : [],
-      sheet: {
-        charts: wrong ? {} : { chart1: { whole: '1', figures: [] } },
-        words: {},
-        lines: {},
-        length: '',
-        seconds: [],
-      },
-      reel: wrong ? null : { title: document.title, ...this.part },
-    };
-  }
-
-  answer = async (path: string, options: RequestInit): Promise<Response> => {
-    if (this.down) throw new TypeError('Failed to fetch');
-    const body = options.body ? (JSON.parse(options.body as string) as { document: Piece }) : null;
-    const stored = {
-      id: 'p1',
-      version: this.version,
-      canUndo: true,
-      canRedo: false,
-      updatedAt: '',
-      document: this.document,
-    };
-    const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
-    if (path.endsWith('/compute')) return reply(this.compute(body!.document));
-    if (path.endsWith('/desk')) return reply({ piece: stored, computed: this.compute(this.document) });
-    if (path.endsWith('/proof')) return reply({ exact: true });
-    if (options.method === 'PUT') {
-      this.asked++;
-      if (body!.document.title === this.refuses) return reply({ message: 'refused' }, 422);
-      if (this.busy > 0) return reply({ message: 'busy' }, this.busy);
-      const seen = Number(new Headers(options.headers).get('If-Match')?.replaceAll('"', ''));
-      if (seen !== this.version) return reply({ message: 'changed', piece: stored }, 412);
-      this.version++;
-      this.document = body!.document;
-      this.saved.push(this.document.title);
-      return reply({ ...stored, version: this.version, document: this.document });
-    }
-    return reply(stored);
-  };
-}
+import { demo, Server } from './fakeServer';
 
 let server: Server;
 /** the act of the hand that edits belong to; each is one of its own where it is null */
@@ -161,8 +96,7 @@ describe('saving', () => {
   });
 
   it('asks when another tab was faster, and does as it is told', async () => {
-    server.version = 5;
-    server.document = { ...demo, title: 'theirs' };
+    Object.assign(server.piece(), { version: 5, document: { ...demo, title: 'theirs' } });
     retitle('mine');
     await vi.advanceTimersByTimeAsync(700);
     expect(useDesk.getState()).toMatchObject({
@@ -179,8 +113,7 @@ describe('saving', () => {
   });
 
   it('takes the other tab’s piece when asked to', async () => {
-    server.version = 5;
-    server.document = { ...demo, title: 'theirs' };
+    Object.assign(server.piece(), { version: 5, document: { ...demo, title: 'theirs' } });
     retitle('mine');
     await vi.advanceTimersByTimeAsync(700);
     useDesk.getState().takeTheirs();

@@ -1,16 +1,14 @@
 import { create } from 'zustand';
 import { ask, mayPass, reasonOf, Refused } from '../api/client';
 import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
-import { actNow, endAct } from '../common/acts';
+import { actNow, endAct, newAct } from '../common/acts';
+import { rememberWith } from '../common/later';
 import type { Piece } from '../piece/document';
 import { deskNow } from './deskNow';
+import { elsewhere } from './elsewhere';
+import * as outbox from './outbox';
 
-const SAVE_AFTER = 500;
 const TRY_AGAIN_AFTER = 3000;
-/** the longest wait between two tries */
-const TRY_AGAIN_AT_MOST = 30_000;
-/** bytes that browsers still send for a page that goes */
-const MOST_ON_LEAVING = 60_000;
 /** without an edit, so that nobody waits for it */
 const PROOF_AFTER = 900;
 /** when a piece is opened */
@@ -21,7 +19,7 @@ const HELD_EVERY = 400;
 /** frames before the end of what is computed, on which the next are asked for */
 const AHEAD = 60;
 
-type Saved = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
+type Saved = 'saved' | outbox.Unsaved['state'];
 
 interface DeskState {
   id: string;
@@ -60,7 +58,6 @@ interface DeskState {
   keepMine: () => Promise<void>;
 }
 
-let saveTimer = 0;
 let proofTimer = 0;
 let restTimer = 0;
 let heldTimer = 0;
@@ -68,20 +65,16 @@ let computing = false;
 /** takes back what is computed while nobody edits */
 let resting: AbortController | null = null;
 let stale = false;
-let saving: Promise<boolean> | null = null;
 /** steps of undo and redo that are under way */
 let walking: Promise<void> = Promise.resolve();
 /** the document that the proof is of */
 let proved: Piece | null = null;
-/** saves that failed one after another */
-let failures = 0;
-/** What is not saved yet of a piece: the document after each act of the hand, the oldest first. */
-interface Unsaved {
-  id: string;
-  version: number;
-  acts: { act: string; document: Piece }[];
-}
-let unsaved: Unsaved = { id: '', version: 0, acts: [] };
+/** the document as it is on the server, as far as this desk knows */
+let base: Piece | null = null;
+/** the piece that asked for what is carried out just now; null: the one on the desk */
+let asking: { id: string; title: string } | null = null;
+/** what was taken back before it was saved, to be done again */
+let undone: { act: string; document: Piece }[] = [];
 
 export const useDesk = create<DeskState>((set, get) => {
   /**
@@ -159,78 +152,30 @@ export const useDesk = create<DeskState>((set, get) => {
     if (get().id === id) set({ proof });
   };
 
-  /** @param isLeaving the page is: what stands now is sent, in one */
-  const store = async (isLeaving = false): Promise<boolean> => {
-    window.clearTimeout(saveTimer);
-    const { saved } = get();
-    const its = unsaved;
-    if (saved === 'saved' || saved === 'conflict') return saved !== 'conflict';
-    if (isLeaving) its.acts = its.acts.slice(-1);
-    set({ saved: 'saving' });
-    try {
-      // One after another, so that each act is a step of undo. They go on where the desk is left meanwhile.
-      while (its.acts.length > 0) {
-        const [first] = its.acts;
-        const stored = await ask<StoredPiece>(`pieces/${its.id}`, {
-          method: 'PUT',
-          body: first,
-          version: its.version,
-          keepalive: isLeaving,
-        }).catch((error: unknown) => {
-          // What is refused for good gives way to what came after it.
-          if (its.acts.length > 1 && error instanceof Refused && error.status !== 412 && !error.passes) return null;
-          throw error;
-        });
-        if (!stored) {
-          its.acts.shift();
-          continue;
-        }
-        its.version = stored.version;
-        its.acts.shift();
-        failures = 0;
-        const { version, canUndo, canRedo } = stored;
-        if (its === unsaved) set({ version, canUndo, canRedo: canRedo && its.acts.length === 0, unsaved: null });
-      }
-      if (its === unsaved) set({ saved: 'saved' });
-      return true;
-    } catch (error) {
-      if (its !== unsaved) return false;
-      if (error instanceof Refused && error.status === 412) {
-        set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
-      } else {
-        set({ saved: 'failed', unsaved: reasonOf(error) });
-        if (mayPass(error)) {
-          const wait = Math.min(TRY_AGAIN_AT_MOST, TRY_AGAIN_AFTER * 2 ** Math.min(failures++, 5));
-          saveTimer = window.setTimeout(() => void save(), wait);
-        }
-      }
-      return false;
-    }
-  };
+  const save = (): Promise<boolean> => outbox.send(get().id);
 
-  const save = (): Promise<boolean> => {
-    saving ??= store().finally(() => {
-      saving = null;
-    });
-    return saving;
-  };
-
-  const scheduleSave = (): void => {
-    window.clearTimeout(saveTimer);
-    saveTimer = window.setTimeout(() => void save(), SAVE_AFTER);
-  };
+  outbox.whenStored((id, { version, canUndo, canRedo }, isLast) => {
+    if (get().id !== id) return;
+    if (isLast) base = get().document;
+    set({ version, canUndo, canRedo: (canRedo && isLast) || undone.length > 0 });
+  });
+  outbox.useOutbox.subscribe(({ pieces }) => {
+    const its = pieces[get().id];
+    const { saved, unsaved } = get();
+    const next = { saved: its?.state ?? 'saved', unsaved: its?.reason ?? null, theirs: its?.theirs ?? null } as const;
+    if (next.saved !== saved || next.unsaved !== unsaved || next.theirs !== get().theirs) set(next);
+  });
 
   /** @param computed what is known of it already; null: it is computed now */
   const receive = (stored: StoredPiece, computed: Computed | null = null): void => {
-    unsaved = { id: stored.id, version: stored.version, acts: [] };
     endAct();
+    base = stored.document;
+    undone = [];
     set({
       document: stored.document,
       version: stored.version,
       canUndo: stored.canUndo,
       canRedo: stored.canRedo,
-      saved: 'saved',
-      theirs: null,
     });
     if (!computed) {
       void compute();
@@ -240,6 +185,23 @@ export const useDesk = create<DeskState>((set, get) => {
     goOn(true, PROOF_AT_FIRST);
   };
 
+  /** The desk goes on with what could not be saved so far. */
+  const goOnWith = (unsaved: outbox.Unsaved | undefined): void => {
+    const last = unsaved?.acts.at(-1);
+    if (!unsaved || !last) return;
+    if (unsaved.version !== get().version) base = null;
+    set({
+      document: last.document,
+      version: unsaved.version,
+      saved: unsaved.state,
+      unsaved: unsaved.reason,
+      theirs: unsaved.theirs,
+      canUndo: true,
+      canRedo: false,
+    });
+    void compute();
+  };
+
   /** One step after another, however fast they are asked for: each is made on what the one before led to. */
   const walk = (which: 'undo' | 'redo'): Promise<void> => {
     const step = walking.then(() => walkOne(which));
@@ -247,30 +209,67 @@ export const useDesk = create<DeskState>((set, get) => {
     return step;
   };
 
+  /** What the server does not have is taken back and done again here. Returns whether that was the step. */
+  const walkHere = (which: 'undo' | 'redo'): boolean => {
+    const { id, version } = get();
+    if (which === 'redo') {
+      const again = undone.pop();
+      if (again) {
+        set({ document: again.document, canUndo: true, canRedo: undone.length > 0 });
+        outbox.push(id, version, again.document, again.act);
+        void compute();
+      }
+      return again !== undefined;
+    }
+    const back = outbox.takeBack(id);
+    const before = back?.before ?? base;
+    if (!back || !before) return false;
+    endAct();
+    undone.push(back.taken);
+    set({ document: before, canRedo: true });
+    void compute();
+    return true;
+  };
+
   const walkOne = async (which: 'undo' | 'redo'): Promise<void> => {
+    if (walkHere(which)) return;
     // What is not saved yet is the first step to take back.
     while (get().saved === 'waiting' || get().saved === 'saving') {
-      if (!(await save())) return;
+      if (await save()) continue;
+      walkHere(which);
+      return;
     }
     try {
       receive(await ask<StoredPiece>(`pieces/${get().id}/${which}`, { method: 'POST', version: get().version }));
     } catch (error) {
-      if (error instanceof Refused && error.status === 412)
-        set({ saved: 'conflict', theirs: (error.answer as { piece: StoredPiece }).piece });
-      else if (error instanceof Refused && error.status === 409)
+      if (error instanceof Refused && error.status === 412) {
+        // Nothing here is unsaved, so the desk goes on from there.
+        receive((error.answer as { piece: StoredPiece }).piece);
+        throw new Error('This piece was changed in another tab. It is shown as it is there now.', { cause: error });
+      } else if (error instanceof Refused && error.status === 409)
         set(which === 'undo' ? { canUndo: false } : { canRedo: false });
       else throw error;
     }
   };
 
-  window.addEventListener('beforeunload', (event) => {
-    const { saved } = get();
-    if (saved === 'saved') return;
-    const isLarge = JSON.stringify(get().document).length > MOST_ON_LEAVING;
-    // What is too large to be sent while the page goes is saved while the person is asked.
-    void (isLarge ? save() : store(true));
-    if (isLarge || saved === 'failed' || saved === 'conflict') event.preventDefault();
+  rememberWith(() => {
+    const { id, document } = get();
+    const asked = { id, title: document?.title ?? '' };
+    return (work) => {
+      asking = asked;
+      try {
+        work();
+      } finally {
+        asking = null;
+      }
+    };
   });
+
+  window.addEventListener('beforeunload', (event) => {
+    outbox.leave();
+    if (outbox.isAtRisk() && get().saved !== 'saved') event.preventDefault();
+  });
+  window.addEventListener('pagehide', () => outbox.leave());
 
   return {
     id: '',
@@ -312,39 +311,39 @@ export const useDesk = create<DeskState>((set, get) => {
         refused: null,
         missing: null,
         theirs: null,
+        unsaved: null,
         saved: 'saved',
       });
+      base = null;
+      undone = [];
       try {
-        // What was left a moment ago may still be on its way.
-        await saving;
+        // What was left a moment ago may still be on its way, or in the browser.
+        await outbox.saved(id);
         const { frame, shape, hasBegun } = deskNow();
         const opened = await ask<OpenedPiece>(`pieces/${id}/desk${hasBegun ? `?frame=${frame}` : ''}`);
         // Another shape of it is computed when it is known that it has that.
-        if (get().id === id) receive(opened.piece, shape === null ? opened.computed : null);
+        if (get().id !== id) return;
+        receive(opened.piece, shape === null ? opened.computed : null);
+        goOnWith(outbox.unsavedOf(id));
       } catch (error) {
-        set({ missing: reasonOf(error) });
+        if (get().id === id) set({ missing: reasonOf(error) });
       }
     },
     close: () => {
       void save();
     },
     edit: (change, its) => {
-      const { document } = get();
+      const { document, id, version } = get();
+      if (asking && asking.id !== id) {
+        void elsewhere(asking, change, its ?? newAct());
+        return;
+      }
       if (!document) return;
       const next = structuredClone(document);
       change(next);
-      const act = its ?? actNow();
-      const last = unsaved.acts.at(-1);
-      // The first may be on its way to the server just now.
-      if (last?.act === act && !(saving && unsaved.acts.length === 1)) last.document = next;
-      else unsaved.acts.push({ act, document: next });
-      // Where another tab's piece waits for a choice, nothing is written over it.
-      if (get().saved === 'conflict') {
-        set({ document: next });
-      } else {
-        set({ document: next, saved: 'waiting', canUndo: true, canRedo: false });
-        scheduleSave();
-      }
+      undone = [];
+      set({ document: next, canUndo: true, canRedo: false });
+      outbox.push(id, version, next, its ?? actNow());
       if (deskNow().isHeld) heldTimer ||= window.setTimeout(() => void computeHeld(), HELD_EVERY);
       else void compute();
     },
@@ -355,16 +354,12 @@ export const useDesk = create<DeskState>((set, get) => {
     redo: () => walk('redo'),
     save,
     takeTheirs: () => {
-      const { theirs } = get();
-      if (theirs) receive(theirs);
-    },
-    keepMine: async () => {
-      const { theirs } = get();
+      const { theirs, id } = get();
       if (!theirs) return;
-      unsaved = { ...unsaved, version: theirs.version, acts: unsaved.acts.slice(-1) };
-      set({ version: theirs.version, theirs: null, saved: 'waiting' });
-      await save();
+      outbox.drop(id);
+      receive(theirs);
     },
+    keepMine: () => outbox.keepMine(get().id),
   };
 });
 

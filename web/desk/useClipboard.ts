@@ -1,9 +1,13 @@
 import { useEffect } from 'react';
+import { ask, reasonOf } from '../api/client';
+import { later } from '../common/later';
 import { isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
+import type { Piece } from '../piece/document';
+import { deskNow } from './deskNow';
 import { copied, paste, readPart, type Part } from './parts';
 import { useDesk } from './deskStore';
-import { usePlay } from './playStore';
+import { usePlay, type Selection } from './playStore';
 
 /** Copies and pastes what is selected on the stage, within a piece and from one to another. */
 export function useClipboard(): void {
@@ -23,7 +27,7 @@ export function useClipboard(): void {
       if (!part) return;
       event.preventDefault();
       event.stopPropagation();
-      pastePart(part);
+      void pastePart(part);
     };
     document.addEventListener('copy', copy);
     document.addEventListener('paste', take, true);
@@ -34,21 +38,36 @@ export function useClipboard(): void {
   }, []);
 }
 
-function pastePart(part: Part): void {
+/** What comes from the clipboard may be anybody's: core reads it before it is in the document. */
+async function pastePart(part: Part): Promise<void> {
+  const { say } = useNotices.getState();
   const { selection, select } = usePlay.getState();
-  let answer: ReturnType<typeof paste> | null = null;
   const { document: piece, edit } = useDesk.getState();
   if (!piece) return;
-  const problem = paste(structuredClone(piece), part, selection).problem;
-  if (problem) {
-    useNotices.getState().say(problem, { bad: true });
-    return;
+  const its = later();
+  try {
+    const tried = structuredClone(piece);
+    const { problem } = pasted(tried, part, selection);
+    if (problem) throw new Error(problem);
+    await ask('compute', { method: 'POST', body: { document: tried, frame: deskNow().frame, inHurry: true } });
+    let made: Selection = null;
+    its(() =>
+      edit((draft) => {
+        made = pasted(draft, part, selection).selection;
+      }),
+    );
+    if (made) select(made);
+  } catch (error) {
+    say(`This cannot be pasted. ${reasonOf(error)}`, { bad: true });
   }
-  edit((draft) => {
-    answer = paste(draft, part, selection);
-  });
-  const made = answer as ReturnType<typeof paste> | null;
-  if (made) select(made.selection);
+}
+
+function pasted(piece: Piece, part: Part, selection: Selection): ReturnType<typeof paste> {
+  try {
+    return paste(piece, part, selection);
+  } catch {
+    return { selection, problem: 'It looks like something copied here, and lacks what belongs to it.' };
+  }
 }
 
 function saidOf(part: Part): string {

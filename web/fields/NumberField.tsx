@@ -1,5 +1,6 @@
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { reasonOf } from '../api/client';
+import { later } from '../common/later';
 import type { Stage } from '../piece/document';
 import { readNumber, type Unit } from './readNumber';
 import { reading } from './reads';
@@ -63,6 +64,7 @@ export function NumberField({
       setWrong('');
       return;
     }
+    const its = later();
     try {
       const read = await readNumber(typed, unit, stage);
       if (read < min - 1e-9 || read > max + 1e-9) {
@@ -70,7 +72,7 @@ export function NumberField({
         return;
       }
       setWrong('');
-      give(read);
+      its(() => give(read));
     } catch (error) {
       setWrong(reasonOf(error));
     }

@@ -6,7 +6,8 @@ import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { NotHere } from '../common/NotHere';
 import { useNotices } from '../common/Notices';
-import { useDesk } from '../desk/deskStore';
+import { UnsavedNote } from '../common/UnsavedNote';
+import { saved } from '../desk/outbox';
 import { allRead } from '../fields/reads';
 import { FilmRow } from './FilmRow';
 import { Offers } from './Offers';
@@ -25,7 +26,7 @@ export function HandOffPage() {
     retry: false,
     queryFn: async () => {
       await allRead();
-      await useDesk.getState().save();
+      await saved(id!);
       return ask<StoredPiece>(`pieces/${id}`);
     },
   });
@@ -81,6 +82,7 @@ export function HandOffPage() {
           />
         )}
         <main aria-labelledby="films">
+          {id && <UnsavedNote id={id} onSaved={() => void piece.refetch()} />}
           <div className="shelf-head">
             <h2 id="films">{id ? 'Films of this piece' : 'All films'}</h2>
             {id && (

@@ -13,8 +13,11 @@ export function recordingOf(piece: Piece): Recording | undefined {
 }
 
 /** Another recording, which is the one in use from now on. */
-export function addRecording(piece: Piece, what: Pick<Recording, 'name' | 'sound' | 'seconds' | 'scratch'>): string {
-  const id = newId('reading', piece.script.recordings ?? []);
+export function addRecording(
+  piece: Piece,
+  what: Pick<Recording, 'name' | 'sound' | 'seconds' | 'scratch'>,
+  id = newId('reading', piece.script.recordings ?? []),
+): string {
   piece.script.recordings = [
     ...(piece.script.recordings ?? []),
     { id, ...what, begin: 0, from: 0, to: Math.round(what.seconds * 1e6) / 1e3, level: 1, heard: [] },

@@ -4,7 +4,8 @@ import { ask, reasonOf } from '../api/client';
 import type { Proof, ProofCheck, StoredPiece } from '../api/answers';
 import { Header } from '../common/Header';
 import { NotHere } from '../common/NotHere';
-import { useDesk } from '../desk/deskStore';
+import { UnsavedNote } from '../common/UnsavedNote';
+import { saved } from '../desk/outbox';
 import { usePlay } from '../desk/playStore';
 import type { Piece } from '../piece/document';
 import { Tilting } from './Tilting';
@@ -17,7 +18,7 @@ export function ProofPage() {
     gcTime: 0,
     retry: false,
     queryFn: async () => {
-      await useDesk.getState().save();
+      await saved(id);
       const piece = await ask<StoredPiece>(`pieces/${id}`);
       return {
         piece: piece.document,
@@ -41,6 +42,7 @@ export function ProofPage() {
         <span className="soft">Proof</span>
       </Header>
       <main className="proof">
+        <UnsavedNote id={id} onSaved={() => void found.refetch()} />
         {found.isPending && <p role="status">Measuring every frame…</p>}
         {found.isError && (
           <div className="problem-bar is-error" role="alert">

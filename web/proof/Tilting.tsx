@@ -1,7 +1,10 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { ProofDistortion } from '../api/answers';
-import { useDesk } from '../desk/deskStore';
+import { reasonOf } from '../api/client';
+import { newAct } from '../common/acts';
+import { useNotices } from '../common/Notices';
+import { changeElsewhere, send } from '../desk/outbox';
 import { chartName } from '../desk/useChart';
 import type { Piece } from '../piece/document';
 
@@ -23,12 +26,16 @@ export function Tilting({ id, piece, chartId, distortion }: Props) {
   if (!chart) return null;
   const turn = async (): Promise<void> => {
     setTurning(true);
-    await useDesk.getState().open(id);
-    useDesk.getState().edit((draft) => {
+    const turned = (draft: Piece): void => {
       const one = draft.charts.find((other) => other.id === chartId);
       if (one) one.form.startDegrees = distortion.bestTurn;
-    });
-    await useDesk.getState().save();
+    };
+    try {
+      await changeElsewhere(id, turned, newAct());
+      await send(id);
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    }
     await queries.invalidateQueries({ queryKey: ['proof', id] });
     setTurning(false);
   };

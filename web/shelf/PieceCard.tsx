@@ -6,6 +6,7 @@ import { ask } from '../api/client';
 import type { ShelfEntry } from '../api/answers';
 import { ReelCanvas } from '../common/ReelCanvas';
 import { shortTimecode, when } from '../common/words';
+import { useOutbox } from '../desk/outbox';
 import { StemStrip } from './StemStrip';
 
 interface Props {
@@ -19,6 +20,7 @@ interface Props {
 export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
   const [naming, setNaming] = useState(false);
   const [playing, setPlaying] = useState(false);
+  const unsaved = useOutbox(({ pieces }) => pieces[piece.id]);
   const commit = (title: string): void => {
     setNaming(false);
     if (title.trim() !== '' && title.trim() !== piece.title) onRename(title.trim());
@@ -75,6 +77,12 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
           </Dropdown.Menu>
         </Dropdown>
         <span className="soft card-facts">
+          {unsaved && (
+            <strong className="card-unsaved" title={unsaved.reason ?? undefined}>
+              {unsaved.state === 'conflict' ? 'Changed in two tabs' : 'Not saved yet'}
+              {' · '}
+            </strong>
+          )}
           {[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, when(piece.updatedAt)]
             .filter(Boolean)
             .join(' · ')}

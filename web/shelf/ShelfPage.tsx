@@ -1,15 +1,18 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { ask, reasonOf } from '../api/client';
-import type { ShelfAnswer, ShelfEntry, StoredPiece } from '../api/answers';
+import type { ShelfAnswer, ShelfEntry } from '../api/answers';
+import { newAct } from '../common/acts';
 import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { useNotices } from '../common/Notices';
 import { NewPiece } from './NewPiece';
 import { Starters } from './Starters';
+import { changeElsewhere, send } from '../desk/outbox';
 import { setTitle } from '../piece/changes';
 import { PieceCard } from './PieceCard';
+import { UnsavedPieces } from './UnsavedPieces';
 
 /** The first page: the pieces, and new ones from a table. */
 export function ShelfPage() {
@@ -28,7 +31,7 @@ export function ShelfPage() {
     placeholderData: keepPreviousData,
     refetchOnMount: 'always',
   });
-  const refresh = () => queries.invalidateQueries({ queryKey: ['shelf'] });
+  const refresh = useCallback(() => queries.invalidateQueries({ queryKey: ['shelf'] }), [queries]);
   const failed = (error: unknown): void => say(reasonOf(error), { bad: true });
   const restore = useMutation({
     mutationFn: (id: string) => ask(`pieces/${id}/restore`, { method: 'POST' }),
@@ -51,13 +54,8 @@ export function ShelfPage() {
   });
   const rename = useMutation({
     mutationFn: async ({ piece, title }: { piece: ShelfEntry; title: string }) => {
-      const stored = await ask<StoredPiece>(`pieces/${piece.id}`);
-      setTitle(stored.document, title);
-      return ask(`pieces/${piece.id}`, {
-        method: 'PUT',
-        body: { document: stored.document },
-        version: stored.version,
-      });
+      await changeElsewhere(piece.id, (document) => setTitle(document, title), newAct());
+      await send(piece.id);
     },
     onSettled: refresh,
     onError: failed,
@@ -95,6 +93,7 @@ export function ShelfPage() {
               />
             )}
           </div>
+          <UnsavedPieces onSaved={refresh} />
           {shelf.isPending && (
             <p className="soft" role="status">
               Looking on the shelf…

@@ -101,9 +101,9 @@ final readonly class PieceController
         $version = WantedVersion::of($request, $piece);
         $body = Body::of($request);
         $act = $body->get('act')->isNull() ? null : $body->get('act')->text(self::LONGEST_ACT);
-        $piece->change($body->document(), $version, $act);
+        $save = $body->get('save')->isNull() ? null : $body->get('save')->text(self::LONGEST_ACT);
 
-        return PieceAnswer::response($piece);
+        return PieceAnswer::ofSave($piece, $piece->change($body->document(), $version, $act, $save));
     }
 
     public function duplicate(Piece $piece): JsonResponse

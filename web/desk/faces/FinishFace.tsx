@@ -1,4 +1,5 @@
 import { ask, reasonOf } from '../../api/client';
+import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { ColourField } from '../../fields/ColourField';
 import { Choice, Switch } from '../../fields/Choice';
@@ -19,23 +20,29 @@ export function FinishFace({ chart }: { chart: Chart }) {
     return (await ask<{ swatches: string[] }>('colours', { method: 'POST', body })).swatches;
   };
   const grow = async (wanted: number): Promise<void> => {
+    const its = later();
     try {
       const swatches = await grown(wanted);
-      edit((draft) => {
-        draft.finish.swatches = swatches as typeof draft.finish.swatches;
-      });
+      its(() =>
+        edit((draft) => {
+          draft.finish.swatches = swatches as typeof draft.finish.swatches;
+        }),
+      );
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
     }
   };
   /** A set begins with a colour for each part. */
   const choose = async (colours: typeof finish.colours): Promise<void> => {
+    const its = later();
     try {
       const swatches = colours === 'set' ? await grown(Math.max(count, finish.swatches.length)) : finish.swatches;
-      edit((draft) => {
-        draft.finish.colours = colours;
-        draft.finish.swatches = swatches as typeof draft.finish.swatches;
-      });
+      its(() =>
+        edit((draft) => {
+          draft.finish.colours = colours;
+          draft.finish.swatches = swatches as typeof draft.finish.swatches;
+        }),
+      );
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
     }

@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import { ask, reasonOf } from '../../api/client';
 import type { ReadTable } from '../../api/answers';
+import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
 import { keepReferences } from '../../piece/references';
@@ -45,8 +46,9 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const column = columnIndex(table, chart);
   const sheet = computed?.sheet.charts[chart.id];
   const paste = (text: string, row: number, at: number): void => {
+    const its = later();
     ask<ReadTable>('figures/read', { method: 'POST', body: { text } }).then(
-      (read) => change((draft) => pasteRows(draft, at, row, read)),
+      (read) => its(() => change((draft) => pasteRows(draft, at, row, read))),
       (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
     );
   };

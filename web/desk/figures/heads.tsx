@@ -1,4 +1,5 @@
 import { ask, reasonOf } from '../../api/client';
+import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { letterOf } from '../../piece/references';
 import { addColumn, orderRows, removeColumn, showing } from '../../piece/tables';
@@ -17,8 +18,9 @@ interface Props {
 
 /** The order of the rows core knows; that it is another one can be undone. */
 function sort({ table, change }: Props, column: string | null, descending: boolean): void {
+  const its = later();
   ask<{ rows: string[] }>('tables/sort', { method: 'POST', body: { table, column, descending } }).then(
-    ({ rows }) => change((draft) => orderRows(draft, rows)),
+    ({ rows }) => its(() => change((draft) => orderRows(draft, rows))),
     (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
   );
 }

@@ -2,6 +2,7 @@ import { create } from 'zustand';
 import { reasonOf } from '../../api/client';
 import type { Import, IncomingTable } from '../../api/answers';
 import { useNotices } from '../../common/Notices';
+import { useDesk } from '../deskStore';
 import { pieceIn, sendTable } from '../../tables/incoming';
 
 interface Files {
@@ -24,12 +25,15 @@ export const useFiles = create<Files>((set) => ({
   again: null,
   another: null,
   take: async (file) => {
+    const { id } = useDesk.getState();
     set({ reading: file.name });
     try {
       if (await pieceIn(file)) {
         useNotices.getState().say(`“${file.name}” is a piece. Drop it on the shelf, and it opens.`);
       } else {
-        set({ looked: { table: await sendTable(file) }, again: null, another: null });
+        const table = await sendTable(file);
+        if (useDesk.getState().id === id) set({ looked: { table }, again: null, another: null });
+        else useNotices.getState().say(`“${file.name}” was for the piece before, and is let go. Drop it there again.`);
       }
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });

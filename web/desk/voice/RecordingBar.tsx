@@ -22,6 +22,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
   const [open, setOpen] = useState<'recording' | 'scratch' | 'text' | null>(null);
   const picker = useRef<HTMLInputElement>(null);
   const work = useVoice((state) => state.work);
+  const id = useDesk((state) => state.id);
   const tapping = useVoice((state) => state.tapping);
   const sheet = useDesk((state) => state.computed?.sheet);
   const recording = recordingOf(piece);
@@ -58,7 +59,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
         </div>
       ) : work ? (
         <div className="voice-work" role="status">
-          <span>{work.doing}</span>
+          <span>{work.piece.id === id ? work.doing : `“${work.piece.title}”: ${work.doing}`}</span>
           <ProgressBar now={work.part * 100} aria-label={work.doing} />
           <button type="button" className="text-button" onClick={work.cancel}>
             cancel

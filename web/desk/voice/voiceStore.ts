@@ -3,13 +3,17 @@ import { ask, reasonOf, sendFile } from '../../api/client';
 import type { Listening } from '../../api/scriptAnswers';
 import { newAct } from '../../common/acts';
 import { useNotices } from '../../common/Notices';
-import type { HeardLine, Piece, Recording } from '../../piece/document';
+import { newId } from '../../common/words';
+import type { HeardLine, Recording } from '../../piece/document';
 import { addRecording, changeRecording, recordingOf, setHeard, setLaid, type Laid } from '../../piece/voice';
+import { askedPiece, type AskedPiece } from '../askedPiece';
 import { useDesk } from '../deskStore';
 
 const ASK_EVERY = 300;
 
 interface Work {
+  /** the piece that it is for */
+  piece: { id: string; title: string };
   /** what is done, as somebody reads it */
   doing: string;
   part: number;
@@ -27,18 +31,24 @@ export const useVoice = create<VoiceState>(() => ({ work: null, tapping: null })
 class GivenUp extends Error {}
 
 /** One thing after another; a second one waits for nobody to press twice. */
-async function working(begin: string, work: (signal: AbortSignal) => Promise<void>): Promise<void> {
-  if (useVoice.getState().work) return;
+async function working(begin: string, work: (piece: AskedPiece, signal: AbortSignal) => Promise<void>): Promise<void> {
+  const piece = askedPiece();
+  if (useVoice.getState().work || !piece) return;
   const control = new AbortController();
-  useVoice.setState({ work: { doing: begin, part: 0, cancel: () => control.abort() } });
+  useVoice.setState({ work: { piece, doing: begin, part: 0, cancel: () => control.abort() } });
   try {
-    await work(control.signal);
+    await work(piece, control.signal);
+    if (!piece.isHere()) useNotices.getState().say(`Done in “${piece.title}”, which asked for it.`);
   } catch (error) {
-    if (!control.signal.aborted && !(error instanceof GivenUp))
-      useNotices.getState().say(reasonOf(error), { bad: true });
+    if (!control.signal.aborted && !(error instanceof GivenUp)) say(piece, reasonOf(error));
   } finally {
     useVoice.setState({ work: null });
   }
+}
+
+/** What went wrong, with the piece where that is no longer on the desk. */
+function say({ title, isHere }: AskedPiece, text: string): void {
+  useNotices.getState().say(isHere() ? text : `“${title}”: ${text}`, { bad: true });
 }
 
 function tell(doing: string, part: number): void {
@@ -78,69 +88,58 @@ async function upload(file: File, signal: AbortSignal): Promise<string> {
   return begun.id;
 }
 
-const pieceNow = (): Piece => {
-  const { document } = useDesk.getState();
-  if (!document) throw new GivenUp();
-  return document;
-};
-
 /** Lines go where the recording in use says them, in one act with what led to that. */
-export async function layByRecording(act = newAct()): Promise<void> {
-  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', {
-    method: 'POST',
-    body: { document: pieceNow() },
-  });
-  useDesk.getState().edit((draft) => setLaid(draft, lines), act);
+export async function layByRecording(act = newAct(), piece = askedPiece()): Promise<void> {
+  if (!piece) return;
+  const body = { document: await piece.read() };
+  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', { method: 'POST', body });
+  await piece.edit((draft) => setLaid(draft, lines), act);
 }
 
 /** A file becomes the recording in use; with a script its words are looked for at once. */
 export function addSound(file: File): Promise<void> {
-  return working('sending the file', async (signal) => {
+  return working('sending the file', async (piece, signal) => {
     const id = await upload(file, signal);
     const sound = await listen<{ sound: string; name: string; seconds: number; note: string | null }>(
       { kind: 'file', upload: id, name: file.name.slice(0, 200) },
       signal,
       'reading the file',
     );
-    let recording = '';
+    const before = await piece.read();
+    const missing = before.script.recordings?.find((one) => one.sound === sound.sound);
+    const recording = missing?.id ?? newId('reading', before.script.recordings ?? []);
     const act = newAct();
-    useDesk.getState().edit((draft) => {
-      const missing = draft.script.recordings?.find((one) => one.sound === sound.sound);
-      recording =
-        missing?.id ??
-        addRecording(draft, {
-          name: sound.name.replace(/\.[^.]+$/, ''),
-          sound: sound.sound,
-          seconds: sound.seconds,
-          scratch: null,
-        });
+    await piece.edit((draft) => {
+      const name = sound.name.replace(/\.[^.]+$/, '');
+      const what = { name, sound: sound.sound, seconds: sound.seconds, scratch: null };
+      if (!missing) addRecording(draft, what, recording);
       draft.script.recording = recording;
     }, act);
-    if (sound.note) useNotices.getState().say(sound.note, { bad: true });
-    if (pieceNow().script.lines.some(({ text }) => text.trim() !== '')) await find(recording, signal, act);
+    if (sound.note) say(piece, sound.note);
+    if (before.script.lines.some(({ text }) => text.trim() !== '')) await find(piece, recording, signal, act);
   });
 }
 
 export function findWords(recording: string): Promise<void> {
-  return working('listening', (signal) => find(recording, signal));
+  return working('listening', (piece, signal) => find(piece, recording, signal));
 }
 
-async function find(id: string, signal: AbortSignal, act = newAct()): Promise<void> {
-  const piece = pieceNow();
-  const recording = piece.script.recordings?.find((one) => one.id === id);
+async function find(piece: AskedPiece, id: string, signal: AbortSignal, act = newAct()): Promise<void> {
+  const { script } = await piece.read();
+  const recording = script.recordings?.find((one) => one.id === id);
   if (!recording?.sound) return;
   const { sound, from, to, heard: known } = recording;
-  const lines = piece.script.lines.map(({ id: line, text }) => ({ id: line, text }));
+  const lines = script.lines.map(({ id: line, text }) => ({ id: line, text }));
   const body = { kind: 'words', sound, from, to, lines, known };
   const { heard } = await listen<{ heard: HeardLine[] }>(body, signal, 'listening');
-  useDesk.getState().edit((draft) => setHeard(draft, id, heard), act);
-  if (recordingOf(pieceNow())?.id === id) await layByRecording(act);
+  await piece.edit((draft) => setHeard(draft, id, heard), act);
+  if (recordingOf(await piece.read())?.id === id) await layByRecording(act, piece);
 }
 
 /** The lines are read by a voice that stands in for a narrator; read again, it takes the place of the one before. */
 export function readAloud(speaker: string, pace: number): Promise<void> {
-  return working('reading the lines', async (signal) => {
-    const { script, stage } = pieceNow();
+  return working('reading the lines', async (piece, signal) => {
+    const { script, stage } = await piece.read();
     const lines = script.lines.map(({ id, text, begin }) => ({
       id,
       text,
@@ -152,7 +151,7 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
       'reading the lines',
     );
     const act = newAct();
-    useDesk.getState().edit((draft) => {
+    await piece.edit((draft) => {
       const before = draft.script.recordings?.find(({ scratch }) => scratch);
       const what = { name: 'Scratch voice', sound: made.sound, seconds: made.seconds, scratch: { speaker, pace } };
       const id = before?.id ?? addRecording(draft, what);
@@ -161,7 +160,7 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
       );
       draft.script.recording = id;
     }, act);
-    await layByRecording(act);
+    await layByRecording(act, piece);
   });
 }
 
@@ -176,9 +175,9 @@ export async function useRecordingNow(id: string | null): Promise<void> {
 
 /** Lines stand one after another, as fast as a narrator who says so many words a minute. */
 export async function layByPace(pace: number): Promise<void> {
-  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', {
-    method: 'POST',
-    body: { document: pieceNow(), pace },
-  });
-  useDesk.getState().edit((draft) => setLaid(draft, lines));
+  const piece = askedPiece();
+  if (!piece) return;
+  const body = { document: await piece.read(), pace };
+  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', { method: 'POST', body });
+  await piece.edit((draft) => setLaid(draft, lines), newAct());
 }

@@ -1,0 +1,88 @@
+import { readFileSync } from 'node:fs';
+import type { Piece } from '../piece/document';
+
+export const demo = JSON.parse(
+  readFileSync(new URL('../../demo/mended-or-not.json', import.meta.url), 'utf8'),
+) as Piece;
+
+interface Kept {
+  version: number;
+  document: Piece;
+  save: string | null;
+  /** versions by the saves that led to them */
+  saves: Map<string, number>;
+}
+
+/** A server that keeps pieces, as the real one answers. */
+export class Server {
+  readonly pieces = new Map<string, Kept>();
+  down = false;
+  /** saves are kept, and their answers do not arrive: not at all, or empty */
+  loses: 'answers' | 'contents' | null = null;
+  /** a status that saves are refused with */
+  busy = 0;
+  /** a title that saves are refused for */
+  refuses = '';
+  /** saves that were tried */
+  asked = 0;
+  computed = 0;
+  /** what of a piece is computed */
+  part = {};
+  readonly saved: string[] = [];
+
+  piece(id = 'p1'): Kept {
+    const kept = this.pieces.get(id) ?? {
+      version: 1,
+      document: structuredClone(demo),
+      save: null,
+      saves: new Map<string, number>(),
+    };
+    this.pieces.set(id, kept);
+    return kept;
+  }
+
+  private compute(document: Piece): object {
+    this.computed++;
+    const wrong = document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
+    return {
+      problems: wrong ? [{ severity: 'error', code: 'x', where: '', message: 'no', rowId: null, repairs: [] }] : [],
+      sheet: {
+        charts: wrong ? {} : { chart1: { whole: '1', figures: [] } },
+        words: {},
+        lines: {},
+        length: '',
+        seconds: [],
+      },
+      reel: wrong ? null : { title: document.title, ...this.part },
+    };
+  }
+
+  answer = (path: string, options: RequestInit): Promise<Response> =>
+    this.down ? Promise.reject(new TypeError('Failed to fetch')) : this.answered(path, options);
+
+  private async answered(path: string, options: RequestInit): Promise<Response> {
+    const body = options.body ? (JSON.parse(options.body as string) as { document: Piece; save: string }) : null;
+    const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
+    if (path.endsWith('/compute')) return reply(this.compute(body!.document));
+    if (path.endsWith('/proof')) return reply({ exact: true });
+    const id = /pieces\/(\w+)/.exec(path)?.[1] ?? 'p1';
+    const kept = this.piece(id);
+    const stored = (): object => ({ id, canUndo: true, canRedo: false, updatedAt: '', ...kept, saves: undefined });
+    if (path.endsWith('/desk')) return reply({ piece: stored(), computed: this.compute(kept.document) });
+    if (options.method !== 'PUT') return reply(stored());
+    this.asked++;
+    const { document, save } = body!;
+    if (document.title === this.refuses) return reply({ message: 'refused' }, 422);
+    if (this.busy > 0) return reply({ message: 'busy' }, this.busy);
+    const before = kept.saves.get(save);
+    if (before !== undefined) return reply({ ...stored(), version: before });
+    const seen = Number(new Headers(options.headers).get('If-Match')?.replaceAll('"', ''));
+    if (seen !== kept.version) return reply({ message: 'changed', piece: stored() }, 412);
+    kept.version++;
+    Object.assign(kept, { document, save });
+    kept.saves.set(save, kept.version);
+    this.saved.push(document.title);
+    if (this.loses === 'answers') throw new TypeError('Failed to fetch');
+    return this.loses === 'contents' ? new Response('', { status: 200 }) : reply(stored());
+  }
+}
