@@ -19,7 +19,7 @@ export class Refused extends Error {
 /** The server could not be reached at all. */
 export class OutOfReach extends Error {
   constructor() {
-    super('Lupine’s server cannot be reached. Is it still running? What you typed is kept here.');
+    super('Lupine’s server cannot be reached. Is it still running?');
   }
 }
 

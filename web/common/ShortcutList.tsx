@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from './Dialog';
 import { isTyping } from './keys';
 
 const KEYS: [string, [string, string][]][] = [
@@ -91,26 +92,28 @@ export function ShortcutList() {
       <button type="button" className="quiet-button" onClick={() => setOpen(true)} title="Keys (?)" aria-label="Keys">
         ?
       </button>
-      <Modal show={open} onHide={() => setOpen(false)} centered size="lg" aria-labelledby="keys-title">
-        <Modal.Header closeButton>
-          <Modal.Title id="keys-title">Keys</Modal.Title>
-        </Modal.Header>
-        <Modal.Body className="keys">
-          {KEYS.map(([group, keys]) => (
-            <section key={group}>
-              <h3>{group}</h3>
-              <dl>
-                {keys.map(([key, what]) => (
-                  <div key={key}>
-                    <dt>{key}</dt>
-                    <dd>{what}</dd>
-                  </div>
-                ))}
-              </dl>
-            </section>
-          ))}
-        </Modal.Body>
-      </Modal>
+      {open && (
+        <Dialog titled="keys-title" onClose={() => setOpen(false)} size="lg">
+          <Modal.Header closeButton>
+            <Modal.Title id="keys-title">Keys</Modal.Title>
+          </Modal.Header>
+          <Modal.Body className="keys">
+            {KEYS.map(([group, keys]) => (
+              <section key={group}>
+                <h3>{group}</h3>
+                <dl>
+                  {keys.map(([key, what]) => (
+                    <div key={key}>
+                      <dt>{key}</dt>
+                      <dd>{what}</dd>
+                    </div>
+                  ))}
+                </dl>
+              </section>
+            ))}
+          </Modal.Body>
+        </Dialog>
+      )}
     </>
   );
 }

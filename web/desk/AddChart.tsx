@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../common/Dialog';
 import type { Import, IncomingTable, ReadTable } from '../api/answers';
 import type { FormsAnswer } from '../api/formAnswers';
 import { ask, reasonOf } from '../api/client';
@@ -94,7 +95,7 @@ export function AddChart({ piece, file, onClose }: Props) {
     }
   };
   return (
-    <Modal show onHide={onClose} centered size="lg" aria-labelledby="another-chart">
+    <Dialog titled="another-chart" onClose={onClose} size="lg">
       <Modal.Header closeButton>
         <Modal.Title id="another-chart">Another chart</Modal.Title>
       </Modal.Header>
@@ -148,7 +149,7 @@ export function AddChart({ piece, file, onClose }: Props) {
           Put it on the stage
         </Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -10,16 +10,21 @@ import { FormFace } from './faces/FormFace';
 import { MotionFace } from './faces/MotionFace';
 import { WordsFace } from './faces/WordsFace';
 import { ChartMenu } from './ChartMenu';
-import { FACES, usePlay, type Face } from './playStore';
+import { FACES, usePlay } from './playStore';
 import { useChart } from './useChart';
 
 /** Six faces of one chart, and beside them the details of what is selected. */
 export function Bench({ piece }: { piece: Piece }) {
   const face = usePlay((state) => state.face);
   const set = usePlay((state) => state.set);
+  /** Menus on the bench tell of their choices here, too: those are no faces. */
+  const choose = (key: string | null): void => {
+    const chosen = FACES.find((name) => name === key);
+    if (chosen) set({ face: chosen });
+  };
   return (
     <div className="bench">
-      <Tab.Container activeKey={face} onSelect={(key) => set({ face: key as Face })} mountOnEnter unmountOnExit>
+      <Tab.Container activeKey={face} onSelect={choose} mountOnEnter unmountOnExit>
         <div className="bench-top">
           <Nav className="bench-faces" aria-label="Bench">
             {FACES.map((name, index) => (

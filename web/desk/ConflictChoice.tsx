@@ -1,18 +1,14 @@
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../common/Dialog';
 import { useDesk } from './deskStore';
 
 /** Two tabs, one piece: nothing is written over the other without being asked. */
 export function ConflictChoice() {
   const { saved, theirs, takeTheirs, keepMine } = useDesk();
+  if (saved !== 'conflict' || !theirs) return null;
   return (
-    <Modal
-      show={saved === 'conflict' && theirs !== null}
-      backdrop="static"
-      keyboard={false}
-      centered
-      aria-labelledby="conflict-title"
-    >
+    <Dialog titled="conflict-title" isAsked onClose={() => undefined}>
       <Modal.Header>
         <Modal.Title id="conflict-title">This piece was changed in another tab</Modal.Title>
       </Modal.Header>
@@ -29,6 +25,6 @@ export function ConflictChoice() {
         </Button>
         <Button onClick={() => void keepMine()}>Keep mine</Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }

@@ -18,7 +18,7 @@ const SAVED = {
 };
 
 export function DeskHeader({ piece }: { piece: Piece }) {
-  const { id, saved, unsaved, canUndo, canRedo, computed, edit, undo, redo, save } = useDesk();
+  const { id, saved, unsaved, canUndo, canRedo, computed, edit, undo, redo } = useDesk();
   const proof = useDesk((state) => (state.computed?.reel ? state.proof : null));
   const [asked, setAsked] = useState(false);
   const { stage } = piece;
@@ -31,11 +31,6 @@ export function DeskHeader({ piece }: { piece: Piece }) {
         <>
           <span className={`saved is-${saved}`} role="status" title={unsaved ?? undefined}>
             {SAVED[saved]}
-            {saved === 'failed' && (
-              <button type="button" className="btn btn-link btn-sm p-0 ms-1" onClick={() => void save()}>
-                try again
-              </button>
-            )}
           </span>
           <button
             type="button"

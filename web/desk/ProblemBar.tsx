@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { reasonOf } from '../api/client';
 import type { Problem } from '../api/answers';
+import { useNotices } from '../common/Notices';
 import { chartOf, columnIndex, tableOf } from '../piece/changes';
 import { applyRepair } from '../piece/tables';
 import { useDesk } from './deskStore';
@@ -55,6 +57,7 @@ export function ProblemBar() {
 /** Why what was changed cannot be drawn, or is not saved, and what can be done. */
 function Unkept({ reason }: { reason: string | null }) {
   const { saved, unsaved, save, undo } = useDesk();
+  const say = useNotices((state) => state.say);
   const isUnsaved = saved === 'failed';
   return (
     <div className="problem-bar is-error" role="alert">
@@ -68,7 +71,11 @@ function Unkept({ reason }: { reason: string | null }) {
           <Button size="sm" variant="outline-secondary" onClick={() => void save()}>
             Try again
           </Button>
-          <Button size="sm" variant="outline-secondary" onClick={() => void undo().catch(() => undefined)}>
+          <Button
+            size="sm"
+            variant="outline-secondary"
+            onClick={() => void undo().catch((error: unknown) => say(reasonOf(error), { bad: true }))}
+          >
             Undo
           </Button>
         </>

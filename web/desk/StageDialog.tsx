@@ -1,5 +1,6 @@
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../common/Dialog';
 import { ask, reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
@@ -58,7 +59,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
   const rate = stage.rate.join('/');
   const canDrop = rate === '30000/1001' || rate === '60000/1001';
   return (
-    <Modal show onHide={onClose} centered aria-labelledby="stage-title">
+    <Dialog titled="stage-title" onClose={onClose}>
       <Modal.Header closeButton>
         <Modal.Title id="stage-title">Stage</Modal.Title>
       </Modal.Header>
@@ -135,6 +136,6 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
       <Modal.Footer>
         <Button onClick={onClose}>Done</Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }

@@ -19,8 +19,15 @@ function loopLineAtPlayhead(): void {
 
 function selectNeighbour(by: number): boolean {
   const { selection, select } = usePlay.getState();
-  const { computed } = useDesk.getState();
-  if (selection?.kind !== 'figure') return false;
+  const { computed, document } = useDesk.getState();
+  if (selection === null) {
+    // Nothing is selected: down begins with the first figure, up with the last.
+    const chart = document?.charts.find(({ hidden }) => !hidden);
+    const first = (chart && computed?.sheet.charts[chart.id]?.figures.at(by > 0 ? 0 : -1)) ?? null;
+    if (chart && first) select({ kind: 'figure', chart: chart.id, figure: first.id });
+    return first !== null;
+  }
+  if (selection.kind !== 'figure') return false;
   const figures = computed?.sheet.charts[selection.chart]?.figures ?? [];
   const place = figures.findIndex(({ id }) => id === selection.figure);
   const next = figures[place + by];
@@ -74,14 +81,21 @@ function nudge([across, down]: [number, number], by: number): void {
 const REGIONS = ['.head', '.script', '.transport', '.bench-faces', '.bench-face', '.details'];
 const FOCUSABLE = 'a[href], button:not([disabled]), input, select, textarea, [tabindex="0"]';
 
+/** The first control of a region that the keyboard can reach and that is seen: of tabs the one that is open. */
+function firstIn(region: HTMLElement): HTMLElement | undefined {
+  return [...region.querySelectorAll<HTMLElement>(FOCUSABLE)].find(
+    (control) => control.tabIndex >= 0 && control.getClientRects().length > 0,
+  );
+}
+
 /** To the first control of the next region of the desk, or of the one before. */
 function toRegion(by: 1 | -1): void {
   const regions = REGIONS.map((selector) => document.querySelector<HTMLElement>(selector)).filter(
-    (region): region is HTMLElement => region !== null && region.querySelector(FOCUSABLE) !== null,
+    (region): region is HTMLElement => region !== null && firstIn(region) !== undefined,
   );
   const at = regions.findIndex((region) => region.contains(document.activeElement));
   const next = regions[(at + by + regions.length) % regions.length];
-  next?.querySelector<HTMLElement>(FOCUSABLE)?.focus();
+  if (next) firstIn(next)?.focus();
 }
 
 /** J and L double their speed with each further press, up to four times. */

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../common/Dialog';
 import type { HandOff } from '../api/answers';
 
 const PLAYED = ['mp4', 'webm'];
@@ -28,14 +29,18 @@ export function FilmPicture({ film }: { film: HandOff }) {
         {picture}
         <i className="bi bi-play-fill" aria-hidden="true" />
       </button>
-      <Modal show={open} onHide={() => setOpen(false)} size="xl" centered aria-label={film.fileName}>
-        <Modal.Header closeButton>
-          <Modal.Title as="h2">{film.fileName}</Modal.Title>
-        </Modal.Header>
-        <Modal.Body className="film-player">
-          <video src={`/api/hand-offs/${film.id}/file?play=1`} controls autoPlay loop muted={!film.withSound} />
-        </Modal.Body>
-      </Modal>
+      {open && (
+        <Dialog titled="film-name" onClose={() => setOpen(false)} size="xl">
+          <Modal.Header closeButton>
+            <Modal.Title as="h2" id="film-name">
+              {film.fileName}
+            </Modal.Title>
+          </Modal.Header>
+          <Modal.Body className="film-player">
+            <video src={`/api/hand-offs/${film.id}/file?play=1`} controls autoPlay loop muted={!film.withSound} />
+          </Modal.Body>
+        </Dialog>
+      )}
     </>
   );
 }

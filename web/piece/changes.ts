@@ -2,6 +2,7 @@ import type {
   Chart,
   ChartMotion,
   FigureTarget,
+  FreeText,
   LabelTarget,
   Move,
   Own,
@@ -296,21 +297,47 @@ export function setWordsText(piece: Piece, id: string, text: string): void {
   if (isTitle && title !== '') piece.title = title;
 }
 
-export function addWords(piece: Piece): string {
+type Role = NonNullable<FreeText['role']>;
+
+/** How words of a role begin, on a stage 1080 pixels high. */
+const BEGINNINGS: Record<Role, Pick<FreeText, 'text' | 'font' | 'size'>> = {
+  title: { text: 'New title', font: 'bricolage-bold', size: 72 },
+  subtitle: { text: 'New line', font: 'figtree-regular', size: 34 },
+  source: { text: 'Source: ', font: 'figtree-regular', size: 26 },
+  note: { text: 'New title', font: 'bricolage-bold', size: 72 },
+};
+
+function beginningOf(piece: Piece, role: Role): Pick<FreeText, 'text' | 'font' | 'size'> {
+  const { width, height } = piece.stage;
+  const { size, ...others } = BEGINNINGS[role];
+  return { ...others, size: role === 'note' ? size : Math.max(8, Math.round((size * Math.min(width, height)) / 1080)) };
+}
+
+/** Notes are placed by hand, all else by the arrangement. */
+export function addWords(piece: Piece, role: Role = 'note'): string {
   const id = newId('words', piece.words);
   piece.words.push({
     id,
-    text: 'New title',
+    ...(role === 'note' ? {} : { role, placedBy: 'rule' as const }),
     x: Math.round(piece.stage.width * 0.08),
-    y: Math.round(piece.stage.height * 0.16),
-    width: Math.round(piece.stage.width * 0.5),
+    y: Math.round(piece.stage.height * (role === 'source' ? 0.94 : 0.16)),
+    width: Math.round(piece.stage.width * (role === 'source' ? 0.84 : 0.5)),
     align: 'left',
     upperCase: false,
-    font: 'bricolage-bold',
-    size: 72,
     colour: '#ffffff',
+    ...beginningOf(piece, role),
   });
   return id;
+}
+
+/** Words become something else. A source line is small, and at its place; what nobody has typed begins anew. */
+export function setRole(piece: Piece, id: string, role: Role): void {
+  const words = piece.words.find((one) => one.id === id);
+  if (!words || words.role === role) return;
+  const { text, font, size } = beginningOf(piece, role);
+  const isUntouched = Object.values(BEGINNINGS).some((one) => one.text === words.text);
+  Object.assign(words, { role, placedBy: role === 'note' ? 'hand' : 'rule' }, isUntouched ? { text } : {});
+  if (role === 'source' || isUntouched) Object.assign(words, { font, size });
 }
 
 export function removeWords(piece: Piece, id: string): void {

@@ -7,27 +7,36 @@ const within = (frame: number): number => Math.max(0, Math.min(MOST_FRAMES, fram
 /**
  * All that begins on a frame or later, and hangs on nothing else, begins so much later or earlier; nothing of it before
  * that frame. Lines that a recording says stay with it, and what is pinned stays with its words.
+ *
+ * @returns how many were shifted, and how many stay
  */
-export function shiftAfter(piece: Piece, from: number, by: number): void {
-  const shifted = (begin: number): number => (begin >= from ? within(Math.max(from, begin + by)) : begin);
+export function shiftAfter(piece: Piece, from: number, by: number): { shifted: number; held: number } {
+  const done = { shifted: 0, held: 0 };
+  const later = (begin: number, isHeld = false): number => {
+    if (begin < from) return begin;
+    done[isHeld ? 'held' : 'shifted']++;
+    return isHeld ? begin : within(Math.max(from, begin + by));
+  };
   for (const move of piece.moves) {
-    if (!move.pin && !move.follow) move.begin = shifted(move.begin);
-    if (typeof move.emphasis?.until === 'number') move.emphasis.until = shifted(move.emphasis.until);
+    move.begin = later(move.begin, Boolean(move.pin ?? move.follow));
+    if (typeof move.emphasis?.until === 'number') move.emphasis.until = later(move.emphasis.until);
   }
   for (const chart of piece.charts) {
-    for (const motion of [chart.entrance, chart.exit]) if (motion) motion.begin = shifted(motion.begin);
-    if (chart.run) chart.run.begin = shifted(chart.run.begin);
+    for (const motion of [chart.entrance, chart.exit]) if (motion) motion.begin = later(motion.begin);
+    if (chart.run) chart.run.begin = later(chart.run.begin);
   }
   const said = new Set(recordingOf(piece)?.heard.map(({ line }) => line));
   for (const line of piece.script.lines) {
-    if (said.has(line.id)) continue;
     const length = line.end - line.begin;
-    line.begin = shifted(line.begin);
+    line.begin = later(line.begin, said.has(line.id));
     line.end = within(line.begin + length);
   }
   piece.script.lines.sort((a, b) => a.begin - b.begin);
   const ends = piece.script.lines.map(({ end }) => end);
-  if (by > 0) piece.stage.frames = Math.min(MOST_FRAMES, Math.max(piece.stage.frames + by, ...ends));
+  // Where nothing moved, the film is as long as it was.
+  if (by > 0 && done.shifted > 0)
+    piece.stage.frames = Math.min(MOST_FRAMES, Math.max(piece.stage.frames + by, ...ends));
+  return done;
 }
 
 /** All parts of a chart come, or go, as one does: as long, with its curve and manner; each keeps when. */

@@ -109,6 +109,15 @@ describe('all that comes later', () => {
     expect(made.moves[1].begin, 'nothing goes before the playhead').toBe(100);
   });
 
+  it('is not shifted where all of it is pinned or said, and the film is as long as before', () => {
+    const made = piece();
+    made.moves = made.moves.filter(({ pin }) => pin);
+    made.charts.forEach((chart) => Object.assign(chart, { entrance: null, exit: null }));
+    const before = structuredClone(made);
+    expect(shiftAfter(made, 0, 12)).toEqual({ shifted: 0, held: expect.any(Number) as number });
+    expect(made).toEqual(before);
+  });
+
   it('comes as one part does, each when it did', () => {
     const made = piece();
     const [one] = made.moves;

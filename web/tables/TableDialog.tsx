@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../common/Dialog';
 import type { Import, IncomingTable, TakenTable } from '../api/answers';
 import { reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
@@ -39,7 +40,7 @@ export function TableDialog({ first, decided, take, other, children, onTake, onC
   const problem = read.isError ? reasonOf(read.error) : now.problem;
   const isReady = table !== undefined && !read.isError && !read.isPlaceholderData;
   return (
-    <Modal show onHide={onClose} centered size="xl" aria-labelledby="incoming" dialogClassName="table-dialog">
+    <Dialog titled="incoming" onClose={onClose} size="xl" frameClass="table-dialog">
       <Modal.Header closeButton>
         <Modal.Title id="incoming">{first.name}</Modal.Title>
         {now.sheets.length > 1 && (
@@ -125,6 +126,6 @@ export function TableDialog({ first, decided, take, other, children, onTake, onC
           {take}
         </Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }

@@ -15,6 +15,9 @@ use Lupine\Core\Piece\Table;
  */
 final readonly class MarkColours
 {
+    /** colours that can be told apart at all; beyond, they come again */
+    private const MOST = 60;
+
     /**
      * @param list<string>|null $order row ids in the order in which they are drawn; that of the sheet if not given
      *
@@ -32,18 +35,62 @@ final readonly class MarkColours
 
             return $colours;
         }
-        $numbers = [];
-        foreach ($table->rows as $index => $row) {
-            // Of picked rows those that follow one another differ, wherever they stand in the sheet.
-            $numbers[$row->id] = ($chart->pick === null ? self::number($row->id) : null) ?? $index;
-        }
-        $family = $chart->finish->swatches;
+        $numbers = self::numbers($chart, $table);
+        $family = self::grown($chart->finish->swatches, $numbers === [] ? 1 : max($numbers) + 1);
         $colours = [];
         foreach ($table->rows as $row) {
             $colours[$row->id] = $chart->own($row->id)->fill ?? $family[$numbers[$row->id] % count($family)];
         }
 
         return $colours;
+    }
+
+    /**
+     * Which colour of the set each row takes: no two the same, as long as there are enough.
+     *
+     * @return array<string, int> by row id
+     */
+    private static function numbers(Chart $chart, Table $table): array
+    {
+        if ($chart->pick !== null) {
+            // Of picked rows those that follow one another differ, wherever they stand in the sheet.
+            return array_flip(array_map(static fn (Row $row): string => $row->id, $table->rows));
+        }
+        $numbers = $taken = [];
+        foreach ($table->rows as $row) {
+            $number = self::number($row->id);
+            if ($number !== null && $number < self::MOST) {
+                $numbers[$row->id] = $number;
+                $taken[$number] = true;
+            }
+        }
+        $next = 0;
+        foreach ($table->rows as $row) {
+            if (!isset($numbers[$row->id])) {
+                while (isset($taken[$next])) {
+                    ++$next;
+                }
+                $numbers[$row->id] = $next++;
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * A set that has a colour for each that is wanted: its own, and as many more as are missing, each told from all
+     * before it. They are the same every time, so rows that come in by any way change no other.
+     *
+     * @param non-empty-list<string> $swatches
+     *
+     * @return non-empty-list<string>
+     */
+    private static function grown(array $swatches, int $count): array
+    {
+        $count = min($count, self::MOST);
+        $grown = $count > count($swatches) ? DistinctColours::of($swatches, $count) : $swatches;
+
+        return $grown === [] ? $swatches : $grown;
     }
 
     /** @return list<string> one for each series */
@@ -67,7 +114,7 @@ final readonly class MarkColours
     private static function family(FinishSettings $finish, int $count): array
     {
         if ($finish->colours === 'set') {
-            return $finish->swatches;
+            return self::grown($finish->swatches, $count);
         }
         $tints = Tints::of($finish->swatches[0], max(1, $count));
 

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Import;
 
-use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Piece\Table;
 
 /** Figures that come in again: the table as it would be, what changes, and the document with it. */
 final readonly class AgainPlan implements \JsonSerializable
 {
-    /** colours of a set beyond which none is added */
-    private const MOST_SWATCHES = 12;
-
     public function __construct(
         public Table $table,
         /** @var list<AgainRow> in the order in which they will stand */
@@ -91,35 +87,11 @@ final readonly class AgainPlan implements \JsonSerializable
             }
         }
         $chart->own = $own;
-        $finish = $chart->finish ?? null;
-        if ($finish instanceof \stdClass && $finish->colours === 'set' && is_array($finish->swatches)) {
-            $finish->swatches = $this->grown(array_values(array_filter($finish->swatches, is_string(...))));
-        }
         $centre = $chart->words instanceof \stdClass ? $chart->words->centre ?? null : null;
         $figure = $centre instanceof \stdClass ? $centre->figure ?? null : null;
         if ($centre instanceof \stdClass && is_string($figure) && self::isOf($figure, $gone)) {
             $centre->figure = null;
         }
-    }
-
-    /**
-     * A set with a colour for each row that is new: its own ones stay with the rows that have them.
-     *
-     * @param list<string> $swatches
-     *
-     * @return list<string>
-     */
-    private function grown(array $swatches): array
-    {
-        $most = 0;
-        foreach ($this->rows as $row) {
-            if ($row->kind === 'fresh' && preg_match('/^r(\d{1,3})$/D', $row->id, $found) === 1) {
-                $most = max($most, (int) $found[1]);
-            }
-        }
-        $most = min($most, self::MOST_SWATCHES);
-
-        return $swatches === [] || $most <= count($swatches) ? $swatches : DistinctColours::of($swatches, $most);
     }
 
     /** @return list<\stdClass> */

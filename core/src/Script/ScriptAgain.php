@@ -71,7 +71,7 @@ final readonly class ScriptAgain
         $lines = [];
         $heard = [];
         foreach ($written->lines as $at => $line) {
-            $lines[] = ['id' => $ids[$at], 'text' => $line->text, ...$laid[$at]];
+            $lines[] = ['id' => $ids[$at], 'text' => self::textOf($piece, $ids[$at], $written, $line), ...$laid[$at]];
             if ($line->words !== []) {
                 $heard[] = ['line' => $ids[$at], 'words' => self::heard($line)];
             }
@@ -86,6 +86,15 @@ final readonly class ScriptAgain
             self::phrases($added, array_column($new, 'text')),
             self::phrases($gone, array_column($old, 'text')),
         );
+    }
+
+    /** Plain text has no breaks within its lines: those that are there already stay where the words do. */
+    private static function textOf(Piece $piece, string $id, WrittenScript $written, WrittenLine $line): string
+    {
+        $before = $piece->line($id)->text ?? '';
+        $isSame = $written->kind === 'text' && Beats::split($before) === Beats::split($line->text);
+
+        return $isSame ? $before : $line->text;
     }
 
     /** @return array<string, mixed> */

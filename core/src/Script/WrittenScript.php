@@ -82,13 +82,14 @@ final readonly class WrittenScript
     private static function cues(string $text, string $kind): self
     {
         $lines = [];
-        $broken = 0;
+        $unused = ['broken' => 0, 'notes' => 0, 'empty' => 0, 'places' => 0, 'tags' => 0, 'long' => 0];
         $blocks = preg_split('/\n{2,}/', trim($text));
         foreach ($blocks === false ? [] : $blocks as $index => $block) {
             $rows = explode("\n", $block);
             if ($kind === 'WebVTT' && ($index === 0 || preg_match('/^(NOTE|STYLE|REGION)\b/', $rows[0]) === 1)) {
                 // The header may run into the first cue where somebody forgot the empty line.
                 if ($index !== 0 || !str_contains($block, '-->')) {
+                    $unused['notes'] += $index === 0 ? 0 : 1;
                     continue;
                 }
             }
@@ -97,43 +98,70 @@ final readonly class WrittenScript
                 ++$at;
             }
             if ($at === count($rows)) {
+                ++$unused['notes'];
                 continue;
             }
-            if (preg_match('/^\s*'.self::TIME.'\s*-->\s*'.self::TIME.'(?:\s|$)/', $rows[$at], $times) !== 1) {
-                ++$broken;
+            if (preg_match('/^\s*'.self::TIME.'\s*-->\s*'.self::TIME.'(?:\s(.*))?$/', $rows[$at], $times) !== 1) {
+                ++$unused['broken'];
                 continue;
             }
             $begin = self::milliseconds(array_slice($times, 1, 4));
             $end = self::milliseconds(array_slice($times, 5, 4));
-            $line = self::cue(implode(' ', array_slice($rows, $at + 1)), $begin, $end, $kind);
+            $payload = implode("\n", array_slice($rows, $at + 1));
+            $line = self::cue($payload, $begin, $end, $kind);
             if ($end <= $begin) {
-                ++$broken;
-            } elseif ($line !== null) {
+                ++$unused['broken'];
+            } elseif ($line === null) {
+                ++$unused['empty'];
+            } else {
                 $lines[] = $line;
+                $unused['places'] += trim($times[9] ?? '') === '' ? 0 : 1;
+                $unused['tags'] += preg_match('/<\/?[a-z][^>]*>|\{\\\\/i', $payload) === 1 ? 1 : 0;
+                $unused['long'] += mb_strlen($line->text) === self::LONGEST ? 1 : 0;
             }
         }
         usort($lines, static fn (WrittenLine $one, WrittenLine $other): int => $one->begin <=> $other->begin);
-        $remarks = $broken === 0
-            ? []
-            : [sprintf(
-                '%d %s left out: the times cannot be read, or end before they begin.',
-                $broken,
-                $broken === 1 ? 'cue was' : 'cues were',
-            )];
 
-        return new self($kind, $lines, $remarks);
+        return new self($kind, $lines, self::remarks($unused));
     }
 
+    /**
+     * @param array{broken: int, notes: int, empty: int, places: int, tags: int, long: int} $unused how many cues each
+     *
+     * @return list<string>
+     */
+    private static function remarks(array $unused): array
+    {
+        $of = static fn (int $count, string $one, string $many): string => $count === 1 ? '1 '.$one : $count.' '.$many;
+        $remarks = [];
+        foreach ([
+            'broken' => [$of($unused['broken'], 'cue was', 'cues were'), 'left out: the times cannot be read, or end before they begin.'],
+            'empty' => [$of($unused['empty'], 'cue was', 'cues were'), 'left out: there are no words in them.'],
+            'notes' => [$of($unused['notes'], 'block was', 'blocks were'), 'left out: notes, styles, or text without times.'],
+            'places' => [$of($unused['places'], 'cue has', 'cues have'), 'a place on the screen, which is not used: captions have theirs on the stage.'],
+            'tags' => [$of($unused['tags'], 'cue has', 'cues have'), 'bold, italic, colours or speakers’ names, which are not used.'],
+            'long' => [$of($unused['long'], 'cue was', 'cues were'), 'cut at '.self::LONGEST.' characters, the limit of a line.'],
+        ] as $kind => [$who, $what]) {
+            if ($unused[$kind] > 0) {
+                $remarks[] = $who.' '.$what;
+            }
+        }
+
+        return $remarks;
+    }
+
+    /** @param string $payload its rows; where the file breaks a line, captions do, too */
     private static function cue(string $payload, float $begin, float $end, string $kind): ?WrittenLine
     {
         $pieces = $kind === 'WebVTT'
             ? preg_split('/<('.self::TIME.')>/', $payload, -1, PREG_SPLIT_DELIM_CAPTURE)
             : [$payload];
-        $words = [];
-        $times = [];
+        $words = $times = [];
+        $text = '';
         $pieces = $pieces === false ? [$payload] : $pieces;
         for ($index = 0; $index < count($pieces); $index += 6) {
-            $new = Beats::split(self::untagged($pieces[$index]));
+            $bare = self::untagged($pieces[$index]);
+            $new = Beats::split($bare);
             if ($index > 0 && $new !== []) {
                 $time = self::milliseconds(array_slice($pieces, $index - 4, 4));
                 // A time outside its cue, or before an earlier one, is none.
@@ -142,6 +170,7 @@ final readonly class WrittenScript
                 }
             }
             array_push($words, ...$new);
+            $text .= ' '.$bare;
         }
         if ($words === []) {
             return null;
@@ -149,8 +178,10 @@ final readonly class WrittenScript
         if ($times !== []) {
             $times[0] = $begin;
         }
+        $rows = array_map(static fn (string $row): string => implode(' ', Beats::split($row)), explode("\n", $text));
+        $text = implode("\n", array_filter($rows, static fn (string $row): bool => $row !== ''));
 
-        return new WrittenLine(mb_strimwidth(implode(' ', $words), 0, self::LONGEST), $begin, $end, $times);
+        return new WrittenLine(mb_substr($text, 0, self::LONGEST), $begin, $end, $times);
     }
 
     private static function untagged(string $text): string

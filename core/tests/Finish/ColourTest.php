@@ -7,6 +7,9 @@ namespace Lupine\Core\Tests\Finish;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Finish\DistinctColours;
+use Lupine\Core\Finish\MarkColours;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Piece\Piece;
 use Lupine\Core\Finish\Tints;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -70,6 +73,36 @@ final class ColourTest extends TestCase
             }
         }
         self::assertCount(40, array_unique(DistinctColours::of(['#4fb286'], 40)));
+    }
+
+    /** Whatever way rows come in, each has a colour of its own, and those that were there keep theirs. */
+    public function testNoTwoRowsOfASetHaveTheSameColour(): void
+    {
+        $document = json_decode((string) file_get_contents(__DIR__.'/../../../demo/mended-or-not.json'), true);
+        $document['charts'][0]['finish'] = [
+            ...$document['charts'][0]['finish'], 'colours' => 'set', 'swatches' => ['#59ba8a', '#c23a74', '#3d5aa8'],
+        ];
+        $document['charts'][0]['own'] = new \stdClass();
+        $colours = static function (array $ids) use ($document): array {
+            $document['tables'][0]['rows'] = array_map(
+                static fn (string $id): array => ['id' => $id, 'label' => $id, 'cells' => ['1']],
+                $ids,
+            );
+            $document['moves'] = [];
+            $piece = Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR), Forms::shipped());
+
+            return MarkColours::of($piece->charts[0], $piece->tables[0]);
+        };
+        $three = $colours(['r1', 'r2', 'r3']);
+        self::assertSame(['#59ba8a', '#c23a74', '#3d5aa8'], array_values($three));
+        $twelve = $colours(array_map(static fn (int $n): string => 'r'.$n, range(1, 12)));
+        self::assertCount(12, array_unique($twelve));
+        self::assertSame($three, array_intersect_key($twelve, $three));
+        // After many rows came and went, and with ids that another program wrote.
+        $odd = $colours(['r70', 'r3', 'kettles', 'r44', 'r1', 'r200', 'lamps']);
+        self::assertCount(7, array_unique($odd));
+        self::assertSame(['#3d5aa8', '#59ba8a'], [$odd['r3'], $odd['r1']]);
+        self::assertCount(60, array_unique($colours(array_map(static fn (int $n): string => 'r'.$n, range(1, 60)))));
     }
 
     /** Source: WCAG 2.2, definition of contrast ratio; 21 : 1 and 4.48 : 1 as commonly quoted. */

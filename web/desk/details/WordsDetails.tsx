@@ -1,7 +1,7 @@
 import { Choice, Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { isRunning, moveOf, ownMove, removeMove, removeWords, setWordsText } from '../../piece/changes';
+import { isRunning, moveOf, ownMove, removeMove, removeWords, setRole, setWordsText } from '../../piece/changes';
 import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
@@ -71,7 +71,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             ['source', 'source line'],
             ['note', 'note'],
           ]}
-          onChange={(role) => change(role === 'note' ? { role, placedBy: 'hand' } : { role, placedBy: 'rule' })}
+          onChange={(role) => useDesk.getState().edit((draft) => setRole(draft, wordsId, role))}
         />
         {place && (
           <>

@@ -1,5 +1,6 @@
 import { ask, reasonOf } from '../../api/client';
 import { later } from '../../common/later';
+import { counted } from '../../common/words';
 import { useNotices } from '../../common/Notices';
 import { ColourField } from '../../fields/ColourField';
 import { Choice, Switch } from '../../fields/Choice';
@@ -10,11 +11,18 @@ import { useChartEdit } from '../useChartEdit';
 import { EdgeFields, GLOW, PATTERN, PatternFields, SHADOW, STROKE, StrokeFields } from './finishFields';
 
 const MOST_SWATCHES = 40;
+/** made colours that are shown one by one */
+const MOST_SHOWN = 8;
 
 export function FinishFace({ chart }: { chart: Chart }) {
   const edit = useChartEdit(chart);
   const { finish } = chart;
   const count = useDesk((state) => state.computed?.sheet.charts[chart.id]?.figures.length ?? 1);
+  const figures = useDesk((state) => state.computed?.sheet.charts[chart.id]?.figures);
+  /** colours that the set was given for figures beyond it */
+  const made = [
+    ...new Set((figures ?? []).filter(({ id }) => !chart.own[id]?.fill).map(({ colour }) => colour)),
+  ].filter((colour) => !finish.swatches.includes(colour));
   const grown = async (wanted: number): Promise<string[]> => {
     const body = { swatches: finish.swatches, count: Math.min(MOST_SWATCHES, Math.max(1, wanted)) };
     return (await ask<{ swatches: string[] }>('colours', { method: 'POST', body })).swatches;
@@ -97,6 +105,17 @@ export function FinishFace({ chart }: { chart: Chart }) {
               }
             />
           ))}
+          {finish.colours === 'set' && made.length > 0 && (
+            <span
+              className="swatches-made"
+              title={`${counted(made.length, 'figure')} more than swatches: these are made so that no two are alike. One more swatch makes the first of them yours.`}
+            >
+              {made.slice(0, MOST_SHOWN).map((colour) => (
+                <span key={colour} style={{ background: colour }} />
+              ))}
+              {made.length > MOST_SHOWN && <span className="soft">+{made.length - MOST_SHOWN}</span>}
+            </span>
+          )}
           {finish.colours === 'set' && (
             <span className="swatch-count">
               <button

@@ -45,19 +45,22 @@ function Titles({ piece }: { piece: Piece }) {
           </li>
         ))}
       </ul>
-      <button
-        type="button"
-        className="text-button"
-        onClick={() => {
-          let id = '';
-          edit((draft) => {
-            id = addWords(draft);
-          });
-          select({ kind: 'words', words: id });
-        }}
-      >
-        <i className="bi bi-plus-lg" aria-hidden="true" /> title
-      </button>
+      {(['note', 'source'] as const).map((role) => (
+        <button
+          key={role}
+          type="button"
+          className="text-button"
+          onClick={() => {
+            let id = '';
+            edit((draft) => {
+              id = addWords(draft, role);
+            });
+            select({ kind: 'words', words: id });
+          }}
+        >
+          <i className="bi bi-plus-lg" aria-hidden="true" /> {role === 'note' ? 'title' : 'source line'}
+        </button>
+      ))}
     </section>
   );
 }

@@ -126,9 +126,12 @@ export function FigureGrid(props: Props) {
       const cells = ['label', ...Array.from({ length: count }, (_, index) => idOf(index, props.shown))];
       const at = Math.max(0, cells.indexOf(column)) + (back ? -1 : 1);
       const to = at < 0 ? row - 1 : at >= cells.length ? row + 1 : row;
-      if (to < 0 || to >= rows.length) return false;
+      if (to < 0 || to >= rows.length) {
+        grid.current?.setActiveCell(null);
+        leave(wrap.current, back);
+        return;
+      }
       grid.current?.setActiveCell({ col: cells[(at + cells.length) % cells.length], row: to });
-      return true;
     },
   });
   return (
@@ -198,4 +201,20 @@ function idOf(index: number, shown: number): string {
 /** The index of a column of figures; from the labels a paste goes on to the one that the chart shows. */
 function indexOf(id: string, shown: number): number {
   return /^v\d+$/.test(id) ? Number(id.slice(1)) : shown;
+}
+
+const STOPS = 'a[href], button:not([disabled]), input, select, textarea, [tabindex="0"]';
+
+/** From the first and the last cell Tab goes on to what stands before and after the sheet. */
+function leave(sheet: HTMLElement | null, back: boolean): void {
+  const side = back ? Node.DOCUMENT_POSITION_PRECEDING : Node.DOCUMENT_POSITION_FOLLOWING;
+  const stops = [...document.querySelectorAll<HTMLElement>(STOPS)].filter(
+    (stop) =>
+      stop.tabIndex >= 0 &&
+      stop.getClientRects().length > 0 &&
+      sheet !== null &&
+      !sheet.contains(stop) &&
+      (sheet.compareDocumentPosition(stop) & side) !== 0,
+  );
+  stops.at(back ? -1 : 0)?.focus();
 }

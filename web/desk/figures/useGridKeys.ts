@@ -9,8 +9,8 @@ interface Doings {
   /** @param column of the grid */
   onPaste: (text: string, row: number, column: string) => void;
   onShift: (row: number, by: number) => void;
-  /** Goes on to the next cell, or back; false where there is none. */
-  onTab: (row: number, column: string, back: boolean) => boolean;
+  /** Goes on to the next cell, or back; where there is none, out of the sheet. */
+  onTab: (row: number, column: string, back: boolean) => void;
 }
 
 /**
@@ -36,9 +36,9 @@ export function useGridKeys(active: Active | null, doings: Doings): void {
       const { active: cell, doings: does } = latest.current;
       if (!cell) return;
       if (event.key === 'Tab') {
-        if (!does.onTab(cell.row, cell.column, event.shiftKey)) return;
         event.preventDefault();
         event.stopImmediatePropagation();
+        does.onTab(cell.row, cell.column, event.shiftKey);
         return;
       }
       if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;

@@ -1,4 +1,4 @@
-import { useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { SheetFigure, SheetMove, StemPoint } from '../../api/answers';
 import { useRoving } from '../../common/useRoving';
 import type { Chart, Piece } from '../../piece/document';
@@ -59,6 +59,12 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
   const group = useRef<SVGSVGElement>(null);
   const drawn = useRef<{ x: number; y: number } | null>(null);
   const [frame, setFrame] = useState<{ left: number; top: number; right: number; bottom: number } | null>(null);
+  const isFraming = frame !== null;
+  useEffect(() => {
+    // What the frame is drawn over is not selected as text meanwhile.
+    document.documentElement.classList.toggle('is-framing', isFraming);
+    return () => document.documentElement.classList.remove('is-framing');
+  }, [isFraming]);
   // Arrows up and down move a key in time.
   useRoving(group, '.key', false);
   if (!chart) return null;
@@ -83,19 +89,28 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
     <svg
       ref={group}
       className="stems"
+      // Some browsers stop at a drawing of its own accord; the stops are its keys.
+      tabIndex={-1}
+      role="group"
+      aria-label={`Stems of ${piece.title}`}
       style={{ left }}
       width={widthOf(lanes)}
       height={height + 8}
       onPointerDown={(event) => {
         if ((event.target as Element).closest('.key, .stem-curve')) return;
         drawn.current = point(event);
+        // Wherever the button is let go, it is heard of here.
+        event.currentTarget.setPointerCapture(event.pointerId);
+      }}
+      onLostPointerCapture={() => {
+        drawn.current = null;
+        setFrame(null);
       }}
       onPointerMove={(event) => {
         const from = drawn.current;
         if (!from) return;
         const to = point(event);
         if (!frame && Math.hypot(to.x - from.x, to.y - from.y) < STEADY) return;
-        if (!frame) event.currentTarget.setPointerCapture(event.pointerId);
         setFrame({
           left: Math.min(from.x, to.x),
           top: Math.min(from.y, to.y),
@@ -110,8 +125,6 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
           usePlay.getState().set({ keys: [], curveOf: null });
           select({ kind: 'figure', chart: chart.id, figure: figures[at].id });
         }
-        drawn.current = null;
-        setFrame(null);
       }}
     >
       {figures.map((figure, index) => {

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../../common/Dialog';
 import type { AgainRow, Computed, Import, PlannedFigures } from '../../api/answers';
 import { ask, reasonOf } from '../../api/client';
 import { ReelCanvas } from '../../common/ReelCanvas';
@@ -62,7 +63,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
     onClose();
   };
   return (
-    <Modal show onHide={onClose} centered size="xl" aria-labelledby="again" dialogClassName="again-dialog">
+    <Dialog titled="again" onClose={onClose} size="xl" frameClass="again-dialog">
       <Modal.Header closeButton>
         <Modal.Title id="again">
           New figures for “{old?.name || piece.title}” <span className="soft">from {name}</span>
@@ -110,7 +111,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
           Take the new figures
         </Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -1,5 +1,6 @@
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../../common/Dialog';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import type { Piece, Recording } from '../../piece/document';
@@ -19,7 +20,7 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
   const change = (work: (own: Recording) => void): void => edit((draft) => changeRecording(draft, recording.id, work));
   const seconds = recording.seconds;
   return (
-    <Modal show onHide={onClose} centered aria-labelledby="recording-title">
+    <Dialog titled="recording-title" onClose={onClose}>
       <Modal.Header closeButton>
         <Modal.Title id="recording-title">Recording</Modal.Title>
       </Modal.Header>
@@ -109,6 +110,6 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
         )}
         <Button onClick={onClose}>Done</Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }

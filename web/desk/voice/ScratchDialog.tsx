@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../../common/Dialog';
 import { ask, reasonOf } from '../../api/client';
 import { useNotices } from '../../common/Notices';
 import { Pick } from '../../fields/Choice';
@@ -29,7 +30,7 @@ export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () =>
     void readAloud(speaker, pace);
   });
   return (
-    <Modal show onHide={onClose} centered aria-labelledby="scratch-title">
+    <Dialog titled="scratch-title" onClose={onClose}>
       <Modal.Header closeButton>
         <Modal.Title id="scratch-title">Scratch voice</Modal.Title>
       </Modal.Header>
@@ -53,6 +54,6 @@ export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () =>
         </Button>
         <Button onClick={read}>{before ? 'Read again' : 'Read the lines'}</Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../../common/Dialog';
 import { ask, reasonOf } from '../../api/client';
 import type { ReadScript } from '../../api/scriptAnswers';
 import { counted } from '../../common/words';
@@ -16,7 +17,10 @@ const KINDS: Record<ReadScript['kind'], string> = { text: 'a text', SubRip: 'Sub
 
 /** A whole script at once: typed, pasted or from a file. What it changes is shown before it is taken. */
 export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
-  const [text, setText] = useState(() => piece.script.lines.map((line) => line.text).join('\n'));
+  const [text, setText] = useState(() =>
+    // Each of its lines in one row; breaks within them stay where their words do.
+    piece.script.lines.map((line) => line.text.replaceAll('\n', ' ')).join('\n'),
+  );
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const picker = useRef<HTMLInputElement>(null);
@@ -44,7 +48,7 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
     if (recordingOf(piece)) void layByRecording();
   };
   return (
-    <Modal show onHide={onClose} size="lg" centered aria-labelledby="script-title" className="script-dialog">
+    <Dialog titled="script-title" onClose={onClose} size="lg" className="script-dialog">
       <Modal.Header closeButton>
         <Modal.Title id="script-title">Script</Modal.Title>
       </Modal.Header>
@@ -116,7 +120,7 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
           Take these lines
         </Button>
       </Modal.Footer>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -1,0 +1,131 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { makePiece, openDemo } from './desk';
+
+// Nothing here is listed by hand: every button of a view is pressed, and whatever opens has to close.
+const OPEN = '.dropdown-menu.show, .modal.show [role=dialog], .modal.show .modal-dialog';
+
+/** Buttons that can be pressed in a view, outside of menus and dialogs, and were not. */
+const buttons = (page: Page): Locator =>
+  page.locator('button:visible:enabled:not([data-pressed], .dropdown-menu *, .modal *, .toast *)');
+
+const isOpen = async (page: Page): Promise<boolean> => (await page.locator(OPEN).count()) > 0;
+
+/** Places beside a menu: the header, the script, the stage, the bench. */
+const ELSEWHERE = [
+  [640, 4],
+  [60, 700],
+  [890, 300],
+  [1100, 790],
+] as const;
+
+/** What opened is closed by Escape, also from its fields, and by a press elsewhere; and the keyboard goes back. */
+async function closes(page: Page, opener: Locator, open: () => Promise<void>, what: string): Promise<void> {
+  const isDialog = (await page.locator('.modal.show').count()) > 0;
+  const isClosed = async (by: string): Promise<void> => {
+    await expect.soft(page.locator(OPEN), `${what}: ${by} closes it`).toHaveCount(0);
+    await expect
+      .soft(page.locator(':is(.dropdown-menu, .modal) :focus'), `${what}: it leaves the keyboard`)
+      .toHaveCount(0);
+  };
+  await page.keyboard.press('Escape');
+  await isClosed('Escape');
+  await expect.soft(opener, `${what}: the keyboard goes back to what opened it`).toBeFocused();
+  await open();
+  const field = page.locator(':is(.dropdown-menu.show, .modal.show) input:visible:enabled').first();
+  if (!isDialog && (await field.count()) > 0) {
+    await field.focus();
+    await page.keyboard.press('Escape');
+    await isClosed('Escape in a field');
+    await expect.soft(opener, `${what}: the keyboard goes back to what opened it`).toBeFocused();
+    await open();
+  }
+  for (const [x, y] of isDialog ? [[4, 400] as const] : ELSEWHERE) {
+    // A press elsewhere may take away what the button stood beside, and the button with it.
+    if ((await opener.count()) === 0) return;
+    if (!(await isOpen(page))) await open();
+    await expect(page.locator(OPEN).first(), `${what}: it opens again`).toBeVisible();
+    await page.mouse.click(x, y);
+    await isClosed(`a press at ${x}, ${y}`);
+  }
+}
+
+/** Presses all buttons of a view. Returns what opened. */
+async function pressAll(page: Page, view: string, again: () => Promise<void>): Promise<string[]> {
+  const opened: string[] = [];
+  const pressed = new Map<string, number>();
+  const address = page.url();
+  while ((await buttons(page).count()) > 0) {
+    const name = await buttons(page)
+      .first()
+      .evaluate((node) => {
+        node.setAttribute('data-pressed', 'now');
+        return (node.getAttribute('aria-label') ?? node.textContent ?? '').trim() || node.outerHTML.slice(0, 90);
+      });
+    // What is drawn anew when it is pressed is another button of the same name.
+    const times = (pressed.get(name) ?? 0) + 1;
+    pressed.set(name, times);
+    if (times < 4) opened.push(...(await pressOne(page, `${view}, ${name}`)));
+    await page.evaluate(() =>
+      document.querySelectorAll('[data-pressed=now]').forEach((node) => node.setAttribute('data-pressed', 'before')),
+    );
+    if (page.url() !== address) {
+      await page.goto(address);
+      await again();
+    }
+  }
+  return opened;
+}
+
+async function pressOne(page: Page, what: string): Promise<string[]> {
+  const button = page.locator('[data-pressed=now]');
+  const press = (): Promise<void> => button.click({ timeout: 1500, noWaitAfter: true });
+  await press().catch(() => undefined);
+  if (!(await isOpen(page))) return [];
+  const opened = [what];
+  // What is in a menu and opens a dialog says so by its dots.
+  const items = page.locator('.dropdown-menu.show .dropdown-item:not(.disabled):not(:disabled)', { hasText: '…' });
+  const names = (await items.allInnerTexts()).map((text) => text.trim());
+  await closes(page, button, press, what);
+  for (const name of names) {
+    const choose = async (): Promise<void> => {
+      await press();
+      await page.locator('.dropdown-menu.show .dropdown-item', { hasText: name }).first().click();
+    };
+    if ((await button.count()) === 0) break;
+    await choose();
+    if (!(await page.locator('.modal.show').count())) continue;
+    opened.push(`${what}, ${name}`);
+    await closes(page, button, choose, `${what}, ${name}`);
+  }
+  return opened;
+}
+
+test('every menu and dialog opens, closes by Escape and by a press elsewhere, and gives the keyboard back', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(300_000);
+  page.on('filechooser', () => undefined);
+  const opened: string[] = [];
+  await makePiece(page);
+  const desk = page.url();
+  // The demo has a recording, moments and pins, and so other menus.
+  for (const view of ['a new piece', 'the demo']) {
+    if (view === 'the demo') await openDemo(page, request, true);
+    for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Stage', 'Motion']) {
+      const choose = (): Promise<void> => page.getByRole('tab', { name: face }).click();
+      await choose();
+      opened.push(...(await pressAll(page, `${view}, ${face}`, choose)));
+      await page.screenshot({ path: '/tmp/h/m.png' });
+      console.log(face, page.url());
+      await expect(page.locator('.bench-face .tab-pane.active'), `${face}: its menus leave the bench`).not.toBeEmpty();
+    }
+  }
+  for (const address of ['/', `${desk}/hand-off`, '/hand-offs', `${desk}/proof`]) {
+    await page.goto(address);
+    await page.waitForTimeout(500);
+    opened.push(...(await pressAll(page, address, () => Promise.resolve())));
+  }
+  console.log(opened);
+  expect(opened.length).toBeGreaterThan(15);
+});
