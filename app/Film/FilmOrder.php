@@ -85,6 +85,9 @@ final readonly class FilmOrder
 
         $range = FrameRange::within($piece->stage->frames, $from, $to);
 
+        // A sound has no shape.
+        $shape = $kind->hasPicture() ? $shape : null;
+
         return new self($kind, $range, $name, $ground, $shape, $withSound && $kind->hasSound());
     }
 

@@ -29,6 +29,15 @@ final class CommandsTest extends TestCase
             ],
         );
 
+        // What the desk calls none is none here, too.
+        $this->works('lupine:new', [
+            'table' => $this->folder.'/kinds.csv',
+            '--out' => $this->folder.'/none.json',
+            '--set' => ['finish.glow={"reach":26,"opacity":0.5,"colour":null}', 'finish.glow=none', 'words.labels.show=none'],
+        ]);
+        $none = json_decode((string) file_get_contents($this->folder.'/none.json'), true);
+        $this->assertSame([null, 'none'], [$none['charts'][0]['finish']['glow'], $none['charts'][0]['words']['labels']['show']]);
+
         // Of a spreadsheet the first sheet that has figures.
         $this->works('lupine:new', [
             'table' => base_path('tests/Fixtures/tables/exceljs.xlsx'),
@@ -94,10 +103,20 @@ final class CommandsTest extends TestCase
     {
         $demo = __DIR__.'/../../demo/mended-or-not.json';
         yield 'no such file' => ['lupine:proof', ['piece' => 'nowhere.json'], 2, 'nowhere.json'];
+        $two = __DIR__.'/../fixtures/two.csv';
+        foreach ([
+            'form.gapp=6' => 'There is no setting “charts.0.form.gapp”. Did you mean “charts.0.form.gap”?',
+            'finish.Glow=none' => 'Did you mean “charts.0.finish.glow”?',
+            'stage.heigth=1080' => 'Did you mean “stage.height”?',
+            'form.courses=3' => 'There is no setting “charts.0.form.courses”. There are: ',
+            'kettles=3' => 'There is no setting “kettles”. There are: ',
+        ] as $setting => $said) {
+            yield 'no such setting, '.$setting => ['lupine:new', ['table' => $two, '--set' => [$setting]], 2, $said];
+        }
         yield 'no such form' => ['lupine:new', ['table' => $demo, '--form' => 'cake'], 2, 'pie, donut'];
         yield 'no such place' => [
             'lupine:new',
-            ['table' => __DIR__.'/../fixtures/two.csv', '--set' => ['charts.4.form=1']],
+            ['table' => __DIR__.'/../fixtures/two.csv', '--set' => ['charts.4.form.gap=1']],
             2,
             'charts.4',
         ];

@@ -71,7 +71,7 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['↑ ↓', 'one step; with Shift ten'],
       ['drag the name', 'scrub the value'],
-      ['double-click the name', 'back to what it was at first'],
+      ['double-click the name', 'its usual value, where it has one'],
       ['65*3.6, 1.5s, 35%, 126°', 'sums and units are understood'],
     ],
   ],

@@ -4,6 +4,7 @@ import { Dialog } from '../common/Dialog';
 import { ask, reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
+import { counted } from '../common/words';
 import { useNotices } from '../common/Notices';
 import { setRate } from '../piece/changes';
 import type { Piece } from '../piece/document';
@@ -82,7 +83,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
               if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.stage.dropFrame = false;
               useNotices
                 .getState()
-                .say(`Lines and moves kept their seconds; the piece has ${draft.stage.frames} frames now.`);
+                .say(`Lines and moves kept their seconds; the piece has ${counted(draft.stage.frames, 'frame')} now.`);
             })
           }
         />

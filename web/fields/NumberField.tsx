@@ -1,5 +1,6 @@
-import { useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { reasonOf } from '../api/client';
+import { isText } from '../common/keys';
 import { later } from '../common/later';
 import type { Stage } from '../piece/document';
 import { readNumber, type Unit } from './readNumber';
@@ -50,6 +51,24 @@ export function NumberField({
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState('');
   const drag = useRef<{ x: number; from: number } | null>(null);
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!wrong) return undefined;
+    // What was refused goes when one moves on to something else; buttons act on what fields say, and wait for it.
+    const moveOn = (event: Event): void => {
+      const target = event.target as Element;
+      const isOn = event.type === 'focusin' ? isText(target) : !target.closest('button, label, .btn');
+      if (!isOn || box.current?.contains(target)) return;
+      setTyped(null);
+      setWrong('');
+    };
+    window.addEventListener('pointerdown', moveOn, true);
+    window.addEventListener('focusin', moveOn, true);
+    return () => {
+      window.removeEventListener('pointerdown', moveOn, true);
+      window.removeEventListener('focusin', moveOn, true);
+    };
+  }, [wrong]);
 
   const fit = (number: number): number =>
     Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
@@ -103,15 +122,16 @@ export function NumberField({
     if (drag.current) give(drag.current.from + (Math.round((event.clientX - drag.current.x) / 3) * step) / scale);
   };
   return (
-    <div className={`field${wrong ? ' is-wrong' : ''}`}>
+    <div ref={box} className={`field${wrong ? ' is-wrong' : ''}`}>
       <label
         htmlFor={id}
         className={bare ? 'visually-hidden' : 'scrub'}
-        title={
-          isKeyed
-            ? 'Moves change it; this is what it is at first. Drag to change, double-click to go back'
-            : 'Drag to change; double-click to go back'
-        }
+        title={[
+          ...(isKeyed ? ['Moves change it; this is what it is at first.'] : []),
+          usual === undefined
+            ? 'Drag to change'
+            : `Drag to change; double-click for ${plain(usual * scale)}${(sign ?? SIGNS[unit]) && ` ${sign ?? SIGNS[unit]}`}`,
+        ].join(' ')}
         onPointerDown={scrubStart}
         onPointerMove={scrub}
         onPointerUp={() => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { FilmKind } from '../api/answers';
-import { rateText } from '../common/words';
+import { counted, rateText } from '../common/words';
 import { Choice, Switch } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
 import { NumberField } from '../fields/NumberField';
@@ -61,7 +61,8 @@ export function FilmOffer({
   const [withSound, setWithSound] = useState(true);
   const film = useOnceRead(() =>
     onFilm(
-      (kind === 'wav' ? chosen.slice(0, 1) : chosen).map(({ id }) => ({
+      // A sound has no shape.
+      (kind === 'wav' ? [{ id: null }] : chosen).map(({ id }) => ({
         kind,
         name: nameOf(name.trim(), chosen.length > 1 ? id : null),
         ...range,
@@ -133,7 +134,7 @@ export function FilmOffer({
       <Button disabled={busy} onClick={film}>
         {kind === 'wav' ? 'Write the sound' : chosen.length > 1 ? `Make ${chosen.length} films` : 'Make the film'}
         {needsGround && ' on this colour'}
-        {frames < stage.frames && ` of ${frames} frames`}
+        {frames < stage.frames && ` of ${counted(frames, 'frame')}`}
       </Button>
     </article>
   );

@@ -2,7 +2,7 @@ import Button from 'react-bootstrap/Button';
 import ProgressBar from 'react-bootstrap/ProgressBar';
 import { Link } from 'react-router';
 import type { HandOff } from '../api/answers';
-import { bytesText, when } from '../common/words';
+import { counted, bytesText, when } from '../common/words';
 import { FilmPicture } from './FilmPicture';
 
 const STATUS = {
@@ -37,7 +37,7 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
           {alone && film.pieceId ? <Link to={`/pieces/${film.pieceId}`}>{film.title}</Link> : film.fileName}
         </strong>
         <span className="soft">
-          {when(film.createdAt)}, {started} · {film.framesTotal} frames
+          {when(film.createdAt)}, {started} · {counted(film.framesTotal, 'frame')}
           {film.firstFrame > 0 && ` from ${film.firstFrame}`}
           {film.bytes !== null && ` · ${bytesText(film.bytes)}`}
           {film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}
@@ -47,7 +47,7 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
             <ProgressBar now={film.framesDone} max={film.framesTotal} aria-label={`Progress of ${film.title}`} />
             <span className="soft numerals" role="status">
               {STATUS[film.status]}
-              {film.status === 'running' && `: ${film.framesDone} of ${film.framesTotal} frames`}
+              {film.status === 'running' && `: ${film.framesDone} of ${counted(film.framesTotal, 'frame')}`}
               {film.status === 'running' && film.secondsLeft !== null && `, about ${film.secondsLeft} s left`}
             </span>
           </>

@@ -78,8 +78,8 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
       <section>
         <h1>{proof.exact ? 'The picture says what the figures say.' : 'The picture is off.'}</h1>
         <p className="soft">
-          Measured from the outlines as drawn, on all {proof.frames} frames. Largest difference:{' '}
-          <span className="numerals">{proof.largestDifferenceText || '0'}</span> of the whole.
+          Measured from the outlines as drawn, on {proof.frames === 1 ? 'its one frame' : `all ${proof.frames} frames`}.
+          Largest difference: <span className="numerals">{proof.largestDifferenceText || '0'}</span> of the whole.
         </p>
         {piece.charts.map((chart) => (
           <Outlines key={chart.id} piece={piece} chartId={chart.id} proof={proof} />

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\KnownSettings;
 use App\Import\Incoming;
 use App\Import\IncomingFile;
 use Lupine\Core\Form\Forms;
@@ -29,6 +30,8 @@ final class NewPieceCommand extends LupineCommand
 
     protected $description = 'Makes a piece from a table';
 
+    private KnownSettings $known;
+
     protected function work(): int
     {
         $forms = app(Forms::class);
@@ -46,6 +49,7 @@ final class NewPieceCommand extends LupineCommand
         $name = PlainText::writable(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
         $title = $this->given('title') ?? ucfirst($name);
         $document = NewPiece::document($table, $forms->named($form), $title);
+        $this->known = KnownSettings::published();
         foreach ((array) $this->option('set') as $setting) {
             $document = $this->set($document, self::writable((string) $setting, 'set'));
         }
@@ -88,14 +92,13 @@ final class NewPieceCommand extends LupineCommand
         if ($typed === null || $path === '') {
             throw new BadPiece(sprintf('“%s” has to be path=value, such as charts.0.form.gap=6.', $setting), '--set');
         }
-        // A value is JSON where it reads as JSON, and else a text.
-        $value = json_decode($typed, true) ?? ($typed === 'null' ? null : $typed);
         $place = &$document;
         $steps = explode('.', $path);
         // What belongs to the chart can be said without naming it: form.gap is charts.0.form.gap.
         if (!array_key_exists($steps[0], $document) && array_key_exists($steps[0], (array) $document['charts'][0])) {
             $steps = ['charts', '0', ...$steps];
         }
+        $value = KnownSettings::value($typed, $this->known->at($steps, $document));
         foreach ($steps as $index => $step) {
             $last = $index === count($steps) - 1;
             if ($place instanceof \stdClass) {

@@ -136,7 +136,7 @@ final readonly class WrittenScript
         $remarks = [];
         foreach ([
             'broken' => [$of($unused['broken'], 'cue was', 'cues were'), 'left out: the times cannot be read, or end before they begin.'],
-            'empty' => [$of($unused['empty'], 'cue was', 'cues were'), 'left out: there are no words in them.'],
+            'empty' => [$of($unused['empty'], 'cue was', 'cues were'), 'left out: no words are in it.'],
             'notes' => [$of($unused['notes'], 'block was', 'blocks were'), 'left out: notes, styles, or text without times.'],
             'places' => [$of($unused['places'], 'cue has', 'cues have'), 'a place on the screen, which is not used: captions have theirs on the stage.'],
             'tags' => [$of($unused['tags'], 'cue has', 'cues have'), 'bold, italic, colours or speakers’ names, which are not used.'],

@@ -21,7 +21,7 @@ final class WrittenScriptTest extends TestCase
         foreach (json_decode((string) file_get_contents($file), true) as ['file' => $text, 'cues' => $cues]) {
             $script = WrittenScript::read($text);
             self::assertSame('WebVTT', $script->kind);
-            self::assertSame([], $script->remarks);
+            self::assertSame([], preg_grep('/^\d+ cues? (was|were) /', $script->remarks), 'no cue is left out');
             self::assertCount(count($cues), $script->lines);
             foreach ($cues as $index => $cue) {
                 $line = $script->lines[$index];
@@ -46,12 +46,41 @@ final class WrittenScriptTest extends TestCase
         self::assertSame('SubRip', $script->kind);
         self::assertEquals(
             [
-                new WrittenLine('Four in ten were kettles.', 1000, 3500),
+                new WrittenLine("Four in ten\nwere kettles.", 1000, 3500),
                 new WrittenLine('Lamps & coats', 62_040, 64_000),
             ],
             $script->lines,
         );
         self::assertStringContainsString('1 cue was left out', $script->remarks[0]);
+    }
+
+    public function testWhatIsNotUsedOfAFileIsSaid(): void
+    {
+        $script = WrittenScript::read(
+            "WEBVTT\n\nNOTE by hand\n\nSTYLE\n::cue {}\n\n00:01.000 --> 00:02.000 line:0 align:start\n<v Ada>Kettles</v>\n\n"
+            ."00:02.000 --> 00:03.000\n<b></b>\n\n00:03.000 --> 00:04.000\n".str_repeat('mended ', 100),
+        );
+        self::assertSame(
+            [
+                '1 cue was left out: no words are in it.',
+                '2 blocks were left out: notes, styles, or text without times.',
+                '1 cue has a place on the screen, which is not used: captions have theirs on the stage.',
+                '1 cue has bold, italic, colours or speakers’ names, which are not used.',
+                '1 cue was cut at 600 characters, the limit of a line.',
+            ],
+            $script->remarks,
+        );
+    }
+
+    public function testBreaksStayWhereTheTextIsReadAgain(): void
+    {
+        $piece = Sample::piece(changes: ['script' => ['lines' => [
+            ['id' => 'l1', 'text' => "Four in ten\nwere kettles.", 'begin' => 0, 'end' => 60],
+        ]]]);
+        $again = ScriptAgain::of($piece, WrittenScript::read('Four in ten were kettles.'))->answer();
+        self::assertSame("Four in ten\nwere kettles.", $again['lines'][0]['text']);
+        $again = ScriptAgain::of($piece, WrittenScript::read('Four in ten were lamps.'))->answer();
+        self::assertSame('Four in ten were lamps.', $again['lines'][0]['text']);
     }
 
     public function testATextBecomesALineASentence(): void

@@ -1,6 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { newId } from '../../common/words';
-
+import { counted, newId } from '../../common/words';
 import {
   copyMove,
   holdKey,
@@ -48,6 +47,11 @@ export function timedOf({ id, kind, chart, figure, part }: KeyRef): Timed | unde
   const one = chart ? sheet?.charts[chart]?.figures.find((other) => other.id === figure) : undefined;
   if (one && !part && (kind === 'entrance' || kind === 'exit')) return one[kind] ?? undefined;
   return id === null ? undefined : sheet?.moves[id];
+}
+
+/** What is so where a move ends. */
+function endOf({ kind }: KeyRef): string {
+  return kind === 'exit' ? 'has left' : 'has arrived';
 }
 
 /** Of what is dragged, the moves of the document: a key does not snap to what goes along with it. */
@@ -143,7 +147,7 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
         own.frames = length;
         delete own.toLineEnd;
       });
-      setTold(`${length} frames`);
+      setTold(counted(length, 'frame'));
       return;
     }
     if (all.length === 1) {
@@ -196,7 +200,7 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
       className={`key${end ? ' is-end' : ''}${isPicked ? ' is-picked' : ''}${keyRef.part ? ' is-label' : ''}`}
       tabIndex={0}
       role="slider"
-      aria-label={`${name}: ${end ? 'has arrived' : does}`}
+      aria-label={`${name}: ${end ? endOf(keyRef) : does}`}
       aria-valuenow={at}
       aria-valuetext={`frame ${at}${!end && now.pinnedTo ? `, on “${now.pinnedTo}”` : ''}${isPicked ? ', picked' : ''}`}
       onPointerDown={down(end)}
