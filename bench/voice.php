@@ -35,7 +35,8 @@ $words = static fn (array $times): array => array_map(
     $times,
 );
 foreach ([60, 300] as $seconds) {
-    [$recording, $truth, $length] = $joined(array_map(static fn (string $name): string => 'flite-'.$name, VOICES), $seconds);
+    $voices = array_map(static fn (string $name): string => 'flite-'.$name, VOICES);
+    [$recording, $truth, $length] = $joined($voices, $seconds);
     $turns = intdiv(count($truth), 113);
     $known = static fn (string $name): array => $joined([$name], 1e-3 + ($turns - 1) * lengthOf($name) + 1);
     [$first, $firstWords] = $known('known-british');

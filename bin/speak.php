@@ -55,7 +55,7 @@ $synthesise = static function (string $text) use ($library, $gathered): array {
     rewind($gathered);
     $samples = 0;
     $events = [];
-    $library->espeak_SetSynthCallback(static function ($wave, $count, $event) use (&$samples, &$events, $gathered): int {
+    $hear = static function ($wave, $count, $event) use (&$samples, &$events, $gathered): int {
         if ($wave !== null && $count > 0) {
             $samples += $count;
             fwrite($gathered, FFI::string(FFI::cast('char*', $wave), $count * 2));
@@ -65,7 +65,8 @@ $synthesise = static function (string $text) use ($library, $gathered): array {
         }
 
         return 0;
-    });
+    };
+    $library->espeak_SetSynthCallback($hear);
     $library->espeak_Synth($text, strlen($text) + 1, 0, BY_CHARACTER, 0, UTF8, null, null);
     $library->espeak_Synchronize();
 

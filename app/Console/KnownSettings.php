@@ -58,7 +58,10 @@ final readonly class KnownSettings
     public static function value(string $typed, array $known): mixed
     {
         $named = array_merge(...array_map(static fn (array $one): array => $one['enum'] ?? [], $known));
-        $canBeNone = array_filter($known, static fn (array $one): bool => in_array('null', (array) ($one['type'] ?? []), true));
+        $canBeNone = array_filter(
+            $known,
+            static fn (array $one): bool => in_array('null', (array) ($one['type'] ?? []), true),
+        );
         if ($typed === 'null' || ($typed === 'none' && $canBeNone !== [] && !in_array('none', $named, true))) {
             return null;
         }
@@ -117,8 +120,14 @@ final readonly class KnownSettings
      */
     private static function unknown(array $before, string $step, array $known): BadPiece
     {
-        $names = array_keys(array_merge(...array_map(static fn (array $one): array => $one['properties'] ?? [], $known)));
-        usort($names, static fn (string $one, string $other): int => self::distance($step, $one) <=> self::distance($step, $other));
+        $names = [];
+        foreach ($known as $one) {
+            foreach (array_keys($one['properties'] ?? []) as $name) {
+                $names[(string) $name] = self::distance($step, (string) $name);
+            }
+        }
+        asort($names);
+        $names = array_map(strval(...), array_keys($names));
         $path = implode('.', [...$before, $step]);
         $nearest = $names[0] ?? null;
 

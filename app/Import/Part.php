@@ -6,7 +6,7 @@ namespace App\Import;
 
 use Lupine\Core\Import\UnreadableFile;
 
-/** One XML part of a zipped file, read node by node. What it lacks, and what no spreadsheet has, is refused in words. */
+/** One XML part of a zipped file, read node by node. What it lacks, or no spreadsheet has, is refused in words. */
 final readonly class Part
 {
     /** @throws UnreadableFile where it is broken, or declares entities, which could grow without end */

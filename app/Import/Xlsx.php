@@ -20,7 +20,7 @@ final class Xlsx implements Book
     private const STRINGS = 'xl/sharedStrings.xml';
     private const TEXTS = [\XMLReader::TEXT, \XMLReader::CDATA, \XMLReader::SIGNIFICANT_WHITESPACE];
 
-    /** formats of cells that a book can have, and signs of one. Source: limits of spreadsheets, common practice, no source */
+    /** formats of cells that a book can have, and signs of one (limits of spreadsheets, common practice, no source) */
     private const MOST_FORMATS = 65_500;
     private const LONGEST_FORMAT = 255;
 

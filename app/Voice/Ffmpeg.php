@@ -155,7 +155,10 @@ final readonly class Ffmpeg
     private static function tooSlow(string $name): SoundFailed
     {
         return new SoundFailed(
-            sprintf('“%s” takes too long to read; it may be broken. Export it again as WAV, MP3, M4A, OGG or FLAC.', $name),
+            sprintf(
+                '“%s” takes too long to read; it may be broken. Export it again as WAV, MP3, M4A, OGG or FLAC.',
+                $name,
+            ),
             'file',
         );
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Voice;
 
 /**
- * The kinds of file that a sound can come in. Which one a file is its first bytes say, not its name, and it is opened as
- * that and nothing else: a list of other files, which ffmpeg would follow, is none of them.
+ * The kinds of file that a sound can come in. Which one a file is its first bytes say, not its name, and it is opened
+ * as that and nothing else: a list of other files, which ffmpeg would follow, is none of them.
  */
 enum SoundKind: string
 {

@@ -240,8 +240,8 @@ final readonly class SoundStore
         $loudest = 0;
         $samples = 0;
         $bytes = 2 * self::LEVEL_SAMPLES;
-        $decoded = [...SoundKind::Flac->opened(), '-i', $half.self::SOUND, '-f', 's16le', '-ac', '1', '-ar', '16000', '-'];
-        foreach (Ffmpeg::pieces($decoded) as $piece) {
+        $decoded = ['-i', $half.self::SOUND, '-f', 's16le', '-ac', '1', '-ar', '16000', '-'];
+        foreach (Ffmpeg::pieces([...SoundKind::Flac->opened(), ...$decoded]) as $piece) {
             $samples += intdiv(strlen($piece), 2);
             $rest .= $piece;
             $whole = intdiv(strlen($rest), $bytes) * $bytes;

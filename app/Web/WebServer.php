@@ -7,8 +7,8 @@ namespace App\Web;
 use App\Http\OwnAddresses;
 
 /**
- * How nginx and PHP-FPM serve one Lupine: both run as whoever started it, write into its data folder alone, and listen on
- * this machine alone. FPM puts a new process in the place of each that ends, however it ends.
+ * How nginx and PHP-FPM serve one Lupine: both run as whoever started it, write into its data folder alone, and listen
+ * on this machine alone. FPM puts a new process in the place of each that ends, however it ends.
  */
 final readonly class WebServer
 {

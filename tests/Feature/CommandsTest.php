@@ -33,10 +33,15 @@ final class CommandsTest extends TestCase
         $this->works('lupine:new', [
             'table' => $this->folder.'/kinds.csv',
             '--out' => $this->folder.'/none.json',
-            '--set' => ['finish.glow={"reach":26,"opacity":0.5,"colour":null}', 'finish.glow=none', 'words.labels.show=none'],
+            '--set' => [
+                'finish.glow={"reach":26,"opacity":0.5,"colour":null}',
+                'finish.glow=none',
+                'charts.0.words.labels.show=none',
+            ],
         ]);
         $none = json_decode((string) file_get_contents($this->folder.'/none.json'), true);
-        $this->assertSame([null, 'none'], [$none['charts'][0]['finish']['glow'], $none['charts'][0]['words']['labels']['show']]);
+        $chart = $none['charts'][0];
+        $this->assertSame([null, 'none'], [$chart['finish']['glow'], $chart['words']['labels']['show']]);
 
         // Of a spreadsheet the first sheet that has figures.
         $this->works('lupine:new', [

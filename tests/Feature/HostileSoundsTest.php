@@ -33,7 +33,8 @@ final class HostileSoundsTest extends TestCase
             self::assertLessThan(self::SECONDS, microtime(true) - $began, $name);
             self::assertContains($last->status, ['done', 'failed'], $name);
             if ($last->status === 'failed') {
-                self::assertMatchesRegularExpression('/^“.+” .{20,}[.?]$|^There is nothing to hear/su', (string) $last->message, $name);
+                $sentence = '/^“.+” .{20,}[.?]$|^There is nothing to hear/su';
+                self::assertMatchesRegularExpression($sentence, (string) $last->message, $name);
                 self::assertSame([], glob($this->folder.'/app/sounds/*'), $name);
             } else {
                 $sound = json_decode((string) $last->result, true);
@@ -124,7 +125,8 @@ final class HostileSoundsTest extends TestCase
             $this->call('PUT', '/api/uploads/'.rawurlencode($id).'?at=0', [], [], [], [
                 'CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json',
             ], 'x')->assertClientError();
-            $this->postJson('/api/listenings', ['kind' => 'file', 'upload' => $id, 'name' => 'a'])->assertUnprocessable();
+            $asked = ['kind' => 'file', 'upload' => $id, 'name' => 'a'];
+            $this->postJson('/api/listenings', $asked)->assertUnprocessable();
         }
     }
 }

@@ -44,8 +44,10 @@ final class Sounds
             "#EXT-X-ENDLIST\n",
         );
         yield 'a list of files.wav' => static fn (): string => "ffconcat version 1.0\nfile '$secret'\n";
-        yield 'a list with an option.wav' => static fn (): string => "ffconcat version 1.0\nfile '$secret'\noption safe 0\n";
-        yield 'a session.mp3' => static fn (): string => "v=0\no=- 0 0 IN IP4 127.0.0.1\ns=a\nc=IN IP4 127.0.0.1\nt=0 0\nm=audio 9999 RTP/AVP 0\n";
+        $option = "ffconcat version 1.0\nfile '$secret'\noption safe 0\n";
+        yield 'a list with an option.wav' => static fn (): string => $option;
+        $session = "v=0\no=- 0 0 IN IP4 127.0.0.1\ns=a\nc=IN IP4 127.0.0.1\nt=0 0\nm=audio 9999 RTP/AVP 0\n";
+        yield 'a session.mp3' => static fn (): string => $session;
         yield 'a manifest.m4a' => static fn (): string => '<?xml version="1.0"?><MPD xmlns="urn:mpeg:dash:schema:mpd:2011" '
             .'type="static"><Period><AdaptationSet mimeType="audio/mp4"><Representation id="1"><BaseURL>file://'.$secret
             .'</BaseURL></Representation></AdaptationSet></Period></MPD>';
@@ -87,8 +89,9 @@ final class Sounds
         yield 'a chunk without end.wav' => static fn (): string => substr(self::wav(''), 0, 12).'LIST'.pack('V', 0xFFFFFFF0).'x';
         yield 'ten thousand chunks.wav' => static fn (): string => substr(self::wav(''), 0, 36)
             .str_repeat('junk'.pack('V', 2).'ab', 10_000).'data'.pack('V', 8000).self::tone(4000);
+        $whole = self::wav(self::tone(4000));
         foreach ([4, 11, 12, 20, 35, 43, 45] as $bytes) {
-            yield "cut after $bytes bytes.wav" => static fn (): string => substr(self::wav(self::tone(4000)), 0, $bytes);
+            yield "cut after $bytes bytes.wav" => static fn (): string => substr($whole, 0, $bytes);
         }
         yield 'a name that is no sound.wav' => static fn (): string => str_repeat('kettles and lamps ', 4000);
         yield 'nothing.wav' => static fn (): string => '';
@@ -108,11 +111,15 @@ final class Sounds
         yield 'FLAC and noise.flac' => static fn (): string => 'fLaC'.self::noise(50_000);
         yield 'a block without end.flac' => static fn (): string => "fLaC\x84\xFF\xFF\xFF".self::noise(2000);
         yield 'FLAC of nothing.flac' => static fn (): string => "fLaC\x80\0\0\x22".str_repeat("\0", 34);
-        yield 'FLAC that says a year.flac' => static fn (): string => "fLaC\x80\0\0\x22\x10\0\x10\0\0\0\0\0\0\0\x0A\xC4\x42\xFF\xFF\xFF\xFF\xFF".str_repeat("\0", 16).self::noise(9000);
+        $year = "fLaC\x80\0\0\x22\x10\0\x10\0\0\0\0\0\0\0\x0A\xC4\x42\xFF\xFF\xFF\xFF\xFF".str_repeat("\0", 16)
+            .self::noise(9000);
+        yield 'FLAC that says a year.flac' => static fn (): string => $year;
         yield 'Ogg and noise.ogg' => static fn (): string => 'OggS'.self::noise(50_000);
         yield 'a page of nothing.ogg' => static fn (): string => "OggS\0\2".str_repeat("\0", 20)."\0";
-        yield 'ten thousand pages.ogg' => static fn (): string => str_repeat("OggS\0\0".str_repeat("\xFF", 20)."\1\0", 10_000);
-        yield 'Opus without more.ogg' => static fn (): string => "OggS\0\2".str_repeat("\0", 20)."\1\x13OpusHead\1\xFF\0\0\x80\xBB\0\0\0\0\0";
+        $page = "OggS\0\0".str_repeat("\xFF", 20)."\1\0";
+        yield 'ten thousand pages.ogg' => static fn (): string => str_repeat($page, 10_000);
+        $opus = "OggS\0\2".str_repeat("\0", 20)."\1\x13OpusHead\1\xFF\0\0\x80\xBB\0\0\0\0\0";
+        yield 'Opus without more.ogg' => static fn (): string => $opus;
     }
 
     /** @return \Generator<string, \Closure(): string> */
@@ -121,10 +128,11 @@ final class Sounds
         $type = "\0\0\0\x18ftypM4A \0\0\0\0M4A mp42";
         yield 'only its kind.m4a' => static fn (): string => $type;
         yield 'its kind and noise.m4a' => static fn (): string => $type.self::noise(50_000);
-        yield 'sound without its table.m4a' => static fn (): string => $type.pack('N', 60_008).'mdat'.self::noise(60_000);
+        yield 'sound without its table.m4a' => static fn (): string => $type.self::box('mdat', self::noise(60_000));
         yield 'a box without end.m4a' => static fn (): string => $type."\xFF\xFF\xFF\xFFmoov".self::noise(500);
         yield 'a box of nothing.m4a' => static fn (): string => $type."\0\0\0\0moov";
-        yield 'a box of a longer length.m4a' => static fn (): string => $type."\0\0\0\1moov\xFF\xFF\xFF\xFF\xFF\xFF\xFF\xFF";
+        $longer = "\0\0\0\1moov\xFF\xFF\xFF\xFF\xFF\xFF\xFF\xFF";
+        yield 'a box of a longer length.m4a' => static fn (): string => $type.$longer;
         yield 'boxes in boxes.m4a' => static function () use ($type): string {
             $box = '';
             for ($depth = 0; $depth < 2000; ++$depth) {
@@ -175,7 +183,14 @@ final class Sounds
         $format = pack('vvVVvv', $kind, $channels, $rate, ($rate * $frame) & 0xFFFFFFFF, $frame, $bits);
         $told ??= strlen($samples);
 
-        return 'RIFF'.pack('V', ($told + 36) & 0xFFFFFFFF).'WAVEfmt '.pack('V', 16).$format.'data'.pack('V', $told).$samples;
+        $head = 'RIFF'.pack('V', ($told + 36) & 0xFFFFFFFF).'WAVEfmt '.pack('V', 16).$format;
+
+        return $head.'data'.pack('V', $told).$samples;
+    }
+
+    private static function box(string $name, string $contents): string
+    {
+        return pack('N', strlen($contents) + 8).$name.$contents;
     }
 
     private static function tone(int $samples): string

@@ -20,7 +20,13 @@ final class WebCommand extends LupineCommand
     {
         $folder = $this->text('folder');
         $port = parse_url((string) config('app.url'), PHP_URL_PORT);
-        $web = new WebServer($folder, storage_path('logs'), public_path(), is_int($port) ? $port : 80, OwnAddresses::fromConfig());
+        $web = new WebServer(
+            $folder,
+            storage_path('logs'),
+            public_path(),
+            is_int($port) ? $port : 80,
+            OwnAddresses::fromConfig(),
+        );
         $this->write($folder.'/nginx.conf', $web->nginx());
         $this->write($folder.'/php-fpm.conf', $web->fpm());
 

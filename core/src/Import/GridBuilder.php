@@ -8,8 +8,8 @@ use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Piece\PlainText;
 
 /**
- * Gathers the rows of one sheet within bounds. Whatever a file says of itself (a row 40 million, a cell that is repeated
- * a million times, one long text named by all cells), no more than these is ever held.
+ * Gathers the rows of one sheet within bounds. Whatever a file says of itself (a row 40 million, a cell repeated a
+ * million times, one long text named by all cells), no more than these is ever held.
  */
 final class GridBuilder
 {

@@ -12,7 +12,7 @@ final readonly class JsonTable
 {
     private const DEPTH = 12;
 
-    /** lists and objects, and values in all, beyond which nothing is taken apart: each costs memory before it is a cell */
+    /** lists and objects, and values in all, beyond which nothing is taken apart: each costs memory at once */
     private const MOST_RECORDS = GridBuilder::MOST_ROWS + 5000;
     private const MOST_VALUES = 2 * GridBuilder::MOST_CELLS;
 

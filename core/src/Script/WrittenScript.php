@@ -18,6 +18,16 @@ final readonly class WrittenScript
 
     private const SENTENCE_ENDS = '/(?<=[.!?…]|[.!?…]["”’)])\s+(?=["“‘(]?[\p{Lu}\d])/u';
 
+    /** what is said of cues and blocks that are not used whole: of one, of several, and what */
+    private const UNUSED = [
+        'broken' => ['cue was', 'cues were', 'left out: the times cannot be read, or end before they begin.'],
+        'empty' => ['cue was', 'cues were', 'left out: no words are in it.'],
+        'notes' => ['block was', 'blocks were', 'left out: notes, styles, or text without times.'],
+        'places' => ['cue has', 'cues have', 'a place on the screen, which is not used: captions have their own.'],
+        'tags' => ['cue has', 'cues have', 'bold, italic, colours or speakers’ names, which are not used.'],
+        'long' => ['cue was', 'cues were', 'cut at 600 characters, the limit of a line.'],
+    ];
+
     private const TIME = '(?:(\d{2,}):)?([0-5]\d):([0-5]\d)[.,](\d{3})';
 
     /**
@@ -82,7 +92,7 @@ final readonly class WrittenScript
     private static function cues(string $text, string $kind): self
     {
         $lines = [];
-        $unused = ['broken' => 0, 'notes' => 0, 'empty' => 0, 'places' => 0, 'tags' => 0, 'long' => 0];
+        $unused = array_fill_keys(array_keys(self::UNUSED), 0);
         $blocks = preg_split('/\n{2,}/', trim($text));
         foreach ($blocks === false ? [] : $blocks as $index => $block) {
             $rows = explode("\n", $block);
@@ -126,24 +136,17 @@ final readonly class WrittenScript
     }
 
     /**
-     * @param array{broken: int, notes: int, empty: int, places: int, tags: int, long: int} $unused how many cues each
+     * @param array<key-of<self::UNUSED>, int> $unused how many of each kind
      *
      * @return list<string>
      */
     private static function remarks(array $unused): array
     {
-        $of = static fn (int $count, string $one, string $many): string => $count === 1 ? '1 '.$one : $count.' '.$many;
         $remarks = [];
-        foreach ([
-            'broken' => [$of($unused['broken'], 'cue was', 'cues were'), 'left out: the times cannot be read, or end before they begin.'],
-            'empty' => [$of($unused['empty'], 'cue was', 'cues were'), 'left out: no words are in it.'],
-            'notes' => [$of($unused['notes'], 'block was', 'blocks were'), 'left out: notes, styles, or text without times.'],
-            'places' => [$of($unused['places'], 'cue has', 'cues have'), 'a place on the screen, which is not used: captions have theirs on the stage.'],
-            'tags' => [$of($unused['tags'], 'cue has', 'cues have'), 'bold, italic, colours or speakers’ names, which are not used.'],
-            'long' => [$of($unused['long'], 'cue was', 'cues were'), 'cut at '.self::LONGEST.' characters, the limit of a line.'],
-        ] as $kind => [$who, $what]) {
-            if ($unused[$kind] > 0) {
-                $remarks[] = $who.' '.$what;
+        foreach ($unused as $kind => $count) {
+            [$one, $many, $what] = self::UNUSED[$kind];
+            if ($count > 0) {
+                $remarks[] = $count.' '.($count === 1 ? $one : $many).' '.$what;
             }
         }
 

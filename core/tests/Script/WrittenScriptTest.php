@@ -64,7 +64,7 @@ final class WrittenScriptTest extends TestCase
             [
                 '1 cue was left out: no words are in it.',
                 '2 blocks were left out: notes, styles, or text without times.',
-                '1 cue has a place on the screen, which is not used: captions have theirs on the stage.',
+                '1 cue has a place on the screen, which is not used: captions have their own.',
                 '1 cue has bold, italic, colours or speakers’ names, which are not used.',
                 '1 cue was cut at 600 characters, the limit of a line.',
             ],

@@ -1,6 +1,5 @@
 import { ask, reasonOf } from '../../api/client';
 import { later } from '../../common/later';
-import { counted } from '../../common/words';
 import { useNotices } from '../../common/Notices';
 import { ColourField } from '../../fields/ColourField';
 import { Choice, Switch } from '../../fields/Choice';
@@ -108,7 +107,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
           {finish.colours === 'set' && made.length > 0 && (
             <span
               className="swatches-made"
-              title={`${counted(made.length, 'figure')} more than swatches: these are made so that no two are alike. One more swatch makes the first of them yours.`}
+              title="Made for the figures beyond the set, so that no two are alike. One more swatch makes the first yours."
             >
               {made.slice(0, MOST_SHOWN).map((colour) => (
                 <span key={colour} style={{ background: colour }} />
