@@ -16,7 +16,11 @@ import './styles/lupine.scss';
 startInRightLight();
 watchKeys(window);
 watchActs(window);
-const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
+/** milliseconds that an answer is kept which nobody looks at: each edit asks for some anew */
+const KEPT = 60_000;
+const queries = new QueryClient({
+  defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1, gcTime: KEPT } },
+});
 
 createRoot(document.getElementById('lupine')!).render(
   <StrictMode>

@@ -60,6 +60,7 @@ interface DeskState {
 
 let proofTimer = 0;
 let restTimer = 0;
+let againTimer = 0;
 let heldTimer = 0;
 let computing = false;
 /** takes back what is computed while nobody edits */
@@ -105,7 +106,11 @@ export const useDesk = create<DeskState>((set, get) => {
       } catch (error) {
         if (!resting?.signal.aborted) {
           if (get().id === id) set({ refused: reasonOf(error) });
-          if (mayPass(error)) window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
+          if (mayPass(error)) {
+            // One that waits is enough, however many edits came meanwhile.
+            window.clearTimeout(againTimer);
+            againTimer = window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
+          }
         }
       }
       hurries = true;

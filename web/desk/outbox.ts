@@ -14,6 +14,9 @@ const TRY_AGAIN_AT_MOST = 30_000;
 /** bytes that browsers still send for a page that goes */
 const MOST_ON_LEAVING = 60_000;
 
+/** steps of undo that wait to be saved */
+const MOST_ACTS = 40;
+
 /** The document after one act of the hand. */
 interface Act {
   act: string;
@@ -106,6 +109,8 @@ export function push(id: string, version: number, document: Piece, act: string):
   const next = { act, save: newId(), document, isSent: false };
   if (last?.act === act && !last.isSent) acts[acts.length - 1] = next;
   else acts.push(next);
+  // While nothing can be saved for long, the oldest steps of undo go first; what stands now never does.
+  if (acts.length > MOST_ACTS) acts.splice(acts[0].isSent ? 1 : 0, 1);
   const state = now?.state === 'conflict' ? 'conflict' : 'waiting';
   const rest = { reason: null, passes: true, theirs: now?.theirs ?? null };
   put(id, { id, title: document.title, version: now?.version ?? version, acts, state, ...rest });
