@@ -7,8 +7,8 @@ return [
     'hosts' => env('LUPINE_HOSTS', ''),
     /** Reels, proofs and pictures of the shelf that are kept so as not to be computed again, in bytes. */
     'kept_bytes' => 200_000_000,
-    /** What a file with a table is given to be read: seconds, and megabytes of PHP's own memory. */
-    'table_seconds' => 1.6,
+    /** What a file with a table is given to be read: seconds of the processor, and megabytes of PHP's own memory. */
+    'table_seconds' => 1.5,
     'table_megabytes' => 56,
     'node' => env('LUPINE_NODE', 'node'),
     /** So many may wait for a still at once; with fewer than bin/start's processes of the web, others are not kept. */

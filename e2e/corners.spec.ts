@@ -45,7 +45,7 @@ test('F6 finds the face that is open, and down selects where nothing is selected
 test('a set has a colour of its own for each figure that comes, by paste and by hand', async ({ page }) => {
   const id = await makePiece(page, 'Kettles\t5\nLamps\t4\nCoats\t3');
   await page.getByRole('tab', { name: 'Finish' }).click();
-  await page.getByText('set', { exact: true }).click();
+  await page.getByText('a set', { exact: true }).click();
   await saved(page);
   const colours = async (): Promise<string[]> => {
     const { document } = await stored(page.request, id);
@@ -73,7 +73,7 @@ test('a source line is made small and at its place', async ({ page }) => {
   expect(words.size).toBeLessThan(30);
 });
 
-test('what was refused goes when one moves on, a frame around keys ends with its button, an exit says that it left', async ({
+test('what was refused goes when one moves on, and a frame around keys ends with its button', async ({
   page,
   request,
 }) => {

@@ -1,5 +1,5 @@
-// stills SOCKET: paints single frames for as long as it lives. Answers on a local socket: POST /FRAME with a reel as its
-// body is answered with a PNG. Pictures are painted one after another; what nobody waits for any more is left out.
+// stills SOCKET: paints single frames for as long as it lives. Answers on a local socket: POST /FRAME with a reel as
+// its body is answered with a PNG. Pictures are painted one after another; what nobody waits for any more is left out.
 import { existsSync, unlinkSync } from 'node:fs';
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import { connect } from 'node:net';

@@ -24,7 +24,7 @@ final readonly class Columns
     private const COLOUR = '/^#?[0-9a-f]{6}$/iD';
 
     /** sums that are worked out to see what they come to; each costs as much as a hundred numbers */
-    private const MOST_SUMS = 10_000;
+    private const MOST_SUMS = 5_000;
 
     /** digits with a sign between them and no letter; neither a day nor a month */
     private const SUM = '/^(?!\s*\d{1,4}([-\/.]\d{1,4}){1,2}\s*$)[^\pL]*\d[^\pL]*[-+*\/×÷−–][^\pL]*$/u';

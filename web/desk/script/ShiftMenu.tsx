@@ -34,7 +34,7 @@ function Shift({ piece, onDone }: { piece: Piece; onDone: () => void }) {
       <p className="hint">
         {shifted > 0
           ? `${counted(shifted, 'thing')} on frame ${frame} or after it can be shifted.`
-          : `Nothing can be shifted on frame ${frame} or after it.`}
+          : `Nothing can be shifted on frame ${frame} or after it. What its chart orders goes with the chart.`}
         {held > 0 &&
           ` ${counted(held, 'thing')} pinned to words or said by the recording stay${held === 1 ? 's' : ''}.`}
       </p>
