@@ -49,6 +49,8 @@ async function closes(page: Page, opener: Locator, open: () => Promise<void>, wh
   }
 }
 
+let pressedLast = '';
+
 /** Presses all buttons of a view. Returns what opened. */
 async function pressAll(page: Page, view: string, again: () => Promise<void>): Promise<string[]> {
   const opened: string[] = [];
@@ -62,6 +64,7 @@ async function pressAll(page: Page, view: string, again: () => Promise<void>): P
         return (node.getAttribute('aria-label') ?? node.textContent ?? '').trim() || node.outerHTML.slice(0, 90);
       });
     // What is drawn anew when it is pressed is another button of the same name.
+    pressedLast = `${view}, ${name}`;
     const times = (pressed.get(name) ?? 0) + 1;
     pressed.set(name, times);
     if (times < 4) opened.push(...(await pressOne(page, `${view}, ${name}`)));
@@ -106,6 +109,8 @@ test('every menu and dialog opens, closes by Escape and by a press elsewhere, an
 }) => {
   test.setTimeout(300_000);
   page.on('filechooser', () => undefined);
+  const broken: string[] = [];
+  page.on('pageerror', (error) => broken.push(`${pressedLast}: ${error.message} ${error.stack ?? ''}`));
   const opened: string[] = [];
   await makePiece(page);
   const desk = page.url();
@@ -116,8 +121,7 @@ test('every menu and dialog opens, closes by Escape and by a press elsewhere, an
       const choose = (): Promise<void> => page.getByRole('tab', { name: face }).click();
       await choose();
       opened.push(...(await pressAll(page, `${view}, ${face}`, choose)));
-      await page.screenshot({ path: '/tmp/h/m.png' });
-      console.log(face, page.url());
+      expect(broken).toEqual([]);
       await expect(page.locator('.bench-face .tab-pane.active'), `${face}: its menus leave the bench`).not.toBeEmpty();
     }
   }

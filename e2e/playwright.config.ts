@@ -6,7 +6,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: 'results',
   timeout: 90_000,
-  workers: 1,
+  // Two cores: each file of checks has pieces of its own.
+  workers: 2,
   expect: { timeout: 8_000 },
   reporter: [['list']],
   use: {

@@ -184,7 +184,8 @@ test('a label is put elsewhere by hand, and charts go from one piece to another'
   const other = await openDemo(page, request);
   await letGo(page);
   await page.keyboard.press('Control+V');
-  await saved(page);
+  // Core reads it before it is in the document.
+  await expect.poll(async () => (await stored(request, other)).document.charts.length).toBe(2);
   const pasted: Piece = (await stored(request, other)).document;
   expect(pasted.charts).toHaveLength(2);
   expect(pasted.charts[1].own.r5?.label?.text).toBe('Toys, at last');

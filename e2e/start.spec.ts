@@ -28,6 +28,8 @@ async function ended(): Promise<void> {
 
 async function film(request: APIRequestContext): Promise<string> {
   const document = evenlySpoken();
+  // Small pictures: what is tried is stopping and starting.
+  document.stage = { ...document.stage, width: 960, height: 540 };
   const { id } = (await (await request.post(`${url}/api/pieces`, { data: { document } })).json()) as { id: string };
   const made = await request.post(`${url}/api/pieces/${id}/hand-offs`, { data: {} });
   return ((await made.json()) as { id: string }).id;
@@ -89,4 +91,71 @@ test('what is built is kept by the browser, small, and nothing is loaded that th
   expect(shelf.headers()['content-encoding']).toBe('gzip');
   expect(shelf.headers()['x-powered-by']).toBeUndefined();
   expect((await request.get(url, { headers: { Host: 'elsewhere.example' } })).status()).toBe(421);
+});
+
+/** The processes that answer: children of FPM's master. */
+function answering(): number[] {
+  const conf = join(data, 'framework/web/php-fpm.conf');
+  const master = spawnSync('pgrep', ['-of', conf], { encoding: 'utf8' }).stdout.trim();
+  const told = spawnSync('pgrep', ['-P', master], { encoding: 'utf8' }).stdout.trim();
+  return told === '' ? [] : told.split('\n').map(Number);
+}
+
+/** Twelve at once, each by a process of its own. */
+async function twelveAnswer(request: APIRequestContext): Promise<void> {
+  const answers = await Promise.all(Array.from({ length: 12 }, () => request.get(`${url}/api/pieces`)));
+  expect(answers.map((answer) => answer.status())).toEqual(Array<number>(12).fill(200));
+}
+
+test('a web process that ends, however it ends, is replaced within a second', async ({ request }) => {
+  for (const signal of ['SIGKILL', 'SIGSEGV', 'SIGTERM'] as const) {
+    const before = answering();
+    expect(before).toHaveLength(12);
+    for (const process_ of before.slice(0, 11)) process.kill(process_, signal);
+    await expect.poll(() => answering().filter((one) => !before.includes(one)).length, { timeout: 1000 }).toBe(11);
+    await twelveAnswer(request);
+  }
+  // The one that begins them, and the one that is asked, are begun again as well.
+  for (const file of ['php-fpm.conf', 'nginx.conf']) {
+    const master = spawnSync('pgrep', ['-of', join(data, 'framework/web', file)], { encoding: 'utf8' }).stdout.trim();
+    process.kill(Number(master), 'SIGKILL');
+    await expect
+      .poll(async () => (await request.get(`${url}/up`).catch(() => null))?.status() ?? 0, { timeout: 3000 })
+      .toBe(200);
+    await twelveAnswer(request);
+  }
+});
+
+test('a file that holds more than is read ends no web process, and others are answered meanwhile', async ({
+  request,
+}) => {
+  const before = answering();
+  const file = Buffer.from(`Kettles,1,2,3\n`.repeat(700_000));
+  const headers = { 'Content-Type': 'application/octet-stream' };
+  const sent = Array.from({ length: 4 }, (_, number) =>
+    request.post(`${url}/api/tables?name=${number}.csv`, { data: file, headers }),
+  );
+  await twelveAnswer(request);
+  for (const answer of await Promise.all(sent)) expect([200, 422]).toContain(answer.status());
+  expect(answering()).toEqual(before);
+});
+
+test('addresses that nothing has, and other names, are refused in the form of the API', async ({ request }) => {
+  const elsewhere = { Host: 'elsewhere.example' };
+  const [script] = (await (await request.get(url)).text()).match(/\/build\/assets\/[^"]+\.js/)!;
+  for (const [path, status, headers] of [
+    ['/%00', 400, {}],
+    ['/api/pieces/%00', 400, {}],
+    ['/build/assets/%00.css', 400, {}],
+    ['/api/%ff', 400, {}],
+    ['/%ff', 400, {}],
+    [script, 421, elsewhere],
+    ['/favicon.svg', 421, elsewhere],
+    ['/api/pieces', 421, elsewhere],
+  ] as const) {
+    const answer = await request.get(url + path, { headers });
+    expect(answer.status(), path).toBe(status);
+    expect(answer.headers()['content-type'], path).toContain('application/json');
+    expect(Object.keys((await answer.json()) as object), path).toEqual(['message', 'where', 'rowId']);
+  }
 });

@@ -1,7 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter, Route, Routes } from 'react-router';
+import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
+import { Broken } from './common/Broken';
 import { DeskPage } from './desk/DeskPage';
 import { HandOffPage } from './handoff/HandOffPage';
 import { NotHere } from './common/NotHere';
@@ -22,18 +23,28 @@ const queries = new QueryClient({
   defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1, gcTime: KEPT } },
 });
 
+/** One page that cannot be drawn leaves the others as they are. */
+function Pages() {
+  const { pathname } = useLocation();
+  return (
+    <Broken place={pathname}>
+      <Routes>
+        <Route path="/" element={<ShelfPage />} />
+        <Route path="/pieces/:id" element={<DeskPage />} />
+        <Route path="/pieces/:id/proof" element={<ProofPage />} />
+        <Route path="/pieces/:id/hand-off" element={<HandOffPage />} />
+        <Route path="/hand-offs" element={<HandOffPage />} />
+        <Route path="*" element={<NotHere />} />
+      </Routes>
+    </Broken>
+  );
+}
+
 createRoot(document.getElementById('lupine')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <BrowserRouter>
-        <Routes>
-          <Route path="/" element={<ShelfPage />} />
-          <Route path="/pieces/:id" element={<DeskPage />} />
-          <Route path="/pieces/:id/proof" element={<ProofPage />} />
-          <Route path="/pieces/:id/hand-off" element={<HandOffPage />} />
-          <Route path="/hand-offs" element={<HandOffPage />} />
-          <Route path="*" element={<NotHere />} />
-        </Routes>
+        <Pages />
         <Notices />
       </BrowserRouter>
     </QueryClientProvider>

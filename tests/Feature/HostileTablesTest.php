@@ -15,7 +15,7 @@ use Tests\TestCase;
 /** Files with tables that mean harm: a sentence or a table, soon, with little memory, and nothing left behind. */
 final class HostileTablesTest extends TestCase
 {
-    /** on a machine that needs so many seconds for what takesAMoment() does; a slower one has as much more */
+    /** of the processor, on a machine that needs so many for what takesAMoment() does; a slower one has as much more */
     private const SECONDS = 2.0;
     private const MOMENT = 0.2;
 
@@ -33,9 +33,9 @@ final class HostileTablesTest extends TestCase
         $count = 0;
         foreach (Tables::all() as $name => $make) {
             $bytes = $make();
-            $began = microtime(true);
+            $before = self::processor();
             $answer = $this->send($name, $bytes);
-            $took = microtime(true) - $began;
+            $took = self::processor() - $before;
             self::assertContains($answer->status(), [200, 422], $name.': '.substr((string) $answer->content(), 0, 300));
             self::assertLessThan(self::SECONDS * $slower, $took, $name);
             self::assertLessThan(self::MEMORY, (int) file_get_contents($this->folder.'/peak') - $idle, $name);
@@ -103,6 +103,20 @@ final class HostileTablesTest extends TestCase
             $answer->assertUnprocessable();
             self::assertStringNotContainsString('Kettles', (string) $answer->content());
         }
+    }
+
+    /** Seconds of the processor that this process and those that it waited for have had. */
+    private static function processor(): float
+    {
+        $seconds = 0.0;
+        foreach ([0, 1] as $whose) {
+            foreach (['utime', 'stime'] as $kind) {
+                $used = getrusage($whose) ?: [];
+                $seconds += ($used["ru_$kind.tv_sec"] ?? 0) + ($used["ru_$kind.tv_usec"] ?? 0) / 1e6;
+            }
+        }
+
+        return $seconds;
     }
 
     /** Seconds of work that is like reading a table. */

@@ -52,6 +52,7 @@ export function HandOffPage() {
   });
   if (piece.isError) return <NotHere message={reasonOf(piece.error)} />;
   const shown = films.data?.pages.flatMap(({ handOffs }) => handOffs) ?? [];
+  const waiting = shown.filter(({ status }) => status === 'waiting').length;
   return (
     <>
       <Header
@@ -85,6 +86,16 @@ export function HandOffPage() {
           {id && <UnsavedNote id={id} onSaved={() => void piece.refetch()} />}
           <div className="shelf-head">
             <h2 id="films">{id ? 'Films of this piece' : 'All films'}</h2>
+            {waiting > 1 && (
+              <button
+                type="button"
+                className="text-button"
+                disabled={act.isPending}
+                onClick={() => act.mutate({ path: 'hand-offs/cancel', method: 'POST', body: { piece: id ?? null } })}
+              >
+                Cancel all that wait
+              </button>
+            )}
             {id && (
               <Link to="/hand-offs" className="quiet-link ms-auto">
                 All films

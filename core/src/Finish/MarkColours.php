@@ -79,7 +79,8 @@ final readonly class MarkColours
 
     /**
      * A set that has a colour for each that is wanted: its own, and as many more as are missing, each told from all
-     * before it. They are the same every time, so rows that come in by any way change no other.
+     * before it. They are the same every time, so rows that come in by any way change no other. A set of one colour is
+     * that colour for all.
      *
      * @param non-empty-list<string> $swatches
      *
@@ -87,7 +88,7 @@ final readonly class MarkColours
      */
     private static function grown(array $swatches, int $count): array
     {
-        $count = min($count, self::MOST);
+        $count = count($swatches) === 1 ? 1 : min($count, self::MOST);
         $grown = $count > count($swatches) ? DistinctColours::of($swatches, $count) : $swatches;
 
         return $grown === [] ? $swatches : $grown;

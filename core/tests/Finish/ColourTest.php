@@ -83,7 +83,8 @@ final class ColourTest extends TestCase
             ...$document['charts'][0]['finish'], 'colours' => 'set', 'swatches' => ['#59ba8a', '#c23a74', '#3d5aa8'],
         ];
         $document['charts'][0]['own'] = new \stdClass();
-        $colours = static function (array $ids) use ($document): array {
+        $colours = static function (array $ids, ?array $set = null) use ($document): array {
+            $document['charts'][0]['finish']['swatches'] = $set ?? $document['charts'][0]['finish']['swatches'];
             $document['tables'][0]['rows'] = array_map(
                 static fn (string $id): array => ['id' => $id, 'label' => $id, 'cells' => ['1']],
                 $ids,
@@ -102,6 +103,7 @@ final class ColourTest extends TestCase
         $odd = $colours(['r70', 'r3', 'kettles', 'r44', 'r1', 'r200', 'lamps']);
         self::assertCount(7, array_unique($odd));
         self::assertSame(['#3d5aa8', '#59ba8a'], [$odd['r3'], $odd['r1']]);
+        self::assertSame(['#59ba8a', '#59ba8a'], array_values($colours(['r1', 'r2'], ['#59ba8a'])), 'one is for all');
         self::assertCount(60, array_unique($colours(array_map(static fn (int $n): string => 'r'.$n, range(1, 60)))));
     }
 
