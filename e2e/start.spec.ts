@@ -93,11 +93,14 @@ test('what is built is kept by the browser, small, and nothing is loaded that th
   expect((await request.get(url, { headers: { Host: 'elsewhere.example' } })).status()).toBe(421);
 });
 
+/** The process that begins those that answer, by the name that it gives itself. */
+function masterOf(program: 'php-fpm' | 'nginx'): string {
+  return spawnSync('pgrep', ['-f', `^${program}: master process .*${data}`], { encoding: 'utf8' }).stdout.trim();
+}
+
 /** The processes that answer: children of FPM's master. */
 function answering(): number[] {
-  const conf = join(data, 'framework/web/php-fpm.conf');
-  const master = spawnSync('pgrep', ['-of', conf], { encoding: 'utf8' }).stdout.trim();
-  const told = spawnSync('pgrep', ['-P', master], { encoding: 'utf8' }).stdout.trim();
+  const told = spawnSync('pgrep', ['-P', masterOf('php-fpm')], { encoding: 'utf8' }).stdout.trim();
   return told === '' ? [] : told.split('\n').map(Number);
 }
 
@@ -116,9 +119,8 @@ test('a web process that ends, however it ends, is replaced within a second', as
     await twelveAnswer(request);
   }
   // The one that begins them, and the one that is asked, are begun again as well.
-  for (const file of ['php-fpm.conf', 'nginx.conf']) {
-    const master = spawnSync('pgrep', ['-of', join(data, 'framework/web', file)], { encoding: 'utf8' }).stdout.trim();
-    process.kill(Number(master), 'SIGKILL');
+  for (const program of ['php-fpm', 'nginx'] as const) {
+    process.kill(Number(masterOf(program)), 'SIGKILL');
     await expect
       .poll(async () => (await request.get(`${url}/up`).catch(() => null))?.status() ?? 0, { timeout: 3000 })
       .toBe(200);

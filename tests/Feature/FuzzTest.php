@@ -16,6 +16,7 @@ use Tests\TestCase;
 final class FuzzTest extends TestCase
 {
     private const SEED = 20_261_125;
+    /** with LUPINE_FUZZ=12000 as many more are tried, from the same seed */
     private const REQUESTS = 2_700;
     private const COMMANDS = 300;
     private const SECONDS = 2.0;
@@ -35,7 +36,7 @@ final class FuzzTest extends TestCase
         $id = (string) $this->postJson('/api/pieces', ['document' => self::small()])->json('id');
         $film = (string) $this->postJson("/api/pieces/$id/hand-offs")->json('id');
         $version = 1;
-        for ($case = 0; $case < self::REQUESTS; ++$case) {
+        for ($case = 0; $case < max(self::REQUESTS, (int) getenv('LUPINE_FUZZ')); ++$case) {
             [$method, $path, $headers, $body] = $this->request($id, $film, $version);
             $before = $this->getJson('/api/pieces')->json('count');
             $began = microtime(true);
@@ -138,7 +139,7 @@ final class FuzzTest extends TestCase
         ];
         $query = fn (): string => rawurlencode($this->text());
 
-        return match ($this->chance->getInt(0, 19)) {
+        return match ($this->chance->getInt(0, 23)) {
             0 => ['POST', '/api/pieces', $json, $document()],
             1 => ['POST', '/api/compute', $json, $document()],
             2 => ['POST', '/api/compute/proof', $json, $document()],
@@ -227,6 +228,22 @@ final class FuzzTest extends TestCase
             ],
             17 => ['POST', '/api/forms', $json, '{"chart":"chart1",'.substr($document(), 1)],
             18 => ['POST', '/api/pieces', $json, '{"starter":'.$field().'}'],
+            20 => [
+                'POST',
+                $this->pick(['/api/uploads', '/api/listenings', '/api/tables/sheet', '/api/tables/again']),
+                $json,
+                '{"kind":'.$this->encoded($this->pick(['file', 'words', 'scratch'])).',"name":'.$field()
+                    .',"bytes":'.$field().',"upload":'.$field().',"file":'.$field().',"sheet":'.$field()
+                    .',"import":{"file":'.$field().'},"table":"t1",'.substr($document(), 1),
+            ],
+            21 => [
+                'PUT',
+                '/api/uploads/'.$query().'?at='.$query(),
+                ['Content-Type' => 'application/octet-stream'],
+                $this->text(),
+            ],
+            22 => ['POST', '/api/tables?name='.$query(), ['Content-Type' => 'application/octet-stream'], $this->text()],
+            23 => ['POST', '/api/hand-offs/cancel', $json, '{"piece":'.$field().'}'],
             default => [
                 'POST',
                 '/api/pieces',

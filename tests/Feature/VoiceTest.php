@@ -8,6 +8,7 @@ use App\Models\HandOff;
 use App\Models\Listening;
 use App\Models\Sound;
 use App\Tidy\Leftovers;
+use App\Voice\Alive;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
@@ -156,6 +157,21 @@ final class VoiceTest extends TestCase
         $this->getJson("/api/listenings/$waiting")
             ->assertJsonPath('status', 'failed')
             ->assertJsonPath('message', 'What listened was ended from outside. Try again.');
+    }
+
+    /** However long it has said nothing: what works on it holds a lock, which ends with it. */
+    public function testAListenerThatIsBusyIsNeverSaidToHaveEnded(): void
+    {
+        $id = $this->postJson('/api/listenings', ['kind' => 'words', 'lines' => []])->json('id');
+        Listening::query()->whereKey($id)->update(['status' => 'running', 'heard_at' => now()->subHours(3)]);
+        $held = app(Alive::class)->hold($id);
+        self::assertIsResource($held);
+        $this->getJson("/api/listenings/$id")->assertJsonPath('status', 'running');
+        // Nobody else takes it up meanwhile.
+        $this->work();
+        $this->getJson("/api/listenings/$id")->assertJsonPath('status', 'running');
+        fclose($held);
+        $this->getJson("/api/listenings/$id")->assertJsonPath('status', 'failed');
     }
 
     public function testASoundThatNoPieceUsesGoesAndOneThatIsMissingIsNamed(): void

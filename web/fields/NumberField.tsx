@@ -4,7 +4,7 @@ import { isText } from '../common/keys';
 import { later } from '../common/later';
 import type { Stage } from '../piece/document';
 import { readNumber, type Unit } from './readNumber';
-import { reading } from './reads';
+import { readBefore, reading } from './reads';
 
 const SIGNS: Record<Unit, string> = { frames: 'f', degrees: '°', pixels: 'px', fraction: '%', number: '' };
 
@@ -72,9 +72,14 @@ export function NumberField({
 
   const fit = (number: number): number =>
     Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
+  /** as it is when something that was typed has been read, which another field may have changed meanwhile */
+  const latest = useRef({ value, onChange });
+  useEffect(() => {
+    latest.current = { value, onChange };
+  });
   const give = (number: number): void => {
     const fitted = fit(number);
-    if (fitted !== value) onChange(fitted);
+    if (fitted !== latest.current.value) latest.current.onChange(fitted);
     setTyped(null);
   };
   const commit = async (): Promise<void> => {
@@ -84,8 +89,11 @@ export function NumberField({
       return;
     }
     const its = later();
+    // Fields take what was typed in the order in which it was typed.
+    const before = readBefore();
     try {
       const read = await readNumber(typed, unit, stage);
+      await before;
       if (read < min - 1e-9 || read > max + 1e-9) {
         setWrong(`From ${plain(min * scale)} to ${plain(max * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
         return;

@@ -9,6 +9,13 @@ export function reading(read: Promise<void>): void {
   void read.finally(() => underWay.delete(read));
 }
 
+/** What other fields are having read is where it belongs, and the page shows it. */
+export async function readBefore(): Promise<void> {
+  if (underWay.size === 0) return;
+  await Promise.all([...underWay]);
+  await new Promise((resolve) => window.setTimeout(resolve));
+}
+
 /** All that was typed is read, and is where it belongs, or its field says what is wrong. */
 export async function allRead(): Promise<void> {
   while (underWay.size > 0) await Promise.all(underWay);

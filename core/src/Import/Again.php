@@ -16,6 +16,10 @@ use Lupine\Core\Piece\Table;
  */
 final class Again
 {
+    /** pairs of labels that are compared letter by letter, and letters of each */
+    private const MOST_COMPARED = 40_000;
+    private const COMPARED = 60;
+
     /** likeness of two labels, 0 to 1, from which on one may be the other, written anew */
     private const ALIKE = 0.72;
 
@@ -88,8 +92,20 @@ final class Again
             }
             $rest = $left;
         }
+        if (count($rest) * count($open) > self::MOST_COMPARED) {
+            $this->remarks[] = sprintf(
+                '%s names are new and %s are gone: too many to look for those that are only written anew.'
+                    .' Those that are can be chosen by hand.',
+                number_format(count($rest)),
+                number_format(count($open)),
+            );
+
+            return;
+        }
+        $plain = array_map(self::short(...), $open);
         foreach ($rest as $row) {
-            $id = self::likest($row, $open);
+            $id = self::likest($row, $plain);
+            unset($plain[$id ?? '']);
             if ($id !== null) {
                 $this->take($id, $row, 'alike');
                 unset($open[$id]);
@@ -106,6 +122,7 @@ final class Again
         );
         $rows = $lines = [];
         $place = $this->places();
+        $kept = array_flip($this->kept);
         $byId = [];
         foreach ($this->old->rows as $row) {
             $byId[$row->id] = $row;
@@ -114,7 +131,7 @@ final class Again
             $was = $byId[$id] ?? null;
             if ($new === null) {
                 \assert($was !== null);
-                $isKept = in_array($id, $this->kept, true);
+                $isKept = isset($kept[$id]);
                 $lines[] = AgainRow::gone($was, $isKept, $this->shown($was));
                 if ($isKept) {
                     $rows[] = $this->withColumns($was, $columns, $sources, null);
@@ -219,19 +236,22 @@ final class Again
         foreach ($this->found as $id => $row) {
             $idOf[$row->id] = $id;
         }
-        $before = null;
+        $before = '';
+        $behind = ['' => []];
+        $number = self::highest('r', $ids);
         foreach ($this->new->rows as $row) {
             if (isset($idOf[$row->id])) {
                 $before = $idOf[$row->id];
-                continue;
+            } else {
+                $behind[$before][] = ['r'.++$number, $row];
             }
-            $ids[] = $id = self::next('r', $ids);
-            $at = $before === null ? -1 : array_search($before, array_column($order, 0), true);
-            array_splice($order, (int) $at + 1, 0, [[$id, $row]]);
-            $before = $id;
+        }
+        $places = $behind[''];
+        foreach ($order as $place) {
+            array_push($places, $place, ...$behind[$place[0]] ?? []);
         }
 
-        return $order;
+        return $places;
     }
 
     /**
@@ -334,19 +354,26 @@ final class Again
         $this->how[$id] = $how;
     }
 
-    /** @param array<string, Row> $open */
+    /** @param array<string, string> $open labels without what is written now so and now so, by row id */
     private static function likest(Row $row, array $open): ?string
     {
+        $label = self::short($row);
         $best = null;
         $most = self::ALIKE;
-        foreach (trim($row->label) === '' ? [] : $open as $id => $other) {
-            similar_text(self::plain($row->label), self::plain($other->label), $percent);
-            if ($percent / 100 >= $most && trim($other->label) !== '') {
+        foreach ($label === '' ? [] : $open as $id => $other) {
+            similar_text($label, $other, $percent);
+            if ($percent / 100 >= $most && $other !== '') {
                 [$best, $most] = [$id, $percent / 100];
             }
         }
 
         return $best;
+    }
+
+    /** As much of a label as is compared letter by letter, which takes the longer the longer both are. */
+    private static function short(Row $row): string
+    {
+        return mb_substr(self::plain($row->label), 0, self::COMPARED);
     }
 
     /** A label without what people write in one way today and in another tomorrow. */
@@ -369,6 +396,12 @@ final class Again
      */
     private static function next(string $letter, array $ids): string
     {
+        return $letter.(self::highest($letter, $ids) + 1);
+    }
+
+    /** @param list<string> $ids */
+    private static function highest(string $letter, array $ids): int
+    {
         $highest = 0;
         foreach ($ids as $id) {
             if (preg_match('/^'.$letter.'(\d{1,9})$/D', $id, $found) === 1) {
@@ -376,6 +409,6 @@ final class Again
             }
         }
 
-        return $letter.($highest + 1);
+        return $highest;
     }
 }

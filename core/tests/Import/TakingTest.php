@@ -45,7 +45,7 @@ final class TakingTest extends TestCase
     public function testWhatIsDecidedGoesBeforeWhatIsGuessed(): void
     {
         $text = "Kettles,3,#ff8800\nLamps,4,#0088ff\nTotal,7,";
-        $grid = TableText::grid($text, 'x', 100);
+        $grid = TableText::grid($text, 'x');
         self::assertSame(
             [['Kettles', '3'], ['Lamps', '4'], ['Total', '7']],
             self::rows(Taking::from($grid, new Choices(withTotals: true))),
@@ -74,7 +74,7 @@ final class TakingTest extends TestCase
         $rows = self::taken($text);
         self::assertSame(['March', '4', '5'], self::rows($rows)[0]);
         self::assertStringContainsString('Choose “when”', implode(' ', $rows->understood));
-        $taken = Taking::from(TableText::grid($text, 'x', 100), new Choices(null, [0 => 'time']));
+        $taken = Taking::from(TableText::grid($text, 'x'), new Choices(null, [0 => 'time']));
         self::assertSame('moments', $taken->layout);
         self::assertSame(['January', 'February', 'March'], self::columns($taken));
         self::assertSame([['Kettles', '7', '1', '4'], ['Lamps', '8', '2', '5']], self::rows($taken));
@@ -101,7 +101,7 @@ final class TakingTest extends TestCase
         string $format,
     ): void {
         $text = (string) file_get_contents(self::VEGA.$file);
-        $taken = Taking::from(TableText::grid($text, $file, 20_000));
+        $taken = Taking::from(TableText::grid($text, $file));
         self::assertSame('long', $taken->layout);
         $lines = array_map(
             static fn (string $line): array => str_getcsv($line, ',', '"', ''),
@@ -134,7 +134,7 @@ final class TakingTest extends TestCase
             '{"kind": ["Kettles", "Lamps"], "things": [12, 7.5]}',
             '{"about": "the door", "data": [{"kind": "Kettles", "things": 12}, {"kind": "Lamps", "things": 7.5}]}',
         ] as $json) {
-            self::assertSame($rows, self::rows(Taking::from(JsonTable::grids($json, 'x', 100)[0])), $json);
+            self::assertSame($rows, self::rows(Taking::from(JsonTable::grids($json, 'x')[0])), $json);
         }
     }
 
@@ -179,7 +179,7 @@ final class TakingTest extends TestCase
 
     private static function taken(string $text): Taken
     {
-        return Taking::from(TableText::grid($text, 'x', 1000));
+        return Taking::from(TableText::grid($text, 'x'));
     }
 
     /** @return list<string> */
