@@ -67,7 +67,7 @@ async function pressAll(page: Page, view: string, again: () => Promise<void>): P
     pressedLast = `${view}, ${name}`;
     const times = (pressed.get(name) ?? 0) + 1;
     pressed.set(name, times);
-    if (times < 4) opened.push(...(await pressOne(page, `${view}, ${name}`)));
+    if (times < 2) opened.push(...(await pressOne(page, `${view}, ${name}`)));
     await page.evaluate(() =>
       document.querySelectorAll('[data-pressed=now]').forEach((node) => node.setAttribute('data-pressed', 'before')),
     );

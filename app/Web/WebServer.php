@@ -35,6 +35,8 @@ final readonly class WebServer
 
     private const SENTENCES = [
         400 => 'This address or request cannot be read. Use the addresses that Lupine’s own pages use.',
+        404 => 'There is nothing at this address.',
+        405 => 'This address does not take that kind of request.',
         413 => 'This is larger than Lupine takes in one go.',
         414 => 'This address is longer than any that Lupine has.',
         421 => 'Lupine does not answer under this name. Use the address that it printed when it was started.',
@@ -104,8 +106,9 @@ final readonly class WebServer
         $pages = $answers = '';
         foreach (self::SENTENCES as $status => $sentence) {
             $answer = json_encode(['message' => $sentence, 'where' => '', 'rowId' => null], JSON_UNESCAPED_UNICODE);
-            $pages .= "        error_page $status @s$status;\n";
-            $answers .= "        location @s$status { types { } default_type application/json; return $status '$answer'; }\n";
+            $pages .= "        error_page $status /-/$status;\n";
+            $answers .= "        location = /-/$status { internal; types { } default_type application/json; "
+                ."return $status '$answer'; }\n";
         }
         $safe = 'add_header X-Content-Type-Options nosniff always; '
             .'add_header Cross-Origin-Resource-Policy same-origin always;';
@@ -136,12 +139,12 @@ final readonly class WebServer
                 client_header_timeout 20s;
                 client_body_timeout 60s;
             $temporary    map \$http_host \$is_own { default 0; $hosts}
+                # Asked again where an answer is one of the sentences below, which are given under every name.
+                map "\$is_own\$uri" \$is_refused { volatile; default 0; "~^0/(?!-/)" 1; }
                 server {
                     listen 127.0.0.1:$this->port default_server;
                     root "$this->public";
-            $pages$answers        if (\$is_own = 0) { return 421; }
-                    # No address of Lupine's has it, and no name of a file can.
-                    if (\$request_uri ~ "%00") { return 400; }
+            $pages$answers        if (\$is_refused) { return 421; }
                     # What is built has a name of its own contents, so it never changes; the rest is asked for again.
                     location ^~ /build/assets/ {
                         $safe

@@ -42,7 +42,7 @@ final class GridBuilder
     private bool $isCut = false;
     private bool $isTooWide = false;
 
-    /** @param string $file its name, for what is said of it */
+    /** @param string $file its name, for what is said of it; empty where it was pasted */
     public function __construct(private readonly string $file)
     {
     }
@@ -92,8 +92,8 @@ final class GridBuilder
         if ($this->bytes > self::MOST_BYTES) {
             throw new UnreadableFile(
                 sprintf(
-                    '“%s” has a sheet with more than %d MB of text, the limit. Take out the columns with long texts, and save it again.',
-                    $this->file,
+                    '%s has more than %d MB of text in one sheet, the limit. Take out the columns with long texts.',
+                    self::named($this->file),
                     self::MOST_BYTES / 1_000_000,
                 ),
                 $this->file,
@@ -129,17 +129,22 @@ final class GridBuilder
         }
     }
 
-    /** @param string $file its name */
+    /** @param string $file its name; empty where it was pasted */
     public static function tooLarge(string $file): UnreadableFile
     {
         return new UnreadableFile(
             sprintf(
-                '“%s” has a sheet of more than %s cells, the limit. Keep the rows and columns that the film speaks of, and save it again.',
-                $file,
+                '%s has more than %s cells in one sheet, the limit. Keep the rows and columns that the film speaks of.',
+                self::named($file),
                 number_format(self::MOST_CELLS),
             ),
             $file,
         );
+    }
+
+    private static function named(string $file): string
+    {
+        return $file === '' ? 'This table' : '“'.$file.'”';
     }
 
     /** Both are included; those that no sheet has are left out. */

@@ -86,6 +86,12 @@ final class TableTextTest extends TestCase
         TableText::read($text);
     }
 
+    public function testAPasteOfTooManyCellsSaysSo(): void
+    {
+        $this->expectExceptionMessage('This table has more than 150,000 cells in one sheet, the limit.');
+        TableText::read(str_repeat(str_repeat("1\t", 249)."1\n", 1000));
+    }
+
     /** PHP's own reader of RFC 4180 is the outside reference where quotes enclose their fields. */
     public function testFieldsAreThoseOfPhpsOwnReader(): void
     {
