@@ -137,6 +137,8 @@ use_data() {
 
 # need_folder FOLDER: it is there with its parts, and can be written to.
 need_folder() {
+  # Sockets stand in it, and systems take no longer a path for one.
+  [ ${#1} -le 84 ] || stop "The path $1 is ${#1} characters long; 84 are the limit. Choose a folder nearer to the top."
   local app=("$1"/app/{hand-offs,rendering,sounds,stills,uploads})
   mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/views,framework/web,logs} 2> /dev/null ||
     stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."

@@ -130,6 +130,20 @@ describe('what is not saved', () => {
     expect(useDesk.getState().document?.title).toBe('refused');
   });
 
+  it('can be let go and brought back where it will never be saved', async () => {
+    server.busy = 404;
+    retitle('of a piece that is gone');
+    await later(1000);
+    const left = outbox.unsavedOf('p1')!;
+    expect(left).toMatchObject({ state: 'failed', passes: false });
+    outbox.drop('p1');
+    expect(outbox.unsavedOf('p1')).toBeUndefined();
+    outbox.bringBack(left);
+    server.busy = 0;
+    await outbox.send('p1');
+    expect(server.saved).toEqual(['of a piece that is gone']);
+  });
+
   it('is carried out in a piece that is not on the desk', async () => {
     await open('p2');
     await outbox.changeElsewhere('p1', (piece) => (piece.title = 'changed from elsewhere'), 'act');

@@ -219,6 +219,11 @@ export function drop(id: string): void {
   if (unsavedOf(id)) put(id, undefined);
 }
 
+/** What was let go waits again. */
+export function bringBack(unsaved: Unsaved): void {
+  put(unsaved.id, unsaved);
+}
+
 /** Changes a piece that is not on the desk, as it is on the server now. */
 export async function changeElsewhere(id: string, work: (document: Piece) => void, act: string): Promise<void> {
   const waiting = unsavedOf(id);

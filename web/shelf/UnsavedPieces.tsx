@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { send, takeOverLeft, useOutbox, type Unsaved } from '../desk/outbox';
+import { useNotices } from '../common/Notices';
+import { bringBack, drop, send, takeOverLeft, useOutbox, type Unsaved } from '../desk/outbox';
 
 /** Which pieces have something that is not saved, why, and what can be done. */
 export function UnsavedPieces({ onSaved }: { onSaved: () => void }) {
@@ -27,6 +28,11 @@ export function UnsavedPieces({ onSaved }: { onSaved: () => void }) {
               Try again
             </button>
           )}
+          {one.state === 'failed' && !one.passes && (
+            <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => discard(one)}>
+              Discard
+            </button>
+          )}
           <Link to={`/pieces/${one.id}`} className="btn btn-sm btn-outline-secondary">
             {one.state === 'conflict' ? 'Open and choose' : 'Open'}
           </Link>
@@ -34,6 +40,14 @@ export function UnsavedPieces({ onSaved }: { onSaved: () => void }) {
       ))}
     </ul>
   );
+}
+
+/** For what will never be saved, such as changes to a piece that was deleted. */
+function discard(one: Unsaved): void {
+  drop(one.id);
+  useNotices.getState().say(`The unsaved changes to “${one.title}” are discarded.`, {
+    action: { text: 'Bring back', run: () => bringBack(one) },
+  });
 }
 
 function said({ title, state, reason }: Unsaved): string {
