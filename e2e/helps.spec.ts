@@ -41,6 +41,35 @@ test('slips are pointed out over the desk, mended or let be, and proof says them
   expect((await stored(request, id)).document.tables[0].rows[0].sure).toBe('4510');
 });
 
+test('fields take what was typed in its order, and hold it to what the one before has changed', async ({
+  page,
+  request,
+}) => {
+  const id = await makePiece(page);
+  await page.getByRole('button', { name: 'Type the first line' }).click();
+  await page.keyboard.type('Four in ten were kettles.');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /Line: Four/ }).click();
+  const details = page.getByRole('complementary');
+  const type = async (field: string, text: string): Promise<void> => {
+    await details.getByLabel(field).fill(text);
+    await details.getByLabel(field).press('Enter');
+  };
+  const times = async () =>
+    (await stored(request, id)).document.script.lines.slice(0, 1).map(({ begin, end }) => [begin, end]);
+  await type('begins', '100');
+  await expect.poll(async () => (await times())[0]?.[0]).toBe(100);
+  // With a unit it is read by the server, which takes its time; the plain number after it is known at once.
+  await page.route('**/api/numbers/read', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue();
+  });
+  await type('begins', '9f');
+  await type('ends', '66');
+  await expect.poll(times).toEqual([[9, 66]]);
+});
+
 test('a set begins with a colour for each part, grows, and says where colours are alike', async ({ page, request }) => {
   const id = await makePiece(page);
   await page.getByRole('tab', { name: 'Finish' }).click();

@@ -29,7 +29,6 @@ final class HostileTablesTest extends TestCase
         $this->readWith(1.5, 56, ['-d', 'auto_prepend_file='.__DIR__.'/../Hostile/peak.php']);
         $this->send('nothing.csv', '');
         $idle = (int) file_get_contents($this->folder.'/peak');
-        $slower = max(1.0, self::takesAMoment() / self::MOMENT);
         $count = 0;
         foreach (Tables::all() as $name => $make) {
             $bytes = $make();
@@ -37,7 +36,11 @@ final class HostileTablesTest extends TestCase
             $answer = $this->send($name, $bytes);
             $took = self::processor() - $before;
             self::assertContains($answer->status(), [200, 422], $name.': '.substr((string) $answer->content(), 0, 300));
-            self::assertLessThan(self::SECONDS * $slower, $took, $name);
+            if ($took > self::SECONDS) {
+                // How slow the machine is just now, with all that goes on beside.
+                $slower = max(1.0, self::takesAMoment() / self::MOMENT);
+                self::assertLessThan(self::SECONDS * $slower, $took, $name);
+            }
             self::assertLessThan(self::MEMORY, (int) file_get_contents($this->folder.'/peak') - $idle, $name);
             if ($answer->status() === 422) {
                 self::assertMatchesRegularExpression('/^\S.{20,}[.)]$/u', (string) $answer->json('message'), $name);

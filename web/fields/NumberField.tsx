@@ -1,4 +1,5 @@
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useId, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { flushSync } from 'react-dom';
 import { reasonOf } from '../api/client';
 import { isText } from '../common/keys';
 import { later } from '../common/later';
@@ -70,13 +71,16 @@ export function NumberField({
     };
   }, [wrong]);
 
-  const fit = (number: number): number =>
-    Math.round(Math.max(min, Math.min(max, unit === 'frames' ? Math.round(number) : number)) * 1e6) / 1e6;
   /** as it is when something that was typed has been read, which another field may have changed meanwhile */
-  const latest = useRef({ value, onChange });
-  useEffect(() => {
-    latest.current = { value, onChange };
+  const latest = useRef({ value, min, max, onChange });
+  useLayoutEffect(() => {
+    latest.current = { value, min, max, onChange };
   });
+  const fit = (number: number): number => {
+    const within = latest.current;
+    const whole = unit === 'frames' ? Math.round(number) : number;
+    return Math.round(Math.max(within.min, Math.min(within.max, whole)) * 1e6) / 1e6;
+  };
   const give = (number: number): void => {
     const fitted = fit(number);
     if (fitted !== latest.current.value) latest.current.onChange(fitted);
@@ -94,12 +98,18 @@ export function NumberField({
     try {
       const read = await readNumber(typed, unit, stage);
       await before;
-      if (read < min - 1e-9 || read > max + 1e-9) {
-        setWrong(`From ${plain(min * scale)} to ${plain(max * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
+      const within = latest.current;
+      if (read < within.min - 1e-9 || read > within.max + 1e-9) {
+        setWrong(
+          `From ${plain(within.min * scale)} to ${plain(within.max * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`,
+        );
         return;
       }
       setWrong('');
-      its(() => give(read));
+      its(() => {
+        // The field that was typed in next is held to what this one has changed.
+        flushSync(() => give(read));
+      });
     } catch (error) {
       setWrong(reasonOf(error));
     }
