@@ -36,21 +36,26 @@ export async function keep(piece: string, unsaved: Unsaved | undefined): Promise
   }
 }
 
-/** What tabs left that are gone; from now on it is this tab's. */
-export async function takeOver(): Promise<Unsaved[]> {
+/**
+ * What tabs left that are gone; from now on it is this tab's. Of a piece of which this tab has something unsaved itself,
+ * and of what two tabs left of one piece, the rest stays where it is until its turn comes.
+ */
+export async function takeOver(hasOwn: (piece: string) => boolean): Promise<Unsaved[]> {
   if (!store) return [];
   try {
     const open = new Set((await locks?.query())?.held?.map(({ name }) => name));
     const left = (await entries<string, KeptSave>(store)).filter(
       ([, kept]) => kept.tab !== tab && !open.has(LOCK + kept.tab),
     );
+    const taken = new Map<string, Unsaved>();
     for (const [key, { unsaved }] of left) {
+      if (hasOwn(unsaved.id) || taken.has(unsaved.id)) continue;
       // Any of it may have been sent as the tab went, so it goes on as it is.
       unsaved.acts.forEach((act) => (act.isSent = true));
-      await keep(unsaved.id, unsaved);
-      await del(key, store);
+      taken.set(unsaved.id, unsaved);
+      if (await keep(unsaved.id, unsaved)) await del(key, store);
     }
-    return left.map(([, { unsaved }]) => unsaved);
+    return [...taken.values()];
   } catch {
     return [];
   }

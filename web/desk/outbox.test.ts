@@ -88,6 +88,24 @@ describe('what is not saved', () => {
     expect(outbox.useOutbox.getState().pieces).toEqual({});
   });
 
+  it('of a closed tab stays kept while the next one has something of the same piece', async () => {
+    server.busy = 503;
+    retitle('of the closed tab');
+    await later(1000);
+    // It does nothing more.
+    vi.clearAllTimers();
+    await tab();
+    outbox.push('p1', 1, { ...server.piece().document, title: 'of this tab' }, 'typed here');
+    await later(100);
+    await outbox.takeOverLeft();
+    expect(outbox.unsavedOf('p1')?.title).toBe('of this tab');
+    server.busy = 0;
+    await later(5000);
+    expect(server.saved).toEqual(['of this tab']);
+    await open('p1');
+    expect(useDesk.getState()).toMatchObject({ saved: 'conflict', document: { title: 'of the closed tab' } });
+  });
+
   it('asks where the piece was changed elsewhere before the next tab came', async () => {
     server.busy = 503;
     retitle('mine');

@@ -237,7 +237,7 @@ let taking: Promise<void> | null = null;
 
 /** What tabs left that are gone is sent from here. */
 export function takeOverLeft(): Promise<void> {
-  taking ??= takeOver()
+  taking ??= takeOver((piece) => unsavedOf(piece) !== undefined)
     .then((left) => {
       for (const one of left) {
         if (unsavedOf(one.id)) continue;
