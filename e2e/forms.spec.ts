@@ -6,7 +6,7 @@ import { expect, test } from '@playwright/test';
 import { PNG } from 'pngjs';
 import type { Move, Piece } from '../web/piece/document';
 import { beginOn, goTo, makePiece, saved, store, stored } from './desk';
-import { decodedFrame, difference } from './pictures';
+import { decodedFrame, difference, shot } from './pictures';
 
 const root = new URL('..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'forms-'));
@@ -108,7 +108,7 @@ for (const form of FORMS) {
       artisan('lupine:draw', file, svg, `--at=${frame}`);
       await page.setViewportSize({ width: 1920, height: 1080 });
       await page.setContent(`<style>body{margin:0}svg{display:block}</style>${readFileSync(svg, 'utf8')}`);
-      const shown = PNG.sync.read(await page.screenshot());
+      const shown = await shot(page);
       const painted = PNG.sync.read(readFileSync(still));
       const { mean, apart } = difference(painted.data, shown.data);
       expect(mean, `frame ${frame}`).toBeLessThan(1.2);

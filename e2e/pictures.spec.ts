@@ -7,7 +7,7 @@ import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
 import type { Piece } from '../web/piece/document';
 import { goTo, store } from './desk';
-import { decodedFrame, difference, pixelsOf, type Picture } from './pictures';
+import { decodedFrame, difference, pixelsOf, shot, type Picture } from './pictures';
 import { evenlySpoken } from '../demo/evenlySpoken';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -248,7 +248,7 @@ async function screenshotOf(page: Page, svg: string, width: number, height: numb
   const own = await page.context().newPage();
   await own.setViewportSize({ width, height });
   await own.setContent(`<style>*{margin:0}svg{display:block}</style>${svg.replace(/^<\?xml[^>]*>/, '')}`);
-  const picture = PNG.sync.read(await own.screenshot());
+  const picture = await shot(own);
   await own.close();
   return picture;
 }

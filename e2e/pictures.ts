@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 
 export interface Picture {
@@ -47,4 +48,15 @@ export function difference(a: Uint8Array, b: Uint8Array): { mean: number; apart:
     if (most > 48) apart++;
   }
   return { mean: sum / (a.length * 0.75), apart: apart / (a.length / 4) };
+}
+
+/** A picture of the page; asked for again where Chromium says that it cannot take one, as it does on busy machines. */
+export async function shot(page: Page): Promise<PNG> {
+  for (let left = 2; ; left--) {
+    try {
+      return PNG.sync.read(await page.screenshot());
+    } catch (error) {
+      if (!left || !String(error).includes('Unable to capture screenshot')) throw error;
+    }
+  }
 }

@@ -10,14 +10,16 @@ use App\Import\Reader;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Hostile\Tables;
+use Tests\TakesSoon;
 use Tests\TestCase;
 
 /** Files with tables that mean harm: a sentence or a table, soon, with little memory, and nothing left behind. */
 final class HostileTablesTest extends TestCase
 {
-    /** of the processor, on a machine that needs so many for what takesAMoment() does; a slower one has as much more */
+    use TakesSoon;
+
+    /** of the processor */
     private const SECONDS = 2.0;
-    private const MOMENT = 0.2;
 
     /** kilobytes above those of a process that reads nothing */
     private const MEMORY = 64_000;
@@ -32,15 +34,15 @@ final class HostileTablesTest extends TestCase
         $count = 0;
         foreach (Tables::all() as $name => $make) {
             $bytes = $make();
-            $before = self::processor();
-            $answer = $this->send($name, $bytes);
-            $took = self::processor() - $before;
-            self::assertContains($answer->status(), [200, 422], $name.': '.substr((string) $answer->content(), 0, 300));
-            if ($took > self::SECONDS) {
-                // How slow the machine is just now, with all that goes on beside.
-                $slower = max(1.0, self::takesAMoment() / self::MOMENT);
-                self::assertLessThan(self::SECONDS * $slower, $took, $name);
+            $took = INF;
+            // One that takes too long does so every time.
+            for ($try = 0; $try < 3 && $took >= self::SECONDS; ++$try) {
+                $before = self::processor();
+                $answer = $this->send($name, $bytes);
+                $took = min($took, self::processor() - $before);
             }
+            self::assertContains($answer->status(), [200, 422], $name.': '.substr((string) $answer->content(), 0, 300));
+            self::assertTookUnder(self::SECONDS, $took, $name);
             self::assertLessThan(self::MEMORY, (int) file_get_contents($this->folder.'/peak') - $idle, $name);
             if ($answer->status() === 422) {
                 self::assertMatchesRegularExpression('/^\S.{20,}[.)]$/u', (string) $answer->json('message'), $name);
@@ -106,30 +108,6 @@ final class HostileTablesTest extends TestCase
             $answer->assertUnprocessable();
             self::assertStringNotContainsString('Kettles', (string) $answer->content());
         }
-    }
-
-    /** Seconds of the processor that this process and those that it waited for have had. */
-    private static function processor(): float
-    {
-        $seconds = 0.0;
-        foreach ([0, 1] as $whose) {
-            foreach (['utime', 'stime'] as $kind) {
-                $used = getrusage($whose) ?: [];
-                $seconds += ($used["ru_$kind.tv_sec"] ?? 0) + ($used["ru_$kind.tv_usec"] ?? 0) / 1e6;
-            }
-        }
-
-        return $seconds;
-    }
-
-    /** Seconds of work that is like reading a table. */
-    private static function takesAMoment(): float
-    {
-        $began = hrtime(true);
-        $texts = array_flip(array_map(static fn (int $number): string => sprintf('%d', $number), range(0, 400_000)));
-        preg_match_all('/\d+/', implode(',', array_keys($texts)), $found);
-
-        return (hrtime(true) - $began) / 1e9;
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -37,8 +37,8 @@ export async function keep(piece: string, unsaved: Unsaved | undefined): Promise
 }
 
 /**
- * What tabs left that are gone; from now on it is this tab's. Of a piece of which this tab has something unsaved itself,
- * and of what two tabs left of one piece, the rest stays where it is until its turn comes.
+ * What tabs left that are gone; from now on it is this tab's. Of a piece of which this tab has something unsaved
+ * itself, and of what two tabs left of one piece, the rest stays where it is until its turn comes.
  */
 export async function takeOver(hasOwn: (piece: string) => boolean): Promise<Unsaved[]> {
   if (!store) return [];

@@ -16,10 +16,15 @@ const RAIL = 560;
 /** A chart goes through the columns of its table: when it is at each of them, and how it gets there. */
 export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const edit = useChartEdit(chart);
-  const moments = useDesk((state) => state.computed?.sheet.charts[chart.id]?.run);
+  const computed = useDesk((state) => state.computed?.sheet.charts[chart.id]?.run);
   const [taken, setTaken] = useState<string | null>(null);
   const table = tableOf(piece, chart);
   const { run } = chart;
+  // One that was put on a frame stands there at once, before core has answered.
+  const moments = computed?.map((one) => {
+    const put = run?.pins.find(({ column, pin }) => column === one.column && !pin);
+    return put ? { ...one, frame: put.frame } : one;
+  });
   if (!table || table.columns.length < 2) return null;
   const change = (work: (draft: Run) => void): void =>
     edit((draft) => {
