@@ -114,6 +114,7 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
                 <td className="num">{figure.measuredText}</td>
                 <td className={`num off-by ${figure.difference <= proof.tolerance ? 'is-right' : 'is-wrong'}`}>
                   {figure.differenceText}
+                  {figure.difference > proof.tolerance && <span className="soft"> on frame {figure.frame}</span>}
                 </td>
               </tr>
             ))}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
+use Lupine\Core\Proof\Proof;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class ProofCommand extends LupineCommand
@@ -41,7 +42,8 @@ final class ProofCommand extends LupineCommand
                         $figure->value,
                         sprintf('%.4f %%', $figure->wanted * 100),
                         sprintf('%.4f %%', $figure->measured * 100),
-                        sprintf('%.7f', $figure->difference),
+                        sprintf('%.7f', $figure->difference)
+                            .($figure->difference > Proof::TOLERANCE ? ' on frame '.$figure->frame : ''),
                     ],
                     $proof->figures,
                 ),

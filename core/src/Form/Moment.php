@@ -27,7 +27,7 @@ final readonly class Moment
         return new self(
             array_map(
                 static fn (Standing $one): Standing => isset($parts[$one->figureId])
-                    ? $one->withFraction($one->fraction * $parts[$one->figureId])
+                    ? $one->grownTo($parts[$one->figureId])
                     : $one,
                 $this->standings,
             ),
@@ -71,17 +71,20 @@ final readonly class Moment
      * Where each figure begins when they are laid out one behind the other. While two figures change places, each
      * begins behind that part of the others that is before it.
      *
-     * @return array<string, float> in the fractions' own measure, by figure id
+     * @param array<string, float>|null $lengths how long each is, by figure id; null: as long as its fraction
+     *
+     * @return array<string, float> in the lengths' own measure, by figure id
      */
-    public function begins(): array
+    public function begins(?array $lengths = null): array
     {
+        $lengths ??= array_column($this->standings, 'fraction', 'figureId');
         $begins = [];
         foreach ($this->standings as $one) {
             $begins[$one->figureId] = array_sum(
                 array_map(
                     static fn (Standing $other): float => $other === $one
                         ? 0.0
-                        : $other->fraction * (1 + max(-1.0, min(1.0, $one->place - $other->place))) / 2,
+                        : $lengths[$other->figureId] * (1 + max(-1.0, min(1.0, $one->place - $other->place))) / 2,
                     $this->standings,
                 ),
             );

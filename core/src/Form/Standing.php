@@ -21,20 +21,33 @@ final readonly class Standing
         public int $series = 0,
         /** whether nothing was typed for it: a line has a gap there */
         public bool $isGap = false,
+        /** how much of it has come, 0 to 1, where its place grows along with it; else 1 */
+        public float $grown = 1.0,
+        /** its fraction where all of it has come; null: it has */
+        private ?float $full = null,
     ) {
     }
 
-    public function withFraction(float $fraction): self
+    /** Its fraction where all of it has come. */
+    public function full(): float
+    {
+        return $this->full ?? $this->fraction;
+    }
+
+    /** The same, with so much of it there, and of its place. */
+    public function grownTo(float $part): self
     {
         return new self(
             $this->figureId,
             $this->value,
-            $fraction,
+            $this->full() * $part,
             $this->place,
             $this->isRest,
             $this->rowId,
             $this->series,
             $this->isGap,
+            $part,
+            $this->full(),
         );
     }
 }

@@ -23,10 +23,7 @@ final readonly class RoundedSector
     public static function outline(Sector $sector): ?string
     {
         $half = $sector->gap / 2;
-        $sine = $sector->sweepDegrees >= 180 ? 1.0 : sin(deg2rad($sector->sweepDegrees / 2));
-        // Beside a gap a little of the edge stays, so that it can be seen where the boundary runs.
-        $thick = ($sector->outerRadius - $sector->innerRadius) / ($half > 0 ? 2.1 : 2);
-        $outer = min($sector->corner, $thick, ($sector->outerRadius * $sine - $half) / (1 + $sine));
+        [$outer, $inner] = self::corners($sector);
         if ($outer < self::SEEN) {
             return null;
         }
@@ -45,27 +42,65 @@ final readonly class RoundedSector
             $last,
             $sector->toDegrees() + 90,
         ]);
-        self::inside($path, $sector, $half, $sine, $thick);
+        self::inside($path, $sector, $half, $inner);
 
         return $path->close()->pathData();
     }
 
-    private static function inside(
-        OutlineBuilder $path,
-        Sector $sector,
-        float $half,
-        float $sine,
-        float $thick,
-    ): void {
-        // Edges of a part beyond half a turn never meet: behind them lies the arc that the gap leaves.
-        $radius = $sector->sweepDegrees >= 180 ? max($sector->innerRadius, $half) : $sector->innerRadius;
-        $meets = $sector->sweepDegrees < 180 ? $half / max(self::NOTHING, $sine) : 0.0;
-        if ($radius <= self::NOTHING || $radius <= $meets) {
-            $path->lineTo($sector->centre->towards($sector->middleDegrees(), $meets));
+    /**
+     * What four round corners take away, in square pixels: between the straight edge, the arc and the corner's circle,
+     * by Green's theorem in a frame whose first axis is the ray.
+     */
+    public static function taken(Sector $sector): float
+    {
+        $half = $sector->gap / 2;
+        [$outer, $inner] = self::corners($sector);
+        if ($outer < self::SEEN) {
+            return 0.0;
+        }
+        $large = $sector->outerRadius;
+        $angle = asin(min(1.0, ($half + $outer) / ($large - $outer)));
+        $reach = sqrt(max(0.0, ($large - $outer) ** 2 - ($half + $outer) ** 2));
+        $turn = -M_PI / 2 - $angle;
+        $taken = $large ** 2 * ($angle - asin($half / $large)) - $half * (sqrt($large ** 2 - $half ** 2) - $reach)
+            + $outer * ($outer * $turn - $reach * (1 + sin($angle)) + ($half + $outer) * cos($angle));
+        $small = $sector->innerArc();
+        if ($inner === null || $inner <= 0) {
+            return $taken;
+        }
+        $angle = asin(min(1.0, ($half + $inner) / ($small + $inner)));
+        $reach = sqrt(max(0.0, ($small + $inner) ** 2 - ($half + $inner) ** 2));
+
+        return $taken + $small ** 2 * (asin(min(1.0, $half / $small)) - $angle)
+            - $half * ($reach - sqrt(max(0.0, $small ** 2 - $half ** 2)))
+            + $inner * ($inner * ($angle - M_PI / 2) + $reach * (1 - sin($angle)) + ($half + $inner) * cos($angle));
+    }
+
+    /** @return array{float, float|null} radii of the outer and the inner corners; null where the edges meet instead */
+    private static function corners(Sector $sector): array
+    {
+        $half = $sector->gap / 2;
+        $sine = $sector->sweepDegrees >= 180 ? 1.0 : sin(deg2rad($sector->sweepDegrees / 2));
+        // Beside a gap a little of the edge stays, so that it can be seen where the boundary runs.
+        $thick = ($sector->outerRadius - $sector->innerRadius) / ($half > 0 ? 2.1 : 2);
+        $radius = $sector->innerArc();
+
+        return [
+            min($sector->corner, $thick, ($sector->outerRadius * $sine - $half) / (1 + $sine)),
+            $radius <= self::NOTHING || $radius <= $sector->meet()
+                ? null
+                : min($sector->corner, $thick, $sine >= 1 ? INF : ($radius * $sine - $half) / (1 - $sine)),
+        ];
+    }
+
+    private static function inside(OutlineBuilder $path, Sector $sector, float $half, ?float $inner): void
+    {
+        $radius = $sector->innerArc();
+        if ($inner === null) {
+            $path->lineTo($sector->centre->towards($sector->middleDegrees(), $sector->meet()));
 
             return;
         }
-        $inner = min($sector->corner, $thick, $sine >= 1 ? INF : ($radius * $sine - $half) / (1 - $sine));
         $off = self::degrees(($half + $inner) / ($radius + $inner));
         $reach = sqrt(max(0.0, ($radius + $inner) ** 2 - ($half + $inner) ** 2));
         $last = $sector->toDegrees() - $off;

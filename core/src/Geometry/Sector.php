@@ -70,15 +70,48 @@ final readonly class Sector
         return $path->close()->pathData();
     }
 
-    /** Exact area in square pixels: ½(R² − r²)θ, less a strip along each edge. */
+    /**
+     * Exact area of the outline in square pixels: ½(R² − r²)θ less a strip along each edge (see Strip). Where the edges
+     * meet before the hole, ½R²(θ − 2β) − h(√(R² − h²) − h ÷ tan ½θ) with h half the gap and sin β = h ÷ R. Less what
+     * round corners take.
+     */
     public function area(): float
     {
         $sweep = deg2rad($this->sweepDegrees);
         $full = (($this->outerRadius ** 2 - $this->innerRadius ** 2) * $sweep) / 2;
+        if ($this->isWhole()) {
+            return $full;
+        }
+        $half = $this->gap / 2;
+        $outer = $this->edgeDegrees($this->outerRadius, $half);
+        if ($outer === null || 2 * $outer >= $this->sweepDegrees) {
+            return 0.0;
+        }
+        $meet = $this->meet();
+        if ($meet > $this->innerRadius) {
+            $sharp = ($this->outerRadius ** 2 * ($sweep - 2 * deg2rad($outer))) / 2
+                - $half * (sqrt($this->outerRadius ** 2 - $half ** 2) - $half / tan($sweep / 2));
+        } else {
+            $inner = $this->innerArc();
+            $sharp = (($this->outerRadius ** 2 - $inner ** 2) * $sweep) / 2
+                - 2 * Strip::area($half, $inner, $this->outerRadius);
+        }
 
-        return $this->isWhole()
-            ? $full
-            : $full - 2 * Strip::area($this->gap / 2, $this->innerRadius, $this->outerRadius);
+        return $sharp - ($this->corner > 0 ? RoundedSector::taken($this) : 0.0);
+    }
+
+    /** Where both edges meet, in pixels from the centre; beyond half a turn they never do. */
+    public function meet(): float
+    {
+        return $this->gap > 0 && $this->sweepDegrees <= 180
+            ? $this->gap / 2 / max(self::NOTHING, sin(deg2rad($this->sweepDegrees / 2)))
+            : 0.0;
+    }
+
+    /** Radius of its inner arc: beyond half a turn that of the hole that the gap leaves, where it is larger. */
+    public function innerArc(): float
+    {
+        return $this->sweepDegrees >= 180 ? max($this->innerRadius, $this->gap / 2) : $this->innerRadius;
     }
 
     /**
@@ -128,7 +161,7 @@ final readonly class Sector
     /** The way back: along the inner arc, or to the point where the two edges meet. */
     private function inside(OutlineBuilder $path, float $half): void
     {
-        $inner = $this->sweepDegrees >= 180 ? max($this->innerRadius, $half) : $this->innerRadius;
+        $inner = $this->innerArc();
         $edge = $inner > self::NOTHING ? $this->edgeDegrees($inner, $half) : null;
         if ($edge !== null && 2 * $edge < $this->sweepDegrees) {
             $path
@@ -137,8 +170,7 @@ final readonly class Sector
 
             return;
         }
-        $meet = $half > 0 ? $half / sin(deg2rad($this->sweepDegrees / 2)) : 0.0;
-        $path->lineTo($this->centre->towards($this->middleDegrees(), $meet));
+        $path->lineTo($this->centre->towards($this->middleDegrees(), $this->meet()));
     }
 
     private function edgeDegrees(float $distance, float $half): ?float

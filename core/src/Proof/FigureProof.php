@@ -17,11 +17,14 @@ final readonly class FigureProof implements \JsonSerializable
         public string $colour,
         /** 0 to 1 */
         public float $wanted,
-        /** 0 to 1, from the outline as drawn when the mark is there in full */
+        /** 0 to 1, from the outline as drawn on that frame */
         public float $measured,
         public ?float $measuredByArea,
         /** the largest difference on any frame, as a fraction of the whole */
         public float $difference,
+        /** on which the mark is most off, or, of one that is not, there in full */
+        public int $frame,
+        /** on which as much of it is there as ever is */
         public int $fullFrame,
         public string $outline,
         /** where its degrees can be written beside it */
@@ -44,7 +47,7 @@ final readonly class FigureProof implements \JsonSerializable
             'measured' => $this->measured,
             'measuredByArea' => $this->measuredByArea,
             'difference' => $this->difference,
-            'frame' => $this->fullFrame,
+            'frame' => $this->frame,
             'outline' => $this->outline,
             'wantedText' => number_format($this->wanted * 100, 4).' %',
             'measuredText' => number_format($this->measured * 100, 4).' %',

@@ -156,7 +156,7 @@ final readonly class Proof implements \JsonSerializable
         $figure = $timing->figure($mark->figure);
         $moves = $timing->moves[$figure->id];
         $largest = 0.0;
-        $full = 0;
+        $full = $worst = 0;
         // Where the picture changes, and where it should.
         $frames = array_fill_keys([0, ...$mark->frames(), ...$timing->changesOfFigures($range)], true);
         foreach ([$moves->entrance, $moves->exit] as $move) {
@@ -170,9 +170,14 @@ final readonly class Proof implements \JsonSerializable
             }
             $measured = $mark->measuredAt($frame);
             $wanted = $timing->wantedAt($figure->id, $frame);
-            $largest = max($largest, abs($measured->share - $wanted), $measured->ownDifference());
+            $difference = max(abs($measured->share - $wanted), $measured->ownDifference());
+            if ($difference > $largest) {
+                [$largest, $worst] = [$difference, $frame];
+            }
         }
-        $there = $mark->measuredAt($full);
+        // One that is off is shown where it is most so.
+        $at = $largest > self::TOLERANCE ? $worst : $full;
+        $there = $mark->measuredAt($at);
 
         return new FigureProof(
             $mark->chart,
@@ -180,14 +185,15 @@ final readonly class Proof implements \JsonSerializable
             $figure->fullLabel(),
             Decimal::of($figure->value(), 9),
             $timing->colours[$figure->id],
-            abs($timing->fractionAt($figure->id, $full)),
+            $timing->wantedAt($figure->id, $at),
             $there->share,
             $there->areaShare,
             $largest,
+            $at,
             $full,
-            $mark->outlineAt($full),
+            $mark->outlineAt($at),
             $there->beside,
-            $mark->measureText($full),
+            $mark->measureText($at),
         );
     }
 

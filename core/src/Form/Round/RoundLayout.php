@@ -57,41 +57,47 @@ final readonly class RoundLayout implements Layout
         $turn = $settings->word('direction') === 'clockwise' ? 1 : -1;
         $whole = $settings->number('sweepDegrees');
         $at = Degrees::normalised($settings->number('startDegrees'));
-        $begins = $moment->isRearranging() ? $moment->begins() : null;
         $isLeftOut = static fn (Standing $one): bool => $one->isRest && $settings->word('rest') === 'none';
         $shown = array_filter(
             $moment->standings,
-            static fn (Standing $one): bool => $one->fraction > 0 && !$isLeftOut($one),
+            static fn (Standing $one): bool => $one->full() > 0 && !$isLeftOut($one),
         );
-        $sum = array_sum(array_map(static fn (Standing $one): float => $one->fraction * $whole, $moment->standings));
+        $sum = array_sum(array_map(static fn (Standing $one): float => $one->full(), $moment->standings));
         // One part that is the whole has no neighbour, so no gap either.
-        $gap = count($shown) > 1 || abs($sum - 360) >= 1e-9 ? $number('gap') : 0.0;
+        $gap = count($shown) > 1 || abs($sum * $whole - 360) >= 1e-9 ? $number('gap') : 0.0;
         $radius = $settings->number('radius');
-        $areas = $gap > 0 && $settings->word('gapKeeps') === 'areas' && abs($sum - $whole) < 1e-6
-            ? self::areas($moment, $radius, $radius * $hole, $gap, $whole)
+        $areas = $gap > 0 && $settings->word('gapKeeps') === 'areas'
+            ? self::areas($moment, $radius, $radius * $hole, $gap, $number('corner'), $whole)
             : null;
-        $gap = $areas === null ? $gap : $areas->gap();
+        $sweeps = [];
+        foreach ($moment->standings as $one) {
+            $sweeps[$one->figureId] = $areas === null
+                ? $one->fraction * $whole
+                : $areas->sweepDegrees($one->fraction, $one->grown);
+        }
+        $begins = $moment->isRearranging() ? $moment->begins($sweeps) : null;
         $slots = [];
         foreach ($moment->inPlace() as $standing) {
-            $sweep = $areas === null ? $standing->fraction * $whole : $areas->sweepDegrees($standing->fraction);
-            $begin = $begins === null ? $at : $at + $turn * $begins[$standing->figureId] * $whole;
+            $sweep = $sweeps[$standing->figureId];
+            $begin = $begins === null ? $at : $at + $turn * $begins[$standing->figureId];
             $slots[$standing->figureId] = new Slot(
                 $standing->figureId,
                 $turn > 0 ? $begin : $begin - $sweep,
                 $sweep,
                 $isLeftOut($standing),
                 $standing->fraction,
+                $standing->grown,
             );
             $at += $begins === null ? $turn * $sweep : 0.0;
         }
 
         return new self(
             $turn > 0,
-            $areas === null ? $number('corner') : 0.0,
+            $number('corner'),
             $centre,
             $radius,
             $radius * $hole,
-            $gap,
+            $areas?->gap() ?? $gap,
             $whole,
             $slots,
             $areas,
@@ -100,14 +106,23 @@ final readonly class RoundLayout implements Layout
         );
     }
 
-    private static function areas(Moment $moment, float $radius, float $hole, float $gap, float $whole): EqualAreas
-    {
-        $shares = array_map(static fn (Standing $one): float => $one->fraction, $moment->standings);
+    private static function areas(
+        Moment $moment,
+        float $radius,
+        float $hole,
+        float $gap,
+        float $corner,
+        float $whole,
+    ): EqualAreas {
+        $shares = array_map(static fn (Standing $one): float => $one->full(), $moment->standings);
+        // What no part has of the whole is as large as if it were one.
+        $left = 1 - array_sum($shares);
+        $shares = $left > 1e-9 ? [...$shares, $left] : $shares;
 
         // All gaps together take at most half of the rim.
         $most = 2 * $radius * sin(deg2rad($whole / (4 * max(1, count($shares)))));
 
-        return EqualAreas::of($radius, $hole, min($gap, $most, $radius / 2), $whole, $shares);
+        return EqualAreas::of($radius, $hole, min($gap, $most, $radius / 2), $corner, $whole, $shares);
     }
 
     public function order(): array
@@ -241,9 +256,9 @@ final readonly class RoundLayout implements Layout
     /** As much of it is there as its area says; which side it opens from stays. */
     private function sectorOfArea(EqualAreas $areas, Slot $slot, Presence $there, float $out): Sector
     {
-        $sweep = $areas->sweepDegrees($slot->fraction * $there->amount);
-        $left = 1 - $there->amount;
-        $before = abs($left) > 1e-9 ? ($slot->sweepDegrees - $sweep) * ($there->from / $left) : 0.0;
+        $part = $there->to - $there->from;
+        $sweep = $areas->sweepDegrees($slot->fraction * $part, $slot->grown);
+        $before = abs(1 - $part) > 1e-9 ? ($slot->sweepDegrees - $sweep) * ($there->from / (1 - $part)) : 0.0;
 
         return new Sector(
             $out > 0 ? $this->centre->towards($slot->middleDegrees(), $out) : $this->centre,
@@ -251,7 +266,8 @@ final readonly class RoundLayout implements Layout
             $this->holeRadius,
             $slot->fromDegrees + $before,
             $sweep,
-            $this->gap,
+            $areas->gap($slot->grown),
+            $areas->corner,
         );
     }
 

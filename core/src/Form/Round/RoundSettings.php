@@ -36,7 +36,7 @@ final readonly class RoundSettings
                 'gapKeeps',
                 'gaps keep',
                 ['angles' => 'boundaries', 'areas' => 'visible areas'],
-                hint: 'Boundaries: each angle is exact, and a gap takes from both sides alike. Visible areas: what is seen of each part is exact; corners are sharp then.',
+                hint: 'Boundaries: each angle is exact, and a gap takes from both sides alike. Visible areas: what is seen of each part is exact, with its gaps and corners.',
             ),
             FormSetting::number('corner', 'corners', 'pixels', 0, 400, 0),
             CommonSettings::direction(),

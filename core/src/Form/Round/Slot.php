@@ -16,6 +16,8 @@ final readonly class Slot
         public bool $isLeftOut = false,
         /** of the whole, 0 to 1 */
         public float $fraction = 0.0,
+        /** how much of its gap is there, 0 to 1 */
+        public float $grown = 1.0,
     ) {
     }
 
