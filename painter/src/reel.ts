@@ -107,8 +107,6 @@ export interface Mark {
   chart: string;
   figure: string;
   label: string;
-  value: number;
-  share: number;
   /** what of it is in proportion to its figure, and how much of that the whole is */
   measure: string;
   whole: number;

@@ -118,8 +118,6 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
               chart: 'chart1',
               figure: 'r1',
               label: 'Part',
-              value: 1,
-              share: 1,
               measure: 'angle',
               whole: 360,
               pivot: [0, 0],

@@ -4,6 +4,7 @@ import { reasonOf } from '../api/client';
 import { Header } from '../common/Header';
 import { useNotices } from '../common/Notices';
 import { rateText, shortTimecode } from '../common/words';
+import { useIsReading } from '../fields/reads';
 import { setTitle } from '../piece/changes';
 import type { Piece } from '../piece/document';
 import { useDesk } from './deskStore';
@@ -24,13 +25,16 @@ export function DeskHeader({ piece }: { piece: Piece }) {
   const { stage } = piece;
   const walk = (step: () => Promise<void>) => () =>
     void step().catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
+  // What was typed last and is still being read is not saved either.
+  const isReading = useIsReading();
+  const state = saved === 'saved' && isReading ? 'waiting' : saved;
   const exact = proof?.exact ?? false;
   return (
     <Header
       actions={
         <>
-          <span className={`saved is-${saved}`} role="status" title={unsaved ?? undefined}>
-            {SAVED[saved]}
+          <span className={`saved is-${state}`} role="status" title={unsaved ?? undefined}>
+            {SAVED[state]}
           </span>
           <button
             type="button"

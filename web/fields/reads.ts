@@ -1,12 +1,28 @@
-import { useEffect, useRef, useState, type MouseEvent } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore, type MouseEvent } from 'react';
 
 /** What fields are having read just now. */
 const underWay = new Set<Promise<void>>();
+const told = new Set<() => void>();
 
 /** A field has it read; those who act on what fields say can wait for it. */
 export function reading(read: Promise<void>): void {
   underWay.add(read);
-  void read.finally(() => underWay.delete(read));
+  told.forEach((tell) => tell());
+  void read.finally(() => {
+    underWay.delete(read);
+    told.forEach((tell) => tell());
+  });
+}
+
+/** Whether anything that was typed is still being read, and so is not in the piece yet. */
+export function useIsReading(): boolean {
+  return useSyncExternalStore(
+    (tell) => {
+      told.add(tell);
+      return () => told.delete(tell);
+    },
+    () => underWay.size > 0,
+  );
 }
 
 /** What other fields are having read is where it belongs, and the page shows it. */

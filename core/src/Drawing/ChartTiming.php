@@ -261,6 +261,26 @@ final class ChartTiming
             : abs($this->fractionAt($figureId, $frame)) * $this->moves[$figureId]->amountAt($frame);
     }
 
+    /**
+     * What of a figure its mark shows on a frame.
+     *
+     * @return array{float, float} the value, and its share of the whole; below zero where they are
+     */
+    public function drawnAt(string $figureId, int $frame): array
+    {
+        $value = $this->story->standingAt($figureId, $frame)->value;
+        $share = $this->story->shareAt($figureId, $frame);
+        $fraction = $this->fractionAt($figureId, $frame);
+        $tip = $this->tipAt($figureId, $frame);
+        if ($tip === null || abs($fraction) < 1e-12) {
+            $amount = $this->moves[$figureId]->amountAt($frame);
+        } else {
+            $amount = $tip / $fraction;
+        }
+
+        return [$value * $amount, $share * $amount];
+    }
+
     /** What its mark has to measure on a frame, as a fraction of the whole, or of the scale. */
     public function wantedAt(string $figureId, int $frame): float
     {

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-use Lupine\Core\Figures\Figure;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Form\Solid;
-use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
@@ -116,24 +114,23 @@ final readonly class DrawChart
                 $shapes->shapes[$id]->map(static fn (Shape $shape): string => $shape->outline()),
                 $finish->fill($id),
                 $finish->opacity($id),
-                mark: self::mark($chart, $timing->figure($id), $shapes),
+                mark: $this->mark($chart, $timing, $id, $shapes),
             );
         }
 
         return $marks;
     }
 
-    private static function mark(Chart $chart, Figure $figure, ChartShapes $shapes): Mark
+    private function mark(Chart $chart, ChartTiming $timing, string $id, ChartShapes $shapes): Mark
     {
-        $id = $figure->id;
-
         return new Mark(
             $chart->id,
             $id,
-            $figure->fullLabel(),
-            $figure->value(),
-            $figure->share(),
-            Decimal::of($figure->value(), 9),
+            $timing->figure($id)->fullLabel(),
+            Track::of(
+                [...$shapes->presences[$id]->changes, ...$timing->changesOfFigures($this->range)],
+                static fn (int $frame): array => $timing->drawnAt($id, $frame),
+            ),
             $shapes->first()->measure()->value,
             $shapes->layouts->map(static fn (Layout $layout): float => $layout->whole($id)),
             $shapes->first()->pivot(),

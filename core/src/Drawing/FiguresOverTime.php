@@ -235,12 +235,22 @@ final class FiguresOverTime
         if ($this->settledAt($frame) !== null) {
             return $reading->full();
         }
-        $standing = $this->standingAt($figureId, $frame);
-        if (!$reading->isOfShare()) {
-            return $standing->value;
-        }
 
-        return 100 * ($this->fractions->isOnScale() ? $standing->value / $this->wholeAt($frame) : $standing->fraction);
+        return $reading->isOfShare()
+            ? 100 * $this->shareAt($figureId, $frame)
+            : $this->standingAt($figureId, $frame)->value;
+    }
+
+    /** What a figure is of the whole on a frame, where all of it is there; below zero where it is. */
+    public function shareAt(string $figureId, int $frame): float
+    {
+        $state = $this->settledAt($frame);
+        if ($state !== null) {
+            return $this->states[$state]->figures->byId($figureId)->share();
+        }
+        $standing = $this->standingAt($figureId, $frame);
+
+        return $this->fractions->isOnScale() ? $standing->value / $this->wholeAt($frame) : $standing->fraction;
     }
 
     /** @return array<string, float> by figure id */

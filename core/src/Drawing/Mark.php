@@ -11,6 +11,7 @@ use Lupine\Core\Motion\Track;
 final readonly class Mark
 {
     /**
+     * @param Track<array{float, float}> $drawn what of its figure is shown: the value, and its share of the whole
      * @param string $measure one of Form\Measure's values
      * @param Track<float> $whole how much of the measure the whole, or the scale, is: degrees or pixels
      * @param Point $pivot what angles are measured about
@@ -19,9 +20,7 @@ final readonly class Mark
         public string $chartId,
         public string $figureId,
         public string $label,
-        public float $value,
-        public float $share,
-        public string $valueText,
+        public Track $drawn,
         public string $measure,
         public Track $whole,
         public Point $pivot,

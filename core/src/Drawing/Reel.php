@@ -124,8 +124,6 @@ final class Reel
                             'chart' => $node->mark->chartId,
                             'figure' => $node->mark->figureId,
                             'label' => $node->mark->label,
-                            'value' => $node->mark->value,
-                            'share' => $node->mark->share,
                             'measure' => $node->mark->measure,
                             'whole' => $this->property($index, 'whole', $node->mark->whole),
                             'pivot' => [$coordinate($node->mark->pivot->x), $coordinate($node->mark->pivot->y)],

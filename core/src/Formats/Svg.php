@@ -21,8 +21,8 @@ use Lupine\Core\Geometry\Decimal;
 /**
  * One frame as SVG.
  *
- * A public contract: every mark is an element with `data-figure`, `data-label`, `data-value` and `data-share` that
- * holds nothing but the mark's own outline; a track is an element with `data-track`; a chart with a scale is a group
+ * A public contract: every mark is an element with `data-figure` and `data-label` that holds nothing but the mark's own
+ * outline, and with `data-value` and `data-share`, what of its figure is drawn on this frame, unrounded; a track is an element with `data-track`; a chart with a scale is a group
  * with `data-maximum`; every reading is an element with `data-reading`, the text that it shows.
  */
 final class Svg
@@ -113,14 +113,15 @@ final class Svg
             $attributes = ' data-track="'.self::escape($node->trackOf).'"'.$attributes;
         }
         if ($node->mark !== null) {
+            [$value, $share] = $node->mark->drawn->at($this->frame);
             $attributes =
                 sprintf(
                     ' data-figure="%s" data-chart="%s" data-label="%s" data-value="%s" data-share="%s"',
                     self::escape($node->mark->figureId),
                     self::escape($node->mark->chartId),
                     self::escape($node->mark->label),
-                    $node->mark->valueText,
-                    Decimal::of($node->mark->share, 12),
+                    Decimal::of($value, 9),
+                    Decimal::of($share, 12),
                 ).$attributes;
         }
 

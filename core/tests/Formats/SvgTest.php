@@ -46,4 +46,27 @@ final class SvgTest extends TestCase
         self::assertContains('40%', $readings);
         self::assertContains('35%', $readings);
     }
+
+    /** Value and share are what is drawn: amid an entrance, in a run, after a change. */
+    public function testValuesAndSharesAreThoseOfTheMoment(): void
+    {
+        $table = "What\t2020\t2021\t2022\nKettles\t30\t60\t20\nLamps\t70\t40\t80";
+        $entrance = ['begin' => 0, 'frames' => 20, 'curve' => 'linear', 'order' => 'together', 'overlap' => 0,
+            'opens' => 'forward'];
+        $run = ['begin' => 40, 'frames' => 80, 'between' => 'straight', 'places' => 10, 'pins' => []];
+        foreach (['donut', 'columns'] as $form) {
+            $drawing = Sample::draw(Sample::piece($table, [
+                'charts.0.entrance' => $entrance,
+                'charts.0.run' => $run,
+                'charts.0.form.order' => 'sheet',
+            ], $form));
+            foreach ([10 => [15, 35], 30 => [30, 70], 50 => [37.5, 62.5], 80 => [60, 40], 130 => [20, 80]] as $frame => $wanted) {
+                $marks = (new \SimpleXMLElement(Svg::ofFrame($drawing, $frame, '')))->xpath('//*[@data-figure]') ?: [];
+                foreach ($marks as $index => $mark) {
+                    self::assertEqualsWithDelta($wanted[$index], (float) $mark['data-value'], 1e-6, "$form, $frame");
+                    self::assertEqualsWithDelta($wanted[$index] / 100, (float) $mark['data-share'], 1e-9);
+                }
+            }
+        }
+    }
 }

@@ -66,7 +66,7 @@ final readonly class RoundLayout implements Layout
         // One part that is the whole has no neighbour, so no gap either.
         $gap = count($shown) > 1 || abs($sum * $whole - 360) >= 1e-9 ? $number('gap') : 0.0;
         $radius = $settings->number('radius');
-        $areas = $gap > 0 && $settings->word('gapKeeps') === 'areas'
+        $areas = $settings->has('gapKeeps') && $settings->word('gapKeeps') === 'areas'
             ? self::areas($moment, $radius, $radius * $hole, $gap, $number('corner'), $whole)
             : null;
         $sweeps = [];
