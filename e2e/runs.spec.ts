@@ -16,7 +16,7 @@ test('a chart runs through its years, and a moment is tied to a frame and to a w
   const rail = page.getByRole('group', { name: 'Moments of the run' });
   await expect(rail.getByRole('button')).toHaveCount(4);
   await page.getByRole('button', { name: 'the moment, on the stage' }).click();
-  await expect(page.getByText('It says the moment that the chart has reached')).toBeVisible();
+  await expect(page.getByText('What stands in brackets follows what the chart shows')).toBeVisible();
 
   // A moment is dragged along, and stands there; those between are spread evenly.
   const stop = rail.getByRole('button', { name: /^2022,/ });

@@ -27,11 +27,6 @@ export function tableOf(piece: Piece, chart: Chart): Table | undefined {
   return piece.tables.find((table) => table.id === chart.table);
 }
 
-/** Whether a chart goes through the columns of its table: there is more than one. */
-export function isRunning(piece: Piece, chart: Chart): boolean {
-  return Boolean(chart.run) && (tableOf(piece, chart)?.columns.length ?? 0) > 1;
-}
-
 /** The column that a chart shows: of one that runs, its first moment. */
 export function columnIndex(table: Table, chart: Chart): number {
   if (chart.run && table.columns.length > 1) return 0;

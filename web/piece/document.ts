@@ -738,7 +738,7 @@ export interface FreeText {
    */
   pointsAt?: FigureTarget | null;
   /**
-   * the chart whose moment it says while that runs; absent or null: it says its own text
+   * the chart whose table the parts in brackets of its text follow ([column], [total], [value of r2], [share of r2], [name of r2]); absent or null: the first
    */
   momentOf?: string | null;
   /**

@@ -33,6 +33,8 @@ final readonly class ChartState
         public string $order,
         /** how many places there are; figures that are not shown stand behind the last */
         public int $room,
+        /** of the column that is shown, as the table names it */
+        public string $columnName,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class ChartState
         ?TimedMove $move,
         array $outside = [],
         ?int $room = null,
+        string $columnName = '',
     ): self {
         $places = [];
         $room ??= count($figures->list);
@@ -70,6 +73,7 @@ final readonly class ChartState
             new Fractions($form->needs($settings)->isOnScale(), $form->stacking($settings)),
             $order,
             $room,
+            $columnName,
         );
     }
 
@@ -108,6 +112,7 @@ final readonly class ChartState
             $this->fractions,
             $this->order,
             $this->room,
+            $this->columnName,
         );
     }
 

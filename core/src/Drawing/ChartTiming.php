@@ -281,6 +281,18 @@ final class ChartTiming
         return [$value * $amount, $share * $amount];
     }
 
+    /** What a figure is of the whole on a frame, where all of it is there. */
+    public function shareAt(string $figureId, int $frame): float
+    {
+        return $this->story->shareAt($figureId, $frame);
+    }
+
+    /** The name of the column that is shown on a frame; amid a change a year counts, another name is the nearer one. */
+    public function columnNameAt(int $frame): string
+    {
+        return $this->story->columnNameAt($frame);
+    }
+
     /** What its mark has to measure on a frame, as a fraction of the whole, or of the scale. */
     public function wantedAt(string $figureId, int $frame): float
     {
@@ -296,21 +308,27 @@ final class ChartTiming
             : 0.0;
     }
 
-    /** What a number is that was read off a mark as a fraction of the scale, without its sign. */
-    public function readOff(string $figureId, int $frame, float $measured): float
+    /**
+     * What a number is that was read off a mark as a fraction of the whole, or of the scale, and how much of it a whole
+     * one would be.
+     *
+     * @return array{float, float} the number with its figure's sign, and the whole in its measure
+     */
+    public function readOff(string $figureId, int $frame, float $measured): array
     {
+        $scale = $this->story->momentAt($frame)->scale;
+        $fraction = abs($this->fractionAt($figureId, $frame));
+        $number = $this->numberAt($figureId, $frame);
+        $whole = $fraction > 0 ? abs($number) / $fraction : $scale->length();
         if ($this->tipAt($figureId, $frame) === null) {
-            $fraction = abs($this->fractionAt($figureId, $frame));
-
-            return $fraction > 0 ? abs($this->numberAt($figureId, $frame)) * ($measured / $fraction) : 0.0;
+            return [($number <=> 0.0) * $whole * $measured, $whole];
         }
         if ($this->moves[$figureId]->amountAt($frame) <= 0) {
-            return 0.0;
+            return [0.0, $whole];
         }
-        $scale = $this->story->momentAt($frame)->scale;
         $zero = $this->layoutAt($frame)->measure() === Measure::Level ? $scale->place(0.0) : 0.0;
 
-        return abs($this->story->numberOf($figureId, $frame, $measured - $zero));
+        return [$this->story->numberOf($figureId, $frame, $measured - $zero), $whole];
     }
 
     /** What a reading says on a frame, for so much of its figure as is there. */

@@ -202,9 +202,13 @@ final readonly class DrawChartWords
         $style = $centre->style->withSize($centre->style->size * min(1.0, $room->width / max(1.0, $widest)));
         $hasCaption = $centre->caption !== '';
         $small = $style->withSize($style->size * 0.34);
-        $small = $small->withSize(
-            $small->size * min(1.0, $room->width / max(1.0, $this->setter->width($centre->caption, $small))),
-        );
+        $caption = (new BoundWords($this->timing, $this->chart->words->reading))
+            ->track($centre->caption, $this->shapes->range);
+        $broadest = max(array_map(
+            fn (int $change): float => $this->setter->width($caption->atChange($change), $small),
+            $caption->changes,
+        ));
+        $small = $small->withSize($small->size * min(1.0, $room->width / max(1.0, $broadest)));
         $middle = $this->shapes->layouts->map(static fn (Layout $layout): Room => $layout->middle() ?? $room);
         $down = $this->setter->capHeight($style) / 2 - ($hasCaption ? $small->size * 0.75 : 0.0);
         $x = $middle->map(static fn (Room $room): float => $room->middle->x);
@@ -213,12 +217,13 @@ final readonly class DrawChartWords
             $this->texts->reading($number, $style, $x, $y, 'middle', $readingOf),
         ];
         if ($hasCaption) {
-            $nodes[] = $this->texts->line(
-                $centre->caption,
-                $small,
+            $nodes[] = new TextNode(
+                $caption->map(fn (string $text) => $this->setter->run($text, $small->font)),
                 $x,
                 $y->map(static fn (float $y): float => $y + $small->size * 1.35),
+                $this->setter->scale($small),
                 'middle',
+                $small->colour,
             );
         }
 

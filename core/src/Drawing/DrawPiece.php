@@ -15,6 +15,7 @@ use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;
+use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
@@ -69,8 +70,7 @@ final readonly class DrawPiece
         }
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $pointer = $this->pointer($piece, $words, $timings, $boxes, $range);
-            $run = $words->momentOf === null ? null : ($timings[$words->momentOf] ?? null)?->run;
-            $drawn = $texts->free($words, $moves, $range, $pointer, $run);
+            $drawn = $texts->free($words, $moves, $range, $pointer, self::following($piece, $words, $timings, $range));
             $before[] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
         }
         $pose = (new Camera($piece, $moves, $timings))->pose($range);
@@ -115,6 +115,21 @@ final readonly class DrawPiece
     public function setter(): TextSetter
     {
         return $this->setter;
+    }
+
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return Track<string>|null what a text says whose parts follow a table; null where none does
+     */
+    private static function following(Piece $piece, FreeText $words, array $timings, FrameRange $range): ?Track
+    {
+        $charts = array_column($piece->charts, null, 'id');
+        $chart = $charts[$words->momentOf ?? ''] ?? $piece->charts[0] ?? null;
+
+        return $chart === null || !BoundText::isBound($words->text)
+            ? null
+            : (new BoundWords($timings[$chart->id], $chart->words->reading))->track($words->text, $range);
     }
 
     /**

@@ -11,7 +11,6 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Manner;
 use Lupine\Core\Motion\Moves;
-use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedEmphasis;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
@@ -31,19 +30,19 @@ final readonly class DrawTexts
     /**
      * @param (\Closure(KeyedNumber $x, KeyedNumber $y): (Node|null))|null $pointer the line to the mark that it
      *                                                                              points at
-     * @param Run|null $run whose moment it says; null: its own text
+     * @param Track<string>|null $text what it says, where that follows a table; null: its own text
      */
     public function free(
         FreeText $words,
         Moves $moves,
         FrameRange $range,
         ?\Closure $pointer = null,
-        ?Run $run = null,
+        ?Track $text = null,
     ): GroupNode {
-        $lines = $run === null ? $this->setter->lines($words->shown(), $words->style, $words->width) : [''];
-        $children = $run === null
+        $lines = $this->setter->lines($words->shown(), $words->style, $words->width);
+        $children = $text === null
             ? $this->block($lines, $words->style, $words->x, $words->y, $words->align)
-            : [$this->moment($run, $words, $range)];
+            : $this->changing($text, $words);
         $comes = $moves->ofWords($words->id);
         $manner = Manner::of($comes);
         $drift = $moves->drift($words->drift);
@@ -72,7 +71,7 @@ final readonly class DrawTexts
         $opacity = $this->opacity($comes->presence($range), $number('opacity', 1.0), $range);
         $opacity = $this->withEmphases($opacity, $moves->emphasesWithNote($words->id), $range);
         $pose = Pose::of($middle, $numbers, $range, new Point($words->x, $words->y));
-        $clip = $run === null ? (new WrittenOn($this->setter, $words, $lines))->clip($comes, $range) : null;
+        $clip = $text === null ? (new WrittenOn($this->setter, $words, $lines))->clip($comes, $range) : null;
         // Letter by letter is one letter more from one frame to the next.
         $children = $clip === null ? $children : [new GroupNode('written', $children, clip: $clip->held())];
         $line = $pointer === null ? null : $pointer($numbers['x'], $numbers['y']);
@@ -82,30 +81,32 @@ final readonly class DrawTexts
             : new GroupNode($words->id, [$line, new GroupNode('text', $children, null, $pose)], $opacity);
     }
 
-    /** The moment that a chart has reached, as it runs. */
-    private function moment(Run $run, FreeText $words, FrameRange $range): TextNode
+    /**
+     * A text that follows a table: as many lines as it ever has.
+     *
+     * @param Track<string> $text
+     *
+     * @return list<TextNode>
+     */
+    private function changing(Track $text, FreeText $words): array
     {
-        $name = Track::of(
-            [
-                $range->from,
-                ...array_filter(
-                    $run->frames,
-                    static fn (int $frame): bool => $frame > $range->from && $frame <= $range->to,
-                ),
-            ],
-            static fn (int $frame): string => $words->upperCase
-                ? mb_strtoupper($run->momentAt($frame))
-                : $run->momentAt($frame),
+        $lines = $text->map(
+            fn (string $now): array => $this->setter->lines($words->written($now), $words->style, $words->width),
         );
+        $most = max(array_map(static fn (int $change): int => count($lines->atChange($change)), $lines->changes));
+        $nodes = [];
+        for ($line = 0; $line < $most; ++$line) {
+            $nodes[] = new TextNode(
+                $lines->map(fn (array $now) => $this->setter->run($now[$line] ?? '', $words->style->font, true)),
+                Track::constant($words->x),
+                Track::constant($words->y + $line * $words->style->size * TextBlock::LEADING),
+                $this->setter->scale($words->style),
+                $words->align,
+                $words->style->colour,
+            );
+        }
 
-        return new TextNode(
-            $name->map(fn (string $name) => $this->setter->run($name, $words->style->font, true)),
-            Track::constant($words->x),
-            Track::constant($words->y),
-            $this->setter->scale($words->style),
-            $words->align,
-            $words->style->colour,
-        );
+        return $nodes;
     }
 
     /**

@@ -151,6 +151,22 @@ final class FiguresOverTime
         return $far <= 0.0 ? $of($before) : $of($before) * (1 - $far) + $of($before + 1) * $far;
     }
 
+    /** The name of the column that is shown on a frame; amid a change a year counts, another name is the nearer one. */
+    public function columnNameAt(int $frame): string
+    {
+        $at = $this->state->at($frame);
+        $before = (int) floor($at);
+        $far = $at - $before;
+        $name = $this->states[$before]->columnName;
+        $next = $far > 0.0 ? $this->states[$before + 1]->columnName : $name;
+        $isCounted = preg_match('/^\d{1,9}$/', $name) === 1 && preg_match('/^\d{1,9}$/', $next) === 1;
+
+        return match (true) {
+            $isCounted => (string) (int) round((int) $name + ((int) $next - (int) $name) * $far),
+            default => $far < 0.5 ? $name : $next,
+        };
+    }
+
     public function fractionAt(string $figureId, int $frame): float
     {
         $isPart = $this->wholeIsSum && !$this->hasRest && !$this->fractions->isOnScale();

@@ -264,6 +264,7 @@ final readonly class TimeCharts
                     $move,
                     $figures->seriesCount() > 1 ? [] : $picked->outside[$index] ?? [],
                     $figures->seriesCount() > 1 ? null : $picked?->places,
+                    $its->columns[$its->columnIndex($column)]->name,
                 );
             } catch (ImpossibleFigures $reason) {
                 throw $move === null ? $reason : new ImpossibleFigures(

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\PointInTime;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 
@@ -138,9 +139,10 @@ final readonly class NewChart
         $isShare = $defaults->readings === 'share';
         $isMany = $plan->isMany;
         $column = $table->columns[$table->columnIndex($columnId)]->name;
-        // A single figure is named by its row, several by their column.
-        $inAll = $column === 'Value' ? 'in all' : $column;
-        $caption = $defaults->hasLegend ? $inAll : $table->rows[0]->label ?? $inAll;
+        // A single figure is named by its row, several by the column that is shown.
+        $inAll = $column === 'Value' ? 'in all' : BoundText::COLUMN;
+        $first = $table->rows[0] ?? null;
+        $caption = $defaults->hasLegend || $first === null ? $inAll : sprintf('[name of %s]', $first->id);
 
         return [
             'reading' => [
@@ -181,7 +183,7 @@ final readonly class NewChart
                 : null,
             'centre' => $defaults->hasTotal
                 ? [
-                    'caption' => mb_strtolower($caption),
+                    'caption' => $caption,
                     'prefix' => '',
                     'suffix' => '',
                     'font' => 'bricolage-bold',

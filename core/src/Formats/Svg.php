@@ -21,9 +21,10 @@ use Lupine\Core\Geometry\Decimal;
 /**
  * One frame as SVG.
  *
- * A public contract: every mark is an element with `data-figure` and `data-label` that holds nothing but the mark's own
- * outline, and with `data-value` and `data-share`, what of its figure is drawn on this frame, unrounded; a track is an element with `data-track`; a chart with a scale is a group
- * with `data-maximum`; every reading is an element with `data-reading`, the text that it shows.
+ * A public contract: every mark is an element with `data-figure` and `data-label` that holds nothing but the mark's
+ * own outline, and with `data-value` and `data-share`, what of its figure is drawn on this frame, unrounded; a track
+ * is an element with `data-track`; a chart with a scale is a group with `data-maximum`; every reading is an element
+ * with `data-reading`, the text that it shows.
  */
 final class Svg
 {

@@ -97,17 +97,6 @@ final readonly class Run
         return $moves;
     }
 
-    /** The name of what has been reached at a moment of its clock. */
-    public function momentAt(int $frame): string
-    {
-        $name = $this->columns[0]->name;
-        foreach ($this->frames as $index => $from) {
-            $name = $frame >= $from ? $this->columns[$index]->name : $name;
-        }
-
-        return $name;
-    }
-
     public function end(): int
     {
         return $this->frames[count($this->frames) - 1];

@@ -29,17 +29,23 @@ final readonly class FreeText
         public ?string $group = null,
         /** the mark that it points at, or null */
         public ?FigureName $pointsAt = null,
-        /** the chart whose moment it says, where that runs; null: it says its own text */
+        /** the chart whose table the bound parts of its text follow (see BoundText); null: the first */
         public ?string $momentOf = null,
         public ?DriftSettings $drift = null,
+        /** the most that its bound parts make of it, for the room that it needs; null: its text */
+        private ?string $longest = null,
     ) {
     }
 
     public static function read(Field $field): self
     {
+        $follows = $field->get('momentOf')->isNull() ? null : $field->get('momentOf')->id();
+        $text = $field->get('text')->text(500);
+
         return new self(
             $field->get('id')->id(),
-            $field->get('text')->text(500),
+            // Texts that said nothing but the moment had no text of their own.
+            $follows !== null && !BoundText::isBound($text) ? BoundText::COLUMN : $text,
             $field->get('x')->number(-8000, 8000),
             $field->get('y')->number(-8000, 8000),
             $field->get('width')->number(20, 8000, 8000),
@@ -51,7 +57,7 @@ final readonly class FreeText
             $field->get('hidden')->yes(false),
             $field->get('group')->isNull() ? null : $field->get('group')->id(),
             FigureName::read($field->get('pointsAt')),
-            $field->get('momentOf')->isNull() ? null : $field->get('momentOf')->id(),
+            $follows,
             DriftSettings::read($field->get('drift')),
         );
     }
@@ -75,12 +81,63 @@ final readonly class FreeText
             $this->pointsAt,
             $this->momentOf,
             $this->drift,
+            $this->longest,
         );
     }
 
-    /** As it is written on the stage. */
+    /** The same text, knowing the most that the parts that follow a table make of it. */
+    public function following(Table $table): self
+    {
+        if (!BoundText::isBound($this->text)) {
+            return $this;
+        }
+        $cells = array_map(static fn (Row $row): string => self::longest($row->cells), $table->rows);
+        $names = array_column($table->rows, 'label', 'id');
+        $text = BoundText::filled($this->text, static fn (string $what, string $rowId): string => match ($what) {
+            'column' => self::longest(array_map(static fn (Column $column): string => $column->name, $table->columns)),
+            'total' => self::longest($cells).'0',
+            'name' => $names[$rowId] ?? '–',
+            'share' => '00.0%',
+            default => self::longest($cells),
+        });
+
+        return new self(
+            $this->id,
+            $this->text,
+            $this->x,
+            $this->y,
+            $this->width,
+            $this->align,
+            $this->upperCase,
+            $this->style,
+            $this->role,
+            $this->isByRule,
+            $this->isHidden,
+            $this->group,
+            $this->pointsAt,
+            $this->momentOf,
+            $this->drift,
+            $text,
+        );
+    }
+
+    /** @param list<string> $texts */
+    private static function longest(array $texts): string
+    {
+        usort($texts, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+
+        return $texts[0] ?? '';
+    }
+
+    /** As it is written on the stage, where it takes most room. */
     public function shown(): string
     {
-        return $this->upperCase ? mb_strtoupper($this->text) : $this->text;
+        return $this->written($this->longest ?? $this->text);
+    }
+
+    /** A text as its capitals are set. */
+    public function written(string $text): string
+    {
+        return $this->upperCase ? mb_strtoupper($text) : $text;
     }
 }

@@ -74,12 +74,16 @@ final readonly class Piece
         $ofChart = static function (string $id) use ($charts, $forms, &$known): array {
             return $known[$id] ??= self::propertiesOf($id, $charts, $forms);
         };
+        $tables = array_map(Table::read(...), $root->get('tables')->items(20));
         $piece = new self(
             $root->get('title')->text(200),
             Stage::read($root->get('stage')),
-            array_map(Table::read(...), $root->get('tables')->items(20)),
+            $tables,
             $charts,
-            array_map(FreeText::read(...), $root->get('words')->items(60)),
+            array_map(
+                static fn (Field $words): FreeText => self::following(FreeText::read($words), $charts, $tables),
+                $root->get('words')->items(60),
+            ),
             CaptionSettings::read($root->get('captions')),
             Backdrop::read($root->get('backdrop')),
             Narration::read($root->get('script')),
@@ -95,6 +99,18 @@ final readonly class Piece
         $piece->check($root);
 
         return $piece;
+    }
+
+    /**
+     * @param list<Chart> $charts
+     * @param list<Table> $tables
+     */
+    private static function following(FreeText $words, array $charts, array $tables): FreeText
+    {
+        $followed = array_column($charts, null, 'id')[$words->momentOf ?? ''] ?? $charts[0] ?? null;
+        $table = $followed === null ? null : array_column($tables, null, 'id')[$followed->table] ?? null;
+
+        return $table === null ? $words : $words->following($table);
     }
 
     public function table(string $id): Table

@@ -10,7 +10,7 @@ final readonly class ReadingSettings
     private function __construct(
         /** share (percent of the whole) or value */
         public string $of,
-        /** digits after the point of a share; null: as few as tell the shares apart, at most one */
+        /** digits after the point; null: those of its figure, or of a share as few as tell shares apart, 0 or 1 */
         public ?int $decimals,
         public string $prefix,
         public string $suffix,
@@ -19,6 +19,12 @@ final readonly class ReadingSettings
         /** the decimal sign */
         public string $point,
     ) {
+    }
+
+    /** The same for values: what is written around a share is left out where it tells of shares. */
+    public function ofValue(): self
+    {
+        return $this->of === 'value' ? $this : new self('value', null, '', '', $this->group, $this->point);
     }
 
     public static function read(Field $field): self

@@ -12,6 +12,7 @@ use Lupine\Core\Legibility\Distortion;
 use Lupine\Core\Legibility\Legibility;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Words\NumberText;
 use Lupine\Core\Words\TextSetter;
 
 /**
@@ -218,12 +219,14 @@ final readonly class Proof implements \JsonSerializable
             $timing = $timings[$mark->chart];
             $figure = $timing->figure($mark->figure);
             foreach ($text->texts as $frame => $said) {
-                $drawn = $timing->readOff($mark->figure, $frame, $mark->measuredAt($frame)->share);
+                [$drawn, $whole] = $timing->readOff($mark->figure, $frame, $mark->measuredAt($frame)->share);
                 $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings->of($mark->figure);
                 $number = self::number($said, $timing, $mark->figure, $frame);
                 // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
-                $slack = 10 ** -$reading->decimals() + 1e-5 * max(1.0, abs($reading->full()));
-                if ($number === null || abs(abs($number) - $drawn) > $slack) {
+                // And as much of the whole as a mark may be off.
+                $digit = 10 ** -$timing->decimalsAt($mark->figure, $frame);
+                $slack = ($reading->isOfShare() ? 1.0 : 0.5) * $digit + self::TOLERANCE * $whole;
+                if ($number === null || abs($number - $drawn) > $slack) {
                     return Check::wrong(sprintf(
                         'On frame %d the reading of “%s” says %s, but its mark stands at %s.',
                         $frame,
@@ -247,10 +250,12 @@ final readonly class Proof implements \JsonSerializable
                 return $reading->number((float) $amount);
             }
         }
-        $digits = preg_replace('/[^\d]/', '', $reading->bare($text));
+        $bare = $reading->bare($text);
+        $digits = preg_replace('/[^\d]/', '', $bare);
         $decimals = $timing->decimalsAt($figureId, $frame);
+        $sign = str_starts_with($bare, NumberText::MINUS) ? -1 : 1;
 
-        return $digits === '' || $digits === null ? null : (float) $digits / 10 ** $decimals;
+        return $digits === '' || $digits === null ? null : $sign * (float) $digits / 10 ** $decimals;
     }
 
     private static function sharesAddUp(ChartTiming $timing): Check

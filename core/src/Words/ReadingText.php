@@ -23,7 +23,7 @@ final readonly class ReadingText
         private float $shown,
         private int $decimals,
         private string $unitBefore,
-        private string $unitBehind,
+        private string $unitAfter,
     ) {
     }
 
@@ -46,11 +46,13 @@ final readonly class ReadingText
         }
         $isCurrency = $figure->unit !== '' && $figure->unit !== '%';
 
+        $decimals = $settings->decimals ?? $figure->decimals;
+
         return new self(
             $settings,
             $figure->value(),
-            $figure->exact->toScale($figure->decimals, RoundingMode::HALF_UP)->toFloat(),
-            $figure->decimals,
+            $figure->exact->toScale($decimals, RoundingMode::HALF_UP)->toFloat(),
+            $decimals,
             $settings->prefix === '' && $isCurrency ? $figure->unit : '',
             $settings->suffix === '' && $figure->unit === '%' ? '%' : '',
         );
@@ -102,14 +104,16 @@ final readonly class ReadingText
         return $this->written(round($number, $decimals), $decimals);
     }
 
-    /** A reading without what is written before and behind its number. */
+    /** A reading without what is written before and after its number; a minus sign stays. */
     public function bare(string $text): string
     {
         $before = $this->settings->prefix.$this->unitBefore;
-        $behind = $this->unitBehind.$this->settings->suffix;
+        $after = $this->unitAfter.$this->settings->suffix;
+        $sign = str_starts_with($text, NumberText::MINUS) ? NumberText::MINUS : '';
+        $text = substr($text, strlen($sign));
         $text = $before !== '' && str_starts_with($text, $before) ? substr($text, strlen($before)) : $text;
 
-        return $behind !== '' && str_ends_with($text, $behind) ? substr($text, 0, -strlen($behind)) : $text;
+        return $sign.($after !== '' && str_ends_with($text, $after) ? substr($text, 0, -strlen($after)) : $text);
     }
 
     public function isOfShare(): bool
@@ -129,10 +133,12 @@ final readonly class ReadingText
 
     private function written(float $number, int $decimals): string
     {
-        return $this->settings->prefix.
-            $this->unitBefore.
-            NumberText::of($number, $decimals, $this->settings).
-            $this->unitBehind.
-            $this->settings->suffix;
+        return NumberText::of(
+            $number,
+            $decimals,
+            $this->settings,
+            $this->settings->prefix.$this->unitBefore,
+            $this->unitAfter.$this->settings->suffix,
+        );
     }
 }

@@ -25,7 +25,8 @@ final readonly class TotalReading
 
     public static function of(Figures $figures, ReadingSettings $settings, string $prefix, string $suffix): self
     {
-        $decimals = max([0, ...array_map(static fn (Figure $figure): int => $figure->decimals, $figures->list)]);
+        $own = max([0, ...array_map(static fn (Figure $figure): int => $figure->decimals, $figures->list)]);
+        $decimals = $settings->of === 'value' ? $settings->decimals ?? $own : $own;
         $sum = \Brick\Math\BigRational::zero();
         foreach ($figures->list as $figure) {
             $sum = $sum->plus($figure->exact)->simplified();
@@ -85,6 +86,6 @@ final readonly class TotalReading
 
     private function written(float $number, int $decimals): string
     {
-        return $this->prefix.NumberText::of($number, $decimals, $this->settings).$this->suffix;
+        return NumberText::of($number, $decimals, $this->settings, $this->prefix, $this->suffix);
     }
 }

@@ -54,7 +54,7 @@ final class GapsTest extends TestCase
                 $figure = $piece->tables[0]->rows[$index]->id;
                 $there = $timing->moves[$figure]->presenceAt($frame);
                 $said = (float) $timing->readingAt($figure, $frame, $there);
-                self::assertEqualsWithDelta(100 * $share, $said, 0.5 + 1e-9, "frame $frame, part $index, as it is read");
+                self::assertEqualsWithDelta(100 * $share, $said, 0.5 + 1e-9, "frame $frame, reading of $index");
             }
         }
         self::assertLessThan(1e-7, Sample::prove($piece)->largestDifference());

@@ -60,8 +60,10 @@ final class SvgTest extends TestCase
                 'charts.0.run' => $run,
                 'charts.0.form.order' => 'sheet',
             ], $form));
-            foreach ([10 => [15, 35], 30 => [30, 70], 50 => [37.5, 62.5], 80 => [60, 40], 130 => [20, 80]] as $frame => $wanted) {
-                $marks = (new \SimpleXMLElement(Svg::ofFrame($drawing, $frame, '')))->xpath('//*[@data-figure]') ?: [];
+            $moments = [10 => [15, 35], 30 => [30, 70], 50 => [37.5, 62.5], 80 => [60, 40], 130 => [20, 80]];
+            foreach ($moments as $frame => $wanted) {
+                $svg = new \SimpleXMLElement(Svg::ofFrame($drawing, $frame, ''));
+                $marks = $svg->xpath('//*[@data-figure]') ?: [];
                 foreach ($marks as $index => $mark) {
                     self::assertEqualsWithDelta($wanted[$index], (float) $mark['data-value'], 1e-6, "$form, $frame");
                     self::assertEqualsWithDelta($wanted[$index] / 100, (float) $mark['data-share'], 1e-9);

@@ -1,4 +1,6 @@
-import type { Piece } from '../../piece/document';
+import { withNames } from '../../piece/bound';
+import { tableOf } from '../../piece/changes';
+import type { Piece, Table } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { chartName } from '../useChart';
@@ -7,6 +9,10 @@ import { chartName } from '../useChart';
 export function OnStage({ piece }: { piece: Piece }) {
   const sheet = useDesk((state) => state.computed?.sheet);
   const edit = useDesk((state) => state.edit);
+  const rowsOf = (followed: string | null | undefined): Table['rows'] => {
+    const chart = piece.charts.find(({ id }) => id === followed) ?? piece.charts[0];
+    return (chart && tableOf(piece, chart)?.rows) || [];
+  };
   const pick = (selection: Selection) => (): void => usePlay.getState().select(selection);
   return (
     <>
@@ -16,7 +22,7 @@ export function OnStage({ piece }: { piece: Piece }) {
           <li key={id}>
             <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: id })}>
               <i className="bi bi-type" aria-hidden="true" />
-              <span className="on-stage-name">{momentOf ? 'The moment' : text || 'Empty'}</span>
+              <span className="on-stage-name">{withNames(text, rowsOf(momentOf)) || 'Empty'}</span>
             </button>
           </li>
         ))}

@@ -1,7 +1,7 @@
 import { Choice, Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
-import { TextField } from '../../fields/TextField';
-import { isRunning, moveOf, ownMove, removeMove, removeWords, setRole, setWordsText } from '../../piece/changes';
+import { isBound } from '../../piece/bound';
+import { moveOf, ownMove, removeMove, removeWords, setRole, setWordsText, tableOf } from '../../piece/changes';
 import type { FreeText, Move, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { StyleFields } from '../faces/StyleFields';
@@ -9,6 +9,7 @@ import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
 import { useProperties } from '../useForms';
+import { BoundField } from './BoundField';
 import { ChangeList } from './ChangeList';
 import { DriftFields } from './DriftFields';
 import { MoveFields } from './MoveFields';
@@ -27,7 +28,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
   const place = useDesk((state) => state.computed?.sheet.places[wordsId]);
   const charts = useDesk((state) => state.computed?.sheet.charts);
   if (!words) return null;
-  const runs = piece.charts.filter((chart) => isRunning(piece, chart));
+  const followed = piece.charts.find(({ id }) => id === words.momentOf) ?? piece.charts[0];
   const change = (part: Partial<FreeText>): void =>
     edit((draft) => {
       const one = draft.words.find(({ id }) => id === wordsId);
@@ -40,26 +41,20 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
         <i className="bi bi-type" aria-hidden="true" /> <strong>Title</strong>
       </div>
       <div className="fields one-column">
-        {runs.length > 0 && (
+        <BoundField
+          label="says"
+          value={words.text}
+          table={followed && tableOf(piece, followed)}
+          longest={500}
+          rows={2}
+          onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
+        />
+        {isBound(words.text) && piece.charts.length > 1 && (
           <Pick
-            label="text"
-            value={runs.some(({ id }) => id === words.momentOf) ? (words.momentOf ?? '') : ''}
-            options={[
-              ['', 'its own'],
-              ...runs.map((chart): [string, string] => [chart.id, `the moment of ${chartName(piece, chart)}`]),
-            ]}
-            onChange={(chart) => change({ momentOf: chart || null })}
-          />
-        )}
-        {runs.some(({ id }) => id === words.momentOf) ? (
-          <p className="hint">It says the moment that the chart has reached, as the table names it.</p>
-        ) : (
-          <TextField
-            label="says"
-            value={words.text}
-            longest={500}
-            rows={2}
-            onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
+            label="follows"
+            value={followed?.id ?? ''}
+            options={piece.charts.map((chart): [string, string] => [chart.id, chartName(piece, chart)])}
+            onChange={(chart) => change({ momentOf: chart })}
           />
         )}
         <Pick

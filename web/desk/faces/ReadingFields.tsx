@@ -32,6 +32,7 @@ export function ReadingFields({ reading, onChange }: { reading: Reading; onChang
           onChange({
             ...reading,
             of,
+            decimals: null,
             suffix:
               of === 'value' && reading.suffix === '%'
                 ? ''
@@ -41,14 +42,12 @@ export function ReadingFields({ reading, onChange }: { reading: Reading; onChang
           })
         }
       />
-      {reading.of === 'share' && (
-        <Pick
-          label="digits"
-          value={reading.decimals === null ? 'auto' : String(reading.decimals)}
-          options={DECIMALS}
-          onChange={(digits) => onChange({ ...reading, decimals: digits === 'auto' ? null : Number(digits) })}
-        />
-      )}
+      <Pick
+        label="digits"
+        value={reading.decimals === null ? 'auto' : String(reading.decimals)}
+        options={DECIMALS}
+        onChange={(digits) => onChange({ ...reading, decimals: digits === 'auto' ? null : Number(digits) })}
+      />
       <TextField
         label="before"
         value={reading.prefix}

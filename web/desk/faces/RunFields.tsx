@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { shortTimecode } from '../../common/words';
 import { Pick, Switch } from '../../fields/Choice';
 import { NumberField } from '../../fields/NumberField';
+import { COLUMN, isBound } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, Piece, Run, RunPin } from '../../piece/document';
 import { PinField } from '../details/PinField';
@@ -37,7 +38,7 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
     });
   const moment = moments?.find(({ column }) => column === taken);
   const own = run?.pins.find(({ column }) => column === taken);
-  const hasReading = piece.words.some(({ momentOf }) => momentOf === chart.id);
+  const hasReading = piece.words.some(({ text, momentOf }) => isBound(text) && momentOf === chart.id);
   return (
     <section className="span-all run-fields">
       <h3>
@@ -248,7 +249,7 @@ function addReading(chart: Chart): void {
     const words = draft.words.find(({ id }) => id === made);
     if (!words) return;
     Object.assign(words, {
-      text: '',
+      text: COLUMN,
       momentOf: chart.id,
       font: 'bricolage-bold',
       size: 96,

@@ -2,10 +2,12 @@ import { Choice, Pick, Switch } from '../../fields/Choice';
 import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
+import { COLUMN } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, ChartWords, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { BoundField } from '../details/BoundField';
 import { PlacedBy } from '../details/PlacedBy';
 import { editPlaces } from '../placesNow';
 import { useChartEdit } from '../useChartEdit';
@@ -162,7 +164,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
               change(
                 'centre',
                 on
-                  ? { caption: 'in all', prefix: '', suffix: '', font: 'bricolage-bold', size: 110, colour: '#ffffff' }
+                  ? { caption: COLUMN, prefix: '', suffix: '', font: 'bricolage-bold', size: 110, colour: '#ffffff' }
                   : null,
               )
             }
@@ -176,9 +178,10 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
               options={[['', 'all together'], ...rows.map(({ id, label }): [string, string] => [id, label || id])]}
               onChange={(figure) => change('centre', { ...words.centre!, figure: figure === '' ? null : figure })}
             />
-            <TextField
+            <BoundField
               label="below it"
               value={words.centre.caption}
+              table={tableOf(piece, chart)}
               longest={80}
               onChange={(caption) => change('centre', { ...words.centre!, caption })}
             />
