@@ -1,4 +1,5 @@
-import type { Table } from './document';
+import { tableOf } from './changes';
+import type { Piece, Table } from './document';
 
 /** Parts of a text that follow a table; core's `BoundText` says what each of them means. */
 export const COLUMN = '[column]';
@@ -13,6 +14,12 @@ export function withNames(text: string, rows: Table['rows']): string {
     const row = rows.find((one) => one.id === id);
     return row && byName(row.label, rows)?.id === id ? `[${what} of ${row.label}]` : found;
   });
+}
+
+/** What a text on the stage says, for a list of them. */
+export function namedText(piece: Piece, words: Piece['words'][number]): string {
+  const chart = piece.charts.find(({ id }) => id === words.momentOf) ?? piece.charts[0];
+  return withNames(words.text, (chart && tableOf(piece, chart)?.rows) || []);
 }
 
 /** A text as it is kept: rows by their ids, so that one that gets another name is still meant. */

@@ -1,6 +1,5 @@
-import { withNames } from '../../piece/bound';
-import { tableOf } from '../../piece/changes';
-import type { Piece, Table } from '../../piece/document';
+import { namedText } from '../../piece/bound';
+import type { Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { chartName } from '../useChart';
@@ -9,20 +8,16 @@ import { chartName } from '../useChart';
 export function OnStage({ piece }: { piece: Piece }) {
   const sheet = useDesk((state) => state.computed?.sheet);
   const edit = useDesk((state) => state.edit);
-  const rowsOf = (followed: string | null | undefined): Table['rows'] => {
-    const chart = piece.charts.find(({ id }) => id === followed) ?? piece.charts[0];
-    return (chart && tableOf(piece, chart)?.rows) || [];
-  };
   const pick = (selection: Selection) => (): void => usePlay.getState().select(selection);
   return (
     <>
       <h3 className="details-title">On the stage</h3>
       <ul className="plain-list on-stage">
-        {piece.words.map(({ id, text, momentOf }) => (
-          <li key={id}>
-            <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: id })}>
+        {piece.words.map((words) => (
+          <li key={words.id}>
+            <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: words.id })}>
               <i className="bi bi-type" aria-hidden="true" />
-              <span className="on-stage-name">{withNames(text, rowsOf(momentOf)) || 'Empty'}</span>
+              <span className="on-stage-name">{namedText(piece, words) || 'Empty'}</span>
             </button>
           </li>
         ))}

@@ -2,7 +2,7 @@ import { Choice, Pick, Switch } from '../../fields/Choice';
 import { ColourField } from '../../fields/ColourField';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import { COLUMN } from '../../piece/bound';
+import { COLUMN, namedText } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
 import type { Chart, ChartWords, Piece } from '../../piece/document';
 import { useDesk } from '../deskStore';
@@ -42,7 +42,7 @@ function Titles({ piece }: { piece: Piece }) {
               className={`list-pick${selection?.kind === 'words' && selection.words === words.id ? ' is-picked' : ''}`}
               onClick={() => select({ kind: 'words', words: words.id })}
             >
-              {words.text || 'Empty'}
+              {namedText(piece, words) || 'Empty'}
             </button>
           </li>
         ))}
