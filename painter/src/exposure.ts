@@ -1,5 +1,5 @@
 import { Boxes, type Box } from './bounds';
-import type { Painter } from './painter';
+import { LARGEST_LAYER, type Painter } from './painter';
 import { contextOf, type Context, type Pixels, type Studio, type Surface } from './surface';
 
 /** canvases are made in steps of this, so that one fits many parts */
@@ -26,16 +26,16 @@ export class Exposure {
       right: Math.round(reel.width * scale),
       bottom: Math.round(reel.height * scale),
     };
-    for (const smear of this.smearsOf(frame)) {
-      const box = {
+    const boxes = this.smearsOf(frame)
+      .map((smear) => ({
         left: Math.max(all.left, Math.floor(smear.left * scale)),
         top: Math.max(all.top, Math.floor(smear.top * scale)),
         right: Math.min(all.right, Math.ceil(smear.right * scale)),
         bottom: Math.min(all.bottom, Math.ceil(smear.bottom * scale)),
-      };
-      if (box.right <= box.left || box.bottom <= box.top) continue;
-      context.putImageData(this.mean(frame, scale, box), box.left - all.left, box.top - all.top);
-    }
+      }))
+      .filter(({ left, top, right, bottom }) => right > left && bottom > top);
+    const means = this.means(frame, scale, boxes);
+    boxes.forEach(({ left, top }, at) => context.putImageData(means[at], left - all.left, top - all.top));
   }
 
   /** Where a frame's moments differ, in pixels of the stage. */
@@ -49,25 +49,38 @@ export class Exposure {
   }
 
   /**
-   * The mean of a part of the picture over the moments of a frame.
+   * The means of parts of the picture over the moments of a frame.
    *
-   * @param part in whole pixels of the canvas
+   * @param parts in whole pixels of the canvas
    */
-  mean(frame: number, scale: number, part: Box): Pixels {
-    const width = part.right - part.left;
-    const height = part.bottom - part.top;
-    const context = this.context(width, height);
-    const moments = this.painter.timeline.momentsOf(frame);
-    const sums = new Uint32Array(width * height * 4);
-    let pixels: Pixels | null = null;
+  means(frame: number, scale: number, parts: Box[]): Pixels[] {
+    const { reel, timeline } = this.painter;
+    const [width, height] = [Math.round(reel.width * scale), Math.round(reel.height * scale)];
+    // Of a picture much larger than what is seen of it, each part by itself.
+    const isInPlace = width * height <= LARGEST_LAYER;
+    const sums = parts.map((part) => new Uint32Array((part.right - part.left) * (part.bottom - part.top) * 4));
+    let pixels: Pixels[] = [];
+    const moments = parts.length > 0 ? timeline.momentsOf(frame) : [];
     for (const moment of moments) {
-      this.painter.paint(context, moment, scale, part);
-      pixels = context.getImageData(0, 0, width, height);
-      add(sums, pixels.data);
+      pixels = isInPlace
+        ? this.inPlace(moment, scale, parts, this.context(width, height))
+        : parts.map((part) => this.alone(moment, scale, part));
+      pixels.forEach(({ data }, at) => add(sums[at], data));
     }
-    if (!pixels) throw new Error('A frame has at least one moment.');
-    divide(sums, moments.length, pixels.data);
+    pixels.forEach(({ data }, at) => divide(sums[at], moments.length, data));
     return pixels;
+  }
+
+  private inPlace(moment: number, scale: number, parts: Box[], context: Context): Pixels[] {
+    this.painter.repaint(context, moment, scale, parts);
+    return parts.map(({ left, top, right, bottom }) => context.getImageData(left, top, right - left, bottom - top));
+  }
+
+  private alone(moment: number, scale: number, part: Box): Pixels {
+    const [width, height] = [part.right - part.left, part.bottom - part.top];
+    const context = this.context(width, height);
+    this.painter.paint(context, moment, scale, part);
+    return context.getImageData(0, 0, width, height);
   }
 
   private context(width: number, height: number): Context {

@@ -5,7 +5,7 @@ import { Patterns } from './patterns';
 import { Seen, UNSHIFTED, type Leaf, type Shift } from './seen';
 import { contextOf, type Context, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
-import { viewOf, wholeView, type View } from './view';
+import { seenIn, viewOf, wholeView, type View } from './view';
 
 /**
  * What stays of use when a reel takes the place of another: the back of the picture, patterns, letters. Known by what
@@ -16,8 +16,8 @@ interface Kept extends KeptPaints {
 }
 
 const SPARE_LAYERS = 2;
-/** pixels of a whole picture beyond which no layers of it are kept */
-const LARGEST_LAYER = 12_000_000;
+/** pixels of a whole picture beyond which nothing as large as that is kept */
+export const LARGEST_LAYER = 12_000_000;
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
@@ -92,6 +92,25 @@ export class Painter extends Seen {
       this.layers.delete(from);
       if (image && this.spare.length < SPARE_LAYERS) this.spare.push(image);
     }
+  }
+
+  /**
+   * Parts of the picture, painted anew on a canvas that holds all of it. What lies across the edges of a part is
+   * painted whole, for smoothed edges depend on where they are cut; so beside the parts the canvas is of no use
+   * afterwards, and within them everything is as in a picture that was painted by itself.
+   *
+   * @param parts in whole pixels of the canvas
+   */
+  repaint(context: Context, frame: number, scale: number, parts: Box[]): void {
+    const whole = wholeView(this.reel, scale);
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.globalAlpha = 1;
+    for (const { left, top, right, bottom } of parts) {
+      const at = [left, top, right - left, bottom - top] as const;
+      context.clearRect(...at);
+      if (this.backLeaves > 0) context.drawImage(this.back(whole), ...at, ...at);
+    }
+    this.paintLeaves(context, this.backLeaves, this.leaves.length, frame, seenIn(whole, parts));
   }
 
   /**

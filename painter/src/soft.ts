@@ -11,7 +11,7 @@ interface Soft {
   top: number;
 }
 
-/** canvases are made in steps of this, so that one that is large enough can be used again */
+/** canvases are made in steps of this, so that one can be used again while what is blurred grows */
 const STEP = 64;
 /** pixels up to which a sharp blur is not worth a canvas of its own */
 const DIRECT_SIDE = 480;
@@ -92,11 +92,10 @@ export class SoftEdges {
     return box.right > box.left && box.bottom > box.top ? box : null;
   }
 
-  /** One of at least that size: the one that is there where it is neither too small nor much too large. */
+  /** One for that size, the same each time: a blur is rounded otherwise on a canvas that is larger. */
   private surface(old: Surface | undefined, width: number, height: number): Surface {
     const [wide, high] = [Math.ceil(width / STEP) * STEP, Math.ceil(height / STEP) * STEP];
-    const fits = old && old.width >= width && old.height >= height && old.width * old.height <= wide * high * 2;
-    return fits ? old : this.studio.surface(wide, high);
+    return old?.width === wide && old.height === high ? old : this.studio.surface(wide, high);
   }
 
   /** The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it. */

@@ -5,6 +5,9 @@ export interface Surface {
   getContext(kind: '2d'): Context | null;
 }
 
+/** left, top, width and height */
+type Quad = [left: number, top: number, width: number, height: number];
+
 export interface Context {
   globalAlpha: number;
   fillStyle: unknown;
@@ -30,6 +33,8 @@ export interface Context {
   stroke(path: OutlinePath): void;
   clip(path: OutlinePath): void;
   drawImage(image: Surface, x: number, y: number, width: number, height: number): void;
+  /** a part of the image, and where it goes */
+  drawImage(image: Surface, ...fromAndTo: [...Quad, ...Quad]): void;
   createLinearGradient(
     x0: number,
     y0: number,

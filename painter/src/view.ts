@@ -21,18 +21,24 @@ export function wholeView({ width, height }: Reel, scale: number): View {
 }
 
 export function viewOf({ left, top, right, bottom }: Box, scale: number): View {
+  const view = { scale, left, top, width: right - left, height: bottom - top, isSeen: () => true };
+  return seenIn(view, [{ left, top, right, bottom }]);
+}
+
+/** The same view, of which parts alone are looked at, in pixels of the whole canvas. */
+export function seenIn(view: View, parts: Box[]): View {
+  const { scale } = view;
   return {
-    scale,
-    left,
-    top,
-    width: right - left,
-    height: bottom - top,
+    ...view,
     isSeen: (box) =>
       box !== null &&
-      box.left * scale < right + EDGE &&
-      box.right * scale > left - EDGE &&
-      box.top * scale < bottom + EDGE &&
-      box.bottom * scale > top - EDGE,
+      parts.some(
+        ({ left, top, right, bottom }) =>
+          box.left * scale < right + EDGE &&
+          box.right * scale > left - EDGE &&
+          box.top * scale < bottom + EDGE &&
+          box.bottom * scale > top - EDGE,
+      ),
   };
 }
 

@@ -6,9 +6,6 @@ import { StraightPicture } from './straight';
 import { skia } from './studio';
 import type { Frames } from './encoder';
 
-/** canvases are made in steps of this, so that one fits many parts */
-const STEP = 128;
-const KEPT_CANVASES = 6;
 /** bytes of pixels; each fetching is a copy that lives outside V8's own heap */
 const LET_GO_AFTER = 64_000_000;
 
@@ -17,7 +14,7 @@ export class PaintedFrames {
   readonly picture: PlanarPicture | StraightPicture;
   private readonly painter: Painter;
   private readonly exposure: Exposure;
-  private readonly canvases = new Map<string, Canvas>();
+  private readonly canvas: Canvas;
   /** the moment of the picture that was painted last */
   private before: number | null = null;
   /** where that is a mean of several, in pixels of the stage */
@@ -26,10 +23,11 @@ export class PaintedFrames {
 
   constructor(
     private readonly reel: Reel,
-    private readonly kind: Frames = 'planar',
+    kind: Frames = 'planar',
   ) {
     this.painter = new Painter(reel, skia);
     this.exposure = new Exposure(this.painter, skia);
+    this.canvas = createCanvas(reel.width, reel.height);
     this.picture =
       kind === 'planar' ? new PlanarPicture(reel.width, reel.height) : new StraightPicture(reel.width, reel.height);
   }
@@ -42,26 +40,26 @@ export class PaintedFrames {
     const changes = this.before === null ? [whole] : this.painter.changesBetween(this.before, moments[0]);
     const parts = new Boxes();
     for (const part of [...changes, ...this.smears, ...smears]) parts.add(part);
-    for (const part of parts.list) this.paintPart(frame, moments, this.evened(part));
+    const even = parts.list
+      .map((part) => this.evened(part))
+      .filter((part) => part.right > part.left && part.bottom > part.top);
+    const painted = moments.length > 1 ? this.exposure.means(frame, 1, even) : this.painted(moments[0], even);
+    even.forEach((part, at) => this.take(painted[at].data, part, moments.length));
     this.before = moments[moments.length - 1];
     this.smears = smears;
     return this.picture.planes;
   }
 
-  private paintPart(frame: number, moments: number[], part: Box): void {
-    if (part.right <= part.left || part.bottom <= part.top) return;
-    if (moments.length > 1) {
-      const { data, width } = this.exposure.mean(frame, 1, part);
-      this.take(new Uint8Array(data.buffer, data.byteOffset, data.byteLength), width, part, moments.length);
-      return;
-    }
-    const canvas = this.canvas(part.right - part.left, part.bottom - part.top);
-    this.painter.paint(canvas.getContext('2d') as never, moments[0], 1, part);
-    this.take(this.kind === 'planar' ? canvas.data() : straight(canvas), canvas.width, part, 1);
+  private painted(moment: number, parts: Box[]): { data: Uint8ClampedArray }[] {
+    if (parts.length === 0) return [];
+    const context = this.canvas.getContext('2d');
+    this.painter.repaint(context as never, moment, 1, parts);
+    return parts.map(({ left, top, right, bottom }) => context.getImageData(left, top, right - left, bottom - top));
   }
 
-  private take(pixels: Uint8Array, stride: number, part: Box, times: number): void {
-    this.picture.update(pixels, stride, part);
+  private take({ buffer, byteOffset, byteLength }: Uint8ClampedArray, part: Box, times: number): void {
+    const pixels = new Uint8Array(buffer, byteOffset, byteLength);
+    this.picture.update(pixels, part.right - part.left, part);
     this.fetched += pixels.byteLength * times;
     if (this.fetched > LET_GO_AFTER) {
       this.fetched = 0;
@@ -78,22 +76,4 @@ export class PaintedFrames {
       bottom: Math.min(this.reel.height, Math.ceil(bottom / 2) * 2),
     };
   }
-
-  private canvas(width: number, height: number): Canvas {
-    const wide = Math.min(this.reel.width, Math.ceil(width / STEP) * STEP);
-    const high = Math.min(this.reel.height, Math.ceil(height / STEP) * STEP);
-    const key = `${wide}x${high}`;
-    const canvas = this.canvases.get(key) ?? createCanvas(wide, high);
-    // The one that was used last stands last; the first is let go of.
-    this.canvases.delete(key);
-    this.canvases.set(key, canvas);
-    if (this.canvases.size > KEPT_CANVASES) this.canvases.delete([...this.canvases.keys()][0]);
-    return canvas;
-  }
-}
-
-/** The pixels of a canvas with their colours as they are, not multiplied by their opacity. */
-function straight(canvas: Canvas): Uint8Array {
-  const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
-  return new Uint8Array(data.buffer, data.byteOffset, data.byteLength);
 }
