@@ -122,6 +122,16 @@ export interface Piece {
    * @maxItems 40
    */
   curves?: OwnCurve[];
+  /**
+   * of numbers that changed with the size of the stage: what each was, the width and height of the stage that it was set for, and what became of it; a number that is no longer that has been set since
+   */
+  reshaped?: {
+    /**
+     * @minItems 4
+     * @maxItems 4
+     */
+    [k: string]: [number, number, number, number];
+  };
 }
 /**
  * What is filmed.

@@ -11,24 +11,22 @@ use Lupine\Core\Piece\Stage;
 /**
  * A document on a stage of another size: what a hand has placed keeps its place in proportion, and texts that the rule
  * places keep their size in proportion to the shorter side. What the rule places follows by itself.
+ *
+ * What a number was on the stage that it was set for is kept in `reshaped`, so that there and back is the same
+ * document, in any order of shapes. A number that has been changed since is one of the stage that it was changed on.
  */
-final readonly class Reshape
+final class Reshape
 {
-    private float $across;
-    private float $down;
+    /** @var array<string, array{float|int, int, int, float|int}> by path: the number, its stage, and what became of it */
+    private array $kept = [];
 
-    /** of what stands by hand */
-    private float $size;
-
-    /** of what the rule places */
-    private float $text;
-
-    public function __construct(Stage $stage, private int $width, private int $height)
-    {
-        $this->across = $width / $stage->width;
-        $this->down = $height / $stage->height;
-        $this->size = min($this->across, $this->down);
-        $this->text = min($width, $height) / min($stage->width, $stage->height);
+    /** @param array<string, array{float|int, int, int, float|int}> $before what was kept when the stage had another size, by path */
+    private function __construct(
+        private readonly Stage $stage,
+        private readonly int $width,
+        private readonly int $height,
+        private readonly array $before,
+    ) {
     }
 
     /**
@@ -43,7 +41,7 @@ final readonly class Reshape
     {
         $copy = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         \assert($copy instanceof \stdClass);
-        (new self($piece->stage, $width, $height))->change($copy);
+        (new self($piece->stage, $width, $height, self::kept($copy->reshaped ?? null)))->change($copy);
 
         return $copy;
     }
@@ -53,52 +51,119 @@ final readonly class Reshape
         $stage = ['width' => $this->width, 'height' => $this->height];
         $document->stage = (object) [...(array) ($document->stage ?? []), ...$stage];
         foreach (self::objects($document->words ?? null) as $words) {
-            $this->text($words, ['x' => $this->across, 'width' => $this->across, 'y' => $this->down]);
+            $this->text($words, 'words/'.self::id($words), ['x' => 'across', 'width' => 'across', 'y' => 'down']);
         }
         if (($document->captions ?? null) instanceof \stdClass) {
-            $this->text($document->captions, ['width' => $this->across, 'y' => $this->down]);
+            $this->text($document->captions, 'captions', ['width' => 'across', 'y' => 'down']);
         }
         foreach (self::objects($document->charts ?? null) as $chart) {
-            $this->chart($chart);
+            $this->chart($chart, 'charts/'.self::id($chart));
+        }
+        unset($document->reshaped);
+        if ($this->kept !== []) {
+            $document->reshaped = (object) $this->kept;
         }
     }
 
-    private function chart(\stdClass $chart): void
+    private function chart(\stdClass $chart, string $path): void
     {
         $words = $chart->words ?? null;
         if ($words instanceof \stdClass && ($words->legend ?? null) instanceof \stdClass) {
-            $this->text($words->legend, ['x' => $this->across, 'width' => $this->across, 'y' => $this->down]);
+            $this->text($words->legend, $path.'/legend', ['x' => 'across', 'width' => 'across', 'y' => 'down']);
         }
         $place = $chart->place ?? null;
         if ($place instanceof \stdClass && ($place->placedBy ?? 'hand') === 'hand') {
+            $isPlain = !isset($place->size);
             $place->size ??= 1;
-            self::scale($place, ['x' => $this->across, 'y' => $this->down, 'size' => $this->size]);
+            $this->scale($place, $path, ['x' => 'across', 'y' => 'down', 'size' => 'size']);
+            if ($isPlain || isset($this->before[$path.'/plain'])) {
+                // It had no size of its own, and has none again where it is as it was.
+                if ($place->size === 1) {
+                    unset($place->size);
+                } else {
+                    $this->kept[$path.'/plain'] = [1, $this->width, $this->height, 1];
+                }
+            }
 
             return;
         }
         foreach (['labels', 'names', 'centre', 'axis'] as $part) {
             if ($words instanceof \stdClass && ($words->{$part} ?? null) instanceof \stdClass) {
-                self::scale($words->{$part}, ['size' => $this->text]);
+                $this->scale($words->{$part}, $path.'/'.$part, ['size' => 'text']);
             }
         }
     }
 
-    /** @param array<string, float> $byHand factors of what a hand has placed, by field */
-    private function text(\stdClass $text, array $byHand): void
+    /** @param array<string, string> $byHand what a hand has placed goes by, by field */
+    private function text(\stdClass $text, string $path, array $byHand): void
     {
-        self::scale($text, ($text->placedBy ?? 'hand') === 'hand'
-            ? [...$byHand, 'size' => $this->size]
-            : ['size' => $this->text, 'width' => $this->text]);
+        $this->scale($text, $path, ($text->placedBy ?? 'hand') === 'hand'
+            ? [...$byHand, 'size' => 'size']
+            : ['size' => 'text', 'width' => 'text']);
     }
 
-    /** @param array<string, float> $factors by field */
-    private static function scale(\stdClass $object, array $factors): void
+    /** @param array<string, string> $factors what each field goes by */
+    private function scale(\stdClass $object, string $path, array $factors): void
     {
-        foreach ($factors as $field => $factor) {
-            if (is_numeric($object->{$field} ?? null)) {
-                $object->{$field} = round($object->{$field} * $factor, 4);
+        foreach ($factors as $field => $by) {
+            $now = $object->{$field} ?? null;
+            if (!is_int($now) && !is_float($now)) {
+                continue;
+            }
+            $key = $path.'/'.$field;
+            [$number, $width, $height] = $this->first($key, $now);
+            if ([$width, $height] === [$this->width, $this->height]) {
+                $object->{$field} = $number;
+                continue;
+            }
+            $object->{$field} = round($number * $this->factor($by, $width, $height), 4);
+            $this->kept[$key] = [$number, $width, $height, $object->{$field}];
+        }
+    }
+
+    /** @return array{float|int, int, int} a number as it was set, and the width and the height of its stage */
+    private function first(string $key, float|int $now): array
+    {
+        [$number, $width, $height, $made] = $this->before[$key] ?? [$now, 0, 0, $now];
+
+        return abs($made - $now) < 1e-9 && $width > 0 && $height > 0
+            ? [$number, $width, $height]
+            : [$now, $this->stage->width, $this->stage->height];
+    }
+
+    private function factor(string $by, int $width, int $height): float
+    {
+        $across = $this->width / $width;
+        $down = $this->height / $height;
+
+        return match ($by) {
+            'across' => $across,
+            'down' => $down,
+            'size' => min($across, $down),
+            default => min($this->width, $this->height) / min($width, $height),
+        };
+    }
+
+    /** @return array<string, array{float|int, int, int, float|int}> what of it can be read */
+    private static function kept(mixed $reshaped): array
+    {
+        $kept = [];
+        foreach ($reshaped instanceof \stdClass ? get_object_vars($reshaped) : [] as $key => $one) {
+            $numbers = is_array($one) ? array_values(array_filter(
+                $one,
+                static fn (mixed $number): bool => is_int($number) || is_float($number),
+            )) : [];
+            if (count($numbers) === 4) {
+                $kept[$key] = [$numbers[0], (int) $numbers[1], (int) $numbers[2], $numbers[3]];
             }
         }
+
+        return $kept;
+    }
+
+    private static function id(\stdClass $object): string
+    {
+        return is_string($object->id ?? null) ? $object->id : '';
     }
 
     /** @return list<\stdClass> */

@@ -151,6 +151,31 @@ final class ArrangeTest extends TestCase
         self::assertEquals($piece->words[0]->style, $back->words[0]->style);
     }
 
+    public function testThereAndBackIsTheSameDocumentInAnyOrderOfShapes(): void
+    {
+        $document = json_decode((string) json_encode(Sample::document(changes: ['words.0.size' => 30.4])));
+        self::assertInstanceOf(\stdClass::class, $document);
+        $to = static fn (\stdClass $from, int $width, int $height): \stdClass => Reshape::document(
+            $from,
+            self::read($from),
+            $width,
+            $height,
+        );
+        $now = $document;
+        foreach ([[1080, 1920], [1080, 1080], [3840, 2160], [722, 1284], [1920, 818]] as [$width, $height]) {
+            $now = $to($now, $width, $height);
+            self::assertEquals($to($document, $width, $height), $now, "straight to $width × $height");
+        }
+        self::assertSame(json_encode($document), json_encode($to($now, 1920, 1080)));
+        // What was set on another stage is kept as it was set there; all else goes back.
+        $upright = $to($document, 1080, 1920);
+        $upright->words[0]->size = 44;
+        $back = $to($upright, 1920, 1080);
+        self::assertEqualsWithDelta(44 * 0.5625, $back->words[0]->size, 1e-9);
+        self::assertSame($document->words[0]->x, $back->words[0]->x);
+        self::assertSame(44, $to($back, 1080, 1920)->words[0]->size);
+    }
+
     private static function read(\stdClass $document): Piece
     {
         return Piece::fromJson((string) json_encode($document), Forms::shipped());
