@@ -154,7 +154,7 @@ final class Reshape
                 static fn (mixed $number): bool => is_int($number) || is_float($number),
             )) : [];
             if (count($numbers) === 4) {
-                $kept[$key] = [$numbers[0], (int) $numbers[1], (int) $numbers[2], $numbers[3]];
+                $kept[(string) $key] = [$numbers[0], (int) $numbers[1], (int) $numbers[2], $numbers[3]];
             }
         }
 
