@@ -24,7 +24,7 @@ final readonly class KeptReels
     public function remember(string $what, string $documentText, string $part, \Closure $compute): string
     {
         $file = $this->folder.'/'.$what.'-'.hash('sha256', $documentText).'-'.$part.'.json';
-        $kept = is_file($file) ? @file_get_contents($file) : false;
+        $kept = is_file($file) && (int) @filemtime($file) >= self::madeBy() ? @file_get_contents($file) : false;
         // Its last sign tells that it is whole, even after a power cut.
         if (is_string($kept) && str_ends_with($kept, "}\n")) {
             @touch($file);
@@ -37,6 +37,26 @@ final readonly class KeptReels
         }
 
         return $made;
+    }
+
+    /** When what computes was changed last: what an older Lupine has made may be drawn otherwise by this one. */
+    private static function madeBy(): int
+    {
+        static $newest = null;
+        if ($newest === null) {
+            $newest = 0;
+            foreach ([base_path('core/src'), app_path('Desk')] as $folder) {
+                /** @var \SplFileInfo $file */
+                foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+                    $folder,
+                    \FilesystemIterator::SKIP_DOTS,
+                )) as $file) {
+                    $newest = max($newest, $file->getMTime());
+                }
+            }
+        }
+
+        return $newest;
     }
 
     private function keep(string $file, string $text): void

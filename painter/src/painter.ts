@@ -1,5 +1,5 @@
 import { Brush, type KeptPaints } from './brush';
-import { Bounds, Boxes, type Box } from './bounds';
+import { Bounds, Boxes, joined, type Box } from './bounds';
 import type { GroupNode, Reel } from './reel';
 import { Patterns } from './patterns';
 import { Seen, UNSHIFTED, type Leaf, type Shift } from './seen';
@@ -15,6 +15,7 @@ interface Kept extends KeptPaints {
   back: { key: string; image: Surface } | null;
 }
 
+const NONE: ReadonlySet<GroupNode> = new Set();
 const SPARE_LAYERS = 2;
 /** pixels of a whole picture beyond which nothing as large as that is kept */
 export const LARGEST_LAYER = 12_000_000;
@@ -31,6 +32,10 @@ export class Painter extends Seen {
   protected readonly bounds: Bounds;
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
+  /** groups that hold marks and more than one leaf: the first of those, and the one after their last */
+  private readonly merging = new Map<GroupNode, [from: number, to: number]>();
+  /** what groups are put together on before they are seen through, by how deep they stand in each other */
+  private readonly merged: Surface[] = [];
 
   constructor(
     reel: Reel,
@@ -52,6 +57,24 @@ export class Painter extends Seen {
         [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
     );
     this.backLeaves = first < 0 ? this.leaves.length : first;
+    const withMarks = new Set(
+      this.leaves.flatMap(({ node, groups }) => (node.kind === 'path' && node.mark ? groups : [])),
+    );
+    this.leaves.forEach(({ groups }, at) => {
+      for (const group of groups) {
+        if (withMarks.has(group)) this.merging.set(group, [this.merging.get(group)?.[0] ?? at, at + 1]);
+      }
+    });
+    for (const [group, [from, to]] of this.merging) if (to - from < 2) this.merging.delete(group);
+  }
+
+  /** The outermost of a leaf's groups that is seen through as a whole on a frame: what overlaps in it does not add up. */
+  private seenThrough(groups: GroupNode[], frame: number, done: ReadonlySet<GroupNode>): GroupNode | undefined {
+    return groups.find((group) => {
+      if (!this.merging.has(group) || done.has(group)) return false;
+      const opacity = this.timeline.value(group.index, 'opacity', group.opacity, frame);
+      return opacity > 0 && opacity < 1;
+    });
   }
 
   /**
@@ -80,8 +103,10 @@ export class Painter extends Seen {
     if (this.backLeaves > 0) put(this.back(whole));
     const used = new Set<number>();
     for (let from = this.backLeaves; from < this.leaves.length;) {
-      const to = this.stillUpTo(from, frame);
-      const layer = to - from > 2 ? this.layer(from, to, frame, whole) : null;
+      const still = this.stillUpTo(from, frame);
+      const through = still > from ? undefined : this.seenThrough(this.leaves[from].groups, frame, NONE);
+      const to = through ? this.merging.get(through)![1] : still;
+      const layer = still - from > 2 ? this.layer(from, still, frame, whole) : null;
       if (layer) put(layer, this.shiftOf(this.leaves[from].groups));
       else this.paintLeaves(context, from, Math.max(to, from + 1), frame, view);
       used.add(from);
@@ -133,10 +158,15 @@ export class Painter extends Seen {
     let at = from;
     const [across, down] = this.shiftOf(this.leaves[from].groups);
     while (at < this.leaves.length && !this.moves(this.leaves[at], frame)) {
-      const [x, y] = this.shiftOf(this.leaves[at].groups);
+      const { groups } = this.leaves[at];
+      const [x, y] = this.shiftOf(groups);
       // What a hand takes along is kept by itself.
       if (x !== across || y !== down) break;
-      at++;
+      const through = this.seenThrough(groups, frame, NONE);
+      const [first, end] = (through && this.merging.get(through)) ?? [at, at + 1];
+      // What is seen through as a whole stays together.
+      if (through && (first < from || this.leaves.slice(first, end).some((leaf) => this.moves(leaf, frame)))) break;
+      at = end;
     }
     return at;
   }
@@ -237,10 +267,37 @@ export class Painter extends Seen {
     return `${run}/${x}/${y}/${alpha}`;
   }
 
-  private paintLeaves(context: Context, from: number, to: number, frame: number, view: View): void {
+  /** @param done groups whose opacity is seen to elsewhere */
+  private paintLeaves(
+    context: Context,
+    from: number,
+    to: number,
+    frame: number,
+    view: View,
+    done: ReadonlySet<GroupNode> = NONE,
+    depth = 0,
+  ): void {
     for (let index = from; index < to; index++) {
       const { node, groups } = this.leaves[index];
-      const alpha = this.alphaOf(groups, frame);
+      const through = this.seenThrough(groups, frame, done);
+      const end = through ? Math.min(to, this.merging.get(through)![1]) : index;
+      if (through && end - index > 1) {
+        this.paintThrough(
+          context,
+          [index, end],
+          frame,
+          view,
+          groups.slice(0, groups.indexOf(through) + 1),
+          done,
+          depth,
+        );
+        index = end - 1;
+        continue;
+      }
+      const alpha = this.alphaOf(
+        groups.filter((group) => !done.has(group)),
+        frame,
+      );
       if (alpha <= 0 || !view.isSeen(this.boxOf(this.leaves[index], frame))) continue;
       const pose = this.poseOf(groups, frame);
       const isClipped = groups.some(({ clip }) => clip !== undefined);
@@ -252,6 +309,46 @@ export class Painter extends Seen {
       else this.brush.text(context, node, alpha, frame, view, pose);
       if (isClipped) context.restore();
     }
+  }
+
+  /** Leaves that are put together first, and then seen through as one. */
+  private paintThrough(
+    context: Context,
+    [from, to]: [number, number],
+    frame: number,
+    view: View,
+    groups: GroupNode[],
+    done: ReadonlySet<GroupNode>,
+    depth: number,
+  ): void {
+    const alpha = this.alphaOf(
+      groups.filter((group) => !done.has(group)),
+      frame,
+    );
+    let all: Box | null = null;
+    for (const leaf of this.leaves.slice(from, to)) {
+      const box = this.boxOf(leaf, frame);
+      if (box && view.isSeen(box)) all = joined(all, box);
+    }
+    if (alpha <= 0 || !all) return;
+    const edge = 2;
+    const left = Math.max(0, Math.floor(all.left * view.scale - view.left) - edge);
+    const top = Math.max(0, Math.floor(all.top * view.scale - view.top) - edge);
+    const width = Math.min(view.width, Math.ceil(all.right * view.scale - view.left) + edge) - left;
+    const height = Math.min(view.height, Math.ceil(all.bottom * view.scale - view.top) + edge) - top;
+    if (width <= 0 || height <= 0) return;
+    const known = this.merged[depth];
+    const surface =
+      known?.width === view.width && known.height === view.height
+        ? known
+        : (this.merged[depth] = this.studio.surface(view.width, view.height));
+    const inner = contextOf(surface);
+    inner.setTransform(1, 0, 0, 1, 0, 0);
+    inner.clearRect(left, top, width, height);
+    this.paintLeaves(inner, from, to, frame, view, new Set([...done, ...groups]), depth + 1);
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.globalAlpha = alpha;
+    context.drawImage(surface, left, top, width, height, left, top, width, height);
   }
 
   /** Each group's own outline, where that group stands. */

@@ -32,7 +32,12 @@ describe('what is painted', () => {
     const half = reel((made) => {
       made.tracks.push({ node: 2, property: 'opacity', frames: [0, 20], values: [0.5, 0.25] });
     });
-    expect(paintOn(new Painter(half, new RecordingStudio()), 20)).toContain('fill PART2 #ff0000 0.25');
+    // Put together whole, and then seen through: what overlaps does not add up.
+    const studio = new RecordingStudio();
+    const painted = paintOn(new Painter(half, studio), 20);
+    expect(painted).not.toContain('fill PART2 #ff0000 0.25');
+    expect(painted.at(-2)).toMatch(/^image layer/);
+    expect(studio.surfaces.flatMap(({ said }) => said)).toContain('fill PART2 #ff0000 1');
   });
 
   it('makes a glow as large as its own outline, not as its chart', () => {

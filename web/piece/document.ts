@@ -68,9 +68,9 @@ export type Curve =
       };
     };
 /**
- * in which direction a part opens, or closes: as the form lays figures out, against it, or from its middle; neighbour: from the edge of the part before it, as that one opens
+ * in which direction a part opens, or closes: as the form lays figures out, against it, or from its middle; neighbour: of a whole, from the edge of the part before it, as that one opens; baseline: of a line or an area, up from there; where a form cannot, it opens forward
  */
-export type Opens = 'forward' | 'backward' | 'middle' | 'neighbour';
+export type Opens = 'forward' | 'backward' | 'middle' | 'neighbour' | 'baseline';
 
 /**
  * A piece of Lupine, version 2. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.

@@ -212,7 +212,7 @@ final readonly class DrawFinish
     {
         $seams = [];
         foreach ($this->neighbours() as [$before, $behind]) {
-            if ($this->isMoved($before) || $this->isMoved($behind)) {
+            if ($this->isPosed($before) || $this->isPosed($behind)) {
                 continue;
             }
             $outline = $this->seam($before, $behind);
@@ -260,7 +260,11 @@ final readonly class DrawFinish
     {
         $presences = [$this->shapes->presences[$before], $this->shapes->presences[$behind]];
         $layouts = $this->shapes->layouts;
-        if ($layouts->isConstant()) {
+        $outs = [$this->shapes->outs[$before], $this->shapes->outs[$behind]];
+        if ($layouts->isConstant() && $outs[0]->isConstant() && $outs[1]->isConstant()) {
+            if ($outs[0]->at(0) > 0 || $outs[1]->at(0) > 0) {
+                return Track::constant('');
+            }
             $layout = $this->shapes->first();
 
             return Track::combine(
@@ -271,8 +275,9 @@ final readonly class DrawFinish
         [$one, $other] = $presences;
 
         return Track::of(
-            [...$layouts->changes, ...$one->changes, ...$other->changes],
-            static fn (int $frame): string => $layouts
+            [...$layouts->changes, ...$one->changes, ...$other->changes, ...$outs[0]->changes, ...$outs[1]->changes],
+            // One that has left its place touches nobody.
+            static fn (int $frame): string => $outs[0]->at($frame) > 0 || $outs[1]->at($frame) > 0 ? '' : $layouts
                 ->at($frame)
                 ->seam($before, $behind, $one->at($frame), $other->at($frame)),
         );
@@ -288,17 +293,6 @@ final readonly class DrawFinish
         }
 
         return false;
-    }
-
-    /** Is a figure ever away from its place? */
-    private function isMoved(string $figureId): bool
-    {
-        if ($this->isPosed($figureId)) {
-            return true;
-        }
-        $out = $this->shapes->outs[$figureId];
-
-        return !$out->isConstant() || $out->at($this->shapes->range->from) > 0;
     }
 
     /** @param Track<string> $outline */

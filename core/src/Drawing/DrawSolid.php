@@ -65,7 +65,7 @@ final class DrawSolid
         for ($place = 0; $place < $places; ++$place) {
             $at = fn (int $frame): ?Face => $this->facesAt($frame)[$place] ?? null;
             $path = new PathNode(
-                $this->track(static fn (int $frame): string => $at($frame)->outline ?? ''),
+                $this->track(static fn (int $frame): string => $at($frame)->painted ?? ''),
                 $this->track(fn (int $frame): Paint => $this->paint($at($frame), $frame)),
             );
             $opacity = fn (int $frame): float => $this->number($at($frame), 'opacity', $frame, 1.0);

@@ -117,9 +117,12 @@ final readonly class TimeCharts
         $story = new FiguresOverTime($states, $run, self::hasRoomToChange($chart, $form, $states));
         $ways = self::ways($chart, $form, $states[0]);
         $moves = $this->moves->ofChart($chart, $figures, $form->isJoined(), $ways);
-        if ($states[0]->fractions->isOnScale()) {
-            $moves = array_map(static fn (FigureMoves $one): FigureMoves => $one->alone(), $moves);
-        }
+        $growing = match (true) {
+            $form->isJoined() => 'baseline',
+            $states[0]->fractions->isOnScale() => null,
+            default => 'neighbour',
+        };
+        $moves = array_map(static fn (FigureMoves $one): FigureMoves => $one->opening($growing), $moves);
         $moves = self::withRoom($chart, $form, $states, $moves);
 
         return new ChartTiming(

@@ -7,6 +7,9 @@ namespace Lupine\Core\Figures;
 /** How much of a figure is there on a frame, and between which bounds of its place. */
 final readonly class Presence
 {
+    /** ways of opening in which all of a place is there, as large as it is by now */
+    public const GROWING = ['neighbour', 'baseline'];
+
     /**
      * @param float $amount 0 to 1; more only where a move was asked to pass its figure
      * @param float $from 0 to 1 where it does not pass, in the direction in which the form lays figures out
@@ -23,7 +26,7 @@ final readonly class Presence
 
     /**
      * @param float $amount kept above 0; whoever times it keeps it within 1, unless it was asked to pass its figure
-     * @param string $opens forward, backward, middle, or neighbour: all of a place that is as large as it is by now
+     * @param string $opens forward, backward, middle, neighbour or baseline
      */
     public static function opening(float $amount, string $opens): self
     {
@@ -31,7 +34,7 @@ final readonly class Presence
 
         return match ($opens) {
             'backward' => new self($amount, 1.0 - $amount, 1.0),
-            'neighbour' => new self($amount, 0.0, $amount > 0.0 ? 1.0 : 0.0),
+            'neighbour', 'baseline' => new self($amount, 0.0, $amount > 0.0 ? 1.0 : 0.0),
             'middle' => new self($amount, (1.0 - $amount) / 2, (1.0 + $amount) / 2),
             default => new self($amount, 0.0, $amount),
         };
@@ -45,7 +48,7 @@ final readonly class Presence
             match ($closes) {
                 'forward' => 'backward',
                 'backward' => 'forward',
-                'neighbour' => 'neighbour',
+                'neighbour', 'baseline' => $closes,
                 default => 'middle',
             },
         );

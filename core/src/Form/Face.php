@@ -27,6 +27,8 @@ final readonly class Face
         public Point $from,
         public Point $to,
         public array $normals,
+        /** path data of it and of a little more under its top, so that nothing shows between their smoothed edges */
+        public string $painted,
     ) {
     }
 }

@@ -40,10 +40,16 @@ final readonly class FigureMoves implements Changing
         return $this->amountEntered($frame) * $left;
     }
 
-    /** The same where parts have no neighbours: each opens from its own beginning. */
-    public function alone(): self
+    /**
+     * The same where parts cannot open as they were told to: each opens from its own beginning.
+     *
+     * @param string|null $growing the one way in which a part can take its place along here; null: none
+     */
+    public function opening(?string $growing): self
     {
-        return $this->follows() ? new self($this->entrance?->alone(), $this->exit?->alone(), $this->label) : $this;
+        return $this->follows()
+            ? new self($this->entrance?->opening($growing), $this->exit?->opening($growing), $this->label)
+            : $this;
     }
 
     /** Whether there can be more of it on its way than its figure says. */
@@ -58,11 +64,11 @@ final readonly class FigureMoves implements Changing
         return new self($this->entrance?->within($most), $this->exit?->within($most), $this->label);
     }
 
-    /** Whether it opens or closes at its neighbour's edge. */
+    /** Whether its place grows along with it: at its neighbour's edge, or up from the baseline. */
     public function follows(): bool
     {
         foreach ([$this->entrance, $this->exit] as $move) {
-            if ($move !== null && $move->opens === 'neighbour' && $move->isBitByBit()) {
+            if ($move !== null && in_array($move->opens, Presence::GROWING, true) && $move->isBitByBit()) {
                 return true;
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Motion;
 
+use Lupine\Core\Figures\Presence;
+
 /** A move whose beginning is known: every pin and every order is resolved. */
 final readonly class TimedMove implements Changing
 {
@@ -37,10 +39,16 @@ final readonly class TimedMove implements Changing
         return $this->begin + $this->clock->count($this->pace->frames);
     }
 
-    /** The same where there is no neighbour from whose edge it could open. */
-    public function alone(): self
+    /**
+     * The same where it cannot open as it was told to: forward then.
+     *
+     * @param string|null $growing the one way in which a part can take its place along here; null: none
+     */
+    public function opening(?string $growing): self
     {
-        return $this->with($this->opens === 'neighbour' ? 'forward' : $this->opens, $this->most);
+        $isGrowing = in_array($this->opens, Presence::GROWING, true);
+
+        return $this->with($isGrowing && $this->opens !== $growing ? 'forward' : $this->opens, $this->most);
     }
 
     /** The same with no more of its figure than that. */

@@ -8,10 +8,10 @@ namespace Lupine\Core\Piece;
 final readonly class ChartMotion
 {
     /**
-     * in the direction in which the form lays figures out, against it, from the middle, or from its neighbour's edge,
-     * which it follows as that one opens
+     * in the direction in which the form lays figures out, against it, from the middle; of a whole, from its
+     * neighbour's edge, which it follows as that one opens; of a line or an area, up from the baseline
      */
-    public const OPENS = ['forward', 'backward', 'middle', 'neighbour'];
+    public const OPENS = ['forward', 'backward', 'middle', 'neighbour', 'baseline'];
 
     /**
      * all at once; one after another; overlapping; one after another, as long as their ways; or one course over the

@@ -158,6 +158,35 @@ final class LineTest extends TestCase
         }
     }
 
+    /** Up from the baseline, each figure is as high as so much of it as has come. */
+    #[DataProvider('forms')]
+    public function testRisesFromTheBaseline(string $form, string $curve): void
+    {
+        $piece = self::piece($form, self::MONTHS, [
+            'charts.0.form.between' => $curve,
+            'charts.0.entrance' => ['begin' => 10, 'frames' => 40, 'curve' => 'linear', 'order' => 'overlapping',
+                'overlap' => 36, 'opens' => 'baseline'],
+        ]);
+        $proof = Sample::prove($piece);
+        self::assertTrue($proof->isExact(), json_encode($proof, JSON_THROW_ON_ERROR));
+        $timing = Sample::draw($piece)->timings['chart1'];
+        foreach ([14, 30, 47, 80] as $frame) {
+            foreach ($timing->figures()->list as $figure) {
+                $there = $timing->moves[$figure->id]->presenceAt($frame);
+                self::assertEqualsWithDelta(
+                    $there->amount * $timing->fractionAt($figure->id, $frame),
+                    $timing->layoutAt($frame)->tip($figure->id, $there),
+                    1e-9,
+                );
+                self::assertEqualsWithDelta(
+                    $there->amount * $figure->value(),
+                    (float) $timing->readingAt($figure->id, $frame, $there),
+                    0.51,
+                );
+            }
+        }
+    }
+
     public function testAColumnAndALineOfTheSameTableShareTheirPlacesAndTheirScale(): void
     {
         $draw = Sample::drawPiece();

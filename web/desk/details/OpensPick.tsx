@@ -11,9 +11,15 @@ interface Props {
 
 /** From where a part opens, or to where it closes. */
 export function OpensPick({ kind, chart, value, onChange }: Props) {
-  // Amounts on a scale stand by themselves: none begins where another one ends.
-  const hasNeighbours = useDesk((state) => state.computed?.sheet.charts[chart]?.isOnScale === false);
+  const sheet = useDesk((state) => state.computed?.sheet.charts[chart]);
+  const form = useDesk((state) => state.document?.charts.find(({ id }) => id === chart)?.form.kind);
   const comes = kind === 'entrance';
+  const growing: [Move['opens'], string][] = [
+    ['neighbour', comes ? 'from its neighbour’s edge' : 'to its neighbour’s edge'],
+    ['baseline', comes ? 'up from the baseline' : 'down to the baseline'],
+  ];
+  // Of a whole, a part can begin where another ends; a line and an area can rise.
+  const fits = form === 'line' || form === 'area' ? 'baseline' : sheet?.isOnScale === false ? 'neighbour' : null;
   return (
     <Pick
       label={comes ? 'opens' : 'closes'}
@@ -22,12 +28,7 @@ export function OpensPick({ kind, chart, value, onChange }: Props) {
         ['forward', 'forwards'],
         ['backward', 'backwards'],
         ['middle', comes ? 'from its middle' : 'to its middle'],
-        ...(hasNeighbours || value === 'neighbour'
-          ? ([['neighbour', comes ? 'from its neighbour’s edge' : 'to its neighbour’s edge']] as [
-              Move['opens'],
-              string,
-            ][])
-          : []),
+        ...growing.filter(([way]) => way === fits || way === value),
       ]}
       onChange={onChange}
     />

@@ -20,6 +20,9 @@ final readonly class Side
 
     private const NOTHING = 1e-9;
 
+    /** pixels of the stage by which a side goes on under its top, so that nothing shows between their smoothed edges */
+    private const TUCK = 1.2;
+
     private function __construct(
         public string $figureId,
         public string $kind,
@@ -30,8 +33,11 @@ final readonly class Side
         private Point $middle,
         private Point $end,
         private float $normalDegrees,
+        private Sector $sector,
         public float $left,
         public float $right,
+        private bool $isLeftTucked = false,
+        private bool $isRightTucked = false,
     ) {
     }
 
@@ -54,6 +60,7 @@ final readonly class Side
             $sector->centre->towards(($fromDegrees + $to) / 2, $radius),
             $end,
             0.0,
+            $sector,
             min($begin->x, $end->x),
             max($begin->x, $end->x),
         );
@@ -73,6 +80,7 @@ final readonly class Side
             $begin,
             $end,
             $normalDegrees,
+            $sector,
             min($begin->x, $end->x),
             max($begin->x, $end->x),
         );
@@ -109,55 +117,121 @@ final readonly class Side
 
     public function face(View $view): Face
     {
-        if ($this->kind === Face::CUT) {
-            $corners = [
-                $view->point($this->begin),
-                $view->point($this->end),
-                $view->point($this->end, 1.0),
-                $view->point($this->begin, 1.0),
-            ];
-            // Clockwise, whichever way it lies.
-            $corners = $this->end->x >= $this->begin->x ? $corners : array_reverse($corners);
-            $points = array_map(self::written(...), $corners);
-
-            return new Face(
-                $this->figureId,
-                $this->kind,
-                'M'.implode('L', $points).'Z',
-                $corners[0],
-                $corners[1],
-                [[0.0, $this->normalDegrees]],
-            );
-        }
-        $radii = Decimal::of($this->radius).' '.Decimal::of($this->radius * $view->flat).' 0 0 ';
-        // From left to right along the top, and back along the foot: in front that is against the clock.
-        [$first, $last] = $this->begin->x <= $this->end->x ? [$this->begin, $this->end] : [$this->end, $this->begin];
-        [$there, $back] = $this->kind === Face::WALL ? ['0', '1'] : ['1', '0'];
-        $outline = 'M'.self::written($view->point($first))
-            .'A'.$radii.$there.' '.self::written($view->point($this->middle))
-            .'A'.$radii.$there.' '.self::written($view->point($last))
-            .'L'.self::written($view->point($last, 1.0))
-            .'A'.$radii.$back.' '.self::written($view->point($this->middle, 1.0))
-            .'A'.$radii.$back.' '.self::written($view->point($first, 1.0)).'Z';
-        $normals = [];
-        for ($stretch = 0; $stretch <= self::STRETCHES; ++$stretch) {
-            $part = $stretch / self::STRETCHES;
-            $degrees = rad2deg(asin(2 * $part - 1));
-            // A wall looks away from the middle, an inner one towards it.
-            $normals[] = [$part, 180 - $degrees];
-        }
-        if ($this->kind === Face::INNER) {
-            $normals = array_map(static fn (array $one): array => [$one[0], 360 - $one[1]], $normals);
-        }
+        // From left to right along the top, and back along the foot: clockwise.
+        [$first, $last] = $this->end->x >= $this->begin->x ? [$this->begin, $this->end] : [$this->end, $this->begin];
+        $foot = self::written($view->point($last, 1.0)).$this->way($this->middle, $first, $view, 1.0, false);
+        $top = $this->way($this->middle, $last, $view, 0.0, true);
+        $under = $this->way($this->tucked($this->middle, $view), $this->tucked($last, $view), $view, 0.0, true);
+        $corner = self::written($view->point($first));
+        $isCut = $this->kind === Face::CUT;
         $middle = $view->point($this->centre);
 
         return new Face(
             $this->figureId,
             $this->kind,
-            $outline,
-            new Point($middle->x - $this->radius, $middle->y),
-            new Point($middle->x + $this->radius, $middle->y),
-            $normals,
+            'M'.$corner.$top.'L'.$foot.'Z',
+            $isCut ? $view->point($first) : new Point($middle->x - $this->radius, $middle->y),
+            $isCut ? $view->point($last) : new Point($middle->x + $this->radius, $middle->y),
+            $isCut ? [[0.0, $this->normalDegrees]] : $this->normals(),
+            'M'.$corner.'L'.self::written($view->point($this->tucked($first, $view))).$under
+                .'L'.self::written($view->point($last)).($this->isRightTucked ? self::strip($last, $view, 1, true) : '')
+                .'L'.$foot.($this->isLeftTucked ? self::strip($first, $view, -1, false) : '').'Z',
+        );
+    }
+
+    /** A little beyond an upright edge, from its top to its foot or back. */
+    private static function strip(Point $end, View $view, int $way, bool $isDown): string
+    {
+        $heights = array_map(static fn (float $down): string => 'L'.self::written(new Point(
+            $view->point($end, $down)->x + $way * self::TUCK,
+            $view->point($end, $down)->y,
+        )), [0.0, 1.0]);
+
+        return implode('', $isDown ? $heights : array_reverse($heights));
+    }
+
+    /** Whether one that is painted later goes on where this one ends, on its left or on its right. */
+    public function isMetBy(self $other, int $way): bool
+    {
+        [$own, $its] = $way < 0 ? [$this->outermost(-1), $other->outermost(1)]
+            : [$this->outermost(1), $other->outermost(-1)];
+
+        return $own->distanceTo($its) < 1e-6;
+    }
+
+    /** The same, going on a little under those that are painted later. */
+    public function tuckedIn(bool $left, bool $right): self
+    {
+        return new self(
+            $this->figureId,
+            $this->kind,
+            $this->centre,
+            $this->radius,
+            $this->begin,
+            $this->middle,
+            $this->end,
+            $this->normalDegrees,
+            $this->sector,
+            $this->left,
+            $this->right,
+            $left,
+            $right,
+        );
+    }
+
+    private function outermost(int $way): Point
+    {
+        return ($this->begin->x <=> $this->end->x) === $way ? $this->begin : $this->end;
+    }
+
+    /** @return list<array{float, float}> where it looks to, from its left to its right */
+    private function normals(): array
+    {
+        $normals = [];
+        for ($stretch = 0; $stretch <= self::STRETCHES; ++$stretch) {
+            $part = $stretch / self::STRETCHES;
+            $degrees = 180 - rad2deg(asin(2 * $part - 1));
+            // A wall looks away from the middle, an inner one towards it.
+            $normals[] = [$part, $this->kind === Face::INNER ? 360 - $degrees : $degrees];
+        }
+
+        return $normals;
+    }
+
+    /**
+     * Path data from where one is to the end of an edge: straight, or around by its middle.
+     *
+     * @param float $down 0 at the top, 1 at the foot
+     * @param bool $isToTheRight in front, that is against the clock
+     */
+    private function way(Point $middle, Point $end, View $view, float $down, bool $isToTheRight): string
+    {
+        if ($this->kind === Face::CUT) {
+            return 'L'.self::written($view->point($end, $down));
+        }
+        $radius = $this->centre->distanceTo($middle);
+        $arc = 'A'.Decimal::of($radius).' '.Decimal::of($radius * $view->flat).' 0 0 '
+            .($isToTheRight === ($this->kind === Face::WALL) ? '0' : '1').' ';
+
+        return $arc.self::written($view->point($middle, $down)).$arc.self::written($view->point($end, $down));
+    }
+
+    /** A point of its upper edge, a little into the top, and never beyond half of what the part is there. */
+    private function tucked(Point $point, View $view): Point
+    {
+        $far = $this->centre->distanceTo($point);
+        $by = self::TUCK / max(0.05, $view->flat);
+        if ($this->kind === Face::CUT) {
+            $room = $far * sin(deg2rad(min(180.0, $this->sector->sweepDegrees) / 2));
+
+            return $point->towards($this->normalDegrees, -min($by, $room));
+        }
+        $by = min($by, ($this->sector->outerRadius - $this->sector->innerRadius) / 2);
+        $to = $far + ($this->kind === Face::WALL ? -$by : $by);
+
+        return new Point(
+            $this->centre->x + (($point->x - $this->centre->x) * $to) / max(self::NOTHING, $far),
+            $this->centre->y + (($point->y - $this->centre->y) * $to) / max(self::NOTHING, $far),
         );
     }
 

@@ -47,7 +47,16 @@ final readonly class Sides
             }
         }
 
-        return new self(self::sorted($sides));
+        $sorted = self::sorted($sides);
+        foreach ($sorted as $place => $side) {
+            $meets = static fn (int $way): bool => array_filter(
+                array_slice($sorted, $place + 1),
+                static fn (Side $later): bool => $side->isMetBy($later, $way),
+            ) !== [];
+            $sorted[$place] = $side->tuckedIn($meets(-1), $meets(1));
+        }
+
+        return new self($sorted);
     }
 
     /** @return list<Face> */
