@@ -341,6 +341,8 @@ export interface Proof {
   checks: ProofCheck[];
   /** what the marks of each chart lie in */
   extents: Record<string, [left: number, top: number, width: number, height: number]>;
+  /** what was looked at, and what cannot be judged, in words */
+  extent: string;
   /** of solid charts */
   distortions: Record<string, ProofDistortion>;
 }

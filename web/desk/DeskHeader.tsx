@@ -20,7 +20,8 @@ const SAVED = {
 
 export function DeskHeader({ piece }: { piece: Piece }) {
   const { id, saved, unsaved, canUndo, canRedo, computed, edit, undo, redo } = useDesk();
-  const proof = useDesk((state) => (state.computed?.reel ? state.proof : null));
+  const proof = useDesk((state) => (state.computed?.reel && state.proofOf === state.document ? state.proof : null));
+  const isMeasuring = useDesk((state) => Boolean(state.computed?.reel) && state.proofOf !== state.document);
   const [asked, setAsked] = useState(false);
   const { stage } = piece;
   const walk = (step: () => Promise<void>) => () =>
@@ -66,7 +67,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
                 {proof.word}, <span className={proof.legible ? undefined : 'legible-word'}>{proof.legibleWord}</span>
               </>
             ) : (
-              'Proof'
+              `Proof${isMeasuring ? ': measuring…' : ''}`
             )}
           </Link>
           <Link to={`/pieces/${id}/hand-off`} className="btn btn-primary btn-sm">

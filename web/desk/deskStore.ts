@@ -37,6 +37,8 @@ interface DeskState {
   /** where everything stands in that reel, and in which shape of the stage */
   shown: { shape: string | null; places: Computed['sheet']['places'] };
   proof: Proof | null;
+  /** the document that the proof is of, or that none could be made of; of another one it says nothing */
+  proofOf: Piece | null;
   /** the document cannot be computed at all */
   refused: string | null;
   missing: string | null;
@@ -68,8 +70,6 @@ let resting: AbortController | null = null;
 let stale = false;
 /** steps of undo and redo that are under way */
 let walking: Promise<void> = Promise.resolve();
-/** the document that the proof is of */
-let proved: Piece | null = null;
 /** the document as it is on the server, as far as this desk knows */
 let base: Piece | null = null;
 /** the piece that asked for what is carried out just now; null: the one on the desk */
@@ -147,14 +147,13 @@ export const useDesk = create<DeskState>((set, get) => {
   const prove = async (): Promise<void> => {
     const { document, computed, id } = get();
     if (!document || !computed?.reel) {
-      set({ proof: null });
+      set({ proof: null, proofOf: document });
       return;
     }
-    if (document === proved && get().proof) return;
+    if (document === get().proofOf && get().proof) return;
     const shape = shapeOf(document, deskNow().shape);
     const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document, shape } }).catch(() => null);
-    proved = document;
-    if (get().id === id) set({ proof });
+    if (get().id === id) set({ proof, proofOf: document });
   };
 
   const save = (): Promise<boolean> => outbox.send(get().id);
@@ -289,6 +288,7 @@ export const useDesk = create<DeskState>((set, get) => {
     stems: {},
     shown: { shape: null, places: {} },
     proof: null,
+    proofOf: null,
     refused: null,
     missing: null,
     theirs: null,
@@ -300,8 +300,7 @@ export const useDesk = create<DeskState>((set, get) => {
       if (ends || begins) void compute(false);
     },
     recompute: async () => {
-      proved = null;
-      set({ proof: null });
+      set({ proof: null, proofOf: null });
       await compute();
     },
     open: async (id) => {
@@ -313,6 +312,7 @@ export const useDesk = create<DeskState>((set, get) => {
         stems: {},
         shown: { shape: null, places: {} },
         proof: null,
+        proofOf: null,
         refused: null,
         missing: null,
         theirs: null,

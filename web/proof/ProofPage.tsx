@@ -121,9 +121,10 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
           </tbody>
         </table>
         <h2 className="mt-4">Can it be read?</h2>
+        <p className="soft">{proof.extent}</p>
         <ul className="checks">
           {proof.checks.map((check) => (
-            <li key={check.message} className={check.ok ? 'is-right' : 'is-wrong'}>
+            <li key={`${check.message} ${check.frame ?? ''}`} className={check.ok ? 'is-right' : 'is-wrong'}>
               <i
                 className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`}
                 role="img"

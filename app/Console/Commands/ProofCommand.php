@@ -49,8 +49,10 @@ final class ProofCommand extends LupineCommand
                 ),
             );
             foreach ($proof->checks() as $check) {
-                $this->line(($check->ok ? '✓ ' : '! ').$check->message);
+                $this->line(($check->ok ? '✓ ' : '! ').$check->message
+                    .($check->ok || $check->frame === null ? '' : ' (frame '.$check->frame.')'));
             }
+            $this->line($proof->extent);
         }
 
         return $proof->isExact() ? self::SUCCESS : self::OFF;

@@ -30,6 +30,11 @@ use Lupine\Core\Piece\FormSettings;
  */
 final class ChartTiming
 {
+    /** in places: how near figures are that pass each other where words of one are gone, and where all is seen */
+    private const PASSING = [0.55, 0.85];
+    /** the same of words beside each other, which are longer than they are high */
+    private const PASSING_BESIDE = [0.75, 0.95];
+
     /** @var array<int, Layout> by frame */
     private array $layouts = [];
 
@@ -104,6 +109,37 @@ final class ChartTiming
         return $place === null ? null : Track::of(
             [$range->from, ...$place->changes($range)],
             fn (int $frame): float => $this->story->shownPart($figureId, $frame),
+        );
+    }
+
+    /**
+     * How much of a figure's words is seen while figures pass each other.
+     *
+     * @param Track<float>|null $opacity what is seen of them otherwise
+     *
+     * @return Track<float>|null
+     */
+    public function clear(string $figureId, ?Track $opacity, FrameRange $range, bool $isSideBySide = false): ?Track
+    {
+        $passing = array_values(array_filter($this->story->changes($range), $this->isRearrangingAt(...)));
+        if ($passing === []) {
+            return $opacity;
+        }
+        [$near, $apart] = $isSideBySide ? self::PASSING_BESIDE : self::PASSING;
+        $after = array_map(static fn (int $frame): int => $frame + 1, $passing);
+
+        return Track::of(
+            [$range->from, ...$opacity->changes ?? [], ...$passing, ...$after],
+            fn (int $frame): float => round(
+                ($opacity?->at($frame) ?? 1.0) * $this->story->clearAt(
+                    $figureId,
+                    array_filter($this->moves, static fn (FigureMoves $one): bool => $one->amountAt($frame) > 0),
+                    $frame,
+                    $near,
+                    $apart,
+                ),
+                4,
+            ),
         );
     }
 
@@ -476,6 +512,20 @@ final class ChartTiming
         return new Point(
             $this->whole['x']->at($frame) + $across * cos($turn) - $down * sin($turn),
             $this->whole['y']->at($frame) + $across * sin($turn) + $down * cos($turn),
+        );
+    }
+
+    /** Which of the chart's own pixels is at a point of the stage on a frame. */
+    public function ownPoint(Chart $chart, Point $point, int $frame): Point
+    {
+        $place = $chart->place;
+        $size = max(1e-9, $this->whole['size']->at($frame));
+        $turn = deg2rad($this->whole['turn']->at($frame));
+        [$across, $down] = [$point->x - $this->whole['x']->at($frame), $point->y - $this->whole['y']->at($frame)];
+
+        return new Point(
+            $place->x + ($across * cos($turn) + $down * sin($turn)) / $size,
+            $place->y + ($down * cos($turn) - $across * sin($turn)) / $size,
         );
     }
 

@@ -130,10 +130,16 @@ final readonly class DrawChartWords
             }
             $fade = self::fadeIn($this->shapes->presences[$id]);
             $shown = $this->timing->shown($id, $this->shapes->range);
-            $names[] = new GroupNode('name-'.$id, $nodes, $shown === null ? $fade : Track::combine(
+            $seen = $shown === null ? $fade : Track::combine(
                 [$fade, $shown],
                 static fn (array $both): float => $both[0] * $both[1],
-            ));
+            );
+            $isBeside = $first->align === 'middle';
+            $names[] = new GroupNode(
+                'name-'.$id,
+                $nodes,
+                $this->timing->clear((string) $id, $seen, $this->shapes->range, $isBeside),
+            );
         }
 
         return $names;

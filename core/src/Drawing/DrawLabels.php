@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
+use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Form\Spread;
 use Lupine\Core\Geometry\Decimal;
@@ -66,7 +67,7 @@ final readonly class DrawLabels
                 default => $plan->isThere($id) ? $this->labelBeside($id, $plan) : null,
             };
             if ($label !== null) {
-                $labels[$id] = $this->asTold($id, $label);
+                $labels[$id] = $this->clear($id, $this->asTold($id, $label));
             }
         }
 
@@ -118,6 +119,15 @@ final readonly class DrawLabels
             ) === true),
             $pose,
         );
+    }
+
+    /** While figures pass each other, the label of the smaller one steps back. */
+    private function clear(string $id, GroupNode $label): GroupNode
+    {
+        $isBeside = $this->shapes->first()->axes() === Axes::ScaleUpright;
+        $clear = $this->timing->clear($id, $label->opacity, $this->shapes->range, $isBeside);
+
+        return $clear === $label->opacity ? $label : new GroupNode($label->name, $label->children, $clear, $label->pose);
     }
 
     /** A label that was told when to come does so whatever its part does; both leave when the part leaves. */

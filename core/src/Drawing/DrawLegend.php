@@ -30,10 +30,10 @@ final readonly class DrawLegend
     {
         $plan = LegendPlan::of($legend, $this->timing, $this->setter);
         $isOfSeries = $this->timing->figures()->seriesCount() > 1;
-        $places = $this->places($plan, $isOfSeries);
+        $places = $plan->places($this->entries($isOfSeries));
         $rows = [];
         foreach ($this->entries($isOfSeries) as $id) {
-            [$left, $middle, $width] = $places[0][$id];
+            [$left, $middle, $width] = $places[$id];
             $label = LegendPlan::label($this->timing->figure($id), $isOfSeries);
             $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
@@ -62,7 +62,7 @@ final readonly class DrawLegend
                     ],
                 ],
                 $this->opacity($id),
-                $this->pose($id, $places),
+                $this->pose($id, $places, $isOfSeries),
             );
         }
 
@@ -77,6 +77,7 @@ final readonly class DrawLegend
     private function opacity(string $id): Track
     {
         $there = DrawChartWords::fadeIn($this->shapes->presences[$id]);
+        $there = $this->timing->clear($id, $there, $this->shapes->range) ?? $there;
         $dimmed = $this->timing->dimmed($id);
         if ($dimmed->isStill()) {
             return $there;
@@ -96,38 +97,29 @@ final readonly class DrawLegend
             : $this->shapes->order();
     }
 
-    /** @return non-empty-list<array<string, array{float, float, float}>> by state, then by figure id */
-    private function places(LegendPlan $plan, bool $isOfSeries): array
-    {
-        $first = $plan->places($this->entries($isOfSeries));
-        if ($isOfSeries || count($this->timing->states()) === 1) {
-            return [$first];
-        }
-
-        return array_map(static function (ChartState $state) use ($plan): array {
-            $order = $state->places;
-            asort($order);
-
-            return $plan->places(array_map('strval', array_keys($order)));
-        }, $this->timing->states());
-    }
-
     /**
-     * Entries change places as their figures do.
+     * Entries change places as their figures do, and when they do.
      *
-     * @param non-empty-list<array<string, array{float, float, float}>> $places by state
+     * @param array<string, array{float, float, float}> $places by figure id, in their order at first
      */
-    private function pose(string $id, array $places): ?Pose
+    private function pose(string $id, array $places, bool $isOfSeries): ?Pose
     {
-        $at = array_map(static fn (array $places): array => $places[$id], $places);
-        if (count(array_unique(array_map(static fn (array $one): string => $one[0].' '.$one[1], $at))) === 1) {
+        $changes = $this->timing->changesOfFigures($this->shapes->range);
+        if ($isOfSeries || $changes === []) {
             return null;
         }
-        $frames = [$this->shapes->range->from, ...$this->timing->changesOfFigures($this->shapes->range)];
-        $moved = fn (int $side): Track => Track::of($frames, fn (int $frame): float => $this->timing->between(
-            $frame,
-            static fn (int $state): float => $at[$state][$side],
-        ) - $at[0][$side]);
+        $slots = array_values($places);
+        $at = function (int $frame, int $side) use ($id, $slots): float {
+            $place = max(0.0, min((float) (count($slots) - 1), $this->timing->placeAt($id, $frame)));
+            $before = (int) floor($place);
+            $after = $slots[min(count($slots) - 1, $before + 1)];
+
+            return $slots[$before][$side] + ($after[$side] - $slots[$before][$side]) * ($place - $before);
+        };
+        $moved = fn (int $side): Track => Track::of(
+            [$this->shapes->range->from, ...$changes],
+            static fn (int $frame): float => $at($frame, $side) - $places[$id][$side],
+        );
 
         return new Pose(new Point(0, 0), $moved(0), $moved(1), Track::constant(1.0), Track::constant(0.0));
     }

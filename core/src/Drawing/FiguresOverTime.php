@@ -195,6 +195,33 @@ final class FiguresOverTime
         return $this->places[$figureId];
     }
 
+    /**
+     * How much of a figure's words is seen while figures pass each other: of two that are nearer than that, those of the
+     * smaller one step back.
+     *
+     * @param array<string, mixed> $there those that have come, by figure id
+     * @param float $near in places, at which nothing of them is left
+     * @param float $apart at which all of them is seen
+     */
+    public function clearAt(string $figureId, array $there, int $frame, float $near, float $apart): float
+    {
+        if (!$this->isRearrangingAt($frame)) {
+            return 1.0;
+        }
+        $own = $this->standingAt($figureId, $frame);
+        $clear = 1.0;
+        foreach ($this->momentAt($frame)->standings as $other) {
+            $isSmaller = [abs($own->value), $figureId] < [abs($other->value), $other->figureId];
+            $isOther = $other->figureId !== $figureId && $other->rowId !== $own->rowId;
+            if ($isSmaller && $isOther && isset($there[$other->figureId])) {
+                $far = abs($own->place - $other->place);
+                $clear = min($clear, max(0.0, ($far - $near) / ($apart - $near)));
+            }
+        }
+
+        return round($clear, 4);
+    }
+
     /** How one figure stands on a frame. */
     public function standingAt(string $figureId, int $frame): Standing
     {

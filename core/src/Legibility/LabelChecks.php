@@ -13,12 +13,11 @@ use Lupine\Core\Piece\Piece;
 /** Labels that found no room, words that are too small, lines to labels that cross. */
 final readonly class LabelChecks
 {
-    /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
-    private const LEAST = 0.0145;
+    private const NAMED = 8;
 
     /**
      * @param array<string, ChartTiming> $timings by chart id
-     * @param array<int, list<ShownWord>> $looks words by frame
+     * @param list<int> $looks frames
      */
     public function __construct(
         private Piece $piece,
@@ -33,7 +32,7 @@ final readonly class LabelChecks
     {
         $charts = array_map($this->ofChart(...), $this->piece->charts);
 
-        return [...array_merge([], ...$charts), $this->large(), ...$this->leaders()];
+        return [...array_merge([], ...$charts), ...$this->leaders()];
     }
 
     /** @return list<Check> */
@@ -55,41 +54,16 @@ final readonly class LabelChecks
             0 => [Check::right('Every label has room.')],
             default => [Check::wrong(sprintf(
                 '%s no room for a label. Put small parts together, label fewer of them, or give the chart more room.',
-                count($missing) === 1
-                    ? $missing[0].' has'
-                    : sprintf('%s and %d more have', $missing[0], count($missing) - 1),
+                count($missing) === 1 ? $missing[0].' has' : self::all($missing).' have',
             ))],
         };
-    }
-
-    private function large(): Check
-    {
-        $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
-        foreach ($this->looks as $frame => $words) {
-            foreach ($words as $word) {
-                if ($word->size < $least - 0.01) {
-                    return Check::wrong(
-                        sprintf(
-                            '%s is %.0f pixels high, too small to be read on a small screen; %.0f is the least.',
-                            $word->named(),
-                            $word->size,
-                            ceil($least),
-                        ),
-                        $frame,
-                        $word->box,
-                    );
-                }
-            }
-        }
-
-        return Check::right('All words are large enough to be read.');
     }
 
     /** @return list<Check> */
     private function leaders(): array
     {
         $hasAny = false;
-        foreach (array_keys($this->looks) as $frame) {
+        foreach ($this->looks as $frame) {
             $leaders = array_map(
                 static fn (array $points): Polyline => new Polyline($points),
                 $this->words->leaders($frame),
@@ -108,5 +82,15 @@ final readonly class LabelChecks
         }
 
         return $hasAny ? [Check::right('No lines to labels cross.')] : [];
+    }
+
+    /** @param non-empty-list<string> $names */
+    private static function all(array $names): string
+    {
+        $more = count($names) - self::NAMED;
+
+        return $more > 0
+            ? implode(', ', array_slice($names, 0, self::NAMED)).sprintf(' and %d more', $more)
+            : implode(', ', array_slice($names, 0, -1)).' and '.$names[count($names) - 1];
     }
 }

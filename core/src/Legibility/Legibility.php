@@ -12,13 +12,13 @@ use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
-use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
-use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Problem;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Spoken\SaidFigure;
@@ -30,28 +30,27 @@ final readonly class Legibility
 {
     /** characters of a caption a second (common practice, no source) */
     private const QUICKEST = 20;
-    /** frames that are looked at, evenly spaced */
-    private const LOOKS = 14;
-    /** pixels by which boxes of words may meet */
-    private const MEET = 3.0;
-    /** WCAG 2.2, 1.4.3: contrast of large type, and of other; what is large, in pixels */
-    private const LARGE_CONTRAST = 3.0;
-    private const CONTRAST = 4.5;
-    private const LARGE = 24.0;
+    /** frames on which it is looked whether charts stand on each other, and lines to labels cross, evenly spaced */
+    private const LOOKS = 24;
+    /** points to each side of where two charts meet, at which it is looked whether both have a mark there */
+    private const GRID = 12;
+    /** pairs of colours, and other things of one kind, that are named one by one */
+    private const NAMED = 8;
     /** distance in OKLab below which two colours are hard to tell apart (common practice, no source) */
     private const ALIKE = 0.045;
     /** parts of a whole beyond which they are hard to follow (common practice, no source) */
     private const MANY = 6;
 
-    /** @var array<int, list<ShownWord>> by frame */
+    /** @var list<int> frames, the last first */
     private array $looks;
 
     private ShownWords $words;
 
     private BackdropOverTime $backdrop;
 
-    /** @var array<string, array<string, Track<Presence>>> by chart and figure */
-    private array $presences;
+    private Behind $behind;
+
+    private Sightings $sightings;
 
     /**
      * @param array<string, mixed> $reel of the whole piece, as docs/reel.md describes it
@@ -64,19 +63,24 @@ final readonly class Legibility
         private TextSetter $setter,
     ) {
         $range = FrameRange::within($piece->stage->frames);
-        $this->presences = array_map(
+        $this->backdrop = BackdropOverTime::of($piece, new Moves($piece, new Beats($piece)));
+        $this->words = new ShownWords($reel);
+        $this->behind = new Behind($piece->charts, $timings, array_map(
             static fn (ChartTiming $timing): array => $timing->presences($range),
             $timings,
-        );
-        $this->backdrop = BackdropOverTime::of($piece, new Moves($piece, new Beats($piece)));
-        $this->words = $words = new ShownWords($reel);
+        ));
+        $this->sightings = new Sightings($piece, $timings, $this->words, $this->behind, $this->backdrop);
         $last = $piece->stage->frames - 1;
-        $looks = [];
-        for ($look = self::LOOKS; $look > 0; --$look) {
-            $frame = (int) round(($last * $look) / self::LOOKS);
-            $looks[$frame] = $words->at($frame);
-        }
-        $this->looks = $looks;
+        $this->looks = array_values(array_unique(array_map(
+            static fn (int $look): int => (int) round(($last * $look) / self::LOOKS),
+            range(self::LOOKS, 1),
+        )));
+    }
+
+    /** @return array{int, bool} how many frames words were looked at, and whether that is every one they change on */
+    public function extent(): array
+    {
+        return [count($this->sightings->frames), $this->sightings->isWhole];
     }
 
     /** @return list<Check> */
@@ -91,10 +95,13 @@ final readonly class Legibility
             $this->signsThere(),
             $this->captionsSlow(),
             $this->saidAsShown(),
-            $this->insideStage(),
-            $this->apart(),
-            $this->uncut(),
-            $this->contrasts(),
+            ...$this->sightings->checks('outside', 'All words stand inside the stage.'),
+            ...$this->sightings->checks('over', 'No words stand over others.'),
+            ...$this->sightings->checks('marks', 'No words stand on marks that are not theirs.'),
+            ...$this->sightings->checks('cut', 'No words are cut short.'),
+            ...$this->sightings->checks('small', 'All words are large enough to be read.'),
+            ...$this->sightings->checks('contrast', 'Words stand out from what is behind them.'),
+            ...$this->chartsApart(),
         ];
     }
 
@@ -129,37 +136,75 @@ final readonly class Legibility
         $isOneLine = $timing->form->isJoined() && $timing->figures()->seriesCount() < 2;
         $isToldByColour = !$isNamed && !$isOneLine && $count >= 2 && $count <= 2 * self::MANY;
 
-        return [...$slips, ...$isToldByColour ? [$this->colours($timing)] : []];
+        return [
+            ...$slips,
+            ...$isToldByColour ? $this->colours($timing) : [],
+            ...$count <= 4 * self::MANY ? $this->onGround($chart, $timing) : [],
+        ];
     }
 
-    /** Marks that follow one another and look alike, to any common kind of colour vision. */
-    private function colours(ChartTiming $timing): Check
+    /**
+     * Marks that look alike, to any common kind of colour vision, the nearest first.
+     *
+     * @return list<Check>
+     */
+    private function colours(ChartTiming $timing): array
     {
-        $colours = [];
-        foreach ($timing->layoutAt(0)->order() as $id) {
-            $colours[$id] = $timing->colours[$id];
-        }
-        $ids = array_keys($colours);
-        foreach (ColourVision::cases() as $vision) {
-            foreach (array_slice($ids, 1) as $place => $id) {
-                [$one, $other] = [$ids[$place], $id];
-                $far = Colour::hex($colours[$one])->seenWith($vision)
-                    ->distanceTo(Colour::hex($colours[$other])->seenWith($vision));
-                if ($far < self::ALIKE) {
-                    $names = array_map(
-                        static fn (string $figure): string => '“'.$timing->figure($figure)->fullLabel().'”',
-                        [$one, $other],
-                    );
-
-                    return Check::wrong(
-                        sprintf('%s and %s look alike to %s.', $names[0], $names[1], $vision->people()),
-                        $this->piece->stage->frames - 1,
-                    );
+        $ids = $timing->layoutAt(0)->order();
+        $alike = [];
+        foreach ($ids as $place => $one) {
+            foreach (array_slice($ids, $place + 1) as $other) {
+                foreach (ColourVision::cases() as $vision) {
+                    $far = Colour::hex($timing->colours[$one])->seenWith($vision)
+                        ->distanceTo(Colour::hex($timing->colours[$other])->seenWith($vision));
+                    if ($far < self::ALIKE && $far < ($alike["$one/$other"][0] ?? INF)) {
+                        // Whoever sees all colours is named first, and stands for everybody.
+                        $alike["$one/$other"] ??= [$far, $one, $other, $vision];
+                    }
                 }
             }
         }
+        usort($alike, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $name = static fn (string $id): string => '“'.$timing->figure($id)->fullLabel().'”';
+        $checks = array_map(fn (array $pair): Check => Check::wrong(
+            sprintf('%s and %s look alike to %s.', $name($pair[1]), $name($pair[2]), $pair[3]->people()),
+            $this->piece->stage->frames - 1,
+        ), array_slice($alike, 0, self::NAMED));
+        if (count($alike) > self::NAMED) {
+            $checks[] = Check::wrong(sprintf('%d more pairs of marks look alike.', count($alike) - self::NAMED));
+        }
 
-        return Check::right('Marks beside each other can be told apart, whatever colours one sees.');
+        return $checks !== []
+            ? $checks
+            : [Check::right('All marks can be told apart, whatever colours one sees.')];
+    }
+
+    /**
+     * Marks of the ground's own colour.
+     *
+     * @return list<Check>
+     */
+    private function onGround(Chart $chart, ChartTiming $timing): array
+    {
+        $stage = $this->piece->stage;
+        $frame = $stage->frames - 1;
+        $layout = $timing->layoutAt($frame);
+        $lost = [];
+        foreach ($timing->figures()->list as $figure) {
+            $middle = $layout->shape($figure->id, Presence::full(), 0.0)->middle();
+            $at = $timing->onStage($chart, $middle, $frame);
+            $ground = Ground::ofBackdrop($this->backdrop->at($frame), $at, $stage->width, $stage->height);
+            $own = Colour::hex($timing->colours[$figure->id]);
+            if ($ground !== null && $own->distanceTo($ground) < self::ALIKE && abs($figure->value()) > 0) {
+                $lost[] = Check::wrong(
+                    sprintf('“%s” has about the colour of the ground, and is not seen.', $figure->fullLabel()),
+                    $frame,
+                    Box::around($at, 160, 160),
+                );
+            }
+        }
+
+        return array_slice($lost, 0, self::NAMED);
     }
 
     /**
@@ -171,7 +216,7 @@ final readonly class Legibility
     {
         foreach ($this->piece->words as $words) {
             if (trim($words->text) === Piece::UNNAMED) {
-                $frame = array_key_first($this->looks);
+                $frame = $this->looks[0];
 
                 return [Check::wrong(sprintf('The title still says “%s”.', Piece::UNNAMED), $frame)];
             }
@@ -257,172 +302,76 @@ final readonly class Legibility
         return Check::right('What the narrator says is what the figures are.');
     }
 
-    private function insideStage(): Check
+    /**
+     * Charts that do not share an axis, and stand on each other.
+     *
+     * @return list<Check>
+     */
+    private function chartsApart(): array
     {
-        [$width, $height] = [$this->piece->stage->width, $this->piece->stage->height];
-        foreach ($this->looks as $frame => $words) {
-            foreach ($words as $word) {
-                $box = $word->box;
-                if ($word->isNear) {
+        $charts = array_values(array_filter($this->piece->charts, static fn (Chart $one): bool => !$one->isHidden));
+        $shared = SharedAxes::of($this->piece);
+        $found = [];
+        foreach ($charts as $place => $one) {
+            foreach (array_slice($charts, $place + 1) as $other) {
+                if (($shared[$one->id] ?? $one->id) === ($shared[$other->id] ?? $other->id)) {
                     continue;
                 }
-                if ($box->left < -1 || $box->top < -1 || $box->right() > $width + 1 || $box->bottom() > $height + 1) {
-                    return Check::wrong(sprintf('%s runs over the edge of the stage.', $word->named()), $frame, $box);
-                }
-            }
-        }
-
-        return Check::right('All words stand inside the stage.');
-    }
-
-    private function apart(): Check
-    {
-        $last = array_key_first($this->looks);
-        foreach ($this->looks as $frame => $words) {
-            // Figures that are just changing places pass each other, and so do their words.
-            if ($frame !== $last && $this->isRearranging($frame)) {
-                continue;
-            }
-            foreach ($words as $place => $word) {
-                foreach (array_slice($words, $place + 1) as $other) {
-                    if ($word->over($other) > self::MEET) {
-                        return Check::wrong(
-                            sprintf('%s and %s stand over each other.', $word->named(), $other->named()),
+                foreach ($this->looks as $frame) {
+                    $at = $this->meeting($one, $other, $frame);
+                    if ($at !== null) {
+                        $found[] = Check::wrong(
+                            sprintf('The charts “%s” and “%s” stand on each other.', ...array_map(
+                                fn (Chart $chart): string => $this->piece->table($chart->table)->name !== ''
+                                    ? $this->piece->table($chart->table)->name
+                                    : $chart->id,
+                                [$one, $other],
+                            )),
                             $frame,
-                            $word->box->joinedWith($other->box),
+                            Box::around($at, 120, 120),
                         );
+                        break;
                     }
                 }
             }
         }
 
-        return Check::right('No words stand over others.');
+        return $found !== [] || count($charts) < 2 ? $found : [Check::right('No charts stand on each other.')];
     }
 
-    private function isRearranging(int $frame): bool
+    /** A point of the stage at which both charts have a mark. */
+    private function meeting(Chart $one, Chart $other, int $frame): ?Point
     {
-        foreach ($this->timings as $timing) {
-            if ($timing->isRearrangingAt($frame)) {
-                return true;
-            }
-        }
+        $boxes = array_map(function (Chart $chart) use ($frame): Box {
+            $timing = $this->timings[$chart->id];
+            $extent = $timing->layoutAt($frame)->extent();
+            $corners = array_map(
+                static fn (array $at): Point => $timing->onStage($chart, new Point(...$at), $frame),
+                [
+                    [$extent->left, $extent->top], [$extent->right(), $extent->top],
+                    [$extent->left, $extent->bottom()], [$extent->right(), $extent->bottom()],
+                ],
+            );
+            $xs = array_map(static fn (Point $point): float => $point->x, $corners);
+            $ys = array_map(static fn (Point $point): float => $point->y, $corners);
 
-        return false;
-    }
-
-    private function uncut(): Check
-    {
-        foreach ($this->looks as $frame => $words) {
-            foreach ($words as $word) {
-                if (str_ends_with($word->text, '…') && !$this->isTyped($word->text)) {
-                    return Check::wrong(sprintf('%s is cut short.', $word->named()), $frame, $word->box);
+            return new Box(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+        }, [$one, $other]);
+        [$left, $right] = [max($boxes[0]->left, $boxes[1]->left), min($boxes[0]->right(), $boxes[1]->right())];
+        [$top, $bottom] = [max($boxes[0]->top, $boxes[1]->top), min($boxes[0]->bottom(), $boxes[1]->bottom())];
+        for ($row = 0; $row < self::GRID && $right > $left && $bottom > $top; ++$row) {
+            for ($column = 0; $column < self::GRID; ++$column) {
+                $at = new Point(
+                    $left + ($right - $left) * ($column + 0.5) / self::GRID,
+                    $top + ($bottom - $top) * ($row + 0.5) / self::GRID,
+                );
+                $there = array_column($this->behind->at($at, $frame), 0);
+                if (in_array($one->id, $there, true) && in_array($other->id, $there, true)) {
+                    return $at;
                 }
             }
         }
 
-        return Check::right('No words are cut short.');
-    }
-
-    private function isTyped(string $text): bool
-    {
-        foreach ($this->piece->tables as $table) {
-            foreach ($table->rows as $row) {
-                if ($row->label === $text) {
-                    return true;
-                }
-            }
-        }
-        foreach ([...$this->piece->words, ...$this->piece->narration->lines] as $typed) {
-            if (str_ends_with(trim($typed->text), '…')) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private function contrasts(): Check
-    {
-        $last = array_key_first($this->looks);
-        foreach ($this->looks as $frame => $words) {
-            if ($frame !== $last && $this->isRearranging($frame)) {
-                continue;
-            }
-            $marks = $this->marksAt($frame);
-            foreach ($words as $word) {
-                $behind = $this->behind($word, $marks, $frame);
-                $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
-                if ($word->opacity < 0.9 || $behind === null || $word->isNear) {
-                    continue;
-                }
-                $contrast = Colour::hex($word->colour)->contrastWith($behind);
-                if ($contrast < $wanted) {
-                    return Check::wrong(
-                        sprintf(
-                            '%s stands out too little from what is behind it: %.1f to 1, where %.1f is wanted.',
-                            $word->named(),
-                            $contrast,
-                            $wanted,
-                        ),
-                        $frame,
-                        $word->box,
-                    );
-                }
-            }
-        }
-
-        return Check::right('Words stand out from what is behind them.');
-    }
-
-    /** @return list<array{Box, list<array{Shape, string}>}> what a chart's marks lie in, and each with its colour */
-    private function marksAt(int $frame): array
-    {
-        $all = [];
-        foreach ($this->timings as $chart => $timing) {
-            $layout = $timing->layoutAt($frame);
-            $there = $this->presences[$chart];
-            $marks = [];
-            foreach (isset($this->hidden()[$chart]) ? [] : $timing->figures()->list as $figure) {
-                $shape = $layout->shape($figure->id, $there[$figure->id]->at($frame), 0.0);
-                $marks[] = [$shape, $timing->colours[$figure->id]];
-            }
-            $all[] = [$layout->extent(), $marks];
-        }
-
-        return $all;
-    }
-
-    /** @return array<string, true> charts that are left out of the picture */
-    private function hidden(): array
-    {
-        $hidden = array_filter($this->piece->charts, static fn (Chart $chart): bool => $chart->isHidden);
-
-        return array_fill_keys(array_map(static fn (Chart $chart): string => $chart->id, $hidden), true);
-    }
-
-    /**
-     * The mark that a text stands on, or the backdrop; null where that is not known.
-     *
-     * @param list<array{Box, list<array{Shape, string}>}> $all marks of each chart
-     */
-    private function behind(ShownWord $word, array $all, int $frame): ?Colour
-    {
-        $middle = $word->box->middle();
-        foreach ($this->piece->charts as $chart) {
-            if ($word->isReading && $chart->words->labelPlate !== null) {
-                return Colour::hex($chart->words->labelPlate);
-            }
-        }
-        foreach ($all as [$extent, $marks]) {
-            foreach ($extent->holds($middle, 1, 1, 0) ? $marks : [] as [$shape, $colour]) {
-                if ($shape->holds($middle, 1, 1, 0)) {
-                    return Colour::hex($colour);
-                }
-            }
-        }
-
-        $stage = $this->piece->stage;
-
-        return Ground::ofBackdrop($this->backdrop->at($frame), $middle, $stage->width, $stage->height);
+        return null;
     }
 }

@@ -25,6 +25,12 @@ final readonly class ShownWord
         public float $opacity,
         public bool $isReading,
         private array $corners,
+        /** label, name, legend, caption, tick, axis, centre or words */
+        public string $kind,
+        /** the chart or the text that it belongs to, by id */
+        public string $owner,
+        /** the figure that it tells of, or null */
+        public ?string $figure,
         /** whether the camera is near, so that it may well be out of the picture */
         public bool $isNear = false,
     ) {
@@ -71,6 +77,31 @@ final readonly class ShownWord
         $along = array_map(static fn (Point $point): float => $point->x * $x + $point->y * $y, $corners);
 
         return [min([INF, ...$along]), max([-INF, ...$along])];
+    }
+
+    /** @return list<Point> points spread over it: left, middle and right, in its upper and its lower half */
+    public function points(): array
+    {
+        [$corner, $right, $below] = $this->corners;
+        $points = [];
+        foreach ([0.25, 0.75] as $down) {
+            foreach ([0.06, 0.35, 0.65, 0.94] as $along) {
+                $points[] = new Point(
+                    $corner->x + ($right->x - $corner->x) * $along + ($below->x - $corner->x) * $down,
+                    $corner->y + ($right->y - $corner->y) * $along + ($below->y - $corner->y) * $down,
+                );
+            }
+        }
+
+        return $points;
+    }
+
+    /** What it is the same text by on every frame, whatever it counts to. */
+    public function key(): string
+    {
+        return $this->isReading
+            ? $this->kind.' '.$this->owner.' '.$this->figure
+            : $this->kind.' '.$this->owner.' '.$this->figure.' '.$this->text;
     }
 
     /** Its beginning, to be named by. */

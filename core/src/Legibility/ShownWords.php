@@ -202,8 +202,47 @@ final class ShownWords
             $opacity,
             $text['reading'] !== null,
             $corners,
-            $this->isNear($groups, $frame),
+            ...self::owner($groups),
+            isNear: $this->isNear($groups, $frame),
         );
+    }
+
+    /**
+     * @param list<Group> $groups
+     *
+     * @return array{kind: string, owner: string, figure: string|null}
+     */
+    private static function owner(array $groups): array
+    {
+        $names = array_values(array_filter(
+            array_column($groups, 'name'),
+            static fn (string $name): bool => $name !== '@camera',
+        ));
+        $innermost = $names[count($names) - 1] ?? '';
+        foreach (['label', 'name', 'legend', 'caption', 'tick'] as $kind) {
+            if (str_starts_with($innermost, $kind.'-')) {
+                return ['kind' => $kind, 'owner' => $names[0], 'figure' => substr($innermost, strlen($kind) + 1)];
+            }
+        }
+        $kind = ['centre' => 'centre', 'axis-titles' => 'axis'][$innermost] ?? 'words';
+
+        return ['kind' => $kind, 'owner' => $names[0] ?? '', 'figure' => null];
+    }
+
+    /** @return list<int> the frames on which anything about a text changes, rising; the first among them */
+    public function changes(): array
+    {
+        $frames = [0 => true];
+        foreach ($this->leaves as [$text, $groups]) {
+            foreach ([$text, ...$groups] as $node) {
+                foreach ($this->tracks[$node['index']] ?? [] as $steps) {
+                    $frames += array_fill_keys($steps->frames, true);
+                }
+            }
+        }
+        ksort($frames);
+
+        return array_keys($frames);
     }
 
     /** @param list<Group> $groups */

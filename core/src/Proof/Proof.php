@@ -37,6 +37,8 @@ final readonly class Proof implements \JsonSerializable
         public int $frames,
         private array $extents,
         private array $distortions,
+        /** what was looked at, and what was not */
+        public string $extent,
     ) {
     }
 
@@ -59,7 +61,8 @@ final readonly class Proof implements \JsonSerializable
             self::readingsAgree($shown, $timings),
             ...array_map(self::sharesAddUp(...), array_values($timings)),
         ];
-        $looks = (new Legibility($piece, $reel, $timings, $setter))->checks();
+        $legibility = new Legibility($piece, $reel, $timings, $setter);
+        $looks = $legibility->checks();
 
         $extents = array_map(static function (ChartTiming $timing): array {
             $extent = $timing->layoutAt(0)->extent();
@@ -84,6 +87,28 @@ final readonly class Proof implements \JsonSerializable
             $piece->stage->frames,
             $extents,
             array_filter($distortions, static fn (?Distortion $one): bool => $one !== null),
+            self::extent($piece, ...$legibility->extent()),
+        );
+    }
+
+    /**
+     * @param int $frames on which words were looked at
+     * @param bool $isWhole whether those are all on which anything of them changes
+     */
+    private static function extent(Piece $piece, int $frames, bool $isWhole): string
+    {
+        $stage = $piece->stage;
+
+        return sprintf(
+            'Marks and readings were measured on every frame of %d × %d; words were looked at on %s. %sColours count '
+            .'as they are set: what gradients, patterns, glows and shadows make of them, and how a camera frames them, '
+            .'is not judged.',
+            $stage->width,
+            $stage->height,
+            $isWhole
+                ? sprintf('the %d on which anything changes', $frames)
+                : sprintf('%d of those on which anything changes', $frames),
+            count($piece->shapes) > 0 ? 'Other shapes of the piece are measured by themselves. ' : '',
         );
     }
 
@@ -149,6 +174,7 @@ final readonly class Proof implements \JsonSerializable
             'checks' => $this->checks(),
             'extents' => (object) $this->extents,
             'distortions' => (object) $this->distortions,
+            'extent' => $this->extent,
         ];
     }
 

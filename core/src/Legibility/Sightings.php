@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Legibility;
+
+use Lupine\Core\Drawing\BackdropOverTime;
+use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Drawing\Ground;
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Piece;
+
+/**
+ * All words of a piece, looked at on every frame on which they, marks or the ground change: what stands in the way of
+ * reading them, each with where it is first, as long as it lasts long enough to be seen.
+ */
+final class Sightings
+{
+    /** frames that are looked at; of a piece in which more than that change, every second, third … of them */
+    private const MOST = 1500;
+    /** pixels by which boxes of words may meet */
+    private const MEET = 3.0;
+    /** WCAG 2.2, 1.4.3: contrast of large type, and of other; what is large, in pixels */
+    private const LARGE_CONTRAST = 3.0;
+    private const CONTRAST = 4.5;
+    private const LARGE = 24.0;
+    /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
+    private const LEAST = 0.0145;
+    /** seconds that something lasts at least, before it is in anybody's way (common practice, no source) */
+    private const LASTS = ['over' => 0.15, 'marks' => 0.15, 'contrast' => 0.3, 'outside' => 0.5, 'small' => 0.5,
+        'cut' => 0.5];
+    /** opacity from which on words are read, and from which on they are there in full */
+    private const READ = 0.35;
+    private const FULL = 0.9;
+    /** frames after which what stands still is looked at again */
+    private const AGAIN = 4;
+    /** things of one kind that are named one by one */
+    private const NAMED = 12;
+
+    /** @var array<string, array<string, array{string, int, Box, int}>> message, frame, box, frames, by kind and thing */
+    private array $found = [];
+
+    /** @var array<string, array{string, int, array<string, string>}> by text: how it was, frames left, what was found */
+    private array $seen = [];
+
+    /** @var list<int> those that were looked at */
+    public readonly array $frames;
+
+    /** whether those are all on which anything changes */
+    public readonly bool $isWhole;
+
+    /** @var array<string, Chart> by id */
+    private readonly array $charts;
+
+    /** @param array<string, ChartTiming> $timings by chart id */
+    public function __construct(
+        private readonly Piece $piece,
+        private readonly array $timings,
+        private readonly ShownWords $words,
+        private readonly Behind $behind,
+        private readonly BackdropOverTime $backdrop,
+    ) {
+        $this->charts = array_column($piece->charts, null, 'id');
+        $last = $piece->stage->frames - 1;
+        $range = FrameRange::within($piece->stage->frames);
+        $changes = array_filter(
+            [...$words->changes(), ...$behind->changes($range), ...$backdrop->changes($range)],
+            static fn (int $frame): bool => $frame >= 0 && $frame <= $last,
+        );
+        $changes = array_values(array_unique($changes));
+        sort($changes);
+        $step = max(1, (int) ceil(count($changes) / self::MOST));
+        $this->isWhole = $step === 1;
+        $frames = array_filter($changes, static fn (int $at): bool => $at % $step === 0, ARRAY_FILTER_USE_KEY);
+        $this->frames = array_values(array_unique([...$frames, $last]));
+        foreach ($this->frames as $place => $frame) {
+            $this->look($frame, ($this->frames[$place + 1] ?? $last + 1) - $frame);
+        }
+    }
+
+    /**
+     * @param string $kind over, marks, contrast, outside, small or cut
+     *
+     * @return list<Check> one for each thing that is in the way, or that nothing is
+     */
+    public function checks(string $kind, string $right): array
+    {
+        $stage = $this->piece->stage;
+        $least = min(
+            $stage->frames,
+            max(1, (int) round(self::LASTS[$kind] * $stage->rateNumerator / $stage->rateDenominator)),
+        );
+        $found = array_values(array_filter(
+            $this->found[$kind] ?? [],
+            static fn (array $one): bool => $one[3] >= $least,
+        ));
+        $checks = array_map(
+            static fn (array $one): Check => Check::wrong($one[0], $one[1], $one[2]),
+            array_slice($found, 0, self::NAMED),
+        );
+        if (count($found) > self::NAMED) {
+            $checks[] = Check::wrong(sprintf('And the same of %d more.', count($found) - self::NAMED));
+        }
+
+        return $checks !== [] ? $checks : [Check::right($right)];
+    }
+
+    private function look(int $frame, int $lasts): void
+    {
+        $words = $this->words->at($frame);
+        foreach ($words as $place => $word) {
+            $this->ofOne($word, $frame, $lasts);
+            if ($word->opacity < self::READ) {
+                continue;
+            }
+            foreach (array_slice($words, $place + 1) as $other) {
+                if ($other->opacity >= self::READ && $word->over($other) > self::MEET) {
+                    $this->note(
+                        'over',
+                        $word->key().'/'.$other->key(),
+                        sprintf('%s and %s stand over each other.', $word->named(), $other->named()),
+                        $frame,
+                        $word->box->joinedWith($other->box),
+                        $lasts,
+                    );
+                }
+            }
+        }
+    }
+
+    private function ofOne(ShownWord $word, int $frame, int $lasts): void
+    {
+        $key = $word->key();
+        $now = implode(' ', [
+            $word->text,
+            $word->box->left,
+            $word->box->top,
+            $word->box->width,
+            $word->opacity >= self::READ,
+            $word->opacity >= self::FULL,
+        ]);
+        [$before, $left, $found] = $this->seen[$key] ?? ['', 0, []];
+        // What stands still is looked at again now and then, for what is behind it may move.
+        if ($before !== $now || $left <= 0) {
+            $found = $this->foundOf($word, $frame);
+            $left = self::AGAIN;
+        }
+        $this->seen[$key] = [$now, $left - $lasts, $found];
+        foreach ($found as $kind => $message) {
+            $this->note($kind, $key, $message, $frame, $word->box, $lasts);
+        }
+    }
+
+    /** @return array<string, string> messages by kind */
+    private function foundOf(ShownWord $word, int $frame): array
+    {
+        $stage = $this->piece->stage;
+        $found = [];
+        $least = self::LEAST * min($stage->width, $stage->height);
+        if ($word->size < $least - 0.01) {
+            $found['small'] = sprintf(
+                '%s is %.0f pixels high, too small to be read on a small screen; %.0f is the least.',
+                $word->named(),
+                $word->size,
+                ceil($least),
+            );
+        }
+        if (str_ends_with($word->text, '…') && !$this->isTyped($word->text)) {
+            $found['cut'] = $word->named().' is cut short.';
+        }
+        if ($word->isNear || $word->opacity < self::READ) {
+            return $found;
+        }
+        $box = $word->box;
+        $isOut = $box->left < -1 || $box->top < -1 || $box->right() > $stage->width + 1
+            || $box->bottom() > $stage->height + 1;
+        if ($isOut) {
+            $found['outside'] = $word->named().' runs over the edge of the stage.';
+        }
+        $points = $word->points();
+        $marks = array_map(fn (Point $point): ?array => $this->behind->at($point, $frame)[0] ?? null, $points);
+        $onMarks = $this->onMarks($word, $marks);
+        if ($onMarks !== null) {
+            $found['marks'] = $onMarks;
+        }
+        $contrast = $this->contrast($word, $points, $marks, $frame);
+        $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
+        if ($contrast < $wanted && $word->opacity >= self::FULL) {
+            $found['contrast'] = sprintf(
+                '%s stands out too little from what is behind it: %.1f to 1, where %.1f is wanted.',
+                $word->named(),
+                $contrast,
+                $wanted,
+            );
+        }
+
+        return $found;
+    }
+
+    /**
+     * The least contrast of a text with what is behind its points.
+     *
+     * @param list<Point> $points
+     * @param list<array{string, string}|null> $marks chart and figure behind each of them
+     */
+    private function contrast(ShownWord $word, array $points, array $marks, int $frame): float
+    {
+        $stage = $this->piece->stage;
+        $plate = $word->kind === 'label' ? ($this->charts[$word->owner] ?? null)?->words->labelPlate : null;
+        $contrast = INF;
+        foreach ($points as $place => $point) {
+            $mark = $marks[$place];
+            $ground = match (true) {
+                $plate !== null => Colour::hex($plate),
+                $mark !== null => Colour::hex($this->timings[$mark[0]]->colours[$mark[1]]),
+                default => Ground::ofBackdrop($this->backdrop->at($frame), $point, $stage->width, $stage->height),
+            };
+            $contrast = $ground === null ? $contrast : min($contrast, Colour::hex($word->colour)->contrastWith($ground));
+        }
+
+        return $contrast;
+    }
+
+    /**
+     * What is to be said of words that belong beside marks and stand on them; of words of a mark on another one; of
+     * words across an edge; null where that is nothing.
+     *
+     * @param list<array{string, string}|null> $marks chart and figure behind each of its points
+     */
+    private function onMarks(ShownWord $word, array $marks): ?string
+    {
+        $others = array_values(array_filter($marks, static fn (?array $mark): bool => $mark !== null
+            && ($mark[0] !== $word->owner || $mark[1] !== $word->figure)));
+        $isOnOne = count($others) === count($marks)
+            && count(array_unique(array_map(static fn (array $one): string => implode('/', $one), $others))) === 1;
+        // Words wholly on one mark were put there.
+        if ($others === [] || $word->kind === 'centre' || ($word->kind === 'words' && $isOnOne)) {
+            return null;
+        }
+        $name = '“'.$this->timings[$others[0][0]]->figure($others[0][1])->fullLabel().'”';
+
+        return match ($word->kind) {
+            'label', 'name' => sprintf('%s, which belongs to another mark, stands on %s.', $word->named(), $name),
+            'legend' => sprintf('The legend’s %s stands over %s.', $word->named(), $name),
+            'caption' => sprintf('The caption %s stands over %s.', $word->named(), $name),
+            default => sprintf('%s stands across the edge of %s.', $word->named(), $name),
+        };
+    }
+
+    private function note(string $kind, string $key, string $message, int $frame, Box $box, int $lasts): void
+    {
+        $known = $this->found[$kind][$key] ?? null;
+        $this->found[$kind][$key] = $known === null
+            ? [$message, $frame, $box, $lasts]
+            : [$known[0], $known[1], $known[2], $known[3] + $lasts];
+    }
+
+    private function isTyped(string $text): bool
+    {
+        foreach ($this->piece->tables as $table) {
+            foreach ($table->rows as $row) {
+                if ($row->label === $text) {
+                    return true;
+                }
+            }
+        }
+        foreach ([...$this->piece->words, ...$this->piece->narration->lines] as $typed) {
+            if (str_ends_with(trim($typed->text), '…')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
