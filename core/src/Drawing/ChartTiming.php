@@ -206,6 +206,15 @@ final class ChartTiming
         );
     }
 
+    /** @return list<Figures> the figures on a frame: as they stand, or to which and from which they change */
+    public function shownFigures(int $frame): array
+    {
+        $index = $this->stateIndexAt($frame);
+        $states = $this->isSettledAt($frame) ? [$index] : [$index, $index - 1];
+
+        return array_map(fn (int $state): Figures => $this->states()[max(0, $state)]->figures, $states);
+    }
+
     /** Where every figure stands once a state has been reached. */
     public function layoutOf(int $state): Layout
     {

@@ -293,11 +293,12 @@ final readonly class Sheet
      */
     public static function said(Piece $piece, array $timings): array
     {
-        $figures = array_map(static fn (ChartTiming $timing): Figures => $timing->figures(), $timings);
-
         return array_map(
             static fn (SaidFigure $said): array => $said->answer(),
-            SaidFigures::of($piece, $figures),
+            SaidFigures::of($piece, array_map(
+                static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...),
+                $timings,
+            )),
         );
     }
 

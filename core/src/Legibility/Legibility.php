@@ -7,7 +7,6 @@ namespace Lupine\Core\Legibility;
 use Lupine\Core\Drawing\BackdropOverTime;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\Ground;
-use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
@@ -94,7 +93,7 @@ final readonly class Legibility
             ...$this->unnamed(),
             $this->signsThere(),
             $this->captionsSlow(),
-            $this->saidAsShown(),
+            ...$this->saidAsShown(),
             ...$this->sightings->checks('outside', 'All words stand inside the stage.'),
             ...$this->sightings->checks('over', 'No words stand over others.'),
             ...$this->sightings->checks('marks', 'No words stand on marks that are not theirs.'),
@@ -276,18 +275,22 @@ final readonly class Legibility
         return Check::right('Captions stay long enough to be read.');
     }
 
-    /** What the narrator says of a figure is what the table says. */
-    private function saidAsShown(): Check
+    /**
+     * What the narrator says of figures is what they are when it is said.
+     *
+     * @return list<Check>
+     */
+    private function saidAsShown(): array
     {
-        $figures = array_map(static fn (ChartTiming $timing): Figures => $timing->figures(), $this->timings);
-        foreach (SaidFigures::of($this->piece, $figures) as $said) {
+        $checks = [];
+        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...), $this->timings);
+        foreach (SaidFigures::of($this->piece, $shown) as $said) {
             $line = $this->piece->line($said->line);
             if ($said->state !== SaidFigure::DIFFERS || $line === null) {
                 continue;
             }
             $words = array_slice(Beats::split($line->text), $said->from, $said->to - $said->from);
-
-            return Check::wrong(
+            $checks[] = Check::wrong(
                 sprintf(
                     'The narrator says “%s” of %s, which is %s; the table says %s.',
                     trim(implode(' ', $words), ' ,.;:!?'),
@@ -299,7 +302,7 @@ final readonly class Legibility
             );
         }
 
-        return Check::right('What the narrator says is what the figures are.');
+        return $checks !== [] ? $checks : [Check::right('What the narrator says is what the figures are.')];
     }
 
     /**

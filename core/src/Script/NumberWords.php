@@ -26,6 +26,8 @@ final readonly class NumberWords
      * @param list<string> $timesWord what makes the number before it so many times as much
      * @param list<string> $about words that say that a number is not meant exactly
      * @param list<string> $notFigures words after which a number is a name: a year, a page
+     * @param list<string> $months names of months
+     * @param list<string> $afterTime words after a number that make it a time, an age or a span of years
      * @param array<string, string> $single words of several as one
      * @param array<string, string> $signs how signs are said
      */
@@ -44,6 +46,8 @@ final readonly class NumberWords
         public array $timesWord,
         public array $about,
         public array $notFigures,
+        public array $months,
+        public array $afterTime,
         public string $point,
         public array $single,
         public array $signs,
@@ -86,22 +90,38 @@ final readonly class NumberWords
                 'bn' => 1e9,
             ],
             $parts,
-            ['a', 'an', 'one'],
+            ['a', 'an', 'one', 'another'],
             ['and'],
             ['in', 'of', 'of the', 'in every', 'of every', 'out of', 'out of the', 'out of every'],
-            ['%', 'percent', 'per cent', 'pc'],
+            ['%', 'percent', 'per cent', 'pc', 'per centum'],
             ['percentage point', 'percentage points', 'point', 'points'],
-            ['the rest', 'the remainder', 'everything else', 'all the others', 'all the rest', 'the remaining'],
-            ['of the rest', 'of the remainder', 'of what was left', 'of what is left', 'of the remaining'],
+            [
+                'the rest', 'the remainder', 'everything else', 'all the others', 'all the rest', 'the remaining',
+                'what remained', 'what remains', 'what was left', 'what is left', 'whatever was left',
+                'whatever is left', 'whatever remained', 'all that was left', 'all that is left', 'all that remained',
+            ],
+            [
+                'of the rest', 'of the remainder', 'of what was left', 'of what is left', 'of the remaining',
+                'of what remained', 'of what remains', 'of those left', 'the rest', 'the remainder', 'the remaining',
+                'what was left', 'what is left', 'what remained',
+            ],
             [
                 'doubled' => 2.0,
+                'doubles' => 2.0,
+                'doubling' => 2.0,
                 'double' => 2.0,
                 'twice as many' => 2.0,
                 'twice as much' => 2.0,
+                'twice' => 2.0,
                 'tripled' => 3.0,
+                'triples' => 3.0,
+                'tripling' => 3.0,
                 'trebled' => 3.0,
+                'thrice' => 3.0,
                 'quadrupled' => 4.0,
+                'quintupled' => 5.0,
                 'halved' => 0.5,
+                'halving' => 0.5,
                 'half as many' => 0.5,
                 'half as much' => 0.5,
             ],
@@ -111,11 +131,32 @@ final readonly class NumberWords
                 'just under', 'more than', 'less than', 'close to', 'well over', 'up to',
             ],
             [
-                'in', 'since', 'by', 'until', 'during', 'page', 'number', 'no', 'chapter', 'january', 'february',
+                'in', 'since', 'by', 'until', 'during', 'page', 'number', 'no', 'chapter', 'step', 'room', 'version',
+                'figure', 'part', 'route', 'bus', 'line', 'platform', 'gate', 'track', 'floor', 'level', 'phase',
+                'season', 'episode', 'section', 'volume', 'question', 'rule', 'table', 'type', 'grade', 'aged', 'age',
+                'ages', 'world war', 'article', 'day', 'week', 'group', 'team', 'slide', 'point', 'january', 'february',
                 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december',
             ],
+            [
+                'january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october',
+                'november', 'december',
+            ],
+            [
+                'o’clock', 'o\'clock', 'oclock', 'am', 'pm', 'a.m', 'p.m', 'noon', 'years', 'year', 'year olds',
+                'decades', 'centuries', 'months ago', 'weeks ago', 'days ago', 'hours ago', 'minutes ago',
+            ],
             'point',
-            ['a couple of' => 'two', 'a pair of' => 'two'],
+            [
+                'a couple of' => 'two',
+                'a pair of' => 'two',
+                'half a dozen' => 'six',
+                'a score of' => 'twenty',
+                'two score' => 'forty',
+                'three score' => 'sixty',
+                'four score' => 'eighty',
+                'a further' => 'another',
+                'one further' => 'another',
+            ],
             [
                 '½' => ' a half',
                 '¼' => ' a quarter',

@@ -16,7 +16,7 @@ final class SpokenNumbers
     /** the widest that a share is meant, however small its numbers are (common practice, no source) */
     private const WIDEST = 0.04;
 
-    /** @var list<array{text: string, word: int}> the line in its smallest words, each with its place */
+    /** @var list<array{text: string, word: int, isLast: bool}> the line in its smallest words, each with its place */
     private array $parts = [];
 
     private function __construct(private readonly NumberWords $language)
@@ -32,8 +32,11 @@ final class SpokenNumbers
     {
         $reader = new self($language ?? NumberWords::english());
         foreach ($words as $place => $word) {
-            foreach ($reader->smallest($word) as $text) {
-                $reader->parts[] = ['text' => $text, 'word' => $place];
+            $parts = $reader->smallest($word);
+            foreach ($parts as $index => $text) {
+                // What is said after a comma is not said of what stands before it.
+                $isLast = $index === count($parts) - 1 && preg_match('/[,.;:!?)…—–]["”’]?$/u', $word) === 1;
+                $reader->parts[] = ['text' => $text, 'word' => $place, 'isLast' => $isLast];
             }
         }
         $reader->takeSingles();
@@ -59,8 +62,14 @@ final class SpokenNumbers
         foreach ($this->language->single as $phrase => $text) {
             for ($at = 0; $at < count($this->parts); ++$at) {
                 $length = $this->says($at, $phrase);
-                if ($length > 0) {
-                    array_splice($this->parts, $at, $length, [['text' => $text, 'word' => $this->parts[$at]['word']]]);
+                // “A score of 7” is another score.
+                $isFollowed = $phrase === 'a score of' && $this->cardinalAt($at + $length) !== null;
+                if ($length > 0 && !$isFollowed) {
+                    array_splice($this->parts, $at, $length, [[
+                        'text' => $text,
+                        'word' => $this->parts[$at]['word'],
+                        'isLast' => $this->parts[$at + $length - 1]['isLast'],
+                    ]]);
                 }
             }
         }
@@ -77,14 +86,201 @@ final class SpokenNumbers
         }
         foreach ($this->language->rest as $phrase) {
             $length = $this->says($at, $phrase);
-            if ($length > 0 && !$this->isOfRest($at)) {
+            // “The remaining 12” says how many they are.
+            if ($length > 0 && !$this->isOfRest($at) && $this->cardinalAt($at + $length) === null) {
                 return [$this->number(SpokenNumber::REST, 0.0, 0.0, $at, $at + $length), $at + $length];
             }
         }
 
-        $year = $this->yearAt($at);
+        $name = $this->nameAt($at);
 
-        return $year > 0 ? [null, $at + $year] : $this->fractionAt($at) ?? $this->amountAt($at);
+        return $name > 0 ? [null, $at + $name]
+            : $this->everyAt($at) ?? $this->betweenAt($at) ?? $this->fractionAt($at) ?? $this->signedAt($at)
+                ?? $this->amountAt($at);
+    }
+
+    /** @return int how many words say a year, a time or something else that is no figure; 0 where none do */
+    private function nameAt(int $at): int
+    {
+        $language = $this->language;
+        $year = $this->yearAt($at);
+        if ($year > 0) {
+            return $year;
+        }
+        // “Half past nine”, “a quarter to six”.
+        $next = in_array($this->text($at), $language->one, true) ? $at + 1 : $at;
+        if (in_array($this->text($next), ['half', 'quarter'], true)
+            && in_array($this->text($next + 1), ['past', 'to'], true) && $this->cardinalAt($next + 2) !== null) {
+            return $next + 3 - $at;
+        }
+        $read = $this->cardinalAt($at);
+        if ($read === null) {
+            return 0;
+        }
+        [$value, , $end, $isPlain] = $read;
+        $length = $end - $at;
+        $isWhole = $value === floor($value);
+        // “Twenty-first”, “three-legged”, “COVID-19”: part of a longer word.
+        $isPart = $this->isOneWord($end - 1, $end) && !$this->goesOnIn($end);
+        $isTail = $at > 0 && $this->isOneWord($at - 1, $at) && preg_match('/^\p{L}+$/u', $this->text($at - 1)) === 1
+            && !isset($language->small[$this->text($at - 1)]) && !in_array($this->text($at - 1), $language->of, true);
+        if ($isPart || $isTail || preg_match('/^(first|second)$/', $this->text($end)) === 1) {
+            return $length;
+        }
+        if ($isPlain && $isWhole && $value >= 1800 && $value < 2100 && $this->isYear($at, $end)) {
+            return $length;
+        }
+        if ($isWhole && $value <= 31 && in_array($this->text($end), $language->months, true)) {
+            return $length;
+        }
+        foreach ($language->afterTime as $phrase) {
+            if ($this->says($end, $phrase) > 0 && !$this->isClosed($end - 1)) {
+                return $length;
+            }
+        }
+        $isHour = $isWhole && $value >= 1 && $value <= 12 && $this->text($at - 1) === 'at';
+        $closes = ['', 'in', 'and', 'on', 'until', 'till', 'to', 'sharp', 'every', 'each', 'we', 'the', 'or'];
+
+        return $isHour && ($this->isClosed($end - 1) || in_array($this->text($end), $closes, true)) ? $length : 0;
+    }
+
+    /** Whether four digits are a year: by what stands beside them, or because nothing is counted with them. */
+    private function isYear(int $at, int $end): bool
+    {
+        $before = ['in', 'since', 'by', 'until', 'till', 'during', 'of', 'from', 'to', 'between', 'and', 'year', 'before',
+            'after', 'early', 'late', 'mid', 'spring', 'summer', 'autumn', 'winter', 'around', 'back'];
+        $isBeside = in_array($this->text($at - 1), [...$before, ...$this->language->months], true);
+        $after = ['', 'was', 'is', 'were', 'had', 'has', 'saw', 'to', 'and', 'the', 'it', 'we', 'they', 'there', 'came',
+            'brought', 'until', 'or', 'through', 'that', 'when', 'a', 'alone', 'for', 'with', 'as', 'but', 'on', 'in'];
+        $next = $this->text($end);
+
+        return $isBeside || $this->isClosed($end - 1) || in_array($next, $after, true)
+            || (ctype_digit($next) && strlen($next) <= 4);
+    }
+
+    /** Whether a part that follows a number within one word goes on saying it. */
+    private function goesOnIn(int $at): bool
+    {
+        $text = $this->text($at);
+
+        return isset($this->language->small[$text]) || isset($this->language->sizes[$text])
+            || isset($this->language->parts[$text]) || ctype_digit($text)
+            || in_array($text, ['in', 'out', 'of', 'and', 'to', 'fold', 'times', 'point', 'odd', 'plus', 'something', '‰', ...$this->language->percent], true);
+    }
+
+    private function isOneWord(int $one, int $other): bool
+    {
+        return isset($this->parts[$one], $this->parts[$other])
+            && $this->parts[$one]['word'] === $this->parts[$other]['word'];
+    }
+
+    private function isClosed(int $at): bool
+    {
+        return $this->parts[$at]['isLast'] ?? true;
+    }
+
+    /**
+     * “Every fifth”.
+     *
+     * @return array{SpokenNumber, int}|null
+     */
+    private function everyAt(int $at): ?array
+    {
+        $text = $this->text($at + 1);
+        $parts = $text === 'second' && $this->text($at + 2) !== '' ? 2 : $this->language->parts[$text] ?? null;
+
+        return $this->text($at) === 'every' && $parts !== null && !str_ends_with($text, 's') && $text !== 'half'
+            && $text !== 'quarter'
+                ? [$this->number(SpokenNumber::SHARE, 1 / $parts, min(self::WIDEST, self::STEP / $parts), $at, $at + 2), $at + 2]
+                : null;
+    }
+
+    /**
+     * “Between 30 and 40 per cent”, “two to three hundred”, “30–40 %”: what lies between, give or take the half of it.
+     *
+     * @return array{SpokenNumber|null, int}|null
+     */
+    private function betweenAt(int $at): ?array
+    {
+        $isBetween = $this->text($at) === 'between';
+        $from = $isBetween ? $at + 1 : $at;
+        $first = $this->text($at - 1) === 'from' ? null : $this->cardinalAt($from);
+        if ($first === null) {
+            return null;
+        }
+        [$low, , $next] = $first;
+        foreach ($this->language->percent as $word) {
+            $next += $this->isClosed($next - 1) ? 0 : $this->says($next, $word);
+        }
+        $isDash = $this->isOneWord($next - 1, $next) && ctype_digit($this->text($next - 1));
+        $isJoined = $isBetween ? $this->text($next) === 'and' : $this->text($next) === 'to';
+        $second = ($isJoined || $isDash) && !$this->isClosed($next - 1)
+            ? $this->cardinalAt($isDash ? $next : $next + 1)
+            : null;
+        if ($second === null) {
+            return null;
+        }
+        [$high, $step, $end] = $second;
+        // “Two to three hundred”: both are hundreds.
+        $size = $this->language->sizes[$this->text($end - 1)] ?? 1.0;
+        $low = $low >= 1 && $low * $size < $high ? $low * $size : $low;
+        if ($low >= $high) {
+            return $low <= 12 && $high <= 12 ? [null, $end] : null;
+        }
+        [$middle, $half] = [($low + $high) / 2, ($high - $low) / 2 + $step * self::STEP];
+        foreach ($this->language->percent as $word) {
+            $length = $this->says($end, $word);
+            if ($length > 0) {
+                return $this->share($middle / 100, $half / 100, $at, $end + $length);
+            }
+        }
+
+        return [$this->number(SpokenNumber::AMOUNT, $middle, $half, $at, $end), $end];
+    }
+
+    /**
+     * “Minus four”, “point eight”, per mille.
+     *
+     * @return array{SpokenNumber|null, int}|null
+     */
+    private function signedAt(int $at): ?array
+    {
+        $text = $this->text($at);
+        if ($text === $this->language->point && isset($this->language->small[$this->text($at + 1)])
+            && $this->cardinalAt($at - 1) === null) {
+            [$value, $step, $next] = $this->decimalsAfter($at, 0.0);
+
+            return $value > 0 && $this->language->small[$this->text($at + 1)] < 10
+                ? [$this->number(SpokenNumber::AMOUNT, $value, $step * self::STEP, $at, $next), $next]
+                : null;
+        }
+        if (in_array($text, ['minus', 'negative', '−'], true)) {
+            $read = $this->cardinalAt($at + 1);
+            if ($read === null) {
+                return null;
+            }
+            foreach ($this->language->percent as $word) {
+                $length = $this->says($read[2], $word);
+                if ($length > 0) {
+                    // A share below zero is none.
+                    return [null, $read[2] + $length];
+                }
+            }
+
+            return [$this->number(SpokenNumber::AMOUNT, -$read[0], $read[1] * self::STEP, $at, $read[2]), $read[2]];
+        }
+        $read = $this->cardinalAt($at);
+        if ($read === null) {
+            return null;
+        }
+        foreach (['per mille', 'per mil', 'per mill', 'permille', '‰', 'per thousand'] as $word) {
+            $length = $this->says($read[2], $word);
+            if ($length > 0) {
+                return $this->share($read[0] / 1000, $read[1] * self::STEP / 1000, $at, $read[2] + $length);
+            }
+        }
+
+        return null;
     }
 
     /** @return int how many words say a year in pairs, “nineteen ninety-nine”; 0 where none do */
@@ -188,6 +384,12 @@ final class SpokenNumbers
         if ($digits !== null) {
             [$value, $step, $isPlain] = $digits;
             $next = $at + 1;
+            // “1 200 000”: in groups of three.
+            while (strlen($this->text($at)) <= 3 && preg_match('/^\d{3}$/D', $this->text($next)) === 1
+                && !$this->isClosed($next - 1) && !$this->isOneWord($next - 1, $next)) {
+                $value = $value * 1000 + (float) $this->text($next++);
+                [$step, $isPlain] = [fmod($value, 1000.0) === 0.0 ? max(1.0, 10 ** (floor(log10($value)) - 1)) : 1.0, false];
+            }
             while (isset($this->language->sizes[$this->text($next)])) {
                 $size = $this->language->sizes[$this->text($next++)];
                 [$value, $step, $isPlain] = [$value * $size, $step * $size, false];
@@ -374,7 +576,7 @@ final class SpokenNumbers
     private function digitsAt(int $at): ?array
     {
         $text = $this->text($at);
-        if (preg_match('/^\d{1,3}(?:,\d{3})+(?:\.\d+)?$|^\d+(?:\.\d+)?$/D', $text) !== 1) {
+        if (preg_match('/^\d{1,3}(?:,\d{3})+(?:\.\d+)?$|^\d*(?:\.\d+)?$/D', $text) !== 1 || $text === '') {
             return null;
         }
         $value = (float) str_replace(',', '', $text);
@@ -408,7 +610,7 @@ final class SpokenNumbers
     private function share(float $value, float $tolerance, int $at, int $next): array
     {
         foreach ($this->language->ofRest as $phrase) {
-            $length = $this->says($next, $phrase);
+            $length = $this->isClosed($next - 1) ? 0 : $this->says($next, $phrase);
             if ($length > 0) {
                 $end = $next + $length;
 
@@ -484,10 +686,17 @@ final class SpokenNumbers
     /** @return list<string> a word as written, in its smallest parts: “forty-one” is two, “41%” is two */
     private function smallest(string $word): array
     {
-        $bare = mb_strtolower(preg_replace('/^[^\p{L}\p{N}½¼¾⅓⅔%]+|[^\p{L}\p{N}½¼¾⅓⅔%]+$/u', '', $word) ?? $word);
+        // “4K” and “24/7” are names, not numbers.
+        if (preg_match('/^\d+[KGD]\b|^24\/7/', $word) === 1) {
+            return ['('.mb_strtolower($word).')'];
+        }
+        $word = preg_replace('/^[−-](?=\d)/u', 'minus ', $word) ?? $word;
+        $word = preg_replace('/^(?=\.\d)/', '0', $word) ?? $word;
+        $bare = mb_strtolower(preg_replace('/^[^\p{L}\p{N}½¼¾⅓⅔%‰]+|[^\p{L}\p{N}½¼¾⅓⅔%‰]+$/u', '', $word) ?? $word);
         $bare = preg_replace('/(?<=\d)(?=[½¼¾⅓⅔])/u', ' and', $bare) ?? $bare;
         $bare = strtr($bare, $this->language->signs);
-        $bare = preg_replace('/(?<=\d)(?=%|k$|m$|bn$)/', ' ', $bare) ?? $bare;
+        $bare = preg_replace('/(?<=\d)(?=%|‰|k$|m$|bn$)/u', ' ', $bare) ?? $bare;
+        $bare = preg_replace('/^(\p{L}+|\d+)fold$/u', '$1 fold', $bare) ?? $bare;
         $bare = preg_replace('/^(\d+)\/(\d+)$/', '$1 in $2', $bare) ?? $bare;
         $parts = preg_split('/[\s\-–—]+/u', $bare, -1, PREG_SPLIT_NO_EMPTY);
 

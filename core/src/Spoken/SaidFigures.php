@@ -27,6 +27,13 @@ final class SaidFigures
     /** part of a multiple by which it may be meant otherwise: what is said to have doubled, has about doubled */
     private const ROUGHLY = 0.12;
 
+    /** how surely a figure is meant that comes in on the words of the number */
+    private const TIED = 0.9;
+
+    /** words with which a sum is said to be one, and with which another moment is spoken of */
+    private const TOGETHER = '/\b(together|in all|altogether|in total|total(s|led)?|all told|overall|combined)\b/iu';
+    private const OTHER_TIMES = '/\b(last|previous|before|earlier|ago|from|against|compared|had|were|was|used)\b/iu';
+
     /** how many words before a number its name can be */
     private const BEFORE = 4;
 
@@ -42,11 +49,18 @@ final class SaidFigures
     /** @var array<string, list<array{string, Figure}>> charts and figures by the word that their name begins with */
     private array $begins = [];
 
-    /** @param array<string, Figures> $figures by chart */
-    private function __construct(private readonly Piece $piece, private readonly array $figures)
+    /** @var array<string, Figures> those that what is said is compared with just now, by chart */
+    private array $figures = [];
+
+    private readonly Beats $beats;
+
+    /** @param array<string, \Closure(int $frame): list<Figures>> $shown by chart */
+    private function __construct(private readonly Piece $piece, private readonly array $shown)
     {
-        foreach ($figures as $chart => $of) {
-            foreach ($of->list as $figure) {
+        $this->beats = new Beats($piece);
+        foreach ($shown as $chart => $at) {
+            $this->figures[$chart] = $at(0)[0];
+            foreach ($this->figures[$chart]->list as $figure) {
                 $name = $this->names[$chart][$figure->id] = NamedWords::of($figure->fullLabel());
                 if ($name->stems !== []) {
                     $this->begins[$name->stems[0]][] = [(string) $chart, $figure];
@@ -56,13 +70,14 @@ final class SaidFigures
     }
 
     /**
-     * @param array<string, Figures> $figures of each chart, as it is shown at first
+     * @param array<string, \Closure(int $frame): list<Figures>> $shown the figures that a chart shows on a frame: as
+     *                                                                  they stand, or from which and to which they change
      *
      * @return list<SaidFigure> in the order in which they are said
      */
-    public static function of(Piece $piece, array $figures): array
+    public static function of(Piece $piece, array $shown): array
     {
-        $reader = new self($piece, $figures);
+        $reader = new self($piece, $shown);
         $found = [];
         foreach ($piece->narration->lines as $line) {
             array_push($found, ...$reader->inLine($line));
@@ -83,7 +98,10 @@ final class SaidFigures
             $before = array_slice($words, $from, $number->from - $from);
             // “Lamps 23 %, clothing 16 %”: what follows a comma is not said of the number before it.
             $isClosed = preg_match('/[,.;:!?]$/u', $words[$number->to - 1]) === 1;
-            $said = $this->meant($line, $number, $isClosed ? [] : self::clause($after), $before);
+            $clause = self::clause($after);
+            $said = Compared::isOne($number, $clause)
+                ? $this->compared($line, $number, $words, $clause)
+                : $this->asShown($line, $number, $isClosed ? [] : $clause, $before);
             if ($said !== null) {
                 $found[] = $said;
             }
@@ -95,11 +113,115 @@ final class SaidFigures
     }
 
     /**
+     * What is meant, of the figures that are shown while it is said: those that stand there, that they change from or
+     * to, or that stand there before the line has ended.
+     *
+     * @param list<string> $after
+     * @param list<string> $before
+     */
+    private function asShown(ScriptLine $line, SpokenNumber $number, array $after, array $before): ?SaidFigure
+    {
+        $frame = $this->beats->words($line)[$number->from]->frame ?? $line->begin;
+        $known = [$this->told, $this->said];
+        $first = null;
+        foreach ($this->moments([$frame, $line->end, $line->begin]) as $figures) {
+            [$this->figures, $this->told, $this->said] = [$figures, ...$known];
+            $said = $this->meant($line, $number, $after, $before);
+            if ($said !== null && $said->state !== SaidFigure::DIFFERS) {
+                return $said;
+            }
+            $first ??= [$said, $this->told, $this->said];
+        }
+        [$said, $this->told, $this->said] = $first ?? [null, ...$known];
+
+        return $said;
+    }
+
+    /**
+     * @param list<int> $frames
+     *
+     * @return list<array<string, Figures>> all that charts show on one of them, by chart
+     */
+    private function moments(array $frames): array
+    {
+        $moments = [];
+        foreach ($frames as $frame) {
+            $shown = array_map(static fn (\Closure $at): array => $at($frame), $this->shown);
+            foreach ([0, 1] as $way) {
+                $now = array_map(static fn (array $one): Figures => $one[$way] ?? $one[0], $shown);
+                if (!in_array($now, $moments, true)) {
+                    $moments[] = $now;
+                }
+            }
+        }
+
+        return $moments;
+    }
+
+    /**
+     * What one figure is beside another: so many times as much, so many more or fewer. Null where it is not said of
+     * two figures, for then it is not known of what.
+     *
+     * @param list<string> $words of the line
+     * @param list<string> $clause the words after the number
+     */
+    private function compared(ScriptLine $line, SpokenNumber $number, array $words, array $clause): ?SaidFigure
+    {
+        $frame = $this->beats->words($line)[$number->from]->frame ?? $line->begin;
+        [$between, $after] = Compared::parts($clause);
+        $before = NamedWords::stems([...array_slice($words, 0, $number->from), ...$between]);
+        $after = NamedWords::stems($after);
+        $first = null;
+        foreach ($this->moments([$frame, $line->end, $line->begin]) as $figures) {
+            foreach ($figures as $chart => $of) {
+                $one = $this->amongWords($chart, $of, $before)[0] ?? null;
+                $other = $this->amongWords($chart, $of, $after)[0] ?? null;
+                if ($one === null || $other === null || $one === $other) {
+                    continue;
+                }
+                $is = Compared::of($number, $clause, $one->value(), $other->value());
+                if ($is === null) {
+                    continue;
+                }
+                $near = abs($number->value - $is) <= max($number->tolerance, self::ROUGHLY * abs($is), 1e-9);
+                $isExactly = abs($number->value - $is) < 1e-9 * max(1.0, abs($is));
+                $isTimes = Compared::isTimes($number);
+                $said = new SaidFigure(
+                    $line->id,
+                    $number->from,
+                    $number->to,
+                    (string) $chart,
+                    $one->id,
+                    $one->fullLabel().' beside '.$other->fullLabel(),
+                    match (true) {
+                        $isExactly => SaidFigure::EXACT,
+                        $near && ($isTimes || abs($number->value - $is) <= $number->tolerance) => SaidFigure::NEAR,
+                        default => SaidFigure::DIFFERS,
+                    },
+                    self::plain($number->value, 2).($isTimes ? ' ×' : ''),
+                    self::plain($is, 2).($isTimes ? ' ×' : ''),
+                    true,
+                );
+                if ($said->state !== SaidFigure::DIFFERS) {
+                    return $said;
+                }
+                $first ??= $said;
+            }
+        }
+
+        return $first;
+    }
+
+    /**
      * @param list<string> $after
      * @param list<string> $before
      */
     private function meant(ScriptLine $line, SpokenNumber $number, array $after, array $before): ?SaidFigure
     {
+        $together = $this->together($line, $number, $after, $before);
+        if ($together !== null) {
+            return $together;
+        }
         [$after, $before] = [NamedWords::stems($after), NamedWords::stems($before)];
         $best = null;
         $second = 0.0;
@@ -112,7 +234,9 @@ final class SaidFigures
                 $name = $this->names[$chart][$figure->id];
                 // A name before a number that is spoken of already belongs to the number before it.
                 $earlier = isset($this->said[$chart][$figure->id]) ? 0.0 : 0.8 * $name->among($before);
-                $named = max($name->among($after), $earlier);
+                // What comes in on these words is told of by them, whatever it is called by now.
+                $tied = $this->isTied($line, $number->from, $number->to, $chart, $figure->id) ? self::TIED : 0.0;
+                $named = max($name->among($after), $earlier, $tied);
                 $near = self::nearness(abs($this->value($number, $chart) - $is), $number);
                 $score = 2 * $named + $near;
                 if ($best === null || $score > $best[0]) {
@@ -141,7 +265,7 @@ final class SaidFigures
             $this->told[$chart] = ($this->told[$chart] ?? 0.0) + ($isShare ? $value : 0.0);
             $this->said[$chart][$figure->id] = true;
         }
-        $isOff = $near < 0.4 && !$this->isInAnotherColumn($number, $chart, $figure);
+        $isOff = $near < 0.4 && !$this->isInAnotherColumn($number, $chart, $figure, $line->text);
 
         return new SaidFigure(
             $line->id,
@@ -304,19 +428,92 @@ final class SaidFigures
         return $cells;
     }
 
-    /** What is said may be of another moment, such as another year. */
-    private function isInAnotherColumn(SpokenNumber $number, string $chartId, Figure $figure): bool
+    /** What is said may be of another moment that the line speaks of, such as another year. */
+    private function isInAnotherColumn(SpokenNumber $number, string $chartId, Figure $figure, string $text): bool
     {
         if ($number->kind !== SpokenNumber::AMOUNT) {
             return false;
         }
-        foreach ($this->cells($chartId, $figure) as $value) {
-            if (abs($value - $number->value) <= $number->tolerance) {
-                return true;
+        foreach ($this->piece->charts as $chart) {
+            $table = $chart->id === $chartId ? $this->piece->table($chart->table) : null;
+            foreach ($table->rows ?? [] as $row) {
+                if ($row->id !== $figure->rowId && $row->id !== $figure->id) {
+                    continue;
+                }
+                foreach ($row->cells as $index => $cell) {
+                    $value = str_replace([',', ' '], '', (string) $cell);
+                    $name = $table->columns[$index]->name ?? '';
+                    $isSpoken = preg_match(self::OTHER_TIMES, $text) === 1
+                        || (trim($name) !== '' && mb_stripos($text, trim($name)) !== false);
+                    if ($isSpoken && is_numeric($value)
+                        && abs((float) $value - $number->value) <= $number->tolerance) {
+                        return true;
+                    }
+                }
             }
         }
 
         return false;
+    }
+
+    /**
+     * @param array<string, int> $there words without their endings, as keys
+     *
+     * @return list<Figure> those that are named by them
+     */
+    private function amongWords(string $chart, Figures $figures, array $there): array
+    {
+        return array_values(array_filter(
+            $figures->list,
+            fn (Figure $one): bool => $this->names[$chart][$one->id]->among($there) >= 0.5,
+        ));
+    }
+
+    /**
+     * A sum that is said to be one: of all figures, or of those that are named beside it.
+     *
+     * @param list<string> $after
+     * @param list<string> $before
+     */
+    private function together(ScriptLine $line, SpokenNumber $number, array $after, array $before): ?SaidFigure
+    {
+        $said = implode(' ', [...$before, ...$after]);
+        if ($number->kind !== SpokenNumber::AMOUNT || preg_match(self::TOGETHER, $said) !== 1) {
+            return null;
+        }
+        $there = NamedWords::stems([...$before, ...$after]);
+        foreach ($this->figures as $chart => $figures) {
+            $named = $this->amongWords($chart, $figures, $there);
+            if (count($named) === 1 || count($figures->list) < 2) {
+                continue;
+            }
+            $of = $named === [] ? $figures->list : $named;
+            $is = array_sum(array_map(static fn (Figure $one): float => $one->value(), $of));
+            $away = abs($number->value - $is);
+            $decimals = max([0, ...array_map(static fn (Figure $one): int => $one->decimals, $of)]);
+
+            return new SaidFigure(
+                $line->id,
+                $number->from,
+                $number->to,
+                (string) $chart,
+                null,
+                $named === [] ? 'the whole' : implode(' and ', array_map(
+                    static fn (Figure $one): string => $one->fullLabel(),
+                    $named,
+                )),
+                match (true) {
+                    $away < 1e-9 * max(1.0, $is) => SaidFigure::EXACT,
+                    $away <= $number->tolerance => SaidFigure::NEAR,
+                    default => SaidFigure::DIFFERS,
+                },
+                self::plain($number->value, 2),
+                self::plain($is, $decimals),
+                false,
+            );
+        }
+
+        return null;
     }
 
     private function isTied(ScriptLine $line, int $from, int $to, string $chart, string $figure): bool

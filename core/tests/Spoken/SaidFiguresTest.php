@@ -58,7 +58,9 @@ final class SaidFiguresTest extends TestCase
                 $piece = Sample::piece("What\tThen\tNow\nLamps\t200\t410\nClothing\t300\t310", [
                     'script.lines' => [['id' => 'l1', 'text' => $text, 'begin' => 0, 'end' => 60]],
                 ]),
-                ['chart1' => Figures::of(Needs::Parts, $piece->table($piece->charts[0]->table), 'c1')],
+                ['chart1' => static fn (): array => [
+                    Figures::of(Needs::Parts, $piece->table($piece->charts[0]->table), 'c1'),
+                ]],
             ),
         );
         // Its name can still be tied to, where the part comes in.
@@ -91,7 +93,7 @@ final class SaidFiguresTest extends TestCase
             'frames' => 20, 'curve' => 'ease-out', 'pin' => ['line' => 'l1', 'word' => 2, 'offset' => 0],
         ]]]);
         $figures = Figures::of(Needs::Parts, $piece->tables[0], $piece->charts[0]->column);
-        self::assertTrue(SaidFigures::of($piece, ['chart1' => $figures])[0]->isTied);
+        self::assertTrue(SaidFigures::of($piece, ['chart1' => static fn (): array => [$figures]])[0]->isTied);
     }
 
     public function testProofTellsBothNumbers(): void
@@ -104,6 +106,56 @@ final class SaidFiguresTest extends TestCase
             'The narrator says “fifteen per cent” of Bicycles, which is 15 %; the table says 12 %.',
             array_map(static fn ($check): string => $check->message, $told),
         );
+    }
+
+    /** Sums, and what one figure is beside another. */
+    public function testSumsAndComparisonsAreWorkedOut(): void
+    {
+        foreach ([
+            'Together they were 1,248.' => ['the whole', 'exact', '1,248', '1,248'],
+            'In all 1,300 came in.' => ['the whole', 'differs', '1,300', '1,248'],
+            'Lamps and toys were 387 together.' => ['Lamps & lights and Toys', 'exact', '387', '387'],
+            'Lamps and toys were 400 together.' => ['Lamps & lights and Toys', 'differs', '400', '387'],
+            'Bicycles were 50 more than toys.' => ['Bicycles beside Toys', 'exact', '50', '50'],
+            'Bicycles were 70 more than toys.' => ['Bicycles beside Toys', 'differs', '70', '50'],
+            'Toys were 50 fewer than bicycles.' => ['Toys beside Bicycles', 'exact', '50', '50'],
+            'Clothing was twice as much as toys.' => ['Clothing beside Toys', 'near', '2 ×', '1.99 ×'],
+            'Lamps were twice as many as toys.' => ['Lamps & lights beside Toys', 'differs', '2 ×', '2.87 ×'],
+        ] as $text => $wanted) {
+            $found = array_values(array_filter(self::said($text), static fn (array $one): bool => $one[3] !== ''));
+            self::assertSame([$wanted], array_map(static fn (array $one): array => array_slice($one, 1), $found), $text);
+        }
+        self::assertSame([], self::said('That is 70 more than the town hall has chairs.'), 'not known of what');
+    }
+
+    /** What is said is held to the column that is shown when it is said, not to another one. */
+    public function testIsComparedWithWhatIsShownThen(): void
+    {
+        $messages = static function (string $text, array $moves = []): array {
+            $proof = Sample::prove(Sample::piece("What\tThen\tNow\nLamps\t200\t410\nClothing\t300\t310", [
+                'script.lines' => [['id' => 'l1', 'text' => $text, 'begin' => 150, 'end' => 230]],
+                'moves' => $moves,
+            ]));
+
+            return array_values(array_filter(array_map(
+                static fn ($check): string => $check->ok ? '' : $check->message,
+                $proof->checks(),
+            ), static fn (string $one): bool => str_contains($one, 'narrator')));
+        };
+        $toNow = [[
+            'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1'], 'property' => 'column', 'to' => 'c2',
+            'begin' => 100, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'pin' => null,
+        ]];
+        self::assertSame([], $messages('Lamps are 410.', $toNow));
+        self::assertSame(
+            ['The narrator says “200” of Lamps, which is 200; the table says 410.'],
+            $messages('Lamps are 200.', $toNow),
+        );
+        self::assertSame(
+            ['The narrator says “410” of Lamps, which is 410; the table says 200.'],
+            $messages('Lamps are 410.'),
+        );
+        self::assertSame([], $messages('Lamps are 410, up from 200.', $toNow), 'another moment, and said to be');
     }
 
     /** @return list<array{string, string, string, string, string}> the words, the figure, how near, and both numbers */
@@ -121,6 +173,6 @@ final class SaidFiguresTest extends TestCase
             $phrase = implode(' ', array_slice($words, $said->from, $said->to - $said->from));
 
             return [trim($phrase, ',.'), $said->label, $said->state, $said->said, $said->is];
-        }, SaidFigures::of($piece, ['chart1' => $figures]));
+        }, SaidFigures::of($piece, ['chart1' => static fn (): array => [$figures]]));
     }
 }
