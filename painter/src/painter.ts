@@ -68,7 +68,7 @@ export class Painter extends Seen {
     for (const [group, [from, to]] of this.merging) if (to - from < 2) this.merging.delete(group);
   }
 
-  /** The outermost of a leaf's groups that is seen through as a whole on a frame: what overlaps in it does not add up. */
+  /** The outermost of a leaf's groups that is seen through as a whole: what overlaps in it does not add up. */
   private seenThrough(groups: GroupNode[], frame: number, done: ReadonlySet<GroupNode>): GroupNode | undefined {
     return groups.find((group) => {
       if (!this.merging.has(group) || done.has(group)) return false;

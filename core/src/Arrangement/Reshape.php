@@ -17,10 +17,10 @@ use Lupine\Core\Piece\Stage;
  */
 final class Reshape
 {
-    /** @var array<string, array{float|int, int, int, float|int}> by path: the number, its stage, and what became of it */
+    /** @var array<string, array{float|int, int, int, float|int}> by path: number, width, height, what became of it */
     private array $kept = [];
 
-    /** @param array<string, array{float|int, int, int, float|int}> $before what was kept when the stage had another size, by path */
+    /** @param array<string, array{float|int, int, int, float|int}> $before what was kept so far, by path */
     private function __construct(
         private readonly Stage $stage,
         private readonly int $width,

@@ -127,7 +127,9 @@ final readonly class DrawLabels
         $isBeside = $this->shapes->first()->axes() === Axes::ScaleUpright;
         $clear = $this->timing->clear($id, $label->opacity, $this->shapes->range, $isBeside);
 
-        return $clear === $label->opacity ? $label : new GroupNode($label->name, $label->children, $clear, $label->pose);
+        return $clear === $label->opacity
+            ? $label
+            : new GroupNode($label->name, $label->children, $clear, $label->pose);
     }
 
     /** A label that was told when to come does so whatever its part does; both leave when the part leaves. */

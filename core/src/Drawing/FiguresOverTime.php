@@ -196,8 +196,8 @@ final class FiguresOverTime
     }
 
     /**
-     * How much of a figure's words is seen while figures pass each other: of two that are nearer than that, those of the
-     * smaller one step back.
+     * How much of a figure's words is seen while figures pass each other: of two that are nearer than that, those of
+     * the smaller one step back.
      *
      * @param array<string, mixed> $there those that have come, by figure id
      * @param float $near in places, at which nothing of them is left

@@ -41,10 +41,10 @@ final class Sightings
     /** things of one kind that are named one by one */
     private const NAMED = 12;
 
-    /** @var array<string, array<string, array{string, int, Box, int}>> message, frame, box, frames, by kind and thing */
+    /** @var array<string, array<string, array{string, int, Box, int}>> message, frame, box, frames, by kind and key */
     private array $found = [];
 
-    /** @var array<string, array{string, int, array<string, string>}> by text: how it was, frames left, what was found */
+    /** @var array<string, array{string, int, array<string, string>}> by text: how it was, frames left, findings */
     private array $seen = [];
 
     /** @var list<int> those that were looked at */
@@ -219,7 +219,8 @@ final class Sightings
                 $mark !== null => Colour::hex($this->timings[$mark[0]]->colours[$mark[1]]),
                 default => Ground::ofBackdrop($this->backdrop->at($frame), $point, $stage->width, $stage->height),
             };
-            $contrast = $ground === null ? $contrast : min($contrast, Colour::hex($word->colour)->contrastWith($ground));
+            $own = Colour::hex($word->colour);
+            $contrast = $ground === null ? $contrast : min($contrast, $own->contrastWith($ground));
         }
 
         return $contrast;

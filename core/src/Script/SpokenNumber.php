@@ -30,6 +30,8 @@ final readonly class SpokenNumber
         /** the first of its words, and the one after its last, by their place in the line */
         public int $from,
         public int $to,
+        /** the value as it is said, where that is a fraction: “1/3”; null: the value itself */
+        public ?string $fraction = null,
     ) {
     }
 }

@@ -16,6 +16,9 @@ final class SpokenNumbers
     /** the widest that a share is meant, however small its numbers are (common practice, no source) */
     private const WIDEST = 0.04;
 
+    /** what goes on saying a number within one word: “one-in-five”, “thirty-odd” */
+    private const GOES_ON = ['in', 'out', 'of', 'and', 'to', 'fold', 'times', 'point', 'odd', 'plus', 'something', '‰'];
+
     /** @var list<array{text: string, word: int, isLast: bool}> the line in its smallest words, each with its place */
     private array $parts = [];
 
@@ -165,7 +168,7 @@ final class SpokenNumbers
 
         return isset($this->language->small[$text]) || isset($this->language->sizes[$text])
             || isset($this->language->parts[$text]) || ctype_digit($text)
-            || in_array($text, ['in', 'out', 'of', 'and', 'to', 'fold', 'times', 'point', 'odd', 'plus', 'something', '‰', ...$this->language->percent], true);
+            || in_array($text, [...self::GOES_ON, ...$this->language->percent], true);
     }
 
     private function isOneWord(int $one, int $other): bool
@@ -189,10 +192,13 @@ final class SpokenNumbers
         $text = $this->text($at + 1);
         $parts = $text === 'second' && $this->text($at + 2) !== '' ? 2 : $this->language->parts[$text] ?? null;
 
-        return $this->text($at) === 'every' && $parts !== null && !str_ends_with($text, 's') && $text !== 'half'
-            && $text !== 'quarter'
-                ? [$this->number(SpokenNumber::SHARE, 1 / $parts, min(self::WIDEST, self::STEP / $parts), $at, $at + 2), $at + 2]
-                : null;
+        $isOne = $this->text($at) === 'every' && $parts !== null && !str_ends_with($text, 's')
+            && !in_array($text, ['half', 'quarter'], true);
+        $tolerance = min(self::WIDEST, self::STEP / ($parts ?? 1));
+
+        return $isOne
+            ? [$this->number(SpokenNumber::SHARE, 1 / $parts, $tolerance, $at, $at + 2, '1/'.$parts), $at + 2]
+            : null;
     }
 
     /**
@@ -328,7 +334,13 @@ final class SpokenNumbers
             return [$this->number(SpokenNumber::AMOUNT, $value, $value * 0.05, $at, $end), $end];
         }
 
-        return $this->share($count / $parts, min(self::WIDEST, self::STEP / $parts), $at, $next);
+        return $this->share(
+            $count / $parts,
+            min(self::WIDEST, self::STEP / $parts),
+            $at,
+            $next,
+            sprintf('%d/%d', $count, $parts),
+        );
     }
 
     /** @return array{SpokenNumber|null, int}|null */
@@ -355,7 +367,15 @@ final class SpokenNumbers
             $length = $this->says($next, $word);
             $whole = $length > 0 ? $this->cardinalAt($next + $length) ?? $this->bareSizeAt($next + $length) : null;
             if ($whole !== null && $value <= $whole[0] && $whole[0] >= 2 && $whole[0] <= 1000 && $value > 0) {
-                return $this->share($value / $whole[0], min(self::WIDEST, self::STEP / $whole[0]), $at, $whole[2]);
+                $isWhole = $value === floor($value) && $whole[0] === floor($whole[0]);
+
+                return $this->share(
+                    $value / $whole[0],
+                    min(self::WIDEST, self::STEP / $whole[0]),
+                    $at,
+                    $whole[2],
+                    $isWhole ? sprintf('%d/%d', $value, $whole[0]) : null,
+                );
             }
         }
         foreach ($this->longestFirst($this->language->timesWord) as $word) {
@@ -388,7 +408,9 @@ final class SpokenNumbers
             while (strlen($this->text($at)) <= 3 && preg_match('/^\d{3}$/D', $this->text($next)) === 1
                 && !$this->isClosed($next - 1) && !$this->isOneWord($next - 1, $next)) {
                 $value = $value * 1000 + (float) $this->text($next++);
-                [$step, $isPlain] = [fmod($value, 1000.0) === 0.0 ? max(1.0, 10 ** (floor(log10($value)) - 1)) : 1.0, false];
+                // Of round figures two digits are meant at least.
+                $isRound = fmod($value, 1000.0) === 0.0;
+                [$step, $isPlain] = [$isRound ? max(1.0, 10 ** (floor(log10(max(1.0, $value))) - 1)) : 1.0, false];
             }
             while (isset($this->language->sizes[$this->text($next)])) {
                 $size = $this->language->sizes[$this->text($next++)];
@@ -607,22 +629,28 @@ final class SpokenNumbers
     }
 
     /** @return array{SpokenNumber, int} a share of the whole, or of what is left of it */
-    private function share(float $value, float $tolerance, int $at, int $next): array
+    private function share(float $value, float $tolerance, int $at, int $next, ?string $fraction = null): array
     {
         foreach ($this->language->ofRest as $phrase) {
             $length = $this->isClosed($next - 1) ? 0 : $this->says($next, $phrase);
             if ($length > 0) {
                 $end = $next + $length;
 
-                return [$this->number(SpokenNumber::SHARE_OF_REST, $value, $tolerance, $at, $end), $end];
+                return [$this->number(SpokenNumber::SHARE_OF_REST, $value, $tolerance, $at, $end, $fraction), $end];
             }
         }
 
-        return [$this->number(SpokenNumber::SHARE, $value, $tolerance, $at, $next), $next];
+        return [$this->number(SpokenNumber::SHARE, $value, $tolerance, $at, $next, $fraction), $next];
     }
 
-    private function number(string $kind, float $value, float $tolerance, int $at, int $next): SpokenNumber
-    {
+    private function number(
+        string $kind,
+        float $value,
+        float $tolerance,
+        int $at,
+        int $next,
+        ?string $fraction = null,
+    ): SpokenNumber {
         $rough = false;
         foreach ($this->language->about as $phrase) {
             $length = count(explode(' ', $phrase));
@@ -635,6 +663,7 @@ final class SpokenNumbers
             $tolerance * ($rough ? self::ROUGH : 1.0),
             $this->parts[$at]['word'],
             $this->parts[$next - 1]['word'] + 1,
+            $fraction,
         );
     }
 

@@ -70,8 +70,7 @@ final class SaidFigures
     }
 
     /**
-     * @param array<string, \Closure(int $frame): list<Figures>> $shown the figures that a chart shows on a frame: as
-     *                                                                  they stand, or from which and to which they change
+     * @param array<string, \Closure(int $frame): list<Figures>> $shown the figures that a chart shows on a frame
      *
      * @return list<SaidFigure> in the order in which they are said
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Spoken;
 
+use Brick\Math\BigRational;
+use Brick\Math\Exception\RoundingNecessaryException;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\SpokenNumber;
 use Lupine\Core\Script\SpokenNumbers;
@@ -57,7 +59,7 @@ final class ToldChart
         );
         $kinds = array_map(static fn (SpokenNumber $one): string => $one->kind, array_merge(...$numbers));
         $hasShares = array_intersect($kinds, [SpokenNumber::SHARE, SpokenNumber::REST]) !== [];
-        $left = 1.0;
+        $left = BigRational::one();
         foreach ($numbers as $line => $inLine) {
             foreach ($inLine as $index => $number) {
                 $isShare = in_array(
@@ -79,12 +81,14 @@ final class ToldChart
                 if ($label === '') {
                     continue;
                 }
-                $share = $number->kind === SpokenNumber::SHARE_OF_REST ? $number->value * $left : $number->value;
-                $left = max(0.0, $left - $share);
+                $share = BigRational::of($number->fraction ?? number_format($number->value, 9, '.', ''));
+                $share = $number->kind === SpokenNumber::SHARE_OF_REST ? $share->multipliedBy($left) : $share;
+                $left = $left->minus($share);
+                $left = $left->isNegative() ? BigRational::zero() : $left;
                 $chart->add($line, $number, $label, match ($number->kind) {
                     SpokenNumber::REST => 'rest',
                     SpokenNumber::AMOUNT => self::plain($number->value),
-                    default => self::plain($share * 100).'%',
+                    default => self::percent($share),
                 });
             }
         }
@@ -192,6 +196,17 @@ final class ToldChart
     private static function isClosed(string $word): bool
     {
         return preg_match('/[,.;:!?)]["”’]?$/u', $word) === 1;
+    }
+
+    /** A share as it is kept: exactly, “41%” or “100/3%”. */
+    private static function percent(BigRational $share): string
+    {
+        $percent = $share->multipliedBy(100)->simplified();
+        try {
+            return rtrim(rtrim((string) $percent->toScale(6), '0'), '.').'%';
+        } catch (RoundingNecessaryException) {
+            return $percent->getNumerator().'/'.$percent->getDenominator().'%';
+        }
     }
 
     private static function plain(float $value): string

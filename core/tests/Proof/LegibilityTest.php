@@ -116,7 +116,8 @@ final class LegibilityTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function pieces(): iterable
     {
-        foreach ([...glob(__DIR__.'/../../../demo/*.json') ?: [], ...glob(__DIR__.'/../../../demo/starters/*.json') ?: []] as $file) {
+        $demo = __DIR__.'/../../../demo';
+        foreach ([...glob($demo.'/*.json') ?: [], ...glob($demo.'/starters/*.json') ?: []] as $file) {
             yield basename($file, '.json') => [$file];
         }
     }

@@ -123,7 +123,8 @@ final class SaidFiguresTest extends TestCase
             'Lamps were twice as many as toys.' => ['Lamps & lights beside Toys', 'differs', '2 ×', '2.87 ×'],
         ] as $text => $wanted) {
             $found = array_values(array_filter(self::said($text), static fn (array $one): bool => $one[3] !== ''));
-            self::assertSame([$wanted], array_map(static fn (array $one): array => array_slice($one, 1), $found), $text);
+            $found = array_map(static fn (array $one): array => array_slice($one, 1), $found);
+            self::assertSame([$wanted], $found, $text);
         }
         self::assertSame([], self::said('That is 70 more than the town hall has chairs.'), 'not known of what');
     }

@@ -35,6 +35,11 @@ final class ToldChartTest extends TestCase
             'Bikes=25%; Toys=37.5%; Clothing=rest',
             '',
         ];
+        yield 'thirds stay thirds' => [
+            'Seventy-eight per cent were kettles. Two thirds of the rest were lamps.',
+            'Kettles=78%; Lamps=44/3%',
+            '',
+        ];
         yield 'amounts' => [
             'In spring we mended 120 bikes, then 86 radios, and two hundred and ten heaters. In 2024 it was quiet.',
             'Bikes=120; Radios=86; Heaters=210',
@@ -42,7 +47,7 @@ final class ToldChartTest extends TestCase
         ];
         yield 'a whole and its parts' => [
             'Neighbours carried 1,248 things through our door. Half were kettles; a third were lamps and lights.',
-            'Kettles=50%; Lamps and lights=33.3%',
+            'Kettles=50%; Lamps and lights=100/3%',
             '1248',
         ];
         yield 'nothing told' => ['We opened at nine. One of us made tea.', '', ''];
