@@ -20,6 +20,7 @@ final readonly class Columns
     private const GROUP_NAMES = '/^(group|region|category|cluster|type|class|section|gruppe|kategorie)s?$/iu';
     private const COLOUR_NAMES = '/^(colou?r|hex|swatch|farbe)s?$/iu';
     private const LABEL_NAMES = '/^(name|label|item|kind|what|title|country|part|bezeichnung)s?$/iu';
+    private const COUNT_NAMES = '/^(#|id|ids|no\.?|nr\.?|num|index|rank|ranking|pos\.?|position|lfd\.? ?nr\.?)$/iu';
     private const NOTE = '/^(source|sources|note|notes|remark|quelle|anmerkung|hinweis|[*†¹²(])/iu';
     private const COLOUR = '/^#?[0-9a-f]{6}$/iD';
 
@@ -98,7 +99,23 @@ final readonly class Columns
         try {
             return CellNumber::normalised($field, $this->style);
         } catch (NotANumber) {
+            return Beside::number($field, $this->style) ?? false;
+        }
+    }
+
+    /** Whether a cell says more than the number that is read from it. */
+    public function saysMore(string $field): bool
+    {
+        $number = $this->number($field);
+        if ($number === null || $number === $field) {
             return false;
+        }
+        try {
+            CellNumber::normalised($field, $this->style);
+
+            return false;
+        } catch (NotANumber) {
+            return true;
         }
     }
 
@@ -184,6 +201,53 @@ final readonly class Columns
     }
 
     /**
+     * Whether the first of the rows names several columns together, and the second each of them.
+     *
+     * @param list<int> $rows indices of rows, without titles
+     */
+    public function hasTwoHeadings(array $rows): bool
+    {
+        if (count($rows) < 3 || $this->hasHeading($rows) || !$this->hasHeading(array_slice($rows, 1))) {
+            return false;
+        }
+        $names = 0;
+        for ($column = 0; $column < $this->grid->width; ++$column) {
+            $name = $this->grid->cell($rows[0], $column);
+            if ($this->isNumber($name) && PointInTime::read($name) === null) {
+                return false;
+            }
+            $names += $name === '' || $column === 0 ? 0 : 1;
+        }
+
+        return $names > 0;
+    }
+
+    /**
+     * Columns of another table that stands beside the first, with an empty column between, and texts and numbers of
+     * its own.
+     *
+     * @param list<int> $rows those with figures
+     *
+     * @return list<int>
+     */
+    public function beside(array $rows): array
+    {
+        $columns = range(0, max(0, $this->grid->width - 1));
+        $kinds = array_map(fn (int $column): string => $this->kind($column, $rows, null), $columns);
+        foreach ($kinds as $column => $kind) {
+            $left = array_slice($kinds, 0, $column);
+            $right = array_slice($kinds, $column + 1);
+            $isTable = static fn (array $part): bool => in_array('number', $part, true)
+                && (in_array('text', $part, true) || in_array('time', $part, true));
+            if ($kind === 'none' && $isTable($left) && $isTable($right)) {
+                return range($column + 1, $this->grid->width - 1);
+            }
+        }
+
+        return [];
+    }
+
+    /**
      * @param list<int> $rows those with figures
      * @param list<int> $leftOut columns that are not looked at
      *
@@ -196,6 +260,9 @@ final readonly class Columns
         for ($column = 0; $column < $this->grid->width; ++$column) {
             $kinds[$column] = in_array($column, $leftOut, true) ? 'none' : $this->kind($column, $rows, $heading);
         }
+        foreach ($this->counting($kinds, $rows, $heading) as $column) {
+            $kinds[$column] = 'none';
+        }
         $times = array_keys($kinds, 'time', true);
         $texts = array_keys($kinds, 'text', true);
         $values = array_keys($kinds, 'number', true);
@@ -205,7 +272,8 @@ final readonly class Columns
             $roles[$times[0]] = 'time';
             $values = array_slice($values, 0, 1);
         } else {
-            $label = $this->named(self::LABEL_NAMES, $texts, $heading) ?? $texts[0] ?? $times[0] ?? null;
+            $label = $this->named(self::LABEL_NAMES, $texts, $heading)
+                ?? $this->finest($texts, $rows) ?? $times[0] ?? null;
             if ($label === null && count($values) > 1) {
                 // Numbers name the figures where nothing else does.
                 $label = array_shift($values);
@@ -217,7 +285,9 @@ final readonly class Columns
         foreach ($this->alike($values, $heading) as $column) {
             $roles[$column] = 'value';
         }
-        $group = $this->named(self::GROUP_NAMES, $texts, $heading);
+        $coarse = array_values(array_filter($texts, static fn (int $one): bool => $roles[$one] === 'none'))[0] ?? null;
+        $isCoarse = $coarse !== null && ($roles[$coarse + 1] ?? '') === 'label' && $this->comesAgain($coarse, $rows);
+        $group = $this->named(self::GROUP_NAMES, $texts, $heading) ?? ($isCoarse ? $coarse : null);
         if ($group !== null && $roles[$group] === 'none') {
             $roles[$group] = 'group';
         }
@@ -227,6 +297,56 @@ final readonly class Columns
         }
 
         return array_values($roles);
+    }
+
+    /**
+     * Columns that count the rows, or name them by numbers: no values, where there are others.
+     *
+     * @param array<int, string> $kinds by column
+     * @param list<int> $rows
+     *
+     * @return list<int>
+     */
+    private function counting(array $kinds, array $rows, ?int $heading): array
+    {
+        $numbers = array_keys($kinds, 'number', true);
+        $counting = [];
+        foreach (in_array('text', $kinds, true) ? $numbers : [] as $column) {
+            $name = $heading === null ? '' : $this->grid->cell($heading, $column);
+            $cells = array_map(fn (int $row): string => rtrim($this->grid->cell($row, $column), '.'), $rows);
+            $isOneByOne = $column === 0 && count($rows) > 2
+                && $cells === array_map(strval(...), range(1, count($rows)));
+            if (preg_match(self::COUNT_NAMES, $name) === 1 || $isOneByOne) {
+                $counting[] = $column;
+            }
+        }
+
+        return count($counting) < count($numbers) ? $counting : [];
+    }
+
+    /**
+     * Of texts beside each other, such as a region and its branches, the one that tells rows apart.
+     *
+     * @param list<int> $texts
+     * @param list<int> $rows
+     */
+    private function finest(array $texts, array $rows): ?int
+    {
+        foreach ([0, 1] as $place) {
+            if (isset($texts[$place]) && !$this->comesAgain($texts[$place], $rows)) {
+                return $texts[$place];
+            }
+        }
+
+        return $texts[0] ?? null;
+    }
+
+    /** @param list<int> $rows */
+    private function comesAgain(int $column, array $rows): bool
+    {
+        $cells = array_map(fn (int $row): string => $this->grid->cell($row, $column), $rows);
+
+        return count(array_unique($cells)) < count($cells);
     }
 
     /**
@@ -274,7 +394,10 @@ final readonly class Columns
             return 'time';
         }
 
-        return $this->areNumbers($filled) ? 'number' : 'text';
+        // Where it is said that there is no number, there would be one.
+        $told = array_values(array_filter($filled, static fn (string $cell): bool => !Beside::isGap($cell)));
+
+        return $this->areNumbers($told !== [] ? $told : $filled) ? 'number' : 'text';
     }
 
     /**

@@ -22,11 +22,21 @@ final class Taking
     public const MAX_CELLS = 100_000;
     public const MAX_FIELD = 200;
 
+    private const SUMS = '/^((grand|sub|over)[\s-]*)?(total|totals|sum|in all|all|altogether|together|gesamt|summe'
+        .'|insgesamt|average|mean|avg\.?|durchschnitt)\b|\b(sub)?total$/iu';
+    private const MEANS = '/\b(average|mean|avg|durchschnitt)\b/iu';
+
     /** how far a sum may be from what its parts come to */
     private const ROUNDED = 0.006;
 
     private Columns $columns;
     private int $heading;
+
+    /** the row above the heading that names several columns together; -1: none does */
+    private int $upper = -1;
+
+    /** @var list<int> columns of another table */
+    private array $beside = [];
 
     /** @var list<int> indices of rows with figures */
     private array $rows;
@@ -87,9 +97,12 @@ final class Taking
         } else {
             $above = $this->columns->titles($rows);
             $this->rows = array_slice($rows, $above);
+            $this->upper = $this->columns->hasTwoHeadings($this->rows) ? (int) array_shift($this->rows) : -1;
             $this->heading = $this->columns->hasHeading($this->rows) ? (int) array_shift($this->rows) : -1;
         }
-        if ($this->heading >= 0) {
+        if ($this->upper >= 0) {
+            $this->understood[] = sprintf('Rows %d and %d name the columns.', $this->upper + 1, $this->heading + 1);
+        } elseif ($this->heading >= 0) {
             $this->understood[] = sprintf('Row %d names the columns.', $this->heading + 1);
         }
         if ($above > 0) {
@@ -106,7 +119,19 @@ final class Taking
     private function findRoles(): void
     {
         $hidden = $this->choices->withHidden ? [] : $this->grid->hiddenColumns;
-        $roles = $this->columns->roles($this->rows, $this->heading < 0 ? null : $this->heading, $hidden);
+        $beside = $this->choices->roles === [] ? $this->columns->beside($this->rows) : [];
+        $this->beside = $beside;
+        if ($beside !== []) {
+            $this->leftOut[] = sprintf(
+                'Another table stands beside this one, from column %s on. Copy it by itself to take it.',
+                Grid::letters($beside[0]),
+            );
+        }
+        $roles = $this->columns->roles(
+            $this->rows,
+            $this->heading < 0 ? null : $this->heading,
+            [...$hidden, ...$beside],
+        );
         foreach ($this->choices->roles as $column => $role) {
             if (isset($roles[$column])) {
                 // One column alone can name figures, or say when they are.
@@ -174,7 +199,7 @@ final class Taking
     {
         $first = $this->rows === [] ? 0 : min($this->rows);
         for ($row = 0; $row < $first; ++$row) {
-            if ($row !== $this->heading && !$this->grid->isEmpty($row)) {
+            if ($row !== $this->heading && $row !== $this->upper && !$this->grid->isEmpty($row)) {
                 return mb_substr(trim(implode(' ', array_unique($this->grid->rows[$row]))), 0, self::MAX_FIELD);
             }
         }
@@ -188,7 +213,8 @@ final class Taking
         $taken = array_flip($this->rows);
         $skipped = [];
         foreach (array_keys($this->grid->rows) as $row) {
-            if (!isset($taken[$row]) && $row !== $this->heading && !$this->grid->isEmpty($row)) {
+            $isHead = $row === $this->heading || $row === $this->upper;
+            if (!isset($taken[$row]) && !$isHead && !$this->grid->isEmpty($row)) {
                 $skipped[] = $row;
             }
         }
@@ -335,44 +361,98 @@ final class Taking
         return [$rows, self::columnsOf($order), $this->timeName($time, $order)];
     }
 
-    /**
-     * Rows at the end that add up those above them, and say so.
-     */
+    /** Rows that add up others, or are their mean, and say so: above them, below them, or between. */
     private function leaveTotals(?int $label, string $layout): void
     {
         if ($this->choices->withTotals || $label === null || $layout !== 'figures' || count($this->rows) < 3) {
             return;
         }
-        $last = $this->rows[count($this->rows) - 1];
-        $name = $this->grid->cell($last, $label);
-        $says = '/^(grand\s+|sub)?(total|totals|sum|in all|all|altogether|together|gesamt|summe|insgesamt)\b/iu';
-        if (preg_match($says, $name) !== 1) {
-            return;
-        }
-        $added = 0;
-        $taken = array_flip($this->rows);
-        foreach ($this->of('value') as $column) {
-            $sum = $all = 0.0;
-            for ($row = $this->rows[0]; $row < $last; ++$row) {
-                $number = $this->number($row, $column) ?? 0.0;
-                $all += $number;
-                $sum += isset($taken[$row]) ? $number : 0.0;
+        $named = array_values(array_filter(
+            $this->rows,
+            fn (int $row): bool => preg_match(self::SUMS, $this->grid->cell($row, $label)) === 1,
+        ));
+        $parts = array_values(array_diff($this->rows, $named));
+        foreach ($named as $row) {
+            $isMean = preg_match(self::MEANS, $this->grid->cell($row, $label)) === 1;
+            if ($isMean ? $this->isMean($row, $parts) : $this->isSum($row, $named, $parts)) {
+                $this->rows = array_values(array_diff($this->rows, [$row]));
+                $this->leftOut[] = sprintf(
+                    $isMean ? '“%s”, row %d: it is the mean of the others.' : '“%s”, row %d: it adds up the rows %s it.',
+                    $this->grid->cell($row, $label),
+                    $row + 1,
+                    $row < ($parts[0] ?? 0) ? 'below' : 'above',
+                );
             }
-            $told = $this->number($last, $column);
+        }
+    }
+
+    /**
+     * Whether a row is the sum of all parts, or of those up to the next row that is named so, above it or below.
+     *
+     * @param list<int> $named rows that are called sums
+     * @param list<int> $parts all others
+     */
+    private function isSum(int $row, array $named, array $parts): bool
+    {
+        $before = max([-1, ...array_filter($named, static fn (int $one): bool => $one < $row)]);
+        $after = min([PHP_INT_MAX, ...array_filter($named, static fn (int $one): bool => $one > $row)]);
+        $blocks = [
+            $parts,
+            array_filter($parts, static fn (int $one): bool => $one > $before && $one < $row),
+            array_filter($parts, static fn (int $one): bool => $one > $row && $one < $after),
+            array_filter($parts, static fn (int $one): bool => $one < $row),
+            // Rows that are hidden may be in it.
+            $parts === [] ? [] : array_values(array_diff(range($parts[0], max($parts)), $named)),
+        ];
+        foreach ($blocks as $block) {
+            if (count($block) > 0 && $this->comesTo($row, false, $block)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<int> $parts */
+    private function isMean(int $row, array $parts): bool
+    {
+        return count($parts) > 1 && $this->comesTo($row, true, $parts);
+    }
+
+    /**
+     * Whether in every column a row has what others come to, as far as rounding goes.
+     *
+     * @param array<int> $others
+     */
+    private function comesTo(int $row, bool $isMean, array $others): bool
+    {
+        $count = 0;
+        foreach ($this->of('value') as $column) {
+            $told = $this->number($row, $column);
             if ($told === null) {
                 continue;
             }
-            // Rounded parts need not come to their rounded sum; rows that are hidden may be in it.
-            if (abs($told - $sum) > self::ROUNDED * abs($sum) && abs($told - $all) > self::ROUNDED * abs($all)) {
-                return;
+            $numbers = [];
+            foreach ($others as $other) {
+                $number = $this->number($other, $column);
+                if ($number !== null) {
+                    $numbers[] = $number;
+                }
             }
-            ++$added;
+            $is = $isMean ? array_sum($numbers) / max(1, count($numbers)) : array_sum($numbers);
+            if (abs($told - $is) > self::ROUNDED * abs($is)) {
+                return false;
+            }
+            ++$count;
         }
-        if ($added === 0) {
-            return;
-        }
-        array_pop($this->rows);
-        $this->leftOut[] = sprintf('“%s”, row %d: it adds up the rows above it.', $name, $last + 1);
+
+        return $count > 0;
+    }
+
+    /** @param list<string> $all */
+    private static function few(array $all): string
+    {
+        return implode(', ', array_slice($all, 0, 4)).(count($all) > 4 ? ' …' : '');
     }
 
     private function remarkColumns(): void
@@ -383,7 +463,7 @@ final class Taking
             foreach ($role === 'none' ? $this->rows : [] as $row) {
                 $isEmpty = $isEmpty && $this->grid->cell($row, $column) === '';
             }
-            if ($role === 'none' && !$isEmpty) {
+            if ($role === 'none' && !$isEmpty && !in_array($column, $this->beside, true)) {
                 $isHidden = in_array($column, $this->grid->hiddenColumns, true);
                 $names[] = $this->quoted($column).($isHidden ? ' (hidden)' : '');
             }
@@ -394,23 +474,38 @@ final class Taking
             $this->leftOut[] = (count($names) === 1 ? 'Column ' : 'Columns ').implode(', ', $shown)
                 .($more > 0 ? sprintf(' and %d more', $more) : '').'.';
         }
-        $odd = [];
+        $odd = $gaps = $more = [];
         $values = $this->of('value');
         foreach ($this->rows as $row) {
             foreach ($values as $column) {
                 $cell = $this->grid->cell($row, $column);
-                if ($cell !== '' && !$this->columns->isNumber($cell)) {
-                    $odd[] = sprintf('%s “%s”', Grid::place($row, $column), mb_strimwidth($cell, 0, 20, '…'));
+                if ($cell === '') {
+                    continue;
+                }
+                $said = sprintf('%s “%s”', Grid::place($row, $column), mb_strimwidth($cell, 0, 20, '…'));
+                if (!$this->columns->isNumber($cell)) {
+                    Beside::isGap($cell) ? $gaps[] = $said : $odd[] = $said;
+                } elseif ($this->columns->saysMore($cell)) {
+                    $more[] = $said.' as '.$this->columns->number($cell);
                 }
             }
         }
+        if ($more !== []) {
+            $this->understood[] = sprintf('Numbers are read without what stands beside them: %s.', self::few($more));
+        }
+        if ($gaps !== []) {
+            $this->leftOut[] = sprintf(
+                count($gaps) === 1 ? '%d cell says that it has no number: %s.' : '%d cells say that they have no number: %s.',
+                count($gaps),
+                self::few($gaps),
+            );
+        }
         if ($odd !== []) {
             $this->leftOut[] = sprintf(
-                count($odd) === 1 ? '%d cell is no number, and stays as it is: %s%s.' :
-                    '%d cells are no numbers, and stay as they are: %s%s.',
+                count($odd) === 1 ? '%d cell is no number, and stays as it is: %s.' :
+                    '%d cells are no numbers, and stay as they are: %s.',
                 count($odd),
-                implode(', ', array_slice($odd, 0, 4)),
-                count($odd) > 4 ? ' …' : '',
+                self::few($odd),
             );
         }
     }
@@ -509,9 +604,16 @@ final class Taking
 
     private function name(int $column): string
     {
-        return $this->heading < 0 || $column < 0
-            ? ''
-            : mb_substr($this->grid->cell($this->heading, $column), 0, self::MAX_FIELD);
+        if ($this->heading < 0 || $column < 0) {
+            return '';
+        }
+        $name = $this->grid->cell($this->heading, $column);
+        $above = '';
+        for ($at = $column; $at >= 0 && $this->upper >= 0 && $above === ''; --$at) {
+            $above = $this->grid->cell($this->upper, $at);
+        }
+
+        return mb_substr($above === $name ? $name : trim($above.' '.$name), 0, self::MAX_FIELD);
     }
 
     private function quoted(int $column): string
@@ -533,17 +635,14 @@ final class Taking
     {
         $field = $this->grid->cell($row, $column);
 
-        return $this->columns->number($field) ?? $field;
+        return $this->columns->number($field) ?? (Beside::isGap($field) ? '' : $field);
     }
 
     private function number(int $row, int $column): ?float
     {
-        $field = $this->grid->cell($row, $column);
-        if (!$this->columns->isNumber($field)) {
-            return null;
-        }
+        $number = $this->columns->number($this->grid->cell($row, $column));
 
-        return CellNumber::read($field, $this->columns->style)->value->toFloat();
+        return $number === null ? null : CellNumber::read($number)->value->toFloat();
     }
 
     /** Two cells of the same figure at the same moment. */

@@ -32,7 +32,7 @@ final class TakingTest extends TestCase
         self::assertSame('Year', $taken->table->timeColumn);
         self::assertSame(['2022', '2023'], self::columns($taken));
         self::assertSame(
-            [['Kettles', '12', '15'], ['Lamps', 'n/a', '9'], ['Toys', '5', '6']],
+            [['Kettles', '12', '15'], ['Lamps', '', '9'], ['Toys', '5', '6']],
             self::rows($taken),
         );
         self::assertSame('North', $taken->table->rows[0]->group);
@@ -40,6 +40,96 @@ final class TakingTest extends TestCase
         foreach (['row above', 'row below', '“Total”', '“Notes”', 'C5 “n/a”'] as $said) {
             self::assertStringContainsString($said, $left);
         }
+    }
+
+    /** @return iterable<string, array{string, list<list<string>>, list<string>, string}> table, what is understood */
+    public static function oddTables(): iterable
+    {
+        yield 'degrees' => [
+            "Part,Angle\nKettles,120°\nLamps,240°",
+            [['Kettles', '120'], ['Lamps', '240']],
+            ['Angle'],
+            '120°',
+        ];
+        yield 'units and footnotes' => [
+            "Where\tFar\nNorth\t1,233 km\nSouth\t12*\nWest\t5[1]",
+            [['North', '1233'], ['South', '12'], ['West', '5']],
+            ['Far'],
+            'B3 “12*” as 12',
+        ];
+        yield 'thousands by letters, powers, less than' => [
+            "a\tb\nA\t5k\nB\t3.7e13\nC\t<1\nD\t1.5M",
+            [['A', '5000'], ['B', '37000000000000'], ['C', '1'], ['D', '1500000']],
+            ['b'],
+            '“<1” as 1',
+        ];
+        yield 'Indian grouping' => [
+            "a\tb\nA\t1,23,456\nB\t12,34,567",
+            [['A', '123456'], ['B', '1234567']],
+            ['b'],
+            '',
+        ];
+        yield 'gaps' => [
+            "a\tb\nA\t3\nB\t#N/A\nC\t#DIV/0!\nD\t–",
+            [['A', '3'], ['B', ''], ['C', ''], ['D', '']],
+            ['b'],
+            'say that they have no number: B3 “#N/A”',
+        ];
+        yield 'a column that counts' => [
+            "ID\tKind\tThings\n101\tKettles\t5\n102\tLamps\t7",
+            [['Kettles', '5'], ['Lamps', '7']],
+            ['Things'],
+            '“ID”',
+        ];
+        yield 'one by one' => [
+            "\tKind\tThings\n1\tKettles\t5\n2\tLamps\t7\n3\tToys\t2",
+            [['Kettles', '5'], ['Lamps', '7'], ['Toys', '2']],
+            ['Things'],
+            '',
+        ];
+        yield 'a total above' => [
+            "Kind\tThings\nTotal\t12\nKettles\t5\nLamps\t7",
+            [['Kettles', '5'], ['Lamps', '7']],
+            ['Things'],
+            '“Total”, row 2: it adds up the rows below it.',
+        ];
+        yield 'sums between, and a mean' => [
+            "Kind\tThings\nKettles\t5\nLamps\t7\nSubtotal\t12\nCoats\t3\nToys\t1\nSubtotal\t4\nTotal\t16\nAverage\t4",
+            [['Kettles', '5'], ['Lamps', '7'], ['Coats', '3'], ['Toys', '1']],
+            ['Things'],
+            'it is the mean of the others',
+        ];
+        yield 'heads of two rows' => [
+            "\t2022\t\t2023\t\nKind\tMended\tNot\tMended\tNot\nKettles\t5\t1\t6\t2\nLamps\t7\t3\t8\t4",
+            [['Kettles', '5', '1', '6', '2'], ['Lamps', '7', '3', '8', '4']],
+            ['2022 Mended', '2022 Not', '2023 Mended', '2023 Not'],
+            '',
+        ];
+        yield 'tables beside each other' => [
+            "Kind\tThings\t\tMonth\tHours\nKettles\t5\t\tMay\t9\nLamps\t7\t\tJune\t8",
+            [['Kettles', '5'], ['Lamps', '7']],
+            ['Things'],
+            'Another table stands beside this one, from column D on',
+        ];
+        yield 'region and branch' => [
+            "Region\tBranch\tThings\nNorth\tHill\t5\nNorth\tDale\t7\nSouth\tQuay\t2",
+            [['Hill', '5'], ['Dale', '7'], ['Quay', '2']],
+            ['Things'],
+            '',
+        ];
+    }
+
+    /**
+     * @param list<list<string>> $rows
+     * @param list<string> $columns
+     */
+    #[DataProvider('oddTables')]
+    public function testOddTablesAreUnderstood(string $text, array $rows, array $columns, string $said): void
+    {
+        $taken = self::taken($text);
+        self::assertSame($rows, self::rows($taken));
+        self::assertSame($columns, self::columns($taken));
+        self::assertStringContainsString($said, implode(' ', [...$taken->understood, ...$taken->leftOut]));
     }
 
     public function testWhatIsDecidedGoesBeforeWhatIsGuessed(): void
