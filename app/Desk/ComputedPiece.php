@@ -74,6 +74,7 @@ final readonly class ComputedPiece
         $script['backdrop'] = Sheet::backdrop($piece);
         $script['said'] = [];
         $script['finished'] = 0;
+        $script['there'] = null;
         $script['places'] = (object) (new Places($this->drawPiece->forms))
             ->of($placed->told, $piece, $placed->shape);
         try {
@@ -96,6 +97,7 @@ final readonly class ComputedPiece
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
         $script['finished'] = Sheet::finished($timings, $piece->stage->frames);
+        $script['there'] = Sheet::there($timings, $piece->stage->frames);
         $range = $effort->rangeAround($frame ?? $script['finished'], $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
         $reel = $this->reelText($placed, $range);
 

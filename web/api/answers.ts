@@ -182,6 +182,8 @@ export interface Sheet {
   backdrop: SheetChange[];
   /** the frame on which all figures have come */
   finished: number;
+  /** from which frame to which some part of a chart is there */
+  there: [from: number, to: number] | null;
   shots: SheetShot[];
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, SheetWord[]>;

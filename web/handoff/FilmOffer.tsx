@@ -1,6 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { FilmKind } from '../api/answers';
+import type { Computed, FilmKind } from '../api/answers';
+import { ask } from '../api/client';
 import { counted, rateText } from '../common/words';
 import { Choice, Switch } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
@@ -59,6 +61,15 @@ export function FilmOffer({
   const frames = range.to - range.from + 1;
   const recording = recordingOf(piece)?.sound ? recordingOf(piece) : undefined;
   const [withSound, setWithSound] = useState(true);
+  const computed = useQuery({
+    queryKey: ['there', piece],
+    gcTime: 0,
+    queryFn: () =>
+      ask<Computed>('compute', { method: 'POST', body: { document: piece, frame: 0, inHurry: true, shape: null } }),
+  });
+  const there = computed.data?.sheet.there;
+  const isEmpty =
+    computed.data?.reel && piece.charts.length > 0 && (!there || range.to < there[0] || range.from > there[1]);
   const film = useOnceRead(() =>
     onFilm(
       // A sound has no shape.
@@ -125,6 +136,13 @@ export function FilmOffer({
         usual={last}
         onChange={(to) => setRange((now) => ({ ...now, to }))}
       />
+      {isEmpty && kind !== 'wav' && (
+        <div className="problem-bar is-notice" role="status">
+          {there
+            ? `No part of a chart is there on these frames. They are there from frame ${there[0]} to ${there[1]}.`
+            : 'No part of a chart ever comes in this piece.'}
+        </div>
+      )}
       {needsGround && (
         <div className="problem-bar is-notice">
           <span>This piece has no backdrop, and an MP4 cannot be transparent. It is filmed on a colour.</span>

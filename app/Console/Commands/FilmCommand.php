@@ -10,6 +10,7 @@ use App\Film\FilmOrder;
 use App\Film\FilmSound;
 use App\Film\Renderer;
 use App\Voice\SoundStore;
+use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Finish\BadColour;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Piece\BadPiece;
@@ -68,7 +69,13 @@ final class FilmCommand extends LupineCommand
 
     private function film(string $text, string $half, FilmOrder $order, ?FilmSound $sound): void
     {
-        $reels = $this->computed->filmReels($this->computed->read($text, $order->shape), $order->range);
+        $placed = $this->computed->read($text, $order->shape);
+        $there = Sheet::there($this->computed->draw($placed, 0, 0)->timings, $placed->piece->stage->frames);
+        [$first, $last] = $there ?? [PHP_INT_MAX, -1];
+        if ($placed->piece->charts !== [] && ($order->range->to < $first || $order->range->from > $last)) {
+            $this->output->getErrorStyle()->writeln('No part of a chart is there on these frames.');
+        }
+        $reels = $this->computed->filmReels($placed, $order->range);
         $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
         $this->renderer->film($reels, $half, $order, $sound, static function (?int $frame) use ($bar): bool {
             $frame === null || $bar->setProgress($frame);

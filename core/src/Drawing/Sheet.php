@@ -469,6 +469,31 @@ final readonly class Sheet
     }
 
     /**
+     * From which frame to which some part of a chart is there; null where none ever is.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return array{int, int}|null
+     */
+    public static function there(array $timings, int $frames): ?array
+    {
+        [$first, $last] = [$frames, -1];
+        $range = FrameRange::within($frames);
+        foreach ($timings as $timing) {
+            foreach ($timing->presences($range) as $presence) {
+                $changes = [...$presence->changes, $frames];
+                foreach (array_slice($changes, 0, -1) as $place => $change) {
+                    if ($change < $frames && $presence->atChange($change)->amount > 0) {
+                        [$first, $last] = [min($first, $change), max($last, $changes[$place + 1] - 1)];
+                    }
+                }
+            }
+        }
+
+        return $last < $first ? null : [$first, min($last, $frames - 1)];
+    }
+
+    /**
      * What the camera is led to, by the beginnings; frames as they lie on the stage.
      *
      * @param array<string, ChartTiming> $timings by chart id

@@ -106,8 +106,8 @@ final readonly class Proof implements \JsonSerializable
             $stage->width,
             $stage->height,
             $isWhole
-                ? sprintf('the %d on which anything changes', $frames)
-                : sprintf('%d of those on which anything changes', $frames),
+                ? sprintf('the %d frames on which anything changes', $frames)
+                : sprintf('%d of the frames on which anything changes', $frames),
             count($piece->shapes) > 0 ? 'Other shapes of the piece are measured by themselves. ' : '',
         );
     }
