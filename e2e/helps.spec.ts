@@ -29,7 +29,8 @@ test('slips are pointed out over the desk, mended or let be, and proof says them
   await page.keyboard.press('Escape');
   await expect(page.locator('.problem-bar')).toContainText('about ten times the others');
   expect(await stage.boundingBox()).toEqual(before);
-  await expect(page.locator('.proof-word')).toContainText('exact, one thing to look at');
+  // The slip, and that it has no title yet.
+  await expect(page.locator('.proof-word')).toContainText('exact, 2 things to look at');
   await page.getByRole('button', { name: 'Make it 451' }).click();
   await expectCell(page, 1, 'typed', '451');
   await expect(page.locator('.problem-bar')).toHaveCount(0);
@@ -82,7 +83,7 @@ test('a set begins with a colour for each part, grows, and says where colours ar
   const first = await page.getByRole('textbox', { name: 'Swatch 1', exact: true }).inputValue();
   await page.getByRole('textbox', { name: 'Swatch 2', exact: true }).fill(first);
   await page.keyboard.press('Enter');
-  await expect(page.locator('.proof-word')).toContainText('one thing to look at');
+  await expect(page.locator('.proof-word')).toContainText('2 things to look at');
   await page.getByRole('link', { name: /Proof/ }).click();
   await expect(page.locator('.checks')).toContainText('look alike to everybody');
 });
