@@ -362,12 +362,26 @@ final class Again
         $most = self::ALIKE;
         foreach ($label === '' ? [] : $open as $id => $other) {
             similar_text($label, $other, $percent);
+            $percent = max($percent, 100 * self::within($label, $other));
             if ($percent / 100 >= $most && $other !== '') {
                 [$best, $most] = [$id, $percent / 100];
             }
         }
 
         return $best;
+    }
+
+    /**
+     * How much like each other labels are of which one has all words of the other: “North” and “North & Isles”. 0 where
+     * neither has.
+     */
+    private static function within(string $one, string $other): float
+    {
+        [$fewer, $more] = [explode(' ', $one), explode(' ', $other)];
+        [$fewer, $more] = count($fewer) <= count($more) ? [$fewer, $more] : [$more, $fewer];
+        $isWithin = array_diff($fewer, $more) === [] && max(array_map(mb_strlen(...), $fewer)) >= 4;
+
+        return $isWithin ? self::ALIKE + (1 - self::ALIKE) * 0.5 * count($fewer) / count($more) : 0.0;
     }
 
     /** As much of a label as is compared letter by letter, which takes the longer the longer both are. */

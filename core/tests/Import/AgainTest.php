@@ -50,6 +50,15 @@ final class AgainTest extends TestCase
         self::assertSame('#00ff00', $document->charts[0]->own->r4->fill);
     }
 
+    public function testARowIsFoundByAllWordsOfItsName(): void
+    {
+        [$piece] = self::piece();
+        $plan = self::plan($piece, "Kind,2022,2023\nKettles,5,6\nLamps & lights,4,4\nToys and games,3,5\nOld books,1,1");
+        $rows = array_map(static fn (AgainRow $row): string => $row->id.' '.$row->label.' '.$row->how, $plan->rows);
+        self::assertContains('r3 Toys and games alike', $rows);
+        self::assertContains('r4 Old books alike', $rows);
+    }
+
     public function testAHandSaysWhichRowIsWhichAndWhatStays(): void
     {
         [$piece] = self::piece();
