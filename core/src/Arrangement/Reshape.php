@@ -163,7 +163,7 @@ final class Reshape
 
     private static function id(\stdClass $object): string
     {
-        return is_string($object->id ?? null) ? $object->id : '';
+        return isset($object->id) && is_string($object->id) ? $object->id : '';
     }
 
     /** @return list<\stdClass> */
