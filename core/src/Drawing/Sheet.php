@@ -478,19 +478,23 @@ final readonly class Sheet
     public static function there(array $timings, int $frames): ?array
     {
         [$first, $last] = [$frames, -1];
-        $range = FrameRange::within($frames);
         foreach ($timings as $timing) {
-            foreach ($timing->presences($range) as $presence) {
-                $changes = [...$presence->changes, $frames];
-                foreach (array_slice($changes, 0, -1) as $place => $change) {
-                    if ($change < $frames && $presence->atChange($change)->amount > 0) {
-                        [$first, $last] = [min($first, $change), max($last, $changes[$place + 1] - 1)];
-                    }
+            foreach ($timing->moves as $moves) {
+                $come = $moves->entrance->begin ?? 0;
+                while ($come < min($frames, $moves->entrance?->end() ?? 0) && $moves->amountAt($come) <= 0) {
+                    ++$come;
                 }
+                $left = ($moves->exit?->end() ?? $frames) - 1;
+                while ($left >= ($moves->exit->begin ?? $frames) && $moves->amountAt($left) <= 0) {
+                    --$left;
+                }
+                [$first, $last] = [min($first, $come), max($last, $left)];
             }
         }
 
-        return $last < $first ? null : [$first, min($last, $frames - 1)];
+        $last = min($last, $frames - 1);
+
+        return $last < $first ? null : [$first, $last];
     }
 
     /**

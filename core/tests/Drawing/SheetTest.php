@@ -144,4 +144,17 @@ final class SheetTest extends TestCase
         self::assertSame(['75.3', '40'], array_column(Sheet::at($timings, 110)['chart1'], 'value'));
         self::assertSame(['90.5', '40'], array_column(Sheet::at($timings, 120)['chart1'], 'value'));
     }
+
+    /** From which frame to which a range of a film shows any part at all. */
+    public function testSaysWhenAnyPartIsThere(): void
+    {
+        $motion = ['frames' => 20, 'curve' => 'linear', 'order' => 'together', 'overlap' => 0, 'opens' => 'forward'];
+        $piece = Sample::piece(changes: [
+            'charts.0.entrance' => ['begin' => 30, ...$motion],
+            'charts.0.exit' => ['begin' => 150, ...$motion],
+        ]);
+        $timings = Sample::drawPiece()->timings($piece);
+        self::assertSame([31, 169], Sheet::there($timings, $piece->stage->frames));
+        self::assertNull(Sheet::there($timings, 20));
+    }
 }
