@@ -73,10 +73,7 @@ final readonly class Beside
         }
 
         return CellNumber::isPlain($number, null)
-            ? (string) BigDecimal::of($number)->multipliedBy($factor)->stripTrailingZeros()->toScale(max(
-                0,
-                BigDecimal::of($number)->multipliedBy($factor)->stripTrailingZeros()->getScale(),
-            ))
+            ? SheetNumber::text((string) BigDecimal::of($number)->multipliedBy($factor), '')
             : null;
     }
 }

@@ -156,9 +156,10 @@ final readonly class Legibility
                 foreach (ColourVision::cases() as $vision) {
                     $far = Colour::hex($timing->colours[$one])->seenWith($vision)
                         ->distanceTo(Colour::hex($timing->colours[$other])->seenWith($vision));
-                    if ($far < self::ALIKE && $far < ($alike["$one/$other"][0] ?? INF)) {
-                        // Whoever sees all colours is named first, and stands for everybody.
-                        $alike["$one/$other"] ??= [$far, $one, $other, $vision];
+                    if ($far < self::ALIKE) {
+                        // Whoever sees all colours comes first, and stands for everybody.
+                        $alike[] = [$far, $one, $other, $vision];
+                        break;
                     }
                 }
             }

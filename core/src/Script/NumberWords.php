@@ -5,12 +5,30 @@ declare(strict_types=1);
 namespace Lupine\Core\Script;
 
 /**
- * The words of a language that numbers are spoken with. A second language is a second function here, and nothing else.
+ * The words of a language that numbers are spoken with. A second language is a second function here, with its own of
+ * the lists that are constants now; clock times (“half past”) are still read in English by SpokenNumbers itself.
  *
  * Common practice, no source.
  */
 final readonly class NumberWords
 {
+    /** what goes on saying a number within one word: “one-in-five”, “thirty-odd” */
+    public const GOES_ON = ['in', 'out', 'of', 'and', 'to', 'fold', 'times', 'point', 'odd', 'plus', 'something', '‰'];
+
+    public const PER_MILLE = ['per mille', 'per mil', 'per mill', 'permille', '‰', 'per thousand'];
+    public const BELOW_ZERO = ['minus', 'negative', '−'];
+
+    /** words before four digits, and after them, that make them a year */
+    public const BEFORE_YEAR = ['in', 'since', 'by', 'until', 'till', 'during', 'of', 'from', 'to', 'between', 'and',
+        'year', 'before', 'after', 'early', 'late', 'mid', 'spring', 'summer', 'autumn', 'winter', 'around', 'back'];
+    public const AFTER_YEAR = ['', 'was', 'is', 'were', 'had', 'has', 'saw', 'to', 'and', 'the', 'it', 'we', 'they',
+        'there', 'came', 'brought', 'until', 'or', 'through', 'that', 'when', 'a', 'alone', 'for', 'with', 'as', 'but',
+        'on', 'in'];
+
+    /** words after “at nine” that leave it a time */
+    public const AFTER_HOUR = ['', 'in', 'and', 'on', 'until', 'till', 'to', 'sharp', 'every', 'each', 'we', 'the',
+        'or'];
+
     /**
      * @param array<string, int> $small words of numbers below a hundred, to which smaller ones can be added
      * @param array<string, float> $sizes what a number before it is multiplied by

@@ -16,9 +16,6 @@ final class SpokenNumbers
     /** the widest that a share is meant, however small its numbers are (common practice, no source) */
     private const WIDEST = 0.04;
 
-    /** what goes on saying a number within one word: “one-in-five”, “thirty-odd” */
-    private const GOES_ON = ['in', 'out', 'of', 'and', 'to', 'fold', 'times', 'point', 'odd', 'plus', 'something', '‰'];
-
     /** @var list<array{text: string, word: int, isLast: bool}> the line in its smallest words, each with its place */
     private array $parts = [];
 
@@ -142,22 +139,19 @@ final class SpokenNumbers
             }
         }
         $isHour = $isWhole && $value >= 1 && $value <= 12 && $this->text($at - 1) === 'at';
-        $closes = ['', 'in', 'and', 'on', 'until', 'till', 'to', 'sharp', 'every', 'each', 'we', 'the', 'or'];
 
-        return $isHour && ($this->isClosed($end - 1) || in_array($this->text($end), $closes, true)) ? $length : 0;
+        $ends = $this->isClosed($end - 1) || in_array($this->text($end), NumberWords::AFTER_HOUR, true);
+
+        return $isHour && $ends ? $length : 0;
     }
 
     /** Whether four digits are a year: by what stands beside them, or because nothing is counted with them. */
     private function isYear(int $at, int $end): bool
     {
-        $before = ['in', 'since', 'by', 'until', 'till', 'during', 'of', 'from', 'to', 'between', 'and', 'year', 'before',
-            'after', 'early', 'late', 'mid', 'spring', 'summer', 'autumn', 'winter', 'around', 'back'];
-        $isBeside = in_array($this->text($at - 1), [...$before, ...$this->language->months], true);
-        $after = ['', 'was', 'is', 'were', 'had', 'has', 'saw', 'to', 'and', 'the', 'it', 'we', 'they', 'there', 'came',
-            'brought', 'until', 'or', 'through', 'that', 'when', 'a', 'alone', 'for', 'with', 'as', 'but', 'on', 'in'];
+        $isBeside = in_array($this->text($at - 1), [...NumberWords::BEFORE_YEAR, ...$this->language->months], true);
         $next = $this->text($end);
 
-        return $isBeside || $this->isClosed($end - 1) || in_array($next, $after, true)
+        return $isBeside || $this->isClosed($end - 1) || in_array($next, NumberWords::AFTER_YEAR, true)
             || (ctype_digit($next) && strlen($next) <= 4);
     }
 
@@ -168,7 +162,7 @@ final class SpokenNumbers
 
         return isset($this->language->small[$text]) || isset($this->language->sizes[$text])
             || isset($this->language->parts[$text]) || ctype_digit($text)
-            || in_array($text, [...self::GOES_ON, ...$this->language->percent], true);
+            || in_array($text, [...NumberWords::GOES_ON, ...$this->language->percent], true);
     }
 
     private function isOneWord(int $one, int $other): bool
@@ -260,7 +254,7 @@ final class SpokenNumbers
                 ? [$this->number(SpokenNumber::AMOUNT, $value, $step * self::STEP, $at, $next), $next]
                 : null;
         }
-        if (in_array($text, ['minus', 'negative', '−'], true)) {
+        if (in_array($text, NumberWords::BELOW_ZERO, true)) {
             $read = $this->cardinalAt($at + 1);
             if ($read === null) {
                 return null;
@@ -279,7 +273,7 @@ final class SpokenNumbers
         if ($read === null) {
             return null;
         }
-        foreach (['per mille', 'per mil', 'per mill', 'permille', '‰', 'per thousand'] as $word) {
+        foreach (NumberWords::PER_MILLE as $word) {
             $length = $this->says($read[2], $word);
             if ($length > 0) {
                 return $this->share($read[0] / 1000, $read[1] * self::STEP / 1000, $at, $read[2] + $length);
