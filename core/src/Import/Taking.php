@@ -119,7 +119,9 @@ final class Taking
     private function findRoles(): void
     {
         $hidden = $this->choices->withHidden ? [] : $this->grid->hiddenColumns;
-        $beside = $this->choices->roles === [] ? $this->columns->beside($this->rows) : [];
+        // What is decided of one column says nothing of another table, but where it is one of that table's.
+        $beside = $this->columns->beside($this->rows);
+        $beside = array_intersect_key($this->choices->roles, array_flip($beside)) === [] ? $beside : [];
         $this->beside = $beside;
         if ($beside !== []) {
             $this->leftOut[] = sprintf(

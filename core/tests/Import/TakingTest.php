@@ -132,6 +132,14 @@ final class TakingTest extends TestCase
         self::assertStringContainsString($said, implode(' ', [...$taken->understood, ...$taken->leftOut]));
     }
 
+    public function testATableBesideStaysAsideWhereARoleOfTheFirstIsDecided(): void
+    {
+        $text = "Kind\tThings\tHours\t\tMonth\tVisits\nKettles\t5\t2\t\tMay\t9\nLamps\t7\t1\t\tJune\t8";
+        $grid = TableText::grid($text, 'x');
+        $taken = Taking::from($grid, new Choices(null, [2 => 'none']));
+        self::assertSame(['label', 'value', 'none', 'none', 'none', 'none'], $taken->roles);
+    }
+
     public function testWhatIsDecidedGoesBeforeWhatIsGuessed(): void
     {
         $text = "Kettles,3,#ff8800\nLamps,4,#0088ff\nTotal,7,";
