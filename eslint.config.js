@@ -1,7 +1,7 @@
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['renderer/dist', 'public/build', 'vendor', 'web/piece/document.ts'] },
+  { ignores: ['renderer/dist', 'public/build', 'vendor', 'contracts'] },
   ...tseslint.configs.recommended,
   {
     rules: {

@@ -146,11 +146,11 @@ try {
   console.log(
     `           30 s played: frame ${last} reached of 900, ${shown} shown, ${waited} screens without a picture`,
   );
-  const times = await retimes(page, 'Kind 3: comes in', 600);
+  const times = await retimes(page, 'Kind 3: entrance', 600);
   await page.close();
   const { page: small } = await open(300);
   await small.waitForTimeout(2000);
-  const shorts = await retimes(small, 'Kind 3: comes in', 14);
+  const shorts = await retimes(small, 'Kind 3: entrance', 14);
   const at = (all, part) => within(all, part).toFixed(0);
   console.log(
     `           a move nudged: median ${at(times, 0.5)} ms, 95th percentile ${at(times, 0.95)} ms; ` +

@@ -10,6 +10,7 @@ require __DIR__.'/../vendor/autoload.php';
 use Lupine\Core\Voice\KnownWord;
 use Lupine\Core\Voice\Listening;
 use Lupine\Core\Voice\Sound;
+use Lupine\Core\Voice\TextWord;
 
 const FOLDER = __DIR__.'/../core/tests/outside/voice/';
 const VOICES = ['rms-1.0', 'slt-1.15', 'awb-0.9', 'kal16-1.1'];
@@ -34,6 +35,16 @@ $words = static fn (array $times): array => array_map(
     static fn (array $one): KnownWord => new KnownWord(...$one),
     $times,
 );
+$text = explode(' ', trim((string) file_get_contents(FOLDER.'text.txt')));
+$ofText = static fn (array $times): array => array_map(
+    static fn (KnownWord $word, int $index): TextWord => new TextWord(
+        $word,
+        $index % count($text) === 0 || str_ends_with($text[$index % count($text) - 1], '.'),
+        false,
+    ),
+    $words($times),
+    array_keys($times),
+);
 foreach ([60, 300] as $seconds) {
     $voices = array_map(static fn (string $name): string => 'flite-'.$name, VOICES);
     [$recording, $truth, $length] = $joined($voices, $seconds);
@@ -43,7 +54,7 @@ foreach ([60, 300] as $seconds) {
     [$second, $secondWords] = $known('known-american');
     memory_reset_peak_usage();
     $began = hrtime(true);
-    $found = Listening::to($recording, $first, $words($firstWords), $second, $words($secondWords));
+    $found = Listening::to($recording, $first, $ofText($firstWords), $second, $words($secondWords))->words;
     $took = (hrtime(true) - $began) / 1e9;
     $errors = array_map(static fn ($word, float $at): float => abs($word->begin - $at), $found, $truth);
     sort($errors);

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Piece } from '../web/piece/document';
+import type { Piece } from '../contracts/piece';
 
 /** where the lines stand, each from its first frame to the one after its last */
 const TIMES = [

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import type { Piece } from '../web/piece/document';
+import type { Piece } from '../contracts/piece';
 import { beginOn, goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
 
 /** What the stage shows, as one number; the picture itself, not the document. */
@@ -28,64 +28,64 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   const choose = (text: string) => pane.locator('label.btn', { hasText: new RegExp(`^${text}$`) }).click();
 
   await face('Form');
-  await changesThePicture(page, 'radius', () => type(field('radius'), '300'));
-  await changesThePicture(page, 'hole', () => type(field('hole'), '40%'));
-  await changesThePicture(page, 'start', () => type(field('starts at'), '35%'));
-  await changesThePicture(page, 'gap', () => type(field('gap'), '20 px'));
-  await pane.getByRole('button', { name: /more about the donut/ }).click();
-  await changesThePicture(page, 'corners', () => type(field('corners'), '12'));
-  await changesThePicture(page, 'half', () => type(field('whole sweep'), '180'));
+  await changesThePicture(page, 'radius', () => type(field('Radius'), '300'));
+  await changesThePicture(page, 'hole', () => type(field('Hole'), '40%'));
+  await changesThePicture(page, 'start', () => type(field('Start angle'), '35%'));
+  await changesThePicture(page, 'gap', () => type(field('Gap'), '20 px'));
+  await pane.getByRole('button', { name: /More donut settings/ }).click();
+  await changesThePicture(page, 'corners', () => type(field('Corners'), '12'));
+  await changesThePicture(page, 'half', () => type(field('Sweep'), '180'));
   await letGo(page);
   await page.locator('.on-stage-chart .list-pick').first().click();
   const details = page.getByRole('complementary');
-  await changesThePicture(page, 'across', () => type(details.getByLabel('across', { exact: true }), '700'));
-  await changesThePicture(page, 'down', () => type(details.getByLabel('down', { exact: true }), '500'));
-  await changesThePicture(page, 'size', () => type(details.getByLabel('size', { exact: true }), '80%'));
-  await changesThePicture(page, 'turn', () => type(details.getByLabel('turn', { exact: true }), '30'));
-  await changesThePicture(page, 'hidden', () => details.getByLabel('on the stage').uncheck());
-  await changesThePicture(page, 'shown', () => details.getByLabel('on the stage').check());
+  await changesThePicture(page, 'across', () => type(details.getByLabel('X', { exact: true }), '700'));
+  await changesThePicture(page, 'down', () => type(details.getByLabel('Y', { exact: true }), '500'));
+  await changesThePicture(page, 'size', () => type(details.getByLabel('Size', { exact: true }), '80%'));
+  await changesThePicture(page, 'turn', () => type(details.getByLabel('Rotation', { exact: true }), '30'));
+  await changesThePicture(page, 'hidden', () => details.getByLabel('Visible').uncheck());
+  await changesThePicture(page, 'shown', () => details.getByLabel('Visible').check());
   await letGo(page);
-  await changesThePicture(page, 'direction', () => choose('counter'));
-  await changesThePicture(page, 'order', () => choose('smallest'));
+  await changesThePicture(page, 'direction', () => pane.getByLabel('Direction').selectOption('Anticlockwise'));
+  await changesThePicture(page, 'order', () => pane.getByLabel('Order').selectOption('Smallest first'));
   await changesThePicture(page, 'form', () => pane.getByRole('radio', { name: 'pie' }).check({ force: true }));
   // Stepped by keys, scrubbed by its name, and back to what it was at first.
-  await changesThePicture(page, 'a step', () => field('radius').press('ArrowUp'));
-  const name = (await pane.getByText('radius', { exact: true }).boundingBox())!;
+  await changesThePicture(page, 'a step', () => field('Radius').press('ArrowUp'));
+  const name = (await pane.getByText('Radius', { exact: true }).boundingBox())!;
   await changesThePicture(page, 'a scrub', async () => {
     await page.mouse.move(name.x + 5, name.y + 8);
     await page.mouse.down();
     await page.mouse.move(name.x + 65, name.y + 8, { steps: 6 });
     await page.mouse.up();
   });
-  await pane.getByText('radius', { exact: true }).dblclick();
-  await expect(field('radius')).toHaveValue('350');
+  await pane.getByText('Radius', { exact: true }).dblclick();
+  await expect(field('Radius')).toHaveValue('350');
 
   await face('Finish');
-  await changesThePicture(page, 'tints', () => choose('tints of one'));
+  await changesThePicture(page, 'tints', () => choose('Tints'));
   await changesThePicture(page, 'swatch', () => pane.getByLabel('Pick: Swatch 1').fill('#cc3355'));
-  await changesThePicture(page, 'flat', () => choose('flat'));
-  await changesThePicture(page, 'pattern kind', () => pane.getByLabel('kind').selectOption('waves'));
-  await changesThePicture(page, 'pattern size', () => type(field('size'), '60'));
-  await changesThePicture(page, 'pattern turn', () => type(field('turn'), '75°'));
+  await changesThePicture(page, 'flat', () => choose('Flat'));
+  await changesThePicture(page, 'pattern kind', () => pane.getByLabel('Kind').selectOption('waves'));
+  await changesThePicture(page, 'pattern size', () => type(field('Size'), '60'));
+  await changesThePicture(page, 'pattern turn', () => type(field('Angle'), '75°'));
   for (const [edge, place] of [
     ['Glow', 0],
     ['Shadow', 1],
   ] as const) {
     await changesThePicture(page, `${edge} reach`, () =>
-      type(pane.getByLabel('reach', { exact: true }).nth(place), '60'),
+      type(pane.getByLabel('Radius', { exact: true }).nth(place), '60'),
     );
     await changesThePicture(page, `${edge} opacity`, () =>
-      type(pane.getByLabel('opacity', { exact: true }).nth(place + 1), '90%'),
+      type(pane.getByLabel('Opacity', { exact: true }).nth(place + 1), '90%'),
     );
   }
-  await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('the mark’s colour').uncheck());
-  await changesThePicture(page, 'breath', () => type(field('breathes'), '90%'));
-  await changesThePicture(page, 'how often', () => type(field('every'), '2'));
+  await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('Use mark colour').uncheck());
+  await changesThePicture(page, 'breath', () => type(field('Pulse'), '90%'));
+  await changesThePicture(page, 'how often', () => type(field('Pulse period'), '2'));
   await changesThePicture(page, 'a stroke', () => pane.getByLabel('Stroke', { exact: true }).check());
-  await changesThePicture(page, 'dashes', () => pane.getByLabel('dashes', { exact: true }).check());
-  await changesThePicture(page, 'a march', () => type(field('marches'), '61'));
-  await changesThePicture(page, 'a light', () => type(field('light along it'), '400'));
-  await changesThePicture(page, 'its round', () => type(field('one round'), '1.5'));
+  await changesThePicture(page, 'dashes', () => pane.getByLabel('Dashes', { exact: true }).check());
+  await changesThePicture(page, 'a march', () => type(field('Dash speed'), '61'));
+  await changesThePicture(page, 'a light', () => type(field('Running light'), '400'));
+  await changesThePicture(page, 'its round', () => type(field('Time per lap'), '1.5'));
   for (const part of ['Pattern', 'Stroke', 'Glow', 'Shadow'])
     await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
 
@@ -93,12 +93,12 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'arrangement', () =>
     pane.getByRole('radio', { name: 'words left, chart right' }).check({ force: true }),
   );
-  await changesThePicture(page, 'middle', () => type(field('middle'), '#552244'));
-  await changesThePicture(page, 'rim', () => type(field('rim'), 'abc'));
-  await expect(field('rim')).toHaveValue('#aabbcc');
-  await changesThePicture(page, 'vignette', () => type(field('vignette'), '80'));
-  await changesThePicture(page, 'colour', () => choose('colour'));
-  await changesThePicture(page, 'none', () => choose('none'));
+  await changesThePicture(page, 'middle', () => type(field('Centre colour'), '#552244'));
+  await changesThePicture(page, 'rim', () => type(field('Edge colour'), 'abc'));
+  await expect(field('Edge colour')).toHaveValue('#aabbcc');
+  await changesThePicture(page, 'vignette', () => type(field('Vignette'), '80'));
+  await changesThePicture(page, 'colour', () => field('Backdrop').selectOption('Colour'));
+  await changesThePicture(page, 'none', () => field('Backdrop').selectOption('Transparent'));
   await saved(page);
 });
 
@@ -112,59 +112,59 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   const details = page.getByRole('complementary');
 
   await face('Words');
-  await changesThePicture(page, 'digits', () => section('Readings').getByLabel('digits').selectOption('2'));
-  await changesThePicture(page, 'after', () => section('Readings').getByLabel('after').fill(' per cent'));
+  await changesThePicture(page, 'digits', () => section('Readings').getByLabel('Decimals').selectOption('2'));
+  await changesThePicture(page, 'after', () => section('Readings').getByLabel('Suffix').fill(' per cent'));
   await changesThePicture(page, 'values', () =>
     section('Readings').locator('label.btn', { hasText: 'values' }).click(),
   );
-  await changesThePicture(page, 'thousands', () => section('Readings').getByLabel('thousands').selectOption('1.248'));
-  await changesThePicture(page, 'labels', () => section('Labels').locator('label.btn', { hasText: 'beside' }).click());
+  await changesThePicture(page, 'thousands', () =>
+    section('Readings').getByLabel('Thousands separator').selectOption('1.234'),
+  );
+  await changesThePicture(page, 'labels', () => section('Labels').getByLabel('Position').selectOption('beside'));
   await changesThePicture(page, 'label text', () =>
     section('Labels').locator('label.btn', { hasText: 'both' }).click(),
   );
   await changesThePicture(page, 'label font', () =>
-    section('Labels').getByLabel('font').selectOption('Bricolage bold'),
+    section('Labels').getByLabel('Font').selectOption('Bricolage bold'),
   );
-  await changesThePicture(page, 'legend size', () => type(section('Legend').getByLabel('size'), '30'));
-  await changesThePicture(page, 'legend place', () => type(section('Legend').getByLabel('from left'), '1000'));
-  await changesThePicture(page, 'total', () => section('Number').getByLabel('below it').fill('mended'));
+  await changesThePicture(page, 'legend size', () => type(section('Legend').getByLabel('Size'), '30'));
+  await changesThePicture(page, 'legend place', () => type(section('Legend').getByLabel('X'), '1000'));
+  await changesThePicture(page, 'total', () => section('Centre number').getByLabel('Caption').fill('mended'));
   await changesThePicture(page, 'caption colour', () =>
-    type(section('Captions').getByRole('textbox', { name: 'colour', exact: true }), '#ffcc00'),
+    type(section('Captions').getByRole('textbox', { name: 'Colour', exact: true }), '#ffcc00'),
   );
-  await changesThePicture(page, 'caption place', () => type(section('Captions').getByLabel('baseline'), '900'));
-  for (const part of ['Legend', 'Number', 'Captions'])
+  await changesThePicture(page, 'caption place', () => type(section('Captions').getByLabel('Baseline'), '900'));
+  for (const part of ['Legend', 'Centre number', 'Captions'])
     await changesThePicture(page, `no ${part}`, () =>
       section(part).getByRole('switch').or(section(part).getByRole('checkbox')).first().uncheck(),
     );
 
   // A title of its own: said, placed, and coming in on a word.
-  await changesThePicture(page, 'a title', () =>
-    section('Titles').getByRole('button', { name: 'title', exact: true }).click(),
-  );
-  await changesThePicture(page, 'what it says', () => details.getByLabel('says').fill('A year of mending'));
-  await changesThePicture(page, 'capitals', () => details.getByLabel('capital letters').check());
-  await changesThePicture(page, 'alignment', () => details.locator('label.btn', { hasText: 'right' }).click());
-  await details.getByLabel('comes in').check();
+  await changesThePicture(page, 'a title', () => section('Titles').getByRole('button', { name: 'Add title' }).click());
+  await changesThePicture(page, 'what it says', () => details.getByLabel('Text').fill('A year of mending'));
+  await changesThePicture(page, 'capitals', () => details.getByLabel('All capitals').check());
+  await changesThePicture(page, 'alignment', () => details.locator('label.btn', { hasText: 'Right' }).click());
+  await details.getByLabel('Entrance').check();
   await changesThePicture(page, 'on a word', () => beginOn(details, 'look'));
   await letGo(page);
 
   await face('Motion');
   await changesThePicture(page, 'an exit', async () => {
-    await pane.getByLabel('All leave').check();
-    await type(pane.getByLabel('begins').last(), '310');
+    await pane.getByLabel('Exit').check();
+    await type(pane.getByLabel('Starts').last(), '310');
   });
   await page.getByRole('button', { name: 'Stem of Toys' }).click();
-  await details.getByLabel('begins').selectOption('as the chart');
-  await changesThePicture(page, 'begins', () => type(pane.getByLabel('begins').first(), '200'));
-  await changesThePicture(page, 'lasts', () => type(pane.getByLabel('each lasts').first(), '40'));
-  await changesThePicture(page, 'order', () => pane.getByLabel('order').first().selectOption('together'));
+  await details.getByLabel('Starts').selectOption('In the chart’s order');
+  await changesThePicture(page, 'begins', () => type(pane.getByLabel('Starts').first(), '200'));
+  await changesThePicture(page, 'lasts', () => type(pane.getByLabel('Length of each').first(), '40'));
+  await changesThePicture(page, 'order', () => pane.getByLabel('Order').first().selectOption('together'));
 
   // A curve bent by its handle, with the keyboard.
-  await details.getByRole('button', { name: 'comes in' }).click();
-  const handle = details.getByRole('slider', { name: 'handle at the beginning' });
+  await details.getByRole('button', { name: 'Entrance' }).click();
+  const handle = details.getByRole('slider', { name: 'Start handle' });
   await handle.focus();
   for (let press = 0; press < 3; press++) await page.keyboard.press('Shift+ArrowRight');
-  await expect(details.getByLabel('curve')).toHaveValue('own');
+  await expect(details.getByLabel('Easing')).toHaveValue('own');
   await saved(page);
   const { document } = await stored(request, id);
   const toys = document.moves.find(
@@ -229,7 +229,7 @@ test('a piece in which much moves for long is shown around the playhead, whereve
   await page.keyboard.press('End');
   await expect(page.locator('.now-code')).toHaveValue('3:59:29');
   await expect.poll(() => ranges.at(-1)).toMatch(/-7199$/);
-  await expect(page.getByText('Drawing this part…')).toBeHidden();
+  await expect(page.getByText('Drawing these frames…')).toBeHidden();
   // At the end all parts are there: the ring is painted on its right as on its left.
   const ring = await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => {
     const { data, width } = canvas.getContext('2d')!.getImageData(0, canvas.height / 2, canvas.width, 1);
@@ -248,12 +248,12 @@ test('the desk can be used without a mouse', async ({ page, request }) => {
   await page.keyboard.press('Escape');
   await page.keyboard.press('2');
   await expect(page.getByRole('tab', { name: 'Form' })).toHaveAttribute('aria-selected', 'true');
-  await page.getByLabel('gap').focus();
+  await page.getByLabel('Gap').focus();
   await page.keyboard.press('Shift+ArrowUp');
-  await expect(page.getByLabel('gap')).toHaveValue('10');
+  await expect(page.getByLabel('Gap')).toHaveValue('10');
   await page.keyboard.press('Escape');
   await page.keyboard.press('1');
-  await page.getByRole('button', { name: 'figure', exact: true }).click();
+  await page.getByRole('button', { name: 'Add figure', exact: true }).click();
   await page.keyboard.type('Chairs');
   await page.keyboard.press('Tab');
   await page.keyboard.type('80/2');

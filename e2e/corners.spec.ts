@@ -18,7 +18,7 @@ test('every stop of the keyboard has a name, and the keyboard goes round', async
   for (let stop = 0; stop < 130 && rounds < 2; stop++) {
     await page.keyboard.press('Tab');
     const { name, place } = await focused(page);
-    if (name === 'Lupine, to the shelf') rounds++;
+    if (name === 'Lupine: go to the shelf') rounds++;
     // In the sheet the cell has it, and between the last stop and the first the page has.
     const isInSheet = (await page.locator('.figure-grid[data-has-keys]').count()) > 0;
     if (name === '' && !isInSheet && place !== '') unnamed.push(place);
@@ -45,7 +45,7 @@ test('F6 finds the face that is open, and down selects where nothing is selected
 test('a set has a colour of its own for each figure that comes, by paste and by hand', async ({ page }) => {
   const id = await makePiece(page, 'Kettles\t5\nLamps\t4\nCoats\t3');
   await page.getByRole('tab', { name: 'Finish' }).click();
-  await page.getByText('a set', { exact: true }).click();
+  await page.getByText('Colour set', { exact: true }).click();
   // Core makes its colours before it is one.
   await expect.poll(async () => (await stored(page.request, id)).document.charts[0].finish.colours).toBe('set');
   const colours = async (): Promise<string[]> => {
@@ -56,7 +56,7 @@ test('a set has a colour of its own for each figure that comes, by paste and by 
   };
   const before = await colours();
   await page.getByRole('tab', { name: 'Figures' }).click();
-  for (let more = 0; more < 4; more++) await page.getByRole('button', { name: 'figure', exact: true }).click();
+  for (let more = 0; more < 4; more++) await page.getByRole('button', { name: 'Add figure', exact: true }).click();
   await saved(page);
   const after = await colours();
   expect(after.slice(0, 3)).toEqual(before);
@@ -66,7 +66,7 @@ test('a set has a colour of its own for each figure that comes, by paste and by 
 test('a source line is made small and at its place', async ({ page }) => {
   const id = await makePiece(page);
   await page.getByRole('tab', { name: 'Words' }).click();
-  await page.getByRole('button', { name: 'source line' }).click();
+  await page.getByRole('button', { name: 'Add source line' }).click();
   await saved(page);
   const { document } = await stored(page.request, id);
   const words = document.words.at(-1)!;

@@ -10,7 +10,7 @@ test('keys of the desk work after a click on anything that is not typed into', a
   const clicks = [
     () => page.getByRole('button', { name: 'Stem of Clothing' }).click(),
     () => page.getByRole('tab', { name: 'Finish' }).click(),
-    () => page.getByText('tints of one').click(),
+    () => page.getByText('Tints').click(),
     () => page.getByRole('switch', { name: 'Pattern' }).or(page.getByLabel('Pattern')).first().click(),
     () => page.getByRole('button', { name: 'One frame on' }).click(),
     () => page.getByRole('tab', { name: 'Form' }).click(),
@@ -28,12 +28,12 @@ test('keys of the desk work after a click on anything that is not typed into', a
     await expect(playing(page)).toHaveCount(0);
   }
   // Enter takes a number and gives the keys back.
-  await page.getByLabel('gap').fill('9');
+  await page.getByLabel('Gap').fill('9');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Home');
   await page.keyboard.press('ArrowRight');
   await expect(frame(page)).toHaveValue('1');
-  await expect(page.getByLabel('gap')).toHaveValue('9');
+  await expect(page.getByLabel('Gap')).toHaveValue('9');
 });
 
 test('cells behave as cells', async ({ page, request }) => {
@@ -166,7 +166,7 @@ test('words, parts and charts are taken hold of on the stage', async ({ page, re
   // The last step may still be on its way.
   await expect.poll(async () => (await stored(request, id)).document).toEqual(before);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.getByRole('button', { name: 'Middle of the chart' }).focus();
+  await page.getByRole('button', { name: 'Centre of the chart' }).focus();
   await page.keyboard.press('Shift+ArrowLeft');
   await saved(page);
   near((await stored(request, id)).document.charts[0].place.x, chart.x - 10);

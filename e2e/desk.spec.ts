@@ -27,8 +27,8 @@ test('a changed figure is seen at once, and undo survives a reload', async ({ pa
 
 test('impossible figures are told, and nothing typed is lost', async ({ page }) => {
   await makePiece(page, 'Mended\t60 %\nBeyond us\t43 %');
-  await expect(page.locator('.problem-bar')).toContainText('103 of 100');
-  await page.getByRole('button', { name: 'Take it off the largest' }).click();
+  await expect(page.locator('.problem-bar')).toContainText('add up to 103');
+  await page.getByRole('button', { name: 'Subtract it from the largest' }).click();
   await expectCell(page, 1, 'typed', '57 %');
   await expect(page.locator('.problem-bar')).toHaveCount(0);
 
@@ -48,10 +48,10 @@ test('impossible figures are told, and nothing typed is lost', async ({ page }) 
 
   // A number field that cannot take what was typed keeps it and says why.
   await page.getByRole('tab', { name: 'Form' }).click();
-  await page.getByLabel('radius', { exact: true }).fill('12°');
-  await page.getByLabel('radius', { exact: true }).press('Enter');
+  await page.getByLabel('Radius', { exact: true }).fill('12°');
+  await page.getByLabel('Radius', { exact: true }).press('Enter');
   await expect(page.getByRole('alert')).toContainText('pixels');
-  await expect(page.getByLabel('radius', { exact: true })).toHaveValue('12°');
+  await expect(page.getByLabel('Radius', { exact: true })).toHaveValue('12°');
 });
 
 test('two tabs cannot overwrite each other silently', async ({ page, context, request }) => {
@@ -67,7 +67,7 @@ test('two tabs cannot overwrite each other silently', async ({ page, context, re
   const choice = page.getByRole('dialog');
   await expect(choice).toContainText('changed in another tab');
   expect((await stored(request, id)).document.title).toBe('From the other tab');
-  await choice.getByRole('button', { name: 'Keep mine' }).click();
+  await choice.getByRole('button', { name: 'Keep this tab’s' }).click();
   await saved(page);
   expect((await stored(request, id)).document.title).toBe('From this tab');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -87,7 +87,7 @@ test('one selection everywhere, and a stem that is dragged onto a word is pinned
   await expect(page.getByRole('complementary')).toContainText('Bicycles');
 
   // Dragged away from every word it stays on its own, at an offset; dragged back, it takes hold of it anew.
-  const key = page.getByRole('slider', { name: 'Bicycles: comes in' });
+  const key = page.getByRole('slider', { name: 'Bicycles: entrance' });
   const drag = async (by: number) => {
     const box = (await key.boundingBox())!;
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
@@ -126,7 +126,7 @@ test('time is walked, looped and played by keys', async ({ page, request }) => {
   await page.keyboard.press('End');
   await expect(page.locator('.frame-number')).toHaveValue('479');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('ten frames');
+  await expect(page.getByRole('dialog')).toContainText('Jump ten frames');
 });
 
 test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { Computed, StoredPiece } from '../web/api/answers';
-import type { Piece } from '../web/piece/document';
+import type { Piece } from '../contracts/piece';
 import { evenlySpoken } from '../demo/evenlySpoken';
 
 export const FIGURES = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
@@ -9,7 +9,7 @@ export const FIGURES = 'Small appliances\t512\nLamps & lights\t287\nClothing\t19
 export async function makePiece(page: Page, figures = FIGURES): Promise<string> {
   await page.goto('/');
   await page.getByRole('textbox', { name: 'Figures' }).fill(figures);
-  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await page.getByRole('button', { name: 'Create piece' }).click();
   await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
   await expect(page.locator('.proof-word')).toContainText('exact');
   return page.url().split('/').pop()!;
@@ -72,7 +72,7 @@ export async function goTo(page: Page, frame: number): Promise<void> {
 
 /** Lets a move begin on a word, which is offered with the moment it falls on. */
 export async function beginOn(within: Locator, word: string): Promise<void> {
-  const field = within.getByLabel('begins');
-  const option = field.locator('option', { hasText: `on “${word}”,` }).first();
+  const field = within.getByLabel('Starts');
+  const option = field.locator('option', { hasText: `On “${word}”,` }).first();
   await field.selectOption((await option.getAttribute('value'))!);
 }

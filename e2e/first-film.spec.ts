@@ -21,6 +21,11 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
   }
   await page.keyboard.press('Escape');
   await expect(page.locator('.line')).toHaveCount(3);
+  // The next line is selected before the server has read what was typed for the one before.
+  await page.route('**/numbers/read', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    await route.continue();
+  });
   for (const [name, begin, end] of [
     ['Bikes', '0:04:15', '6s'],
     ['Then', '2.4s', '0:04:10'],
@@ -28,10 +33,10 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
   ]) {
     await page.getByRole('button', { name: new RegExp(`Line: ${name}`) }).click();
     const details = page.getByRole('complementary');
-    await details.getByLabel('begins').fill(begin);
-    await details.getByLabel('begins').press('Enter');
-    await details.getByLabel('ends').fill(end);
-    await details.getByLabel('ends').press('Enter');
+    await details.getByLabel('Starts').fill(begin);
+    await details.getByLabel('Starts').press('Enter');
+    await details.getByLabel('Ends').fill(end);
+    await details.getByLabel('Ends').press('Enter');
   }
   await expect
     .poll(async () => (await stored(request, id)).document.script.lines.map(({ begin, end }) => [begin, end]))
@@ -74,7 +79,7 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
     .evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL('image/png'));
 
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await page.getByRole('button', { name: 'Make the film' }).click();
+  await page.getByRole('button', { name: 'Make film' }).click();
   await expect(page.getByRole('progressbar')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: 'Download' })).toBeVisible({ timeout: 120_000 });

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { PNG } from 'pngjs';
-import type { Move, Piece } from '../web/piece/document';
+import type { Move, Piece } from '../contracts/piece';
 import { beginOn, goTo, makePiece, saved, store, stored } from './desk';
 import { decodedFrame, difference, shot } from './pictures';
 
@@ -46,11 +46,11 @@ test('figures change to another column on a word, and a part is dimmed', async (
   await expect(changes.locator('.change-head')).toContainText('This year');
   await beginOn(changes, 'otherwise');
   await page.getByRole('button', { name: 'Stem of Lamps' }).click();
-  await page.getByRole('button', { name: /^changes/ }).click();
+  await page.getByRole('button', { name: /^Changes/ }).click();
   const own = page.locator('.details .change-list');
   await own.getByLabel('Add a change').selectOption('opacity');
-  await own.getByLabel('to', { exact: true }).fill('40%');
-  await own.getByLabel('to', { exact: true }).press('Enter');
+  await own.getByLabel('To', { exact: true }).fill('40%');
+  await own.getByLabel('To', { exact: true }).press('Enter');
   await expect(page.locator('.proof-word')).toContainText('exact');
   await saved(page);
   const moves = (await stored(request, id)).document.moves;
@@ -60,7 +60,7 @@ test('figures change to another column on a word, and a part is dimmed', async (
   ]);
   expect(moves[0].pin).toEqual({ line: 'line1', word: 4, offset: 0 });
   // Its bars stand on the stems, and can be nudged.
-  const key = page.getByRole('slider', { name: 'Lamps: changes' });
+  const key = page.getByRole('slider', { name: 'Lamps: change' });
   await key.focus();
   await page.keyboard.press('ArrowDown');
   await saved(page);
@@ -150,7 +150,7 @@ test('bars of a film are as long as their figures say, to a thousandth of the sc
 
 test('a starter becomes a piece of its own', async ({ page, request }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from Hours by month/ }).click();
+  await page.getByRole('button', { name: /Start from Hours by month/ }).click();
   await expect(page.locator('.proof-word')).toContainText('exact');
   const { document } = await stored(request, page.url().split('/').pop()!);
   expect(document.charts[0].form.kind).toBe('columns');

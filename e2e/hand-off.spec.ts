@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import type { Piece } from '../web/piece/document';
+import type { Piece } from '../contracts/piece';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
 import { type } from './cells';
 import { evenlySpoken } from '../demo/evenlySpoken';
@@ -15,25 +15,25 @@ test('a film that is being made can be cancelled, tried again and removed', asyn
   piece.moves = [];
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}/hand-off`);
-  await expect(page.getByText('No film yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Make the film' }).click();
+  await expect(page.getByText('No films yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make film' }).click();
   await expect(page.getByText(/of 900 frames, about \d+ s left/)).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('Cancelled; nothing was kept.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('Cancelled. No file was kept.')).toBeVisible({ timeout: 15_000 });
   await expect(page.getByRole('link', { name: 'Download' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByText(/Being made/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/Rendering/)).toBeVisible({ timeout: 15_000 });
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('Cancelled; nothing was kept.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('Cancelled. No file was kept.')).toBeVisible({ timeout: 15_000 });
   await page.getByRole('button', { name: 'Remove long-one.mp4' }).click();
-  await expect(page.getByText('No film yet.')).toBeVisible();
+  await expect(page.getByText('No films yet.')).toBeVisible();
 });
 
 test('stills and the piece itself can be had', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await goTo(page, 150);
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await expect(page.getByLabel('frame', { exact: true })).toHaveValue('150');
+  await expect(page.getByLabel('Frame', { exact: true })).toHaveValue('150');
   const fetched = async (name: string): Promise<Buffer> => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -66,7 +66,7 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
     mimeType: 'text/csv',
     buffer: Buffer.from('kind,things\nKettles,3\nLamps,5\n'),
   });
-  await page.getByRole('button', { name: 'Take these figures' }).click();
+  await page.getByRole('button', { name: 'Use these figures' }).click();
   await expect(page.locator('.taken-file')).toContainText('Kettles');
   await expect(page.getByText('2 figures, whole')).toBeVisible();
   await expect(page.getByLabel('The whole')).toHaveAttribute('placeholder', '8');
@@ -75,14 +75,14 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
 test('each part can be styled on its own, and keeps it when the figures change', async ({ page, request }) => {
   const id = await makePiece(page);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.getByRole('button', { name: 'its looks' }).click();
-  await page.getByLabel('moved out').fill('12*3');
-  await page.getByLabel('moved out').press('Enter');
-  await page.getByLabel('its own colour').check();
-  await page.getByRole('textbox', { name: 'colour', exact: true }).fill('#c23a74');
-  await page.getByRole('textbox', { name: 'colour', exact: true }).press('Enter');
-  await page.getByRole('complementary').getByLabel('pattern').selectOption('its own');
-  await page.getByRole('complementary').getByLabel('glow').selectOption('none');
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await page.getByLabel('Pull out').fill('12*3');
+  await page.getByLabel('Pull out').press('Enter');
+  await page.getByLabel('Custom colour').check();
+  await page.getByRole('textbox', { name: 'Colour', exact: true }).fill('#c23a74');
+  await page.getByRole('textbox', { name: 'Colour', exact: true }).press('Enter');
+  await page.getByRole('complementary').getByLabel('Pattern').selectOption('Custom');
+  await page.getByRole('complementary').getByLabel('Glow').selectOption('None');
   await saved(page);
   await page.getByRole('tab', { name: 'Figures' }).click();
   await type(page, 3, 'typed', '700');
@@ -107,7 +107,7 @@ test('the stage takes any size and rate, and refuses what cannot be', async ({ p
   await page.getByRole('button', { name: /1920 × 1080/ }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByLabel('Drop-frame timecode')).toBeDisabled();
-  await dialog.getByLabel('Frames a second').selectOption('29.97');
+  await dialog.getByLabel('Frame rate').selectOption('29.97');
   await dialog.getByLabel('Drop-frame timecode').check();
   // Typed as the stage numbers its frames: a minute of drop-frame is 1800 frames, and ends in 02.
   await dialog.getByLabel('Length').fill('0:01:00;02');

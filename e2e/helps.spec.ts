@@ -7,14 +7,14 @@ test('one figure is enough, and nothing typed is thrown away', async ({ page }) 
   await page.goto('/');
   const box = page.getByRole('textbox', { name: 'Figures' });
   await box.fill('65');
-  await page.getByRole('button', { name: 'Of 100, with the rest' }).click();
+  await page.getByRole('button', { name: 'Show as part of 100' }).click();
   await expect(box).toHaveValue(/65\n.*rest$/);
   await expect(page.getByLabel('The whole')).toHaveValue('100');
   // Away and back: it is still there.
   await page.goto('/hand-offs');
   await page.goto('/');
   await expect(box).toHaveValue(/65\n.*rest$/);
-  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await page.getByRole('button', { name: 'Create piece' }).click();
   await expectCell(page, 1, 'share', '65.00 %');
   await expectCell(page, 2, 'typed', 'rest35');
   await page.goto('/');
@@ -30,13 +30,13 @@ test('slips are pointed out over the desk, mended or let be, and proof says them
   await expect(page.locator('.problem-bar')).toContainText('about ten times the others');
   expect(await stage.boundingBox()).toEqual(before);
   // The slip, and that it has no title yet.
-  await expect(page.locator('.proof-word')).toContainText('exact, 2 things to look at');
-  await page.getByRole('button', { name: 'Make it 451' }).click();
+  await expect(page.locator('.proof-word')).toContainText('exact, 2 issues');
+  await page.getByRole('button', { name: 'Change to 451' }).click();
   await expectCell(page, 1, 'typed', '451');
   await expect(page.locator('.problem-bar')).toHaveCount(0);
   await type(page, 1, 'typed', '4510');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'It is 4510' }).click();
+  await page.getByRole('button', { name: 'Keep 4510' }).click();
   await expect(page.locator('.problem-bar')).toHaveCount(0);
   await saved(page);
   expect((await stored(request, id)).document.tables[0].rows[0].sure).toBe('4510');
@@ -59,33 +59,33 @@ test('fields take what was typed in its order, and hold it to what the one befor
   };
   const times = async () =>
     (await stored(request, id)).document.script.lines.slice(0, 1).map(({ begin, end }) => [begin, end]);
-  await type('begins', '100');
+  await type('Starts', '100');
   await expect.poll(async () => (await times())[0]?.[0]).toBe(100);
   // With a unit it is read by the server, which takes its time; the plain number after it is known at once.
   await page.route('**/api/numbers/read', async (route) => {
     await new Promise((resolve) => setTimeout(resolve, 700));
     await route.continue();
   });
-  await type('begins', '9f');
-  await type('ends', '66');
+  await type('Starts', '9f');
+  await type('Ends', '66');
   await expect.poll(times).toEqual([[9, 66]]);
 });
 
 test('a set begins with a colour for each part, grows, and says where colours are alike', async ({ page, request }) => {
   const id = await makePiece(page);
   await page.getByRole('tab', { name: 'Finish' }).click();
-  await page.getByText('a set').click();
+  await page.getByText('Colour set').click();
   await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(5);
-  await page.getByRole('button', { name: 'One more swatch' }).click();
+  await page.getByRole('button', { name: 'Add swatch' }).click();
   await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(6);
   await saved(page);
   expect(new Set((await stored(request, id)).document.charts[0].finish.swatches).size).toBe(6);
   const first = await page.getByRole('textbox', { name: 'Swatch 1', exact: true }).inputValue();
   await page.getByRole('textbox', { name: 'Swatch 2', exact: true }).fill(first);
   await page.keyboard.press('Enter');
-  await expect(page.locator('.proof-word')).toContainText('2 things to look at');
+  await expect(page.locator('.proof-word')).toContainText('2 issues');
   await page.getByRole('link', { name: /Proof/ }).click();
-  await expect(page.locator('.checks')).toContainText('look alike to everybody');
+  await expect(page.locator('.checks')).toContainText('look the same to everybody');
 });
 
 test('what is hard to read is shown where it is, and the desk goes on where it was left', async ({ page, request }) => {
@@ -98,15 +98,15 @@ test('what is hard to read is shown where it is, and the desk goes on where it w
   await goTo(page, 300);
   await page.getByRole('tab', { name: 'Words' }).click();
   await page.getByRole('button', { name: 'Stem of Toys' }).click();
-  await expect(page.locator('.proof-word')).toContainText('to look at');
+  await expect(page.locator('.proof-word')).toContainText('2 issues');
   await page.getByRole('link', { name: /Proof/ }).click();
-  await expect(page.locator('.checks')).toContainText('stand over each other');
+  await expect(page.locator('.checks')).toContainText('overlap');
   await page.getByRole('link', { name: 'Back to the desk' }).click();
   await expect(page.locator('.frame-number')).toHaveValue('300');
   await expect(page.getByRole('tab', { name: 'Words' })).toHaveAttribute('aria-selected', 'true');
   await expect(page.getByRole('button', { name: 'Stem of Toys' })).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('link', { name: /Proof/ }).click();
-  await page.getByRole('listitem').filter({ hasText: 'stand over each other' }).getByRole('link').click();
+  await page.getByRole('listitem').filter({ hasText: 'overlap' }).getByRole('link').click();
   await expect(page.locator('.pointed-out')).toHaveCount(1);
 
   // A moment can be typed, as timecode or as seconds.
@@ -118,7 +118,7 @@ test('what is hard to read is shown where it is, and the desk goes on where it w
   await expect(page.locator('.frame-number')).toHaveValue('120');
 
   // The bench is made taller with the keyboard, and stays so.
-  const bar = page.getByRole('separator', { name: 'Height of the bench' });
+  const bar = page.getByRole('separator', { name: 'Resize bench' });
   const before = (await page.locator('.bench').boundingBox())!.height;
   await bar.focus();
   for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowUp');
@@ -142,18 +142,18 @@ test('a piece without a backdrop becomes a film with transparency, of the frames
   await expect(page.getByRole('radio', { name: 'MOV' })).toBeChecked();
   // An MP4 asks for a colour instead of filming black.
   await page.getByText('MP4', { exact: true }).click();
-  await expect(page.getByText('filmed on a colour')).toBeVisible();
+  await expect(page.getByText('Choose a background colour')).toBeVisible();
   await page.getByText('WebM', { exact: true }).click();
-  await page.getByLabel('name').fill('Over the clip');
-  await page.getByLabel('to frame').fill('311');
+  await page.getByLabel('File name').fill('Over the clip');
+  await page.getByLabel('Last frame').fill('311');
   await page.keyboard.press('Enter');
   // A film that is asked for while a sum is still being read is a film of what was typed.
   await page.route('**/numbers/read', async (route) => {
     await page.waitForTimeout(700);
     await route.continue();
   });
-  await page.getByLabel('from frame').fill('3 * 100');
-  await page.getByRole('button', { name: /^Make the film/ }).click();
+  await page.getByLabel('First frame').fill('3 * 100');
+  await page.getByRole('button', { name: /^Make film/ }).click();
   await page.getByRole('button', { name: 'Play Over-the-clip.webm' }).click({ timeout: 60_000 });
   const video = page.locator('video');
   await expect.poll(() => video.evaluate((player: HTMLVideoElement) => player.readyState)).toBeGreaterThan(1);

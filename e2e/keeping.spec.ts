@@ -24,7 +24,7 @@ async function open(page: Page, id: string): Promise<void> {
 
 /** To the shelf and to another piece, as a hand does it. */
 async function goOn(page: Page, title: string): Promise<void> {
-  await page.getByRole('link', { name: 'Lupine, to the shelf' }).click();
+  await page.getByRole('link', { name: 'Lupine: go to the shelf' }).click();
   await page.getByRole('link', { name: `Open ${title}` }).click();
   await expect(page.getByLabel('Title of the piece')).toHaveValue(title);
 }
@@ -73,10 +73,10 @@ test('what could not be saved when a piece was left is said on the shelf, and sa
   await open(page, first);
   await withoutSaves(page, 'away');
   await retitle(page, 'Typed while away');
-  await expect(page.getByRole('alert')).toContainText('Not saved yet: Lupine’s server cannot be reached.');
-  await page.getByRole('link', { name: 'Lupine, to the shelf' }).click();
-  await expect(page.getByRole('status', { name: 'Not saved yet' })).toContainText('“Typed while away” are not saved');
-  await expect(page.locator('.card-piece', { hasText: 'Left behind' })).toContainText('Not saved yet');
+  await expect(page.getByRole('alert')).toContainText('Not saved: Cannot reach the Lupine server.');
+  await page.getByRole('link', { name: 'Lupine: go to the shelf' }).click();
+  await expect(page.getByRole('status', { name: 'Not saved' })).toContainText('“Typed while away” are not saved');
+  await expect(page.locator('.card-piece', { hasText: 'Left behind' })).toContainText('Not saved');
   await page.getByRole('link', { name: 'Open Gone on to' }).click();
   await expect(page.getByLabel('Title of the piece')).toHaveValue('Gone on to');
   await page.unroute(SAVES);
@@ -114,7 +114,7 @@ for (const how of ['answers lost', 'answers empty'] as const)
     await open(page, first);
     await withoutSaves(page, how);
     await retitle(page, 'Kept by the server');
-    await expect(page.locator('.saved')).toContainText('Not saved yet');
+    await expect(page.locator('.saved')).toContainText('Not saved');
     await page.unroute(SAVES);
     await retitle(page, 'And then this');
     await saved(page);

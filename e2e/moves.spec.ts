@@ -42,8 +42,8 @@ test('keys on the stems go together, are stretched together, and their curve is 
 }) => {
   const id = await openDemo(page, request);
   const key = (name: RegExp) => page.getByRole('slider', { name }).first();
-  const first = (await key(/Lamps & lights: comes in/).boundingBox())!;
-  const last = (await key(/Toys: has arrived/).boundingBox())!;
+  const first = (await key(/Lamps & lights: entrance/).boundingBox())!;
+  const last = (await key(/Toys: end/).boundingBox())!;
   // A frame around the keys of four parts.
   await page.mouse.move(first.x - 2, first.y - 14);
   await page.mouse.down();
@@ -52,14 +52,14 @@ test('keys on the stems go together, are stretched together, and their curve is 
   await expect(page.locator('.key.is-picked')).toHaveCount(8);
 
   const before = (await stored(request, id)).document.moves;
-  await drag(page, key(/Clothing: comes in/), 0, 34);
+  await drag(page, key(/Clothing: entrance/), 0, 34);
   await saved(page);
   const shifted = (await stored(request, id)).document.moves;
   const offsets = (moves: typeof before) => moves.map(({ pin }) => pin?.offset ?? 0);
   const by = offsets(shifted).map((offset, index) => offset - offsets(before)[index]);
   expect(by[2]).toBeGreaterThan(5);
   expect(by).toEqual([0, 0, by[2], by[2], by[2], by[2]]);
-  await drag(page, key(/Toys: has arrived/), 0, -30);
+  await drag(page, key(/Toys: end/), 0, -30);
   await saved(page);
   const stretched = (await stored(request, id)).document.moves;
   for (const index of [2, 3, 4, 5]) expect(stretched[index].frames).toBeLessThan(shifted[index].frames);
@@ -70,7 +70,7 @@ test('keys on the stems go together, are stretched together, and their curve is 
   await page.keyboard.press('Control+z');
   await expect.poll(async () => (await stored(request, id)).document.moves).toEqual(shifted);
 
-  await key(/Small appliances: comes in/).click();
+  await key(/Small appliances: entrance/).click();
   await drag(page, page.getByRole('slider', { name: /Small appliances.*second handle/ }), 14, 6);
   await saved(page);
   const curve = (await stored(request, id)).document.moves[1].curve as number[];
@@ -84,9 +84,9 @@ test('motion blur is switched on, seen at the desk and switched off there', asyn
   await keep(page, 'sharp');
   await page.getByRole('tab', { name: 'Stage' }).click();
   await page.getByLabel('Motion blur').check();
-  await page.getByLabel('shutter angle').fill('360');
-  await page.getByLabel('shutter angle').press('Enter');
-  await page.getByLabel('samples').selectOption('17 · smooth');
+  await page.getByLabel('Shutter angle').fill('360');
+  await page.getByLabel('Shutter angle').press('Enter');
+  await page.getByLabel('Samples').selectOption('17 · smooth');
   await saved(page);
   expect((await stored(request, id)).document.shutter).toEqual({
     angle: 360,
@@ -103,7 +103,7 @@ test('motion blur is switched on, seen at the desk and switched off there', asyn
   await page.keyboard.press('b');
   await expect.poll(() => changedSince(page, 'blurred')).toBeLessThan(FEW);
   const filmed = page.waitForResponse((answer) => answer.url().endsWith('/compute/filmed'));
-  await page.getByLabel('charts', { exact: true }).uncheck();
+  await page.getByLabel('Charts', { exact: true }).uncheck();
   // Not the sharp picture that is shown until then.
   await filmed;
   await page.waitForTimeout(500);
@@ -114,22 +114,22 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   const id = await openDemo(page, request);
   await page.keyboard.press('Escape');
   await page.getByRole('tab', { name: 'Motion' }).click();
-  const comes = page.locator('.motion-face section', { hasText: 'All come in' });
-  await comes.getByLabel('order').selectOption('in one, over all of it');
-  await comes.getByLabel('opens').selectOption('from its neighbour’s edge');
+  const comes = page.locator('.motion-face section', { has: page.getByLabel('Entrance', { exact: true }) });
+  await comes.getByLabel('Order').selectOption('As one sweep');
+  await comes.getByLabel('Direction').selectOption('Neighbour’s edge');
   await page.getByRole('tab', { name: 'Words' }).click();
   const labels = page.locator('section', { hasText: 'Labels' }).first();
-  await labels.locator('label.btn', { hasText: 'beside' }).first().click();
-  await labels.getByLabel('come', { exact: true }).selectOption('when all of it is there');
+  await labels.getByLabel('Position').first().selectOption('beside');
+  await labels.getByLabel('Appear', { exact: true }).selectOption('After their part');
   await page.getByRole('tab', { name: 'Finish' }).click();
   const stroke = page.locator('section', { has: page.getByLabel('Stroke', { exact: true }) });
   await stroke.getByLabel('Stroke').check();
-  await stroke.getByLabel('light along it').fill('220');
-  await stroke.getByLabel('light along it').press('Enter');
-  await stroke.getByLabel('one round').fill('2');
-  await stroke.getByLabel('one round').press('Enter');
+  await stroke.getByLabel('Running light').fill('220');
+  await stroke.getByLabel('Running light').press('Enter');
+  await stroke.getByLabel('Time per lap').fill('2');
+  await stroke.getByLabel('Time per lap').press('Enter');
   await page.locator('.stage-list, .details').getByText('donut', { exact: true }).first().click();
-  await page.getByLabel('drifts slowly').check();
+  await page.getByLabel('Drift').check();
   await saved(page);
   const [chart] = (await stored(request, id)).document.charts;
   expect(chart.entrance).toMatchObject({ order: 'one', opens: 'neighbour' });
@@ -149,8 +149,8 @@ test('the backdrop changes its colour on a beat, and has a lane for it', async (
   await page.getByRole('tab', { name: 'Stage' }).click();
   const backdrop = page.locator('section', { has: page.getByRole('heading', { name: 'Backdrop' }) });
   await backdrop.getByLabel('Add a change').selectOption('colour');
-  await backdrop.getByRole('textbox', { name: 'to', exact: true }).fill('#7a4b2a');
-  await backdrop.getByRole('textbox', { name: 'to', exact: true }).press('Enter');
+  await backdrop.getByRole('textbox', { name: 'To', exact: true }).fill('#7a4b2a');
+  await backdrop.getByRole('textbox', { name: 'To', exact: true }).press('Enter');
   await saved(page);
   const change = (await stored(request, id)).document.moves.at(-1)!;
   expect(change).toMatchObject({ target: { stage: 'backdrop' }, property: 'colour', to: '#7a4b2a', begin: 300 });
@@ -158,7 +158,7 @@ test('the backdrop changes its colour on a beat, and has a lane for it', async (
   await goTo(page, 330);
   await expect.poll(() => changedSince(page, 'before')).toBeGreaterThan(100 * MANY);
   await page.locator('.lanes-fold').click();
-  await page.getByRole('slider', { name: 'the backdrop changes: begins' }).press('Shift+ArrowDown');
+  await page.getByRole('slider', { name: 'the backdrop, change: start' }).press('Shift+ArrowDown');
   await saved(page);
   expect((await stored(request, id)).document.moves.at(-1)!.begin).toBe(310);
   await expect(page.locator('.proof-word')).toContainText('exact');
@@ -168,11 +168,11 @@ test('a label is told when to come, and a part may pass its figure where it is a
   const id = await openDemo(page, request);
   await page.getByRole('tab', { name: 'Words' }).click();
   const labels = page.locator('section', { hasText: 'Labels' }).first();
-  await labels.locator('label.btn', { hasText: 'beside' }).first().click();
+  await labels.getByLabel('Position').first().selectOption('beside');
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.getByRole('button', { name: 'its label', exact: true }).click();
-  await page.getByLabel('comes when it is told').check();
-  const key = page.getByRole('slider', { name: 'Clothing: its label comes' });
+  await page.getByRole('button', { name: 'Label', exact: true }).click();
+  await page.getByLabel('Set own entrance').check();
+  const key = page.getByRole('slider', { name: 'Clothing: label entrance' });
   const begin = Number(await key.getAttribute('aria-valuenow'));
   await key.focus();
   await page.keyboard.press('Shift+ArrowDown');
@@ -185,10 +185,10 @@ test('a label is told when to come, and a part may pass its figure where it is a
   await expect.poll(() => changedSince(page, 'without')).toBeGreaterThan(MANY);
 
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.getByRole('button', { name: 'comes in', exact: true }).click();
-  await page.getByLabel('curve').last().selectOption('settle');
-  await page.getByLabel('past its end').fill('50');
-  await page.getByLabel('past its end').press('Enter');
+  await page.getByRole('button', { name: 'Entrance', exact: true }).click();
+  await page.getByLabel('Easing').last().selectOption('settle');
+  await page.getByLabel('Overshoot', { exact: true }).fill('50');
+  await page.getByLabel('Overshoot', { exact: true }).press('Enter');
   const furthest = async (): Promise<number> => {
     const asked = await request.post('/api/compute', { data: { document: (await stored(request, id)).document } });
     const { sheet } = (await asked.json()) as Computed;
@@ -197,7 +197,7 @@ test('a label is told when to come, and a part may pass its figure where it is a
   };
   await saved(page);
   expect(await furthest()).toBe(1);
-  await page.getByLabel('past the figure, too').last().check();
+  await page.getByLabel('Overshoot the figure').last().check();
   await saved(page);
   expect(await furthest()).toBeGreaterThan(1.3);
   await expect(page.locator('.proof-word')).toContainText('exact');

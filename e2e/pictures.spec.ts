@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
-import type { Piece } from '../web/piece/document';
+import type { Piece } from '../contracts/piece';
 import { goTo, store } from './desk';
 import { decodedFrame, difference, pixelsOf, shot, type Picture } from './pictures';
 import { evenlySpoken } from '../demo/evenlySpoken';
@@ -224,7 +224,10 @@ test('curves run as Chromium runs them', async ({ page, request }) => {
 /** The stage of a screen so fine that it has as many dots as the film. */
 async function fineStage(page: Page, id: string, frame: number): Promise<Picture> {
   await page.goto(`/pieces/${id}`);
-  const { width } = (await page.locator('.stage canvas').boundingBox())!;
+  const widthNow = async (): Promise<number> => (await page.locator('.stage canvas').boundingBox())?.width ?? 0;
+  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  await expect.poll(widthNow).toBeGreaterThan(100);
+  const width = await widthNow();
   const fine = await page
     .context()
     .browser()!

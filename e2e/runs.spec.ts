@@ -12,10 +12,10 @@ test('a chart runs through its years, and a moment is tied to a frame and to a w
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}`);
   await page.getByRole('tab', { name: 'Motion' }).click();
-  await page.getByLabel('Runs through its columns').check();
+  await page.getByLabel('Run through columns').check();
   const rail = page.getByRole('group', { name: 'Moments of the run' });
   await expect(rail.getByRole('button')).toHaveCount(4);
-  await page.getByRole('button', { name: 'the moment, on the stage' }).click();
+  await page.getByRole('button', { name: 'Add moment text' }).click();
   await expect(page.getByText('What stands in brackets follows what the chart shows')).toBeVisible();
 
   // A moment is dragged along, and stands there; those between are spread evenly.
@@ -45,7 +45,7 @@ test('a chart runs through its years, and a moment is tied to a frame and to a w
   await beginOn(page.locator('.run-moment'), 'coats');
   await saved(page);
   expect((await stored(request, id)).document.charts[0].run?.pins[0].pin).toMatchObject({ line: 'line1', word: 6 });
-  await page.locator('#run-pin').selectOption('spread evenly');
+  await page.locator('#run-pin').selectOption('Spread evenly');
   await expect(stop).not.toHaveClass(/is-pinned/);
   // The sheet says which moment it is.
   await rail.getByRole('button', { name: /^2023,/ }).click();
@@ -69,12 +69,12 @@ test('five thousand rows: the largest and the others as one, the first of the al
   const list = page.locator('.on-stage');
   await expect(list).toContainText('Thing 0001');
   await expect(list).toContainText('Others');
-  await page.getByTitle('Which rows the chart shows').click();
-  await page.getByLabel('shows', { exact: true }).selectOption('the first, A to Z');
-  await page.getByLabel('called').fill('All else');
-  await page.getByLabel('called').blur();
+  await page.getByTitle('Choose which rows the chart shows').click();
+  await page.getByLabel('Shows', { exact: true }).selectOption('The first, A to Z');
+  await page.getByLabel('Name', { exact: true }).fill('All else');
+  await page.getByLabel('Name', { exact: true }).blur();
   await expect(list).toContainText('All else');
-  await page.getByLabel('shows', { exact: true }).selectOption('the largest');
+  await page.getByLabel('Shows', { exact: true }).selectOption('The largest');
   await page.keyboard.press('Escape');
   // Another figure that is larger takes its place; the choice stays.
   await page.locator('.dsg-container').evaluate((grid) => grid.scrollTo(0, 0));
@@ -104,7 +104,7 @@ test('formulas ask for other cells, also when rows move', async ({ page, request
   expect(document.tables[0].rows[2].cells).toEqual(['=SUM([.B3:.B2])/4']);
   await expectCell(page, 3, 'typed', '=13.5');
   await type(page, 3, 'typed', '=[.B4]');
-  await expect(page.getByText('The formula in B4 depends on itself')).toBeVisible();
+  await expect(page.getByText('The formula in B4 refers to itself')).toBeVisible();
 });
 
 test('proof says what tilting does, and turns it to where that is least', async ({ page, request }) => {
@@ -113,12 +113,12 @@ test('proof says what tilting does, and turns it to where that is least', async 
   });
   const { id } = (await made.json()) as { id: string };
   await page.goto(`/pieces/${id}/proof`);
-  await expect(page.getByRole('heading', { name: 'What tilting does to the parts' })).toBeVisible();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The picture says what the figures say.');
+  await expect(page.getByRole('heading', { name: 'Distortion from tilting' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The picture matches the figures.');
   const turn = page.getByRole('button', { name: /^Turn it to/ });
   const degrees = Number(/\d+/.exec((await turn.textContent()) ?? '')?.[0]);
   await turn.click();
-  await expect(page.getByText('At this turn the distortion is the least.')).toBeVisible();
+  await expect(page.getByText('This turn already gives the least distortion.')).toBeVisible();
   const { document } = await stored(request, id);
   expect(document.charts[0].form.startDegrees).toBe(degrees);
 });

@@ -53,15 +53,15 @@ try {
   await shot('shelf');
 
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from Two years/ }).click();
+  await page.getByRole('button', { name: /Start from Two years/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
   await goTo(148);
   await page.getByRole('tab', { name: 'Form' }).click();
   await page.getByRole('button', { name: 'Stem of Lamps & lights' }).click();
-  await page.getByRole('button', { name: /^changes/ }).click();
+  await page.getByRole('button', { name: /^Changes/ }).click();
   await shot('desk-forms');
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from Mended by kind/ }).click();
+  await page.getByRole('button', { name: /Start from Mended by kind/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
   await goTo(146);
   await page.getByRole('tab', { name: 'Motion' }).click();
@@ -75,9 +75,9 @@ try {
   await shot('table-import');
   await page.keyboard.press('Escape');
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from Things by kind, donut/ }).click();
+  await page.getByRole('button', { name: /Start from Things by kind, donut/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
-  await page.getByLabel('A file with figures').setInputFiles({
+  await page.getByLabel('Choose a file with figures').setInputFiles({
     name: 'next year.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('What,Things\nSmall appliances,600\nLamps and lights,240\nClothing,260\nBooks,90\nToys,100'),
@@ -90,7 +90,7 @@ try {
 
   // A run in the middle of a change of ranks; a tilted ring.
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from Twelve years of mending/ }).click();
+  await page.getByRole('button', { name: /Start from Twelve years of mending/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
   await page.getByRole('tab', { name: 'Motion' }).click();
   await page.locator('.run-stop').nth(5).click();
@@ -98,7 +98,7 @@ try {
   await page.locator('.run-rail').scrollIntoViewIfNeeded();
   await shot('desk-run');
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from In the round/ }).click();
+  await page.getByRole('button', { name: /Start from In the round/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
   await goTo(214);
   await page.getByRole('tab', { name: 'Form' }).click();
@@ -119,31 +119,31 @@ try {
   await goTo(296);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
   await shot('desk');
-  await page.getByRole('button', { name: 'Lanes of words' }).click();
+  await page.getByRole('button', { name: /^(Show|Hide) lanes/ }).click();
   const key = async (name) => (await page.getByRole('slider', { name }).first().boundingBox()) ?? { x: 0, y: 0 };
-  const [first, last] = [await key(/Clothing: comes in/), await key(/Toys: has arrived/)];
+  const [first, last] = [await key(/Clothing: entrance/), await key(/Toys: end/)];
   await page.mouse.move(first.x + 4, first.y - 22);
   await page.mouse.down();
   await page.mouse.move(last.x + 20, last.y + 18, { steps: 5 });
   await page.mouse.up();
-  await page.getByRole('slider', { name: /Clothing: comes in/ }).click();
+  await page.getByRole('slider', { name: /Clothing: entrance/ }).click();
   await page.getByRole('tab', { name: 'Stage' }).click();
   await page.getByText('Motion blur').scrollIntoViewIfNeeded();
   await goTo(303);
   await shot('desk-stems');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Lanes of words' }).click();
+  await page.getByRole('button', { name: /^(Show|Hide) lanes/ }).click();
   await goTo(420);
   await page.getByRole('tab', { name: 'Finish' }).click();
   await page.getByRole('button', { name: 'Stem of Bicycles' }).click();
-  await page.getByRole('button', { name: 'its looks' }).click();
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
   await shot('desk-finish');
   await page.getByRole('tab', { name: 'Motion' }).click();
   await page.getByRole('button', { name: /Line: Bikes/ }).click();
   await goTo(372);
   await page
-    .getByRole('button', { name: 'Safe areas' })
-    .or(page.getByRole('button', { name: 'safe area' }))
+    .getByRole('button', { name: 'Safe area' })
+    .or(page.getByRole('button', { name: 'Show safe areas' }))
     .first()
     .click();
   await shot('desk-line');
@@ -152,21 +152,21 @@ try {
   await shot('proof');
 
   await page.goto('/');
-  await page.getByRole('button', { name: /Begin from Mended, month by month/ }).click();
+  await page.getByRole('button', { name: /Start from Mended, month by month/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
   await goTo(282);
   await page.getByRole('button', { name: 'Stem of Small appliances' }).click();
-  await page.getByRole('button', { name: /^stands out/ }).click();
+  await page.getByRole('button', { name: /^Emphasis/ }).click();
   await shot('desk-emphasis');
   await page.getByRole('tab', { name: 'Stage' }).click();
-  await page.getByRole('button', { name: 'All shapes beside each other' }).click();
+  await page.getByRole('button', { name: 'Show all shapes side by side' }).click();
   await page.keyboard.press('Escape');
   await page.locator('.on-stage-chart .list-pick').first().click();
   await goTo(230);
   await page.waitForSelector('.other-shape canvas');
   await page.waitForTimeout(1500);
   await shot('desk-shapes');
-  await page.getByRole('button', { name: 'All shapes beside each other' }).click();
+  await page.getByRole('button', { name: 'Show all shapes side by side' }).click();
   await page.locator('.list-pick', { hasText: '220 %' }).click();
   await page.waitForSelector('.camera-frame');
   await page.locator('.stage-face .list-pick').first().scrollIntoViewIfNeeded();
@@ -174,9 +174,9 @@ try {
 
   await open('Mended or not');
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await page.getByRole('button', { name: 'Make the film' }).click();
+  await page.getByRole('button', { name: 'Make film' }).click();
   await page.waitForSelector('text=Download', { timeout: 120_000 });
-  await page.getByRole('button', { name: 'Make the film' }).click();
+  await page.getByRole('button', { name: 'Make film' }).click();
   await page.waitForSelector('text=/ s left/', { timeout: 60_000 });
   await shot('hand-off');
 

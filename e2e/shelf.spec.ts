@@ -1,25 +1,25 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { paste } from './cells';
-import { makePiece, openDemo } from './desk';
+import { makePiece, openDemo, stored } from './desk';
 
 test('pieces are renamed, duplicated, deleted and put back', async ({ page }) => {
   await makePiece(page);
   await page.goto('/');
   const card = (title: string) =>
     page.getByRole('article').filter({ has: page.getByRole('link', { name: title, exact: true }) });
-  await page.getByRole('button', { name: 'More for New piece' }).first().click();
+  await page.getByRole('button', { name: 'Actions for New piece' }).first().click();
   await page.getByRole('button', { name: 'Rename' }).click();
   await page.getByRole('textbox', { name: 'New title' }).fill('Spring');
   await page.keyboard.press('Enter');
   await expect(card('Spring')).toHaveCount(1);
-  await page.getByRole('button', { name: 'More for Spring' }).click();
+  await page.getByRole('button', { name: 'Actions for Spring' }).click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(card('Spring copy')).toHaveCount(1);
-  await page.getByRole('button', { name: 'More for Spring copy' }).click();
+  await page.getByRole('button', { name: 'Actions for Spring copy' }).click();
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(card('Spring copy')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(card('Spring copy')).toHaveCount(1);
 });
 
@@ -28,7 +28,7 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   const box = page.getByRole('textbox', { name: 'Figures' });
   await box.fill('kettles and lamps');
   await expect(page.getByRole('alert')).toContainText('number');
-  await expect(page.getByRole('button', { name: 'Make a piece' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Create piece' })).toBeDisabled();
   // Below zero it is no part of a whole: forms that cannot show it say so, others can.
   await box.fill('Kettles\t-3\nLamps\t4');
   await expect(page.locator('.new-piece').getByRole('status')).toContainText('Row 1, “Kettles”');
@@ -37,12 +37,32 @@ test('a table that cannot be taken says why before anything is made', async ({ p
   await box.fill('');
   await box.focus();
   await paste(page, Array.from({ length: 5300 }, (_, row) => `Thing ${row}\t${row}`).join('\n'));
-  await expect(page.getByRole('alert')).toContainText('up to 5,000');
+  await expect(page.getByRole('alert')).toContainText('the limit is 5,000');
   await page
     .getByLabel('A table or a piece')
     .setInputFiles({ name: 'large.csv', mimeType: 'text/csv', buffer: Buffer.alloc(10_200_000, 'a,1\n') });
-  await expect(page.getByText('up to 10 MB are read')).toBeVisible();
+  await expect(page.getByText('the limit is 10 MB')).toBeVisible();
   await expect(box).toHaveValue(/Thing 5299/);
+});
+
+test('a pasted number that can be read in two ways is asked about, on the shelf and in the sheet', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/');
+  await page.getByRole('textbox', { name: 'Figures' }).fill('Kind;Kept\nKettles;1.234\nLamps;912');
+  await page.getByLabel('What 1.234 means').selectOption(',');
+  await expect(page.getByLabel('The whole')).toHaveAttribute('placeholder', '2,146');
+  await page.getByRole('button', { name: 'Create piece' }).click();
+  await page.waitForURL(/pieces\//);
+  const id = page.url().split('/').pop()!;
+  const cells = async (): Promise<string[][]> =>
+    (await stored(request, id)).document.tables[0].rows.map((row) => row.cells);
+  expect(await cells()).toEqual([['1234'], ['912']]);
+  await page.getByRole('row', { name: /Lamps/ }).getByText('912').click();
+  await paste(page, '7.500\n3');
+  await page.getByRole('button', { name: 'Read it in thousands' }).click();
+  await expect.poll(cells).toEqual([['1234'], ['7500'], ['3']]);
 });
 
 // WCAG 2.2 AA as axe checks it, in both lights.

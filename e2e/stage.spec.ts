@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import type { Piece } from '../web/piece/document';
+import type { Piece } from '../contracts/piece';
 import { goTo, letGo, openDemo, placesOf, saved, stored } from './desk';
 
 /** A point of the stage, in its own pixels, on the screen. */
@@ -29,10 +29,10 @@ const details = (page: Page) => page.getByRole('complementary');
 test('several charts stand together, are taken together, put in line and undone', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await page.locator('#chart-menu').click();
-  await page.getByRole('button', { name: 'Another chart…' }).click();
+  await page.getByRole('button', { name: 'Add chart…' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('radio', { name: 'columns' }).check({ force: true });
-  await dialog.getByRole('button', { name: 'Put it on the stage' }).click();
+  await dialog.getByRole('button', { name: 'Add to stage' }).click();
   await expect(dialog).toBeHidden();
   await saved(page);
   const two = (await stored(request, id)).document;
@@ -49,11 +49,11 @@ test('several charts stand together, are taken together, put in line and undone'
   await letGo(page);
   await goTo(page, 470);
   await drag(page, [20, 20], [1080, 960]);
-  await expect(details(page)).toContainText('2 things');
-  await details(page).getByRole('button', { name: 'Middles in line, side by side' }).click();
+  await expect(details(page)).toContainText('2 selected');
+  await details(page).getByRole('button', { name: 'Align centres horizontally' }).click();
   await saved(page);
   const inLine = await placesOf(request, (await stored(request, id)).document);
-  await details(page).getByRole('button', { name: 'take them together' }).click();
+  await details(page).getByRole('button', { name: 'Group', exact: true }).click();
   await page.keyboard.press('Control+Shift+ArrowRight');
   await saved(page);
   const moved = (await stored(request, id)).document;
@@ -76,7 +76,7 @@ test('what a handle does is seen on it, comes to rest on whole steps, and can be
   await letGo(page);
   await takeChart(page);
   const { chart1 } = await placesOf(request, (await stored(request, id)).document);
-  const hole = page.getByRole('button', { name: /^hole, / });
+  const hole = page.getByRole('button', { name: /^Hole, / });
   const box = (await hole.boundingBox())!;
   await page.mouse.move(box.x + 7, box.y + 7);
   await page.mouse.down();
@@ -88,14 +88,14 @@ test('what a handle does is seen on it, comes to rest on whole steps, and can be
   expect(form.hole).not.toBe(0.585);
   expect(Number(form.hole) * 100).toBeCloseTo(Math.round(Number(form.hole) * 100), 6);
   // A number that the rule had set makes the chart stand by hand; nothing jumps, and it can be given back.
-  await page.getByRole('button', { name: /^radius, / }).focus();
+  await page.getByRole('button', { name: /^Radius, / }).focus();
   await page.keyboard.press('Shift+ArrowRight');
   await saved(page);
   const byHand = (await stored(request, id)).document.charts[0];
   expect(byHand.place).toMatchObject({ placedBy: 'hand' });
   expect(Math.abs(byHand.place.x - chart1.x)).toBeLessThan(1);
   expect(byHand.form.radius).not.toBe(372);
-  await details(page).getByRole('button', { name: 'give it back' }).click();
+  await details(page).getByRole('button', { name: 'Return to the arrangement' }).click();
   await saved(page);
   expect((await stored(request, id)).document.charts[0].place.placedBy).toBe('rule');
 });
@@ -103,15 +103,15 @@ test('what a handle does is seen on it, comes to rest on whole steps, and can be
 test('each shape of the stage lays everything out, and can have a place of its own', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await goTo(page, 470);
-  await page.getByRole('button', { name: 'All shapes beside each other' }).click();
+  await page.getByRole('button', { name: 'Show all shapes side by side' }).click();
   await expect(page.locator('.other-shape canvas')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Go on in 1080 × 1920' }).click();
+  await page.getByRole('button', { name: 'Edit in 1080 × 1920' }).click();
   await expect(page.locator('.stage canvas')).toBeVisible();
   await letGo(page);
   await takeChart(page);
   await expect(details(page)).toContainText('Placed by the arrangement');
   await page.keyboard.press('Control+Shift+ArrowDown');
-  await expect(details(page)).toContainText('a place of its own in this shape');
+  await expect(details(page)).toContainText('Own position in this shape');
   await saved(page);
   const { document } = await stored(request, id);
   expect(document.charts[0].place.placedBy).toBe('rule');
@@ -129,24 +129,21 @@ test('a part stands out on a beat, the camera goes to it, and both are undone', 
   const id = await openDemo(page, request);
   await goTo(page, 400);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await details(page).getByRole('button', { name: 'stands out' }).click();
-  await details(page).getByRole('button', { name: 'Let it stand out here' }).click();
-  await details(page).getByLabel('lets go').selectOption('on a frame');
+  await details(page).getByRole('button', { name: 'Emphasis' }).click();
+  await details(page).getByRole('button', { name: 'Add emphasis at playhead' }).click();
+  await details(page).getByLabel('Ends').selectOption('On a frame');
   await saved(page);
   const emphasis = (await stored(request, id)).document.moves.at(-1)!;
   expect(emphasis).toMatchObject({ kind: 'emphasis', begin: 400, target: { chart: 'chart1', figure: 'r3' } });
   expect(emphasis.emphasis!.until).toBeGreaterThan(400);
 
   await page.getByRole('tab', { name: 'Stage' }).click();
-  await page.getByRole('button', { name: 'a shot from here' }).click();
+  await page.getByRole('button', { name: 'Add shot at playhead' }).click();
   await expect(page.locator('.camera-frame')).toBeVisible();
-  const middle = page.getByRole('button', { name: 'Middle of the shot' });
+  const middle = page.getByRole('button', { name: 'Centre of the shot' });
   await middle.focus();
   await page.keyboard.press('Shift+ArrowRight');
-  await page
-    .getByRole('button', { name: /^how near/ })
-    .first()
-    .focus();
+  await page.getByRole('button', { name: /^Zoom/ }).first().focus();
   await page.keyboard.press('Shift+ArrowLeft');
   await saved(page);
   const shot = (await stored(request, id)).document.moves.at(-1)!;
@@ -167,20 +164,20 @@ test('a label is put elsewhere by hand, and charts go from one piece to another'
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   const id = await openDemo(page, request);
   await page.getByRole('tab', { name: 'Words' }).click();
-  await page.locator('section', { hasText: 'Labels' }).locator('label.btn', { hasText: 'beside' }).first().click();
+  await page.locator('section', { hasText: 'Labels' }).getByLabel('Position').first().selectOption('beside');
   await saved(page);
   await goTo(page, 470);
   await page.getByRole('button', { name: 'Stem of Toys' }).click();
-  await details(page).getByRole('button', { name: 'its label' }).click();
-  await expect(details(page)).toContainText('finds its place by itself');
-  await details(page).getByLabel('says').fill('Toys, at last');
+  await details(page).getByRole('button', { name: 'Label', exact: true }).click();
+  await expect(details(page)).toContainText('Placed automatically');
+  await details(page).getByLabel('Text').fill('Toys, at last');
   await saved(page);
   expect((await stored(request, id)).document.charts[0].own.r5?.label).toEqual({ text: 'Toys, at last' });
 
   await letGo(page);
   await takeChart(page);
   await page.keyboard.press('Control+C');
-  await expect(page.getByText('Copied, to be pasted here')).toBeVisible();
+  await expect(page.getByText('Copied. Paste here')).toBeVisible();
   const other = await openDemo(page, request);
   await letGo(page);
   await page.keyboard.press('Control+V');
@@ -210,7 +207,7 @@ test('the view goes nearer and shows hairlines and rulers, and nothing of it is 
   await page.keyboard.press('h');
   await expect(page.locator('.stage-outlines .mark')).toHaveCount(5);
   await page.locator('#view-menu').click();
-  await page.getByText('rulers in percent').click();
+  await page.getByText('Rulers in per cent').click();
   await expect(page.locator('.ruler')).toHaveCount(2);
   await page.locator('.view-zoom').click();
   await page.keyboard.press('h');

@@ -120,7 +120,11 @@ test('a web process that ends, however it ends, is replaced within a second', as
   }
   // The one that begins them, and the one that is asked, are begun again as well.
   for (const program of ['php-fpm', 'nginx'] as const) {
-    process.kill(Number(masterOf(program)), 'SIGKILL');
+    const old = masterOf(program);
+    process.kill(Number(old), 'SIGKILL');
+    // What it had begun may answer once more before it goes as well.
+    await expect.poll(() => /^\d+$/.test(masterOf(program)) && masterOf(program) !== old, { timeout: 3000 }).toBe(true);
+    await expect.poll(() => answering().length, { timeout: 3000 }).toBe(12);
     await expect
       .poll(async () => (await request.get(`${url}/up`).catch(() => null))?.status() ?? 0, { timeout: 3000 })
       .toBe(200);

@@ -6,8 +6,8 @@ test('nothing typed is lost while the server is away', async ({ page, request, c
   const id = await makePiece(page);
   await context.setOffline(true);
   await type(page, 1, 'label', 'Kettles and toasters');
-  await expect(page.locator('.saved')).toContainText('Not saved yet');
-  await expect(page.locator('.problem-bar')).toContainText('cannot be reached');
+  await expect(page.locator('.saved')).toContainText('Not saved');
+  await expect(page.locator('.problem-bar')).toContainText('Cannot reach');
   await type(page, 2, 'label', 'Lamps');
   await context.setOffline(false);
   await saved(page);
@@ -25,7 +25,7 @@ test('the other tab’s piece can be taken instead', async ({ page, context }) =
   await type(other, 1, 'typed', '600');
   await saved(other);
   await type(page, 1, 'typed', '700');
-  await page.getByRole('dialog').getByRole('button', { name: 'Take the other tab’s' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Use the other tab’s' }).click();
   await expectCell(page, 1, 'typed', '600');
   await type(page, 1, 'typed', '601');
   await saved(page);
@@ -34,7 +34,7 @@ test('the other tab’s piece can be taken instead', async ({ page, context }) =
 test('the proof page says what was measured, and what is in the way', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await page.getByRole('link', { name: /Proof/ }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The picture says what the figures say.');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The picture matches the figures.');
   await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('41.0256 %');
   await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('0.0000');
   await expect(page.locator('.outlines text').first()).toHaveText('147.69°');
@@ -56,13 +56,13 @@ test('the dim room stays, and the stage keeps its own colours in it', async ({ p
   await goTo(page, 470);
   const picture = () => page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
   const before = await picture();
-  await page.getByRole('button', { name: 'Switch to the dim room' }).click();
+  await page.getByRole('button', { name: 'Switch to dark theme' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark');
   expect(await picture()).toBe(before);
   await page.goto('/');
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'dark');
   await page.goto(`/pieces/${id}`);
-  await page.getByRole('button', { name: 'Switch to paper' }).click();
+  await page.getByRole('button', { name: 'Switch to light theme' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'light');
 });
 
@@ -84,7 +84,7 @@ test('a piece on the shelf plays while it is pointed at, unless less motion is w
 
 test('an address that leads nowhere says so', async ({ page }) => {
   await page.goto('/pieces/01aaaaaaaaaaaaaaaaaaaaaaaa');
-  await expect(page.getByRole('main')).toContainText('not here any more');
-  await page.getByRole('link', { name: 'To the shelf', exact: true }).click();
+  await expect(page.getByRole('main')).toContainText('no longer here');
+  await page.getByRole('link', { name: 'Go to the shelf', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible();
 });

@@ -9,27 +9,27 @@ test('a spreadsheet becomes a piece, read as it is decided', async ({ page, requ
   await page.getByLabel('A table or a piece').setInputFiles(BOOK);
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('4 figures, named by “Kind”');
-  await expect(dialog).toContainText('“Total”, row 9: it adds up the rows above it.');
+  await expect(dialog).toContainText('“Total”, row 9: adds up the rows above.');
   // What was hidden can be taken, another column too; no row has to be the heading.
-  await dialog.getByLabel('Take what is hidden in the file').check();
+  await dialog.getByLabel('Include hidden rows and columns').check();
   await expect(dialog).toContainText('5 figures');
-  await dialog.getByLabel('Column D').selectOption('figures');
+  await dialog.getByLabel('Column D').selectOption('Figures');
   await expect(dialog.getByRole('button', { name: 'Row 3 names the columns' })).toHaveAttribute('aria-pressed', 'true');
   await dialog.getByLabel('Sheet', { exact: true }).selectOption('Read me');
-  await expect(dialog.getByRole('alert')).toContainText('No row of this table has a number');
-  await expect(dialog.getByRole('button', { name: 'Take these figures' })).toBeDisabled();
+  await expect(dialog.getByRole('alert')).toContainText('No row has a number');
+  await expect(dialog.getByRole('button', { name: 'Use these figures' })).toBeDisabled();
   await dialog.getByLabel('Sheet', { exact: true }).selectOption('Long');
   await expect(dialog).toContainText('3 moments, 2021 to 2023');
-  await dialog.getByRole('button', { name: 'Take these figures' }).click();
+  await dialog.getByRole('button', { name: 'Use these figures' }).click();
 
   // It is still there after a reload, and how it is read can be looked at again.
   await page.reload();
   await expect(page.locator('.taken-file')).toContainText('Kettles');
-  await page.getByRole('button', { name: 'How it is read' }).click();
+  await page.getByRole('button', { name: 'Import settings…' }).click();
   await expect(dialog.getByLabel('Column A')).toHaveValue('group');
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   await page.getByText('line', { exact: true }).click();
-  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await page.getByRole('button', { name: 'Create piece' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of column 3' })).toHaveValue('2023');
   const id = page.url().split('/').pop() ?? '';
   const { document } = await stored(request, id);
@@ -43,21 +43,21 @@ test('a spreadsheet becomes a piece, read as it is decided', async ({ page, requ
 
 test('new figures for a piece are compared before they are taken, and can be taken back', async ({ page, request }) => {
   const id = await makePiece(page);
-  await page.getByLabel('A file with figures').setInputFiles({
+  await page.getByLabel('Choose a file with figures').setInputFiles({
     name: 'next year.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('What,Things\nSmall appliances,600\nLamps and lights,287\nClothing,199\nBooks,40\nToys,100'),
   });
   await page.getByRole('button', { name: /^New figures for/ }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('status')).toHaveText('2 changed, 1 new, 1 goes; 2 stay as they are.');
+  await expect(dialog.getByRole('status')).toHaveText('2 changed, 1 new, 1 removed; 2 unchanged.');
   await expect(dialog.getByRole('img', { name: 'With the new figures' })).toBeVisible();
-  await dialog.getByLabel('keep it').check();
+  await dialog.getByLabel('Keep it').check();
   await expect(dialog.getByRole('status')).toContainText('1 kept');
-  await dialog.getByLabel('keep it').uncheck();
-  await dialog.getByLabel('Books: which row it is').selectOption('is “Bicycles”');
-  await expect(dialog.getByRole('status')).toHaveText('3 changed; 2 stay as they are.');
-  await dialog.getByRole('button', { name: 'Take the new figures' }).click();
+  await dialog.getByLabel('Keep it').uncheck();
+  await dialog.getByLabel('Matching row for Books').selectOption('is “Bicycles”');
+  await expect(dialog.getByRole('status')).toHaveText('3 changed; 2 unchanged.');
+  await dialog.getByRole('button', { name: 'Use the new figures' }).click();
   await saved(page);
   const rows = (await stored(request, id)).document.tables[0].rows;
   expect(rows.map((row) => `${row.id} ${row.label} ${row.cells[0]}`)).toEqual([
@@ -79,11 +79,11 @@ test('a file is dropped anywhere on the desk, and becomes another chart', async 
     return data;
   });
   await page.locator('.desk').dispatchEvent('dragover', { dataTransfer: drop });
-  await expect(page.getByText('Let it go here: new figures, or another chart')).toBeVisible();
+  await expect(page.getByText('Drop here to update the figures or add a chart')).toBeVisible();
   await page.locator('.desk').dispatchEvent('drop', { dataTransfer: drop });
-  await page.getByRole('button', { name: 'Another chart' }).click();
+  await page.getByRole('button', { name: 'Add as chart' }).click();
   await page.getByRole('dialog').getByText('line', { exact: true }).click();
-  await page.getByRole('button', { name: 'Put it on the stage' }).click();
+  await page.getByRole('button', { name: 'Add to stage' }).click();
   const forms = async () => (await stored(request, id)).document.charts.map(({ form }) => form.kind);
   await expect.poll(forms).toEqual(['donut', 'line']);
   const { document } = await stored(request, id);
@@ -114,7 +114,7 @@ test('the sheet sorts, its rows are dragged, and columns come and go', async ({ 
   await menu('Name of column 2').click();
   await page.getByRole('button', { name: 'Show 2023 in the chart' }).click();
   await menu('Name of column 1').click();
-  await page.getByRole('button', { name: 'Take it out' }).click();
+  await page.getByRole('button', { name: 'Remove column' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the column' })).toHaveValue('2023');
   await cell(page, 1, 'typed').click();
   await saved(page);

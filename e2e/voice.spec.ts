@@ -11,8 +11,8 @@ const frame = (page: Page): Promise<number> => page.locator('.frame-number').inp
 async function paste(page: Page, text: string): Promise<void> {
   await page.locator('.recording-name').click();
   await page.getByRole('button', { name: 'Paste or open a script…' }).click();
-  await page.getByRole('textbox', { name: 'What the narrator says' }).fill(text);
-  await page.getByRole('button', { name: 'Take these lines' }).click();
+  await page.getByRole('textbox', { name: 'Narration text' }).fill(text);
+  await page.getByRole('button', { name: 'Use these lines' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
 }
 
@@ -20,9 +20,9 @@ test('a script is read by a scratch voice, and the stage follows the sound', asy
   const id = await makePiece(page, FIGURES);
   await paste(page, 'Four in ten were appliances. Then lamps, and coats.');
   await expect(page.locator('.line')).toHaveCount(2);
-  await page.getByRole('button', { name: 'scratch voice' }).click();
-  await page.getByLabel('words a minute').fill('190');
-  await page.getByLabel('words a minute').press('Enter');
+  await page.getByRole('button', { name: 'Scratch voice' }).click();
+  await page.getByLabel('Words per minute').fill('190');
+  await page.getByLabel('Words per minute').press('Enter');
   await page.getByRole('button', { name: 'Read the lines' }).click();
   await expect(page.locator('.recording-found')).toContainText('9 words found', { timeout: 20_000 });
   await saved(page);
@@ -106,15 +106,52 @@ test('a recording brings its words, and what is pinned follows', async ({ page, 
   await expect.poll(async () => (await stored(request, id)).document.script.lines[1]).toEqual(before.script.lines[1]);
 });
 
+test('a recording that departs from its script: what is not said goes out, what is not written comes in', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(120_000);
+  const id = await makePiece(page, FIGURES);
+  const text = readFileSync(new URL('text.txt', VOICES), 'utf8');
+  const bikes = 'Bikes and toys made up the rest.';
+  const nobody = 'There were more of them than anybody had expected in the spring.';
+  await paste(page, text.replace(` ${bikes}`, '').replace('Most of what', `${nobody} Most of what`));
+  await page.getByLabel('File of a recording').setInputFiles(READING);
+  await page.getByRole('button', { name: '2 not as written' }).click({ timeout: 60_000 });
+  const list = page.getByLabel('Not as written');
+  await expect(list.getByRole('listitem')).toHaveCount(2);
+  await list
+    .getByRole('listitem')
+    .filter({ hasText: 'The recording does not say “There were more of them' })
+    .getByRole('button', { name: 'take it out of the script' })
+    .click();
+  await expect(page.locator('.line')).toHaveCount(9);
+  await list
+    .getByRole('listitem')
+    .filter({ hasText: 'wanted to throw away” the recording says something that is not written' })
+    .getByRole('button', { name: 'take it into the script' })
+    .click();
+  await page.getByLabel('Narration line').fill(bikes);
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Find words again' }).click();
+  await expect(page.locator('.recording-found')).toContainText('113 words found', { timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'not as written' })).toHaveCount(0);
+  await saved(page);
+  const { document } = await stored(request, id);
+  const times = JSON.parse(readFileSync(new URL('flite-rms-1.0.json', VOICES), 'utf8')) as number[];
+  const heard = document.script.recordings![0].heard.flatMap(({ words }) => words.map(({ at }) => at));
+  expect(Math.max(...heard.map((at, word) => Math.abs(at - times[word])))).toBeLessThan(200);
+});
+
 test('words are tapped while they are heard', async ({ page, request }) => {
   const id = await openDemo(page, request, true);
   await goTo(page, 350);
   await page.locator('.line .line-text').nth(3).click();
-  await page.getByRole('button', { name: 'tap the words' }).click();
-  await expect(page.locator('.recording-bar')).toContainText('on “Bikes”');
+  await page.getByRole('button', { name: 'Tap words' }).click();
+  await expect(page.locator('.recording-bar')).toContainText('when you hear “Bikes”');
   await expect.poll(() => frame(page)).toBeGreaterThan(345);
   await page.keyboard.press('t');
-  await expect(page.locator('.recording-bar')).toContainText('on “and”');
+  await expect(page.locator('.recording-bar')).toContainText('when you hear “and”');
   await page.keyboard.press('k');
   await expect(page.locator('.recording-bar')).not.toContainText('Press');
   await saved(page);
@@ -126,12 +163,12 @@ test('a script with other words keeps its pins or offers their kin', async ({ pa
   const id = await openDemo(page, request, true);
   await page.locator('.recording-name').click();
   await page.getByRole('button', { name: 'Paste or open a script…' }).click();
-  const text = page.getByRole('textbox', { name: 'What the narrator says' });
+  const text = page.getByRole('textbox', { name: 'Narration text' });
   await text.fill((await text.inputValue()).replace('Then lamps', 'After those, lights'));
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('Pinned to “lamps,”, which is gone');
+  await expect(dialog).toContainText('“lamps,” is no longer in the script');
   await expect(dialog.getByRole('combobox')).toHaveValue('0');
-  await dialog.getByRole('button', { name: 'Take these lines' }).click();
+  await dialog.getByRole('button', { name: 'Use these lines' }).click();
   await saved(page);
   const { document } = await stored(request, id);
   const pins = document.moves.flatMap(({ pin }) => (pin ? [[pin.line, pin.word]] : []));
@@ -140,7 +177,7 @@ test('a script with other words keeps its pins or offers their kin', async ({ pa
   await page.locator('.recording-name').click();
   await page.getByRole('button', { name: 'Paste or open a script…' }).click();
   await text.fill('WEBVTT\n\n00:01.000 --> 00:04.000\nFour <00:02.000>in ten\n');
-  await expect(dialog).toContainText('1 line from WebVTT, with times of words');
+  await expect(dialog).toContainText('1 line from WebVTT, with word times');
   await page.keyboard.press('Escape');
 });
 
@@ -160,11 +197,11 @@ test('a script pasted on the shelf tells its chart, and figures that are said ar
   await page
     .getByRole('textbox', { name: 'Figures' })
     .fill('We mended 1,248 broken things. Four in ten were kettles, 23 per cent lamps, and the rest was clothing.');
-  const told = page.getByRole('group', { name: 'What the text tells' });
-  await expect(told).toContainText('It tells 3 figures in 2 lines');
-  await expect(told.getByLabel('title')).toHaveValue('1,248 broken things');
+  const told = page.getByRole('group', { name: 'Figures found in the script' });
+  await expect(told).toContainText('Found 3 figures in 2 lines');
+  await expect(told.getByLabel('Title')).toHaveValue('1,248 broken things');
   await told.getByLabel('Name of “the rest”').fill('Coats and other clothing');
-  await page.getByRole('button', { name: 'Make a piece' }).click();
+  await page.getByRole('button', { name: 'Create piece' }).click();
   await expect(page.locator('.proof-word')).toContainText('exact');
   const id = page.url().split('/').pop()!;
   const { document } = await stored(request, id);
@@ -178,12 +215,12 @@ test('a script pasted on the shelf tells its chart, and figures that are said ar
     ['line2', 5],
     ['line2', 10],
   ]);
-  await expect(page.getByRole('button', { name: /^tie/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Pin \d/ })).toHaveCount(0);
 
   // A part that is let go is offered again, and what is said of another figure is told.
   await page.locator('.lane-chip').nth(1).click();
-  await page.getByRole('button', { name: 'as the chart' }).click();
-  await page.getByRole('button', { name: 'tie 1 figure' }).click();
+  await page.getByRole('button', { name: 'Reset to chart' }).click();
+  await page.getByRole('button', { name: 'Pin 1 figure' }).click();
   await saved(page);
   expect((await stored(request, id)).document.moves.map(({ pin }) => pin?.word).sort()).toEqual([0, 10, 5]);
   await page.locator('.line .line-text').nth(1).dblclick();
@@ -192,23 +229,23 @@ test('a script pasted on the shelf tells its chart, and figures that are said ar
     .fill('Four in ten were kettles, 33 per cent lamps, and the rest was clothing.');
   await page.keyboard.press('Escape');
   await page.locator('.line-bar').nth(1).click();
-  await expect(page.locator('.said-list')).toContainText('the table says 23 % for Lamps');
-  await expect(page.locator('.proof-word')).toContainText('to look at');
+  await expect(page.locator('.said-list')).toContainText('table has 23 % for Lamps');
+  await expect(page.locator('.proof-word')).toContainText('issue');
 });
 
 test('a part pops up with a settle of its own, which is kept with the piece', async ({ page, request }) => {
   const id = await openDemo(page, request);
   await page.locator('.lane-chip').nth(2).click();
   const details = page.getByRole('complementary');
-  await details.getByLabel('comes', { exact: true }).selectOption('popping up');
-  await details.getByLabel('curve', { exact: true }).selectOption('settle');
-  await details.getByLabel('past its end').fill('12%');
-  await details.getByLabel('past its end').press('Enter');
-  await details.getByRole('button', { name: 'keep this curve' }).click();
+  await details.getByLabel('Manner', { exact: true }).selectOption('Pop');
+  await details.getByLabel('Easing', { exact: true }).selectOption('settle');
+  await details.getByLabel('Overshoot').fill('12%');
+  await details.getByLabel('Overshoot').press('Enter');
+  await details.getByRole('button', { name: 'Save curve with the piece' }).click();
   await details.getByLabel('Name of the curve').fill('lively');
   await page.keyboard.press('Enter');
-  await details.getByLabel('begins').selectOption({ label: 'after: Lamps & lights comes in' });
-  await details.getByRole('button', { name: 'all parts as this one' }).click();
+  await details.getByLabel('Starts').selectOption({ label: 'After: Lamps & lights, entrance' });
+  await details.getByRole('button', { name: 'Apply to all parts' }).click();
   await saved(page);
   const { document } = await stored(request, id);
   const settle = { settle: { past: 0.12, back: 9 } };

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Settings\BadPiece;
 
 /** Which settings a piece has, from its published schema: what a path leads to, and what it may have been meant for. */
 final readonly class KnownSettings

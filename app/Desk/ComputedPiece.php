@@ -15,11 +15,11 @@ use Lupine\Core\Drawing\TooMuch;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Problem;
 use Lupine\Core\Proof\Proof;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Settings\BadPiece;
 
 /** A document, drawn by core: once, and kept as the reel that was made of it for as long as there is room. */
 final readonly class ComputedPiece

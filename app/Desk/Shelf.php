@@ -11,8 +11,8 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece as Document;
+use Lupine\Core\Settings\BadPiece;
 
 /** The pieces, newest first, each with a reel of its last frame and the widths of its stems. */
 final readonly class Shelf

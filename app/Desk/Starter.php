@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Settings\BadPiece;
 
 /** A ready-made piece to begin from: a file of demo/starters. */
 final class Starter

@@ -7,7 +7,7 @@ namespace App\Disk;
 /** The disk was full. Each layer says so in its own words; here they are known by them. */
 final class FullDisk extends \RuntimeException
 {
-    public const SENTENCE = 'The disk is full, so this could not be kept. What was saved before is safe. Make room on the disk of Lupine’s data folder, then try again.';
+    public const SENTENCE = 'The disk is full, so this was not saved. Earlier saves are safe. Free some space on the disk with Lupine’s data folder, then try again.';
 
     private const SIGNS = '/disk is full|no space left|ENOSPC|disk quota|quota exceeded/i';
 

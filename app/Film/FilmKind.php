@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Film;
 
-use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Settings\BadPiece;
 
 /** The kinds of film file; the value is how their names end. */
 enum FilmKind: string
@@ -28,7 +28,7 @@ enum FilmKind: string
     public static function ofFile(string $name): self
     {
         return self::tryFrom(strtolower(pathinfo($name, PATHINFO_EXTENSION)))
-            ?? throw new BadPiece('The file has to end in .mp4, .mov, .webm, .zip or .wav.', $name);
+            ?? throw new BadPiece('The file name must end in .mp4, .mov, .webm, .zip or .wav.', $name);
     }
 
     public function hasTransparency(): bool

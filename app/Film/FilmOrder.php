@@ -6,8 +6,8 @@ namespace App\Film;
 
 use App\Http\Body;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Settings\BadPiece;
 
 /** What film is wanted of a piece. */
 final readonly class FilmOrder
@@ -49,7 +49,7 @@ final readonly class FilmOrder
             trim($asked->get('name')->text(self::LONGEST_NAME, '')),
             $asked->get('ground')->isNull() ? null : $asked->get('ground')->colour(),
             $asked->get('shape')->isNull() ? null : $asked->get('shape')->id(),
-            $asked->get('sound')->yes(true),
+            $asked->get('sound')->flag(true),
         );
     }
 
@@ -72,13 +72,13 @@ final readonly class FilmOrder
         }
         if ($kind === FilmKind::Wav && ($piece->narration->inUse->sound ?? null) === null) {
             throw new BadPiece(
-                'This piece has no recording in use, so there is no sound to write. Add one beside the script, or let the scratch voice read it.',
+                'This piece uses no recording, so there is no sound to export. Add a recording or a scratch voice below the script.',
                 'kind',
             );
         }
         if (!$kind->hasTransparency() && $piece->backdrop->kind === 'transparent' && $ground === null) {
             throw new BadPiece(
-                'This piece has no backdrop, and an MP4 cannot be transparent. Choose MOV, WebM or PNG frames, or say what colour it is filmed on.',
+                'This piece has no backdrop and an MP4 cannot be transparent. Choose MOV, WebM or PNG frames, or set a background colour.',
                 'ground',
             );
         }

@@ -8,8 +8,8 @@ use App\Voice\Ffmpeg;
 use App\Voice\SoundFailed;
 use App\Voice\SoundStore;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Settings\BadPiece;
 
 /** The narrator in a film: which file is heard, and what is done to it so that it begins and ends with the frames. */
 final readonly class FilmSound
@@ -38,7 +38,7 @@ final readonly class FilmSound
         if (!$store->has($recording->sound)) {
             throw new BadPiece(
                 sprintf(
-                    'The sound of “%s” is not on this machine. Add its file again, or make the film without the narrator.',
+                    'The sound file of “%s” is missing. Add it again, or make the film without sound.',
                     $recording->name,
                 ),
                 'script.recordings',
@@ -83,7 +83,7 @@ final readonly class FilmSound
     public static function nothing(): FilmFailed
     {
         return new FilmFailed(
-            'Nothing is heard in these frames. Choose others, or bring up the level of the recording.',
+            'These frames are silent. Choose other frames or raise the level of the recording.',
         );
     }
 }

@@ -64,7 +64,7 @@ final class LostFilms
                 'tries' => $film->tries + 1,
                 'message' => $to === 'failed'
                         ? sprintf(
-                            'The worker that made this film ended %d times. Is there memory enough? Try again when there is.',
+                            'The worker rendering this film stopped %d times. Memory may be low; free some and try again.',
                             self::MOST,
                         )
                         : null,

@@ -167,7 +167,7 @@ final readonly class Renderer
     {
         $zip = new \ZipArchive();
         if ($zip->open($target, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
-            throw new FilmFailed('The ZIP could not be begun. Is there room on the disk?');
+            throw new FilmFailed('The ZIP could not be created. Check for free disk space.');
         }
         foreach (glob($frames.'/*.png') ?: [] as $file) {
             $zip->addFile($file, basename($file));
@@ -187,7 +187,7 @@ final readonly class Renderer
         $status = (int) $process->getExitCode();
         if ($process->hasBeenSignaled() || $status > self::SIGNALLED || $status === self::MAY_PASS) {
             return new RendererLost(
-                $said !== '' ? $said : sprintf('The renderer was ended from outside (status %d).', $status),
+                $said !== '' ? $said : sprintf('The renderer was stopped by the system (status %d).', $status),
             );
         }
 

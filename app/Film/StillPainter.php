@@ -42,12 +42,12 @@ final readonly class StillPainter
                 throw new HttpException(
                     504,
                     sprintf(
-                        'This still was not ready after %d seconds. Try again when less is being painted.',
+                        'This still was not ready after %d seconds. Try again when fewer are rendering.',
                         $this->seconds,
                     ),
                 );
             }
-            throw new HttpException(503, 'The painter of stills is not ready yet. Try again in a moment.');
+            throw new HttpException(503, 'Stills cannot be rendered yet. Try again in a moment.');
         } finally {
             fclose($place);
         }
@@ -71,7 +71,7 @@ final readonly class StillPainter
         }
         throw new HttpException(
             503,
-            sprintf('%d stills are being painted already. Try again in a moment.', $this->places),
+            sprintf('%d stills are already rendering. Try again in a moment.', $this->places),
         );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Http\Request;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Stage;
+use Lupine\Core\Settings\BadPiece;
 
 /** A frame that is asked for in the address. */
 final class AskedFrame
@@ -20,7 +20,7 @@ final class AskedFrame
         }
         if (!is_string($given) || preg_match('/^\d{1,5}$/D', $given) !== 1 || (int) $given > Stage::MAX_FRAMES) {
             throw new BadPiece(
-                sprintf('“%s” has to be a frame, a whole number from 0 to %d.', $name, Stage::MAX_FRAMES),
+                sprintf('“%s” must be a frame, a whole number from 0 to %d.', $name, Stage::MAX_FRAMES),
                 $name,
             );
         }

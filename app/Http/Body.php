@@ -7,10 +7,10 @@ namespace App\Http;
 use App\Desk\DocumentText;
 use Illuminate\Http\Request;
 use Lupine\Core\Form\Forms;
-use Lupine\Core\Piece\BadPiece;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Upgrade;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
 
 /**
  * What a request carries: one JSON object, read once and at one depth, so that whatever is accepted can be read again
@@ -42,7 +42,7 @@ final class Body
             );
         }
         if (!$object instanceof \stdClass) {
-            throw new BadPiece('What was sent has to be a JSON object.', 'body');
+            throw new BadPiece('What was sent must be a JSON object.', 'body');
         }
 
         return new self($object, Field::root($values));
@@ -76,7 +76,7 @@ final class Body
 
         return $document instanceof \stdClass
             ? $document
-            : throw new BadPiece('The piece has to be an object.', 'document');
+            : throw new BadPiece('The piece must be an object.', 'document');
     }
 
     /** @throws BadPiece */

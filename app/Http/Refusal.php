@@ -18,7 +18,7 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 final class Refusal
 {
     private const LONGEST = 600;
-    private const NOT_HERE = 'This is not here any more. It may have been deleted; look on the shelf.';
+    private const NOT_HERE = 'This is no longer here. It may have been deleted; check the shelf.';
 
     public static function register(Exceptions $exceptions): void
     {
@@ -67,7 +67,7 @@ final class Refusal
             return self::answer(FullDisk::SENTENCE, 507);
         }
         if (str_contains($error->getMessage(), 'database is locked')) {
-            return self::answer('Lupine is busy saving other changes. Nothing is lost; try again in a moment.', 503);
+            return self::answer('Lupine is saving other changes. Nothing is lost; try again in a moment.', 503);
         }
         $status = $error instanceof HttpExceptionInterface ? $error->getStatusCode() : 500;
 
@@ -75,9 +75,9 @@ final class Refusal
             match (true) {
                 $error instanceof MalformedUrlException => 'This address cannot be read. Use the addresses that Lupine’s own pages use.',
                 $status === 404 || $error instanceof ModelNotFoundException => self::NOT_HERE,
-                $status === 405 => 'This address does not take that kind of request.',
-                $status === 413 => 'This is larger than Lupine takes in one go; 4 MB are the limit.',
-                $status === 500 => 'Something went wrong inside Lupine, and was written into its log. What is saved is safe; try again.',
+                $status === 405 => 'This address does not accept that request method.',
+                $status === 413 => 'This is too large. The limit is 4 MB.',
+                $status === 500 => 'Something went wrong in Lupine; details are in its log. Saved work is safe. Try again.',
                 default => $error->getMessage(),
             },
             $error instanceof ModelNotFoundException ? 404 : $status,

@@ -37,7 +37,7 @@ final readonly class Archive
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
             throw new UnreadableFile(
-                sprintf('“%s” is broken: it begins like a spreadsheet and cannot be unpacked. Save it again.', $name),
+                sprintf('“%s” is damaged and cannot be opened. Save it again from the spreadsheet.', $name),
                 $name,
             );
         }
@@ -51,7 +51,10 @@ final readonly class Archive
             $isBomb = $entry['size'] > self::SMALL && $entry['size'] > self::MOST_PACKED * max(1, $entry['comp_size']);
             if ($bytes > self::MOST_BYTES || $isBomb || $index > self::MOST_ENTRIES) {
                 throw new UnreadableFile(
-                    sprintf('“%s” unpacks to far more than a table has, so it is not read. Save it as CSV.', $name),
+                    sprintf(
+                        '“%s” is far larger than a table when unpacked, so it was not read. Save it as CSV.',
+                        $name,
+                    ),
                     $name,
                 );
             }
@@ -60,7 +63,7 @@ final readonly class Archive
             }
             if (preg_match(self::MACROS, $entry['name']) === 1) {
                 throw new UnreadableFile(
-                    sprintf('“%s” has macros in it, and is not read. Save it without them, as XLSX or ODS.', $name),
+                    sprintf('“%s” contains macros, so it was not read. Save it as XLSX or ODS without macros.', $name),
                     $name,
                 );
             }
@@ -72,7 +75,7 @@ final readonly class Archive
     public static function locked(string $name): UnreadableFile
     {
         return new UnreadableFile(
-            sprintf('“%s” is locked with a password. Take it off in the spreadsheet, and save it again.', $name),
+            sprintf('“%s” is password-protected. Remove the password and save it again.', $name),
             $name,
         );
     }
@@ -145,7 +148,7 @@ final readonly class Archive
     {
         return new UnreadableFile(
             sprintf(
-                '“%s” is broken: “%s” in it cannot be read. Open it in a spreadsheet and save it again.',
+                '“%s” is damaged: “%s” in it cannot be read. Open it in a spreadsheet and save it again.',
                 $this->name,
                 mb_strimwidth(mb_scrub($entry), 0, 80, '…'),
             ),

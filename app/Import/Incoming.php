@@ -11,7 +11,7 @@ use Lupine\Core\Import\Grid;
 use Lupine\Core\Import\Taken;
 use Lupine\Core\Import\Taking;
 use Lupine\Core\Import\UnreadableFile;
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Settings\Field;
 
 /** Files with tables that are being looked at: kept for a day, so that another sheet costs no upload. */
 final readonly class Incoming
@@ -20,7 +20,7 @@ final readonly class Incoming
     public const HOURS = 24;
 
     private const BOOK = '.book';
-    private const GONE = 'This file is not here any more; it is kept for a day. Drop it again.';
+    private const GONE = 'This file has expired; files are kept for one day. Drop it again.';
 
     public function __construct(private Kept $kept, private Reader $reader)
     {

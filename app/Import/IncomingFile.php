@@ -42,7 +42,7 @@ final readonly class IncomingFile
             throw str_contains((string) file_get_contents($path), self::LOCKED)
                 ? Archive::locked($name)
                 : new UnreadableFile(
-                    sprintf('“%s” is a spreadsheet of an old kind. Save it as XLSX or ODS, and drop it again.', $name),
+                    sprintf('“%s” is in an old spreadsheet format. Save it as XLSX or ODS and drop it again.', $name),
                     $name,
                 );
         }
@@ -54,7 +54,7 @@ final readonly class IncomingFile
     {
         return new UnreadableFile(
             sprintf(
-                '“%s” is %.1f MB; up to 10 MB are read. Keep the sheet that the chart shows, and save it alone.',
+                '“%s” is %.1f MB; the limit is 10 MB. Save only the sheet you need as a separate file.',
                 $name,
                 $bytes / 1e6,
             ),
@@ -69,7 +69,7 @@ final readonly class IncomingFile
             $archive->has('content.xml')
                 && str_contains($archive->beginning('mimetype'), 'opendocument.spreadsheet') => new Ods($archive),
             default => throw new UnreadableFile(
-                sprintf('“%s” is no spreadsheet that is known here. XLSX, ODS, CSV, TSV and JSON are.', $archive->name),
+                sprintf('“%s” is not a spreadsheet Lupine can read. Use XLSX, ODS, CSV, TSV or JSON.', $archive->name),
                 $archive->name,
             ),
         };
@@ -81,7 +81,7 @@ final readonly class IncomingFile
         $text = self::decoded($bytes);
         if (preg_match('/[\x00-\x08\x0E-\x1F]/', substr($text, 0, 4000)) === 1) {
             throw new UnreadableFile(
-                sprintf('“%s” is no table. XLSX, ODS, CSV, TSV and JSON files are read.', $name),
+                sprintf('“%s” is not a table. Use XLSX, ODS, CSV, TSV or JSON.', $name),
                 $name,
             );
         }

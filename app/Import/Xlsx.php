@@ -110,7 +110,7 @@ final class Xlsx implements Book
             $this->sheets[$sheet]['name'],
             NumberStyle::DecimalPoint,
             $withoutValue === 0 ? [] : [sprintf(
-                '%d formulas of which no value is stored. Open the file in a spreadsheet and save it, and they have one.',
+                '%d formulas have no stored value. Open the file in a spreadsheet and save it again.',
                 $withoutValue,
             )],
         );

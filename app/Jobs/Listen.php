@@ -14,7 +14,7 @@ use App\Voice\Listener;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Lupine\Core\LupineException;
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Settings\Field;
 
 /** Does what a listening asks for. Its progress, its end and the reason of a failure stand in the listening itself. */
 final class Listen implements ShouldQueue
@@ -79,7 +79,7 @@ final class Listen implements ShouldQueue
             report($error);
             $this->end($listening, ['status' => 'failed', 'message' => FullDisk::isReasonOf($error)
                 ? FullDisk::SENTENCE
-                : 'Listening ended: '.mb_strimwidth($error->getMessage(), 0, 300, '…')]);
+                : 'Finding words failed: '.mb_strimwidth($error->getMessage(), 0, 300, '…')]);
         } finally {
             $signals->leave();
         }

@@ -206,7 +206,7 @@ final class MakeFilm implements ShouldQueue
             @mkdir($disk->path(''), 0775, true);
             if (!@rename($half, $disk->path($name))) {
                 throw new FilmFailed(
-                    sprintf('The finished film could not be put into %s. Is that folder writable?', $disk->path('')),
+                    sprintf('The finished film could not be saved in %s. Check that the folder is writable.', $disk->path('')),
                 );
             }
         } else {
@@ -232,7 +232,7 @@ final class MakeFilm implements ShouldQueue
     {
         return new FilmFailed(
             sprintf(
-                'The film was begun %d times, and each time the renderer or ffmpeg ended before it was done, the last time after frame %d of %d. That happens when memory runs out or when somebody ends them: close other programs, or make the stage smaller, and try again. (%s)',
+                'The film failed %d times: the renderer or ffmpeg stopped early, last at frame %d of %d. Memory may be low. Close other programs or make the stage smaller, then try again. (%s)',
                 $tries,
                 $film->frames_done,
                 $film->frames_total,

@@ -49,7 +49,7 @@ final readonly class Ffmpeg
         ));
         if ($sounds === []) {
             throw new SoundFailed(
-                sprintf('“%s” has a picture but no sound. Choose the file of the recording.', $file->name),
+                sprintf('“%s” has video but no sound. Choose the recording file.', $file->name),
                 'file',
             );
         }

@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use App\Disk\FullDisk;
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\HeardLine;
 use Lupine\Core\Piece\HeardWord;
 use Lupine\Core\Piece\Recording;
 use Lupine\Core\Piece\ScratchVoice;
+use Lupine\Core\Piece\UnwrittenSpeech;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\Kin;
+use Lupine\Core\Script\SpokenNumbers;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
 use Lupine\Core\Voice\FoundWord;
 use Lupine\Core\Voice\Heard;
 use Lupine\Core\Voice\KnownWord;
 use Lupine\Core\Voice\Listening as Comparing;
 use Lupine\Core\Voice\Sound;
+use Lupine\Core\Voice\TextWord;
+use Lupine\Core\Voice\Unwritten;
 
 /** What a listening can be: a file that is taken in, a text that is read, a recording whose words are looked for. */
 final readonly class Listener
@@ -53,7 +59,7 @@ final readonly class Listener
             'seconds' => $sound->seconds,
             'note' => $isCut
                 ? sprintf(
-                    'It ends after %.0f of its %.0f seconds; the file seems to be cut off.',
+                    'The recording stops after %.0f of %.0f seconds; the file seems to be cut off.',
                     $sound->seconds,
                     $told->seconds,
                 )
@@ -66,10 +72,10 @@ final readonly class Listener
     {
         $lines = self::lines($asked);
         $speaker = Speakers::named($asked->get('speaker')->text(60));
-        $pace = $asked->get('pace')->whole(ScratchVoice::SLOWEST, ScratchVoice::FASTEST);
+        $pace = ScratchVoice::pace($asked->get('pace'));
         $course->begin('reading the lines', 0.0, 0.6);
         $spoken = $this->speaker->speak(array_map(Beats::split(...), array_column($lines, 'text')), $speaker, $pace);
-        $course->begin('keeping the sound', 0.6, 1.0);
+        $course->begin('saving the sound', 0.6, 1.0);
         $path = storage_path('app/rendering/'.bin2hex(random_bytes(8)).'.raw');
         @mkdir(dirname($path), 0775, true);
         try {
@@ -94,7 +100,7 @@ final readonly class Listener
     {
         $file = @fopen($path, 'w');
         if ($file === false) {
-            throw new SoundFailed('The scratch recording could not be written. Is there room on the disk?');
+            throw new SoundFailed('The scratch voice could not be saved. Check for free disk space.');
         }
         $written = 0;
         $heard = [];
@@ -130,17 +136,17 @@ final readonly class Listener
         $to = $asked->get('to')->number(0, Recording::LONGEST * 1000) / 1000;
         $words = array_map(Beats::split(...), array_column($lines, 'text'));
         $all = array_merge(...array_values($words));
-        $course->begin('speaking the text', 0.0, 0.1);
+        $course->begin('preparing the text', 0.0, 0.1);
         $spoken = [];
         try {
             $spoken[] = $first = $this->speaker->speak([$all], ...self::FIRST);
             $course->at(0.5);
             $spoken[] = $second = $this->speaker->speak([$all], ...self::SECOND);
             $course->begin('listening', 0.1, 1.0);
-            $found = Comparing::to(
+            $listened = Comparing::to(
                 $this->store->sound($sound, $from, $to),
                 $first->sound(),
-                $first->words[0],
+                TextWord::of($words, array_map(SpokenNumbers::places(...), $words), $first->words[0]),
                 $second->sound(),
                 $second->words[0],
                 static fn (float $done) => $course->at($done),
@@ -153,12 +159,51 @@ final readonly class Listener
         $at = 0;
         foreach ($lines as $index => $line) {
             $count = count($words[$index]);
-            $new = self::words($words[$index], array_slice($found, $at, $count), $from * 1000);
+            $new = self::words($words[$index], array_slice($listened->words, $at, $count), $from * 1000);
             $heard[] = ['line' => $line['id'], 'words' => self::withHand($new, $known[$line['id']] ?? [])];
             $at += $count;
         }
 
-        return ['sound' => $sound, 'heard' => $heard];
+        return [
+            'sound' => $sound,
+            'heard' => $heard,
+            'unwritten' => self::unwritten($listened->unwritten, $lines, $words, $from * 1000),
+        ];
+    }
+
+    /**
+     * @param list<Unwritten> $unwritten
+     * @param non-empty-list<array{id: string, text: string, seconds: float}> $lines
+     * @param list<list<string>> $words of each line
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function unwritten(array $unwritten, array $lines, array $words, float $later): array
+    {
+        $all = array_merge(...$words);
+        $said = [];
+        foreach ($unwritten as $one) {
+            [$line, $before, $left] = [null, 0, $one->after];
+            foreach ($lines as $index => $each) {
+                if ($left > 0) {
+                    [$line, $before] = [$each['id'], $left];
+                    $left -= count($words[$index]);
+                }
+            }
+            $said[] = [
+                'at' => round($one->begin + $later, 1),
+                'end' => round($one->end + $later, 1),
+                'line' => $line,
+                'word' => $before,
+                'again' => $one->again === null ? null : mb_strimwidth(
+                    implode(' ', array_slice($all, $one->again[0], $one->again[1] - $one->again[0] + 1)),
+                    0,
+                    600,
+                ),
+            ];
+        }
+
+        return array_slice($said, 0, UnwrittenSpeech::MOST);
     }
 
     /** @return non-empty-list<array{id: string, text: string, seconds: float}> those in which something is said */
@@ -186,7 +231,7 @@ final readonly class Listener
      * @param list<string> $texts
      * @param list<KnownWord|FoundWord> $words
      *
-     * @return list<array{text: string, at: float, end: float, sure: float|int, hand?: bool, found?: float}>
+     * @return list<array{text: string, at: float, end: float, sure: float|int, unsaid?: true}>
      */
     private static function words(array $texts, array $words, float $later): array
     {
@@ -197,6 +242,7 @@ final readonly class Listener
                 'at' => round($word->begin + $later, 1),
                 'end' => round($word->end + $later, 1),
                 'sure' => $word instanceof FoundWord ? round($word->sure, 2) : 1,
+                ...($word instanceof FoundWord && !$word->isSaid ? ['unsaid' => true] : []),
             ];
         }
 
@@ -208,7 +254,8 @@ final readonly class Listener
     {
         $known = [];
         foreach ($asked->get('known')->items(400) as $line) {
-            $known[$line->get('line')->id()] = array_map(HeardWord::read(...), $line->get('words')->items(400));
+            $heard = Group::of(HeardLine::class)->read($line);
+            $known[$heard->line] = $heard->words;
         }
 
         return $known;
@@ -217,10 +264,10 @@ final readonly class Listener
     /**
      * What somebody has set stays; where listening would put it is kept beside it.
      *
-     * @param list<array{text: string, at: float, end: float, sure: float|int}> $found
+     * @param list<array{text: string, at: float, end: float, sure: float|int, unsaid?: true}> $found
      * @param list<HeardWord> $known
      *
-     * @return list<array{text: string, at: float, end: float, sure: float|int, hand?: bool, found?: float}>
+     * @return list<array<string, mixed>>
      */
     private static function withHand(array $found, array $known): array
     {
@@ -228,6 +275,7 @@ final readonly class Listener
         foreach (Kin::pairs($texts, array_column($known, 'text')) as $index => $other) {
             $word = $known[$other];
             if ($word->isByHand) {
+                unset($found[$index]['unsaid']);
                 $found[$index] = [
                     ...$found[$index],
                     'at' => $word->at,

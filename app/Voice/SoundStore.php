@@ -41,7 +41,7 @@ final readonly class SoundStore
     public function path(string $id): string
     {
         return $this->kept->find($id, self::SOUND) ?? throw new SoundFailed(
-            'The sound of this recording is not on this machine. Add its file again; the words keep their times.',
+            'The sound file of this recording is missing. Add it again; word times are kept.',
             'script.recordings',
         );
     }
@@ -101,7 +101,7 @@ final readonly class SoundStore
         if ($told->channels > self::MOST_CHANNELS) {
             throw new SoundFailed(
                 sprintf(
-                    '“%s” has %d channels; %d are the limit. Mix it down to one or two, and add that.',
+                    '“%s” has %d channels; the limit is %d. Mix it down to one or two and add that.',
                     $file->name,
                     $told->channels,
                     self::MOST_CHANNELS,
@@ -180,7 +180,7 @@ final readonly class SoundStore
         if ($length > Recording::LONGEST + 0.01) {
             throw new SoundFailed(
                 sprintf(
-                    '“%s” is longer than %d minutes, the limit. Cut out what this piece needs, and add that.',
+                    '“%s” is longer than the limit of %d minutes. Trim it to the part you need and add that.',
                     $name,
                     intdiv(Recording::LONGEST, 60),
                 ),
@@ -258,14 +258,16 @@ final readonly class SoundStore
         }
         fclose($levels);
         if ($samples === 0) {
-            throw new SoundFailed(sprintf('“%s” holds no sound. Choose another file.', $name), 'file');
+            throw new SoundFailed(sprintf('“%s” contains no sound. Choose another file.', $name), 'file');
         }
         if ($loudest < self::SILENT) {
             throw new SoundFailed(
                 sprintf(
-                    'There is nothing to hear in “%s”: its loudest moment is %s. Was the right track recorded?',
+                    '“%s” is %s. Check that the right track was recorded.',
                     $name,
-                    $loudest === 0 ? 'silence' : sprintf('at %.0f dB', 20 * log10($loudest / 32768)),
+                    $loudest === 0
+                        ? 'silent'
+                        : sprintf('almost silent: its loudest moment is at %.0f dB', 20 * log10($loudest / 32768)),
                 ),
                 'file',
             );

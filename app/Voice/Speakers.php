@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Voice;
 
-use Lupine\Core\Piece\BadPiece;
+use Lupine\Core\Settings\BadPiece;
 
 /** The voices that can read a scratch recording. */
 enum Speakers: string

@@ -48,7 +48,7 @@ final readonly class Uploads
     {
         if ($bytes > self::MOST) {
             throw new SoundFailed(
-                sprintf('“%s” is larger than 1 GB, the limit. Export it at 48 kHz, 16 bit, or as FLAC.', $name),
+                sprintf('“%s” is larger than the limit of 1 GB. Export it at 48 kHz, 16 bit, or as FLAC.', $name),
                 'file',
             );
         }
@@ -87,7 +87,7 @@ final readonly class Uploads
         clearstatcache(true, $path);
         $told = (int) @file_get_contents((string) $this->kept->find($id, self::TOLD));
         if (filesize($path) !== $at) {
-            throw new SoundFailed('A part of the file came twice or is missing. Choose the file again.', 'file');
+            throw new SoundFailed('The upload was incomplete. Choose the file again.', 'file');
         }
         if ($at + strlen($bytes) > $told) {
             throw new SoundFailed('More of the file came than it was said to have. Choose the file again.', 'file');
@@ -109,7 +109,7 @@ final readonly class Uploads
     public function existing(string $id): string
     {
         return $this->kept->find($id, self::PARTS)
-            ?? throw new SoundFailed('This file is not here any more. Choose it again.', 'file');
+            ?? throw new SoundFailed('This upload has expired. Choose the file again.', 'file');
     }
 
     /**
@@ -131,7 +131,7 @@ final readonly class Uploads
     public function taken(string $id): string
     {
         return $this->kept->find($id, self::TAKEN)
-            ?? throw new SoundFailed('This file is not here any more. Choose it again.', 'file');
+            ?? throw new SoundFailed('This upload has expired. Choose the file again.', 'file');
     }
 
     public function drop(string $id): void

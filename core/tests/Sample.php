@@ -51,6 +51,18 @@ final class Sample
             'captions.placedBy' => 'hand',
             ...$changes,
         ];
+
+        return self::changed($document, $changes);
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $changes by path, such as charts.0.form.gap
+     *
+     * @return array<string, mixed>
+     */
+    public static function changed(array $document, array $changes): array
+    {
         foreach ($changes as $path => $value) {
             $place = &$document;
             foreach (explode('.', $path) as $step) {

@@ -6,7 +6,7 @@ import { createCanvas } from '@napi-rs/canvas';
 import { describe, expect, it } from 'vitest';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 import { Exposure, Painter, type Box, type Reel } from '../../painter/src';
-import type { Piece } from '../../web/piece/document';
+import type { Piece } from '../../contracts/piece';
 import { PaintedFrames } from '../src/frames';
 import { PlanarPicture } from '../src/planar';
 import { skia } from '../src/studio';

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import type { Reel, ReelNode } from '../../painter/src';
 import { Timeline } from '../../painter/src';
-import type { Piece } from '../../web/piece/document';
+import type { Piece } from '../../contracts/piece';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 
 const root = new URL('../..', import.meta.url).pathname;

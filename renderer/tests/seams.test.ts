@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
 import { describe, expect, it } from 'vitest';
 import { Painter, type Reel } from '../../painter/src';
-import type { Piece } from '../../web/piece/document';
+import type { Piece } from '../../contracts/piece';
 import { skia } from '../src/studio';
 
 const root = new URL('../..', import.meta.url).pathname;

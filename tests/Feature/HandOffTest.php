@@ -169,7 +169,7 @@ final class HandOffTest extends TestCase
         $this->rendererThatEnds(times: 3);
         $this->work();
         $this->assertSame('failed', $other->refresh()->status);
-        $this->assertStringStartsWith('The film was begun 3 times', (string) $other->message);
+        $this->assertStringStartsWith('The film failed 3 times', (string) $other->message);
         $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
     }
 

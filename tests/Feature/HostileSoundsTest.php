@@ -58,7 +58,7 @@ final class HostileSoundsTest extends TestCase
         $many = $this->folder.'/many.wav';
         file_put_contents($many, iterator_to_array(Sounds::all('', ''))['64 channels.wav']());
         self::assertSame(
-            '“many.wav” has 64 channels; 8 are the limit. Mix it down to one or two, and add that.',
+            '“many.wav” has 64 channels; the limit is 8. Mix it down to one or two and add that.',
             $this->refusal($many),
         );
         $cut = $this->made('cut.m4a', ['-f', 'lavfi', '-i', 'sine=400', '-t', '3']);
@@ -83,7 +83,7 @@ final class HostileSoundsTest extends TestCase
         file_put_contents($file, substr($bytes, 0, intdiv(strlen($bytes), 2)));
         $sound = $this->took($file);
         self::assertEqualsWithDelta(4.0, $sound['seconds'], 0.4);
-        self::assertStringContainsString('of its 8 seconds; the file seems to be cut off', (string) $sound['note']);
+        self::assertStringContainsString('of 8 seconds; the file seems to be cut off', (string) $sound['note']);
     }
 
     public function testAnHourThatDoesNotSayItsLengthIsToldThatItIsLongerThanThirtyMinutes(): void
@@ -92,7 +92,7 @@ final class HostileSoundsTest extends TestCase
         $make = 'ffmpeg -v error -f lavfi -i sine=300:r=8000 -t 3600 -f flac - > "$1"';
         (new Process(['sh', '-c', $make, 'sh', $file]))->setTimeout(120)->mustRun();
         self::assertSame(
-            '“hour.flac” is longer than 30 minutes, the limit. Cut out what this piece needs, and add that.',
+            '“hour.flac” is longer than the limit of 30 minutes. Trim it to the part you need and add that.',
             $this->refusal($file),
         );
         self::assertSame([], glob($this->folder.'/app/uploads/*'));

@@ -100,6 +100,18 @@ final class PieceApiTest extends TestCase
         $walk('undo')->assertStatus(409);
     }
 
+    public function testATitleThatNobodySaidIsMarkedAsGuessed(): void
+    {
+        $titleOf = fn (array $body): array => $this->getJson(
+            '/api/pieces/'.$this->postJson('/api/pieces', $body)->assertCreated()->json('id'),
+        )->json('document.words.0');
+        $guessed = $titleOf(['text' => "Kind\tKept\nKettles\t3\nLamps\t5"]);
+        $this->assertSame(['Kind', true], [$guessed['text'], $guessed['guessed']]);
+        $written = $titleOf(['text' => "What came in\t\n\t\nKind\tKept\nKettles\t3\nLamps\t5"]);
+        $this->assertSame('What came in', $written['text']);
+        $this->assertArrayNotHasKey('guessed', $written);
+    }
+
     public function testWhatIsDeletedCanBePutBack(): void
     {
         $id = $this->begin();
@@ -108,7 +120,7 @@ final class PieceApiTest extends TestCase
             ->assertNotFound()
             ->assertJsonPath(
                 'message',
-                'This is not here any more. It may have been deleted; look on the shelf.',
+                'This is no longer here. It may have been deleted; check the shelf.',
             );
         $this->postJson("/api/pieces/$id/restore")->assertOk();
         $copy = $this->postJson("/api/pieces/$id/duplicate")->assertCreated();
@@ -226,7 +238,7 @@ final class PieceApiTest extends TestCase
         $read = $this->postJson('/api/figures/read', ['text' => "a\t60 %\nb\t43 %"])->assertOk();
         $this->assertSame('over-whole', $read->json('problems.0.code'));
         $repairs = array_column($read->json('problems.0.repairs'), 'cells', 'label');
-        $this->assertSame(['r1' => '57 %'], $repairs['Take it off the largest']);
+        $this->assertSame(['r1' => '57 %'], $repairs['Subtract it from the largest']);
         $lone = $this->postJson('/api/figures/read', ['text' => '65'])->assertOk();
         $this->assertSame(['100', 'The rest'], [
             $lone->json('problems.0.repairs.0.whole'),

@@ -118,17 +118,17 @@ final class TablesTest extends TestCase
         };
         $book = ['xl/workbook.xml' => '<workbook/>'];
         yield 'nothing' => [static fn (): string => '', 'empty'];
-        yield 'a picture' => [static fn (): string => "\x89PNG\r\n\x1A\n\0\0\0\rIHDR", 'no table'];
-        yield 'a zip of something else' => [static fn (): string => $zip(['a.txt' => 'a']), 'no spreadsheet'];
-        yield 'a broken zip' => [static fn (): string => substr($zip($book), 0, 60), 'broken'];
+        yield 'a picture' => [static fn (): string => "\x89PNG\r\n\x1A\n\0\0\0\rIHDR", 'not a table'];
+        yield 'a zip of something else' => [static fn (): string => $zip(['a.txt' => 'a']), 'not a spreadsheet'];
+        yield 'a broken zip' => [static fn (): string => substr($zip($book), 0, 60), 'damaged'];
         yield 'a workbook without sheets' => [
             static fn (): string => $zip([...$book, 'xl/_rels/workbook.xml.rels' => '<Relationships/>']),
-            'broken',
+            'damaged',
         ];
         yield 'macros' => [static fn (): string => $zip([...$book, 'xl/vbaProject.bin' => 'x']), 'macros'];
         yield 'a bomb' => [
             static fn (): string => $zip([...$book, 'xl/worksheets/sheet1.xml' => str_repeat('<row/>', 2_000_000)]),
-            'unpacks to far more',
+            'far larger than a table',
         ];
         yield 'an entry with a password' => [static fn (): string => $zip($book, 'secret'), 'password'];
         yield 'a locked workbook' => [
@@ -156,7 +156,7 @@ final class TablesTest extends TestCase
     public function testAFileIsKeptForADayAndNobodyReachesAnother(): void
     {
         $this->postJson('/api/tables/sheet', ['file' => str_repeat('a', 64)])->assertUnprocessable()
-            ->assertJsonPath('message', 'This file is not here any more; it is kept for a day. Drop it again.');
+            ->assertJsonPath('message', 'This file has expired; files are kept for one day. Drop it again.');
         $this->postJson('/api/tables/sheet', ['file' => '../../lupine.sqlite'])->assertUnprocessable();
         $read = $this->send('a.csv', "Kettles,1\nLamps,2")->assertOk();
         touch(storage_path('framework/incoming/'.$read->json('file')), time() - (Incoming::HOURS + 1) * 3600);

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Tests\TestCase;
 
-/** Nothing grows for ever; the rules stand in docs/trust.md. */
+/** Nothing grows without limit; the rules stand in docs/trust.md. */
 final class TidyTest extends TestCase
 {
     public function testRevisionsAreThinnedByTheirAgeAndUndoWalksOverTheGaps(): void

@@ -135,9 +135,9 @@ final class VoiceTest extends TestCase
         file_put_contents($broken, str_repeat('no sound ', 500));
         self::assertStringContainsString('cannot be read as sound', (string) $this->refusal($broken));
         $silent = $this->made('silent.wav', ['-f', 'lavfi', '-i', 'anullsrc=r=48000', '-t', '1']);
-        self::assertStringContainsString('nothing to hear in “silent.wav”', (string) $this->refusal($silent));
+        self::assertStringContainsString('“silent.wav” is silent', (string) $this->refusal($silent));
         $mute = $this->made('mute.mp4', ['-f', 'lavfi', '-i', 'color=black:s=64x64', '-t', '1']);
-        self::assertStringContainsString('a picture but no sound', (string) $this->refusal($mute));
+        self::assertStringContainsString('video but no sound', (string) $this->refusal($mute));
         $this->postJson('/api/uploads', ['name' => 'a.wav', 'bytes' => 2_000_000_000])
             ->assertStatus(422)
             ->assertJsonPath('where', 'file');
@@ -156,7 +156,7 @@ final class VoiceTest extends TestCase
         Listening::query()->whereKey($waiting)->update(['status' => 'running', 'heard_at' => now()]);
         $this->getJson("/api/listenings/$waiting")
             ->assertJsonPath('status', 'failed')
-            ->assertJsonPath('message', 'What listened was ended from outside. Try again.');
+            ->assertJsonPath('message', 'Finding words was interrupted. Try again.');
     }
 
     /** However long it has said nothing: what works on it holds a lock, which ends with it. */

@@ -1,8 +1,9 @@
+import type { Setting } from '../../contracts/settings';
 import type { Reel } from '../../painter/src';
 import type { FormChoice } from './formAnswers';
 import type { Manner } from '../piece/changes';
-import type { Piece, Table } from '../piece/document';
-import type { SaidFigure, SheetWord } from './scriptAnswers';
+import type { Piece, Table } from '../../contracts/piece';
+import type { Departure, HeardPlaces, SaidFigure, SheetWord } from './scriptAnswers';
 
 export interface Problem {
   severity: 'error' | 'notice';
@@ -89,7 +90,6 @@ export interface SheetChange extends SheetMove {
 /** A part that stands out, until it lets go. */
 export interface SheetEmphasis extends SheetMove {
   letsGo: number;
-  letsGoText: string;
 }
 
 /** What the camera is led to; its frame as it lies on the stage: left, top, width, height. */
@@ -151,11 +151,7 @@ export interface Placed {
 
 /** A place at which a hand takes hold of a number of a chart's form, in pixels of the stage. */
 export interface SheetHandle {
-  setting: string;
-  label: string;
-  unit: string;
-  least: number;
-  most: number;
+  setting: Setting;
   value: number;
   at: [x: number, y: number];
   /** the direction in which the number grows, of length 1 */
@@ -187,6 +183,9 @@ export interface Sheet {
   shots: SheetShot[];
   words: Record<string, { changes: SheetChange[]; keyed: Record<string, Course> }>;
   lines: Record<string, SheetWord[]>;
+  heard: HeardPlaces;
+  /** where the recording in use says something else than the script */
+  departures: Departure[];
   /** when each move of the document runs, by its id */
   moves: Record<string, { begin: number; frames: number }>;
   /** which figures the words of the script mean */
@@ -236,6 +235,12 @@ export interface ReadTable {
   whole: string | null;
   problems: Problem[];
   forms: FormChoice[];
+  /** the sign that was read as the one before decimals */
+  numbers: '.' | ',';
+  /** a number that can be read either way, where nothing in the table settles it */
+  openNumber: string | null;
+  /** whether rows or columns that add up others were left out */
+  hasTotals: boolean;
 }
 
 /** What a column of a sheet is for. */
@@ -250,6 +255,8 @@ export interface Import {
   roles: { column: number; role: Role }[];
   withHidden: boolean;
   withTotals: boolean;
+  /** the sign before decimals; null: it is found out */
+  numbers: '.' | ',' | null;
 }
 
 /** A file that was dropped, and what is understood of one of its sheets. */

@@ -19,7 +19,7 @@ export class Refused extends Error {
 /** The server could not be reached at all. */
 export class OutOfReach extends Error {
   constructor() {
-    super('Lupine’s server cannot be reached. Is it still running?');
+    super('Cannot reach the Lupine server. Check that it is running.');
   }
 }
 

@@ -1,17 +1,4 @@
-/** One setting of a form, as the form declares it. */
-export interface FormField {
-  name: string;
-  label: string;
-  kind: 'number' | 'choice' | 'text';
-  unit: '' | 'pixels' | 'degrees' | 'fraction' | 'count' | 'value';
-  least: number;
-  most: number;
-  usual: number | string;
-  choices: [value: string, word: string][];
-  isFirst: boolean;
-  isKeyed: boolean;
-  hint: string;
-}
+import type { Setting } from '../../contracts/settings';
 
 /** A form with a small picture of the figures at hand, and the settings that it would begin with. */
 export interface FormChoice {
@@ -24,19 +11,14 @@ export interface FormChoice {
   /** whether several columns can stand in it */
   takesSeries: boolean;
   settings: Record<string, number | string> & { kind: string };
-  fields: FormField[];
+  fields: Setting[];
   picture: [path: string, colour: string, opacity: number][];
 }
 
-export interface Property {
-  name: string;
-  label: string;
+export type Property = Setting & {
   kind: 'number' | 'cell' | 'column' | 'order' | 'colour';
-  unit: FormField['unit'];
-  least: number;
-  most: number;
-  usual: number;
-}
+  default: number;
+};
 
 export interface FormsAnswer {
   forms: FormChoice[];

@@ -1,4 +1,4 @@
-import type { HeardLine, Line } from '../piece/document';
+import type { HeardLine, Line } from '../../contracts/piece';
 
 /** Work on a sound that takes its time. */
 export interface Listening<Result = unknown> {
@@ -55,4 +55,28 @@ export interface SheetWord {
   hand: boolean;
   /** where listening found it, if it was put elsewhere */
   found: number | null;
+  /** the recording leaves it out */
+  unsaid: boolean;
+  /** it is meant for a number, and is not understood */
+  unread: boolean;
+}
+
+/** By recording and line, which of the heard words each word of the line is. */
+export type HeardPlaces = Record<string, Record<string, (number | null)[]>>;
+
+/** A place at which the recording says something else than the script. */
+export interface Departure {
+  kind: 'unsaid' | 'unwritten' | 'again' | 'figure';
+  /** the line that it is in, or comes after */
+  line: string | null;
+  /** its words: the first, and the one after the last */
+  from: number;
+  to: number;
+  text: string;
+  /** what is the matter, as somebody reads it */
+  message: string;
+  begin: number;
+  end: number;
+  /** which of the recording's own list it is */
+  index: number | null;
 }

@@ -8,7 +8,7 @@ export function Header({ children, actions }: { children?: ReactNode; actions?: 
   const [light, setLight] = useState(currentLight());
   return (
     <header className="head">
-      <Link to="/" className="head-mark" aria-label="Lupine, to the shelf">
+      <Link to="/" className="head-mark" aria-label="Lupine: go to the shelf">
         <Bloom /> Lupine
       </Link>
       <div className="head-about">{children}</div>
@@ -18,8 +18,8 @@ export function Header({ children, actions }: { children?: ReactNode; actions?: 
           type="button"
           className="quiet-button"
           onClick={() => setLight(switchLight())}
-          title={light === 'dark' ? 'Paper' : 'Dim room'}
-          aria-label={light === 'dark' ? 'Switch to paper' : 'Switch to the dim room'}
+          title={light === 'dark' ? 'Light theme' : 'Dark theme'}
+          aria-label={light === 'dark' ? 'Switch to light theme' : 'Switch to dark theme'}
         >
           <i className={`bi ${light === 'dark' ? 'bi-sun' : 'bi-moon'}`} />
         </button>

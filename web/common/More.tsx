@@ -23,7 +23,7 @@ export function More({ more, busy, onMore, label }: Props) {
   return (
     <div ref={end} className="list-more">
       <button type="button" className="btn btn-outline-secondary btn-sm" disabled={busy} onClick={onMore}>
-        {busy ? 'Looking…' : label}
+        {busy ? 'Loading…' : label}
       </button>
     </div>
   );

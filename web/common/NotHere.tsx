@@ -6,10 +6,10 @@ export function NotHere({ message = 'There is nothing at this address.' }: { mes
     <>
       <Header />
       <main className="empty-page">
-        <h1>Nothing here</h1>
+        <h1>Page not found</h1>
         <p>{message}</p>
         <Link to="/" className="btn btn-primary">
-          To the shelf
+          Go to the shelf
         </Link>
       </main>
     </>

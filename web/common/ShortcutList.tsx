@@ -7,17 +7,20 @@ const KEYS: [string, [string, string][]][] = [
   [
     'Time',
     [
-      ['Space', 'play or stop'],
-      ['← →', 'one frame back or on'],
-      ['Shift ← →', 'ten frames'],
-      ['Home, End', 'first or last frame'],
-      ['J K L', 'play backwards, stop, play; J and L again for faster'],
-      ['O', 'loop the line under the playhead'],
-      ['V', 'the recording is heard, or not'],
-      ['B', 'what moves is shown blurred where it rests, or never'],
-      ['Shift + click, or a frame', 'on the stems: picks keys, which then go together; an end stretches them'],
-      ['Alt + drag', 'a key of a change or an emphasis: takes a copy along'],
-      ['Ctrl + wheel', 'zoom time, over the script'],
+      ['Space', 'Play or stop'],
+      ['← →', 'Previous or next frame'],
+      ['Shift ← →', 'Jump ten frames'],
+      ['Home, End', 'First or last frame'],
+      ['J K L', 'Play backwards, stop, play forwards; press J or L again for faster'],
+      ['O', 'Loop the line under the playhead'],
+      ['V', 'Mute or unmute the recording'],
+      ['B', 'Show or hide motion blur when paused'],
+      [
+        'Shift + click, or drag a box',
+        'On the stems: select several keys to move together; drag an end to stretch them',
+      ],
+      ['Alt + drag', 'Copy a change or emphasis key'],
+      ['Ctrl + wheel', 'Zoom time (over the script)'],
     ],
   ],
   [
@@ -25,54 +28,54 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
-      ['1 to 6', 'the faces of the bench'],
-      ['N', 'a new line at the playhead'],
-      ['G', 'safe area on or off'],
-      ['H', 'hairlines instead of the picture'],
-      ['S', 'all shapes of the stage beside each other'],
-      ['Ctrl + wheel', 'nearer to the stage or farther, under the pointer; the wheel then moves the view'],
-      ['F6', 'the next part of the desk; with Shift the one before'],
-      ['Enter, on a bar', 'folds a part of the desk away, and back'],
+      ['1 to 6', 'Switch bench tabs'],
+      ['N', 'Add line at the playhead'],
+      ['G', 'Show or hide safe areas'],
+      ['H', 'Show outlines only'],
+      ['S', 'Show all shapes side by side'],
+      ['Ctrl + wheel', 'Zoom the stage at the pointer; once zoomed in, scroll to pan'],
+      ['F6', 'Go to the next area of the desk; with Shift, the previous one'],
+      ['Enter, on a bar', 'Collapse or expand that area'],
     ],
   ],
   [
     'Selection',
     [
-      ['↑ ↓', 'the figure before or after'],
-      ['Ctrl and arrows', 'moves what is selected on the stage by a pixel; with Shift by ten'],
-      ['A', 'takes all charts and texts at once; a list beside the bench leaves some of them out'],
-      ['Shift + click', 'takes several things on the stage at once; so does a frame drawn around them'],
-      ['Alt while dragging', 'nothing comes to rest on guides or whole steps'],
-      ['Delete', 'take away the selected line, title or chart'],
-      ['Ctrl C, Ctrl V', 'charts and words, here or in another piece; of a part its looks and moves'],
-      ['Esc', 'let go'],
+      ['↑ ↓', 'Previous or next figure'],
+      ['Ctrl and arrows', 'Nudge the selection by 1 pixel; with Shift by 10'],
+      ['A', 'Select all charts and words; deselect some in the list beside the bench'],
+      ['Shift + click', 'Add to the selection; or drag a box around items'],
+      ['Alt while dragging', 'Turn off snapping'],
+      ['Delete', 'Remove the selected line, title or chart'],
+      ['Ctrl C, Ctrl V', 'Copy and paste charts and words, or a part’s look and moves, also between pieces'],
+      ['Esc', 'Deselect'],
     ],
   ],
   [
-    'Words of the narration',
+    'Narration words',
     [
-      ['↑ ↓', 'on a word of an unfolded line: a frame earlier or later; with Shift ten'],
-      ['Enter', 'a doubtful word is right where it is'],
-      ['Delete', 'gives a word back to where listening found it'],
-      ['T', 'while words are tapped: this word is said now'],
+      ['↑ ↓', 'On a word in an open line: move it one frame; with Shift, ten'],
+      ['Enter', 'Confirm an uncertain word'],
+      ['Delete', 'Return a word to its detected time'],
+      ['T', 'While tapping words: set this word’s time'],
     ],
   ],
   [
     'Sheet',
     [
-      ['type', 'replaces what is in a cell; Enter, F2 or a second click edits it'],
-      ['Tab, Enter', 'take it and go on'],
-      ['Shift and arrows', 'several cells; they are copied, pasted and filled as one'],
-      ['Alt ↑ ↓', 'moves the row'],
+      ['Type', 'Replace the cell; press Enter, F2 or click again to edit it'],
+      ['Tab, Enter', 'Confirm and go to the next cell'],
+      ['Shift and arrows', 'Select several cells to copy, paste or fill together'],
+      ['Alt ↑ ↓', 'Move the row up or down'],
     ],
   ],
   [
     'Number fields',
     [
-      ['↑ ↓', 'one step; with Shift ten'],
-      ['drag the name', 'scrub the value'],
-      ['double-click the name', 'its usual value, where it has one'],
-      ['65*3.6, 1.5s, 35%, 126°', 'sums and units are understood'],
+      ['↑ ↓', 'Change by one step; with Shift, ten'],
+      ['Drag the name', 'Scrub the value'],
+      ['Double-click the name', 'Reset to the default'],
+      ['65*3.6, 1.5s, 35%, 126°', 'Type sums and units'],
     ],
   ],
 ];
@@ -89,13 +92,19 @@ export function ShortcutList() {
   }, []);
   return (
     <>
-      <button type="button" className="quiet-button" onClick={() => setOpen(true)} title="Keys (?)" aria-label="Keys">
+      <button
+        type="button"
+        className="quiet-button"
+        onClick={() => setOpen(true)}
+        title="Keyboard shortcuts (?)"
+        aria-label="Keyboard shortcuts"
+      >
         ?
       </button>
       {open && (
         <Dialog titled="keys-title" onClose={() => setOpen(false)} size="lg">
           <Modal.Header closeButton>
-            <Modal.Title id="keys-title">Keys</Modal.Title>
+            <Modal.Title id="keys-title">Keyboard shortcuts</Modal.Title>
           </Modal.Header>
           <Modal.Body className="keys">
             {KEYS.map(([group, keys]) => (

@@ -11,8 +11,9 @@ import { FormPicker } from '../common/FormPicker';
 import { newId } from '../common/words';
 import { Pick } from '../fields/Choice';
 import { addChart } from '../piece/charts';
-import type { Chart, Piece, Table } from '../piece/document';
+import type { Chart, Piece, Table } from '../../contracts/piece';
 import { readSheet } from '../tables/incoming';
+import { NumberReading } from '../tables/NumberReading';
 import { PasteBox } from '../tables/PasteBox';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
@@ -38,6 +39,7 @@ export function AddChart({ piece, file, onClose }: Props) {
   const table = piece.tables.find(({ id }) => id === source);
   const [column, setColumn] = useState(current?.column ?? '');
   const [text, setText] = useState('');
+  const [numbers, setNumbers] = useState<'.' | ',' | null>(null);
   const [picked, setPicked] = useState('columns');
   const [problem, setProblem] = useState('');
   const asked = useDeferredValue(text);
@@ -51,12 +53,12 @@ export function AddChart({ piece, file, onClose }: Props) {
   });
   const typed = table ? tableText(table, columnId ?? '') : source === OWN ? asked : '';
   const read = useQuery<ReadTable>({
-    queryKey: ['read', typed, ''],
+    queryKey: ['read', typed, '', numbers],
     enabled: ofTable === undefined && typed.trim() !== '',
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
-      ask<ReadTable>('figures/read', { method: 'POST', body: { text: typed, whole: null }, signal }),
+      ask<ReadTable>('figures/read', { method: 'POST', body: { text: typed, whole: null, numbers }, signal }),
   });
   const dropped = useQuery<IncomingTable>({
     queryKey: ['table', file?.wanted, ''],
@@ -83,7 +85,7 @@ export function AddChart({ piece, file, onClose }: Props) {
         id: newId('chart', piece.charts),
         form,
         table: table ? table.id : newId('table', piece.tables),
-        ...(table ? { column: columnId } : source === FILE && file ? { import: file.wanted } : { text }),
+        ...(table ? { column: columnId } : source === FILE && file ? { import: file.wanted } : { text, numbers }),
       };
       const made = await ask<{ chart: Chart; table: Table }>('charts', { method: 'POST', body });
       its(() => edit((draft) => addChart(draft, made.chart, made.table)));
@@ -97,23 +99,23 @@ export function AddChart({ piece, file, onClose }: Props) {
   return (
     <Dialog titled="another-chart" onClose={onClose} size="lg">
       <Modal.Header closeButton>
-        <Modal.Title id="another-chart">Another chart</Modal.Title>
+        <Modal.Title id="another-chart">Add chart</Modal.Title>
       </Modal.Header>
       <Modal.Body className="add-chart">
         <div className="fields two-columns">
           <Pick
-            label="figures"
+            label="Figures"
             value={source}
             options={[
               ...piece.tables.map(({ id, name }, index): [string, string] => [id, name || `Table ${index + 1}`]),
               ...(file ? [[FILE, file.name] as [string, string]] : []),
-              [OWN, 'others, pasted below'],
+              [OWN, 'Paste new figures below'],
             ]}
             onChange={setSource}
           />
           {table && table.columns.length > 1 && (
             <Pick
-              label="column"
+              label="Column"
               value={columnId ?? ''}
               options={table.columns.map(({ id, name }): [string, string] => [id, name || id])}
               onChange={setColumn}
@@ -129,6 +131,7 @@ export function AddChart({ piece, file, onClose }: Props) {
             onChange={setText}
           />
         )}
+        {source === OWN && text.trim() !== '' && <NumberReading read={read.data} onChange={setNumbers} />}
         {read.isError && source === OWN && text.trim() !== '' && (
           <p className="problem-bar is-error" role="alert">
             {reasonOf(read.error)}
@@ -146,7 +149,7 @@ export function AddChart({ piece, file, onClose }: Props) {
           Cancel
         </Button>
         <Button disabled={!isReady} onClick={() => void add()}>
-          Put it on the stage
+          Add to stage
         </Button>
       </Modal.Footer>
     </Dialog>

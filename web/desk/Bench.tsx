@@ -1,7 +1,7 @@
 import Nav from 'react-bootstrap/Nav';
 import Tab from 'react-bootstrap/Tab';
 import { Split } from '../common/Split';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { Details } from './details/Details';
 import { StageFace } from './faces/StageFace';
 import { FiguresFace } from './figures/FiguresFace';
@@ -40,7 +40,7 @@ export function Bench({ piece }: { piece: Piece }) {
         <div className="bench-body">
           <Split
             id="bench-body"
-            label="Width of the details"
+            label="Resize details"
             parts={[
               { id: 'face', least: '320px', content: <Faces piece={piece} /> },
               {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { copyChart } from '../piece/charts';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { AddChart } from './AddChart';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
@@ -24,7 +24,7 @@ export function ChartMenu({ piece }: { piece: Piece }) {
   return (
     <>
       <Dropdown className="chart-menu ms-auto" align="end">
-        <Dropdown.Toggle variant="quiet" size="sm" id="chart-menu" title="The charts of this piece">
+        <Dropdown.Toggle variant="quiet" size="sm" id="chart-menu" title="Charts in this piece">
           {chart ? chartName(piece, chart) : 'No chart'}
           {piece.charts.length > 1 && chart && (
             <span className="soft">
@@ -46,11 +46,11 @@ export function ChartMenu({ piece }: { piece: Piece }) {
           ))}
           <Dropdown.Divider />
           <Dropdown.Item disabled={piece.charts.length >= MOST} onClick={() => setAdding(true)}>
-            <i className="bi bi-plus-lg" aria-hidden="true" /> Another chart…
+            <i className="bi bi-plus-lg" aria-hidden="true" /> Add chart…
           </Dropdown.Item>
           {chart && (
             <Dropdown.Item disabled={piece.charts.length >= MOST} onClick={copy}>
-              <i className="bi bi-copy" aria-hidden="true" /> A copy of this chart
+              <i className="bi bi-copy" aria-hidden="true" /> Duplicate chart
             </Dropdown.Item>
           )}
         </Dropdown.Menu>

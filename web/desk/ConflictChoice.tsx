@@ -14,16 +14,16 @@ export function ConflictChoice() {
       </Modal.Header>
       <Modal.Body>
         <p>
-          It was saved there after you opened it here. Which one shall go on? The other one stays in the history, and
-          undo brings it back.
+          The other tab saved this piece after you opened it here. Which version do you want to keep? The other stays in
+          the history; undo restores it.
         </p>
-        <p className="hint mb-0">If you take the other tab’s, what you changed here since your last save is let go.</p>
+        <p className="hint mb-0">If you use the other tab’s version, your changes since the last save are lost.</p>
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-secondary" onClick={takeTheirs}>
-          Take the other tab’s
+          Use the other tab’s
         </Button>
-        <Button onClick={() => void keepMine()}>Keep mine</Button>
+        <Button onClick={() => void keepMine()}>Keep this tab’s</Button>
       </Modal.Footer>
     </Dialog>
   );

@@ -6,7 +6,7 @@ import { useNotices } from '../common/Notices';
 import { rateText, shortTimecode } from '../common/words';
 import { useIsReading } from '../fields/reads';
 import { setTitle } from '../piece/changes';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
 import { StageDialog } from './StageDialog';
 
@@ -14,8 +14,8 @@ const SAVED = {
   saved: 'Saved',
   waiting: 'Saving…',
   saving: 'Saving…',
-  failed: 'Not saved yet',
-  conflict: 'Changed elsewhere',
+  failed: 'Not saved',
+  conflict: 'Changed in another tab',
 };
 
 export function DeskHeader({ piece }: { piece: Piece }) {
@@ -85,7 +85,12 @@ export function DeskHeader({ piece }: { piece: Piece }) {
           })
         }
       />
-      <button type="button" className="stage-format" onClick={() => setAsked(true)} title="Stage: size, rate, length">
+      <button
+        type="button"
+        className="stage-format"
+        onClick={() => setAsked(true)}
+        title="Stage size, frame rate and length"
+      >
         {stage.width} × {stage.height} · {rateText(stage.rate)} fps ·{' '}
         {computed ? shortTimecode(computed.sheet.length).replace(/[:;]00$/, '') : ''}
       </button>

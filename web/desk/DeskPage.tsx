@@ -72,7 +72,7 @@ function Desk({ id }: { id: string }) {
       <DeskHeader piece={document_} />
       <Split
         id="desk"
-        label="Width of the script"
+        label="Resize script"
         parts={[
           {
             id: 'script',
@@ -89,7 +89,7 @@ function Desk({ id }: { id: string }) {
                 <ProblemBar />
                 <Split
                   id="work"
-                  label="Height of the bench"
+                  label="Resize bench"
                   upright
                   parts={[
                     {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
 import { readNumber } from '../fields/readNumber';
-import type { Stage } from '../piece/document';
+import type { Stage } from '../../contracts/piece';
 import { usePlay } from './playStore';
 
 interface Props {
@@ -33,7 +33,7 @@ export function MomentField({ label, shown, className, stage }: Props) {
       type="text"
       className={`moment-field numerals ${className}`}
       aria-label={label}
-      title={`${label}: 90, 3s and 0:03:00 can be typed`}
+      title={`${label}: type 90, 3s or 0:03:00`}
       value={typed ?? shown}
       size={Math.max(3, (typed ?? shown).length)}
       maxLength={40}

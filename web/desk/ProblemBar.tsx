@@ -43,8 +43,8 @@ export function ProblemBar() {
         <button
           type="button"
           className="quiet-button"
-          aria-label="Put it aside"
-          title="Put it aside"
+          aria-label="Dismiss"
+          title="Dismiss"
           onClick={() => setAside([...aside, keyOf(first)])}
         >
           <i className="bi bi-x-lg" />
@@ -63,7 +63,7 @@ function Unkept({ reason }: { reason: string | null }) {
     <div className="problem-bar is-error" role="alert">
       <span>
         {reason}
-        {isUnsaved && reason !== unsaved && ` Not saved yet: ${unsaved ?? ''}`}
+        {isUnsaved && reason !== unsaved && ` Not saved: ${unsaved ?? ''}`}
         {isUnsaved && ' This browser keeps your changes.'}
       </span>
       {isUnsaved && (
@@ -117,7 +117,7 @@ function ShowButton({ rowId }: { rowId: string }) {
         usePlay.setState({ wantedCell: { row: rowId, column: 'typed' } });
       }}
     >
-      Show it
+      Show
     </Button>
   );
 }

@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { shapeOf } from './deskStore';
 import { usePlay } from './playStore';
 import { shapesOf, shapeWord } from './shapes';
@@ -29,11 +29,11 @@ export function ShapeSwitch({ piece }: { piece: Piece }) {
         type="button"
         className={`text-button${isSideBySide ? ' is-on' : ''}`}
         aria-pressed={isSideBySide}
-        title="All shapes beside each other (S)"
+        title="Show all shapes side by side (S)"
         onClick={() => set({ isSideBySide: !isSideBySide, view: null })}
       >
         <i className="bi bi-layout-three-columns" aria-hidden="true" />
-        <span className="visually-hidden">All shapes beside each other</span>
+        <span className="visually-hidden">Show all shapes side by side</span>
       </button>
     </span>
   );

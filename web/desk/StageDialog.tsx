@@ -3,13 +3,18 @@ import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../common/Dialog';
 import { ask, reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
-import { NumberField } from '../fields/NumberField';
 import { counted } from '../common/words';
 import { useNotices } from '../common/Notices';
 import { setRate } from '../piece/changes';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
+import { OneField } from '../settings/OneField';
+import { settingOf } from '../settings/settings';
+
+const MAX_SIDE = settingOf('Stage', 'height').max ?? 0;
+/** of 4K, the largest stage */
+const MAX_PIXELS = 3840 * 2160;
 
 const SIZES: [string, string][] = [
   ['1920x1080', '1920 × 1080, wide'],
@@ -18,7 +23,7 @@ const SIZES: [string, string][] = [
   ['1080x1920', '1080 × 1920, upright'],
   ['1080x1350', '1080 × 1350, upright'],
   ['1080x1080', '1080 × 1080, square'],
-  ['own', 'own size'],
+  ['own', 'Custom size'],
 ];
 const RATES: [string, string][] = [
   ['24000/1001', '23.976'],
@@ -74,7 +79,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           }}
         />
         <Pick
-          label="Frames a second"
+          label={settingOf('Stage', 'rate').label}
           value={rate}
           options={RATES.some(([known]) => known === rate) ? RATES : [...RATES, [rate, rate]]}
           onChange={(chosen) =>
@@ -83,35 +88,32 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
               if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.stage.dropFrame = false;
               useNotices
                 .getState()
-                .say(`Lines and moves kept their seconds; the piece has ${counted(draft.stage.frames, 'frame')} now.`);
+                .say(
+                  `Lines and moves keep their time in seconds. The piece now has ${counted(draft.stage.frames, 'frame')}.`,
+                );
             })
           }
         />
-        <NumberField
-          label="Width"
-          unit="pixels"
-          value={stage.width}
-          min={64}
-          max={3840}
+        <OneField
+          of="Stage"
+          name="width"
           step={2}
+          value={stage.width}
           onChange={(width) => void reshape(Math.round(width / 2) * 2, stage.height)}
         />
-        <NumberField
-          label="Height"
-          unit="pixels"
-          value={stage.height}
-          min={64}
-          max={(2160 * 3840) / stage.width > 3840 ? 3840 : Math.floor((2160 * 3840) / stage.width)}
+        <OneField
+          of="Stage"
+          name="height"
           step={2}
+          max={Math.min(MAX_SIDE, Math.floor(MAX_PIXELS / stage.width))}
+          value={stage.height}
           onChange={(height) => void reshape(stage.width, Math.round(height / 2) * 2)}
         />
-        <NumberField
-          label="Length"
-          unit="frames"
+        <OneField
+          of="Stage"
+          name="frames"
           stage={stage}
           value={stage.frames}
-          min={1}
-          max={18000}
           onChange={(frames) =>
             edit(({ stage: draft }) => {
               draft.frames = frames;
@@ -119,7 +121,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           }
         />
         <Switch
-          label="Drop-frame timecode"
+          label={settingOf('Stage', 'dropFrame').label}
           value={stage.dropFrame}
           disabled={!canDrop}
           onChange={(on) =>
@@ -129,9 +131,9 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           }
         />
         <p className="hint span-all">
-          On a stage of another size everything is laid out anew; what stands by hand keeps its place in proportion. The
-          length can be typed as frames (480), seconds (16s) or timecode (0:16:00). Lines and moves keep their seconds
-          when the rate changes, and take other frames for them. Drop-frame timecode exists at 29.97 and 59.94.
+          Changing the size lays out the stage again; items placed by hand keep their relative position. Type the length
+          as frames (480), seconds (16s) or timecode (0:16:00). Changing the rate keeps every time in seconds.
+          Drop-frame timecode needs 29.97 or 59.94 fps.
         </p>
       </Modal.Body>
       <Modal.Footer>

@@ -1,5 +1,5 @@
 import { rateText, shortTimecode } from '../common/words';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { recordingOf } from '../piece/voice';
 import { useDesk } from './deskStore';
 import { MomentField } from './MomentField';
@@ -35,7 +35,7 @@ export function Transport({ piece }: { piece: Piece }) {
           className="text-button"
           onClick={() => step(-1)}
           aria-label="One frame back"
-          title="One frame back (←)"
+          title="Previous frame (←)"
         >
           <i className="bi bi-chevron-left" />
         </button>
@@ -47,7 +47,7 @@ export function Transport({ piece }: { piece: Piece }) {
           className="text-button"
           onClick={() => step(1)}
           aria-label="One frame on"
-          title="One frame on (→)"
+          title="Next frame (→)"
         >
           <i className="bi bi-chevron-right" />
         </button>
@@ -63,7 +63,7 @@ export function Transport({ piece }: { piece: Piece }) {
           if (!loop && line) go(line.begin);
         }}
       >
-        <i className="bi bi-repeat" aria-hidden="true" /> line
+        <i className="bi bi-repeat" aria-hidden="true" /> Loop
       </button>
       <span className="flex-grow-1" />
       {recording?.sound && (
@@ -71,8 +71,8 @@ export function Transport({ piece }: { piece: Piece }) {
           type="button"
           className={`text-button${isMuted ? '' : ' is-on'}`}
           aria-pressed={!isMuted}
-          aria-label={`Hear “${recording.name}”`}
-          title={`“${recording.name}” at ${Math.round(recording.level * 100)} %: heard at this desk or not (V)`}
+          aria-label={`Sound of “${recording.name}”`}
+          title={`Mute or unmute “${recording.name}”, level ${Math.round(recording.level * 100)} % (V)`}
           onClick={() => set({ isMuted: !isMuted })}
         >
           <i className={`bi ${isMuted ? 'bi-volume-mute' : 'bi-volume-up'}`} aria-hidden="true" />
@@ -100,10 +100,10 @@ export function Transport({ piece }: { piece: Piece }) {
         type="button"
         className={`text-button${safeArea ? ' is-on' : ''}`}
         aria-pressed={safeArea}
-        title="Safe areas, 3.5 and 5 % (G)"
+        title="Show safe areas, 3.5 % and 5 % (G)"
         onClick={() => set({ safeArea: !safeArea })}
       >
-        safe area
+        Safe area
       </button>
     </div>
   );

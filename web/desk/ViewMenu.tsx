@@ -2,15 +2,15 @@ import Dropdown from 'react-bootstrap/Dropdown';
 import { usePlay, type Blurred, type Rulers } from './playStore';
 
 const RULERS: [Rulers, string][] = [
-  ['none', 'no rulers'],
-  ['pixels', 'rulers in pixels'],
-  ['percent', 'rulers in percent'],
-  ['degrees', 'degrees about the chart'],
+  ['none', 'Hide rulers'],
+  ['pixels', 'Rulers in pixels'],
+  ['percent', 'Rulers in per cent'],
+  ['degrees', 'Degrees around the chart'],
 ];
 const BLURRED: [Blurred, string][] = [
-  ['at rest', 'blurred where it rests'],
-  ['in play', 'blurred in play as well'],
-  ['never', 'never blurred (B)'],
+  ['at rest', 'Blur when paused'],
+  ['in play', 'Blur during playback too'],
+  ['never', 'No blur (B)'],
 ];
 const ZOOMS = [1, 2, 4, 8];
 
@@ -25,9 +25,9 @@ export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
         size="sm"
         id="view-menu"
         className={`text-button${isUnusual ? ' is-on' : ''}`}
-        title="How the stage is looked at"
+        title="View options"
       >
-        view
+        View
       </Dropdown.Toggle>
       <Dropdown.Menu>
         {ZOOMS.map((zoom) => (
@@ -36,12 +36,12 @@ export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
             active={(view?.zoom ?? 1) === zoom}
             onClick={() => set({ view: zoom === 1 ? null : { zoom, x: view?.x ?? NaN, y: view?.y ?? NaN } })}
           >
-            {zoom === 1 ? 'all of the stage' : `${zoom} × nearer`}
+            {zoom === 1 ? 'Fit stage' : `Zoom ${zoom} ×`}
           </Dropdown.Item>
         ))}
         <Dropdown.Divider />
         <Dropdown.Item active={outlines} onClick={() => set({ outlines: !outlines })}>
-          outlines (H)
+          Outlines only (H)
         </Dropdown.Item>
         {hasShutter && <Dropdown.Divider />}
         {hasShutter &&

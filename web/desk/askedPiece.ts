@@ -1,6 +1,6 @@
 import { ask } from '../api/client';
 import type { StoredPiece } from '../api/answers';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
 import { changeElsewhere, unsavedOf } from './outbox';
 

@@ -3,7 +3,7 @@ import { ask, mayPass, reasonOf, Refused } from '../api/client';
 import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct, newAct } from '../common/acts';
 import { rememberWith } from '../common/later';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { deskNow } from './deskNow';
 import { elsewhere } from './elsewhere';
 import * as outbox from './outbox';

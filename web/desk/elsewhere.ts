@@ -1,6 +1,6 @@
 import { reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { changeElsewhere } from './outbox';
 
 /** What was asked for by a piece that is no longer on the desk is done there, and said. */

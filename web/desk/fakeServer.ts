@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 
 export const demo = JSON.parse(
   readFileSync(new URL('../../demo/mended-or-not.json', import.meta.url), 'utf8'),

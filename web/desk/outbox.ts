@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import { ask, mayPass, reasonOf, Refused } from '../api/client';
 import type { StoredPiece } from '../api/answers';
 import { newId } from '../common/newId';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { keep, takeOver } from './keptSaves';
 
 const SAVE_AFTER = 500;

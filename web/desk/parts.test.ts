@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { copied, paste, readPart, type Part } from './parts';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 

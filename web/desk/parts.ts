@@ -1,6 +1,6 @@
 import { newId } from '../common/words';
 import { setOwn } from '../piece/changes';
-import type { Chart, ChartMotion, Finish, FreeText, Move, Own, Piece, Table } from '../piece/document';
+import type { Chart, ChartMotion, Finish, FreeText, Move, Own, Piece, Table } from '../../contracts/piece';
 import { chartOfKey, type PlaceKey } from '../piece/places';
 import type { Selection } from './playStore';
 import { keysOf } from './stage/selected';
@@ -66,7 +66,7 @@ export function paste(piece: Piece, part: Part, selection: Selection): { selecti
   if (part.lupine === 'things') return pasteThings(piece, part);
   if (part.lupine === 'part') {
     if (selection?.kind !== 'figure')
-      return { selection, problem: 'Select a part first: looks and moves of another are pasted onto it.' };
+      return { selection, problem: 'Select a part first, then paste the look and moves onto it.' };
     pasteOnto(piece, part, selection.chart, selection.figure);
     return { selection };
   }
@@ -95,7 +95,7 @@ function pasteThings(
   part: Extract<Part, { lupine: 'things' }>,
 ): { selection: Selection; problem?: string } {
   if (piece.charts.length + part.charts.length > MOST_CHARTS || piece.words.length + part.words.length > MOST_WORDS)
-    return { selection: null, problem: `A piece has up to ${MOST_CHARTS} charts and ${MOST_WORDS} texts.` };
+    return { selection: null, problem: `A piece can hold up to ${MOST_CHARTS} charts and ${MOST_WORDS} texts.` };
   const names: Record<string, string> = {};
   for (const table of part.tables) {
     const known = piece.tables.find(({ id }) => id === table.id);

@@ -1,5 +1,5 @@
 import type { Placed } from '../api/answers';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { setPlace, toldPlace, type Part, type PlaceKey } from '../piece/places';
 import { shapeOf, useDesk } from './deskStore';
 import { usePlay } from './playStore';

@@ -1,4 +1,4 @@
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 
 /** Shapes that films are asked for in. */
 export const SHAPES = [

@@ -1,4 +1,4 @@
-import type { Chart, Piece } from '../piece/document';
+import type { Chart, Piece } from '../../contracts/piece';
 import { usePlay } from './playStore';
 
 /** The chart that the bench is about: the one that was last taken, or the first. */

@@ -1,4 +1,4 @@
-import type { Chart } from '../piece/document';
+import type { Chart } from '../../contracts/piece';
 import { useDesk } from './deskStore';
 
 /** Changes one chart of the piece on the desk. */

@@ -3,7 +3,7 @@ import { ask, reasonOf } from '../api/client';
 import { later } from '../common/later';
 import { isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { deskNow } from './deskNow';
 import { copied, paste, readPart, type Part } from './parts';
 import { useDesk } from './deskStore';
@@ -74,10 +74,10 @@ function saidOf(part: Part): string {
   switch (part.lupine) {
     case 'things': {
       const count = part.charts.length + part.words.length;
-      return count === 1 ? 'Copied, to be pasted here or in another piece.' : `${count} things copied.`;
+      return count === 1 ? 'Copied. Paste here or in another piece.' : `${count} items copied.`;
     }
     case 'part':
-      return 'Looks and moves of this part copied, to be pasted onto another.';
+      return 'Look and moves copied. Select another part to paste them.';
     default:
       return 'Copied.';
   }
@@ -87,8 +87,8 @@ function saidOf(part: Part): string {
 export async function copyPart(part: Part): Promise<void> {
   try {
     await navigator.clipboard.writeText(JSON.stringify(part));
-    useNotices.getState().say('Copied. Ctrl V pastes it onto the chart that is selected.');
+    useNotices.getState().say('Copied. Select a chart and press Ctrl V to paste.');
   } catch {
-    useNotices.getState().say('This browser did not let Lupine use the clipboard.', { bad: true });
+    useNotices.getState().say('The browser blocked access to the clipboard.', { bad: true });
   }
 }

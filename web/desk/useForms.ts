@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { ask } from '../api/client';
 import type { FormsAnswer, PropertiesAnswer } from '../api/formAnswers';
-import type { Chart, Piece } from '../piece/document';
+import type { Chart, Piece } from '../../contracts/piece';
 
 /** The forms that a chart can have, with pictures of its figures. */
 export function useForms(piece: Piece, chart: Chart | undefined): FormsAnswer | undefined {

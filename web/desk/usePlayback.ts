@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import type { Recording } from '../piece/document';
+import type { Recording } from '../../contracts/piece';
 import { usePlay } from './playStore';
 import { soundPlayer } from './voice/soundPlayer';
 

@@ -1,20 +1,17 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Curve } from '../piece/document';
+import type { Curve } from '../../contracts/piece';
 import { Pick } from './Choice';
+import { settingOf } from '../settings/settings';
 import { CurveNumbers } from './CurveNumbers';
-import { STARTS, kindOf, type CurveKind } from './curves';
+import { CURVE_NAMES, STARTS, kindOf, type CurveKind } from './curves';
 
 const NAMES: [string, string][] = [
-  ['linear', 'even'],
-  ['ease', 'ease'],
-  ['ease-in', 'ease in'],
-  ['ease-out', 'ease out'],
-  ['ease-in-out', 'ease in-out'],
-  ['settle', 'settle'],
-  ['spring', 'spring'],
-  ['bounce', 'bounce'],
-  ['own', 'own curve'],
-  ['css', 'stops or steps'],
+  ...CURVE_NAMES,
+  ['settle', 'Settle'],
+  ['spring', 'Spring'],
+  ['bounce', 'Bounce'],
+  ['own', 'Custom curve'],
+  ['css', 'Stops or steps'],
 ];
 const WIDTH = 228;
 const HEIGHT = 100;
@@ -80,7 +77,7 @@ export function CurveField({ value, numbers, course, kept = [], onChange }: Prop
   return (
     <div className="curve">
       <Pick
-        label="curve"
+        label={settingOf('Move', 'curve').label}
         value={known ? `kept ${kept.indexOf(known)}` : kind === 'named' ? (value as string) : kind}
         options={[...NAMES, ...kept.map(({ name }, index): [string, string] => [`kept ${index}`, `“${name}”`])]}
         onChange={choose}
@@ -116,7 +113,7 @@ export function CurveField({ value, numbers, course, kept = [], onChange }: Prop
                 r={5}
                 tabIndex={0}
                 role="slider"
-                aria-label={handle === 0 ? 'handle at the beginning' : 'handle at the end'}
+                aria-label={handle === 0 ? 'Start handle' : 'handle at the end'}
                 aria-valuenow={numbers[handle * 2 + 1]}
                 aria-valuetext={`${numbers[handle * 2]}, ${numbers[handle * 2 + 1]}`}
                 onPointerDown={(event) => {

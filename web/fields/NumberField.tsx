@@ -3,7 +3,8 @@ import { flushSync } from 'react-dom';
 import { reasonOf } from '../api/client';
 import { isText } from '../common/keys';
 import { later } from '../common/later';
-import type { Stage } from '../piece/document';
+import { useNotices } from '../common/Notices';
+import type { Stage } from '../../contracts/piece';
 import { readNumber, type Unit } from './readNumber';
 import { readBefore, reading } from './reads';
 
@@ -11,12 +12,17 @@ const SIGNS: Record<Unit, string> = { frames: 'f', degrees: '°', pixels: 'px', 
 
 const plain = (number: number): number => Math.round(number * 1000) / 1000;
 
+/** A bound that other fields move is asked for when it is needed, also once its field is off the page. */
+export type Bound = number | (() => number);
+
+const boundOf = (bound: Bound): number => (typeof bound === 'function' ? bound() : bound);
+
 interface Props {
   label: string;
   value: number;
   unit?: Unit;
-  min?: number;
-  max?: number;
+  min?: Bound;
+  max?: Bound;
   step?: number;
   /** double-click on the name goes back to it */
   usual?: number;
@@ -76,15 +82,28 @@ export function NumberField({
   useLayoutEffect(() => {
     latest.current = { value, min, max, onChange };
   });
+  /** Something else may be selected before what was typed has been read. It is taken all the same. */
+  const isGone = useRef(false);
+  useEffect(() => {
+    isGone.current = false;
+    return () => {
+      isGone.current = true;
+    };
+  }, []);
+  const bounds = (): [number, number] => [boundOf(latest.current.min), boundOf(latest.current.max)];
   const fit = (number: number): number => {
-    const within = latest.current;
+    const [least, most] = bounds();
     const whole = unit === 'frames' ? Math.round(number) : number;
-    return Math.round(Math.max(within.min, Math.min(within.max, whole)) * 1e6) / 1e6;
+    return Math.round(Math.max(least, Math.min(most, whole)) * 1e6) / 1e6;
   };
   const give = (number: number): void => {
     const fitted = fit(number);
-    if (fitted !== latest.current.value) latest.current.onChange(fitted);
+    if (isGone.current || fitted !== latest.current.value) latest.current.onChange(fitted);
     setTyped(null);
+  };
+  const refuse = (why: string): void => {
+    if (isGone.current) useNotices.getState().say(`${label}: ${typed}. ${why}`, { bad: true });
+    else setWrong(why);
   };
   const commit = async (): Promise<void> => {
     if (typed === null || typed.trim() === shown) {
@@ -98,11 +117,9 @@ export function NumberField({
     try {
       const read = await readNumber(typed, unit, stage);
       await before;
-      const within = latest.current;
-      if (read < within.min - 1e-9 || read > within.max + 1e-9) {
-        setWrong(
-          `From ${plain(within.min * scale)} to ${plain(within.max * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`,
-        );
+      const [least, most] = bounds();
+      if (read < least - 1e-9 || read > most + 1e-9) {
+        refuse(`From ${plain(least * scale)} to ${plain(most * scale)}${SIGNS[unit] && ` ${SIGNS[unit]}`}.`);
         return;
       }
       setWrong('');
@@ -111,7 +128,7 @@ export function NumberField({
         flushSync(() => give(read));
       });
     } catch (error) {
-      setWrong(reasonOf(error));
+      refuse(reasonOf(error));
     }
   };
   const keys = (event: KeyboardEvent<HTMLInputElement>): void => {
@@ -145,10 +162,10 @@ export function NumberField({
         htmlFor={id}
         className={bare ? 'visually-hidden' : 'scrub'}
         title={[
-          ...(isKeyed ? ['Moves change it; this is what it is at first.'] : []),
+          ...(isKeyed ? ['Animated: this is the start value.'] : []),
           usual === undefined
             ? 'Drag to change'
-            : `Drag to change; double-click for ${plain(usual * scale)}${(sign ?? SIGNS[unit]) && ` ${sign ?? SIGNS[unit]}`}`,
+            : `Drag to change, double-click for ${plain(usual * scale)}${(sign ?? SIGNS[unit]) && ` ${sign ?? SIGNS[unit]}`}`,
         ].join(' ')}
         onPointerDown={scrubStart}
         onPointerMove={scrub}
@@ -160,7 +177,7 @@ export function NumberField({
         }}
       >
         {label}
-        {isKeyed && <span className="key-mark" role="img" aria-label=", changed by moves" />}
+        {isKeyed && <span className="key-mark" role="img" aria-label=", animated" />}
       </label>
       <span className="field-box">
         <input

@@ -1,11 +1,19 @@
-import type { Curve } from '../piece/document';
+import type { Curve } from '../../contracts/piece';
+import { curves } from '../../contracts/settings';
 
 export type CurveKind = 'named' | 'own' | 'css' | 'settle' | 'spring' | 'bounce';
 
-const NAMES = ['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out'];
+/** The curves of the CSS set. */
+export const CURVE_NAMES: [string & Curve, string][] = [
+  ['linear', 'Linear'],
+  ['ease', 'Ease'],
+  ['ease-in', 'Ease in'],
+  ['ease-out', 'Ease out'],
+  ['ease-in-out', 'Ease in and out'],
+];
 
 export function kindOf(curve: Curve): CurveKind {
-  if (typeof curve === 'string') return NAMES.includes(curve) ? 'named' : 'css';
+  if (typeof curve === 'string') return CURVE_NAMES.some(([name]) => name === curve) ? 'named' : 'css';
   if (Array.isArray(curve)) return 'own';
   if ('settle' in curve) return 'settle';
   return 'spring' in curve ? 'spring' : 'bounce';
@@ -13,8 +21,11 @@ export function kindOf(curve: Curve): CurveKind {
 
 /** What a kind of curve begins with, until somebody changes it. */
 export const STARTS: Partial<Record<string, Curve>> = {
-  settle: { settle: { past: 0.06, back: 9 } },
-  spring: { spring: { damping: 0.35 } },
-  bounce: { bounce: { times: 3, height: 0.25 } },
+  ...Object.fromEntries(
+    Object.entries(curves).map(([kind, { fields }]) => [
+      kind,
+      { [kind]: Object.fromEntries(fields.map(({ name, default: number }) => [name, number])) } as unknown as Curve,
+    ]),
+  ),
   css: 'linear(0, 0.7 30%, 0.9 60%, 1)',
 };

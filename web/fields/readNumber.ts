@@ -1,5 +1,5 @@
 import { ask } from '../api/client';
-import type { Stage } from '../piece/document';
+import type { Stage } from '../../contracts/piece';
 
 export type Unit = 'frames' | 'degrees' | 'pixels' | 'fraction' | 'number';
 

@@ -10,15 +10,15 @@ import { NumberField } from '../fields/NumberField';
 import { useOnceRead } from '../fields/reads';
 import { TextField } from '../fields/TextField';
 import { shapesOf, shapeWord } from '../desk/shapes';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { recordingOf } from '../piece/voice';
 
 const KINDS: Record<FilmKind, string> = {
-  mp4: 'H.264, 4:2:0, BT.709: opens everywhere, without transparency',
-  mov: 'ProRes 4444 with transparency, for video editors; large',
-  webm: 'VP9 with transparency, small',
-  zip: 'every frame as a PNG with transparency, in one ZIP, without a sound',
-  wav: 'the narrator alone, as long as the frames: PCM, 48 kHz',
+  mp4: 'H.264, 4:2:0, BT.709; plays almost everywhere, no transparency',
+  mov: 'ProRes 4444 with transparency, for editing; large files',
+  webm: 'VP9 with transparency; small files',
+  zip: 'PNG frames with transparency in one ZIP, no sound',
+  wav: 'Narration only, trimmed to the frame range; PCM, 48 kHz',
 };
 
 /** What is asked for, as the server takes it. */
@@ -87,7 +87,7 @@ export function FilmOffer({
     <article className="offer">
       <h2>Film</h2>
       <Choice
-        label="file"
+        label="Format"
         value={kind}
         options={[
           ['mp4', 'MP4'],
@@ -99,14 +99,14 @@ export function FilmOffer({
         onChange={setKind}
       />
       <p className="hint">
-        {KINDS[kind]}. {kind !== 'wav' && `${sizes} at ${rateText(stage.rate)} a second.`}
+        {KINDS[kind]}. {kind !== 'wav' && `${sizes} at ${rateText(stage.rate)} frames per second.`}
       </p>
       {recording && kind !== 'zip' && kind !== 'wav' && (
-        <Switch label={`with “${recording.name}”`} value={withSound} onChange={setWithSound} />
+        <Switch label={`Include “${recording.name}”`} value={withSound} onChange={setWithSound} />
       )}
       {shapes.length > 1 && kind !== 'wav' && (
         <Choice
-          label="shape"
+          label="Shape"
           value={shape}
           options={[
             ...shapes.map(({ id, width, height }): [string, string] => [id ?? '', shapeWord(width, height)]),
@@ -115,9 +115,9 @@ export function FilmOffer({
           onChange={setShape}
         />
       )}
-      <TextField label="name" value={name} placeholder={piece.title} longest={120} onChange={setName} />
+      <TextField label="File name" value={name} placeholder={piece.title} longest={120} onChange={setName} />
       <NumberField
-        label="from frame"
+        label="First frame"
         unit="frames"
         stage={stage}
         value={range.from}
@@ -127,7 +127,7 @@ export function FilmOffer({
         onChange={(from) => setRange((now) => ({ ...now, from }))}
       />
       <NumberField
-        label="to frame"
+        label="Last frame"
         unit="frames"
         stage={stage}
         value={range.to}
@@ -145,13 +145,13 @@ export function FilmOffer({
       )}
       {needsGround && (
         <div className="problem-bar is-notice">
-          <span>This piece has no backdrop, and an MP4 cannot be transparent. It is filmed on a colour.</span>
-          <ColourField label="colour" value={ground} onChange={setGround} />
+          <span>This piece has no backdrop and an MP4 cannot be transparent. Choose a background colour.</span>
+          <ColourField label="Colour" value={ground} onChange={setGround} />
         </div>
       )}
       <Button disabled={busy} onClick={film}>
-        {kind === 'wav' ? 'Write the sound' : chosen.length > 1 ? `Make ${chosen.length} films` : 'Make the film'}
-        {needsGround && ' on this colour'}
+        {kind === 'wav' ? 'Export sound' : chosen.length > 1 ? `Make ${chosen.length} films` : 'Make film'}
+        {needsGround && ' on this background'}
         {frames < stage.frames && ` of ${counted(frames, 'frame')}`}
       </Button>
     </article>

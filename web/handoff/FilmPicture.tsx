@@ -23,7 +23,7 @@ export function FilmPicture({ film }: { film: HandOff }) {
         type="button"
         className="film-picture"
         aria-label={`Play ${film.fileName}`}
-        title="Play it"
+        title="Play film"
         onClick={() => setOpen(true)}
       >
         {picture}

@@ -6,8 +6,8 @@ import { counted, bytesText, when } from '../common/words';
 import { FilmPicture } from './FilmPicture';
 
 const STATUS = {
-  waiting: 'Waiting for its turn',
-  running: 'Being made',
+  waiting: 'Queued',
+  running: 'Rendering',
   cancelling: 'Stopping',
   cancelled: 'Cancelled',
   failed: 'Failed',
@@ -38,9 +38,9 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
         </strong>
         <span className="soft">
           {when(film.createdAt)}, {started} · {counted(film.framesTotal, 'frame')}
-          {film.firstFrame > 0 && ` from ${film.firstFrame}`}
+          {film.firstFrame > 0 && ` from frame ${film.firstFrame}`}
           {film.bytes !== null && ` · ${bytesText(film.bytes)}`}
-          {film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}
+          {film.tookSeconds !== null && film.status === 'done' && ` · rendered in ${film.tookSeconds} s`}
         </span>
         {busy && (
           <>
@@ -57,7 +57,7 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
             {film.message}
           </span>
         )}
-        {film.status === 'cancelled' && <span className="soft">Cancelled; nothing was kept.</span>}
+        {film.status === 'cancelled' && <span className="soft">Cancelled. No file was kept.</span>}
       </div>
       <div className="film-actions">
         {film.status === 'done' && (

@@ -63,7 +63,7 @@ export function HandOffPage() {
             </Link>
           ) : (
             <Link to="/" className="btn btn-outline-secondary btn-sm">
-              To the shelf
+              Go to the shelf
             </Link>
           )
         }
@@ -104,7 +104,7 @@ export function HandOffPage() {
           </div>
           {films.isPending && (
             <p className="soft" role="status">
-              Looking…
+              Loading…
             </p>
           )}
           {films.isError && (
@@ -114,10 +114,10 @@ export function HandOffPage() {
           )}
           {films.data && shown.length === 0 && (
             <div className="shelf-empty">
-              <p>No film yet.</p>
+              <p>No films yet.</p>
               <p>
                 {id
-                  ? 'Make one on the left. You can go on working meanwhile; it waits here.'
+                  ? 'Make one on the left. You can keep working; it will appear here when it is ready.'
                   : 'Open a piece and choose “Hand off”.'}
               </p>
             </div>

@@ -6,7 +6,7 @@ import { shapesOf, shapeWord } from '../desk/shapes';
 import { Choice } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
 import { useOnceRead } from '../fields/reads';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { FilmOffer, type FilmOrder } from './FilmOffer';
 
 /** One still in each shape. */
@@ -55,13 +55,13 @@ export function Offers({
     URL.revokeObjectURL(url);
   };
   return (
-    <section className="offers" aria-label="What can be handed off">
+    <section className="offers" aria-label="Hand-off options">
       <h1>Hand off</h1>
       <FilmOffer piece={piece} busy={busy} onFilm={onFilm} />
       <article className="offer">
         <h2>Still</h2>
         <NumberField
-          label="frame"
+          label="Frame"
           unit="frames"
           stage={stage}
           value={frame}
@@ -71,7 +71,7 @@ export function Offers({
         />
         {shapes.length > 1 && (
           <Choice
-            label="shape"
+            label="Shape"
             value={shape}
             options={[
               ...shapes.map((one): [string, string] => [one.id ?? '', shapeWord(one.width, one.height)]),
@@ -89,14 +89,14 @@ export function Offers({
               disabled={painting !== null}
               onClick={stills[kind]}
             >
-              {painting === kind ? 'Painting…' : kind.toUpperCase()}
+              {painting === kind ? 'Rendering…' : kind.toUpperCase()}
             </button>
           ))}
         </div>
       </article>
       <article className="offer">
         <h2>Piece</h2>
-        <p className="soft">The whole document as JSON, to keep or to open on another shelf.</p>
+        <p className="soft">Saves the whole piece as JSON, to archive or to open on another shelf.</p>
         <div className="offer-row">
           <button type="button" className="btn btn-outline-secondary btn-sm" onClick={save}>
             JSON

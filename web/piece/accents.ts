@@ -1,5 +1,5 @@
 import { newId } from '../common/words';
-import type { FigureTarget, Move, Piece } from './document';
+import type { FigureTarget, Move, Piece } from '../../contracts/piece';
 
 /** Moves that lead the eye: a part stands out, or the camera goes nearer. */
 

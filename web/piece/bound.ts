@@ -1,5 +1,5 @@
 import { tableOf } from './changes';
-import type { Piece, Table } from './document';
+import type { Piece, Table } from '../../contracts/piece';
 
 /** Parts of a text that follow a table; core's `BoundText` says what each of them means. */
 export const COLUMN = '[column]';

@@ -28,7 +28,7 @@ import {
   shiftFigure,
   showing,
 } from './tables';
-import type { Piece, Table } from './document';
+import type { Piece, Table } from '../../contracts/piece';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 
 let piece: Piece;
@@ -198,8 +198,10 @@ describe('figures', () => {
     setTitle(piece, 'Draft 2');
     expect([piece.title, piece.words[0].text]).toEqual(['Draft 2', 'What we mended']);
     piece.title = piece.words[0].text = 'New piece';
+    piece.words[0].guessed = true;
     setWordsText(piece, piece.words[0].id, 'What we\nmended');
     expect(piece.title).toBe('What we mended');
+    expect(piece.words[0], 'nobody guessed what was typed').not.toHaveProperty('guessed');
   });
 
   it('keeps the seconds of lines, moves and orders when the rate changes, and finds its way back', () => {

@@ -11,7 +11,7 @@ import type {
   RunPin,
   Table,
   WordsTarget,
-} from './document';
+} from '../../contracts/piece';
 import { newId } from '../common/words';
 
 /** How something comes or goes: by a move of its own, or with its chart. */
@@ -277,7 +277,9 @@ const asTitle = (text: string): string => text.replace(/\s+/gu, ' ').trim().slic
 /** The name of a piece, and the title on its stage as long as both are one. */
 export function setTitle(piece: Piece, title: string): void {
   for (const words of piece.words) {
-    if (asTitle(words.text) === asTitle(piece.title)) words.text = title;
+    if (asTitle(words.text) !== asTitle(piece.title)) continue;
+    words.text = title;
+    delete words.guessed;
   }
   piece.title = title;
 }
@@ -288,6 +290,7 @@ export function setWordsText(piece: Piece, id: string, text: string): void {
   if (!words) return;
   const isTitle = asTitle(words.text) === piece.title && UNNAMED.includes(piece.title);
   words.text = text;
+  delete words.guessed;
   const title = asTitle(text);
   if (isTitle && title !== '') piece.title = title;
 }

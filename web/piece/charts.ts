@@ -1,6 +1,6 @@
 import { newId } from '../common/words';
 import { tableOf } from './changes';
-import type { Chart, Piece, Table } from './document';
+import type { Chart, Piece, Table } from '../../contracts/piece';
 import type { PlaceKey } from './places';
 
 /** Changes of a document that has several charts. */

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
 import { addChart, copyChart, removeChart, setGroup, shiftChart } from './charts';
-import type { Chart, Piece } from './document';
+import type { Chart, Piece } from '../../contracts/piece';
 import { giveBack, keyOfGroups, setPlace, toldPlace } from './places';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 

@@ -1,5 +1,5 @@
 import type { Placed } from '../api/answers';
-import type { Chart, OwnPlace, Piece } from './document';
+import type { Chart, OwnPlace, Piece } from '../../contracts/piece';
 
 /** What has a place: the id of a chart or a text, `legend-` and a chart's id, or `captions`. */
 export type PlaceKey = string;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Table } from './document';
+import type { Table } from '../../contracts/piece';
 import { furtherOn, keepReferences } from './references';
 import { addColumn, orderRows } from './tables';
 

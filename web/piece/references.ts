@@ -1,4 +1,4 @@
-import type { Table } from './document';
+import type { Table } from '../../contracts/piece';
 
 /** A reference in a formula, or a range of them: `[.B2]`, `[.B2:.B9]`; brackets and points may be left out. */
 const REFERENCE = /\[?\.?\$?[A-Z]{1,3}\$?\d{1,5}(?::\.?\$?[A-Z]{1,3}\$?\d{1,5})?\]?/giu;

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { evenlySpoken } from '../../demo/evenlySpoken';
-import type { Piece } from './document';
+import type { Piece } from '../../contracts/piece';
 import { chainKeys, copyMove, fitKeys, holdKey, isSameKey, shiftKeys, stretchKeys, type HeldKey } from './retime';
 
 let piece: Piece;

@@ -1,5 +1,5 @@
 import { moveOf, ownMove, type Manner } from './changes';
-import type { FigureTarget, Move, Piece } from './document';
+import type { FigureTarget, Move, Piece } from '../../contracts/piece';
 
 /** A move with keys in time: one of the document, or one that a figure has from its chart's order. */
 export interface KeyRef {

@@ -1,7 +1,8 @@
 import { newId } from '../common/words';
 import { MOST_FRAMES, momentsOf, pinsOf, wordsOf } from './changes';
-import type { HeardLine, Line, Piece, Pin } from './document';
-import { addRecording, heardOf } from './voice';
+import type { HeardLine, Line, Piece, Pin } from '../../contracts/piece';
+import type { HeardPlaces } from '../api/scriptAnswers';
+import { addRecording } from './voice';
 
 /** Where words are now that stood elsewhere, by “line:word”. */
 export type Moved = Record<string, { line: string; word: number }>;
@@ -23,17 +24,19 @@ export function pinnedWords(piece: Piece): Set<string> {
  * the moment at which it was.
  *
  * @param begins when each move begins now, by its id
+ * @param places which heard words are which words now, as core says
  */
 export function takeScript(
   piece: Piece,
   lines: Line[],
   moved: Moved,
   begins: Record<string, number>,
+  places: HeardPlaces,
   heard: HeardLine[] = [],
   name = '',
 ): void {
   const known = new Set(lines.map(({ id }) => id));
-  moveHeard(piece, lines, moved);
+  moveHeard(piece, lines, moved, places);
   const isLost = ({ line, word }: Pin): boolean => (word === null ? !known.has(line) : !moved[key(line, word)]);
   for (const move of piece.moves) {
     if (move.pin && isLost(move.pin)) {
@@ -48,7 +51,7 @@ export function takeScript(
   if (heard.length > 0) {
     const end = Math.max(...heard.flatMap(({ words }) => words.map((word) => word.end)));
     const id = addRecording(piece, {
-      name: name || 'Times of the file',
+      name: name || 'Times from file',
       sound: null,
       seconds: end / 1000,
       scratch: null,
@@ -60,7 +63,7 @@ export function takeScript(
 }
 
 /** A line becomes two; the second begins with a word of it. */
-export function splitLine(piece: Piece, id: string, word: number, frame: number): string {
+export function splitLine(piece: Piece, id: string, word: number, frame: number, places: HeardPlaces): string {
   const line = piece.script.lines.find((one) => one.id === id);
   const words = wordsOf(line?.text ?? '');
   if (!line || word < 1 || word >= words.length) return id;
@@ -76,12 +79,12 @@ export function splitLine(piece: Piece, id: string, word: number, frame: number)
   );
   const moved = still(piece);
   for (let index = word; index < words.length; index++) moved[key(id, index)] = { line: second, word: index - word };
-  takeScript(piece, lines, moved, {});
+  takeScript(piece, lines, moved, {}, places);
   return second;
 }
 
 /** A line and the one after it become one. */
-export function joinLine(piece: Piece, id: string): void {
+export function joinLine(piece: Piece, id: string, places: HeardPlaces): void {
   const place = piece.script.lines.findIndex((one) => one.id === id);
   const [line, next] = piece.script.lines.slice(place, place + 2);
   if (place < 0 || !next || line.text.length + next.text.length + 1 > 600) return;
@@ -95,6 +98,7 @@ export function joinLine(piece: Piece, id: string): void {
     piece.script.lines.flatMap((other) => (other.id === id ? [one] : other.id === next.id ? [] : [other])),
     moved,
     {},
+    places,
   );
 }
 
@@ -107,14 +111,20 @@ function still(piece: Piece): Moved {
 }
 
 /** What recordings know of words goes along with the words. */
-function moveHeard(piece: Piece, lines: Line[], moved: Moved): void {
+function moveHeard(piece: Piece, lines: Line[], moved: Moved, places: HeardPlaces): void {
   for (const recording of piece.script.recordings ?? []) {
     const after = new Map<string, { word: number; heard: HeardLine['words'][number] }[]>();
-    for (const { id, text } of piece.script.lines) {
-      heardOf(recording, id, wordsOf(text)).forEach((heard, word) => {
+    for (const { id } of piece.script.lines) {
+      const known = recording.heard.find(({ line }) => line === id)?.words ?? [];
+      (places[recording.id]?.[id] ?? []).forEach((at, word) => {
         const place = moved[key(id, word)];
+        const heard = at === null ? undefined : known[at];
         if (heard && place) after.set(place.line, [...(after.get(place.line) ?? []), { word: place.word, heard }]);
       });
+    }
+    for (const one of recording.unwritten ?? []) {
+      const place = one.line !== null && one.word > 0 ? moved[key(one.line, one.word - 1)] : undefined;
+      if (place) Object.assign(one, { line: place.line, word: place.word + 1 });
     }
     recording.heard = lines.flatMap(({ id }) => {
       const words = (after.get(id) ?? []).sort((a, b) => a.word - b.word).map(({ heard }) => heard);

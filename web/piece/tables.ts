@@ -1,7 +1,7 @@
 import type { Repair } from '../api/answers';
 import { newId } from '../common/words';
 import { isFigureMove, tableOf } from './changes';
-import type { Chart, Piece, Table } from './document';
+import type { Chart, Piece, Table } from '../../contracts/piece';
 
 /** Changes of a table. Each writes into the document that it is given. */
 
@@ -11,17 +11,21 @@ export function addFigure(table: Table): string {
   return id;
 }
 
-/** Takes a row out, and in every chart of its table what was said of it. */
+/**
+ * Takes a row out, and in every chart of its table what was said of it: core's RemovedRows, predicted.
+ */
 export function removeFigure(piece: Piece, chart: Chart, id: string): void {
   const table = tableOf(piece, chart);
   if (!table) return;
   table.rows = table.rows.filter((row) => row.id !== id);
+  // A figure of several series is named by its row and its column.
+  const isGone = (figure: string | null | undefined): boolean => figure?.split('-')[0] === id || figure === id;
   for (const one of piece.charts.filter(({ table: its }) => its === table.id)) {
-    delete one.own[id];
-    if (one.words.centre?.figure === id) one.words.centre.figure = null;
+    for (const figure of Object.keys(one.own)) if (isGone(figure)) delete one.own[figure];
+    if (isGone(one.words.centre?.figure)) one.words.centre!.figure = null;
     piece.moves = piece.moves.filter((move) => !isFigureMove(move, one.id, id));
     for (const words of piece.words) {
-      if (words.pointsAt?.chart === one.id && words.pointsAt.figure === id) words.pointsAt = null;
+      if (words.pointsAt?.chart === one.id && isGone(words.pointsAt.figure)) words.pointsAt = null;
     }
   }
 }

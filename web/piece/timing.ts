@@ -1,5 +1,5 @@
 import { MOST_FRAMES } from './changes';
-import type { Chart, Move, Piece } from './document';
+import type { Chart, Move, Piece } from '../../contracts/piece';
 import { recordingOf } from './voice';
 
 const within = (frame: number): number => Math.max(0, Math.min(MOST_FRAMES, frame));

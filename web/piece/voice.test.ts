@@ -1,10 +1,21 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import type { Departure } from '../api/scriptAnswers';
 import { setRate } from './changes';
-import type { HeardLine, Piece } from './document';
+import { leaveDeparture, takeDeparture } from './departures';
+import type { HeardLine, Piece } from '../../contracts/piece';
 import { allAsOne, shiftAfter } from './timing';
 import { joinLine, pinnedWords, splitLine, takeScript } from './script';
-import { addRecording, heardOf, letWordGo, momentAt, recordingOf, setWordAt, shiftRecording } from './voice';
+import {
+  addRecording,
+  letWordGo,
+  momentAt,
+  recordingOf,
+  setHeard,
+  setWordAt,
+  shiftRecording,
+  type LineWord,
+} from './voice';
 
 const heard: HeardLine[] = [
   {
@@ -17,6 +28,15 @@ const heard: HeardLine[] = [
   },
   { line: 'l2', words: [{ text: 'Lamps', at: 3000, end: 3400, sure: 1 }] },
 ];
+
+/** Which heard word each word is, as core says it of the piece below. */
+const placesOf = (made: Piece) => ({ [made.script.recording!]: { l1: [0, 1, 2], l2: [0, null] } });
+const wordOf = (line: 'l1' | 'l2', index: number): LineWord => ({
+  line,
+  index,
+  texts: line === 'l1' ? ['Four', 'in', 'ten'] : ['Lamps', 'too'],
+  places: line === 'l1' ? [0, 1, 2] : [0, null],
+});
 
 function piece(): Piece {
   const made = JSON.parse(readFileSync('demo/the-mending-room.json', 'utf8')) as Piece;
@@ -38,19 +58,34 @@ describe('what is known of a recording', () => {
   it('lets a word be put elsewhere by hand, and given back to where it was found', () => {
     const made = piece();
     const recording = recordingOf(made)!;
-    setWordAt(made, 'l1', ['Four', 'in', 'ten'], 1, momentAt(recording, [30, 1], 38));
+    setWordAt(made, wordOf('l1', 1), momentAt(recording, [30, 1], 38));
     const word = recording.heard[0].words[1];
-    expect(word).toMatchObject({ at: 1266.7, hand: true, found: 1200, sure: 1 });
+    expect(word).toMatchObject({ at: 1266.7, hand: true, found: 1200 });
     // A tenth of a millisecond later than the frame's beginning at most, never before it.
     expect(word.at).toBeGreaterThanOrEqual((38 * 1000) / 30);
-    setWordAt(made, 'l1', ['Four', 'in', 'ten'], 1, 1280);
+    setWordAt(made, wordOf('l1', 1), 1280);
     expect(word.found).toBe(1200);
-    letWordGo(made, 'l1', ['Four', 'in', 'ten'], 1);
-    expect(word).toEqual({ text: 'in', at: 1200, end: 1300, sure: 1 });
-    setWordAt(made, 'l2', ['Lamps', 'too'], 1, 3500);
+    letWordGo(made, wordOf('l1', 1));
+    expect(word).toEqual({ text: 'in', at: 1200, end: 1300, sure: 0.2 });
+    const too = wordOf('l2', 1);
+    setWordAt(made, too, 3500);
     expect(recording.heard[1].words.map(({ text }) => text)).toEqual(['Lamps', 'too']);
-    letWordGo(made, 'l2', ['Lamps', 'too'], 1);
+    letWordGo(made, too);
     expect(recording.heard[1].words).toHaveLength(1);
+  });
+
+  it('keeps words that are tapped faster than core answers in their order, each once', () => {
+    const made = piece();
+    const recording = recordingOf(made)!;
+    recording.heard = [];
+    for (const [index, at] of [400, 700, 1000].entries())
+      setWordAt(made, { ...wordOf('l1', index), places: [null, null, null] }, at);
+    setWordAt(made, { ...wordOf('l1', 1), places: [0, null, null] }, 800);
+    expect(recording.heard[0].words.map(({ text, at }) => [text, at])).toEqual([
+      ['Four', 400],
+      ['in', 800],
+      ['ten', 1000],
+    ]);
   });
 
   it('moves with its lines when it begins later, and keeps its seconds at another rate', () => {
@@ -65,7 +100,7 @@ describe('what is known of a recording', () => {
 describe('lines that are divided, joined and replaced', () => {
   it('take pins and times along with their words', () => {
     const made = piece();
-    const second = splitLine(made, 'l1', 1, 36);
+    const second = splitLine(made, 'l1', 1, 36, placesOf(made));
     expect(made.script.lines.map(({ text, begin, end }) => [text, begin, end])).toEqual([
       ['Four', 30, 36],
       ['in ten', 36, 60],
@@ -73,20 +108,86 @@ describe('lines that are divided, joined and replaced', () => {
     ]);
     expect(made.moves[0].pin).toEqual({ line: second, word: 1, offset: 3 });
     const recording = recordingOf(made)!;
-    expect(heardOf(recording, second, ['in', 'ten']).map((word) => word?.at)).toEqual([1200, 1300]);
-    joinLine(made, 'l1');
+    const inTen = recording.heard.find(({ line }) => line === second)?.words;
+    expect(inTen?.map(({ at }) => at)).toEqual([1200, 1300]);
+    joinLine(made, 'l1', { [recording.id]: { l1: [0], [second]: [0, 1], l2: [0, null] } });
     expect(made.moves[0].pin).toEqual({ line: 'l1', word: 2, offset: 3 });
     expect(recording.heard).toEqual(heard);
     expect(pinnedWords(made)).toEqual(new Set(['l1:2']));
+  });
+
+  it('keep their times where a comma or a capital has changed the text', () => {
+    const made = piece();
+    made.script.lines[0].text = 'four, In ten';
+    const second = splitLine(made, 'l1', 1, 36, placesOf(made));
+    expect(recordingOf(made)?.heard.map(({ line, words }) => [line, words.length])).toEqual([
+      ['l1', 1],
+      [second, 2],
+      ['l2', 1],
+    ]);
   });
 
   it('keep the moment of what was pinned to a word that is gone', () => {
     const made = piece();
     const { id } = made.moves[0];
     const lines = [{ id: 'l2', text: 'Lamps too', begin: 90, end: 120 }];
-    takeScript(made, lines, { 'l2:0': { line: 'l2', word: 0 }, 'l2:1': { line: 'l2', word: 1 } }, { [id]: 42 });
+    const moved = { 'l2:0': { line: 'l2', word: 0 }, 'l2:1': { line: 'l2', word: 1 } };
+    takeScript(made, lines, moved, { [id]: 42 }, placesOf(made));
     expect(made.moves[0]).toMatchObject({ pin: null, begin: 42 });
     expect(recordingOf(made)?.heard.map(({ line }) => line)).toEqual(['l2']);
+  });
+});
+
+describe('a recording that departs from its script', () => {
+  const departure: Departure = {
+    kind: 'unsaid',
+    line: 'l1',
+    from: 1,
+    to: 3,
+    text: 'in ten',
+    message: '',
+    begin: 36,
+    end: 37,
+    index: null,
+  };
+
+  it('takes out of the script what it does not say; what was pinned there keeps its moment', () => {
+    const made = piece();
+    takeDeparture(made, departure, { [made.moves[0].id]: 42 }, placesOf(made));
+    expect(made.script.lines.map(({ text }) => text)).toEqual(['Four', 'Lamps too']);
+    expect(made.moves[0]).toMatchObject({ pin: null, begin: 42 });
+    takeDeparture(made, { ...departure, from: 0, to: 1 }, {}, placesOf(made));
+    expect(made.script.lines.map(({ id }) => id)).toEqual(['l2']);
+  });
+
+  it('takes into the script what it says twice, where it says it', () => {
+    const made = piece();
+    const speech = { at: 2000, end: 2600, line: 'l1', word: 1, again: 'Four' };
+    recordingOf(made)!.unwritten = [speech];
+    const again: Departure = { ...departure, kind: 'again', to: 1, text: 'Four', begin: 36, end: 44, index: 0 };
+    takeDeparture(made, again, {}, placesOf(made));
+    expect(made.script.lines.map(({ text, begin }) => [text, begin])).toEqual([
+      ['Four', 30],
+      ['Four', 36],
+      ['in ten', 44],
+      ['Lamps too', 90],
+    ]);
+    expect(recordingOf(made)?.unwritten).toEqual([]);
+  });
+
+  it('is left as it is, and not asked again when the words are found again', () => {
+    const made = piece();
+    const recording = recordingOf(made)!;
+    recording.unwritten = [{ at: 2000, end: 2600, line: 'l1', word: 3, again: null }];
+    leaveDeparture(made, { ...departure, kind: 'unwritten', index: 0 }, placesOf(made));
+    leaveDeparture(made, departure, placesOf(made));
+    expect(recording.heard[0].words.map(({ sure }) => sure)).toEqual([0.9, 1, 1]);
+    const found = [
+      { at: 2010, end: 2590, line: 'l1', word: 3, again: null },
+      { at: 5000, end: 5600, line: 'l2', word: 2, again: null },
+    ];
+    setHeard(made, recording.id, heard, found);
+    expect(recording.unwritten.map(({ left }) => left ?? false)).toEqual([true, false]);
   });
 });
 

@@ -1,6 +1,6 @@
 import { newId } from '../common/words';
 import { MOST_FRAMES } from './changes';
-import type { HeardLine, HeardWord, Piece, Recording } from './document';
+import type { HeardLine, HeardWord, Piece, Recording, UnwrittenSpeech } from '../../contracts/piece';
 
 /** A line's place in time, as core lays it. */
 export interface Laid {
@@ -52,8 +52,15 @@ export function shiftRecording(piece: Piece, id: string, begin: number): void {
   fit(piece);
 }
 
-export function setHeard(piece: Piece, id: string, heard: HeardLine[]): void {
-  changeRecording(piece, id, (recording) => (recording.heard = heard));
+export function setHeard(piece: Piece, id: string, heard: HeardLine[], unwritten: UnwrittenSpeech[]): void {
+  changeRecording(piece, id, (recording) => {
+    recording.heard = heard;
+    // What somebody has left unwritten stays so where it is found again.
+    const left = recording.unwritten?.filter((one) => one.left) ?? [];
+    const isLeft = (one: UnwrittenSpeech): boolean => left.some((other) => one.at < other.end && other.at < one.end);
+    recording.unwritten = unwritten.map((one) => (isLeft(one) ? { ...one, left: true } : one));
+    if (recording.unwritten.length === 0) delete recording.unwritten;
+  });
 }
 
 /** Lines go where core lays them; the stage grows with them. */
@@ -63,22 +70,36 @@ export function setLaid(piece: Piece, laid: Record<string, Laid>): void {
   fit(piece);
 }
 
+/**
+ * A word of a line, and which of the heard words each word of that line is. Core says that; after an act of the desk it
+ * is kept in step until core says it again.
+ */
+export interface LineWord {
+  line: string;
+  index: number;
+  texts: string[];
+  places: (number | null)[];
+}
+
 /** A word is said at another moment of the recording, by hand. Where listening found it is kept beside it. */
-export function setWordAt(piece: Piece, line: string, words: string[], index: number, at: number): void {
+export function setWordAt(piece: Piece, word: LineWord, at: number): void {
   const recording = recordingOf(piece);
   if (!recording) return;
+  const { line } = word;
   const heard = recording.heard.find((one) => one.line === line) ?? { line, words: [] };
   if (!recording.heard.includes(heard)) recording.heard = [...recording.heard, heard];
-  const place = placeOf(heard.words, words, index);
+  const place = placeOf(heard.words, word);
   const known = heard.words[place.at];
   const moment = Math.max(recording.from, Math.min(recording.to, Math.ceil(at * 10 - 1e-6) / 10));
   if (place.isThere) {
-    known.found ??= known.hand ? undefined : known.at;
+    known.found ??= known.hand || known.unsaid ? undefined : known.at;
     if (known.found === undefined) delete known.found;
+    delete known.unsaid;
     known.end = Math.max(moment, known.end);
-    Object.assign(known, { at: moment, hand: true, sure: 1 });
+    Object.assign(known, { at: moment, hand: true });
   } else {
-    heard.words.splice(place.at, 0, { text: words[index], at: moment, end: moment, sure: 1, hand: true });
+    heard.words.splice(place.at, 0, { text: word.texts[word.index], at: moment, end: moment, sure: 1, hand: true });
+    shiftPlaces(word, place.at, 1);
   }
 }
 
@@ -95,45 +116,49 @@ export function takeTimes(piece: Piece): void {
 }
 
 /** A word goes back to where listening found it, or is only guessed again. */
-export function letWordGo(piece: Piece, line: string, words: string[], index: number): void {
-  const heard = recordingOf(piece)?.heard.find((one) => one.line === line);
+export function letWordGo(piece: Piece, word: LineWord): void {
+  const heard = recordingOf(piece)?.heard.find((one) => one.line === word.line);
   if (!heard) return;
-  const { at, isThere } = placeOf(heard.words, words, index);
+  const { at, isThere } = placeOf(heard.words, word);
   if (!isThere) return;
-  const word = heard.words[at];
-  if (word.found === undefined) heard.words.splice(at, 1);
-  else {
-    word.at = word.found;
-    delete word.found;
-    delete word.hand;
+  const known = heard.words[at];
+  if (known.found === undefined) {
+    heard.words.splice(at, 1);
+    shiftPlaces(word, at, -1);
+  } else {
+    known.at = known.found;
+    delete known.found;
+    delete known.hand;
   }
 }
 
 /** A doubtful word is said to be right where it is. */
-export function confirmWord(piece: Piece, line: string, words: string[], index: number): void {
-  const heard = recordingOf(piece)?.heard.find((one) => one.line === line);
-  const place = heard && placeOf(heard.words, words, index);
+export function confirmWord(piece: Piece, word: LineWord): void {
+  const heard = recordingOf(piece)?.heard.find((one) => one.line === word.line);
+  const place = heard && placeOf(heard.words, word);
   if (heard && place?.isThere) heard.words[place.at].sure = 1;
 }
 
-/** What a recording knows of each word of a line; undefined where it does not say it. */
-export function heardOf(recording: Recording, line: string, words: string[]): (HeardWord | undefined)[] {
-  const heard = recording.heard.find((one) => one.line === line)?.words ?? [];
-  return words.map((_, index) => {
-    const { at, isThere } = placeOf(heard, words, index);
-    return isThere ? heard[at] : undefined;
-  });
-}
-
-/** Which of the words that were heard is a word of the line: the one as often written before it. */
-function placeOf(heard: HeardWord[], words: string[], index: number): { at: number; isThere: boolean } {
+/** Where a word is among those that were heard, or would be: what the desk has put in since core answered counts. */
+function placeOf(heard: HeardWord[], { index, texts, places }: LineWord): { at: number; isThere: boolean } {
   let at = 0;
   for (let word = 0; word <= index; word++) {
-    const found = heard.findIndex(({ text }, place) => place >= at && text === words[word]);
-    if (word === index) return { at: found < 0 ? at : found, isThere: found >= 0 };
-    if (found >= 0) at = found + 1;
+    const place = places[word];
+    const isThere =
+      typeof place === 'number' ? place < heard.length : heard[at]?.hand === true && heard[at].text === texts[word];
+    if (isThere) at = place ?? at;
+    if (word === index) return { at, isThere };
+    if (isThere) at++;
   }
   return { at, isThere: false };
+}
+
+/** A heard word more or less: those after it move. */
+function shiftPlaces({ index, places }: LineWord, at: number, by: 1 | -1): void {
+  places.forEach((place, word) => {
+    if (place !== null && place >= at && word !== index) places[word] = place + by;
+  });
+  places[index] = by === 1 ? at : null;
 }
 
 function fit(piece: Piece): void {

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { ask, reasonOf } from '../api/client';
+import { ask, reasonOf, Refused } from '../api/client';
 import type { Proof, ProofCheck, StoredPiece } from '../api/answers';
 import { Header } from '../common/Header';
 import { NotHere } from '../common/NotHere';
 import { UnsavedNote } from '../common/UnsavedNote';
 import { saved } from '../desk/outbox';
 import { usePlay } from '../desk/playStore';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 import { Tilting } from './Tilting';
 
 /** The measured comparison of picture and figures, and what stands in the way of reading it. */
@@ -26,8 +26,7 @@ export function ProofPage() {
       };
     },
   });
-  if (found.isError && found.error.message.startsWith('This is not here'))
-    return <NotHere message={found.error.message} />;
+  if (found.error instanceof Refused && found.error.status === 404) return <NotHere message={found.error.message} />;
   const { piece, proof } = found.data ?? {};
   return (
     <>
@@ -46,7 +45,7 @@ export function ProofPage() {
         {found.isPending && <p role="status">Measuring every frame…</p>}
         {found.isError && (
           <div className="problem-bar is-error" role="alert">
-            {reasonOf(found.error)} There is nothing to measure until that is mended.
+            {reasonOf(found.error)} Fix this first, then run the proof again.
           </div>
         )}
         {piece && proof && <Measured id={id} piece={piece} proof={proof} />}
@@ -67,7 +66,7 @@ function ShowIt({ id, check }: { id: string; check: ProofCheck }) {
         usePlay.setState({ piece: id, hasBegun: true, frame, pointedOut: box && { frame, box } });
       }}
     >
-      Show it
+      Show
     </Link>
   );
 }
@@ -76,10 +75,10 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
   return (
     <>
       <section>
-        <h1>{proof.exact ? 'The picture says what the figures say.' : 'The picture is off.'}</h1>
+        <h1>{proof.exact ? 'The picture matches the figures.' : 'The picture does not match the figures.'}</h1>
         <p className="soft">
-          Measured from the outlines as drawn, on {proof.frames === 1 ? 'its one frame' : `all ${proof.frames} frames`}.
-          Largest difference: <span className="numerals">{proof.largestDifferenceText || '0'}</span> of the whole.
+          Measured from the drawn outlines on {proof.frames === 1 ? 'its one frame' : `all ${proof.frames} frames`}.
+          Largest error: <span className="numerals">{proof.largestDifferenceText || '0'}</span> of the whole.
         </p>
         {piece.charts.map((chart) => (
           <Outlines key={chart.id} piece={piece} chartId={chart.id} proof={proof} />
@@ -95,9 +94,9 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
             <tr>
               <th className="col-label">Figure</th>
               <th className="num">Value</th>
-              <th className="num">Wanted</th>
-              <th className="num">Drawn</th>
-              <th className="num">Off by</th>
+              <th className="num">Expected</th>
+              <th className="num">Measured</th>
+              <th className="num">Error</th>
             </tr>
           </thead>
           <tbody>
@@ -120,20 +119,22 @@ function Measured({ id, piece, proof }: { id: string; piece: Piece; proof: Proof
             ))}
           </tbody>
         </table>
-        <h2 className="mt-4">Can it be read?</h2>
+        <h2 className="mt-4">Legibility</h2>
         <p className="soft">{proof.extent}</p>
         <ul className="checks">
-          {proof.checks.map((check) => (
-            <li key={`${check.message} ${check.frame ?? ''}`} className={check.ok ? 'is-right' : 'is-wrong'}>
-              <i
-                className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`}
-                role="img"
-                aria-label={check.ok ? 'Right' : 'To look at'}
-              />
-              <span>{check.message}</span>
-              {check.frame !== null && <ShowIt id={id} check={check} />}
-            </li>
-          ))}
+          {[...proof.checks]
+            .sort((one, other) => Number(one.ok) - Number(other.ok))
+            .map((check) => (
+              <li key={`${check.message} ${check.frame ?? ''}`} className={check.ok ? 'is-right' : 'is-wrong'}>
+                <i
+                  className={`bi ${check.ok ? 'bi-check2' : 'bi-exclamation-lg'}`}
+                  role="img"
+                  aria-label={check.ok ? 'Passed' : 'Needs attention'}
+                />
+                <span>{check.message}</span>
+                {check.frame !== null && <ShowIt id={id} check={check} />}
+              </li>
+            ))}
         </ul>
       </section>
     </>
@@ -156,7 +157,7 @@ function Outlines({ piece, chartId, proof }: { piece: Piece; chartId: string; pr
       className="outlines"
       viewBox={`${left - margin} ${top - margin} ${width + margin * 2} ${height + margin * 2}`}
       role="img"
-      aria-label="The outlines with their measures"
+      aria-label="Measured outlines"
     >
       {isRound && (
         <circle cx={middleX} cy={middleY} r={(width / 2) * 1.04} className="outline-rim" strokeWidth={unit} />

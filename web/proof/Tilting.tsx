@@ -6,7 +6,7 @@ import { newAct } from '../common/acts';
 import { useNotices } from '../common/Notices';
 import { changeElsewhere, send } from '../desk/outbox';
 import { chartName } from '../desk/useChart';
-import type { Piece } from '../piece/document';
+import type { Piece } from '../../contracts/piece';
 
 interface Props {
   id: string;
@@ -42,10 +42,10 @@ export function Tilting({ id, piece, chartId, distortion }: Props) {
   const isBetter = distortion.best < distortion.worst - 0.005;
   return (
     <section className="tilting">
-      <h2>What tilting does to the parts{piece.charts.length > 1 && `: ${chartName(piece, chart)}`}</h2>
+      <h2>Distortion from tilting{piece.charts.length > 1 && `: ${chartName(piece, chart)}`}</h2>
       <p className="soft">
-        The tops are exact. Their sides are seen as well, and those in front look like more. Lie factor: what is seen,
-        divided by what is true; 1 is true.
+        The tops are exact, but visible sides make the parts in front look larger. Lie factor = seen ÷ true; 1 means no
+        distortion.
       </p>
       <table className="proof-table">
         <thead>
@@ -87,7 +87,7 @@ export function Tilting({ id, piece, chartId, distortion }: Props) {
           </button>
         </p>
       ) : (
-        <p className="soft">At this turn the distortion is the least.</p>
+        <p className="soft">This turn already gives the least distortion.</p>
       )}
     </section>
   );

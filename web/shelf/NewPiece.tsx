@@ -7,8 +7,9 @@ import type { Import, IncomingTable, ReadTable, Repair, StoredPiece } from '../a
 import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
 import { applyRepair } from '../piece/tables';
-import type { Table } from '../piece/document';
+import type { Table } from '../../contracts/piece';
 import { pieceIn, readSheet, sendTable } from '../tables/incoming';
+import { NumberReading } from '../tables/NumberReading';
 import { FileInput } from '../tables/FileInput';
 import { PasteBox } from '../tables/PasteBox';
 import { TableDialog } from '../tables/TableDialog';
@@ -25,6 +26,8 @@ export function NewPiece() {
   const say = useNotices((state) => state.say);
   const [text, setText] = useKept('lupine-figures');
   const [whole, setWhole] = useKept('lupine-whole');
+  /** how its numbers are written, where that was asked */
+  const [numbers, setNumbers] = useKept('lupine-numbers');
   const [keptFile, setKeptFile] = useKept('lupine-file');
   const taken = keptFile === '' ? null : (JSON.parse(keptFile) as Import);
   const [dialog, setDialog] = useState<{ table: IncomingTable; decided?: Import } | null>(null);
@@ -39,12 +42,16 @@ export function NewPiece() {
   const asked = told ? toldTable : typed;
   const askedWhole = useDeferredValue(whole);
   const pasted = useQuery<ReadTable>({
-    queryKey: ['read', asked, askedWhole],
+    queryKey: ['read', asked, askedWhole, numbers],
     enabled: asked.trim() !== '' && taken === null,
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
-      ask<ReadTable>('figures/read', { method: 'POST', body: { text: asked, whole: askedWhole || null }, signal }),
+      ask<ReadTable>('figures/read', {
+        method: 'POST',
+        body: { text: asked, whole: askedWhole || null, numbers: numbers || null },
+        signal,
+      }),
   });
   const ofFile = useQuery<IncomingTable>({
     queryKey: ['table', taken, askedWhole],
@@ -64,6 +71,7 @@ export function NewPiece() {
       if ('import' in body || 'told' in body || ('text' in body && body.text === text)) {
         setText('');
         setWhole('');
+        setNumbers('');
         setKeptFile('');
       }
       void navigate(`/pieces/${id}`);
@@ -86,7 +94,7 @@ export function NewPiece() {
   const kept = useRef(takeFile);
   kept.current = takeFile;
   const over = useDroppedFile(
-    'Let it go here: a table, or a piece',
+    'Drop a table or a piece here',
     useCallback((file: File) => void kept.current(file), []),
   );
   const figures = hasFigures ? (read.data?.figures ?? []) : [];
@@ -112,14 +120,14 @@ export function NewPiece() {
     ? { import: taken, title: titleOf(ofFile.data) }
     : told
       ? { told: toldBody(text, told) }
-      : { text };
+      : { text, numbers: numbers || null };
   const begin = (): void => void make({ ...figuresBody, form, whole: whole || null });
   return (
     <section className="new-piece" aria-labelledby="what-figures">
       <h1 id="what-figures">What are the figures?</h1>
       <p className="soft">
-        Paste them from a spreadsheet, drop a file, or paste a script that tells them. You choose the form, and can
-        change all of it at any time.
+        Paste them from a spreadsheet, drop a file, or paste a script that mentions them. Pick a form now; you can
+        change everything later.
       </p>
       {taken ? (
         <TakenFile
@@ -136,12 +144,17 @@ export function NewPiece() {
           rows={7}
           value={text}
           placeholder={EXAMPLE}
-          onChange={setText}
+          onChange={(next) => {
+            setText(next);
+            // What was said of other numbers does not hold for these.
+            if (next.trim() === '') setNumbers('');
+          }}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && ready) begin();
           }}
         />
       )}
+      {!taken && !told && hasFigures && <NumberReading read={pasted.data} onChange={setNumbers} />}
       {told && hasFigures && <ToldFigures told={told} lines={lines} onChange={changeTold} />}
       <div className="share-row" aria-live="polite">
         {figures.length > 0 ? (
@@ -160,7 +173,7 @@ export function NewPiece() {
               <input
                 className="whole-field"
                 aria-label="The whole"
-                title="What all parts together are. Empty: their sum."
+                title="The total of all parts. Leave empty to use their sum."
                 value={whole}
                 placeholder={read.data?.whole ?? ''}
                 maxLength={200}
@@ -175,7 +188,7 @@ export function NewPiece() {
             onClick={() => setText(EXAMPLE)}
             hidden={hasFigures}
           >
-            Try it with a year at the Mending Room
+            Try a sample: a year at the Mending Room
           </button>
         )}
       </div>
@@ -191,6 +204,7 @@ export function NewPiece() {
                 const [mended, mendedWhole] = repairedText(read.data!.table, repair, whole);
                 setText(mended);
                 setWhole(mendedWhole);
+                setNumbers('');
               }}
             >
               {repair.label}
@@ -198,7 +212,7 @@ export function NewPiece() {
           ))}
           {ready && repairs.length > 0 && (
             <Button size="sm" variant="link" onClick={() => setAside([...aside, problem])}>
-              It is right
+              Keep as typed
             </Button>
           )}
         </p>
@@ -206,7 +220,7 @@ export function NewPiece() {
       {forms.length > 0 && <FormPicker forms={forms} value={form} onChoose={({ name }) => setForm(name)} />}
       <div className="new-actions">
         <Button disabled={!ready || making} onClick={begin}>
-          {making ? 'Making it…' : 'Make a piece'}
+          {making ? 'Creating piece…' : 'Create piece'}
         </Button>
       </div>
       <div className="new-others">
@@ -224,14 +238,14 @@ export function NewPiece() {
         <FileInput picker={picker} label="A table or a piece" onFile={(file) => void takeFile(file)} />
       </div>
       <p className="hint" role={reading ? 'status' : undefined}>
-        {reading ? `Reading “${reading}”…` : 'XLSX, ODS, CSV, TSV, JSON, or a piece; up to 10 MB. Drop it anywhere.'}
+        {reading ? `Reading “${reading}”…` : 'Drop XLSX, ODS, CSV, TSV, JSON or a piece anywhere. Up to 10 MB.'}
       </p>
       {over}
       {dialog && (
         <TableDialog
           first={dialog.table}
           decided={dialog.decided}
-          take="Take these figures"
+          take="Use these figures"
           onTake={(wanted) => {
             setKeptFile(JSON.stringify(wanted));
             setWhole('');

@@ -31,7 +31,7 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
         {piece.reel ? (
           <LiveStill piece={piece} reel={piece.reel} playing={playing} />
         ) : (
-          <span className="card-problem">{piece.problem ?? 'Nothing to see yet.'}</span>
+          <span className="card-problem">{piece.problem ?? 'No picture yet.'}</span>
         )}
       </Link>
       <StemStrip stems={piece.stems} frames={piece.frames} />
@@ -56,7 +56,7 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
           </Link>
         )}
         <Dropdown align="end">
-          <Dropdown.Toggle as="button" type="button" className="quiet-button" aria-label={`More for ${piece.title}`}>
+          <Dropdown.Toggle as="button" type="button" className="quiet-button" aria-label={`Actions for ${piece.title}`}>
             <i className="bi bi-three-dots" />
           </Dropdown.Toggle>
           <Dropdown.Menu>
@@ -79,7 +79,7 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
         <span className="soft card-facts">
           {unsaved && (
             <strong className="card-unsaved" title={unsaved.reason ?? undefined}>
-              {unsaved.state === 'conflict' ? 'Changed in two tabs' : 'Not saved yet'}
+              {unsaved.state === 'conflict' ? 'Changed in two tabs' : 'Not saved'}
               {' · '}
             </strong>
           )}

@@ -41,8 +41,8 @@ export function ShelfPage() {
   const remove = useMutation({
     mutationFn: (piece: ShelfEntry) => ask(`pieces/${piece.id}`, { method: 'DELETE' }),
     onSuccess: (_, piece) =>
-      say(`“${piece.title}” is off the shelf.`, {
-        action: { text: 'Put it back', run: () => restore.mutate(piece.id) },
+      say(`“${piece.title}” deleted.`, {
+        action: { text: 'Restore', run: () => restore.mutate(piece.id) },
       }),
     onSettled: refresh,
     onError: failed,
@@ -96,7 +96,7 @@ export function ShelfPage() {
           <UnsavedPieces onSaved={refresh} />
           {shelf.isPending && (
             <p className="soft" role="status">
-              Looking on the shelf…
+              Loading the shelf…
             </p>
           )}
           {shelf.isError && (
@@ -110,10 +110,10 @@ export function ShelfPage() {
           {shelf.data && count === 0 && asked === '' && (
             <div className="shelf-empty">
               <p>The shelf is empty.</p>
-              <p>Paste a few figures on the left: a word and a number in each row is enough.</p>
+              <p>Paste a few figures on the left. Each row needs a label and a number.</p>
             </div>
           )}
-          {shelf.data && count === 0 && asked !== '' && <p className="soft">No piece is called that.</p>}
+          {shelf.data && count === 0 && asked !== '' && <p className="soft">No piece matches your search.</p>}
           <div className="cards">
             {pieces.map((piece) => (
               <PieceCard

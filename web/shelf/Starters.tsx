@@ -30,7 +30,7 @@ export function Starters() {
     <section className="starters" aria-labelledby="starters">
       <div className="shelf-head">
         <h2 id="starters">Starters</h2>
-        <span className="soft">a piece of each form, to put your own figures in</span>
+        <span className="soft">One piece per form, ready for your own figures</span>
       </div>
       <div className="starter-cards">
         {found.data.starters.map((starter) => (
@@ -38,7 +38,7 @@ export function Starters() {
             key={starter.name}
             type="button"
             className="starter"
-            aria-label={`Begin from ${starter.title}, ${starter.form}`}
+            aria-label={`Start from ${starter.title}, ${starter.form}`}
             disabled={taking !== null}
             onClick={() => void take(starter.name)}
           >

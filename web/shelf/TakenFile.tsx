@@ -19,12 +19,12 @@ export function TakenFile({ table, onAgain, onLetGo }: Props) {
     <div className="taken-file">
       <header>
         <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" />
-        <strong>{table?.name ?? 'Reading it…'}</strong>
+        <strong>{table?.name ?? 'Reading file…'}</strong>
         {sheet && <span className="soft">{sheet}</span>}
         <button type="button" className="text-button" onClick={onAgain} disabled={!table}>
-          How it is read
+          Import settings…
         </button>
-        <button type="button" className="btn-close" aria-label="Without this file" onClick={onLetGo} />
+        <button type="button" className="btn-close" aria-label="Remove this file" onClick={onLetGo} />
       </header>
       {taken && (
         <table className="numerals">
@@ -43,6 +43,15 @@ export function TakenFile({ table, onAgain, onLetGo }: Props) {
             ))}
           </tbody>
         </table>
+      )}
+      {taken?.openNumber && (
+        <p className="is-asked">
+          {taken.openNumber} can be a decimal or thousands; it is read as{' '}
+          {taken.numbers === '.' ? 'a decimal' : 'thousands'}.{' '}
+          <button type="button" className="text-button is-link" onClick={onAgain}>
+            Say which
+          </button>
+        </p>
       )}
       {rows.length > SHOWN && <p className="soft">and {rows.length - SHOWN} more</p>}
     </div>

@@ -11,23 +11,42 @@ interface Props {
 export function ToldFigures({ told, lines, onChange }: Props) {
   const change = (index: number, part: Partial<Told>): void =>
     onChange({ ...told, figures: told.figures.map((one, at) => (at === index ? { ...one, ...part } : one)) });
+  const guesses = told.figures.filter(({ isGuess }) => isGuess).length;
   return (
-    <div className="told" role="group" aria-label="What the text tells">
+    <div className="told" role="group" aria-label="Figures found in the script">
       <p>
-        <strong>This is a script.</strong> It tells {counted(told.figures.length, 'figure')} in {counted(lines, 'line')}
-        ; each comes in on its words.
+        <strong>This is a script.</strong> Found {counted(told.figures.length, 'figure')} in {counted(lines, 'line')};
+        each enters on its words.
+        {guesses > 0 && (
+          <span className="guessed">
+            {' '}
+            {guesses === 1 ? 'One name is a guess' : `${guesses} names are guesses`}: change it, or say that it is
+            right.
+          </span>
+        )}
       </p>
       <ul>
         {told.figures.map((figure, index) => (
           <li key={`${figure.line}:${figure.from}`}>
             <q title={`line ${figure.line + 1}`}>{figure.words}</q>
-            <input
-              className="field-text"
-              aria-label={`Name of “${figure.words}”`}
-              value={figure.label}
-              maxLength={200}
-              onChange={(event) => change(index, { label: event.target.value })}
-            />
+            <span className="told-name">
+              <input
+                className={`field-text${figure.isGuess ? ' is-guess' : ''}`}
+                aria-label={`Name of “${figure.words}”`}
+                value={figure.label}
+                maxLength={200}
+                onChange={(event) => change(index, { label: event.target.value, isGuess: false })}
+              />
+              {figure.isGuess && (
+                <button
+                  type="button"
+                  className="text-button is-doubtful"
+                  onClick={() => change(index, { isGuess: false })}
+                >
+                  right?
+                </button>
+              )}
+            </span>
             <input
               className="field-text numerals"
               aria-label={`Figure of “${figure.words}”`}
@@ -38,8 +57,8 @@ export function ToldFigures({ told, lines, onChange }: Props) {
             <button
               type="button"
               className="quiet-button"
-              aria-label={`Without ${figure.label}`}
-              title="It is not meant"
+              aria-label={`Ignore ${figure.label}`}
+              title="Ignore this figure"
               onClick={() => onChange({ ...told, figures: told.figures.filter((_, at) => at !== index) })}
             >
               <i className="bi bi-x-lg" aria-hidden="true" />
@@ -48,11 +67,11 @@ export function ToldFigures({ told, lines, onChange }: Props) {
         ))}
       </ul>
       <label className="told-title">
-        <span>title</span>
+        <span>Title</span>
         <input
           className="field-text"
           value={told.title}
-          placeholder="What is it about?"
+          placeholder="Title of the piece"
           maxLength={200}
           onChange={(event) => onChange({ ...told, title: event.target.value })}
         />

@@ -19,7 +19,7 @@ export function UnsavedPieces({ onSaved }: { onSaved: () => void }) {
   }, [count, onSaved]);
   if (waiting.length === 0) return null;
   return (
-    <ul className="unsaved-pieces" aria-label="Not saved yet" role="status">
+    <ul className="unsaved-pieces" aria-label="Not saved" role="status">
       {waiting.map((one) => (
         <li key={one.id} className="problem-bar is-error">
           <span>{said(one)}</span>

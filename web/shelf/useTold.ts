@@ -11,6 +11,8 @@ export interface Told {
   from: number;
   /** the words that say it */
   words: string;
+  /** its name was guessed from words that may be none */
+  isGuess: boolean;
 }
 
 export interface Telling {

@@ -1,12 +1,12 @@
 import type { IncomingTable, Role, TakenTable } from '../api/answers';
 
 const ROLES: [Role, string][] = [
-  ['label', 'names the figures'],
-  ['value', 'figures'],
-  ['time', 'when'],
-  ['group', 'group'],
-  ['colour', 'colour'],
-  ['none', 'left out'],
+  ['label', 'Labels'],
+  ['value', 'Figures'],
+  ['time', 'Moments'],
+  ['group', 'Group'],
+  ['colour', 'Colour'],
+  ['none', 'Ignore'],
 ];
 
 interface Props {
@@ -59,7 +59,7 @@ export function SheetPreview({ grid, table, heading, roles, withHidden, onHeadin
                 <button
                   type="button"
                   aria-pressed={row === heading}
-                  title={row === heading ? 'This row names the columns. Click: none does.' : 'Names the columns'}
+                  title={row === heading ? 'Header row. Click to use no header row.' : 'Use as header row'}
                   aria-label={`Row ${row + 1} names the columns`}
                   onClick={() => onHeading(row === heading ? -1 : row)}
                 >

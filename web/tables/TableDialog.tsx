@@ -6,6 +6,7 @@ import { Dialog } from '../common/Dialog';
 import type { Import, IncomingTable, TakenTable } from '../api/answers';
 import { reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
+import { NumberReading } from './NumberReading';
 import { readSheet, undecided } from './incoming';
 import { SheetPreview } from './SheetPreview';
 
@@ -85,7 +86,7 @@ export function TableDialog({ first, decided, take, other, children, onTake, onC
                 </ul>
                 {table.leftOut.length > 0 && (
                   <>
-                    <h3>Left out, or odd</h3>
+                    <h3>Left out or unclear</h3>
                     <ul className="is-left-out">
                       {table.leftOut.map((line) => (
                         <li key={line}>{line}</li>
@@ -95,16 +96,17 @@ export function TableDialog({ first, decided, take, other, children, onTake, onC
                 )}
               </>
             )}
+            <NumberReading read={table ?? undefined} onChange={(numbers) => change({ numbers })} />
             {hasHidden && (
               <Switch
-                label="Take what is hidden in the file"
+                label="Include hidden rows and columns"
                 value={wanted.withHidden}
                 onChange={(withHidden) => change({ withHidden })}
               />
             )}
-            {(wanted.withTotals || table?.leftOut.some((line) => line.includes('adds up'))) && (
+            {(wanted.withTotals || table?.hasTotals) && (
               <Switch
-                label="Take the sum as a figure"
+                label="Include the total as a figure"
                 value={wanted.withTotals}
                 onChange={(withTotals) => change({ withTotals })}
               />

@@ -13,7 +13,7 @@ export async function sendTable(file: File, signal?: AbortSignal): Promise<Incom
   if (file.size > LARGEST) {
     const megabytes = (file.size / 1e6).toFixed(1);
     throw new Error(
-      `“${file.name}” is ${megabytes} MB; up to 10 MB are read. Keep the sheet that the chart shows, and save it alone.`,
+      `“${file.name}” is ${megabytes} MB; the limit is 10 MB. Save only the sheet you need as a separate file.`,
     );
   }
   return sendFile<IncomingTable>(`tables?name=${encodeURIComponent(file.name)}`, file, signal);
@@ -31,7 +31,7 @@ export function readSheet(wanted: Import, whole: string, signal?: AbortSignal): 
 
 /** Nothing is decided yet. */
 export function undecided(file: string, sheet: number): Import {
-  return { file, sheet, heading: null, roles: [], withHidden: false, withTotals: false };
+  return { file, sheet, heading: null, roles: [], withHidden: false, withTotals: false, numbers: null };
 }
 
 /** The document of a piece, where the file is one; null where it may be a table. */

@@ -10,8 +10,8 @@ use Lupine\Core\Formats\Svg;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Stage;
+use Lupine\Core\Settings\BadPiece;
 
 final class DrawCommand extends LupineCommand
 {

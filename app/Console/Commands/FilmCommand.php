@@ -13,8 +13,8 @@ use App\Voice\SoundStore;
 use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Finish\BadColour;
 use Lupine\Core\Finish\Colour;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Settings\BadPiece;
 
 final class FilmCommand extends LupineCommand
 {
@@ -94,7 +94,7 @@ final class FilmCommand extends LupineCommand
         }
         $last = $piece->stage->frames - 1;
         if (!is_string($typed) || preg_match('/^\d{1,6}$/D', $typed) !== 1 || (int) $typed > $last) {
-            throw new BadPiece(sprintf('It has to be a frame from 0 to %d.', $last), '--'.$option);
+            throw new BadPiece(sprintf('It must be a frame from 0 to %d.', $last), '--'.$option);
         }
 
         return (int) $typed;

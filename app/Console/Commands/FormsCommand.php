@@ -6,7 +6,9 @@ namespace App\Console\Commands;
 
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\Forms;
-use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Number;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class FormsCommand extends LupineCommand
@@ -26,7 +28,7 @@ final class FormsCommand extends LupineCommand
     {
         $wanted = $this->argument('form');
         if (is_string($wanted) && !in_array($wanted, $this->forms->names(), true)) {
-            throw new \Lupine\Core\Piece\BadPiece(
+            throw new \Lupine\Core\Settings\BadPiece(
                 sprintf('“%s” is not a form. There are: %s.', $wanted, implode(', ', $this->forms->names())),
                 'form',
             );
@@ -57,20 +59,21 @@ final class FormsCommand extends LupineCommand
         return self::SUCCESS;
     }
 
-    private static function range(FormSetting $setting): string
+    private static function range(Declared $setting): string
     {
-        $usual = (string) $setting->usual;
+        $its = $setting->setting;
+        $usual = (string) $its->default();
 
-        return match ($setting->kind) {
-            'number' => sprintf(
+        return match (true) {
+            $its instanceof Number => sprintf(
                 '%s to %s %s, usually %s%s',
-                $setting->least,
-                $setting->most,
-                $setting->unit,
+                $its->min,
+                $its->max,
+                $its->unit->value,
                 $usual,
-                $setting->isKeyed ? '' : '; not changed by moves',
+                $setting->detail->isKeyed ? '' : '; not changed by moves',
             ),
-            'choice' => implode(', ', array_keys($setting->choices)).'; usually '.$usual,
+            $its instanceof Choice => implode(', ', $its->values()).'; usually '.$usual,
             default => 'text',
         };
     }
@@ -83,7 +86,7 @@ final class FormsCommand extends LupineCommand
             'needs' => $form->needs($this->forms->usual($form->name()))->value,
             'promise' => $form->promise(),
             'settings' => array_map(
-                static fn (FormSetting $setting): array => ['name' => $setting->name, ...$setting->schema()],
+                static fn (Declared $setting): array => ['name' => $setting->name, ...$setting->schema()],
                 $form->settings(),
             ),
         ];

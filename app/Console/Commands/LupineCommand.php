@@ -8,9 +8,9 @@ use App\Film\FilmFailed;
 use Illuminate\Console\Command;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\PlainText;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\PlainText;
 
 /**
  * What the commands share: pieces are read from files, errors go to standard error, and the exit status tells.

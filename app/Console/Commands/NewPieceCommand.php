@@ -11,10 +11,10 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Import\Taking;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\PlainText;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\PlainText;
 
 final class NewPieceCommand extends LupineCommand
 {
@@ -48,7 +48,13 @@ final class NewPieceCommand extends LupineCommand
             : TableText::read($this->contents($file));
         $name = PlainText::writable(strtr(pathinfo($file, PATHINFO_FILENAME), '-_', '  '));
         $title = $this->given('title') ?? ucfirst($name);
-        $document = NewPiece::document($table, $forms->named($form), $title);
+        $document = NewPiece::document(
+            $table,
+            $forms->named($form),
+            $title,
+            headline: $this->given('title') ?? '',
+            isGuessed: $this->given('title') === null,
+        );
         $this->known = KnownSettings::published();
         foreach ((array) $this->option('set') as $setting) {
             $document = $this->set($document, self::writable((string) $setting, 'set'));
@@ -90,7 +96,7 @@ final class NewPieceCommand extends LupineCommand
     {
         [$path, $typed] = array_pad(explode('=', $setting, 2), 2, null);
         if ($typed === null || $path === '') {
-            throw new BadPiece(sprintf('“%s” has to be path=value, such as charts.0.form.gap=6.', $setting), '--set');
+            throw new BadPiece(sprintf('“%s” must be path=value, such as charts.0.form.gap=6.', $setting), '--set');
         }
         $place = &$document;
         $steps = explode('.', $path);

@@ -13,12 +13,14 @@ use Lupine\Core\Arrangement\Reshape;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
 use Lupine\Core\Import\Taken;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\Stage;
+use Lupine\Core\Piece\Sides;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Group;
 
 /** Several charts on one stage: how they can stand, and another one for them. */
 final readonly class ArrangementController
@@ -43,10 +45,10 @@ final readonly class ArrangementController
     public function stage(Request $request): JsonResponse
     {
         $body = Body::of($request);
-        [$width, $height] = Stage::sides($body->get('stage'));
+        $sides = Group::of(Sides::class)->read($body->get('stage'));
 
         return response()->json(
-            ['document' => Reshape::document($body->document(), $body->piece(), $width, $height)],
+            ['document' => Reshape::document($body->document(), $body->piece(), $sides->width, $sides->height)],
             200,
             [],
             JSON_UNESCAPED_UNICODE,
@@ -85,7 +87,11 @@ final readonly class ArrangementController
 
         return match (true) {
             $body->has('import') => app(Incoming::class)->taken($body->get('import'), $id),
-            $body->has('text') => TableText::understood($body->get('text')->long(2 * TableText::MAX_BYTES), $id),
+            $body->has('text') => TableText::understood(
+                $body->get('text')->long(2 * TableText::MAX_BYTES),
+                $id,
+                Choices::numbersOf($body->get('numbers')),
+            ),
             default => null,
         };
     }

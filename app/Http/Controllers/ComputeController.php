@@ -25,7 +25,7 @@ final readonly class ComputeController
         $body = Body::of($request);
         $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES, 0);
 
-        $inHurry = $body->get('inHurry')->yes(false);
+        $inHurry = $body->get('inHurry')->flag(false);
 
         return self::json($this->computed->forDesk($this->placed($body), $frame, $inHurry));
     }

@@ -9,9 +9,10 @@ use App\Import\TableAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Import\Choices;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\NumberField;
-use Lupine\Core\Piece\Stage;
+use Lupine\Core\Piece\Rate;
 
 final readonly class FiguresController
 {
@@ -25,7 +26,10 @@ final readonly class FiguresController
     public function read(Request $request): JsonResponse
     {
         $body = Body::of($request);
-        $taken = TableText::understood($body->get('text')->long(2 * TableText::MAX_BYTES, ''));
+        $taken = TableText::understood(
+            $body->get('text')->long(2 * TableText::MAX_BYTES, ''),
+            numbers: Choices::numbersOf($body->get('numbers')),
+        );
 
         return $this->answer->of($taken, $body->get('whole')->isNull() ? null : $body->get('whole')->text(200));
     }
@@ -34,12 +38,12 @@ final readonly class FiguresController
     public function number(Request $request): JsonResponse
     {
         $body = Body::of($request);
-        $rate = $body->get('rate')->isNull() ? FrameRate::of(30) : FrameRate::of(...Stage::rate($body->get('rate')));
+        $rate = $body->get('rate')->isNull() ? FrameRate::of(30) : FrameRate::of(...(new Rate())->read($body->get('rate')));
         $value = NumberField::read(
             $body->get('text')->text(self::LONGEST_NUMBER, ''),
             $body->get('unit')->oneOf(NumberField::UNITS, 'number'),
             $rate,
-            $body->get('dropFrame')->yes(false) && $rate->canDropFrames(),
+            $body->get('dropFrame')->flag(false) && $rate->canDropFrames(),
         );
 
         return response()->json(['value' => $value]);

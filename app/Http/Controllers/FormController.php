@@ -14,11 +14,11 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Geometry\Box;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Chart;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
 
 final readonly class FormController
 {
@@ -88,25 +88,13 @@ final readonly class FormController
         }
         $settings = $this->drawPiece->forms->settingsOf($form);
 
-        return response()->json([
-            'figure' => array_map(self::property(...), Properties::ofFigure()),
-            'chart' => array_map(self::property(...), Properties::ofChart($settings)),
-            'words' => array_map(self::property(...), Properties::ofWords()),
-            'backdrop' => array_map(self::property(...), Properties::ofBackdrop()),
-        ], 200, [], JSON_UNESCAPED_UNICODE);
-    }
+        $field = static fn (Property $property): array => $property->field();
 
-    /** @return array<string, mixed> */
-    private static function property(Property $property): array
-    {
-        return [
-            'name' => $property->name,
-            'label' => $property->label,
-            'kind' => $property->kind,
-            'unit' => $property->unit,
-            'least' => $property->least,
-            'most' => $property->most,
-            'usual' => $property->usual,
-        ];
+        return response()->json([
+            'figure' => array_map($field, Properties::ofFigure()),
+            'chart' => array_map($field, Properties::ofChart($settings)),
+            'words' => array_map($field, Properties::ofWords()),
+            'backdrop' => array_map($field, Properties::ofBackdrop()),
+        ], 200, [], JSON_UNESCAPED_UNICODE);
     }
 }

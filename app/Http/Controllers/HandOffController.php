@@ -24,8 +24,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
+use Lupine\Core\Settings\Field;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 

@@ -21,11 +21,12 @@ use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Formats\ToldPiece;
+use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
-use Lupine\Core\Piece\BadPiece;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Script\WrittenScript;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
 
 final readonly class PieceController
 {
@@ -168,7 +169,10 @@ final readonly class PieceController
         $whole = $body->get('whole')->isNull() ? null : $body->get('whole')->text(200);
         $taken = $body->has('import')
             ? app(Incoming::class)->taken($body->get('import'))
-            : TableText::understood($body->get('text')->long(TableText::MAX_BYTES, ''));
+            : TableText::understood(
+                $body->get('text')->long(TableText::MAX_BYTES, ''),
+                numbers: Choices::numbersOf($body->get('numbers')),
+            );
         $table = $taken->table->withWhole($whole);
         $document = NewPiece::document(
             $table,
@@ -176,6 +180,7 @@ final readonly class PieceController
             $title !== '' ? $title : ($table->name !== '' ? $table->name : Document::UNNAMED),
             RowColours::of($table, $taken->colours, NewChart::SWATCH),
             $taken->title !== '' ? $taken->title : ($body->has('import') ? $title : ''),
+            $taken->title === '' && ($title === '' || $body->has('import')),
         );
         Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
 

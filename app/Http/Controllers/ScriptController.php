@@ -63,7 +63,7 @@ final readonly class ScriptController
         if ($body->get('pace')->isNull()) {
             $laid = Laid::byRecording($piece->narration, $piece->stage);
         } else {
-            $pace = $body->get('pace')->whole(ScratchVoice::SLOWEST, ScratchVoice::FASTEST);
+            $pace = ScratchVoice::pace($body->get('pace'));
             $texts = array_map(static fn (ScriptLine $line): string => $line->text, $lines);
             $first = $lines === [] ? 0 : min(array_map(static fn (ScriptLine $line): int => $line->begin, $lines));
             $laid = [];

@@ -14,7 +14,7 @@ use App\Voice\Speakers;
 use App\Voice\Uploads;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Settings\Field;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -108,7 +108,7 @@ final readonly class SoundController
             Listening::query()
                 ->whereKey($listening->id)
                 ->whereIn('status', ['running', 'cancelling'])
-                ->update(['status' => 'failed', 'message' => 'What listened was ended from outside. Try again.']);
+                ->update(['status' => 'failed', 'message' => 'Finding words was interrupted. Try again.']);
             $listening->refresh();
             if ($listening->kind === 'file') {
                 $uploads->drop(self::uploadOf($listening));

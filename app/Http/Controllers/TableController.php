@@ -15,9 +15,10 @@ use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Import\Again;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
-use Lupine\Core\Piece\Field;
-use Lupine\Core\Piece\PlainText;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
+use Lupine\Core\Settings\PlainText;
 
 /** Tables that come in from files. */
 final readonly class TableController
@@ -59,9 +60,9 @@ final readonly class TableController
 
         return response()->json([
             'rows' => RowOrder::of(
-                Formulas::worked(Table::read($body->get('table'))),
+                Formulas::worked(Group::of(Table::class)->read($body->get('table'))),
                 $column->isNull() ? null : $column->id(),
-                $body->get('descending')->yes(false),
+                $body->get('descending')->flag(false),
             ),
         ]);
     }

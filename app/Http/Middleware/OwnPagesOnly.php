@@ -16,7 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
  * The API answers Lupine's own pages, and programs that are no browser; never a page from elsewhere.
  *
  * Browsers say where a request comes from in `Sec-Fetch-Site` (W3C, Fetch Metadata) and, with every write, in `Origin`.
- * What carries neither and is no JSON could still be a simple form, so bodies have to be JSON: a page elsewhere cannot
+ * What carries neither and is no JSON could still be a simple form, so bodies must be JSON: a page elsewhere cannot
  * send that without asking first, and it is never told yes.
  */
 final readonly class OwnPagesOnly
@@ -51,7 +51,10 @@ final readonly class OwnPagesOnly
             // A file as it is, which is no simple request either.
             return strlen($body) <= IncomingFile::MOST_BYTES
                 ? null
-                : Refusal::answer('Files up to 10 MB are read. Keep the sheet that the chart shows, alone.', 413);
+                : Refusal::answer(
+                    'This file is too large; the limit is 10 MB. Save only the sheet you need as a separate file.',
+                    413,
+                );
         }
         if ($request->is('api/uploads/*') && $request->isMethod('PUT') && $type === 'application/octet-stream') {
             return strlen($body) <= Uploads::PART
@@ -59,7 +62,7 @@ final readonly class OwnPagesOnly
                 : Refusal::answer('A part of a file can be 4 MB large, not more.', 413);
         }
         if (strlen($body) > (int) config('lupine.request_bytes')) {
-            return Refusal::answer('This is larger than Lupine takes in one go; 4 MB are the limit.', 413);
+            return Refusal::answer('This is too large. The limit is 4 MB.', 413);
         }
         $empty = $body === '' && ($type === '' || $type === 'application/json');
 

@@ -6,11 +6,11 @@ namespace Lupine\Core\Arrangement;
 
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Figures\ImpossibleFigures;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\SharedAxes;
+use Lupine\Core\Settings\BadPiece;
 
 /**
  * Puts everything in its place on a stage of one shape. What a hand placed stays, or keeps its place in proportion;

@@ -10,8 +10,8 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Piece\ArrangementSettings;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Words\TextBlock;
 
 /** Every rule that a piece can be arranged by, as a small true picture of it. */
@@ -32,10 +32,10 @@ final readonly class ArrangementChoices
     {
         $hasSeveral = count($piece->charts) > 1;
         $choices = [];
-        foreach (ArrangementSettings::CHARTS as $charts) {
+        foreach (array_keys(ArrangementSettings::CHARTS) as $charts) {
             $choices[] = new ArrangementSettings($charts, $piece->arrangement->several);
         }
-        foreach ($hasSeveral ? ArrangementSettings::SEVERAL : [] as $several) {
+        foreach ($hasSeveral ? array_keys(ArrangementSettings::SEVERAL) : [] as $several) {
             if ($several !== $piece->arrangement->several) {
                 $choices[] = new ArrangementSettings($piece->arrangement->charts, $several);
             }

@@ -45,7 +45,7 @@ final readonly class ChartRooms
     /** charts up to which every number of columns is tried */
     private const TRIED = 4;
 
-    /** how much wider than it has to be a legend is; and what stands between it and its chart */
+    /** how much wider than it must be a legend is; and what stands between it and its chart */
     private const LOOSE = 1.12;
     private const AWAY = 0.05;
     private const BELOW = 1.4;
@@ -191,7 +191,7 @@ final readonly class ChartRooms
         $factor = $this->size * max(self::SMALLEST, min(1.0, min($room->width, $room->height) / $short));
         // However small the chart, its words stay large enough to be read.
         $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
-        $smallest = min($chart->words->labelStyle->size, $chart->words->names->size ?? INF);
+        $smallest = min($chart->words->labels->style->size, $chart->words->names->size ?? INF);
         $factor = max($factor, min($this->size, $least / $smallest));
         $words = $chart->words->arranged($factor, $legend);
         [$place, $form, $extent, $all] = (new ChartRoom($chart, $this->timings[$chart->id], $this->setter))

@@ -82,7 +82,7 @@ final readonly class Places
             'y' => $chart->place->y,
             'size' => $chart->place->size,
             'turn' => $chart->place->turn,
-            'text' => $chart->words->labelStyle->size / $before->words->labelStyle->size,
+            'text' => $chart->words->labels->style->size / $before->words->labels->style->size,
             'form' => (object) $this->governed($before, $chart),
         ];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Stage;
+use Lupine\Core\Settings\BadPiece;
 
 /**
  * A document on a stage of another size: what a hand has placed keeps its place in proportion, and texts that the rule

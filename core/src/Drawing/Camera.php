@@ -12,6 +12,7 @@ use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShotSettings;
+use Lupine\Core\Piece\ShotTarget;
 
 /**
  * The camera over time: it goes from shot to shot. While it goes nearer or farther, one point of the picture stays
@@ -114,7 +115,7 @@ final readonly class Camera
     private function aimed(ShotSettings $shot, int $frame): CameraView
     {
         [$width, $height] = [$this->piece->stage->width, $this->piece->stage->height];
-        $on = $this->target($shot, $frame) ?? new Point(0.0, 0.0);
+        $on = ($shot->on === null ? null : $this->target($shot->on, $frame)) ?? new Point(0.0, 0.0);
         $within = static fn (float $at, float $side): float => max(
             $side / $shot->zoom / 2,
             min($side - $side / $shot->zoom / 2, $at),
@@ -130,18 +131,18 @@ final readonly class Camera
         );
     }
 
-    private function target(ShotSettings $shot, int $frame): ?Point
+    private function target(ShotTarget $on, int $frame): ?Point
     {
         foreach ($this->piece->charts as $chart) {
             $timing = $this->timings[$chart->id] ?? null;
-            if ($chart->id !== $shot->chart || $timing === null) {
+            if ($chart->id !== $on->chart || $timing === null) {
                 continue;
             }
             $layout = $timing->layoutAt($frame);
-            $isFigure = $shot->figure !== null && in_array($shot->figure, $layout->order(), true);
+            $isFigure = $on->figure !== null && in_array($on->figure, $layout->order(), true);
 
             return $timing->onStage($chart, $isFigure
-                ? $layout->shape((string) $shot->figure, Presence::full(), 0.0)->middle()
+                ? $layout->shape((string) $on->figure, Presence::full(), 0.0)->middle()
                 : $layout->extent()->middle(), $frame);
         }
 

@@ -527,15 +527,26 @@ final class ChartTiming
     /** Which of the chart's own pixels is at a point of the stage on a frame. */
     public function ownPoint(Chart $chart, Point $point, int $frame): Point
     {
+        return $this->ownPoints($chart, $frame)($point);
+    }
+
+    /** @return \Closure(Point): Point the same of many points on one frame */
+    public function ownPoints(Chart $chart, int $frame): \Closure
+    {
         $place = $chart->place;
         $size = max(1e-9, $this->whole['size']->at($frame));
         $turn = deg2rad($this->whole['turn']->at($frame));
-        [$across, $down] = [$point->x - $this->whole['x']->at($frame), $point->y - $this->whole['y']->at($frame)];
+        [$cosine, $sine] = [cos($turn), sin($turn)];
+        [$x, $y] = [$this->whole['x']->at($frame), $this->whole['y']->at($frame)];
 
-        return new Point(
-            $place->x + ($across * cos($turn) + $down * sin($turn)) / $size,
-            $place->y + ($down * cos($turn) - $across * sin($turn)) / $size,
-        );
+        return static function (Point $point) use ($place, $size, $cosine, $sine, $x, $y): Point {
+            [$across, $down] = [$point->x - $x, $point->y - $y];
+
+            return new Point(
+                $place->x + ($across * $cosine + $down * $sine) / $size,
+                $place->y + ($down * $cosine - $across * $sine) / $size,
+            );
+        };
     }
 
     /** @return list<int> the frames of a range on which the chart as a whole moves */

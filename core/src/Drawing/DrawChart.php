@@ -46,7 +46,7 @@ final readonly class DrawChart
             array_push($children, ...$poses->pose($figureId, array_values($nodes)));
         }
 
-        $atMarks = [...$children, ...$furniture->before(), ...$words->atMarks()];
+        $atMarks = [...$children, ...$furniture->inFront(), ...$words->atMarks()];
 
         return $this->group($chart, $timing, [...$this->body($chart, $atMarks), ...$words->legend()]);
     }

@@ -12,7 +12,8 @@ use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
-use Lupine\Core\Piece\SoftEdge;
+use Lupine\Core\Piece\Glow;
+use Lupine\Core\Piece\Shadow;
 use Lupine\Core\Piece\StrokeSettings;
 
 /** The looks around and on the marks of a chart. */
@@ -64,8 +65,7 @@ final readonly class DrawFinish
     {
         $glows = [];
         foreach ($marks as $figureId => $mark) {
-            $own = $this->chart->own($figureId);
-            $glow = $own->hasGlow ? $own->glow : $this->chart->finish->glow;
+            $glow = $this->chart->finishOf((string) $figureId)->glow;
             if ($glow !== null) {
                 $colour = $glow->colour ?? $this->timing->colours[$figureId];
                 $soft = [
@@ -85,7 +85,7 @@ final readonly class DrawFinish
             return $glows;
         }
         // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
-        $colour = $shadow->colour ?? '#000000';
+        $colour = $shadow->colour;
         $outlines = $shadows = [];
         foreach ($marks as $figureId => $mark) {
             if ($this->isPosed((string) $figureId)) {
@@ -106,8 +106,7 @@ final readonly class DrawFinish
     /** The pattern over a mark, or null where it has none. */
     public function pattern(string $figureId, PathNode $mark): ?PathNode
     {
-        $own = $this->chart->own($figureId);
-        $pattern = $own->hasPattern ? $own->pattern : $this->chart->finish->pattern;
+        $pattern = $this->chart->finishOf($figureId)->pattern;
         if ($pattern === null || $pattern->opacity <= 0) {
             return null;
         }
@@ -138,8 +137,7 @@ final readonly class DrawFinish
     /** The line along the edge of a mark, or null where it has none. */
     public function stroke(string $figureId, PathNode $mark): ?GroupNode
     {
-        $own = $this->chart->own($figureId);
-        $stroke = $own->hasStroke ? $own->stroke : $this->chart->finish->stroke;
+        $stroke = $this->chart->finishOf($figureId)->stroke;
         if ($stroke === null || ($stroke->opacity <= 0 && !$stroke->isLit())) {
             return null;
         }
@@ -296,7 +294,7 @@ final readonly class DrawFinish
     }
 
     /** @param Track<string> $outline */
-    private static function soft(Track $outline, SoftEdge $edge, string $colour, float $part): PathNode
+    private static function soft(Track $outline, Glow|Shadow $edge, string $colour, float $part): PathNode
     {
         return new PathNode($outline, new FlatPaint($colour), $edge->opacity, $edge->reach * $part);
     }

@@ -51,7 +51,7 @@ final readonly class DrawFurniture
     }
 
     /** @return list<Node> */
-    public function before(): array
+    public function inFront(): array
     {
         return $this->group(
             'target',
@@ -123,7 +123,7 @@ final readonly class DrawFurniture
     {
         return $one->isTinted && $one->figureId !== null
             ? $this->timing->colours[$one->figureId]
-            : $this->chart->words->labelStyle->colour;
+            : $this->chart->words->labels->style->colour;
     }
 
     /**

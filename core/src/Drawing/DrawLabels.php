@@ -53,7 +53,7 @@ final readonly class DrawLabels
     /** @return array<string, GroupNode> by figure id */
     public function draw(): array
     {
-        if ($this->chart->words->labels === 'none') {
+        if ($this->chart->words->labels->show === 'none') {
             return [];
         }
         $boxes = new WordBoxes($this->chart, $this->timing, $this->setter);
@@ -175,7 +175,7 @@ final readonly class DrawLabels
      */
     private function whereItFits(string $id, \Closure $fits): Track
     {
-        if ($this->chart->words->labelComes !== 'under') {
+        if ($this->chart->words->labels->comes !== 'under') {
             return $this->asItComes($id);
         }
         $shapes = $this->shapes->shapes[$id];
@@ -198,7 +198,7 @@ final readonly class DrawLabels
     private function asItComes(string $id, bool $isAtMiddle = false): Track
     {
         $presence = $this->shapes->presences[$id];
-        $comes = $this->chart->words->labelComes;
+        $comes = $this->chart->words->labels->comes;
         if ($comes === 'end') {
             return $presence->map(static fn (Presence $there): float => round(
                 max(0.0, 1.0 - max(0.0, 1.0 - $there->amount) / self::LAST),
@@ -236,7 +236,7 @@ final readonly class DrawLabels
             $middle->y,
         ));
         $nodes = $this->lines($id, $this->styleBeside($id, $style, $place->at($last)), $at, $align);
-        $plate = $this->chart->words->labelPlate;
+        $plate = $this->chart->words->labels->plate;
         if ($plate !== null) {
             array_unshift($nodes, $this->plate($plate, $place, $wide, $high, $style->size * LabelPlan::PLATE));
         }
@@ -314,7 +314,7 @@ final readonly class DrawLabels
         if ($this->sizes->own($id)?->colour !== null) {
             return $style;
         }
-        $plate = $this->chart->words->labelPlate;
+        $plate = $this->chart->words->labels->plate;
         $behind = $plate === null ? $this->ground->colourAt($at) : Colour::hex($plate);
         $stands = $behind === null || $behind->contrastWith(Colour::hex($style->colour)) >= self::CONTRAST;
 
@@ -373,7 +373,7 @@ final readonly class DrawLabels
 
         return new PathNode(
             Track::of([...$shapes->changes, ...$place->changes], $line),
-            new FlatPaint($this->chart->words->labelStyle->colour),
+            new FlatPaint($this->chart->words->labels->style->colour),
             self::FAINT,
             stroke: new Stroke(max(1.5, $style->size * self::LINE), 'round'),
         );

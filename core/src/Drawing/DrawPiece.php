@@ -78,7 +78,7 @@ final readonly class DrawPiece
         $pose = $shutter?->takesCamera === false ? $pose?->held() : $pose;
         $nodes = self::taken($piece, $pose, $backdrop, $before);
         if ($piece->captions !== null) {
-            foreach ($piece->narration->lines as $line) {
+            foreach ($piece->narration->captioned() as $line) {
                 $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2, $clock);
             }
         }
@@ -213,12 +213,10 @@ final readonly class DrawPiece
             $width / 2,
             $height / 2,
             $width * M_SQRT1_2,
-            [
-                [0.0, '#000000', 0.0],
-                [0.5, '#000000', 0.0],
-                [0.75, '#000000', $backdrop->vignette * 0.3],
-                [1.0, '#000000', $backdrop->vignette],
-            ],
+            array_map(
+                static fn (array $stop): array => [$stop[0], '#000000', $backdrop->vignette * $stop[1]],
+                Backdrop::VIGNETTE,
+            ),
             $height / $width,
         );
     }

@@ -127,7 +127,7 @@ final class DrawSolid
         }
         $settings = $this->timing->settingsAt($frame);
         $shade = $settings->number('shade') * self::DARKER[$face->kind];
-        $own = $this->chart->own($face->figureId)->faces[$face->kind] ?? null;
+        $own = $this->chart->own($face->figureId)->faces?->of($face->kind);
         [$lightness, $chroma, $hue] = Colour::hex($own ?? $this->timing->colours[$face->figureId])->toOklch();
         if ($own === null) {
             [$lightness, $chroma] = [$lightness - $shade, $chroma * (1 + self::DEEPER * $shade)];

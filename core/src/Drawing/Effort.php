@@ -35,9 +35,9 @@ final readonly class Effort
     /** the same where somebody waits to see it */
     public const SEEN_AT_ONCE = 20_000;
 
-    /** frames before and behind the playhead that are computed where a piece is large */
+    /** frames before and after the playhead that are computed where a piece is large */
     private const BEFORE = 90;
-    private const BEHIND = 180;
+    private const AFTER = 180;
 
     /** @param list<\Closure(FrameRange): int> $movers */
     private function __construct(private array $movers, private int $marks, private int $frames)
@@ -76,10 +76,7 @@ final readonly class Effort
     {
         $looping = 0;
         foreach ($figures as $figure) {
-            $own = $chart->own((string) $figure);
-            $stroke = $own->hasStroke ? $own->stroke : $chart->finish->stroke;
-            $glow = $own->hasGlow ? $own->glow : $chart->finish->glow;
-            $looping += ($stroke?->isLooping() ?? false) || ($glow->breath ?? 0.0) > 0 ? 1 : 0;
+            $looping += $chart->finishOf((string) $figure)->isLooping() ? 1 : 0;
         }
 
         return $looping;
@@ -109,9 +106,9 @@ final readonly class Effort
         $frame = max(0, min($frame, $this->frames - 1));
         for ($part = 1.0;; $part *= 0.8) {
             $before = (int) (self::BEFORE * $part);
-            $behind = (int) (self::BEHIND * $part);
-            $range = FrameRange::within($this->frames, $frame - $before, $frame + $behind);
-            if ($behind === 0 || $this->within($range) <= $most) {
+            $after = (int) (self::AFTER * $part);
+            $range = FrameRange::within($this->frames, $frame - $before, $frame + $after);
+            if ($after === 0 || $this->within($range) <= $most) {
                 return $range;
             }
         }

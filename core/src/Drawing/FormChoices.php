@@ -13,12 +13,15 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\Field;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\PickSettings;
 use Lupine\Core\Piece\ReadingSettings;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
+use Lupine\Core\Settings\Number;
 
 /** Every form with a small true picture of the figures at hand, and the settings that it would begin with. */
 final readonly class FormChoices
@@ -80,7 +83,10 @@ final readonly class FormChoices
                     'isJoined' => $form->isJoined(),
                     'takesSeries' => $form->stacking($this->read($settings)) !== 'none',
                     'settings' => $settings,
-                    'fields' => array_map(self::field(...), $form->settings()),
+                    'fields' => array_map(
+                        static fn (Declared $setting): array => $setting->field(),
+                        $form->settings(),
+                    ),
                     'picture' => $picture,
                 ];
             },
@@ -108,11 +114,11 @@ final readonly class FormChoices
     /** @return array<string, float|string> */
     private function settings(Form $form, ?FormSettings $current, Box $room, int $count): array
     {
-        $settings = ['kind' => $form->name()];
+        $settings = ['kind' => $form->name(), ...$this->forms->usual($form->name())->values()];
         foreach ($form->settings() as $setting) {
-            $settings[$setting->name] = $current !== null && $this->isKept($setting->name, $current)
-                ? self::kept($setting, $current)
-                : $setting->usual;
+            if ($current !== null && $this->isKept($setting->name, $current)) {
+                $settings[$setting->name] = self::kept($setting, $current);
+            }
         }
 
         return [...$settings, ...$form->fitted($room->width, $room->height, $count)];
@@ -129,14 +135,15 @@ final readonly class FormChoices
         return $name === 'order' || $usual->word($name) !== $current->word($name);
     }
 
-    private static function kept(FormSetting $setting, FormSettings $current): float|string
+    private static function kept(Declared $setting, FormSettings $current): float|string
     {
-        if ($setting->kind === 'number') {
-            return max($setting->least, min($setting->most, $current->number($setting->name)));
+        $its = $setting->setting;
+        if ($its instanceof Number) {
+            return max($its->min, min($its->max, $current->number($setting->name)));
         }
         $word = $current->word($setting->name);
 
-        return isset($setting->choices[$word]) ? $word : $setting->usual;
+        return $its instanceof Choice && !in_array($word, $its->values(), true) ? (string) $its->default() : $word;
     }
 
     /** @param array<string, float|string> $settings */
@@ -169,7 +176,7 @@ final readonly class FormChoices
             ),
         ]);
         $figures = Figures::of($form->needs($small), $table, $column);
-        $reading = ReadingSettings::read(Field::root([]));
+        $reading = Group::of(ReadingSettings::class)->read(Field::root([]));
         $state = ChartState::of($form, $small, $small->order(), $figures, $reading, null);
         $layout = $form->layout($small, new Point(self::WIDTH / 2, self::HEIGHT / 2), $state->moment());
         $byRow = [];
@@ -203,27 +210,5 @@ final readonly class FormChoices
         }
 
         return $paths;
-    }
-
-    /** @return array<string, mixed> */
-    private static function field(FormSetting $setting): array
-    {
-        return [
-            'name' => $setting->name,
-            'label' => $setting->label,
-            'kind' => $setting->kind,
-            'unit' => $setting->unit,
-            'least' => $setting->least,
-            'most' => $setting->most,
-            'usual' => $setting->usual,
-            'choices' => array_map(
-                static fn (string $value, string $word): array => [$value, $word],
-                array_map('strval', array_keys($setting->choices)),
-                array_values($setting->choices),
-            ),
-            'isFirst' => $setting->isFirst,
-            'isKeyed' => $setting->isKeyed,
-            'hint' => $setting->hint,
-        ];
     }
 }

@@ -31,12 +31,17 @@ final readonly class Ground
         if ($backdrop->kind === 'transparent') {
             return null;
         }
-        $middle = Colour::hex($backdrop->colour);
-        if ($backdrop->kind !== 'radial') {
-            return $middle;
+        [$across, $down] = [$point->x - $width / 2, $point->y - $height / 2];
+        $colour = Colour::hex($backdrop->colour);
+        if ($backdrop->kind === 'radial') {
+            $away = hypot($across, $down) / (hypot($width, $height) / 2);
+            $colour = $colour->mixedWith(Colour::hex($backdrop->edge), min(1.0, $away));
         }
-        $away = hypot($point->x - $width / 2, $point->y - $height / 2) / (hypot($width, $height) / 2);
+        // The vignette is as round as the stage is.
+        $dark = $backdrop->vignette > 0
+            ? $backdrop->darkened(hypot($across / $width, $down / $height) / M_SQRT1_2)
+            : 0.0;
 
-        return $middle->mixedWith(Colour::hex($backdrop->edge), min(1.0, $away));
+        return $dark > 0 ? $colour->mixedWith(Colour::hex('#000000'), $dark) : $colour;
     }
 }

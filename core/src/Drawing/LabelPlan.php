@@ -95,7 +95,7 @@ final readonly class LabelPlan
     /** How far out of its mark the line to a label goes before it bends, in pixels. */
     public function elbowOut(string $figureId): float
     {
-        $hasPlate = $this->chart->words->labelPlate !== null;
+        $hasPlate = $this->chart->words->labels->plate !== null;
         $plate = $hasPlate ? 2 * self::PLATE * $this->sizes->style($figureId)->size : 0.0;
 
         return PlaceLabels::elbowOut($this->sizes->label($figureId)[1] + $plate, $this->factor);
@@ -145,7 +145,7 @@ final readonly class LabelPlan
     /** @return 'on'|'along'|'beside' */
     private function way(string $id): string
     {
-        $wanted = $this->chart->words->labels;
+        $wanted = $this->chart->words->labels->show;
         if ($wanted === 'beside' || $this->sizes->own($id)?->x !== null) {
             return 'beside';
         }
@@ -179,7 +179,7 @@ final readonly class LabelPlan
     {
         [$width, $height] = $this->sizes->label($id);
         $own = $this->sizes->own($id);
-        $plate = $this->chart->words->labelPlate === null ? 0.0 : 2 * self::PLATE * $this->sizes->style($id)->size;
+        $plate = $this->chart->words->labels->plate === null ? 0.0 : 2 * self::PLATE * $this->sizes->style($id)->size;
 
         return new Wish(
             $id,
@@ -232,7 +232,7 @@ final readonly class LabelPlan
                 $extent,
                 $this->spread,
                 $this->least(self::LEAST * min($around->stage->width, $around->stage->height)),
-                $this->chart->words->hasLeaders,
+                $this->chart->words->labels->hasLeaders,
             ))->place($ofState, $factor, $isSpread);
         }
 

@@ -17,7 +17,7 @@ final readonly class LegendPlan
 {
     /** the radius of a dot, and the room behind it, as fractions of the size */
     private const DOT = 0.42;
-    private const BEHIND_DOT = 0.42;
+    private const AFTER_DOT = 0.42;
 
     /** the least room between a label and its reading, and between two entries of a row */
     private const BEFORE_READING = 0.5;
@@ -101,7 +101,7 @@ final readonly class LegendPlan
     /** From the left of an entry to its label. */
     public function labelShift(): float
     {
-        return $this->legend->style->size * (2 * self::DOT + self::BEHIND_DOT);
+        return $this->legend->style->size * (2 * self::DOT + self::AFTER_DOT);
     }
 
     /**

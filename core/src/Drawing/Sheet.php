@@ -26,7 +26,11 @@ use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Script\Departure;
+use Lupine\Core\Script\Departures;
+use Lupine\Core\Script\Kin;
 use Lupine\Core\Script\SpokenWord;
+use Lupine\Core\Script\UnreadNumbers;
 use Lupine\Core\Spoken\SaidFigure;
 use Lupine\Core\Spoken\SaidFigures;
 
@@ -153,11 +157,7 @@ final readonly class Sheet
                 continue;
             }
             $handles[] = [
-                'setting' => $setting->name,
-                'label' => $setting->label,
-                'unit' => $setting->unit,
-                'least' => $setting->least,
-                'most' => $setting->most,
+                'setting' => $setting->field(),
                 'value' => $timing->settingsAt(0)->number($setting->name),
                 'at' => $point($handle->at),
                 'along' => $point($handle->along),
@@ -228,7 +228,7 @@ final readonly class Sheet
                 $first = match ($property->name) {
                     'x' => $text->x,
                     'y' => $text->y,
-                    default => $property->usual,
+                    default => $property->default,
                 };
                 $number = $moves->number($property->name, $first, null, null, $text->id);
                 if (!$number->isStill()) {
@@ -259,9 +259,34 @@ final readonly class Sheet
 
         return [
             'lines' => self::lines($piece),
+            'heard' => self::heard($piece),
+            'departures' => array_map(
+                static fn (Departure $one): array => $one->answer(),
+                Departures::of($piece),
+            ),
             'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(),
             'seconds' => self::seconds($piece, $rate),
         ];
+    }
+
+    /** @return array<string, array<string, list<int|null>>> by recording and line, which heard word each word is */
+    private static function heard(Piece $piece): array
+    {
+        $heard = [];
+        foreach ($piece->narration->recordings as $recording) {
+            $places = [];
+            foreach ($piece->narration->lines as $line) {
+                $texts = Beats::split($line->text);
+                $pairs = Kin::pairs($texts, array_column($recording->heard[$line->id] ?? [], 'text'));
+                $places[$line->id] = array_map(
+                    static fn (int $index): ?int => $pairs[$index] ?? null,
+                    array_keys($texts),
+                );
+            }
+            $heard[$recording->id] = $places;
+        }
+
+        return $heard;
     }
 
     /** @return list<array<string, mixed>> how the backdrop changes */
@@ -326,16 +351,21 @@ final readonly class Sheet
         $beats = new Beats($piece);
         $lines = [];
         foreach ($piece->narration->lines as $line) {
+            $words = $beats->words($line);
+            $unread = array_flip(UnreadNumbers::in(array_column($words, 'text')));
             $lines[$line->id] = array_map(
-                static fn (SpokenWord $word): array => [
+                static fn (SpokenWord $word, int $place): array => [
                     'text' => $word->text,
                     'frame' => $word->frame,
                     'sure' => $word->sure,
                     'doubtful' => $word->isDoubtful(),
                     'hand' => $word->isByHand,
                     'found' => $word->found,
+                    'unsaid' => $word->isUnsaid,
+                    'unread' => isset($unread[$place]),
                 ],
-                $beats->words($line),
+                $words,
+                array_keys($words),
             );
         }
 
@@ -442,7 +472,6 @@ final readonly class Sheet
                 $found[] = [
                     ...self::move($one->move, $timecode) ?? [],
                     'letsGo' => $one->letsGo,
-                    'letsGoText' => $timecode($one->letsGo),
                 ];
             }
         }

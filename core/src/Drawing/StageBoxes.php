@@ -107,11 +107,12 @@ final readonly class StageBoxes
     private function captions(): array
     {
         $captions = $this->piece->captions;
-        if ($captions === null || $this->piece->narration->lines === []) {
+        $lines = $this->piece->narration->captioned();
+        if ($captions === null || $lines === []) {
             return [];
         }
         $all = [];
-        foreach ($this->piece->narration->lines as $line) {
+        foreach ($lines as $line) {
             $block = TextBlock::of($this->setter, $line->text, $captions->style, $captions->width);
             $middle = new Point($this->piece->stage->width / 2, $captions->y - $block->height() / 2);
             $all[] = Box::around($middle, $block->width, $block->height());

@@ -25,7 +25,7 @@ final readonly class TickNumbers
 
     public function __construct(private ChartWords $words, private TextSetter $setter)
     {
-        $style = $words->labelStyle;
+        $style = $words->labels->style;
         $this->style = $style->withSize(max(min(self::SMALLEST, $style->size), $style->size * self::SIZE));
     }
 

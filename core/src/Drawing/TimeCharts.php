@@ -29,6 +29,7 @@ use Lupine\Core\Piece\Property;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Number;
 
 /** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
 final readonly class TimeCharts
@@ -97,7 +98,7 @@ final readonly class TimeCharts
         $shown = $chart->shown($table);
         if ($shown->rows === [] && $table->rows !== []) {
             throw new ImpossibleFigures(
-                'Every row is switched off in this chart. Switch at least one of them on.',
+                'Every row is hidden in this chart. Show at least one.',
                 'the sheet',
             );
         }
@@ -362,7 +363,7 @@ final readonly class TimeCharts
             }
 
             throw new ImpossibleFigures(
-                $reason->getMessage().' Forms that can show it: '.implode(', ', $fitting).'.',
+                $reason->getMessage().' Forms that can show these figures: '.implode(', ', $fitting).'.',
                 $reason->where,
                 $reason->rowId,
             );
@@ -409,7 +410,7 @@ final readonly class TimeCharts
 
     private function first(Chart $chart, Figure $figure, Property $property): float
     {
-        return $property->name === 'out' ? $chart->own($figure->id)->out : $property->usual;
+        return $property->name === 'out' ? $chart->own($figure->id)->out : $property->default;
     }
 
     /** @return array<string, KeyedNumber> numbers of the form that moves change, by setting */
@@ -417,7 +418,7 @@ final readonly class TimeCharts
     {
         $settings = [];
         foreach ($form->settings() as $setting) {
-            if ($setting->kind !== 'number' || !$setting->isKeyed) {
+            if (!$setting->setting instanceof Number || !$setting->detail->isKeyed) {
                 continue;
             }
             $number = $this->moves->number(

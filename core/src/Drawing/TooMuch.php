@@ -13,7 +13,7 @@ final class TooMuch extends LupineException
     {
         return new self(
             sprintf(
-                'In this piece %s marks move on %s frames in all, marks × frames; %s are the limit for this. Shorten the moves, or keep fewer rows: small ones can be put together.',
+                'This piece is too heavy: %s marks × %s frames of movement; the limit is %s. Shorten the moves or combine small rows.',
                 number_format($marks),
                 number_format($effort),
                 number_format($most),

@@ -82,10 +82,10 @@ final readonly class WordBoxes
     {
         $words = $this->chart->words;
         $boxes = [];
-        foreach ($words->labels === 'none' ? [] : $layout->order() as $id) {
+        foreach ($words->labels->show === 'none' ? [] : $layout->order() as $id) {
             $shape = $layout->shape($id, Presence::full(), 0.0);
             [$width, $height] = $this->sizes->label($id);
-            $isOn = match ($words->labels) {
+            $isOn = match ($words->labels->show) {
                 'on' => $shape->holds($shape->middle(), $width, $height, LabelPlan::MARGIN),
                 'along' => $shape->along()?->holds($width, $height, LabelPlan::MARGIN) === true,
                 default => false,

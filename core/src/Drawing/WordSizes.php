@@ -43,7 +43,7 @@ final class WordSizes
     /** reading, label or both; a text of its own stands over the reading */
     public function kind(string $figureId): string
     {
-        $kind = $this->words->labelText;
+        $kind = $this->words->labels->text;
 
         return $kind === 'reading' && $this->own($figureId)?->text !== null ? 'both' : $kind;
     }
@@ -57,7 +57,7 @@ final class WordSizes
     public function style(string $figureId): TextStyle
     {
         $own = $this->own($figureId);
-        $style = $this->words->labelStyle->times($own->size ?? 1.0);
+        $style = $this->words->labels->style->times($own->size ?? 1.0);
 
         return $own?->colour === null ? $style : $style->withColour($own->colour);
     }
@@ -87,7 +87,9 @@ final class WordSizes
     /** From a mark to the words beside it, in pixels. */
     public function clear(string $figureId): float
     {
-        return $this->style($figureId)->size * ($this->words->labelPlate === null ? self::CLEAR : self::CLEAR_OF_PLATE);
+        $clear = $this->words->labels->plate === null ? self::CLEAR : self::CLEAR_OF_PLATE;
+
+        return $this->style($figureId)->size * $clear;
     }
 
     public function own(string $figureId): ?OwnLabel

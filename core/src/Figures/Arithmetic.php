@@ -21,12 +21,12 @@ final class Arithmetic extends Calculation
     {
         $plain = str_replace(['×', '÷', '−', '–'], ['*', '/', '-', '-'], $expression);
         if (preg_match('/[\d.]\s+[\d.]/u', $plain) === 1) {
-            throw new NotANumber(sprintf('“%s” is two numbers with nothing between them.', trim($expression)));
+            throw new NotANumber(sprintf('“%s” has two numbers with no operator between them.', trim($expression)));
         }
         $plain = (string) preg_replace('/\s+/u', '', $plain);
         if ($plain === '' || strlen($plain) > 200) {
             throw new NotANumber(
-                $plain === '' ? 'There is no number here.' : 'This sum is too long; 200 signs are the limit.',
+                $plain === '' ? 'There is no number here.' : 'This sum is too long. The limit is 200 characters.',
             );
         }
         preg_match_all('/\d+(?:\.\d+)?|\.\d+|[-+*\/()]/', $plain, $found);

@@ -13,6 +13,12 @@ final readonly class Calendar
     private const ERA = 146_097;
     private const SHIFT = 719_468;
 
+    private const MONTHS = 'jan(uary)?|feb(ruary)?|mar(ch)?|apr(il)?|may|june?|july?|aug(ust)?|sept?(ember)?|oct(ober)?'
+        .'|nov(ember)?|dec(ember)?';
+    private const DAYS = 'mon(day)?|tue(s|sday)?|wed(nesday)?|thu(rs?|rsday)?|fri(day)?|sat(urday)?|sun(day)?';
+    private const OTHERS = 'spring|summer|autumn|fall|winter|(q|quarter )[1-4]|(week|month|day) \d{1,3}|morning|afternoon'
+        .'|evening|night';
+
     public static function days(int $year, int $month, int $day): int
     {
         $year -= $month <= 2 ? 1 : 0;
@@ -38,5 +44,23 @@ final readonly class Calendar
             $month < 10 ? $month + 3 : $month - 9,
             $rest - intdiv(153 * $month + 2, 5) + 1,
         ];
+    }
+
+    /**
+     * Whether names are of months, weekdays, seasons or other times, in English or in numbers: they have an order of
+     * their own, which their size must not change.
+     *
+     * @param list<string> $names
+     */
+    public static function areTimes(array $names): bool
+    {
+        $isTime = '/^('.self::MONTHS.'|'.self::DAYS.'|'.self::OTHERS.')\.?s?( \d{4}|,? ’?\d{2})?$/iu';
+        foreach ($names as $name) {
+            if (preg_match($isTime, trim($name)) !== 1) {
+                return count($names) > 1 && PointInTime::all($names) !== null;
+            }
+        }
+
+        return count($names) > 1;
     }
 }

@@ -84,7 +84,7 @@ final readonly class CellNumber
         if (str_contains($text, $style->groupingSign())) {
             throw new NotANumber(
                 sprintf(
-                    '“%s” is not a number: “%s” stands where it cannot group thousands.',
+                    '“%s” is not a number: “%s” is in the wrong place for a thousands separator.',
                     trim($typed),
                     $style->groupingSign(),
                 ),
@@ -145,7 +145,13 @@ final readonly class CellNumber
     /** Most cells are: digits and a decimal point, with nothing to find out. */
     public static function isPlain(string $typed, ?NumberStyle $style): bool
     {
-        return $style !== NumberStyle::DecimalComma && preg_match('/^-?\d{1,15}(?:\.\d{1,12})?$/D', $typed) === 1;
+        if ($style === NumberStyle::DecimalComma) {
+            return false;
+        }
+
+        // Most of all are digits alone, and that is seen soonest.
+        return (strlen($typed) <= 15 && ctype_digit($typed))
+            || preg_match('/^-?\d{1,15}(?:\.\d{1,12})?$/D', $typed) === 1;
     }
 
     private static function decimalsOf(string $text, BigRational $value): int

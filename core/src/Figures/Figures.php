@@ -62,7 +62,7 @@ final readonly class Figures
             $table,
             $columnId,
             $notices,
-            $mayBeNegative ? null : 'This form cannot go below zero: change the figure, or choose bars or columns.',
+            $mayBeNegative ? null : 'This form cannot show values below zero. Change the figure, or choose bars or columns.',
         );
         $whole = ReadColumn::whole($table, $cells);
         array_push($notices, ...Slips::inCells($table, $columnId, $cells));
@@ -124,12 +124,13 @@ final readonly class Figures
     public function withGaps(): self
     {
         $notices = [];
+        $labels = array_column($this->list, 'label', 'rowId');
         foreach ($this->notices as $notice) {
             $notices[] = $notice->code === 'empty-cell'
                 ? Problem::notice(
                     'gap',
                     $notice->where,
-                    str_replace(' and counts as 0', ': there is a gap', $notice->message),
+                    sprintf('R%s, “%s”, has no number: there is a gap.', substr($notice->where, 1), $labels[$notice->rowId] ?? ''),
                     $notice->rowId,
                 )
                 : $notice;
@@ -162,7 +163,7 @@ final readonly class Figures
         if (count($list) !== 1) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'This form shows one figure, and the sheet has %d. Keep one row, or one and a row that says “rest”.',
+                    'This form shows one figure; the sheet has %d. Keep one row, plus a “rest” row if you want one.',
                     count($list),
                 ),
                 'the sheet',
@@ -211,7 +212,7 @@ final readonly class Figures
         $sum = self::sumOf($cells);
         if ($sum->isZero()) {
             throw new ImpossibleFigures(
-                'Every figure is zero, so there is nothing to divide. Give at least one row a number above zero.',
+                'Every figure is zero. Enter a number above zero in at least one row.',
                 'the sheet',
             );
         }
@@ -232,20 +233,20 @@ final readonly class Figures
     private static function overWhole(Table $table, string $columnId, BigRational $sum, BigRational $whole): Problem
     {
         $plain = self::plain($sum);
-        $repairs = [MendSum::repair('Scale it to the whole', $table, MendSum::scaled($table, $columnId), $columnId)];
+        $repairs = [MendSum::repair('Scale to the whole', $table, MendSum::scaled($table, $columnId), $columnId)];
         try {
             $mended = MendSum::offTheLargest($table, $columnId);
-            $repairs[] = MendSum::repair('Take it off the largest', $table, $mended, $columnId);
+            $repairs[] = MendSum::repair('Subtract it from the largest', $table, $mended, $columnId);
         } catch (ImpossibleFigures) {
             // The largest is less than the surplus.
         }
-        $repairs[] = Repair::whole(sprintf('The whole is %s', $plain), (string) $sum->toFloat());
+        $repairs[] = Repair::whole(sprintf('Set the whole to %s', $plain), (string) $sum->toFloat());
 
         return Problem::notice(
             'over-whole',
             'the sheet',
             sprintf(
-                'The figures add up to %s of %s. Each is shown as its part of that sum.',
+                'The figures add up to %s, but the whole is %s. Each is shown as a share of the sum.',
                 $plain,
                 self::plain($whole),
             ),

@@ -51,7 +51,7 @@ final class Formula extends Calculation
         preg_match_all('/'.self::REFERENCE.'|[A-Z]+(?=\()|\d+(?:\.\d+)?|\.\d+|[-+*\/^%();:]/', $text, $found);
         if (implode('', $found[0]) !== $text || $text === '') {
             throw new NotANumber(sprintf(
-                '“%s” is not understood. A formula is written like =[.B2]+[.C2] or =SUM([.B2:.B9]).',
+                'Cannot read the formula “%s”. Write it like =[.B2]+[.C2] or =SUM([.B2:.B9]).',
                 trim($typed),
             ));
         }
@@ -67,7 +67,7 @@ final class Formula extends Calculation
             $power = $this->signed()->simplified();
             if (!$power->getDenominator()->isEqualTo(1) || $power->abs()->isGreaterThan(self::MOST_POWER)) {
                 throw new NotANumber(sprintf(
-                    '“%s”: a power has to be a whole number of at most %d.',
+                    '“%s”: a power must be a whole number of at most %d.',
                     $this->typed,
                     self::MOST_POWER,
                 ));
@@ -169,7 +169,7 @@ final class Formula extends Calculation
             'ABS' => $first->abs(),
             'ROUND' => $this->rounded($first, ($all[1] ?? BigRational::zero())->simplified()),
             default => throw new NotANumber(sprintf(
-                '“%s”: %s is not one of the functions that are known here: %s.',
+                '“%s”: unknown function %s. Available: %s.',
                 $this->typed,
                 $function,
                 implode(', ', self::FUNCTIONS),
@@ -192,7 +192,7 @@ final class Formula extends Calculation
     private function median(array $numbers): BigRational
     {
         if ($numbers === []) {
-            throw new NotANumber(sprintf('“%s” is of no numbers.', $this->typed));
+            throw new NotANumber(sprintf('“%s” contains no numbers.', $this->typed));
         }
         usort($numbers, static fn (BigRational $one, BigRational $other): int => $one->compareTo($other));
         $middle = intdiv(count($numbers), 2);

@@ -93,7 +93,7 @@ final class Formulas
         $key = $column.' '.$place;
         if (array_key_exists($key, $this->found)) {
             return $this->found[$key] ?? new NotANumber(sprintf(
-                'The formula in %s depends on itself.',
+                'The formula in %s refers to itself.',
                 self::name($column, $place),
             ));
         }
@@ -121,7 +121,9 @@ final class Formulas
             // One row are the heads, one column the labels.
             [$column, $place] = [$column - 1, $row - 1];
             if ($column === -1 || $place === -1) {
-                throw new NotANumber(sprintf('“%s”: %s is a text.', trim($typed), self::name($column, $place)));
+                throw new NotANumber(
+                    sprintf('“%s”: %s contains text, not a number.', trim($typed), self::name($column, $place)),
+                );
             }
             if (!isset($this->table->rows[$place]->cells[$column])) {
                 throw new NotANumber(sprintf(
@@ -139,7 +141,7 @@ final class Formulas
             }
             if ($cell->isRest) {
                 throw new NotANumber(sprintf(
-                    '“%s”: %s is the rest, which is known only when all others are.',
+                    '“%s”: %s is the “rest” cell, so a formula cannot use it.',
                     trim($typed),
                     self::name($column, $place),
                 ));

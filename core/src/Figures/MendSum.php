@@ -40,7 +40,7 @@ final readonly class MendSum
         if ($values[$largest]->isNegative()) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The largest part, “%s”, is smaller than the surplus. Scale them all instead.',
+                    'The largest part, “%s”, is smaller than the excess. Scale all parts instead.',
                     $table->rows[$largest]->label,
                 ),
                 'row '.($largest + 1),
@@ -80,7 +80,7 @@ final readonly class MendSum
             $sum = $sum->plus($cell->value)->simplified();
         }
         if ($sum->isNegativeOrZero()) {
-            throw new ImpossibleFigures('There is nothing to scale: the figures add up to nothing.', 'the sheet');
+            throw new ImpossibleFigures('Nothing to scale: the figures add up to 0.', 'the sheet');
         }
 
         return [

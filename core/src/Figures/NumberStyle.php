@@ -43,6 +43,30 @@ enum NumberStyle: string
         return $vote ?? self::DecimalPoint;
     }
 
+    /**
+     * A number such as `1.234` that can be a decimal or thousands, where every number with a point in it can be either
+     * and no comma settles it; null where there is none.
+     *
+     * @param iterable<string> $texts
+     */
+    public static function open(iterable $texts): ?string
+    {
+        $example = null;
+        foreach ($texts as $text) {
+            if (str_contains($text, ',')) {
+                return null;
+            }
+            if (str_contains($text, '.')) {
+                if (preg_match('/(?<![\d.])[1-9]\d{0,2}\.\d{3}(?![\d.])/', $text, $found) !== 1) {
+                    return null;
+                }
+                $example ??= $found[0];
+            }
+        }
+
+        return $example;
+    }
+
     public function groupingSign(): string
     {
         return $this === self::DecimalPoint ? ',' : '.';

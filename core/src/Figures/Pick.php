@@ -22,7 +22,7 @@ final class Pick
     /** the id of the figure that all others are */
     public const OTHERS = 'others';
 
-    private const NOT_GROUPED = 'Not grouped';
+    private const NOT_GROUPED = 'No group';
 
     /** numbers that are added as whole ones: digits before and behind the point */
     private const PLAIN = '/^-?\d{1,9}(?:\.\d{1,6})?$/D';

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Lupine\Core\Figures;
 
 /**
- * A year, quarter, month or day, as a cell or a heading says it: `2019`, `Q2 2019`, `2019-03`, `March 2019`, `March`,
- * `2019-03-05`, `5.3.2019`, `Mar 5 2019`. Which part stands first in `3/4/2019` is settled by all of a column together.
+ * A year, quarter, month or day, as a cell or a heading says it: `2019`, `2019/20`, `FY2019`, `Q2 2019`, `Q2`,
+ * `2019-03`, `March 2019`, `Mar-19`, `March`, `2019-03-05`, `5.3.2019`, `Mar 5 2019`. Which part stands first in
+ * `3/4/2019`, and whether `2011/12` is a month or runs over two years, is settled by all of a column together.
  */
 final readonly class PointInTime
 {
@@ -19,16 +20,24 @@ final readonly class PointInTime
     /** what is taken for a year where nothing else says so */
     private const YEAR = '(1[5-9]\d\d|2[01]\d\d)';
 
+    /** A year that begins in one and ends in the next: `2019/20`, `2019–20`, `2019-2020`. */
+    private const SPAN = '/^'.self::YEAR.'\s*[-\/–]\s*(\d\d|[12]\d{3})$/uD';
+
+    /** `Mar-19`, `Mar ’19`, `mar 19` */
+    private const SHORT = '/^(?<month>[a-z]{3,9})\.?(?<between>[-\s’\']+)(?<year>\d\d)$/uD';
+
     /**
      * @param int $year 0 where none is said
      * @param int $month 1 to 12; of a quarter its first; 1 of a year
      * @param string $precision year, quarter, month or day
+     * @param string $written span or FY, of years that are written so
      */
     private function __construct(
         public int $year,
         public int $month,
         public int $day,
         public string $precision,
+        public string $written = '',
     ) {
     }
 
@@ -40,6 +49,12 @@ final readonly class PointInTime
         if (preg_match("/^{$year}\$/D", $text, $found) === 1) {
             return new self((int) $found[1], 1, 1, 'year');
         }
+        if (preg_match("/^fy\\s*{$year}\$/D", $text, $found) === 1) {
+            return new self((int) $found[1], 1, 1, 'year', 'FY');
+        }
+        if (preg_match('/^q([1-4])$/D', $text, $found) === 1) {
+            return new self(0, 3 * (int) $found[1] - 2, 1, 'quarter');
+        }
         if (preg_match("/^{$year}\\s*[-\\/]?\\s*q([1-4])\$/D", $text, $found) === 1) {
             return new self((int) $found[1], 3 * (int) $found[2] - 2, 1, 'quarter');
         }
@@ -47,7 +62,7 @@ final readonly class PointInTime
             return new self((int) $found[2], 3 * (int) $found[1] - 2, 1, 'quarter');
         }
         if (preg_match("/^{$year}[-\\/.](\\d{1,2})\$/D", $text, $found) === 1) {
-            return self::made((int) $found[1], (int) $found[2], 1, 'month');
+            return self::made((int) $found[1], (int) $found[2], 1, 'month') ?? self::span($text);
         }
         if (preg_match("/^(\\d{1,2})[-\\/.]{$year}\$/D", $text, $found) === 1) {
             return self::made((int) $found[2], (int) $found[1], 1, 'month');
@@ -64,7 +79,7 @@ final readonly class PointInTime
                 : self::made((int) $found[4], $second, $first, 'day');
         }
 
-        return self::inWords($text);
+        return self::inWords($text) ?? self::span($text) ?? self::short($text, false);
     }
 
     /**
@@ -78,8 +93,13 @@ final readonly class PointInTime
     {
         $read = [];
         $monthFirst = self::isMonthFirst($texts);
+        $areSpans = self::areSpans($texts);
+        $areShort = self::areShort($texts);
+        $known = [];
         foreach ($texts as $text) {
-            $one = self::read($text, $monthFirst);
+            $one = $known[$text] ??= ($areSpans ? self::span($text) : null)
+                ?? self::read($text, $monthFirst)
+                ?? ($areShort ? self::short($text, true) : null);
             if ($one === null) {
                 return null;
             }
@@ -127,6 +147,61 @@ final readonly class PointInTime
         return false;
     }
 
+    /** @param list<string> $texts */
+    private static function areSpans(array $texts): bool
+    {
+        foreach ($texts as $text) {
+            if (self::span($text) === null) {
+                return false;
+            }
+        }
+
+        return count($texts) > 1;
+    }
+
+    /**
+     * Whether `Mar 19` is a month of a year in all of them, and no day: fewer years are in them than months.
+     *
+     * @param list<string> $texts
+     */
+    private static function areShort(array $texts): bool
+    {
+        $years = [];
+        foreach ($texts as $text) {
+            if (preg_match(self::SHORT, mb_strtolower(trim($text)), $found) !== 1) {
+                return false;
+            }
+            $years[$text] = $found['year'];
+        }
+
+        return count(array_unique($years)) * 2 <= count($years);
+    }
+
+    /** @param bool $withBlank whether a blank alone may stand before the year, as before a day */
+    private static function short(string $text, bool $withBlank): ?self
+    {
+        $text = mb_strtolower(trim($text));
+        if (preg_match(self::SHORT, $text, $found) !== 1 || (!$withBlank && trim($found['between']) === '')) {
+            return null;
+        }
+        // Source of the century: POSIX.1-2017, strptime, %y: 69 to 99 are of the twentieth.
+        $year = (int) $found['year'] + ((int) $found['year'] < 69 ? 2000 : 1900);
+
+        return self::inWords($found['month'].' '.$year);
+    }
+
+    private static function span(string $text): ?self
+    {
+        if (preg_match(self::SPAN, trim($text), $found) !== 1) {
+            return null;
+        }
+        [, $year, $next] = $found;
+
+        return (int) $next === ((int) $year + 1) % (strlen($next) === 2 ? 100 : 10_000)
+            ? new self((int) $year, 1, 1, 'year', 'span')
+            : null;
+    }
+
     /** Grows with time. */
     public function order(): int
     {
@@ -139,11 +214,13 @@ final readonly class PointInTime
         return Calendar::days($this->year, $this->month, $this->day);
     }
 
-    /** As it is shown and kept: `2019`, `2019 Q2`, `2019-03`, `March`, `2019-03-05`. */
+    /** As it is shown and kept: `2019`, `2019/20`, `FY2019`, `2019 Q2`, `Q2`, `2019-03`, `March`, `2019-03-05`. */
     public function text(): string
     {
         return match (true) {
-            $this->precision === 'year' => (string) $this->year,
+            $this->written === 'span' => sprintf('%d/%02d', $this->year, ($this->year + 1) % 100),
+            $this->precision === 'year' => $this->written.$this->year,
+            $this->precision === 'quarter' && $this->year === 0 => 'Q'.intdiv($this->month + 2, 3),
             $this->precision === 'quarter' => sprintf('%d Q%d', $this->year, intdiv($this->month - 1, 3) + 1),
             $this->year === 0 => ucfirst(self::FULL[$this->month - 1]),
             $this->precision === 'month' => sprintf('%d-%02d', $this->year, $this->month),

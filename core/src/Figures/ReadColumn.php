@@ -39,7 +39,7 @@ final readonly class ReadColumn
         }
 
         return $cells !== [] ? $cells : throw new ImpossibleFigures(
-            'The sheet has no rows yet. Type or paste at least one label and one number.',
+            'The sheet is empty. Type or paste at least one label and one number.',
             'the sheet',
         );
     }
@@ -60,7 +60,7 @@ final readonly class ReadColumn
             $notices[] = Problem::notice(
                 'empty-cell',
                 'row '.$number,
-                sprintf('Row %d, “%s”, has no number yet and counts as 0.', $number, $row->label),
+                sprintf('Row %d, “%s”, has no number and counts as 0.', $number, $row->label),
                 $row->id,
             );
 
@@ -87,7 +87,7 @@ final readonly class ReadColumn
                 throw new ImpossibleFigures('The whole: '.$reason->getMessage(), 'the whole');
             }
             if ($whole->isNegativeOrZero()) {
-                throw new ImpossibleFigures('The whole has to be above zero.', 'the whole');
+                throw new ImpossibleFigures('The whole must be above zero.', 'the whole');
             }
 
             return $whole;
@@ -118,13 +118,13 @@ final readonly class ReadColumn
         if ($whole !== null || count($cells) !== 1 || $cells[0]->value->isGreaterThan(100)) {
             return [];
         }
-        $repair = Repair::rest('Of 100, with the rest', '100');
+        $repair = Repair::rest('Show as part of 100', '100');
 
         return [
             Problem::notice(
                 'only-one',
                 'the sheet',
-                sprintf('%s is the only figure, so it is all there is.', trim($table->rows[0]->cells[0])),
+                sprintf('%s is the only figure, so it fills the whole.', trim($table->rows[0]->cells[0])),
                 null,
                 [$repair],
             ),
@@ -147,7 +147,7 @@ final readonly class ReadColumn
             if ($cell->isRest && $rest !== null) {
                 throw new ImpossibleFigures(
                     sprintf(
-                        'Row %d says “rest”, and row %d does too. Only one part can be the rest of the whole.',
+                        'Rows %d and %d both say “rest”. Only one row can be the rest.',
                         $number + 1,
                         $rest + 1,
                     ),
@@ -172,7 +172,7 @@ final readonly class ReadColumn
         if ($whole === null) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'Row %d says “rest”, but of what? The others come to %s already. Say what the whole is.',
+                    'Row %d says “rest”, but the others already add up to %s. Enter the whole.',
                     $rest + 1,
                     rtrim(rtrim(number_format($sum->toFloat(), 2), '0'), '.'),
                 ),

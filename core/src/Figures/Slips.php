@@ -18,7 +18,7 @@ use Lupine\Core\Repair;
  */
 final readonly class Slips
 {
-    /** how many times the largest of the others a figure has to be to look like one with a digit too many */
+    /** how many times the largest of the others a figure must be to look like one with a digit too many */
     private const FAR = 4.0;
     /** how far from 100 a sum still looks like one of percentages, and how near it is right */
     private const AROUND = 12.0;
@@ -139,15 +139,15 @@ final readonly class Slips
             'tenfold',
             'row '.$number,
             sprintf(
-                'Row %d, “%s”: %s is about ten times the others. Is there a digit too many?',
+                'Row %d, “%s”: %s is about ten times the others. Is there an extra digit?',
                 $number,
                 $row->label,
                 $typed,
             ),
             $row->id,
             [
-                Repair::cells(sprintf('Make it %s', $mended), [$row->id => $mended]),
-                Repair::sure(sprintf('It is %s', $typed), $row->id),
+                Repair::cells(sprintf('Change to %s', $mended), [$row->id => $mended]),
+                Repair::sure(sprintf('Keep %s', $typed), $row->id),
             ],
         );
     }
@@ -170,7 +170,7 @@ final readonly class Slips
             'point-or-group',
             'row '.$number,
             sprintf(
-                'Row %d, “%s”: is %s a little more than %s, or %s?',
+                'Row %d, “%s”: does %s mean slightly more than %s, or %s?',
                 $number,
                 $row->label,
                 $typed,
@@ -179,8 +179,8 @@ final readonly class Slips
             ),
             $row->id,
             [
-                Repair::cells(sprintf('Make it %s', $whole), [$row->id => $whole]),
-                Repair::sure(sprintf('A little more than %s', $digits[1]), $row->id),
+                Repair::cells(sprintf('Change to %s', $whole), [$row->id => $whole]),
+                Repair::sure(sprintf('Slightly more than %s', $digits[1]), $row->id),
             ],
         );
     }
@@ -192,28 +192,28 @@ final readonly class Slips
         return Problem::notice(
             'over-hundred',
             'row '.$number,
-            sprintf('Row %d, “%s”: %s is more than all there is.', $number, $row->label, $typed),
+            sprintf('Row %d, “%s”: %s is more than the whole.', $number, $row->label, $typed),
             $row->id,
-            [Repair::cells(sprintf('Make it %s', $mended), [$row->id => $mended])],
+            [Repair::cells(sprintf('Change to %s', $mended), [$row->id => $mended])],
         );
     }
 
     private static function sumNearHundred(Table $table, string $columnId, BigRational $sum, bool $isMarked): Problem
     {
         $total = rtrim(rtrim(number_format($sum->toFloat(), 2, '.', ''), '0'), '.');
-        $repairs = $sum->isLessThan(100) ? [Repair::rest('Add the rest', '100')] : [];
-        $repairs[] = MendSum::repair('Scale it to 100', $table, MendSum::scaled($table, $columnId), $columnId);
+        $repairs = $sum->isLessThan(100) ? [Repair::rest('Add a “rest” row', '100')] : [];
+        $repairs[] = MendSum::repair('Scale to 100', $table, MendSum::scaled($table, $columnId), $columnId);
         $repairs[] = $isMarked
-            ? Repair::whole('Leave it open', '100')
-            : Repair::whole(sprintf('The whole is %s', $total), $total);
+            ? Repair::whole('Leave the gap', '100')
+            : Repair::whole(sprintf('Set the whole to %s', $total), $total);
 
         return Problem::notice(
             'near-hundred',
             'the sheet',
             sprintf(
                 $isMarked
-                    ? 'The percentages add up to %s, so a part of the whole stays open.'
-                    : 'If these are percentages, they add up to %s.',
+                    ? 'The percentages add up to %s, which leaves a gap in the whole.'
+                    : 'These look like percentages, but they add up to %s.',
                 $total,
             ),
             null,

@@ -9,6 +9,9 @@ namespace Lupine\Core\Finish;
  */
 final readonly class Colour
 {
+    /** colours that are kept as they were read last; a piece has a few, and asks for them often */
+    private const KNOWN = 500;
+
     /** Each 0 to 1, gamma-encoded. */
     private function __construct(public float $red, public float $green, public float $blue)
     {
@@ -16,6 +19,21 @@ final readonly class Colour
 
     /** @throws BadColour */
     public static function hex(string $hex): self
+    {
+        /** @var array<string, self> $known */
+        static $known = [];
+        if (isset($known[$hex])) {
+            return $known[$hex];
+        }
+        if (count($known) >= self::KNOWN) {
+            $known = [];
+        }
+
+        return $known[$hex] = self::parsed($hex);
+    }
+
+    /** @throws BadColour */
+    private static function parsed(string $hex): self
     {
         if (preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/iD', $hex, $parts) !== 1) {
             throw new BadColour(sprintf('“%s” is not a colour such as #2f6b52.', $hex));
@@ -112,10 +130,9 @@ final readonly class Colour
     /** Contrast ratio, 1 to 21. Source: WCAG 2.2, “contrast ratio”. */
     public function contrastWith(self $other): float
     {
-        $light = max($this->luminance(), $other->luminance());
-        $dark = min($this->luminance(), $other->luminance());
+        [$one, $two] = [$this->luminance(), $other->luminance()];
 
-        return ($light + 0.05) / ($dark + 0.05);
+        return (max($one, $two) + 0.05) / (min($one, $two) + 0.05);
     }
 
     /** On the way to another, as a gradient of sRGB goes. @param float $part 0 to 1 */

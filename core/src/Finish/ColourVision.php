@@ -45,9 +45,9 @@ enum ColourVision: string
     {
         return match ($this) {
             self::Usual => 'everybody',
-            self::Protan => 'people who see little red',
-            self::Deutan => 'people who see little green',
-            self::Tritan => 'people who see little blue',
+            self::Protan => 'people with reduced red vision',
+            self::Deutan => 'people with reduced green vision',
+            self::Tritan => 'people with reduced blue vision',
         };
     }
 }

@@ -4,42 +4,43 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form;
 
-use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Unit;
 
 /** Settings that several forms share. */
 final readonly class CommonSettings
 {
-    public static function order(): FormSetting
+    public static function order(): Declared
     {
-        $orders = ['sheet' => 'sheet', 'descending' => 'largest', 'ascending' => 'smallest'];
+        $orders = ['sheet' => 'As in sheet', 'descending' => 'Largest first', 'ascending' => 'Smallest first'];
 
-        return FormSetting::choice('order', 'order', $orders, true, true);
+        return FormSetting::choice('order', 'Order', $orders, true, true);
     }
 
-    public static function direction(): FormSetting
+    public static function direction(): Declared
     {
-        $directions = ['clockwise' => 'clockwise', 'counterclockwise' => 'counter'];
+        $directions = ['clockwise' => 'Clockwise', 'counterclockwise' => 'Anticlockwise'];
 
-        return FormSetting::choice('direction', 'direction', $directions);
+        return FormSetting::choice('direction', 'Direction', $directions);
     }
 
-    public static function rest(): FormSetting
+    public static function rest(): Declared
     {
-        $rests = ['shown' => 'shown', 'tinted' => 'tinted', 'none' => 'left out'];
+        $rests = ['shown' => 'Shown', 'tinted' => 'Tinted', 'none' => 'Hidden'];
 
-        return FormSetting::choice('rest', 'the rest', $rests);
+        return FormSetting::choice('rest', 'Rest', $rests);
     }
 
-    public static function track(bool $isFirst = false): FormSetting
+    public static function track(bool $isFirst = false): Declared
     {
-        $tracks = ['tinted' => 'tinted', 'plain' => 'plain', 'none' => 'none'];
+        $tracks = ['tinted' => 'Tinted', 'plain' => 'Plain', 'none' => 'None'];
 
-        return FormSetting::choice('track', 'track', $tracks, $isFirst);
+        return FormSetting::choice('track', 'Track', $tracks, $isFirst);
     }
 
     /** @param string $hint where the scale ends if nothing is said */
-    public static function maximum(string $hint): FormSetting
+    public static function maximum(string $hint): Declared
     {
-        return FormSetting::number('maximum', 'scale ends at', 'value', 0, 1e15, 0, isKeyed: false, hint: $hint);
+        return FormSetting::number('maximum', 'Scale maximum', Unit::Value, 0, 1e15, 0, isKeyed: false, hint: $hint);
     }
 }

@@ -8,8 +8,8 @@ use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Declared;
 
 /**
  * How figures become shapes: a pure function of a moment.
@@ -25,7 +25,7 @@ interface Form
     /** What its figures have to be. */
     public function needs(FormSettings $settings): Needs;
 
-    /** @return list<FormSetting> in the order in which the desk shows them */
+    /** @return list<Declared> in the order in which the desk shows them */
     public function settings(): array;
 
     /** What the picture promises, in a sentence, and what it does not. */

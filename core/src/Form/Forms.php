@@ -6,10 +6,10 @@ namespace Lupine\Core\Form;
 
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\FormCatalogue;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Field;
 
 /** All forms, by name: the one place that makes a form from its settings. */
 final readonly class Forms implements FormCatalogue

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Formats;
 
+use Lupine\Core\Figures\Calendar;
 use Lupine\Core\Figures\PointInTime;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
@@ -61,6 +62,7 @@ final readonly class NewChart
             'column' => $column,
             'form' => [
                 ...self::settings($form, $count),
+                ...self::inOrder($form, $table),
                 ...self::isUneven($form, $table) ? ['across' => 'time'] : [],
             ],
             'place' => ['x' => 960, 'y' => 540, 'placedBy' => 'rule'],
@@ -201,16 +203,26 @@ final readonly class NewChart
     }
 
     /**
+     * Months and weekdays stay in the order of the sheet.
+     *
+     * @return array<string, string>
+     */
+    private static function inOrder(Form $form, Table $table): array
+    {
+        $names = array_map(static fn (Row $row): string => $row->label, $table->rows);
+        $hasOrder = in_array('order', array_map(static fn ($one): string => $one->name, $form->settings()), true);
+
+        return $hasOrder && Calendar::areTimes($names) ? ['order' => 'sheet'] : [];
+    }
+
+    /**
      * @param int $count figures
      *
      * @return array<string, float|string>
      */
     public static function settings(Form $form, int $count, float $width = 700, float $height = 700): array
     {
-        $settings = ['kind' => $form->name()];
-        foreach ($form->settings() as $setting) {
-            $settings[$setting->name] = $setting->usual;
-        }
+        $settings = ['kind' => $form->name(), ...Forms::of($form)->usual($form->name())->values()];
         if (isset($settings['order'])) {
             $settings['order'] = 'descending';
         }

@@ -18,6 +18,7 @@ final readonly class NewPiece
      *
      * @param array<string, string> $colours that figures bring along, by row id
      * @param string $headline on the stage; empty: what is counted
+     * @param bool $isGuessed whether nobody has said that it is the title
      *
      * @return array{stage: array<string, mixed>, ...<string, mixed>}
      */
@@ -27,6 +28,7 @@ final readonly class NewPiece
         string $title,
         array $colours = [],
         string $headline = '',
+        bool $isGuessed = false,
     ): array {
         $defaults = $form->defaults();
         $headline = $headline !== '' ? $headline : ($table->name !== '' ? $table->name : $title);
@@ -53,6 +55,7 @@ final readonly class NewPiece
                     'font' => 'bricolage-bold',
                     'size' => 64,
                     'colour' => '#ffffff',
+                    ...($isGuessed ? ['guessed' => true] : []),
                 ],
             ],
             'captions' => [

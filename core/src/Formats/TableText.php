@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\Grid;
 use Lupine\Core\Import\GridBuilder;
 use Lupine\Core\Import\Taken;
 use Lupine\Core\Import\Taking;
 use Lupine\Core\Import\UnreadableFile;
-use Lupine\Core\Piece\PlainText;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\PlainText;
 
 /**
  * Reads a table as it is pasted or comes in a CSV or TSV file: comma, semicolon, tab or bar between fields (found
@@ -38,21 +39,23 @@ final readonly class TableText
     }
 
     /**
+     * @param NumberStyle|null $numbers how numbers are written, where somebody has said so
+     *
      * @throws ImpossibleFigures where there is no number in it, or it is larger than Lupine takes
      */
-    public static function understood(string $text, string $tableId = 't1'): Taken
+    public static function understood(string $text, string $tableId = 't1', ?NumberStyle $numbers = null): Taken
     {
         if (strlen($text) > self::MAX_BYTES) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'This table is %.1f MB; Lupine takes up to 1 MB. Keep only the rows that the chart shows, or drop it as a file.',
+                    'This table is %.1f MB; the limit for pasting is 1 MB. Paste only the rows you need, or drop it as a file.',
                     strlen($text) / 1e6,
                 ),
                 'the table',
             );
         }
 
-        return Taking::from(self::grid($text, ''), Choices::ofPaste(), $tableId);
+        return Taking::from(self::grid($text, ''), Choices::ofPaste($numbers), $tableId);
     }
 
     /**
@@ -66,6 +69,7 @@ final readonly class TableText
     {
         $text = PlainText::writable((string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
         $text = rtrim(str_replace(["\r\n", "\r"], "\n", $text), "\n");
+        $text = self::withoutBars($text);
         $separator = self::separator($text);
         $grid = new GridBuilder($name);
         $count = 0;
@@ -77,6 +81,18 @@ final readonly class TableText
         }
 
         return $grid->grid($name, null);
+    }
+
+    /** Lines that begin and end with a bar, as in Markdown: those bars divide nothing, nor does a line of dashes. */
+    private static function withoutBars(string $text): string
+    {
+        // A line that begins or ends otherwise is enough to know.
+        if ($text === '' || preg_match('/^[ \t]*+[^|\s]|[^|\s][ \t]*+$/m', $text) !== 0) {
+            return $text;
+        }
+        $text = (string) preg_replace('/^[ \t]*\|[ \t]*|[ \t]*\|[ \t]*$/m', '', $text);
+
+        return (string) preg_replace('/^[ \t|:-]*-{2,}[ \t|:-]*(\n|$)/mD', '', $text);
     }
 
     /** @return iterable<list<string>> */

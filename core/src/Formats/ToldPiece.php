@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Form\Form;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\Laid;
 use Lupine\Core\Script\WrittenLine;
 use Lupine\Core\Script\WrittenScript;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
 
 /** A piece made from a text: the table that it tells, its lines, and each figure on the words that say it. */
 final readonly class ToldPiece
@@ -35,7 +36,7 @@ final readonly class ToldPiece
         array $words,
     ): array {
         $document = NewPiece::document($table, $form, $title, headline: $title);
-        $stage = Stage::read(Field::root($document['stage']));
+        $stage = Group::of(Stage::class)->read(Field::root($document['stage']));
         $texts = array_map(static fn (WrittenLine $line): string => $line->text, $script->lines);
         $laid = $script->kind === 'text'
             ? Laid::byPace($texts, Laid::USUAL_PACE, $stage, self::frames(0.4, $stage))

@@ -10,22 +10,24 @@ namespace Lupine\Core\Geometry;
  * Lengths along it are sums; a band of constant thickness along it has circular arcs for its sides; and its bends can
  * be taken out of it without changing its length.
  */
-final readonly class ArcChain
+final class ArcChain
 {
     private const STRAIGHT = 1e-6;
 
     /** @var non-empty-list<array{float, Point, float}> how far along each piece begins, where, and its heading */
-    private array $knots;
+    private readonly array $knots;
+
+    private ?Box $box = null;
 
     /**
      * @param float $heading of its first piece, in radians clockwise from the right
      * @param list<array{float, float}> $pieces length in pixels, and curvature in radians a pixel, clockwise above zero
      */
     private function __construct(
-        private Point $start,
-        private float $heading,
-        private array $pieces,
-        public float $length,
+        private readonly Point $start,
+        private readonly float $heading,
+        private readonly array $pieces,
+        public readonly float $length,
     ) {
         $knots = [[0.0, $start, $heading]];
         [$along, $point, $direction] = $knots[0];
@@ -118,6 +120,11 @@ final readonly class ArcChain
 
     /** What its middle line lies in. */
     public function box(): Box
+    {
+        return $this->box ??= $this->bounds();
+    }
+
+    private function bounds(): Box
     {
         [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
         foreach ($this->pieces as $index => [$length, $curvature]) {

@@ -49,7 +49,7 @@ final class SvgPath
             $path->command($command, self::numbers($given, strtoupper($command) === 'A'));
         }
         if ($path->cubics === []) {
-            throw new BadOutline('This is not the data of a path, such as M0 0 C40 0 60 80 100 80.');
+            throw new BadOutline('This is not SVG path data. Write it like M0 0 C40 0 60 80 100 80.');
         }
 
         return $path->cubics;

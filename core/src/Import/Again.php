@@ -170,12 +170,12 @@ final class Again
         foreach ($this->old->columns as $column) {
             $index = $isSingle ? 0 : ($names[self::moment($column->name)] ?? null);
             if ($index === null && !in_array($column->id, $needed, true)) {
-                $this->remarks[] = sprintf('The column “%s” is not in the file, and goes.', $column->name);
+                $this->remarks[] = sprintf('Column “%s” is not in the file and will be removed.', $column->name);
                 continue;
             }
             if ($index === null) {
                 $this->remarks[] = sprintf(
-                    'The column “%s” is not in the file. It is shown in the piece, so it stays as it is.',
+                    'Column “%s” is not in the file. It is used in the piece, so it is kept unchanged.',
                     $column->name,
                 );
             } else {
@@ -192,7 +192,7 @@ final class Again
             $ids[] = $id = self::next('c', $ids);
             $columns[] = new Column($id, $column->name);
             $sources[] = $index;
-            $this->remarks[] = sprintf('The column “%s” is new.', $column->name);
+            $this->remarks[] = sprintf('New column: “%s”.', $column->name);
         }
 
         return self::inTime($columns, $sources);
@@ -408,7 +408,7 @@ final class Again
      *
      * @param list<string> $ids
      */
-    private static function next(string $letter, array $ids): string
+    public static function next(string $letter, array $ids): string
     {
         return $letter.(self::highest($letter, $ids) + 1);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Import;
 
+use Lupine\Core\Edits\RemovedRows;
 use Lupine\Core\Piece\Table;
 
 /** Figures that come in again: the table as it would be, what changes, and the document with it. */
@@ -42,56 +43,70 @@ final readonly class AgainPlan implements \JsonSerializable
             fn (\stdClass $one): mixed => $one->id === $this->table->id ? $table : $one,
             self::objects($copy->tables),
         );
-        $gone = $this->gone();
+        (new RemovedRows($this->table->id, $this->gone()))->from($copy);
         $charts = [];
         foreach (self::objects($copy->charts) as $chart) {
             if ($chart->table === $this->table->id) {
                 $charts[] = $chart->id;
-                $this->change($chart, $gone, $colours);
+                $this->colour($chart, $colours);
             }
         }
-        $stays = static function (mixed $target) use ($charts, $gone): bool {
-            $figure = $target instanceof \stdClass ? $target->figure ?? null : null;
-
-            return !is_string($figure) || !in_array($target->chart, $charts, true) || !self::isOf($figure, $gone);
-        };
-        $copy->moves = array_values(array_filter(
-            self::objects($copy->moves),
-            static fn (\stdClass $move): bool => $stays($move->target ?? null),
-        ));
-        foreach (self::objects($copy->words) as $words) {
-            if (!$stays($words->pointsAt ?? null)) {
-                $words->pointsAt = null;
-            }
+        foreach (array_filter($charts, is_string(...)) as $chart) {
+            $copy->moves = [...self::objects($copy->moves), ...$this->entrances($chart, self::objects($copy->moves))];
         }
 
         return $copy;
     }
 
-    /**
-     * @param list<string> $gone
-     * @param array<string, string> $colours
-     */
-    private function change(\stdClass $chart, array $gone, array $colours): void
+    /** @param array<string, string> $colours of new rows by their ids in the file */
+    private function colour(\stdClass $chart, array $colours): void
     {
-        $own = $chart->own instanceof \stdClass ? $chart->own : new \stdClass();
-        foreach (array_keys(get_object_vars($own)) as $figure) {
-            if (self::isOf((string) $figure, $gone)) {
-                unset($own->{$figure});
-            }
-        }
         foreach ($this->rows as $row) {
             $colour = $row->kind === 'fresh' ? $colours[$row->from] ?? null : null;
-            if ($colour !== null) {
-                $own->{$row->id} = (object) ['fill' => $colour];
+            if ($colour !== null && $chart->own instanceof \stdClass) {
+                $chart->own->{$row->id} = (object) ['fill' => $colour];
             }
         }
-        $chart->own = $own;
-        $centre = $chart->words instanceof \stdClass ? $chart->words->centre ?? null : null;
-        $figure = $centre instanceof \stdClass ? $centre->figure ?? null : null;
-        if ($centre instanceof \stdClass && is_string($figure) && self::isOf($figure, $gone)) {
-            $centre->figure = null;
+    }
+
+    /**
+     * A new row comes in after the one before it in the table, where that one comes in by a move of its own.
+     *
+     * @param list<\stdClass> $moves
+     *
+     * @return list<\stdClass> moves of the new rows
+     */
+    private function entrances(string $chart, array $moves): array
+    {
+        $own = $ids = [];
+        foreach ($moves as $move) {
+            $target = $move->target instanceof \stdClass ? $move->target : new \stdClass();
+            $figure = $target->figure ?? null;
+            $ids[] = is_string($move->id) ? $move->id : '';
+            $isOfPart = $move->kind === 'entrance' && ($target->label ?? false) !== true;
+            if ($isOfPart && ($target->chart ?? null) === $chart && is_string($figure)) {
+                $own[$figure] = $move;
+            }
         }
+        $fresh = [];
+        foreach ($this->rows as $row) {
+            $fresh[$row->id] = $row->kind === 'fresh';
+        }
+        $added = [];
+        $before = null;
+        foreach ($this->table->rows as $row) {
+            if ($before !== null && ($fresh[$row->id] ?? false) && !isset($own[$row->id])) {
+                $move = clone $before;
+                $move->id = $ids[] = Again::next('m', $ids);
+                $move->target = (object) ['chart' => $chart, 'figure' => $row->id];
+                $move->pin = null;
+                $move->follow = (object) ['move' => $before->id, 'how' => 'after', 'offset' => 0];
+                $own[$row->id] = $added[] = $move;
+            }
+            $before = $own[$row->id] ?? null;
+        }
+
+        return $added;
     }
 
     /** @return list<\stdClass> */
@@ -107,15 +122,5 @@ final readonly class AgainPlan implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return ['rows' => $this->rows, 'remarks' => $this->remarks];
-    }
-
-    /**
-     * Whether a figure is of one of these rows: of several series it is named by its row and its column.
-     *
-     * @param list<string> $rows
-     */
-    private static function isOf(string $figure, array $rows): bool
-    {
-        return in_array($figure, $rows, true) || in_array(explode('-', $figure)[0], $rows, true);
     }
 }

@@ -16,7 +16,8 @@ use Lupine\Core\Figures\NumberStyle;
 final readonly class Beside
 {
     /** what stands where there is no number; errors of spreadsheets among them (OpenFormula, ODF 1.2 part 2, 5.12) */
-    private const GAP = '/^(#?n\/?a\.?|#(div\/0|ref|value|null|num)!|#name\?|null|nan|none|missing|unknown|[-–—]|\.{2,3}|…)$/iu';
+    private const GAP = '/^(#?n\/?a\.?|#(div\/0|ref|value|null|num)!|#name\?|null|nan|none|missing|unknown|[-–—]{1,3}|\.{2,3}|…'
+        .'|\?{1,3}|n\.\s?a\.|k\.?\s?a\.?|keine angabe|not (known|available|counted|given)|no data|tb[acd])$/iu';
 
     private const NOTE = '/(?<=[\d%)\pL°])(\s*[*†‡§]+|\s*\[\d{1,2}\]|[¹³⁴⁵])$/u';
     private const ABOUT = '/^(~|≈|ca\.?|c\.|about|around|[<>≤≥])\s*(?=[-\d€$£¥.])/iu';
@@ -71,9 +72,11 @@ final readonly class Beside
         if ($factor === 1) {
             return $number;
         }
+        $sign = trim((string) preg_replace('/[\d.\-]/', '', $number));
+        $plain = trim(str_replace($sign, '', $number));
 
-        return CellNumber::isPlain($number, null)
-            ? SheetNumber::text((string) BigDecimal::of($number)->multipliedBy($factor), '')
+        return CellNumber::isPlain($plain, null)
+            ? CellNumber::withUnit(SheetNumber::text((string) BigDecimal::of($plain)->multipliedBy($factor), ''), $sign)
             : null;
     }
 }

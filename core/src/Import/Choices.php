@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Import;
 
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Figures\NumberStyle;
+use Lupine\Core\Settings\Field;
 
 /** What was decided about a table that comes in; what was not decided is guessed. */
 final readonly class Choices
@@ -21,13 +22,21 @@ final readonly class Choices
         public bool $withHidden = false,
         /** whether rows at the end that add up those above them are taken as figures */
         public bool $withTotals = false,
+        /** how numbers are written; null: it is found out */
+        public ?NumberStyle $numbers = null,
     ) {
     }
 
     /** As it is pasted, nothing is left out: what looks wrong is pointed at in the sheet. */
-    public static function ofPaste(): self
+    public static function ofPaste(?NumberStyle $numbers = null): self
     {
-        return new self(null, [], true, true);
+        return new self(null, [], true, true, $numbers);
+    }
+
+    /** How numbers are written, as somebody has said it; null: it is found out. */
+    public static function numbersOf(Field $field): ?NumberStyle
+    {
+        return $field->isNull() ? null : NumberStyle::from($field->oneOf(array_column(NumberStyle::cases(), 'value')));
     }
 
     public static function read(Field $field): self
@@ -41,8 +50,9 @@ final readonly class Choices
         return new self(
             $field->get('heading')->isNull() ? null : (int) $field->get('heading')->number(-1, 100_000),
             $roles,
-            $field->get('withHidden')->yes(false),
-            $field->get('withTotals')->yes(false),
+            $field->get('withHidden')->flag(false),
+            $field->get('withTotals')->flag(false),
+            self::numbersOf($field->get('numbers')),
         );
     }
 }

@@ -13,6 +13,12 @@ use Lupine\Core\Figures\PointInTime;
 /** What stands in the columns of a grid: where its heading is, how its numbers are written, what each column is for. */
 final readonly class Columns
 {
+    /** rows that are enough to see whether a column holds numbers */
+    private const SAMPLE = 60;
+
+    /** signs of a point in time */
+    private const LONGEST_TIME = 60;
+
     /** rows from the top among which a heading is looked for */
     private const TOP = 30;
 
@@ -36,6 +42,9 @@ final readonly class Columns
     /** @var \ArrayObject<int, true> one entry for each sum that was worked out */
     private \ArrayObject $sums;
 
+    /** @var \ArrayObject<string, string> what columns hold, by column and rows */
+    private \ArrayObject $held;
+
     public function __construct(public Grid $grid, public NumberStyle $style)
     {
         /** @var \ArrayObject<string, string|false> $none */
@@ -44,11 +53,27 @@ final readonly class Columns
         /** @var \ArrayObject<int, true> $sums */
         $sums = new \ArrayObject();
         $this->sums = $sums;
+        /** @var \ArrayObject<string, string> $held */
+        $held = new \ArrayObject();
+        $this->held = $held;
     }
 
-    public static function of(Grid $grid): self
+    /** @param NumberStyle|null $decided how numbers are written, where somebody has said so, and nothing settles it */
+    public static function of(Grid $grid, ?NumberStyle $decided = null): self
     {
-        return new self($grid, $grid->style ?? NumberStyle::detect(self::numberTexts($grid)));
+        $decided = $decided === null || NumberStyle::open(self::numberTexts($grid)) === null ? null : $decided;
+
+        return $grid->style === NumberStyle::DecimalPoint
+            ? new self(TextNumbers::read($grid), NumberStyle::DecimalPoint)
+            : new self($grid, $decided ?? $grid->style ?? NumberStyle::detect(self::numberTexts($grid)));
+    }
+
+    /** A number of the grid that can be read either way, whatever the others say; null where there is none. */
+    public function openNumber(): ?string
+    {
+        return $this->grid->style === null
+            ? NumberStyle::open(self::numberTexts($this->grid))
+            : null;
     }
 
     /** @throws ImpossibleFigures where there are more sums than are worked out */
@@ -101,6 +126,14 @@ final readonly class Columns
         } catch (NotANumber) {
             return Beside::number($field, $this->style) ?? false;
         }
+    }
+
+    /** How much a cell of the grid says; null where it says no number. */
+    public function amount(int $row, int $column): ?float
+    {
+        $number = $this->number($this->grid->cell($row, $column));
+
+        return $number === null ? null : CellNumber::read($number)->value->toFloat();
     }
 
     /** Whether a cell says more than the number that is read from it. */
@@ -166,13 +199,122 @@ final readonly class Columns
         return $notes;
     }
 
+    /**
+     * Where a table of its own begins below this one: after an empty row, with texts where there were numbers.
+     *
+     * @param list<int> $rows indices of those with figures
+     *
+     * @return int|null the index of its first row; null where there is none
+     */
+    public function below(array $rows): ?int
+    {
+        $numbers = null;
+        $last = PHP_INT_MAX;
+        foreach (array_slice($rows, 0, -1, true) as $place => $row) {
+            $isApart = $place > 1 && $row > $rows[$place - 1] + 1;
+            if (!$isApart || $this->isAlone($row)) {
+                continue;
+            }
+            if ($numbers === null) {
+                $numbers = $this->numberColumns(array_slice($rows, 0, $place));
+                $last = $this->lastFilled($rows, $numbers);
+            }
+            if ($row > $last || $this->isHead($row, $numbers)) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<int> $rows
+     *
+     * @return list<int>
+     */
+    private function numberColumns(array $rows): array
+    {
+        return array_values(array_filter(
+            range(0, max(0, $this->grid->width - 1)),
+            fn (int $column): bool => $this->kind($column, $rows, '') === 'number',
+        ));
+    }
+
+    /**
+     * @param list<int> $rows
+     * @param list<int> $columns
+     *
+     * @return int the last of the rows with something in these columns; -1: none has
+     */
+    private function lastFilled(array $rows, array $columns): int
+    {
+        foreach (array_reverse($rows) as $row) {
+            foreach ($columns as $column) {
+                if ($this->grid->cell($row, $column) !== '') {
+                    return $row;
+                }
+            }
+        }
+
+        return -1;
+    }
+
+    /**
+     * Whether texts, and no numbers, stand in a row where others have numbers.
+     *
+     * @param list<int> $numbers columns in which they have them
+     */
+    private function isHead(int $row, array $numbers): bool
+    {
+        $texts = 0;
+        foreach ($numbers as $column) {
+            $cell = $this->grid->cell($row, $column);
+            if (Beside::isGap($cell) || ($this->isNumber($cell) && PointInTime::read($cell) === null)) {
+                return false;
+            }
+            $texts += $cell === '' ? 0 : 1;
+        }
+
+        return $texts > 0;
+    }
+
+    /**
+     * Whether a row names those below it: a text alone, where others have no numbers.
+     *
+     * @param list<int> $rows all, with figures or without
+     */
+    private function isSection(int $row, array $rows): bool
+    {
+        $filled = array_filter($this->grid->rows[$row], static fn (string $cell): bool => trim($cell) !== '');
+
+        return $this->isAlone($row)
+            && $this->kind((int) array_key_first($filled), array_slice($rows, 0, self::SAMPLE), '') !== 'number';
+    }
+
     /** Whether one text stands alone in a row. */
-    private function isAlone(int $row): bool
+    public function isAlone(int $row): bool
     {
         $cells = array_map(trim(...), $this->grid->rows[$row]);
         $filled = array_filter($cells, static fn (string $cell): bool => $cell !== '');
 
         return count($filled) === 1 && !$this->isNumber((string) reset($filled));
+    }
+
+    /** Whether the numbers of a row are years that name columns: those below them are none. */
+    private function namesMoments(int $row, int $below): bool
+    {
+        $moments = 0;
+        for ($column = 1; $column < $this->grid->width; ++$column) {
+            $name = $this->grid->cell($row, $column);
+            $cell = $this->grid->cell($below, $column);
+            if (PointInTime::read($name) !== null && $this->isNumber($cell) && PointInTime::read($cell) === null) {
+                ++$moments;
+            } elseif ($this->isNumber($name)) {
+                return false;
+            }
+        }
+
+        return $moments > 1;
     }
 
     /**
@@ -182,22 +324,30 @@ final readonly class Columns
      */
     public function hasHeading(array $rows): bool
     {
-        if (count($rows) < 2) {
+        if (count($rows) < 2 || (count($rows) > 2 && $this->namesMoments($rows[1], $rows[2]))) {
             return false;
         }
         $below = false;
+        $first = $rows[1];
+        foreach (array_slice($rows, 1, self::TOP) as $row) {
+            // Between the head and its numbers may stand the name of a section.
+            if (!$this->isSection($row, $rows)) {
+                $first = $row;
+                break;
+            }
+        }
         for ($column = 1; $column < $this->grid->width; ++$column) {
             $name = $this->grid->cell($rows[0], $column);
             if ($this->isNumber($name) && PointInTime::read($name) === null) {
                 return false;
             }
-            $below = $below || $this->isNumber($this->grid->cell($rows[1], $column));
+            $below = $below || $this->isNumber($this->grid->cell($first, $column));
         }
 
-        $first = $this->grid->cell($rows[0], 0);
-        $isNumberBelow = $this->isNumber($this->grid->cell($rows[1], 0));
+        $name = $this->grid->cell($rows[0], 0);
+        $isNumberBelow = $this->isNumber($this->grid->cell($first, 0));
 
-        return $below || ($isNumberBelow && $first !== '' && !$this->isNumber($first));
+        return $below || ($isNumberBelow && $name !== '' && !$this->isNumber($name));
     }
 
     /**
@@ -207,7 +357,10 @@ final readonly class Columns
      */
     public function hasTwoHeadings(array $rows): bool
     {
-        if (count($rows) < 3 || $this->hasHeading($rows) || !$this->hasHeading(array_slice($rows, 1))) {
+        if (count($rows) < 3 || $this->isSection($rows[1], $rows)) {
+            return false;
+        }
+        if ($this->hasHeading($rows) || !$this->hasHeading(array_slice($rows, 1))) {
             return false;
         }
         $names = 0;
@@ -233,7 +386,7 @@ final readonly class Columns
     public function beside(array $rows): array
     {
         $columns = range(0, max(0, $this->grid->width - 1));
-        $kinds = array_map(fn (int $column): string => $this->kind($column, $rows, null), $columns);
+        $kinds = array_map(fn (int $column): string => $this->kind($column, $rows, ''), $columns);
         foreach ($kinds as $column => $kind) {
             $left = array_slice($kinds, 0, $column);
             $right = array_slice($kinds, $column + 1);
@@ -249,30 +402,31 @@ final readonly class Columns
 
     /**
      * @param list<int> $rows those with figures
+     * @param list<string> $names what each column is called; empty where it is not
      * @param list<int> $leftOut columns that are not looked at
      *
      * @return list<string> a role of Choices::ROLES for each column
      */
-    public function roles(array $rows, ?int $heading, array $leftOut): array
+    public function roles(array $rows, array $names, array $leftOut): array
     {
         $roles = array_fill(0, $this->grid->width, 'none');
         $kinds = [];
         for ($column = 0; $column < $this->grid->width; ++$column) {
-            $kinds[$column] = in_array($column, $leftOut, true) ? 'none' : $this->kind($column, $rows, $heading);
+            $kinds[$column] = in_array($column, $leftOut, true) ? 'none' : $this->kind($column, $rows, $names[$column]);
         }
-        foreach ($this->counting($kinds, $rows, $heading) as $column) {
+        foreach ($this->counting($kinds, $rows, $names) as $column) {
             $kinds[$column] = 'none';
         }
         $times = array_keys($kinds, 'time', true);
         $texts = array_keys($kinds, 'text', true);
         $values = array_keys($kinds, 'number', true);
-        $repeating = $times === [] || $values === [] ? null : $this->repeating($texts, $rows, $times[0], $heading);
+        $repeating = $times === [] || $values === [] ? null : $this->repeating($texts, $rows, $times[0], $names);
         if ($repeating !== null) {
             $roles[$repeating] = 'label';
             $roles[$times[0]] = 'time';
             $values = array_slice($values, 0, 1);
         } else {
-            $label = $this->named(self::LABEL_NAMES, $texts, $heading)
+            $label = $this->named(self::LABEL_NAMES, $texts, $names)
                 ?? $this->finest($texts, $rows) ?? $times[0] ?? null;
             if ($label === null && count($values) > 1) {
                 // Numbers name the figures where nothing else does.
@@ -282,12 +436,12 @@ final readonly class Columns
                 $roles[$label] = 'label';
             }
         }
-        foreach ($this->alike($values, $heading) as $column) {
+        foreach ($this->alike($values, $names) as $column) {
             $roles[$column] = 'value';
         }
         $coarse = array_values(array_filter($texts, static fn (int $one): bool => $roles[$one] === 'none'))[0] ?? null;
         $isCoarse = $coarse !== null && ($roles[$coarse + 1] ?? '') === 'label' && $this->comesAgain($coarse, $rows);
-        $group = $this->named(self::GROUP_NAMES, $texts, $heading) ?? ($isCoarse ? $coarse : null);
+        $group = $this->named(self::GROUP_NAMES, $texts, $names) ?? ($isCoarse ? $coarse : null);
         if ($group !== null && $roles[$group] === 'none') {
             $roles[$group] = 'group';
         }
@@ -304,24 +458,27 @@ final readonly class Columns
      *
      * @param array<int, string> $kinds by column
      * @param list<int> $rows
+     * @param list<string> $names of all columns
      *
      * @return list<int>
      */
-    private function counting(array $kinds, array $rows, ?int $heading): array
+    private function counting(array $kinds, array $rows, array $names): array
     {
         $numbers = array_keys($kinds, 'number', true);
+        $texts = array_keys($kinds, 'text', true);
         $counting = [];
-        foreach (in_array('text', $kinds, true) ? $numbers : [] as $column) {
-            $name = $heading === null ? '' : $this->grid->cell($heading, $column);
-            $cells = array_map(fn (int $row): string => rtrim($this->grid->cell($row, $column), '.'), $rows);
+        foreach ([...$numbers, ...$texts] as $column) {
+            $cells = array_map(fn (int $row): string => rtrim($this->grid->cell($row, $column), '.)'), $rows);
             $isOneByOne = $column === 0 && count($rows) > 2
                 && $cells === array_map(strval(...), range(1, count($rows)));
-            if (preg_match(self::COUNT_NAMES, $name) === 1 || $isOneByOne) {
+            $others = array_diff(in_array($column, $texts, true) ? $texts : $numbers, [$column, ...$counting]);
+            $isNamed = preg_match(self::COUNT_NAMES, $names[$column]) === 1;
+            if (($isNamed || $isOneByOne) && $texts !== [] && $others !== []) {
                 $counting[] = $column;
             }
         }
 
-        return count($counting) < count($numbers) ? $counting : [];
+        return $counting;
     }
 
     /**
@@ -353,26 +510,47 @@ final readonly class Columns
      * Of columns some of which are years or months, those; else all of them.
      *
      * @param list<int> $values
+     * @param list<string> $names of all columns
      *
      * @return list<int>
      */
-    private function alike(array $values, ?int $heading): array
+    private function alike(array $values, array $names): array
     {
-        if ($heading === null) {
-            return $values;
-        }
         $moments = array_values(array_filter(
             $values,
-            fn (int $column): bool => PointInTime::read($this->grid->cell($heading, $column)) !== null,
+            fn (int $column): bool => PointInTime::read($names[$column]) !== null,
         ));
 
         return count($moments) > 1 ? $moments : $values;
     }
 
     /** @param list<int> $rows */
-    private function kind(int $column, array $rows, ?int $heading): string
+    private function kind(int $column, array $rows, string $name): string
     {
-        $name = $heading === null ? '' : $this->grid->cell($heading, $column);
+        if (preg_match(self::COLOUR_NAMES, $name) === 1) {
+            $filled = $this->filled($column, $rows);
+            if ($filled !== [] && preg_grep(self::COLOUR, $filled) === $filled) {
+                return 'colour';
+            }
+        }
+        $key = implode(' ', [$column, count($rows), $rows[0] ?? '', end($rows)]);
+        $held = $this->held[$key] ??= $this->held($column, $rows);
+
+        // A year is a number as well: it is a moment where its column says so, or begins the table.
+        return match (true) {
+            $held !== 'year' => $held,
+            $column === 0 || preg_match(self::TIME_NAMES, $name) === 1 => 'time',
+            default => 'number',
+        };
+    }
+
+    /**
+     * @param list<int> $rows
+     *
+     * @return list<string>
+     */
+    private function filled(int $column, array $rows): array
+    {
         $filled = [];
         foreach ($rows as $row) {
             $cell = $this->grid->cell($row, $column);
@@ -380,18 +558,26 @@ final readonly class Columns
                 $filled[] = $cell;
             }
         }
+
+        return $filled;
+    }
+
+    /**
+     * What the cells of a column are, whatever it is called.
+     *
+     * @param list<int> $rows
+     *
+     * @return string none, time, year, number or text
+     */
+    private function held(int $column, array $rows): string
+    {
+        $filled = $this->filled($column, $rows);
         if ($filled === []) {
             return 'none';
         }
-        $isColour = static fn (string $cell): bool => preg_match(self::COLOUR, $cell) === 1;
-        if (preg_match(self::COLOUR_NAMES, $name) === 1 && array_filter($filled, $isColour) === $filled) {
-            return 'colour';
-        }
-        $times = $this->areTimes($filled);
-        $isNamed = preg_match(self::TIME_NAMES, $name) === 1;
-        // A year is a number as well: it is a moment where its column says so, or begins the table.
-        if ($times !== null && count($filled) > 1 && ($isNamed || $times !== 'year' || $column === 0)) {
-            return 'time';
+        $times = count($filled) > 1 ? $this->areTimes($filled) : null;
+        if ($times !== null) {
+            return $times === 'year' ? 'year' : 'time';
         }
 
         // Where it is said that there is no number, there would be one.
@@ -434,18 +620,15 @@ final readonly class Columns
     }
 
     /**
-     * The precision that all of them have as points in time; null where one is none.
+     * How they are points in time, `year` where all of them are plain years; null where one is none.
      *
      * @param non-empty-list<string> $cells
      */
     private function areTimes(array $cells): ?string
     {
-        if (PointInTime::read($cells[0]) === null && PointInTime::read($cells[0], true) === null) {
-            return null;
-        }
-        $read = PointInTime::all($cells);
+        $read = strlen($cells[0]) > self::LONGEST_TIME ? null : PointInTime::all($cells);
 
-        return $read === null ? null : $read[0]->precision;
+        return $read === null ? null : $read[0]->written.$read[0]->precision;
     }
 
     /**
@@ -453,8 +636,9 @@ final readonly class Columns
      *
      * @param list<int> $texts
      * @param list<int> $rows
+     * @param list<string> $names of all columns
      */
-    private function repeating(array $texts, array $rows, int $time, ?int $heading): ?int
+    private function repeating(array $texts, array $rows, int $time, array $names): ?int
     {
         $fitting = [];
         foreach ($texts as $column) {
@@ -469,17 +653,17 @@ final readonly class Columns
             }
         }
 
-        return $this->named(self::LABEL_NAMES, $fitting, $heading) ?? $fitting[0] ?? null;
+        return $this->named(self::LABEL_NAMES, $fitting, $names) ?? $fitting[0] ?? null;
     }
 
-    /** @param list<int> $columns */
-    private function named(string $pattern, array $columns, ?int $heading): ?int
+    /**
+     * @param list<int> $columns
+     * @param list<string> $names of all columns
+     */
+    private function named(string $pattern, array $columns, array $names): ?int
     {
-        if ($heading === null) {
-            return null;
-        }
         foreach ($columns as $column) {
-            if (preg_match($pattern, $this->grid->cell($heading, $column)) === 1) {
+            if (preg_match($pattern, $names[$column]) === 1) {
                 return $column;
             }
         }
@@ -492,8 +676,7 @@ final readonly class Columns
     {
         foreach ($grid->rows as $row) {
             foreach ($row as $field) {
-                $short = strlen($field) <= Taking::MAX_FIELD;
-                if ($short && preg_match('/^[^\p{L}]*\d[\d.,\'’\s]*[^\p{L}]*$/u', $field) === 1) {
+                if (TextNumbers::isNumber($field)) {
                     yield trim($field);
                 }
             }

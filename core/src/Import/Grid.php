@@ -15,7 +15,7 @@ final readonly class Grid
         public string $name,
         /** @var list<list<string>> days as ISO 8601 has them; rows may be shorter than others */
         public array $rows,
-        /** how numbers are written in it; null where that has to be found out */
+        /** how numbers are written in it; null where that must be found out */
         public ?NumberStyle $style = null,
         /** @var list<int> indices of rows that are hidden in the file, or filtered away */
         public array $hiddenRows = [],

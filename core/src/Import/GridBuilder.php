@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Import;
 
 use Lupine\Core\Figures\NumberStyle;
-use Lupine\Core\Piece\PlainText;
+use Lupine\Core\Settings\PlainText;
 
 /**
  * Gathers the rows of one sheet within bounds. Whatever a file says of itself (a row 40 million, a cell repeated a
@@ -134,7 +134,7 @@ final class GridBuilder
     {
         return new UnreadableFile(
             sprintf(
-                '%s has more than %s cells in one sheet, the limit. Keep the rows and columns that the film speaks of.',
+                '%s has more than %s cells in one sheet, the limit. Keep the rows and columns your film mentions.',
                 self::named($file),
                 number_format(self::MOST_CELLS),
             ),

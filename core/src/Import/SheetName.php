@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Import;
 
-use Lupine\Core\Piece\PlainText;
+use Lupine\Core\Settings\PlainText;
 
 /** The name of a sheet as it can be shown and kept, whatever the file says. */
 final readonly class SheetName

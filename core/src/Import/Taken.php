@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Import;
 
+use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Piece\Table;
 
 /** A table that was understood, and how. */
@@ -29,6 +30,12 @@ final readonly class Taken implements \JsonSerializable
         public bool $hasLabels,
         /** what stands above the table; empty where nothing does */
         public string $title,
+        /** how its numbers were read */
+        public NumberStyle $numbers,
+        /** one of them that can be read another way, where nothing in the table settles it */
+        public ?string $openNumber,
+        /** whether rows or columns that add up others were left out */
+        public bool $hasTotals,
     ) {
     }
 
@@ -46,6 +53,9 @@ final readonly class Taken implements \JsonSerializable
             'colours' => (object) $this->colours,
             'hasLabels' => $this->hasLabels,
             'title' => $this->title,
+            'numbers' => $this->numbers->value,
+            'openNumber' => $this->openNumber,
+            'hasTotals' => $this->hasTotals,
         ];
     }
 }

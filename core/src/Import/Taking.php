@@ -18,16 +18,9 @@ use Lupine\Core\Piece\Table;
 final class Taking
 {
     public const MAX_ROWS = Table::MAX_ROWS;
-    public const MAX_COLUMNS = 240;
+    public const MAX_COLUMNS = Table::MAX_COLUMNS;
     public const MAX_CELLS = 100_000;
     public const MAX_FIELD = 200;
-
-    private const SUMS = '/^((grand|sub|over)[\s-]*)?(total|totals|sum|in all|all|altogether|together|gesamt|summe'
-        .'|insgesamt|average|mean|avg\.?|durchschnitt)\b|\b(sub)?total$/iu';
-    private const MEANS = '/\b(average|mean|avg|durchschnitt)\b/iu';
-
-    /** how far a sum may be from what its parts come to */
-    private const ROUNDED = 0.006;
 
     private Columns $columns;
     private int $heading;
@@ -35,8 +28,8 @@ final class Taking
     /** the row above the heading that names several columns together; -1: none does */
     private int $upper = -1;
 
-    /** @var list<int> columns of another table */
-    private array $beside = [];
+    /** @var list<int> columns that are left out, which is said already */
+    private array $said = [];
 
     /** @var list<int> indices of rows with figures */
     private array $rows;
@@ -44,15 +37,24 @@ final class Taking
     /** @var array<int, string> by column */
     private array $roles;
 
+    /** @var array<int, string|null> the section that a row stands in, by its index; null where it stands in none */
+    private array $sections = [];
+
     /** @var list<string> */
     private array $understood = [];
 
     /** @var list<string> */
     private array $leftOut = [];
 
-    private function __construct(private readonly Grid $grid, private readonly Choices $choices)
+    /** whether rows or columns that add up others were left out */
+    private bool $hasTotals = false;
+
+    private readonly Grid $grid;
+
+    private function __construct(Grid $grid, private readonly Choices $choices)
     {
-        $this->columns = Columns::of($grid);
+        $this->columns = Columns::of($grid, $choices->numbers);
+        $this->grid = $this->columns->grid;
     }
 
     /**
@@ -87,13 +89,18 @@ final class Taking
         }
         $below = $this->choices->withTotals ? 0 : $this->columns->notes($rows);
         if ($below > 0) {
-            $this->leftOut[] = $below === 1 ? 'One row below the table.' : sprintf('%d rows below the table.', $below);
+            $this->leftOut[] = $below === 1 ? '1 row below the table.' : sprintf('%d rows below the table.', $below);
             $rows = array_slice($rows, 0, -$below);
         }
         if ($this->choices->heading !== null) {
             $this->heading = $this->choices->heading;
             $this->rows = array_values(array_filter($rows, fn (int $row): bool => $row > $this->heading));
-            $above = count($rows) - count($this->rows) - ($this->heading < 0 ? 0 : 1);
+            $over = array_values(array_filter($rows, fn (int $row): bool => $row < $this->heading));
+            $upper = $over === [] || $this->heading < 0 ? -1 : (int) end($over);
+            if ($upper >= 0 && $this->columns->hasTwoHeadings([$upper, $this->heading, ...$this->rows])) {
+                $this->upper = $upper;
+            }
+            $above = count($over) - ($this->upper < 0 ? 0 : 1);
         } else {
             $above = $this->columns->titles($rows);
             $this->rows = array_slice($rows, $above);
@@ -102,11 +109,32 @@ final class Taking
         }
         if ($this->upper >= 0) {
             $this->understood[] = sprintf('Rows %d and %d name the columns.', $this->upper + 1, $this->heading + 1);
+            if ($this->isSameAbove()) {
+                $this->understood[] = sprintf(
+                    'Row %d says “%s” of all of them.',
+                    $this->upper + 1,
+                    $this->above($this->grid->width - 1),
+                );
+            } elseif ($this->sameBelow() !== null) {
+                $this->understood[] = sprintf(
+                    'Row %d says “%s” of all of them.',
+                    $this->heading + 1,
+                    $this->sameBelow(),
+                );
+            }
         } elseif ($this->heading >= 0) {
-            $this->understood[] = sprintf('Row %d names the columns.', $this->heading + 1);
+            $this->understood[] = sprintf('Row %d is the header.', $this->heading + 1);
         }
         if ($above > 0) {
-            $this->leftOut[] = $above === 1 ? 'One row above the table.' : sprintf('%d rows above the table.', $above);
+            $this->leftOut[] = $above === 1 ? '1 row above the table.' : sprintf('%d rows above the table.', $above);
+        }
+        $next = $this->choices->withTotals ? null : $this->columns->below($this->rows);
+        if ($next !== null) {
+            $this->rows = array_values(array_filter($this->rows, static fn (int $row): bool => $row < $next));
+            $this->leftOut[] = sprintf(
+                'Another table stands below this one, from row %d on. Copy it by itself to take it.',
+                $next + 1,
+            );
         }
         if ($hidden > 0) {
             $this->leftOut[] = $hidden === 1
@@ -122,7 +150,7 @@ final class Taking
         // What is decided of one column says nothing of another table, but where it is one of that table's.
         $beside = $this->columns->beside($this->rows);
         $beside = array_intersect_key($this->choices->roles, array_flip($beside)) === [] ? $beside : [];
-        $this->beside = $beside;
+        $this->said = $beside;
         if ($beside !== []) {
             $this->leftOut[] = sprintf(
                 'Another table stands beside this one, from column %s on. Copy it by itself to take it.',
@@ -131,7 +159,7 @@ final class Taking
         }
         $roles = $this->columns->roles(
             $this->rows,
-            $this->heading < 0 ? null : $this->heading,
+            array_map($this->name(...), range(0, max(0, $this->grid->width - 1))),
             [...$hidden, ...$beside],
         );
         foreach ($this->choices->roles as $column => $role) {
@@ -146,6 +174,7 @@ final class Taking
             }
         }
         $this->roles = array_values($roles);
+        $this->leaveTotalColumns();
         if ($this->of('value') === []) {
             throw $this->noNumber();
         }
@@ -160,6 +189,7 @@ final class Taking
             $time !== null => 'moments',
             default => 'figures',
         };
+        $this->findSections($label, $layout);
         $this->leaveTotals($label, $layout);
         $sources = [];
         [$rows, $columns, $timeColumn] = match ($layout) {
@@ -170,7 +200,7 @@ final class Taking
         if (count($columns) > self::MAX_COLUMNS) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s columns of figures; Lupine takes up to %d.',
+                    'The table has %s columns of figures; the limit is %d.',
                     number_format(count($columns)),
                     self::MAX_COLUMNS,
                 ),
@@ -193,6 +223,9 @@ final class Taking
             $this->colours($sources),
             $label !== null || $layout === 'moments',
             $this->title(),
+            $this->columns->style,
+            $this->columns->openNumber(),
+            $this->hasTotals,
         );
     }
 
@@ -245,7 +278,7 @@ final class Taking
                 $label === null ? 'Row '.($place + 1) : $this->grid->cell($row, $label),
                 array_map(fn (int $column): string => $this->figure($row, $column), $values),
                 null,
-                $group === null ? null : $this->groupOf($row, $group),
+                $group === null ? $this->sections[$row] ?? null : $this->groupOf($row, $group),
             );
         }
         $names = array_map($this->name(...), $values);
@@ -272,13 +305,13 @@ final class Taking
             && $this->columns->areMoments($this->rows, $label);
         if ($isOfMoments) {
             $this->understood[] = sprintf(
-                'Each row is a figure. Choose “when” above %s, and each column is one that runs through them.',
+                'Each row is a figure. To make each column a figure that runs over time, set %s to “Moments”.',
                 $this->quoted((int) $label),
             );
         }
         if ($times !== null) {
             $moments = array_map(static fn (PointInTime $time): string => $time->text(), $times);
-            $this->sayMoments($moments, 'each a column');
+            $this->sayMoments($moments, 'one per column');
         }
 
         return [$rows, $columns, $times === null ? null : ucfirst($times[0]->precision)];
@@ -330,9 +363,9 @@ final class Taking
         }
         $this->understood[] = sprintf('%d figures, named by %s.', count($rows), $this->quoted($label));
         $this->sayMoments($order, 'from '.$this->quoted($time));
-        $this->understood[] = sprintf('Their numbers are from %s.', $this->quoted($value));
+        $this->understood[] = sprintf('Values come from %s.', $this->quoted($value));
         if ($again > 0) {
-            $this->understood[] = sprintf('%d rows say a name and a moment again; they are added up.', $again);
+            $this->understood[] = sprintf('%d rows repeat a name and a moment; their values are added.', $again);
         }
         if ($missing > 0) {
             $this->understood[] = sprintf('%d of %d cells have no number.', $missing, count($rows) * count($order));
@@ -357,10 +390,61 @@ final class Taking
                 array_map(fn (string $moment): string => $this->figure($rowOf[$moment], $column), $order),
             );
         }
-        $this->understood[] = sprintf('Each row is a moment, each column one of %d figures.', count($rows));
+        $this->understood[] = sprintf('Each row is a moment; each of the %d columns is a figure.', count($rows));
         $this->sayMoments($order, 'from '.$this->quoted($time));
 
         return [$rows, self::columnsOf($order), $this->timeName($time, $order)];
+    }
+
+    /**
+     * Rows that name those below them and have no numbers of their own. Where there is one column of numbers alone, a
+     * row without one may as well be a figure that is not known yet; it is a section if the table begins with one.
+     */
+    private function findSections(?int $label, string $layout): void
+    {
+        if ($this->choices->withTotals || $label === null || $layout !== 'figures') {
+            return;
+        }
+        $isSection = fn (int $row): bool => $this->grid->cell($row, $label) !== '' && $this->columns->isAlone($row);
+        if ($this->rows === [] || (count($this->of('value')) < 2 && !$isSection($this->rows[0]))) {
+            return;
+        }
+        $section = null;
+        $found = $groups = [];
+        foreach ($this->rows as $place => $row) {
+            if ($isSection($row) && isset($this->rows[$place + 1])) {
+                $section = $this->grid->cell($row, $label);
+                $found[] = $row;
+            } else {
+                $groups[$row] = $section;
+            }
+        }
+        if ($found === []) {
+            return;
+        }
+        $this->rows = array_keys($groups);
+        $this->sections = $groups;
+        $names = array_map(fn (int $row): string => '“'.$this->grid->cell($row, $label).'”', $found);
+        $this->understood[] = sprintf('Rows without numbers name those below them: %s.', self::few($names));
+    }
+
+    /** A column that adds up the others, and says so, is none of them. */
+    private function leaveTotalColumns(): void
+    {
+        $values = $this->of('value');
+        if ($this->choices->withTotals || count($values) < 3 || count($this->rows) < 2) {
+            return;
+        }
+        foreach ($values as $column) {
+            $sums = new Sums($this->columns, array_values(array_diff($values, [$column])));
+            $isDecided = isset($this->choices->roles[$column]);
+            if (!$isDecided && Sums::isCalled($this->name($column)) && $sums->isColumn($column, $this->rows)) {
+                $this->roles[$column] = 'none';
+                $this->said[] = $column;
+                $this->hasTotals = true;
+                $this->leftOut[] = sprintf('Column %s: adds up the others.', $this->quoted($column));
+            }
+        }
     }
 
     /** Rows that add up others, or are their mean, and say so: above them, below them, or between. */
@@ -369,86 +453,25 @@ final class Taking
         if ($this->choices->withTotals || $label === null || $layout !== 'figures' || count($this->rows) < 3) {
             return;
         }
+        $sums = new Sums($this->columns, $this->of('value'));
         $named = array_values(array_filter(
             $this->rows,
-            fn (int $row): bool => preg_match(self::SUMS, $this->grid->cell($row, $label)) === 1,
+            fn (int $row): bool => Sums::isCalled($this->grid->cell($row, $label)),
         ));
         $parts = array_values(array_diff($this->rows, $named));
         foreach ($named as $row) {
-            $isMean = preg_match(self::MEANS, $this->grid->cell($row, $label)) === 1;
-            if ($isMean ? $this->isMean($row, $parts) : $this->isSum($row, $named, $parts)) {
+            $isMean = Sums::isCalledMean($this->grid->cell($row, $label));
+            if ($isMean ? $sums->isMean($row, $parts) : $sums->isSum($row, $named, $parts)) {
                 $this->rows = array_values(array_diff($this->rows, [$row]));
+                $this->hasTotals = true;
                 $this->leftOut[] = sprintf(
-                    $isMean ? '“%s”, row %d: it is the mean of the others.' : '“%s”, row %d: it adds up the rows %s it.',
+                    $isMean ? '“%s”, row %d: the mean of the others.' : '“%s”, row %d: adds up the rows %s.',
                     $this->grid->cell($row, $label),
                     $row + 1,
                     $row < ($parts[0] ?? 0) ? 'below' : 'above',
                 );
             }
         }
-    }
-
-    /**
-     * Whether a row is the sum of all parts, or of those up to the next row that is named so, above it or below.
-     *
-     * @param list<int> $named rows that are called sums
-     * @param list<int> $parts all others
-     */
-    private function isSum(int $row, array $named, array $parts): bool
-    {
-        $before = max([-1, ...array_filter($named, static fn (int $one): bool => $one < $row)]);
-        $after = min([PHP_INT_MAX, ...array_filter($named, static fn (int $one): bool => $one > $row)]);
-        $blocks = [
-            $parts,
-            array_filter($parts, static fn (int $one): bool => $one > $before && $one < $row),
-            array_filter($parts, static fn (int $one): bool => $one > $row && $one < $after),
-            array_filter($parts, static fn (int $one): bool => $one < $row),
-            // Rows that are hidden may be in it.
-            $parts === [] ? [] : array_values(array_diff(range($parts[0], max($parts)), $named)),
-        ];
-        foreach ($blocks as $block) {
-            if (count($block) > 0 && $this->comesTo($row, false, $block)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param list<int> $parts */
-    private function isMean(int $row, array $parts): bool
-    {
-        return count($parts) > 1 && $this->comesTo($row, true, $parts);
-    }
-
-    /**
-     * Whether in every column a row has what others come to, as far as rounding goes.
-     *
-     * @param array<int> $others
-     */
-    private function comesTo(int $row, bool $isMean, array $others): bool
-    {
-        $count = 0;
-        foreach ($this->of('value') as $column) {
-            $told = $this->number($row, $column);
-            if ($told === null) {
-                continue;
-            }
-            $numbers = [];
-            foreach ($others as $other) {
-                $number = $this->number($other, $column);
-                if ($number !== null) {
-                    $numbers[] = $number;
-                }
-            }
-            $is = $isMean ? array_sum($numbers) / max(1, count($numbers)) : array_sum($numbers);
-            if (abs($told - $is) > self::ROUNDED * abs($is)) {
-                return false;
-            }
-            ++$count;
-        }
-
-        return $count > 0;
     }
 
     /** @param list<string> $all */
@@ -465,9 +488,10 @@ final class Taking
             foreach ($role === 'none' ? $this->rows : [] as $row) {
                 $isEmpty = $isEmpty && $this->grid->cell($row, $column) === '';
             }
-            if ($role === 'none' && !$isEmpty && !in_array($column, $this->beside, true)) {
+            if ($role === 'none' && !$isEmpty && !in_array($column, $this->said, true)) {
                 $isHidden = in_array($column, $this->grid->hiddenColumns, true);
-                $names[] = $this->quoted($column).($isHidden ? ' (hidden)' : '');
+                $named = $this->name($column) === '' ? Grid::letters($column) : $this->quoted($column);
+                $names[] = $named.($isHidden ? ' (hidden)' : '');
             }
         }
         if ($names !== []) {
@@ -484,11 +508,15 @@ final class Taking
                 if ($cell === '') {
                     continue;
                 }
+                $number = $this->columns->number($cell);
+                if ($number !== null && !$this->columns->saysMore($cell)) {
+                    continue;
+                }
                 $said = sprintf('%s “%s”', Grid::place($row, $column), mb_strimwidth($cell, 0, 20, '…'));
-                if (!$this->columns->isNumber($cell)) {
+                if ($number !== null) {
+                    $more[] = $said.' as '.$number;
+                } else {
                     Beside::isGap($cell) ? $gaps[] = $said : $odd[] = $said;
-                } elseif ($this->columns->saysMore($cell)) {
-                    $more[] = $said.' as '.$this->columns->number($cell);
                 }
             }
         }
@@ -504,8 +532,8 @@ final class Taking
         }
         if ($odd !== []) {
             $this->leftOut[] = sprintf(
-                count($odd) === 1 ? '%d cell is no number, and stays as it is: %s.' :
-                    '%d cells are no numbers, and stay as they are: %s.',
+                count($odd) === 1 ? '%d cell is not a number and is kept unchanged: %s.' :
+                    '%d cells are not numbers and are kept unchanged: %s.',
                 count($odd),
                 self::few($odd),
             );
@@ -528,7 +556,7 @@ final class Taking
             }
         }
         if ($colours !== []) {
-            $this->understood[] = sprintf('Colours are from %s.', $this->quoted((int) $column));
+            $this->understood[] = sprintf('Colours come from %s.', $this->quoted((int) $column));
         }
 
         return $colours;
@@ -555,7 +583,7 @@ final class Taking
             return [$cells, array_values(array_unique($cells))];
         }
         if (PointInTime::isMonthFirst(array_values($cells))) {
-            $this->understood[] = 'Dates say the month first.';
+            $this->understood[] = 'Dates are read as month first.';
         }
         $read = PointInTime::coarse($read);
         $order = $texts = [];
@@ -610,12 +638,59 @@ final class Taking
             return '';
         }
         $name = $this->grid->cell($this->heading, $column);
+        $above = $this->above($column);
+        $full = match (true) {
+            $above === $name || $this->isSameAbove() => $name,
+            $name !== '' && $name === $this->sameBelow() => $above,
+            default => trim($above.' '.$name),
+        };
+
+        return mb_substr($full, 0, self::MAX_FIELD);
+    }
+
+    /** What the upper row of a head says of a column, or of those from another on to it. */
+    private function above(int $column): string
+    {
         $above = '';
         for ($at = $column; $at >= 0 && $this->upper >= 0 && $above === ''; --$at) {
             $above = $this->grid->cell($this->upper, $at);
         }
 
-        return mb_substr($above === $name ? $name : trim($above.' '.$name), 0, self::MAX_FIELD);
+        return $above;
+    }
+
+    /** Whether the upper row of a head says one thing of all columns that the lower one tells apart. */
+    private function isSameAbove(): bool
+    {
+        $above = $names = [];
+        for ($column = 1; $column < $this->grid->width && $this->upper >= 0; ++$column) {
+            $name = $this->grid->cell($this->heading, $column);
+            $over = $this->above($column);
+            if ($name !== '' && $over !== '' && $over !== $name) {
+                $above[] = $over;
+                $names[] = $name;
+            }
+        }
+
+        return count($names) > 1 && array_unique($names) === $names && count(array_unique($above)) === 1;
+    }
+
+    /** What the second row of a head says of all columns that the first tells apart, such as a unit; null: nothing. */
+    private function sameBelow(): ?string
+    {
+        $under = $over = [];
+        for ($column = 1; $column < $this->grid->width; ++$column) {
+            if ($this->grid->cell($this->heading, $column) !== '') {
+                $under[] = $this->grid->cell($this->heading, $column);
+                $over[] = $this->grid->cell($this->upper, $column);
+            }
+        }
+        $isTold = count($under) > 1
+            && count(array_unique($under)) === 1
+            && !in_array('', $over, true)
+            && array_unique($over) === $over;
+
+        return $isTold ? $under[0] : null;
     }
 
     private function quoted(int $column): string
@@ -640,13 +715,6 @@ final class Taking
         return $this->columns->number($field) ?? (Beside::isGap($field) ? '' : $field);
     }
 
-    private function number(int $row, int $column): ?float
-    {
-        $number = $this->columns->number($this->grid->cell($row, $column));
-
-        return $number === null ? null : CellNumber::read($number)->value->toFloat();
-    }
-
     /** Two cells of the same figure at the same moment. */
     private function sum(string $one, string $other): string
     {
@@ -667,8 +735,8 @@ final class Taking
         if ($count > self::MAX_ROWS || $this->grid->isCut) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s%s rows; Lupine takes up to %s, and a chart reads best with about five.'
-                        .' Keep the rows that the film speaks of.',
+                    'The table has %s%s rows; the limit is %s, and about five are easiest to read.'
+                        .' Keep the rows your film mentions.',
                     $this->grid->isCut ? 'more than ' : '',
                     number_format($this->grid->isCut ? count($this->grid->rows) : $count),
                     number_format(self::MAX_ROWS),
@@ -684,8 +752,8 @@ final class Taking
         if ($rows * $columns > self::MAX_CELLS) {
             throw new ImpossibleFigures(
                 sprintf(
-                    'The table has %s rows with %s figures each; Lupine takes up to %s figures in all.'
-                        .' Leave columns out that the film does not speak of.',
+                    'The table has %s rows with %s figures each; the limit is %s figures in total.'
+                        .' Leave out columns your film does not mention.',
                     number_format($rows),
                     number_format($columns),
                     number_format(self::MAX_CELLS),
@@ -708,7 +776,7 @@ final class Taking
                 if (mb_strlen($field) > self::MAX_FIELD) {
                     throw new ImpossibleFigures(
                         sprintf(
-                            'Row %d has a cell of %s characters, “%s…”; %d are the limit. Is there a quote too many before it?',
+                            'Row %d has a cell of %s characters, “%s…”; the limit is %d. Check for a stray quote mark before it.',
                             $row + 1,
                             number_format(mb_strlen($field)),
                             mb_substr($field, 0, 40),
@@ -729,8 +797,8 @@ final class Taking
 
         return new ImpossibleFigures(
             sprintf(
-                'No row of this table has a number. Row %d reads “%s”: put a label first and a number after it,'
-                    .' with a tab, a comma or a semicolon between.',
+                'No row has a number. Row %d reads “%s”. Start each row with a label, then a number, separated by a tab,'
+                    .' comma or semicolon.',
                 $row + 1,
                 mb_strimwidth(
                     implode(' | ', array_filter(

@@ -7,6 +7,7 @@ namespace Lupine\Core\Legibility;
 use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
@@ -23,8 +24,11 @@ final class Behind
 
     private int $frame = -1;
 
-    /** @var array<string, float> how far marks of a chart may be out, by its id */
+    /** @var array<string, float> how far marks of a chart may be outside what they lie in, by its id */
     private array $reach = [];
+
+    /** @var array<string, array{\Closure(Point): Point, Box|null}> by chart, on the frame that was looked at last */
+    private array $views = [];
 
     /** @var list<array{Chart, string, Shape, float, float}> with how far a move has taken each, across and down */
     private array $marks = [];
@@ -82,14 +86,27 @@ final class Behind
     /** The point in the chart's own pixels; false where no mark of it can be there. */
     private function within(Chart $chart, Point $point, int $frame): Point|false
     {
-        $timing = $this->timings[$chart->id];
-        $own = $timing->ownPoint($chart, $point, $frame);
-        $far = $this->reach[$chart->id] ??= $timing->mostOut() + 1;
-        $extent = $timing->layoutAt($frame)->extent();
-        $isNear = $own->x > $extent->left - $far && $own->x < $extent->right() + $far
-            && $own->y > $extent->top - $far && $own->y < $extent->bottom() + $far;
+        [$own, $box] = $this->views[$chart->id] ??= $this->view($chart, $frame);
+        $at = $own($point);
+        $isNear = $box === null || ($at->x > $box->left && $at->x < $box->left + $box->width
+            && $at->y > $box->top && $at->y < $box->top + $box->height);
 
-        return $isNear || !$this->isStill($timing) ? $own : false;
+        return $isNear ? $at : false;
+    }
+
+    /** @return array{\Closure(Point): Point, Box|null} what marks can lie in; null where moves take them anywhere */
+    private function view(Chart $chart, int $frame): array
+    {
+        $timing = $this->timings[$chart->id];
+        $far = $this->reach[$chart->id] ??= $this->isStill($timing) ? $timing->mostOut() + 1 : INF;
+        $extent = $timing->layoutAt($frame)->extent();
+
+        return [$timing->ownPoints($chart, $frame), $far === INF ? null : new Box(
+            $extent->left - $far,
+            $extent->top - $far,
+            $extent->width + 2 * $far,
+            $extent->height + 2 * $far,
+        )];
     }
 
     /** Whether no move takes a single mark anywhere. */
@@ -110,7 +127,7 @@ final class Behind
         if ($this->frame === $frame) {
             return $this->marks;
         }
-        [$this->frame, $this->marks] = [$frame, []];
+        [$this->frame, $this->marks, $this->views] = [$frame, [], []];
         foreach ($this->charts as $chart) {
             $timing = $this->timings[$chart->id];
             $layout = $timing->layoutAt($frame);

@@ -26,15 +26,17 @@ final readonly class Distortion implements \JsonSerializable
     /**
      * @param array<string, array{true: float, seen: float}> $parts shares of the whole, by figure id
      * @param float $turn degrees at which the form begins
-     * @param float $bestTurn at which the worst of the lie factors is nearest to 1
+     * @param array<string, float> $outs how far each part is pulled out
+     * @param array<string, float> $wanted what each part is of the whole
      */
     private function __construct(
         public string $chartId,
         private ChartTiming $timing,
+        private int $frame,
         public array $parts,
         public float $turn,
-        public float $bestTurn,
-        public float $best,
+        private array $outs,
+        private array $wanted,
     ) {
     }
 
@@ -55,12 +57,19 @@ final readonly class Distortion implements \JsonSerializable
         );
         $parts = self::parts($layout, $outs, $wanted);
         $turn = $timing->settingsAt($frame)->number('startDegrees');
-        $at = static fn (float $degrees): float => self::worst(self::parts(
-            $timing->layoutWith($frame, ['startDegrees' => $degrees]),
-            $outs,
-            $wanted,
+
+        return $parts === [] ? null : new self($chartId, $timing, $frame, $parts, $turn, $outs, $wanted);
+    }
+
+    /** @return array{float, float} the turn at which the worst of the lie factors is nearest to 1, and that factor */
+    public function best(): array
+    {
+        $at = fn (float $degrees): float => self::worst(self::parts(
+            $this->timing->layoutWith($this->frame, ['startDegrees' => $degrees]),
+            $this->outs,
+            $this->wanted,
         ));
-        [$best, $least] = [$turn, self::worst($parts)];
+        [$best, $least] = [$this->turn, $this->worstFactor()];
         $tried = range(0, 359, self::WIDE);
         for ($round = 0; $round < 2; ++$round) {
             foreach ($tried as $degrees) {
@@ -72,7 +81,7 @@ final readonly class Distortion implements \JsonSerializable
             $tried = range((int) $best - self::WIDE + 1, (int) $best + self::WIDE - 1, self::NARROW);
         }
 
-        return $parts === [] ? null : new self($chartId, $timing, $parts, $turn, fmod($best + 360, 360), $least);
+        return [fmod($best + 360, 360), $least];
     }
 
     /** The lie factor that is farthest from 1, as a number of at least 1. */
@@ -84,6 +93,7 @@ final readonly class Distortion implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
+        [$bestTurn, $best] = $this->best();
         $percent = static fn (float $share): string => number_format($share * 100, 1).' %';
 
         return [
@@ -97,8 +107,8 @@ final readonly class Distortion implements \JsonSerializable
             ], array_map(strval(...), array_keys($this->parts)), array_values($this->parts)),
             'worst' => round($this->worstFactor(), 4),
             'turn' => round($this->turn, 3),
-            'bestTurn' => round($this->bestTurn, 3),
-            'best' => round($this->best, 4),
+            'bestTurn' => round($bestTurn, 3),
+            'best' => round($best, 4),
         ];
     }
 

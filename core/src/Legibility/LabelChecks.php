@@ -38,7 +38,7 @@ final readonly class LabelChecks
     /** @return list<Check> */
     private function ofChart(Chart $chart): array
     {
-        if ($chart->words->labels === 'none' || $chart->isHidden) {
+        if ($chart->words->labels->show === 'none' || $chart->isHidden) {
             return [];
         }
         $there = $this->words->groups();
@@ -53,7 +53,7 @@ final readonly class LabelChecks
         return match (count($missing)) {
             0 => [Check::right('Every label has room.')],
             default => [Check::wrong(sprintf(
-                '%s no room for a label. Put small parts together, label fewer of them, or give the chart more room.',
+                '%s no room for a label. Combine small parts, label fewer parts, or enlarge the chart.',
                 count($missing) === 1 ? $missing[0].' has' : self::all($missing).' have',
             ))],
         };
@@ -74,14 +74,14 @@ final readonly class LabelChecks
                     $at = $one->crossing($other);
                     if ($at !== null) {
                         return [
-                            Check::wrong('Two lines to labels cross each other.', $frame, Box::around($at, 60, 60)),
+                            Check::wrong('Two leader lines cross.', $frame, Box::around($at, 60, 60)),
                         ];
                     }
                 }
             }
         }
 
-        return $hasAny ? [Check::right('No lines to labels cross.')] : [];
+        return $hasAny ? [Check::right('No leader lines cross.')] : [];
     }
 
     /** @param non-empty-list<string> $names */

@@ -17,11 +17,18 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Row;
+use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Problem;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Script\Departure;
+use Lupine\Core\Script\Departures;
+use Lupine\Core\Script\UnreadNumbers;
 use Lupine\Core\Spoken\SaidFigure;
 use Lupine\Core\Spoken\SaidFigures;
+use Lupine\Core\Spoken\SaidOrder;
+use Lupine\Core\Spoken\StatedNumbers;
 use Lupine\Core\Words\TextSetter;
 
 /** What stands in the way of reading a picture that may be exact all the same; each thing with its place. */
@@ -37,6 +44,9 @@ final readonly class Legibility
     private const NAMED = 8;
     /** distance in OKLab below which two colours are hard to tell apart (common practice, no source) */
     private const ALIKE = 0.045;
+    /** what columns are called that may hold percentages (common practice, no source) */
+    private const SHARES = '/^(value( \d+)?)?$|%|\b(per ?cent|percentages?|shares?|parts?|proportion|split)\b/iu';
+
     /** parts of a whole beyond which they are hard to follow (common practice, no source) */
     private const MANY = 6;
 
@@ -90,16 +100,21 @@ final readonly class Legibility
         return [
             ...array_merge([], ...$charts),
             ...(new LabelChecks($this->piece, $this->timings, $this->words, $this->looks))->checks(),
+            ...(new MarkChecks($this->piece, $this->timings, $this->looks))->checks(),
             ...$this->unnamed(),
             $this->signsThere(),
             $this->captionsSlow(),
+            ...$this->sightings->tooShort(self::QUICKEST),
+            ...$this->saidInTime(),
+            ...$this->asWritten(),
             ...$this->saidAsShown(),
-            ...$this->sightings->checks('outside', 'All words stand inside the stage.'),
-            ...$this->sightings->checks('over', 'No words stand over others.'),
+            ...$this->statedOtherwise(),
+            ...$this->sightings->checks('outside', 'All words are inside the stage.'),
+            ...$this->sightings->checks('over', 'No words overlap.'),
             ...$this->sightings->checks('marks', 'No words stand on marks that are not theirs.'),
-            ...$this->sightings->checks('cut', 'No words are cut short.'),
+            ...$this->sightings->checks('cut', 'No words are cut off.'),
             ...$this->sightings->checks('small', 'All words are large enough to be read.'),
-            ...$this->sightings->checks('contrast', 'Words stand out from what is behind them.'),
+            ...$this->sightings->checks('contrast', 'All words have enough contrast.'),
             ...$this->chartsApart(),
         ];
     }
@@ -116,7 +131,8 @@ final readonly class Legibility
             array_values(
                 array_filter(
                     $timing->figures()->notices,
-                    static fn (Problem $problem): bool => $problem->repairs !== [] && $problem->code !== 'only-one',
+                    fn (Problem $problem): bool => $problem->repairs !== [] && $problem->code !== 'only-one'
+                        && ($problem->code !== 'near-hundred' || $this->couldBeShares($chart)),
                 ),
             ),
         );
@@ -124,7 +140,7 @@ final readonly class Legibility
         if ($count > self::MANY && !$timing->isOnScale()) {
             $slips[] = Check::wrong(
                 sprintf(
-                    '%d parts are hard to tell apart; about five read well. Small ones could be put together.',
+                    '%d parts are hard to tell apart; about five work well. Combine the small ones.',
                     $count,
                 ),
             );
@@ -140,6 +156,16 @@ final readonly class Legibility
             ...$isToldByColour ? $this->colours($timing) : [],
             ...$count <= 4 * self::MANY ? $this->onGround($chart, $timing) : [],
         ];
+    }
+
+    /** Whether numbers without a sign may be percentages: a column called Hours says what they are. */
+    private function couldBeShares(Chart $chart): bool
+    {
+        $table = $this->piece->table($chart->table);
+        $column = $table->columnIndex($chart->column);
+        $cells = implode(' ', array_map(static fn (Row $row): string => $row->cells[$column] ?? '', $table->rows));
+
+        return str_contains($cells, '%') || preg_match(self::SHARES, trim($table->columns[$column]->name)) === 1;
     }
 
     /**
@@ -167,7 +193,7 @@ final readonly class Legibility
         usort($alike, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $name = static fn (string $id): string => '“'.$timing->figure($id)->fullLabel().'”';
         $checks = array_map(fn (array $pair): Check => Check::wrong(
-            sprintf('%s and %s look alike to %s.', $name($pair[1]), $name($pair[2]), $pair[3]->people()),
+            sprintf('%s and %s look the same to %s.', $name($pair[1]), $name($pair[2]), $pair[3]->people()),
             $this->piece->stage->frames - 1,
         ), array_slice($alike, 0, self::NAMED));
         if (count($alike) > self::NAMED) {
@@ -176,7 +202,7 @@ final readonly class Legibility
 
         return $checks !== []
             ? $checks
-            : [Check::right('All marks can be told apart, whatever colours one sees.')];
+            : [Check::right('All marks are distinct for all common kinds of colour vision.')];
     }
 
     /**
@@ -220,9 +246,41 @@ final readonly class Legibility
 
                 return [Check::wrong(sprintf('The title still says “%s”.', Piece::UNNAMED), $frame)];
             }
+            if ($words->isGuessed && !$words->isHidden) {
+                $message = 'The title “%s” was guessed from the table. Keep it, or type another.';
+
+                return [Check::wrong(sprintf($message, $words->shown()), $this->looks[0])];
+            }
         }
 
         return [];
+    }
+
+    /**
+     * Numbers in texts on the stage that none of the figures is.
+     *
+     * @param array<string, true> $told texts of which it is said already what they say otherwise
+     *
+     * @return list<Check>
+     */
+    private function statedNowhere(array $told): array
+    {
+        $nowhere = array_filter(
+            StatedNumbers::nowhere($this->piece),
+            static fn (array $one): bool => !isset($told[$one[0]->id]),
+        );
+
+        return array_map(
+            fn (array $one): Check => Check::wrong(
+                sprintf(
+                    '“%s” in “%s” is nowhere in the figures. Is it meant?',
+                    $one[1],
+                    mb_strimwidth(trim($one[0]->text), 0, 60, '…'),
+                ),
+                $this->looks[0],
+            ),
+            array_slice($nowhere, 0, self::NAMED),
+        );
     }
 
     private function signsThere(): Check
@@ -231,22 +289,22 @@ final readonly class Legibility
         foreach ($this->piece->words as $words) {
             $texts[] = [$words->text, $words->style->font];
         }
-        foreach ($this->piece->captions === null ? [] : $this->piece->narration->lines as $line) {
+        foreach ($this->piece->captions === null ? [] : $this->piece->narration->captioned() as $line) {
             $texts[] = [$line->text, $this->piece->captions->style->font ?? ''];
         }
         foreach ($this->piece->charts as $chart) {
             foreach ($this->piece->table($chart->table)->rows as $row) {
-                $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labelStyle->font];
+                $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labels->style->font];
             }
         }
         $found = array_map(fn (array $text): array => $this->setter->missing($text[0], $text[1]), $texts);
         $missing = array_unique(array_merge([], ...$found));
 
         return $missing === []
-            ? Check::right('Every sign of every text is in its font.')
+            ? Check::right('The fonts contain every character used.')
             : Check::wrong(
                 sprintf(
-                    'The font has no sign for %s; a box stands in its place.',
+                    'The font has no character for %s; a box is shown instead.',
                     implode(' ', array_slice($missing, 0, 8)),
                 ),
             );
@@ -256,13 +314,13 @@ final readonly class Legibility
     private function captionsSlow(): Check
     {
         $stage = $this->piece->stage;
-        foreach ($this->piece->captions === null ? [] : $this->piece->narration->lines as $line) {
+        foreach ($this->piece->captions === null ? [] : $this->piece->narration->captioned() as $line) {
             $seconds = (($line->end - $line->begin) * $stage->rateDenominator) / $stage->rateNumerator;
             $pace = mb_strlen(trim($line->text)) / $seconds;
             if ($pace > self::QUICKEST) {
                 return Check::wrong(
                     sprintf(
-                        'The caption “%s” is there for %.1f seconds: %d characters a second, and %d are the most that is read at ease. Let it stay longer, or split it.',
+                        'The caption “%s” shows for %.1f seconds: %d characters per second; %d is the comfortable limit. Show it longer or split it.',
                         mb_strimwidth($line->text, 0, 40, '…'),
                         $seconds,
                         (int) round($pace),
@@ -273,7 +331,51 @@ final readonly class Legibility
             }
         }
 
-        return Check::right('Captions stay long enough to be read.');
+        return Check::right('Captions stay up long enough to read.');
+    }
+
+    /**
+     * Lines that the film does not last for.
+     *
+     * @return list<Check>
+     */
+    private function saidInTime(): array
+    {
+        $frames = $this->piece->stage->frames;
+        $late = [];
+        foreach ($this->piece->narration->lines as $line) {
+            if ($line->end > $frames) {
+                $message = $line->begin >= $frames
+                    ? 'The film has ended when “%s” is said.'
+                    : 'The film ends before “%s” has been said.';
+                $late[] = Check::wrong(
+                    sprintf($message, mb_strimwidth(trim($line->text), 0, 60, '…')),
+                    min($line->begin, $frames - 1),
+                );
+            }
+        }
+
+        return array_slice($late, 0, self::NAMED);
+    }
+
+    /**
+     * The recording in use says what is written, as far as listening to it can tell.
+     *
+     * @return list<Check>
+     */
+    private function asWritten(): array
+    {
+        $checks = array_map(
+            static fn (Departure $one): Check => Check::wrong($one->message(), $one->begin),
+            Departures::of($this->piece),
+        );
+        $recording = $this->piece->narration->inUse;
+        // A made voice says what it was given, and times alone say nothing: nobody listened to them.
+        $isHeard = $recording?->sound !== null && $recording->scratch === null && $recording->heard !== [];
+
+        return $checks === [] && $isHeard
+            ? [Check::right('Nothing was heard that is not written, and nothing written was found missing.')]
+            : $checks;
     }
 
     /**
@@ -285,25 +387,138 @@ final readonly class Legibility
     {
         $checks = [];
         $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...), $this->timings);
-        foreach (SaidFigures::of($this->piece, $shown) as $said) {
+        $all = SaidFigures::of($this->piece, $shown);
+        foreach ($all as $said) {
             $line = $this->piece->line($said->line);
+            $early = $line === null ? null : $this->beforeItIsThere($said, $line);
+            if ($early !== null) {
+                $checks[] = $early;
+            }
             if ($said->state !== SaidFigure::DIFFERS || $line === null) {
                 continue;
             }
             $words = array_slice(Beats::split($line->text), $said->from, $said->to - $said->from);
+            $spoken = trim(implode(' ', $words), ' ,.;:!?');
             $checks[] = Check::wrong(
                 sprintf(
-                    'The narrator says “%s” of %s, which is %s; the table says %s.',
-                    trim(implode(' ', $words), ' ,.;:!?'),
+                    'The narrator says “%s” for %s%s; the table has %s.',
+                    $spoken,
                     $said->label,
-                    $said->said,
+                    $spoken === $said->said ? '' : sprintf(', which means %s', $said->said),
                     $said->is,
                 ),
                 (new Beats($this->piece))->words($line)[$said->from]->frame,
             );
         }
 
-        return $checks !== [] ? $checks : [Check::right('What the narrator says is what the figures are.')];
+        $nowhere = array_slice(StatedNumbers::saidNowhere($this->piece, $all), 0, self::NAMED);
+        foreach ($nowhere as [$line, $words, $place]) {
+            $message = 'The narrator’s “%s” is nowhere in the figures. Is it meant?';
+            $frame = (new Beats($this->piece))->words($line)[$place]->frame;
+            $checks[] = Check::wrong(sprintf($message, $words), $frame);
+        }
+        foreach ($this->piece->narration->lines as $line) {
+            foreach ($this->orderOff($line) as [$clause, $is]) {
+                $checks[] = Check::wrong(sprintf('The narrator says “%s”; %s.', $clause, $is), $line->begin);
+            }
+            $words = Beats::split($line->text);
+            foreach (UnreadNumbers::in($words) as $place) {
+                $message = 'The narrator’s “%s” is not understood. Write it as 12.5, as 1,000 or in words.';
+                $frame = (new Beats($this->piece))->words($line)[$place]->frame;
+                $checks[] = Check::wrong(sprintf($message, trim($words[$place], ' ,.;:!?')), $frame);
+            }
+        }
+
+        return $checks !== [] ? $checks : [Check::right('The narration matches the figures.')];
+    }
+
+    /** A number that is said of a mark which comes in when the line has long been said. */
+    private function beforeItIsThere(SaidFigure $said, ScriptLine $line): ?Check
+    {
+        if ($said->figure === null || $said->said === '') {
+            return null;
+        }
+        $stage = $this->piece->stage;
+        $timing = $this->timings[$said->chart];
+        $second = (int) round($stage->rateNumerator / $stage->rateDenominator);
+        $last = $stage->frames - 1;
+        $isThere = fn (int $frame): bool => abs($timing->drawnAt($said->figure, min($frame, $last))[0]) > 0;
+        // What is there at some time of the line, or soon after it, is there in time.
+        foreach ([$line->begin, intdiv($line->begin + $line->end, 2), $line->end, $line->end + $second] as $frame) {
+            if ($isThere($frame)) {
+                return null;
+            }
+        }
+        for ($frame = $line->end + $second; $frame < $stage->frames; ++$frame) {
+            if ($isThere($frame)) {
+                $message = 'The narrator says %s of %s, which comes in on frame %d, more than a second later.';
+
+                return Check::wrong(sprintf($message, $said->said, $said->label, $frame), $line->begin);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What is said of figures without a number, and is so at no moment of a line.
+     *
+     * @return list<array{string, string}>
+     */
+    private function orderOff(ScriptLine $line): array
+    {
+        if (!SaidOrder::isSaid($line->text)) {
+            return [];
+        }
+        $last = $this->piece->stage->frames - 1;
+        $moments = [];
+        foreach (array_unique([min($line->begin, $last), min($line->end, $last)]) as $frame) {
+            foreach ([0, 1] as $way) {
+                $figures = array_map(static function (ChartTiming $timing) use ($frame, $way): Figures {
+                    $shown = $timing->shownFigures($frame);
+
+                    return $shown[$way] ?? $shown[0];
+                }, $this->timings);
+                $moments[] = array_column(SaidOrder::wrong($line->text, $figures), 1, 0);
+            }
+        }
+        $off = [];
+        foreach (array_intersect_key(...$moments) as $clause => $is) {
+            $off[] = [(string) $clause, $is];
+        }
+
+        return $off;
+    }
+
+    /**
+     * What texts on the stage say of figures that they name.
+     *
+     * @return list<Check>
+     */
+    private function statedOtherwise(): array
+    {
+        $checks = $told = [];
+        $last = $this->piece->stage->frames - 1;
+        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...), $this->timings);
+        foreach ($this->piece->words as $words) {
+            if ($words->isHidden || $words->role === 'source') {
+                continue;
+            }
+            $line = ScriptLine::ofText($words, 0, $last);
+            $name = mb_strimwidth(trim($words->text), 0, 60, '…');
+            foreach ($this->orderOff($line) as [, $is]) {
+                $checks[] = Check::wrong(sprintf('“%s” stands on the stage; %s.', $name, $is), $last);
+            }
+            foreach (SaidFigures::inText($this->piece, $shown, $line) as $said) {
+                if ($said->state === SaidFigure::DIFFERS) {
+                    $message = '“%s” says %s of %s; the table says %s.';
+                    $checks[] = Check::wrong(sprintf($message, $name, $said->said, $said->label, $said->is), $last);
+                    $told[$words->id] = true;
+                }
+            }
+        }
+
+        return [...$checks, ...$this->statedNowhere($told)];
     }
 
     /**

@@ -37,6 +37,12 @@ final class ShownWords
     /** @var list<array{Line, list<Group>}> lines to labels, and the groups they stand in */
     private array $lines = [];
 
+    /** @var array<int, non-empty-list<int>> when each text changes */
+    private array $changes = [];
+
+    /** @var array<int, array{ShownWord|null, int, int}> each text as it was last, from when and until when */
+    private array $kept = [];
+
     /** @var list<string> */
     private readonly array $outlines;
 
@@ -62,18 +68,59 @@ final class ShownWords
         $this->collect($reel['nodes'], []);
     }
 
-    /** @return list<ShownWord> those that can be seen */
+    /** @return array<int, ShownWord> those that can be seen; as long as nothing about one changes, it is the same */
     public function at(int $frame): array
     {
         $words = [];
-        foreach ($this->leaves as [$text, $groups]) {
-            $word = $this->word($text, $groups, $frame);
+        foreach ($this->leaves as $leaf => [$text, $groups]) {
+            [$word, $from, $until] = $this->kept[$leaf] ?? [null, 0, 0];
+            if ($frame < $from || $frame >= $until) {
+                [$from, $until] = $this->span($leaf, $frame);
+                $word = $this->word($text, $groups, $frame);
+                $this->kept[$leaf] = [$word, $from, $until];
+            }
             if ($word !== null) {
-                $words[] = $word;
+                $words[$leaf] = $word;
             }
         }
 
         return $words;
+    }
+
+    /** @return array{int, int} from when to when a text is as it is on a frame; the end is not of it */
+    private function span(int $leaf, int $frame): array
+    {
+        $changes = $this->changes[$leaf] ??= $this->changesOf(...$this->leaves[$leaf]);
+        [$low, $high] = [0, count($changes)];
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            if ($changes[$middle] <= $frame) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return [$changes[$low], $changes[$high] ?? PHP_INT_MAX];
+    }
+
+    /**
+     * @param Text $text
+     * @param list<Group> $groups
+     *
+     * @return non-empty-list<int> the frames on which anything about a text changes, rising; the first among them
+     */
+    private function changesOf(array $text, array $groups): array
+    {
+        $frames = [0 => true];
+        foreach ([$text, ...$groups] as $node) {
+            foreach ($this->tracks[$node['index']] ?? [] as $steps) {
+                $frames += array_fill_keys($steps->frames, true);
+            }
+        }
+        ksort($frames);
+
+        return array_keys($frames);
     }
 
     /**
@@ -233,12 +280,8 @@ final class ShownWords
     public function changes(): array
     {
         $frames = [0 => true];
-        foreach ($this->leaves as [$text, $groups]) {
-            foreach ([$text, ...$groups] as $node) {
-                foreach ($this->tracks[$node['index']] ?? [] as $steps) {
-                    $frames += array_fill_keys($steps->frames, true);
-                }
-            }
+        foreach ($this->leaves as $leaf => [$text, $groups]) {
+            $frames += array_fill_keys($this->changes[$leaf] ??= $this->changesOf($text, $groups), true);
         }
         ksort($frames);
 

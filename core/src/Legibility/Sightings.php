@@ -44,8 +44,17 @@ final class Sightings
     /** @var array<string, array<string, array{string, int, Box, int}>> message, frame, box, frames, by kind and key */
     private array $found = [];
 
-    /** @var array<string, array{string, int, array<string, string>}> by text: how it was, frames left, findings */
+    /** @var array<int, array{string, int, array<string, string>}> by text: how it was, frames left, findings */
     private array $seen = [];
+
+    /** @var array<int, ShownWord> those of the frame before */
+    private array $last = [];
+
+    /** @var array<int, array<int, true>> which of them stood over which */
+    private array $met = [];
+
+    /** @var array<string, array{int, int, string, int, Box}> frames, signs, text, first frame, box, by text block */
+    private array $stays = [];
 
     /** @var list<int> those that were looked at */
     public readonly array $frames;
@@ -109,20 +118,81 @@ final class Sightings
         return $checks !== [] ? $checks : [Check::right($right)];
     }
 
+    /**
+     * Texts that go before they can be read.
+     *
+     * @param int $quickest signs that are read in a second
+     *
+     * @return list<Check>
+     */
+    public function tooShort(int $quickest): array
+    {
+        $stage = $this->piece->stage;
+        $short = [];
+        foreach ($this->stays as [$frames, $signs, $text, $frame, $box]) {
+            $seconds = $frames * $stage->rateDenominator / $stage->rateNumerator;
+            // Of a film that is shorter itself, no text is there for longer.
+            if ($frames < $stage->frames && $signs > $seconds * $quickest) {
+                $short[] = Check::wrong(sprintf(
+                    '“%s” is there for %.1f seconds; it takes about %.1f to read.',
+                    mb_strimwidth($text, 0, 40, '…'),
+                    $seconds,
+                    $signs / $quickest,
+                ), $frame, $box);
+            }
+        }
+
+        return $short !== []
+            ? array_slice($short, 0, self::NAMED)
+            : [Check::right('Texts stay long enough to be read.')];
+    }
+
+    /** @param array<int, ShownWord> $words on a frame */
+    private function stay(array $words, int $frame, int $lasts): void
+    {
+        $now = [];
+        foreach ($words as $word) {
+            if ($word->kind === 'words' && $word->opacity >= self::READ) {
+                $now[$word->owner][] = $word;
+            }
+        }
+        foreach ($now as $owner => $lines) {
+            $text = implode(' ', array_map(static fn (ShownWord $one): string => $one->text, $lines));
+            $known = $this->stays[$owner] ?? [0, 0, $text, $frame, $lines[0]->box];
+            $signs = mb_strlen($text);
+            $this->stays[$owner] = [
+                $known[0] + $lasts,
+                max($known[1], $signs),
+                $signs > $known[1] ? $text : $known[2],
+                $known[3],
+                $known[4],
+            ];
+        }
+    }
+
     private function look(int $frame, int $lasts): void
     {
         $words = $this->words->at($frame);
-        foreach ($words as $place => $word) {
-            $this->ofOne($word, $frame, $lasts);
-            if ($word->opacity < self::READ) {
-                continue;
-            }
-            foreach (array_slice($words, $place + 1) as $other) {
-                if ($other->opacity >= self::READ && $word->over($other) > self::MEET) {
+        $this->stay($words, $frame, $lasts);
+        $isSame = [];
+        foreach ($words as $leaf => $word) {
+            $isSame[$leaf] = ($this->last[$leaf] ?? null) === $word;
+            $this->ofOne($leaf, $word, $isSame[$leaf], $frame, $lasts);
+        }
+        $this->last = $words;
+        $read = array_filter($words, static fn (ShownWord $word): bool => $word->opacity >= self::READ);
+        $met = [];
+        foreach ($read as $leaf => $word) {
+            foreach ($read as $next => $other) {
+                // Of two that stand still it is known.
+                if ($next > $leaf && ($isSame[$leaf] && $isSame[$next]
+                    ? isset($this->met[$leaf][$next])
+                    : $word->over($other) > self::MEET)) {
+                    $met[$leaf][$next] = true;
                     $this->note(
                         'over',
                         $word->key().'/'.$other->key(),
-                        sprintf('%s and %s stand over each other.', $word->named(), $other->named()),
+                        sprintf('%s and %s overlap.', $word->named(), $other->named()),
                         $frame,
                         $word->box->joinedWith($other->box),
                         $lasts,
@@ -130,12 +200,13 @@ final class Sightings
                 }
             }
         }
+        $this->met = $met;
     }
 
-    private function ofOne(ShownWord $word, int $frame, int $lasts): void
+    private function ofOne(int $leaf, ShownWord $word, bool $isSame, int $frame, int $lasts): void
     {
-        $key = $word->key();
-        $now = implode(' ', [
+        [$before, $left, $found] = $this->seen[$leaf] ?? ['', 0, []];
+        $now = $isSame ? $before : implode(' ', [
             $word->text,
             $word->box->left,
             $word->box->top,
@@ -143,15 +214,14 @@ final class Sightings
             $word->opacity >= self::READ,
             $word->opacity >= self::FULL,
         ]);
-        [$before, $left, $found] = $this->seen[$key] ?? ['', 0, []];
         // What stands still is looked at again now and then, for what is behind it may move.
         if ($before !== $now || $left <= 0) {
             $found = $this->foundOf($word, $frame);
             $left = self::AGAIN;
         }
-        $this->seen[$key] = [$now, $left - $lasts, $found];
+        $this->seen[$leaf] = [$now, $left - $lasts, $found];
         foreach ($found as $kind => $message) {
-            $this->note($kind, $key, $message, $frame, $word->box, $lasts);
+            $this->note($kind, $word->key(), $message, $frame, $word->box, $lasts);
         }
     }
 
@@ -163,14 +233,14 @@ final class Sightings
         $least = self::LEAST * min($stage->width, $stage->height);
         if ($word->size < $least - 0.01) {
             $found['small'] = sprintf(
-                '%s is %.0f pixels high, too small to be read on a small screen; %.0f is the least.',
+                '%s is %.0f pixels high, too small for a small screen; use at least %.0f.',
                 $word->named(),
                 $word->size,
                 ceil($least),
             );
         }
         if (str_ends_with($word->text, '…') && !$this->isTyped($word->text)) {
-            $found['cut'] = $word->named().' is cut short.';
+            $found['cut'] = $word->named().' is cut off.';
         }
         if ($word->isNear || $word->opacity < self::READ) {
             return $found;
@@ -191,7 +261,7 @@ final class Sightings
         $wanted = $word->size >= self::LARGE ? self::LARGE_CONTRAST : self::CONTRAST;
         if ($contrast < $wanted && $word->opacity >= self::FULL) {
             $found['contrast'] = sprintf(
-                '%s stands out too little from what is behind it: %.1f to 1, where %.1f is wanted.',
+                '%s has too little contrast with its background: %.1f to 1; at least %.1f is needed.',
                 $word->named(),
                 $contrast,
                 $wanted,
@@ -210,17 +280,20 @@ final class Sightings
     private function contrast(ShownWord $word, array $points, array $marks, int $frame): float
     {
         $stage = $this->piece->stage;
-        $plate = $word->kind === 'label' ? ($this->charts[$word->owner] ?? null)?->words->labelPlate : null;
+        $plate = $word->kind === 'label' ? ($this->charts[$word->owner] ?? null)?->words->labels->plate : null;
         $contrast = INF;
+        $own = Colour::hex($word->colour);
+        $backdrop = $this->backdrop->at($frame);
+        $grounds = [];
         foreach ($points as $place => $point) {
             $mark = $marks[$place];
-            $ground = match (true) {
-                $plate !== null => Colour::hex($plate),
-                $mark !== null => Colour::hex($this->timings[$mark[0]]->colours[$mark[1]]),
-                default => Ground::ofBackdrop($this->backdrop->at($frame), $point, $stage->width, $stage->height),
-            };
-            $own = Colour::hex($word->colour);
-            $contrast = $ground === null ? $contrast : min($contrast, $own->contrastWith($ground));
+            $colour = $plate ?? ($mark === null ? null : $this->timings[$mark[0]]->colours[$mark[1]]);
+            $grounds[$colour ?? $place] ??= $colour !== null
+                ? Colour::hex($colour)
+                : Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height);
+        }
+        foreach (array_filter($grounds) as $ground) {
+            $contrast = min($contrast, $own->contrastWith($ground));
         }
 
         return $contrast;
@@ -246,8 +319,8 @@ final class Sightings
 
         return match ($word->kind) {
             'label', 'name' => sprintf('%s, which belongs to another mark, stands on %s.', $word->named(), $name),
-            'legend' => sprintf('The legend’s %s stands over %s.', $word->named(), $name),
-            'caption' => sprintf('The caption %s stands over %s.', $word->named(), $name),
+            'legend' => sprintf('The legend’s %s overlaps %s.', $word->named(), $name),
+            'caption' => sprintf('The caption %s overlaps %s.', $word->named(), $name),
             default => sprintf('%s stands across the edge of %s.', $word->named(), $name),
         };
     }

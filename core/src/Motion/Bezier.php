@@ -25,7 +25,7 @@ final readonly class Bezier implements Curve
     public static function bezier(float $x1, float $y1, float $x2, float $y2): self
     {
         if (min($x1, $x2) < 0 || max($x1, $x2) > 1) {
-            throw new BadTime('The first and third number of a curve have to be from 0 to 1.');
+            throw new BadTime('The first and third number of a curve must be from 0 to 1.');
         }
 
         return new self($x1, $y1, $x2, $y2);

@@ -16,7 +16,7 @@ final readonly class FrameRate
     public static function of(int $numerator, int $denominator = 1): self
     {
         if ($numerator < 1 || $denominator < 1) {
-            throw new BadTime('A frame rate has to be above zero.');
+            throw new BadTime('A frame rate must be above zero.');
         }
 
         return new self($numerator, $denominator);

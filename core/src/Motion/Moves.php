@@ -168,7 +168,7 @@ final class Moves
         [$entrance] = $this->shared($chart, $chart->entrance, static fn (Chart $one) => $one->entrance);
         [$exit] = $this->shared($chart, $chart->exit, static fn (Chart $one) => $one->exit);
         foreach (['entrance' => $entrance, 'exit' => $exit] as $kind => $motion) {
-            if ($motion !== null && in_array($motion->manner, ChartMotion::WHOLE, true)) {
+            if ($motion !== null && isset(ChartMotion::WHOLE[$motion->manner])) {
                 $moves[] = $this->inOrder($kind, new ChartOrder($motion, [0], [], 0), 0, $chart);
             }
         }
@@ -254,7 +254,7 @@ final class Moves
                     'loose-pin',
                     'moves.'.$move->id,
                     sprintf(
-                        'A move was pinned to words that are no longer in the script; it now begins on frame %d.',
+                        'A move was pinned to words no longer in the script. It now starts on frame %d.',
                         $move->begin,
                     ),
                     $move->figure,
@@ -263,7 +263,7 @@ final class Moves
                 $problems[] = Problem::notice(
                     'loose-follow',
                     'moves.'.$move->id,
-                    sprintf('A move followed another one that is gone; it now begins on frame %d.', $move->begin),
+                    sprintf('A move followed a move that was removed. It now starts on frame %d.', $move->begin),
                     $move->figure,
                 );
             } elseif ($this->clock->frameOf($this->timed($move)->begin) >= $this->piece->stage->frames) {
@@ -271,7 +271,7 @@ final class Moves
                     'late-move',
                     'moves.'.$move->id,
                     sprintf(
-                        'A move begins on frame %d, after the end of the piece.',
+                        'A move starts on frame %d, after the piece ends.',
                         $this->clock->frameOf($this->timed($move)->begin),
                     ),
                     $move->figure,

@@ -36,11 +36,11 @@ final readonly class NumberField
         }
         $number = CellNumber::read($text)->value->toFloat();
         if (abs($number) > self::LARGEST) {
-            throw new NotANumber(sprintf('“%s” is larger than any field of the desk takes.', trim($typed)));
+            throw new NotANumber(sprintf('“%s” is too large.', trim($typed)));
         }
         $wrong = static fn (): NotANumber => new NotANumber(
             sprintf(
-                '“%s” has a unit that does not fit here; this field is in %s.',
+                '“%s” has the wrong unit. This field uses %s.',
                 trim($typed),
                 $unit === 'fraction' ? 'percent' : $unit,
             ),

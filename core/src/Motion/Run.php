@@ -38,7 +38,7 @@ final readonly class Run
         foreach ($columns as $index => $column) {
             $pinned = $settings->pins[$column->id] ?? null;
             if ($pinned !== null) {
-                $known[$index] = ($pinned[1] === null ? null : $beats->frameOf($pinned[1])) ?? $pinned[0];
+                $known[$index] = ($pinned->pin === null ? null : $beats->frameOf($pinned->pin)) ?? $pinned->frame;
             }
         }
         ksort($known);

@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Either;
+
 /** How the camera takes the stage. */
+#[Described('How the camera takes the stage; where it goes, moves of the kind shot say.')]
 final readonly class CameraSettings
 {
-    private function __construct(
-        /** whether the backdrop goes along with what stands before it */
-        public bool $takesBackdrop,
+    public function __construct(
+        #[Either('Backdrop', ['stays' => 'Stays', 'goes along' => 'Moves with the camera'])]
+        public bool $takesBackdrop = false,
     ) {
-    }
-
-    public static function read(Field $field): self
-    {
-        $ways = ['stays', 'goes along'];
-
-        return new self(!$field->isNull() && $field->get('backdrop')->oneOf($ways, 'stays') === 'goes along');
     }
 }

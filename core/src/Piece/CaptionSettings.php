@@ -4,39 +4,44 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Either;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** Captions: each line of the script on the stage while it is spoken. */
+#[Described(
+    'Each line of the script while it is spoken.',
+    label: 'Captions',
+    name: 'Captions',
+    hint: 'Shows each line of the script while it is spoken.',
+)]
 final readonly class CaptionSettings
 {
-    private function __construct(
-        /** baseline of the last caption line, in pixels from the top */
+    public function __construct(
+        #[Number('Baseline', Unit::Pixels, 0, 4000, step: 2)]
+        #[Detail('of the last line')]
         public float $y,
-        /** lines wrap at this width, in pixels */
+        #[Number('Width', Unit::Pixels, 60, 4000, step: 10)]
+        #[Detail('lines wrap at it')]
         public float $width,
+        #[Among(TextStyle::class, ['font' => 'figtree-regular', 'size' => 44])]
         public TextStyle $style,
-        public bool $isByRule = false,
-        /** frames in which a caption comes, and in which it goes again; 0: at once */
+        #[Whole('Fade', Unit::Frames, 0, 60, 0)]
+        #[Detail('in which a caption comes, and in which it goes again; 0: at once', isOptional: true)]
         public int $fade = 0,
+        #[Either('', PlacedBy::WORDS)]
+        #[Detail(PlacedBy::NOTE, isOptional: true, name: 'placedBy')]
+        public bool $isByRule = false,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-
-        return new self(
-            $field->get('y')->number(0, 4000),
-            $field->get('width')->number(60, 4000),
-            TextStyle::read($field, 'figtree-regular', 44, '#ffffff'),
-            PlacedBy::rule($field),
-            $field->get('fade')->whole(0, 60, 0),
-        );
     }
 
     /** The same captions, in their place. */
     public function arranged(float $y, float $width, float $size): self
     {
-        return new self($y, $width, $this->style->withSize($size), fade: $this->fade);
+        return new self($y, $width, $this->style->withSize($size), $this->fade);
     }
 }

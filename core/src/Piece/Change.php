@@ -4,12 +4,39 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Text;
+
 /** What a move of the kind `change` does: one property, from what it is to another value. */
+#[Described('One property that changes.')]
 final readonly class Change
 {
-    /** @param float|null $from null: from what the property is when the move begins */
-    private function __construct(public string $property, public ?float $from, public float|string $to)
-    {
+    /** null: from what the property is when the move begins */
+    public ?float $from;
+    public float|string $to;
+
+    public function __construct(
+        #[Text('', 60, '')]
+        #[Detail('what a change changes, such as value, out, column or form.hole', isOptional: true)]
+        public string $property,
+        #[Unbound(isNumber: true)]
+        #[Detail(
+            'what a change of a number begins from; null or absent: from what the property is then',
+            isOptional: true,
+        )]
+        float|string|null $from,
+        #[Unbound]
+        #[Detail(
+            'what a change leads to: a number, what a cell of the sheet takes, a column or an order',
+            isOptional: true,
+            isNeverNull: true,
+        )]
+        float|string|null $to,
+    ) {
+        $this->from = is_float($from) ? $from : null;
+        $this->to = $to ?? '';
     }
 
     /** Of the column that a chart shows. */
@@ -18,24 +45,24 @@ final readonly class Change
         return new self('column', null, $columnId);
     }
 
-    /** @param list<Property> $properties that its target has */
-    public static function read(Field $field, array $properties): self
+    /**
+     * @param Field $move in which it stands
+     * @param list<Property> $properties that its target has
+     */
+    public function check(Field $move, array $properties): void
     {
-        $name = $field->get('property')->text(60);
-        $property = Properties::named($properties, $name);
+        $property = Properties::named($properties, $this->property);
         if ($property === null) {
             $names = implode(', ', array_map(static fn (Property $one): string => $one->name, $properties));
-            throw $field->get('property')->wrong('has to be one of '.$names);
+            throw $move->get('property')->wrong('must be one of '.$names);
         }
-        $from = $field->get('from');
-        if ($property->kind !== 'number' && !$from->isNull()) {
+        $from = $move->get('from');
+        if (!$from->isNull() && $property->kind !== 'number') {
             throw $from->wrong('is for numbers alone; leave it out, and the change begins from what is there');
         }
-
-        return new self(
-            $name,
-            $from->isNull() ? null : (float) $property->read($from),
-            $property->read($field->get('to')),
-        );
+        if (!$from->isNull()) {
+            $property->read($from);
+        }
+        $property->read($move->get('to'));
     }
 }

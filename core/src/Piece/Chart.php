@@ -4,61 +4,74 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Entries;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Toggle;
+
 /** A chart on the stage. */
+#[Described('A chart on the stage.')]
 final readonly class Chart
 {
-    /** @param array<string, OwnSettings> $own by row id */
-    private function __construct(
+    public function __construct(
+        #[Id]
         public string $id,
+        #[Id]
         public string $table,
+        #[Id]
         public string $column,
-        /** @var list<string> columns that stand side by side, where the form can show several; empty: the one column */
+        /** @var list<string> */
+        #[Several(new Id(), max: 12)]
+        #[Detail(
+            'columns that stand side by side, where the form can show several; absent or empty: the one column',
+            isOptional: true,
+        )]
         public array $series,
+        #[FormValue]
         public FormSettings $form,
+        #[Part(Place::class)]
         public Place $place,
+        #[Part(FinishSettings::class)]
         public FinishSettings $finish,
+        #[Part(ChartWords::class)]
         public ChartWords $words,
+        #[Part(ChartMotion::class)]
         public ?ChartMotion $entrance,
+        #[Part(ChartMotion::class)]
         public ?ChartMotion $exit,
+        /** @var array<string, OwnSettings> by row id */
+        #[Entries(new Part(OwnSettings::class))]
+        #[Detail('by row id')]
         private array $own,
-        /** what it is called in lists; empty: by its figures */
+        #[Text('Name', 80, '')]
+        #[Detail('what it is called in lists; absent: by its figures', isOptional: true)]
         public string $name = '',
-        /** whether it is left out of the picture */
+        #[Toggle('Hidden')]
+        #[Detail('left out of the picture', isOptional: true)]
         public bool $isHidden = false,
-        /** what it is taken together with, or null */
+        #[Id]
+        #[Detail('what it is taken together with', isOptional: true)]
         public ?string $group = null,
-        /** how it goes through the moments of its table, or null */
+        #[Part(RunSettings::class)]
+        #[Detail('absent or null: it stands at one column until a change says another', isOptional: true)]
         public ?RunSettings $run = null,
-        /** which rows of a long table it shows; null: all */
+        #[Part(PickSettings::class)]
+        #[Detail('absent or null: all rows', isOptional: true)]
         public ?PickSettings $pick = null,
-        /** the chart on whose axis it stands, or null */
+        #[Id]
+        #[Detail(
+            'the chart on whose axis it stands, in its place and on its scale; absent or null: it has its own',
+            isOptional: true,
+        )]
         public ?string $axisOf = null,
+        #[Part(DriftSettings::class)]
+        #[Detail('absent or null: it stands still', isOptional: true)]
         public ?DriftSettings $drift = null,
     ) {
-    }
-
-    public static function read(Field $field, FormCatalogue $forms): self
-    {
-        return new self(
-            $field->get('id')->id(),
-            $field->get('table')->id(),
-            $field->get('column')->id(),
-            array_map(static fn (Field $column): string => $column->id(), $field->get('series')->items(12)),
-            FormSettings::read($field->get('form'), $forms),
-            Place::read($field->get('place')),
-            FinishSettings::read($field->get('finish')),
-            ChartWords::read($field->get('words')),
-            ChartMotion::read($field->get('entrance')),
-            ChartMotion::read($field->get('exit')),
-            array_map(OwnSettings::read(...), $field->get('own')->entries()),
-            $field->get('name')->text(80, ''),
-            $field->get('hidden')->yes(false),
-            $field->get('group')->isNull() ? null : $field->get('group')->id(),
-            RunSettings::read($field->get('run')),
-            PickSettings::read($field->get('pick')),
-            $field->get('axisOf')->isNull() ? null : $field->get('axisOf')->id(),
-            DriftSettings::read($field->get('drift')),
-        );
     }
 
     /** The same chart, standing elsewhere, with its form and its words as they are there. */
@@ -96,6 +109,12 @@ final readonly class Chart
 
     public function own(string $rowId): OwnSettings
     {
-        return $this->own[$rowId] ?? OwnSettings::none();
+        return $this->own[$rowId] ?? new OwnSettings();
+    }
+
+    /** The finish of one part: its own where it has some. */
+    public function finishOf(string $rowId): FinishSettings
+    {
+        return $this->finish->with($this->own($rowId));
     }
 }

@@ -4,78 +4,99 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** How the parts of a chart come in, or leave, where they have no move of their own. */
+#[Described('How the parts come in, or leave, where they have no move of their own.')]
 final readonly class ChartMotion
 {
-    /**
-     * in the direction in which the form lays figures out, against it, from the middle; of a whole, from its
-     * neighbour's edge, which it follows as that one opens; of a line or an area, up from the baseline
-     */
-    public const OPENS = ['forward', 'backward', 'middle', 'neighbour', 'baseline'];
+    /** how the parts of a chart come one after another, or at once */
+    public const ORDERS = [
+        'together' => 'All at once',
+        'after' => 'One after another',
+        'overlapping' => 'Overlapping',
+        'length' => 'By path length',
+        'one' => 'As one sweep',
+    ];
 
-    /**
-     * all at once; one after another; overlapping; one after another, as long as their ways; or one course over the
-     * whole chart, of which each part has its stretch
-     */
-    public const ORDERS = ['together', 'after', 'overlapping', 'length', 'one'];
+    /** which part is first */
+    public const SEQUENCES = [
+        'laid' => 'Chart order',
+        'backward' => 'Reverse chart order',
+        'sheet' => 'Sheet order',
+        'largest' => 'Largest first',
+        'smallest' => 'Smallest first',
+        'outward' => 'From the middle',
+        'inward' => 'From the ends',
+    ];
 
-    /** as the form lays them out, against that, as the sheet has them, by size, from the middle or towards it */
-    public const SEQUENCES = ['laid', 'backward', 'sheet', 'largest', 'smallest', 'outward', 'inward'];
-
-    /** how a part comes and goes: it opens as its form lets it, pops up from its middle, fades, or rises */
-    public const MANNERS = ['open', 'pop', 'fade', 'rise'];
+    /** how a part comes and goes */
+    public const MANNERS = ['open' => 'Open', 'pop' => 'Pop', 'fade' => 'Fade', 'rise' => 'Rise'];
 
     /** how a chart comes and goes as a whole: it bends from a strip, or a straight one unbends from a ring */
-    public const WHOLE = ['bend'];
+    public const WHOLE = ['bend' => 'Bend as a whole'];
 
-    private function __construct(
-        /** the frame on which the first part begins */
+    /** one of the orders above; a chart that comes as a whole has no other than together */
+    public string $order;
+
+    public function __construct(
+        #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 12)]
+        #[Detail('of the first part')]
         public int $begin,
-        /** length of each move, or of all of them where their order says so, in frames */
+        #[Whole('Lasts', Unit::Frames, 1, Stage::MAX_FRAMES, 24)]
+        #[Detail('of each move, or of all of them where their order says so')]
         public int $frames,
+        #[CurveValue('ease-in-out')]
         public CurveSettings $curve,
-        /** one of the orders above */
-        public string $order,
-        /** by how many frames neighbours overlap */
+        #[Choice('Order', self::ORDERS, 'after')]
+        #[Detail('one: one sweep over the whole chart, of which each part has its stretch')]
+        string $order,
+        #[Whole('Overlap', Unit::Frames, 0, Stage::MAX_FRAMES, 12)]
+        #[Detail('of neighbours', when: ['order' => ['overlapping']])]
         public int $overlap,
-        /** one of the ways above */
+        #[Opening]
         public string $opens,
-        /** the chart whose order it shares, with its beginning, lengths and curve; null: an order of its own */
+        #[Id]
+        #[Detail(
+            'the chart whose order it shares, with its beginning, lengths and curve; absent: an order of its own',
+            isOptional: true,
+            isNeverNull: true,
+        )]
         public ?string $with = null,
-        /** together (each figure with that of the same place) or after (behind its last) */
+        #[Choice('', ['together' => 'With', 'after' => 'After'])]
+        #[Detail('together: each figure with that of the same place; after: after its last', isOptional: true)]
         public string $joins = 'together',
-        /** open, pop, fade or rise, or one of the ways of a whole chart */
+        #[Choice('Manner', self::MANNERS + self::WHOLE)]
+        #[Detail(
+            'how something comes or goes: as its form opens it, popping up from its middle, fading, or rising to its'
+                .' place; a chart that can bend also as a whole, from a strip or, where it is one, from a ring',
+            isOptional: true,
+        )]
         public string $manner = 'open',
-        /** which part is first where they follow one another */
+        #[Choice('Sequence', self::SEQUENCES)]
+        #[Detail(
+            'which part is first where they follow one another: as the form lays them out, against that, as the sheet'
+                .' has them, by size, from the middle or towards it',
+            isOptional: true,
+        )]
         public string $sequence = 'laid',
-        /** frames that are waited between two that follow one another */
+        #[Whole('Wait between', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
+        #[Detail('between two that come one after another', isOptional: true)]
         public int $hold = 0,
-        /** parts may run past their figures on their way, where the curve does */
+        #[Toggle('Overshoot the figure')]
+        #[Detail(
+            'parts that open may run past their figures where the curve does, and their readings with them',
+            isOptional: true,
+            name: 'passes',
+        )]
         public bool $isPassing = false,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-
-        $manner = $field->get('manner')->oneOf([...self::MANNERS, ...self::WHOLE], 'open');
-
-        return new self(
-            $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
-            $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
-            CurveSettings::read($field->get('curve'), 'ease-in-out'),
-            in_array($manner, self::WHOLE, true) ? 'together' : $field->get('order')->oneOf(self::ORDERS, 'after'),
-            $field->get('overlap')->whole(0, Stage::MAX_FRAMES, 12),
-            $field->get('opens')->oneOf(self::OPENS, 'forward'),
-            $field->get('with')->isNull() ? null : $field->get('with')->id(),
-            $field->get('joins')->oneOf(['together', 'after'], 'together'),
-            $manner,
-            $field->get('sequence')->oneOf(self::SEQUENCES, 'laid'),
-            $field->get('hold')->whole(0, Stage::MAX_FRAMES, 0),
-            $field->get('passes')->yes(false),
-        );
+        $this->order = isset(self::WHOLE[$manner]) ? 'together' : $order;
     }
 }

@@ -4,50 +4,31 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** The words that belong to a chart: names and labels at its marks, the legend, the centre. */
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Part;
+
+/** The words that belong to a chart: names and labels at its marks, the legend, the centre, the axes. */
+#[Described('The words of a chart.')]
 final readonly class ChartWords
 {
-    private function __construct(
+    public function __construct(
+        #[Part(ReadingSettings::class)]
         public ReadingSettings $reading,
-        /** none, on (the part), along (it) or beside (it) */
-        public string $labels,
-        /** reading, label or both */
-        public string $labelText,
-        public TextStyle $labelStyle,
-        /** the colour of a plate behind a label beside its mark, or null for none */
-        public ?string $labelPlate,
-        /** the names of the figures where their marks begin, or null for none */
+        #[Part(LabelSettings::class)]
+        public LabelSettings $labels,
+        /** the names of the figures where their marks begin, as far as the form has a place for them */
+        #[Part(TextStyle::class)]
+        #[Detail('the names of the figures where their marks begin', isOptional: true)]
         public ?TextStyle $names,
+        #[Part(LegendSettings::class)]
         public ?LegendSettings $legend,
+        #[Part(CentreSettings::class)]
         public ?CentreSettings $centre,
-        /** whether a line leads from a mark to a label that had to leave its side */
-        public bool $hasLeaders = true,
-        /** titles at the axes, or null for none */
-        public ?AxisSettings $axis = null,
-        /** when a label comes: under (its part is under it), begin or end (of its part's coming) */
-        public string $labelComes = 'under',
+        #[Part(AxisSettings::class)]
+        #[Detail(isOptional: true)]
+        public ?AxisSettings $axis,
     ) {
-    }
-
-    public static function read(Field $field): self
-    {
-        $labels = $field->get('labels');
-
-        return new self(
-            ReadingSettings::read($field->get('reading')),
-            $labels->get('show')->oneOf(['none', 'on', 'beside', 'along'], 'none'),
-            $labels->get('text')->oneOf(['reading', 'label', 'both'], 'reading'),
-            TextStyle::read($labels, 'figtree-bold', 40, '#ffffff'),
-            $labels->get('plate')->isNull() ? null : $labels->get('plate')->colour(),
-            $field->get('names')->isNull()
-                ? null
-                : TextStyle::read($field->get('names'), 'figtree-semibold', 30, '#ffffff'),
-            LegendSettings::read($field->get('legend')),
-            CentreSettings::read($field->get('centre')),
-            $labels->get('leaders')->yes(true),
-            AxisSettings::read($field->get('axis')),
-            $labels->get('comes')->oneOf(['under', 'begin', 'end'], 'under'),
-        );
     }
 
     /**
@@ -59,16 +40,11 @@ final readonly class ChartWords
     {
         return new self(
             $this->reading,
-            $this->labels,
-            $this->labelText,
-            $this->labelStyle->times($factor),
-            $this->labelPlate,
+            $this->labels->times($factor),
             $this->names?->times($factor),
             $legend,
             $this->centre?->times($factor),
-            $this->hasLeaders,
             $this->axis?->times($factor),
-            $this->labelComes,
         );
     }
 }

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Setting;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /**
  * A timing curve: by its name in the CSS set, as `linear()`, `steps()` or `cubic-bezier()` are written there, as the
  * four numbers of a cubic Bézier, or a settle, a spring or a bounce with its numbers.
@@ -13,6 +21,7 @@ final readonly class CurveSettings
     public const NAMES = ['linear', 'ease', 'ease-in', 'ease-out', 'ease-in-out'];
 
     private const MOST_STOPS = 200;
+    private const LONGEST = 2000;
 
     /**
      * @param string $kind a name, or bezier, linear(), steps(), settle, spring or bounce
@@ -33,23 +42,25 @@ final readonly class CurveSettings
             return new self($default);
         }
         if ($field->isText()) {
-            return self::ofText($field, trim($field->text(2000)));
+            return self::ofText($field, trim($field->text(self::LONGEST)));
         }
-        foreach (['settle', 'spring', 'bounce'] as $kind) {
-            if (!$field->has($kind)) {
-                continue;
-            }
-            $of = $field->get($kind);
+        foreach (self::numbers() as $kind => $numbers) {
+            if ($field->has($kind)) {
+                $of = $field->get($kind);
 
-            return new self($kind, match ($kind) {
-                'settle' => [$of->get('past')->number(0, 1), (float) $of->get('back')->whole(0, Stage::MAX_FRAMES)],
-                'spring' => [$of->get('damping')->number(0.05, 1)],
-                default => [(float) $of->get('times')->whole(1, 8), $of->get('height')->number(0.02, 0.9)],
-            });
+                return new self($kind, array_map(
+                    static function (Declared $number) use ($of): float {
+                        $read = $number->read($of);
+
+                        return is_float($read) || is_int($read) ? $read : 0.0;
+                    },
+                    $numbers,
+                ));
+            }
         }
         $numbers = $field->items(4);
         if (count($numbers) !== 4) {
-            throw $field->wrong('has to be the name of a curve or four numbers [x1, y1, x2, y2]');
+            throw $field->wrong('must be the name of a curve or four numbers [x1, y1, x2, y2]');
         }
 
         return new self('bezier', [
@@ -58,6 +69,64 @@ final readonly class CurveSettings
             $numbers[2]->number(0, 1),
             $numbers[3]->number(-5, 5),
         ]);
+    }
+
+    /** @return array<string, mixed> as JSON Schema has it */
+    public static function schema(): array
+    {
+        return [
+            'anyOf' => [
+                ['enum' => self::NAMES],
+                [
+                    'type' => 'string',
+                    'pattern' => '^(linear|steps|cubic-bezier)\\(.*\\)$',
+                    'maxLength' => self::LONGEST,
+                    'description' => 'as CSS writes it',
+                ],
+                ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 4, 'maxItems' => 4],
+                ...array_map(self::named(...), array_keys(self::numbers())),
+            ],
+            'description' => 'a curve of the CSS set by its name or as CSS writes it, the numbers x1, y1, x2, y2 of a'
+                .' cubic Bézier, or a settle, spring or bounce',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function named(string $kind): array
+    {
+        $numbers = array_map(static fn (Declared $number): array => $number->schema(), self::numbers()[$kind]);
+        $closed = static fn (array $properties): array => [
+            'type' => 'object',
+            'properties' => $properties,
+            'required' => array_keys($properties),
+            'additionalProperties' => false,
+        ];
+
+        return $closed([$kind => $closed(array_combine(array_column(self::numbers()[$kind], 'name'), $numbers))]);
+    }
+
+    /** @return array<string, list<Declared>> the numbers of curves that have a name and numbers, by name */
+    public static function numbers(): array
+    {
+        $number = static fn (string $name, Setting $setting, string $note): Declared => Declared::named(
+            $name,
+            $setting,
+            new Detail($note),
+        );
+
+        return [
+            'settle' => [
+                $number('past', new Number('Overshoot', Unit::Fraction, 0, 1, 0.06), 'by how much of its way it runs past its end'),
+                $number('back', new Whole('Settle time', Unit::Frames, 0, Stage::MAX_FRAMES, 9), 'in which it comes back'),
+            ],
+            'spring' => [
+                $number('damping', new Number('Damping', Unit::Count, 0.05, 1, 0.35, step: 0.05), 'how soon it comes to rest: 1 does not swing'),
+            ],
+            'bounce' => [
+                $number('times', new Whole('Bounces', Unit::Count, 1, 8, 3), 'how often'),
+                $number('height', new Number('Bounce height', Unit::Fraction, 0.02, 0.9, 0.25), 'of each bounce against the one before'),
+            ],
+        ];
     }
 
     /** By what curves that are alike are known. */
@@ -73,7 +142,7 @@ final readonly class CurveSettings
         }
         if (preg_match('/^(linear|steps|cubic-bezier)\((.*)\)$/s', $text, $parts) !== 1) {
             throw $field->wrong(
-                'has to be one of '.implode(', ', self::NAMES).', or written as linear(…), steps(…) or cubic-bezier(…)',
+                'must be one of '.implode(', ', self::NAMES).', or written as linear(…), steps(…) or cubic-bezier(…)',
             );
         }
         $arguments = array_map('trim', explode(',', $parts[2]));
@@ -123,7 +192,7 @@ final readonly class CurveSettings
         $jumps = ['jump-start', 'jump-end', 'jump-none', 'jump-both', 'start', 'end'];
         if (!in_array($jump, $jumps, true) || $steps !== floor($steps) || $steps < ($jump === 'jump-none' ? 2 : 1)) {
             throw $field->wrong(
-                'has to be steps(NUMBER, HOW), the number whole, and how one of '.implode(', ', $jumps),
+                'must be steps(NUMBER, HOW), the number whole, and how one of '.implode(', ', $jumps),
             );
         }
 

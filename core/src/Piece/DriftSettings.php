@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+
 /** How a chart or a text drifts about its place, for as long as it is there. */
+#[Described('A slow way about its place, closed over the piece.', label: 'Drift')]
 final readonly class DriftSettings
 {
-    private function __construct(
-        /** how far to each side, in pixels */
+    public function __construct(
+        #[Number('Side to side', Unit::Pixels, 0, 2000, 14)]
+        #[Detail('how far to each side')]
         public float $across,
-        /** how far up and down, in pixels */
+        #[Number('Up and down', Unit::Pixels, 0, 2000, 8)]
+        #[Detail('how far up and down')]
         public float $down,
-        /** how far it leans to each side, in degrees */
+        #[Number('Rotate by', Unit::Degrees, 0, 180, 0)]
+        #[Detail('how far it leans to each side')]
         public float $turn,
-        /** seconds until it is where it began */
+        #[Number('Period', Unit::Seconds, 0.5, 300, 8, step: 0.5)]
+        #[Detail('until it is where it began')]
         public float $every,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        return $field->isNull() ? null : new self(
-            $field->get('across')->number(0, 2000, 0),
-            $field->get('down')->number(0, 2000, 0),
-            $field->get('turn')->number(0, 180, 0),
-            $field->get('every')->number(0.5, 300, 8),
-        );
     }
 }

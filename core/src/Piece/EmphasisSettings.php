@@ -4,40 +4,43 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** What a move of the kind `emphasis` does: a part stands out while the others dim, and lets go again. */
+#[Described('A part stands out while the others dim, and lets go again.', name: 'Emphasis')]
 final readonly class EmphasisSettings
 {
-    private function __construct(
-        /** the frame on which it lets go; null: at the end of its line, or after a while */
+    public function __construct(
+        #[Whole('Ends', Unit::Frames, 0, Stage::MAX_FRAMES)]
+        #[Detail('null: at the end of the line that it is pinned to, else after a while', none: 'Automatically')]
         public ?int $until,
-        /** the beat on which it lets go, instead */
+        #[Part(Pin::class)]
+        #[Detail('the beat on which it lets go, instead')]
         public ?Pin $untilPin,
-        /** how far the part is pulled out, in pixels */
+        #[Number('Pull out', Unit::Pixels, 0, 1000, 0, step: 2)]
+        #[Detail('how far the part is pulled out')]
         public float $out,
-        /** how much it is lit, 0 to 1 */
+        #[Number('Brighten', Unit::Fraction, 0, 1, 0)]
+        #[Detail('how much it is lit')]
         public float $light,
-        /** how large it becomes, as a multiple */
+        #[Number('Size', Unit::Fraction, 0.1, 5, 1)]
+        #[Detail('a multiple')]
         public float $size,
-        /** how much the others dim, 0 to 1 */
+        #[Number('Dim others', Unit::Fraction, 0, 1, 0)]
+        #[Detail('how much the others dim')]
         public float $dim,
-        /** how large its label becomes, as a multiple */
+        #[Number('Label size', Unit::Fraction, 0.2, 5, 1)]
+        #[Detail('a multiple')]
         public float $label,
-        /** the free text that appears with it, or null */
+        #[Id('Note')]
+        #[Detail('the free text that appears with it', isOptional: true)]
         public ?string $note,
     ) {
-    }
-
-    public static function read(Field $field): self
-    {
-        return new self(
-            $field->get('until')->isNull() ? null : $field->get('until')->whole(0, Stage::MAX_FRAMES),
-            Pin::read($field->get('untilPin')),
-            $field->get('out')->number(0, 1000, 0),
-            $field->get('light')->number(0, 1, 0),
-            $field->get('size')->number(0.1, 5, 1),
-            $field->get('dim')->number(0, 1, 0),
-            $field->get('label')->number(0.2, 5, 1),
-            $field->get('note')->isNull() ? null : $field->get('note')->id(),
-        );
     }
 }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Id;
+
 /** A figure of a chart, by their ids. */
+#[Described('A figure of a chart.', name: 'FigureTarget')]
 final readonly class FigureName
 {
-    private function __construct(public string $chart, public string $figure)
-    {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        return $field->isNull() ? null : new self($field->get('chart')->id(), $field->get('figure')->id());
+    public function __construct(
+        #[Id]
+        public string $chart,
+        #[Id]
+        public string $figure,
+    ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Declared;
+
 /** The forms that a piece can name, as far as reading it needs to know them. */
 interface FormCatalogue
 {
@@ -13,7 +15,7 @@ interface FormCatalogue
     /**
      * @param string $name one of the names
      *
-     * @return list<FormSetting>
+     * @return list<Declared>
      */
     public function settingsOf(string $name): array;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Field;
+
 /** The form of a chart and its settings, each read as its form declares it. */
 final readonly class FormSettings
 {
@@ -17,10 +19,15 @@ final readonly class FormSettings
         $kind = $field->get('kind')->oneOf($forms->names());
         $values = [];
         foreach ($forms->settingsOf($kind) as $setting) {
-            $values[$setting->name] = $setting->read($field->get($setting->name));
+            $values[$setting->name] = self::plain($setting->read($field));
         }
 
         return new self($kind, $values);
+    }
+
+    private static function plain(mixed $read): float|string
+    {
+        return is_float($read) || is_string($read) ? $read : '';
     }
 
     public function number(string $name): float
@@ -42,6 +49,12 @@ final readonly class FormSettings
     public function has(string $name): bool
     {
         return isset($this->values[$name]);
+    }
+
+    /** @return array<string, float|string> all of them, by setting */
+    public function values(): array
+    {
+        return $this->values;
     }
 
     /** The order in which figures are laid out: sheet, descending or ascending; forms without one keep the sheet's. */

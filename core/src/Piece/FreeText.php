@@ -4,62 +4,80 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Either;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+
 /** A title or any other text that stands on the stage by itself. */
+#[Described('A title, or any other text that stands by itself.')]
 final readonly class FreeText
 {
     public const ROLES = ['note', 'title', 'subtitle', 'source'];
 
-    private function __construct(
+    public string $text;
+
+    public function __construct(
+        #[Id]
         public string $id,
-        public string $text,
-        /** left, middle or right of the text by its alignment; y is the first baseline */
+        #[Text('Text', 500)]
+        string $text,
+        #[Number('X', Unit::Pixels, -8000, 8000, step: 2)]
+        #[Detail('left, middle or right of the text by its alignment', isKeyed: true)]
         public float $x,
+        #[Number('Y', Unit::Pixels, -8000, 8000, step: 2)]
+        #[Detail('first baseline', isKeyed: true)]
         public float $y,
-        /** lines wrap at this width, in pixels */
+        #[Number('Width', Unit::Pixels, 20, 8000, 8000, step: 10)]
+        #[Detail('lines wrap at it')]
         public float $width,
+        #[Choice('Align', ['left' => 'Left', 'middle' => 'Middle', 'right' => 'Right'])]
         public string $align,
+        #[Toggle('All capitals')]
+        #[Detail(name: 'upperCase')]
         public bool $upperCase,
+        #[Among(TextStyle::class, ['font' => 'bricolage-bold', 'size' => 72])]
         public TextStyle $style,
-        /** what it is to the arrangement: title, subtitle, source or note */
+        #[Choice('Role', ['note' => 'Note', 'title' => 'Title', 'subtitle' => 'Subtitle', 'source' => 'Source line'])]
+        #[Detail('what it is to the arrangement', isOptional: true)]
         public string $role = 'note',
+        #[Either('', PlacedBy::WORDS)]
+        #[Detail(PlacedBy::NOTE, isOptional: true, name: 'placedBy')]
         public bool $isByRule = false,
-        /** whether it is left out of the picture */
+        #[Toggle('Hidden')]
+        #[Detail('left out of the picture', isOptional: true)]
         public bool $isHidden = false,
-        /** what it is taken together with, or null */
+        #[Id]
+        #[Detail('what it is taken together with', isOptional: true)]
         public ?string $group = null,
-        /** the mark that it points at, or null */
+        #[Part(FigureName::class)]
+        #[Detail('the mark that it points at', isOptional: true)]
         public ?FigureName $pointsAt = null,
-        /** the chart whose table the bound parts of its text follow (see BoundText); null: the first */
+        #[Id]
+        #[Detail(
+            'the chart whose table the parts in brackets of its text follow ([column], [total], [value of r2],'
+                .' [share of r2], [name of r2]); absent or null: the first',
+            isOptional: true,
+        )]
         public ?string $momentOf = null,
+        #[Part(DriftSettings::class)]
+        #[Detail('absent or null: it stands still', isOptional: true)]
         public ?DriftSettings $drift = null,
+        #[Toggle('')]
+        #[Detail('whether it was guessed from the table, and nobody has said that it is right', isOptional: true)]
+        public bool $isGuessed = false,
         /** the most that its bound parts make of it, for the room that it needs; null: its text */
         private ?string $longest = null,
     ) {
-    }
-
-    public static function read(Field $field): self
-    {
-        $follows = $field->get('momentOf')->isNull() ? null : $field->get('momentOf')->id();
-        $text = $field->get('text')->text(500);
-
-        return new self(
-            $field->get('id')->id(),
-            // Texts that said nothing but the moment had no text of their own.
-            $follows !== null && !BoundText::isBound($text) ? BoundText::COLUMN : $text,
-            $field->get('x')->number(-8000, 8000),
-            $field->get('y')->number(-8000, 8000),
-            $field->get('width')->number(20, 8000, 8000),
-            $field->get('align')->oneOf(['left', 'middle', 'right'], 'left'),
-            $field->get('upperCase')->yes(false),
-            TextStyle::read($field, 'bricolage-bold', 72, '#ffffff'),
-            $field->get('role')->oneOf(self::ROLES, 'note'),
-            PlacedBy::rule($field),
-            $field->get('hidden')->yes(false),
-            $field->get('group')->isNull() ? null : $field->get('group')->id(),
-            FigureName::read($field->get('pointsAt')),
-            $follows,
-            DriftSettings::read($field->get('drift')),
-        );
+        // Texts that said nothing but the moment had no text of their own.
+        $this->text = $momentOf !== null && !BoundText::isBound($text) ? BoundText::COLUMN : $text;
     }
 
     /** The same text, in its place. */
@@ -81,6 +99,7 @@ final readonly class FreeText
             $this->pointsAt,
             $this->momentOf,
             $this->drift,
+            $this->isGuessed,
             $this->longest,
         );
     }
@@ -117,6 +136,7 @@ final readonly class FreeText
             $this->pointsAt,
             $this->momentOf,
             $this->drift,
+            $this->isGuessed,
             $text,
         );
     }

@@ -4,42 +4,47 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** The legend: a dot, a label and a reading for each part, down a column. */
+use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Either;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+
+/** The legend: a dot, a label and a reading for each part. */
+#[Described('A dot, a label and a reading for each part.', label: 'Legend')]
 final readonly class LegendSettings
 {
-    private function __construct(
-        /** left edge and top of the column, in pixels */
+    public function __construct(
+        #[Number('X', Unit::Pixels, -4000, 8000, step: 2)]
+        #[Detail('its left edge')]
         public float $x,
+        #[Number('Y', Unit::Pixels, -4000, 8000, step: 2)]
+        #[Detail('its top')]
         public float $y,
-        /** from the left edge of the dots to the right edge of the readings */
+        #[Number('Width', Unit::Pixels, 40, 4000, 640, step: 2)]
+        #[Detail('from the left edge of the dots to the right edge of the readings')]
         public float $width,
-        /** from row to row, in multiples of the size */
+        #[Number('Row spacing', Unit::Times, 1, 6, 2, step: 0.1)]
+        #[Detail('from row to row, in multiples of the size')]
         public float $spacing,
+        #[Among(TextStyle::class, ['font' => 'figtree-semibold', 'size' => 40])]
         public TextStyle $style,
-        /** column (one below the other) or rows (side by side, as many as fit) */
+        #[Choice('Flow', ['column' => 'Column', 'rows' => 'Rows'])]
+        #[Detail('column: one below the other; rows: side by side, as many as fit', isOptional: true)]
         public string $flow = 'column',
-        public bool $isByRule = false,
-        /** in the middle of its chart, where there is room and nothing else; where the arrangement puts it */
+        #[Either('Position', ['beside' => 'Beside', 'middle' => 'Inside the hole'])]
+        #[Detail(
+            'placed by rule: in the middle only where there is room enough and no number',
+            isOptional: true,
+            name: 'stands',
+        )]
         public bool $isInside = false,
+        #[Either('', PlacedBy::WORDS)]
+        #[Detail(PlacedBy::NOTE, isOptional: true, name: 'placedBy')]
+        public bool $isByRule = false,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-
-        return new self(
-            $field->get('x')->number(-4000, 8000),
-            $field->get('y')->number(-4000, 8000),
-            $field->get('width')->number(40, 4000),
-            $field->get('spacing')->number(1, 6, 2),
-            TextStyle::read($field, 'figtree-semibold', 40, '#ffffff'),
-            $field->get('flow')->oneOf(['column', 'rows'], 'column'),
-            PlacedBy::rule($field),
-            $field->get('stands')->oneOf(['beside', 'middle'], 'beside') === 'middle',
-        );
     }
 
     /** The same legend, in its place. */
@@ -59,7 +64,7 @@ final readonly class LegendSettings
             $spacing ?? $this->spacing,
             $this->style->withSize($size),
             $flow ?? $this->flow,
-            isInside: $isInside,
+            $isInside,
         );
     }
 }

@@ -4,93 +4,142 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** A timed change of one figure of a chart, of a whole chart, of a free text, of the backdrop, or of the camera. */
-final readonly class Move
-{
-    /** how words alone come and go: letter by letter, or word by word */
-    public const WRITTEN = ['letters', 'words'];
+use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Checked;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
 
-    private function __construct(
+/** A timed change of one figure of a chart, of a whole chart, of a free text, of the backdrop, or of the camera. */
+#[Described(
+    'A timed move of one figure, of a chart, of a free text or of the camera: something comes, goes, changes one'
+        .' property, stands out, or is looked at.',
+)]
+final readonly class Move implements Checked
+{
+    /** how something comes or goes; words also letter by letter, or word by word */
+    public const MANNERS = ChartMotion::MANNERS + ['letters' => 'Letter by letter', 'words' => 'Word by word'];
+
+    public const KINDS = [
+        'entrance' => 'Entrance',
+        'exit' => 'Exit',
+        'change' => 'Change',
+        'emphasis' => 'Emphasis',
+        'shot' => 'Shot',
+    ];
+
+    /** the chart and the row it moves, the chart alone, or the free text */
+    public ?string $chart;
+    public ?string $figure;
+    public ?string $words;
+
+    /** what a change changes; null where something comes or goes */
+    public ?Change $change;
+
+    /** what an emphasis does, and what a shot leads the camera to; null for any other kind */
+    public ?EmphasisSettings $emphasis;
+    public ?ShotSettings $shot;
+
+    /** it is the label of the figure that comes or goes, not its mark */
+    public bool $isOfLabel;
+
+    private bool $isOfBackdrop;
+
+    public function __construct(
+        #[Id]
         public string $id,
-        /** entrance, exit, change, emphasis or shot */
+        #[Choice('', self::KINDS, '')]
         public string $kind,
-        /** the chart and the row it moves, the chart alone, or the free text */
-        public ?string $chart,
-        public ?string $figure,
-        public ?string $words,
-        /** the first frame, where it is not pinned */
+        #[Target]
+        Field $target,
+        #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
+        #[Detail('where it is not pinned')]
         public int $begin,
+        #[Part(Pin::class)]
         public ?Pin $pin,
+        #[Whole('Lasts', Unit::Frames, 1, Stage::MAX_FRAMES, 24)]
         public int $frames,
+        #[CurveValue('ease-in-out')]
         public CurveSettings $curve,
+        #[Opening]
         public string $opens,
-        /** what a change changes; null where something comes or goes */
-        public ?Change $change = null,
-        /** what an emphasis does; null for any other kind */
-        public ?EmphasisSettings $emphasis = null,
-        /** what a shot leads the camera to; null for any other kind */
-        public ?ShotSettings $shot = null,
-        /** how something comes or goes: open, pop, fade, rise, letters or words */
-        public string $manner = 'open',
-        /** the move that it begins with or after; null: it begins by itself */
-        public ?Follow $follow = null,
-        /** it lasts to the end of the line in which it begins, whatever its frames say */
-        public bool $isToLineEnd = false,
-        /** a part may run past its figure on its way, where its curve does */
-        public bool $isPassing = false,
-        /** it is the label of the figure that comes or goes, not its mark */
-        public bool $isOfLabel = false,
+        #[Among(Change::class)]
+        Change $change,
+        #[Part(EmphasisSettings::class)]
+        #[Detail('what an emphasis does', isOptional: true, isNeverNull: true)]
+        ?EmphasisSettings $emphasis,
+        #[Part(ShotSettings::class)]
+        #[Detail('what a shot leads the camera to', isOptional: true, isNeverNull: true)]
+        ?ShotSettings $shot,
+        #[Choice('Manner', self::MANNERS)]
+        #[Detail(
+            'how something comes or goes: as its form opens it (words fade then), popping up from its middle, fading,'
+                .' or rising to its place; words also letter by letter or word by word',
+            isOptional: true,
+        )]
+        public string $manner,
+        #[Part(Follow::class)]
+        #[Detail('the move that it begins with or after, where it is not pinned', isOptional: true)]
+        public ?Follow $follow,
+        #[Toggle('Until the line ends')]
+        #[Detail('it lasts to the end of the line in which it begins', isOptional: true, name: 'toLineEnd')]
+        public bool $isToLineEnd,
+        #[Toggle('Overshoot the figure')]
+        #[Detail(
+            'a part that opens, or figures that change, may run past their figures where the curve does, and their'
+                .' readings with them',
+            isOptional: true,
+            name: 'passes',
+        )]
+        public bool $isPassing,
     ) {
+        $isWords = !$target->get('words')->isNull();
+        $this->isOfBackdrop = !$target->get('stage')->isNull()
+            && $target->get('stage')->oneOf(['backdrop']) === 'backdrop';
+        $this->isOfLabel = $target->get('part')->oneOf(['mark', 'label'], 'mark') === 'label';
+        $this->words = $isWords ? $target->get('words')->id() : null;
+        $isOfChart = !$isWords && !$this->isOfBackdrop && $kind !== 'shot';
+        $this->chart = $isOfChart ? $target->get('chart')->id() : null;
+        $isOfFigure = $isOfChart && ($kind !== 'change' || !$target->get('figure')->isNull());
+        $this->figure = $isOfFigure ? $target->get('figure')->id() : null;
+        $this->change = $kind === 'change' ? $change : null;
+        $this->emphasis = $kind === 'emphasis' ? $emphasis : null;
+        $this->shot = $kind === 'shot' ? $shot : null;
     }
 
-    /** @param \Closure(string $chart): list<Property> $ofChart what can be changed about a chart */
-    public static function read(Field $field, \Closure $ofChart): self
+    public function check(Field $field): void
     {
-        $target = $field->get('target');
-        $isWords = !$target->get('words')->isNull();
-        $isBackdrop = !$target->get('stage')->isNull() && $target->get('stage')->oneOf(['backdrop']) === 'backdrop';
-        $kind = $field->get('kind')->oneOf(['entrance', 'exit', 'change', 'emphasis', 'shot']);
-        if ($isBackdrop && $kind !== 'change') {
-            throw $field->get('kind')->wrong('has to be change: the backdrop neither comes nor goes');
+        if ($this->isOfBackdrop && $this->kind !== 'change') {
+            throw $field->get('kind')->wrong('must be change: the backdrop neither comes nor goes');
         }
-        $chart = $isWords || $isBackdrop || $kind === 'shot' ? null : $target->get('chart')->id();
-        $isOfChart = !$isWords && $kind === 'change' && $target->get('figure')->isNull();
-        $isOfLabel = $target->get('part')->oneOf(['mark', 'label'], 'mark') === 'label';
-        if ($isOfLabel && ($chart === null || !in_array($kind, ['entrance', 'exit'], true))) {
+        $target = $field->get('target');
+        if ($this->isOfLabel && ($this->chart === null || !in_array($this->kind, ['entrance', 'exit'], true))) {
             throw $target->get('part')->wrong('can be a label only where the label of a figure comes or goes');
         }
-        $change = null;
-        if ($kind === 'change') {
-            $change = Change::read(
-                $field,
-                match (true) {
-                    $isWords => Properties::ofWords(),
-                    $isBackdrop => Properties::ofBackdrop(),
-                    $isOfChart => $ofChart((string) $chart),
-                    default => Properties::ofFigure(),
-                },
-            );
+        foreach (['emphasis', 'shot'] as $kind) {
+            if ($this->kind === $kind && $field->get($kind)->isNull()) {
+                throw $field->get($kind)->wrong('must be said for a move of this kind');
+            }
         }
+    }
 
-        return new self(
-            $field->get('id')->id(),
-            $kind,
-            $chart,
-            $chart === null || $isOfChart ? null : $target->get('figure')->id(),
-            $isWords ? $target->get('words')->id() : null,
-            $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
-            Pin::read($field->get('pin')),
-            $field->get('frames')->whole(1, Stage::MAX_FRAMES, 24),
-            CurveSettings::read($field->get('curve'), 'ease-in-out'),
-            $field->get('opens')->oneOf(ChartMotion::OPENS, 'forward'),
-            $change,
-            $kind === 'emphasis' ? EmphasisSettings::read($field->get('emphasis')) : null,
-            $kind === 'shot' ? ShotSettings::read($field->get('shot')) : null,
-            $field->get('manner')->oneOf([...ChartMotion::MANNERS, ...self::WRITTEN], 'open'),
-            Follow::read($field->get('follow')),
-            $field->get('toLineEnd')->yes(false),
-            $field->get('passes')->yes(false),
-            $isOfLabel,
-        );
+    /**
+     * @param Field $field in which it stands
+     * @param \Closure(string $chart): list<Property> $ofChart what can be changed about a chart
+     */
+    public function checkChange(Field $field, \Closure $ofChart): void
+    {
+        $this->change?->check($field, match (true) {
+            $this->words !== null => Properties::ofWords(),
+            $this->isOfBackdrop => Properties::ofBackdrop(),
+            $this->figure === null => $ofChart((string) $this->chart),
+            default => Properties::ofFigure(),
+        });
     }
 }

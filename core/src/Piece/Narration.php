@@ -4,35 +4,52 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Checked;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+
 /** The script: the lines that are said, and the recordings of them, of which one may be in use. */
-final readonly class Narration
+#[Described('The narration.', name: 'Script')]
+final readonly class Narration implements Checked
 {
-    /**
-     * @param list<ScriptLine> $lines
-     * @param list<Recording> $recordings
-     */
-    private function __construct(public array $lines, public array $recordings, public ?Recording $inUse)
-    {
+    public ?Recording $inUse;
+
+    public function __construct(
+        /** @var list<ScriptLine> */
+        #[Several(new Part(ScriptLine::class), max: 400)]
+        public array $lines,
+        /** @var list<Recording> */
+        #[Several(new Part(Recording::class), max: 12)]
+        #[Detail(isOptional: true)]
+        public array $recordings,
+        #[Id]
+        #[Detail('the one in use; null: none', isOptional: true, name: 'recording')]
+        ?string $used,
+    ) {
+        $this->inUse = array_column($recordings, null, 'id')[$used ?? ''] ?? null;
     }
 
-    public static function read(Field $field): self
+    public function check(Field $field): void
     {
-        $lines = array_map(ScriptLine::read(...), $field->get('lines')->items(400));
-        Unique::ids($lines, $field->get('lines'));
-        $recordings = array_map(Recording::read(...), $field->get('recordings')->items(12));
-        Unique::ids($recordings, $field->get('recordings'));
-        $inUse = null;
-        if (!$field->get('recording')->isNull()) {
-            $wanted = $field->get('recording')->id();
-            foreach ($recordings as $recording) {
-                $inUse = $recording->id === $wanted ? $recording : $inUse;
-            }
-            if ($inUse === null) {
-                throw $field->get('recording')->wrong(sprintf('names “%s”, which is none of the recordings', $wanted));
-            }
+        Unique::ids($this->lines, $field->get('lines'));
+        Unique::ids($this->recordings, $field->get('recordings'));
+        $used = $field->get('recording');
+        if (!$used->isNull() && $this->inUse === null) {
+            throw $used->wrong(sprintf('names “%s”, which is none of the recordings', $used->id()));
         }
+    }
 
-        return new self($lines, $recordings, $inUse);
+    /** @return list<ScriptLine> those that captions show: not what the recording in use leaves out */
+    public function captioned(): array
+    {
+        return array_values(array_filter(
+            $this->lines,
+            fn (ScriptLine $line): bool => !($this->inUse?->leavesOut($line->id) ?? false),
+        ));
     }
 
     public function line(string $id): ?ScriptLine

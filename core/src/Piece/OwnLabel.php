@@ -4,36 +4,44 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\ColourValue;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+
 /** What the label of one mark has of its own. */
+#[Described('What the label of one mark has of its own.')]
 final readonly class OwnLabel
 {
-    private function __construct(
+    /** how far a hand has moved it, in pixels; null: where it stands by itself */
+    public ?float $x;
+    public ?float $y;
+
+    public function __construct(
+        #[Toggle('Hidden')]
+        #[Detail(isOptional: true)]
         public bool $isHidden,
-        /** in place of the label of its row; null: that */
+        #[Text('Text', 120)]
+        #[Detail('in place of the label of its row', isOptional: true)]
         public ?string $text,
-        /** a multiple of the size of the others */
+        #[Number('Size', Unit::Fraction, 0.2, 5, 1)]
+        #[Detail('a multiple of the size of the others', isOptional: true)]
         public float $size,
+        #[ColourValue('Custom colour')]
+        #[Detail(isOptional: true)]
         public ?string $colour,
-        /** how far a hand has moved it from where it would stand, in pixels; null: where it stands by itself */
-        public ?float $x,
-        public ?float $y,
+        #[Number('X', Unit::Pixels, -4000, 4000)]
+        #[Detail('how far a hand has moved it from its own place; null: not at all', isOptional: true)]
+        ?float $x,
+        #[Number('Y', Unit::Pixels, -4000, 4000)]
+        #[Detail('how far a hand has moved it from its own place; null: not at all', isOptional: true)]
+        ?float $y,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-        $isMoved = !$field->get('x')->isNull() || !$field->get('y')->isNull();
-
-        return new self(
-            $field->get('hidden')->yes(false),
-            $field->get('text')->isNull() ? null : $field->get('text')->text(120),
-            $field->get('size')->number(0.2, 5, 1),
-            $field->get('colour')->isNull() ? null : $field->get('colour')->colour(),
-            $isMoved ? $field->get('x')->number(-4000, 4000, 0) : null,
-            $isMoved ? $field->get('y')->number(-4000, 4000, 0) : null,
-        );
+        $isMoved = $x !== null || $y !== null;
+        $this->x = $isMoved ? $x ?? 0.0 : null;
+        $this->y = $isMoved ? $y ?? 0.0 : null;
     }
 }

@@ -4,32 +4,34 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Entries;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+
 /** Where something stands in one shape of the stage alone. */
+#[Described('Where something stands in one shape of the stage alone.')]
 final readonly class OwnPlace
 {
-    private function __construct(
+    public function __construct(
+        #[Number('', Unit::Pixels, -8000, 8000)]
         public float $x,
+        #[Number('', Unit::Pixels, -8000, 8000)]
         public float $y,
-        /** a multiple of the size that it has on the piece's own stage */
+        #[Number('', Unit::Fraction, 0.02, 20, 1)]
+        #[Detail('a multiple of its size on the piece’s own stage', isOptional: true)]
         public float $size,
-        /** lines wrap at it, and readings of a legend end there, in pixels; null where there is nothing to wrap */
+        #[Number('', Unit::Pixels, 20, 8000)]
+        #[Detail('lines wrap at it, and readings of a legend end there', isOptional: true)]
         public ?float $width,
-        /** how large the words at a chart's marks are, as a multiple of what the chart says */
-        public float $text = 1.0,
-        /** @var array<string, float> numbers of a chart's form that are other ones here */
-        public array $form = [],
+        #[Number('', Unit::Fraction, 0.02, 20, 1)]
+        #[Detail('the size of words at a chart’s marks, as a multiple', isOptional: true)]
+        public float $text,
+        /** @var array<string, float> */
+        #[Entries(new Number('', Unit::Value, 0, 8000))]
+        #[Detail('numbers of a chart’s form that are other ones here', isOptional: true)]
+        public array $form,
     ) {
-    }
-
-    public static function read(Field $field): self
-    {
-        return new self(
-            $field->get('x')->number(-8000, 8000),
-            $field->get('y')->number(-8000, 8000),
-            $field->get('size')->number(0.02, 20, 1),
-            $field->get('width')->isNull() ? null : $field->get('width')->number(20, 8000),
-            $field->get('text')->number(0.02, 20, 1),
-            array_map(static fn (Field $number): float => $number->number(0, 8000), $field->get('form')->entries()),
-        );
     }
 }

@@ -4,60 +4,43 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\ColourValue;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+
 /** What one mark has of its own; null: as the chart has it. It stays with its row when the figures change. */
+#[Described('What one mark has of its own; what is missing or null is as the chart has it.')]
 final readonly class OwnSettings
 {
-    private function __construct(
-        public ?string $fill,
-        /** true where the mark has its own pattern, be it none */
-        public bool $hasPattern,
-        public ?PatternSettings $pattern,
-        public bool $hasGlow,
-        public ?SoftEdge $glow,
-        /** how far the part is moved out along its middle, in pixels */
-        public float $out,
-        /** whether its row is switched off in this chart */
+    public function __construct(
+        #[ColourValue('Custom colour')]
+        #[Detail(isOptional: true)]
+        public ?string $fill = null,
+        #[Number('Pull out', Unit::Pixels, 0, 1000, 0, step: 2)]
+        #[Detail('how far the mark is moved out along its middle', isOptional: true)]
+        public float $out = 0.0,
+        #[Part(PatternSettings::class)]
+        #[Detail(isOptional: true)]
+        public PatternSettings|false|null $pattern = null,
+        #[Part(StrokeSettings::class)]
+        #[Detail(isOptional: true)]
+        public StrokeSettings|false|null $stroke = null,
+        #[Part(Glow::class)]
+        #[Detail(isOptional: true)]
+        public Glow|false|null $glow = null,
+        #[Toggle('')]
+        #[Detail('its row is switched off in this chart', isOptional: true)]
         public bool $isOff = false,
-        public bool $hasStroke = false,
-        public ?StrokeSettings $stroke = null,
+        #[Part(OwnLabel::class)]
+        #[Detail(isOptional: true)]
         public ?OwnLabel $label = null,
-        /** @var array<string, string> colours of its sides where it is solid: wall, inner and cut */
-        public array $faces = [],
+        #[Part(Faces::class)]
+        #[Detail(isOptional: true, isNeverNull: true)]
+        public ?Faces $faces = null,
     ) {
-    }
-
-    public static function none(): self
-    {
-        return new self(null, false, null, false, null, 0.0);
-    }
-
-    public static function read(Field $field): self
-    {
-        $pattern = $field->get('pattern');
-        $glow = $field->get('glow');
-        $stroke = $field->get('stroke');
-        $isNone = static fn (Field $value): bool => $value->isText() && $value->oneOf(['none']) === 'none';
-
-        $faces = [];
-        foreach (['wall', 'inner', 'cut'] as $kind) {
-            $colour = $field->get('faces')->isNull() ? null : $field->get('faces')->get($kind);
-            if ($colour !== null && !$colour->isNull()) {
-                $faces[$kind] = $colour->colour();
-            }
-        }
-
-        return new self(
-            $field->get('fill')->isNull() ? null : $field->get('fill')->colour(),
-            !$pattern->isNull(),
-            $pattern->isNull() || $isNone($pattern) ? null : PatternSettings::read($pattern),
-            !$glow->isNull(),
-            $glow->isNull() || $isNone($glow) ? null : SoftEdge::read($glow),
-            $field->get('out')->number(0, 1000, 0),
-            $field->get('off')->yes(false),
-            !$stroke->isNull(),
-            $stroke->isNull() || $isNone($stroke) ? null : StrokeSettings::read($stroke),
-            OwnLabel::read($field->get('label')),
-            $faces,
-        );
     }
 }

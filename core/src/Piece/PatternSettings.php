@@ -4,33 +4,27 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+
 /** A pattern laid over the fill of a mark. */
+#[Described('A pattern over a fill.', label: 'Pattern', hint: 'Adds stripes, dots, a grid or waves over the fill.')]
 final readonly class PatternSettings
 {
-    public const KINDS = ['stripes', 'dots', 'grid', 'waves'];
-
-    private function __construct(
+    public function __construct(
+        #[Choice('Kind', ['dots' => 'Dots', 'stripes' => 'Stripes', 'grid' => 'Grid', 'waves' => 'Waves'])]
         public string $kind,
-        /** side of one repeat, in pixels */
+        #[Number('Size', Unit::Pixels, 6, 400, 30)]
+        #[Detail('from one to the next')]
         public float $size,
-        /** 0 to 1 */
-        public float $opacity,
-        /** turned clockwise, in degrees */
+        #[Number('Angle', Unit::Degrees, -360, 360, 30)]
+        #[Detail('clockwise')]
         public float $degrees,
+        #[Number('Opacity', Unit::Fraction, 0, 1, 0.14)]
+        public float $opacity,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-
-        return new self(
-            $field->get('kind')->oneOf(self::KINDS),
-            $field->get('size')->number(6, 400, 28),
-            $field->get('opacity')->number(0, 1, 0.2),
-            $field->get('degrees')->number(-360, 360, 45),
-        );
     }
 }

@@ -4,10 +4,27 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Checked;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Entries;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Unit;
+
 /** One document: a stage, its tables, charts, words, backdrop and script, and the moves on them. */
-final readonly class Piece
+#[Described(self::DESCRIPTION)]
+final readonly class Piece implements Checked
 {
     public const VERSION = 2;
+
+    private const DESCRIPTION = 'A piece of Lupine, version '.self::VERSION.'. Lengths are pixels of the stage, angles'
+        .' degrees clockwise from 12 o\'clock, times whole frames.';
 
     /** what a piece is called until somebody says it */
     public const UNNAMED = 'New piece';
@@ -15,29 +32,72 @@ final readonly class Piece
     /** How deep objects and lists may stand in one another, wherever a piece is written or read. */
     public const MAX_DEPTH = 64;
 
+    /** @var list<FreeText> */
+    public array $words;
+    public ArrangementSettings $arrangement;
+    public CameraSettings $camera;
+
     /**
-     * @param list<Table> $tables
-     * @param list<Chart> $charts
      * @param list<FreeText> $words
-     * @param list<Move> $moves
+     * @param list<OwnCurve> $curves
+     * @param array<string, list<float>> $reshaped
      */
-    private function __construct(
+    public function __construct(
+        #[Text('Title', 200)]
         public string $title,
+        #[Part(Stage::class)]
         public Stage $stage,
+        /** @var list<Table> */
+        #[Several(new Part(Table::class), max: 20)]
         public array $tables,
+        /** @var list<Chart> */
+        #[Several(new Part(Chart::class), max: 12)]
         public array $charts,
-        public array $words,
+        #[Several(new Part(FreeText::class), max: 60)]
+        array $words,
+        #[Part(CaptionSettings::class)]
         public ?CaptionSettings $captions,
+        #[Part(Backdrop::class)]
         public Backdrop $backdrop,
+        #[Part(Narration::class)]
+        #[Detail(name: 'script')]
         public Narration $narration,
+        /** @var list<Move> */
+        #[Several(new Part(Move::class), max: 2000)]
         public array $moves,
-        public ArrangementSettings $arrangement,
+        #[Part(ArrangementSettings::class)]
+        #[Detail('absent: charts left, fitting', isOptional: true)]
+        ?ArrangementSettings $arrangement,
         /** @var list<StageShape> the shapes that the piece is made in beside its stage's own */
+        #[Several(new Part(StageShape::class), max: 6)]
+        #[Detail('shapes beside the stage’s own', isOptional: true)]
         public array $shapes,
-        public CameraSettings $camera,
+        #[Part(CameraSettings::class)]
+        #[Detail(isOptional: true)]
+        ?CameraSettings $camera,
         /** how what moves is blurred; null: not at all */
+        #[Part(ShutterSettings::class)]
+        #[Detail('motion blur; absent or null: none', isOptional: true)]
         public ?ShutterSettings $shutter,
+        #[Several(new Part(OwnCurve::class), max: 40)]
+        #[Detail('curves of one’s own, to be chosen again', isOptional: true)]
+        /** what the desk alone reads */
+        public array $curves = [],
+        #[Entries(new Several(new Number('', Unit::Value, -1e9, 1e9), max: 4, min: 4))]
+        #[Detail(
+            'of numbers that changed with the size of the stage: what each was, the width and height of the stage that'
+                .' it was set for, and what became of it; a number that is no longer that has been set since',
+            isOptional: true,
+        )]
+        /** what the desk and the arrangement alone read */
+        public array $reshaped = [],
     ) {
+        $this->arrangement = $arrangement ?? new ArrangementSettings();
+        $this->camera = $camera ?? new CameraSettings();
+        $this->words = array_map(
+            static fn (FreeText $text): FreeText => self::following($text, $charts, $tables),
+            $words,
+        );
     }
 
     /** @throws BadPiece */
@@ -58,45 +118,17 @@ final readonly class Piece
      */
     public static function fromDocument(mixed $document, FormCatalogue $forms): self
     {
-        $root = Field::root(Upgrade::of($document));
+        $root = Field::root(Upgrade::of($document), $forms);
         $version = $root->get('lupine');
         if ($version->isNull()) {
-            throw new BadPiece('This is not a Lupine piece: it has no field “lupine” with the version.', 'lupine');
+            throw new BadPiece('This is not a Lupine piece: the “lupine” version field is missing.', 'lupine');
         }
         if ($version->whole(1, 1000) > self::VERSION) {
             throw new BadPiece('This piece was made with a newer Lupine. Update this one to open it.', 'lupine');
         }
-        $charts = array_map(
-            static fn (Field $chart): Chart => Chart::read($chart, $forms),
-            $root->get('charts')->items(12),
-        );
-        $known = [];
-        $ofChart = static function (string $id) use ($charts, $forms, &$known): array {
-            return $known[$id] ??= self::propertiesOf($id, $charts, $forms);
-        };
-        $tables = array_map(Table::read(...), $root->get('tables')->items(20));
-        $piece = new self(
-            $root->get('title')->text(200),
-            Stage::read($root->get('stage')),
-            $tables,
-            $charts,
-            array_map(
-                static fn (Field $words): FreeText => self::following(FreeText::read($words), $charts, $tables),
-                $root->get('words')->items(60),
-            ),
-            CaptionSettings::read($root->get('captions')),
-            Backdrop::read($root->get('backdrop')),
-            Narration::read($root->get('script')),
-            array_map(
-                static fn (Field $move): Move => Move::read($move, $ofChart),
-                $root->get('moves')->items(2000),
-            ),
-            ArrangementSettings::read($root->get('arrangement')),
-            array_map(StageShape::read(...), $root->get('shapes')->items(6)),
-            CameraSettings::read($root->get('camera')),
-            ShutterSettings::read($root->get('shutter')),
-        );
-        $piece->check($root);
+
+        $piece = Group::of(self::class)->read($root);
+        $piece->checkChanges($root->get('moves'), $forms);
 
         return $piece;
     }
@@ -185,17 +217,26 @@ final readonly class Piece
         return $this->narration->line($id);
     }
 
+    private function checkChanges(Field $moves, FormCatalogue $forms): void
+    {
+        $known = [];
+        $ofChart = function (string $id) use ($forms, &$known): array {
+            return $known[$id] ??= $this->propertiesOf($id, $forms);
+        };
+        foreach ($this->moves as $place => $move) {
+            $move->checkChange($moves->get((string) $place), $ofChart);
+        }
+    }
+
     /**
      * What can be changed about a chart. A move may name what another form has: it waits until the chart has it again.
      *
-     * @param list<Chart> $charts
-     *
      * @return list<Property>
      */
-    private static function propertiesOf(string $id, array $charts, FormCatalogue $forms): array
+    private function propertiesOf(string $id, FormCatalogue $forms): array
     {
         $names = $forms->names();
-        foreach ($charts as $chart) {
+        foreach ($this->charts as $chart) {
             if ($chart->id === $id) {
                 $names = [$chart->form->kind, ...$names];
             }
@@ -204,17 +245,11 @@ final readonly class Piece
         return Properties::ofChart(array_merge([], ...array_map($forms->settingsOf(...), $names)));
     }
 
-    private function check(Field $root): void
+    public function check(Field $field): void
     {
-        foreach ($root->get('curves')->items(40) as $own) {
-            $own->get('name')->text(60);
-            CurveSettings::read($own->get('curve'), 'linear');
+        foreach (['tables', 'charts', 'words', 'moves', 'shapes'] as $lists) {
+            Unique::ids($this->{$lists}, $field->get($lists));
         }
-        Unique::ids($this->tables, $root->get('tables'));
-        Unique::ids($this->charts, $root->get('charts'));
-        Unique::ids($this->words, $root->get('words'));
-        Unique::ids($this->moves, $root->get('moves'));
-        Unique::ids($this->shapes, $root->get('shapes'));
         foreach ($this->charts as $chart) {
             foreach ([$chart->column, ...$chart->series] as $column) {
                 $this->table($chart->table)->columnIndex($column);

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** What ties a move to a beat: a line, or a word in it, and an offset in frames. */
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
+/** What ties a move to a beat: a line, or a word in it, and an offset. */
+#[Described('Pins a move to a beat.')]
 final readonly class Pin
 {
-    private function __construct(public string $line, public ?int $word, public int $offset)
-    {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-
-        return new self(
-            $field->get('line')->id(),
-            $field->get('word')->isNull() ? null : $field->get('word')->whole(0, 400),
-            $field->get('offset')->whole(-Stage::MAX_FRAMES, Stage::MAX_FRAMES, 0),
-        );
+    public function __construct(
+        #[Id]
+        public string $line,
+        #[Whole('', Unit::Count, 0, 400)]
+        #[Detail('index in the line; null: the beginning of the line')]
+        public ?int $word,
+        #[Whole('Offset', Unit::Frames, -Stage::MAX_FRAMES, Stage::MAX_FRAMES, 0)]
+        public int $offset,
+    ) {
     }
 }

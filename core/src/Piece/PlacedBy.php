@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** Whether something stands where the arrangement puts it, or where a hand did; a hand, where nothing is said. */
+/** Whether something stands where the arrangement puts it, or where a hand did. */
 final readonly class PlacedBy
 {
-    /** @throws BadPiece */
-    public static function rule(Field $field): bool
-    {
-        return $field->get('placedBy')->oneOf(['hand', 'rule'], 'hand') === 'rule';
-    }
+    public const WORDS = ['hand' => 'By hand', 'rule' => 'By the arrangement'];
+    public const NOTE = 'hand: where it is told here; rule: where the arrangement puts it';
 }

@@ -4,36 +4,43 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Group;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Unit;
+
 /** The registry: everything that a move can change, by what it belongs to. */
 final readonly class Properties
 {
     /** @return list<Property> of one figure of a chart */
     public static function ofFigure(): array
     {
+        [$opacity, $size, $x, $y, $turn] = self::ofWords();
+
         return [
-            Property::other('value', 'value', 'cell'),
-            Property::number('out', 'pulled out', 'pixels', 0, 1000, 0),
-            Property::number('opacity', 'opacity', 'fraction', 0, 1, 1),
-            Property::number('light', 'light', 'fraction', 0, 1, 0),
-            Property::number('size', 'size', 'fraction', 0, 10, 1),
-            Property::number('x', 'across', 'pixels', -8000, 8000, 0),
-            Property::number('y', 'down', 'pixels', -8000, 8000, 0),
-            Property::number('turn', 'turn', 'degrees', -3600, 3600, 0),
+            Property::of(Declared::named('value', new Text('Value', 200))),
+            Property::of(Group::of(OwnSettings::class)->named('out')),
+            $opacity,
+            Property::of(Declared::named('light', new Number('Brighten', Unit::Fraction, 0, 1, 0))),
+            $size,
+            $x,
+            $y,
+            $turn,
         ];
     }
 
     /**
-     * @param list<FormSetting> $settings of the chart's form
+     * @param list<Declared> $settings of the chart's form
      *
      * @return list<Property>
      */
     public static function ofChart(array $settings): array
     {
-        $keyed = array_values(array_filter($settings, static fn (FormSetting $setting): bool => $setting->isKeyed));
-
         return [
-            Property::other('column', 'figures', 'column'),
-            ...array_map(Property::ofSetting(...), $keyed),
+            Property::of(Declared::named('column', new Id('Figures'))),
+            ...self::keyed($settings, 'form.'),
             ...self::ofWords(),
         ];
     }
@@ -41,23 +48,34 @@ final readonly class Properties
     /** @return list<Property> of a free text; x and y are where it stands */
     public static function ofWords(): array
     {
+        $text = Group::of(FreeText::class);
+
         return [
-            Property::number('opacity', 'opacity', 'fraction', 0, 1, 1),
-            Property::number('size', 'size', 'fraction', 0, 10, 1),
-            Property::number('x', 'across', 'pixels', -8000, 8000, 0),
-            Property::number('y', 'down', 'pixels', -8000, 8000, 0),
-            Property::number('turn', 'turn', 'degrees', -3600, 3600, 0),
+            Property::of(Declared::named('opacity', new Number('Opacity', Unit::Fraction, 0, 1, 1))),
+            Property::of(Declared::named('size', new Number('Size', Unit::Fraction, 0, 10, 1))),
+            Property::of($text->named('x')),
+            Property::of($text->named('y')),
+            Property::of(Group::of(Place::class)->named('turn')),
         ];
     }
 
     /** @return list<Property> of the backdrop */
     public static function ofBackdrop(): array
     {
-        return [
-            Property::other('colour', 'colour', 'colour'),
-            Property::other('edge', 'rim', 'colour'),
-            Property::number('vignette', 'vignette', 'fraction', 0, 1, 0),
-        ];
+        return self::keyed(Group::of(Backdrop::class)->settings);
+    }
+
+    /**
+     * @param list<Declared> $settings
+     *
+     * @return list<Property>
+     */
+    private static function keyed(array $settings, string $prefix = ''): array
+    {
+        return array_values(array_map(
+            static fn (Declared $setting): Property => Property::of($setting, $prefix),
+            array_filter($settings, static fn (Declared $setting): bool => $setting->detail->isKeyed),
+        ));
     }
 
     /**

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\ColourValue;
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Setting;
+use Lupine\Core\Settings\Text;
+
 /**
  * Something on the stage that has a value and can be changed by a move: one entry of the registry.
  */
@@ -12,58 +20,49 @@ final readonly class Property
     private function __construct(
         /** its name in documents, such as `out` or `form.hole` */
         public string $name,
-        /** the word at the desk */
-        public string $label,
         /** number, cell (what a cell of the sheet takes), column, order or colour */
         public string $kind,
-        /** pixels, degrees, fraction, count or value; empty for what is no number */
-        public string $unit,
-        public float $least,
-        public float $most,
+        private Setting $setting,
         /** what it is where nothing says otherwise */
-        public float $usual,
+        public float $default,
     ) {
     }
 
-    public static function number(
-        string $name,
-        string $label,
-        string $unit,
-        float $least,
-        float $most,
-        float $usual,
-    ): self {
-        return new self($name, $label, 'number', $unit, $least, $most, $usual);
-    }
-
-    public static function other(string $name, string $label, string $kind): self
+    /** @param string $prefix before the setting's name */
+    public static function of(Declared $declared, string $prefix = ''): self
     {
-        return new self($name, $label, $kind, '', 0, 0, 0);
-    }
+        $setting = $declared->setting;
 
-    public static function ofSetting(FormSetting $setting): self
-    {
-        return $setting->kind === 'number'
-            ? self::number(
-                'form.'.$setting->name,
-                $setting->label,
-                $setting->unit,
-                $setting->least,
-                $setting->most,
-                (float) $setting->usual,
-            )
-            : self::other('form.'.$setting->name, $setting->label, $setting->name);
+        return new self(
+            $prefix.$declared->name,
+            match (true) {
+                $setting instanceof Number => 'number',
+                $setting instanceof ColourValue => 'colour',
+                $setting instanceof Text => 'cell',
+                default => $declared->name,
+            },
+            $setting,
+            $setting instanceof Number ? $setting->default ?? 0.0 : 0.0,
+        );
     }
 
     /** @throws BadPiece */
     public function read(Field $field): float|string
     {
-        return match ($this->kind) {
-            'number' => $field->number($this->least, $this->most),
-            'column' => $field->id(),
-            'colour' => $field->colour(),
-            'order' => $field->oneOf(['sheet', 'descending', 'ascending']),
-            default => $field->text(200),
-        };
+        $read = $field->isNull() ? throw $field->wrong('is missing') : $this->setting->read($field);
+
+        return is_float($read) || is_string($read) ? $read : '';
+    }
+
+    /** @return array<string, mixed> what the desk shows of it */
+    public function field(): array
+    {
+        return [
+            ...$this->setting->shown(),
+            'name' => $this->name,
+            'label' => $this->setting->label,
+            'kind' => $this->kind,
+            'default' => $this->default,
+        ];
     }
 }

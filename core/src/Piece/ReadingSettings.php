@@ -4,40 +4,42 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** How a reading is written. */
+#[Described('How readings are written.')]
 final readonly class ReadingSettings
 {
-    private function __construct(
-        /** share (percent of the whole) or value */
+    public string $suffix;
+
+    public function __construct(
+        #[Choice('Show', ['share' => 'Shares', 'value' => 'Values'])]
+        #[Detail('share: percent of the whole')]
         public string $of,
-        /** digits after the point; null: those of its figure, or of a share as few as tell shares apart, 0 or 1 */
+        #[Whole('Decimals', Unit::Count, 0, 4)]
+        #[Detail('null: those of its figure, or of a share as few as tell shares apart, 0 or 1', none: 'Auto')]
         public ?int $decimals,
+        #[Text('Prefix', 20, '')]
         public string $prefix,
-        public string $suffix,
-        /** what groups thousands: a comma, a point, a thin space, an apostrophe or nothing */
+        #[Text('Suffix', 20)]
+        #[Detail('absent: % for shares', isNeverNull: true)]
+        ?string $suffix,
+        #[Choice('Thousands separator', [',' => '1,234', '.' => '1.234', ' ' => '1 234', '’' => '1’234', '' => '1234'])]
         public string $group,
-        /** the decimal sign */
+        #[Choice('Decimal separator', ['.' => '0.5', ',' => '0,5'])]
         public string $point,
     ) {
+        $this->suffix = $suffix ?? ($of === 'share' ? '%' : '');
     }
 
     /** The same for values: what is written around a share is left out where it tells of shares. */
     public function ofValue(): self
     {
         return $this->of === 'value' ? $this : new self('value', null, '', '', $this->group, $this->point);
-    }
-
-    public static function read(Field $field): self
-    {
-        $of = $field->get('of')->oneOf(['share', 'value'], 'share');
-
-        return new self(
-            $of,
-            $field->get('decimals')->isNull() ? null : $field->get('decimals')->whole(0, 4),
-            $field->get('prefix')->text(20, ''),
-            $field->get('suffix')->text(20, $of === 'share' ? '%' : ''),
-            $field->get('group')->oneOf([',', '.', ' ', '’', ''], ','),
-            $field->get('point')->oneOf(['.', ','], '.'),
-        );
     }
 }

@@ -4,69 +4,90 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Checked;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /**
  * A narration of the script: a sound, where it stands in the piece, and when its words are said. One without a sound is
  * a timing alone, as subtitles bring it or a hand taps it.
  */
-final readonly class Recording
+#[Described('A narration of the script: a sound, where it stands in the piece, and when its words are said.')]
+final readonly class Recording implements Checked
 {
     /** of a recording, in seconds: half an hour */
     public const LONGEST = 1800;
 
-    public const LOUDEST = 4.0;
-
     /** part of a frame: moments are kept to a tenth of a millisecond */
     private const HAIR = 0.005;
 
-    /** @param array<string, list<HeardWord>> $heard by line */
-    private function __construct(
+    public float $to;
+
+    /** @var array<string, list<HeardWord>> by line */
+    public array $heard;
+
+    /** @param list<HeardLine> $heard */
+    public function __construct(
+        #[Id]
         public string $id,
+        #[Text('Name', 200)]
         public string $name,
-        /** the fingerprint of its file (SHA-256); null where there is none */
+        #[Fingerprint]
+        #[Detail('the fingerprint of its file (SHA-256); null: a timing without a sound')]
         public ?string $sound,
-        /** all of it, before anything is trimmed */
+        #[Number('', Unit::Seconds, 0, self::LONGEST)]
+        #[Detail('all of it, before anything is trimmed')]
         public float $seconds,
-        /** the frame on which it begins */
+        #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
         public int $begin,
-        /** what is trimmed before and after, in milliseconds of the whole */
+        #[Number('', Unit::Milliseconds, 0, HeardWord::MOST_MILLISECONDS, 0)]
+        #[Detail('where it begins in the whole: what is before is trimmed')]
         public float $from,
-        public float $to,
-        /** how loud: 1 as it was recorded, 0 silent */
+        #[Number('', Unit::Milliseconds, 0, HeardWord::MOST_MILLISECONDS)]
+        #[Detail('where it ends in the whole: what is after is trimmed', isNeverNull: true)]
+        ?float $to,
+        #[Number('Level', Unit::Fraction, 0, 4, 1, step: 5)]
+        #[Detail('how loud: 1 as recorded, 0 silent')]
         public float $level,
+        #[Part(ScratchVoice::class)]
+        #[Detail('who reads it, where it stands in for a narrator')]
         public ?ScratchVoice $scratch,
-        public array $heard,
+        #[Several(new Part(HeardLine::class), max: 400)]
+        array $heard,
+        /** @var list<UnwrittenSpeech> */
+        #[Several(new Part(UnwrittenSpeech::class), max: 200)]
+        #[Detail('what it says and the script does not', isOptional: true)]
+        public array $unwritten,
     ) {
+        $this->to = $to ?? $seconds * 1000;
+        $this->heard = array_column($heard, 'words', 'line');
     }
 
-    public static function read(Field $field): self
+    public function check(Field $field): void
     {
-        $seconds = $field->get('seconds')->number(0, self::LONGEST);
-        $from = $field->get('from')->number(0, HeardWord::MOST_MILLISECONDS, 0.0);
-        $to = $field->get('to')->number(0, HeardWord::MOST_MILLISECONDS, $seconds * 1000);
-        if ($to <= $from) {
-            throw $field->get('to')->wrong('has to come after where the recording begins; nothing would be left of it');
+        if ($this->to <= $this->from) {
+            throw $field->get('to')
+                ->wrong('must come after where the recording begins; nothing would be left of it');
         }
-        $sound = $field->get('sound')->isNull() ? null : $field->get('sound')->text(64);
-        if ($sound !== null && preg_match('/^[0-9a-f]{64}$/', $sound) !== 1) {
-            throw $field->get('sound')->wrong('has to be the 64 hexadecimal digits of a sound’s fingerprint');
-        }
-        $heard = [];
-        foreach ($field->get('heard')->items(400) as $line) {
-            $heard[$line->get('line')->id()] = array_map(HeardWord::read(...), $line->get('words')->items(400));
-        }
+    }
 
-        return new self(
-            $field->get('id')->id(),
-            $field->get('name')->text(200),
-            $sound,
-            $seconds,
-            $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
-            $from,
-            $to,
-            $field->get('level')->number(0, self::LOUDEST, 1.0),
-            ScratchVoice::read($field->get('scratch')),
-            $heard,
-        );
+    /** Whether it leaves out a whole line of the script; not, where somebody has said that the line stays as it is. */
+    public function leavesOut(string $line): bool
+    {
+        $words = $this->heard[$line] ?? [];
+
+        return $words !== [] && !in_array(false, array_map(
+            static fn (HeardWord $word): bool => $word->isUnsaid && $word->sure < 1,
+            $words,
+        ), true);
     }
 
     /** The frame in which a moment of the sound is heard; what is trimmed away counts as its beginning or its end. */

@@ -4,45 +4,42 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** A chart that goes through the moments of its table, from column to column. */
+#[Described(
+    'How a chart goes through the columns of its table, which are moments, one after the other.',
+    label: 'Run through columns',
+)]
 final readonly class RunSettings
 {
-    /** what lies between two moments: a way from one to the other, or nothing until the next */
-    public const BETWEEN = ['straight', 'eased', 'hold'];
+    /** @var array<string, RunPin> moments that stand on a frame, or on a beat, by column id */
+    public array $pins;
 
-    private function __construct(
-        /** the frame of the first moment */
+    /** @param list<RunPin> $pins */
+    public function __construct(
+        #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
+        #[Detail('of the first moment')]
         public int $begin,
-        /** from the first moment to the last */
+        #[Whole('Lasts', Unit::Frames, 1, Stage::MAX_FRAMES, 240)]
+        #[Detail('from the first moment to the last')]
         public int $frames,
-        /** straight, eased or hold */
+        #[Choice('Between moments', ['straight' => 'Even', 'eased' => 'Eased', 'hold' => 'Hold'])]
+        #[Detail('the way from moment to moment; hold: nothing until the next')]
         public string $between,
-        /** how long figures take to change places, in frames */
+        #[Whole('Rank change', Unit::Frames, 1, 300, 14)]
+        #[Detail('how long figures take to change places')]
         public int $places,
-        /** @var array<string, array{int, Pin|null}> moments that stand on a frame, or on a beat, by column id */
-        public array $pins,
+        #[Several(new Part(RunPin::class), max: 240)]
+        #[Detail('moments that stand on a frame or a beat; those between two of them are spread evenly')]
+        array $pins,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-        $pins = [];
-        foreach ($field->get('pins')->isNull() ? [] : $field->get('pins')->items(240) as $pin) {
-            $pins[$pin->get('column')->id()] = [
-                $pin->get('frame')->whole(0, Stage::MAX_FRAMES, 0),
-                Pin::read($pin->get('pin')),
-            ];
-        }
-
-        return new self(
-            $field->get('begin')->whole(0, Stage::MAX_FRAMES, 0),
-            $field->get('frames')->whole(1, Stage::MAX_FRAMES, 240),
-            $field->get('between')->oneOf(self::BETWEEN, 'straight'),
-            $field->get('places')->whole(1, 300, 14),
-            $pins,
-        );
+        $this->pins = array_column($pins, null, 'column');
     }
 }

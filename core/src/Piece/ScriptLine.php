@@ -4,23 +4,46 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Checked;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Text;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** One spoken phrase, from its first frame to the frame after its last. */
-final readonly class ScriptLine
+#[Described('One spoken phrase.', name: 'Line')]
+final readonly class ScriptLine implements Checked
 {
-    private function __construct(public string $id, public string $text, public int $begin, public int $end)
-    {
+    public function __construct(
+        #[Id]
+        public string $id,
+        #[Text('Text', 600)]
+        public string $text,
+        #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES)]
+        public int $begin,
+        #[Whole('Ends', Unit::Frames, 0, Stage::MAX_FRAMES)]
+        #[Detail('the one after its last')]
+        public int $end,
+    ) {
     }
 
-    public static function read(Field $field): self
+    /** A text on the stage, read as if somebody said it while it is there. */
+    public static function ofText(FreeText $text, int $begin, int $end): self
     {
-        $begin = $field->get('begin')->whole(0, Stage::MAX_FRAMES);
-        $end = $field->get('end')->whole(0, Stage::MAX_FRAMES);
-        if ($end <= $begin) {
-            throw $field
-                ->get('end')
-                ->wrong(sprintf('is frame %d, which is not after the line\'s beginning on frame %d', $end, $begin));
-        }
+        return new self('text:'.$text->id, BoundText::filled($text->text, static fn (): string => '–'), $begin, $end);
+    }
 
-        return new self($field->get('id')->id(), $field->get('text')->text(600), $begin, $end);
+    public function check(Field $field): void
+    {
+        if ($this->end <= $this->begin) {
+            throw $field->get('end')->wrong(sprintf(
+                'is frame %d, which is not after the line\'s beginning on frame %d',
+                $this->end,
+                $this->begin,
+            ));
+        }
     }
 }

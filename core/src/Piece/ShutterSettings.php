@@ -4,42 +4,43 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+
 /** Motion blur: how long a shutter is open for each frame, and what it takes. */
+#[Described(
+    'Motion blur: the shutter is open around each frame’s own time, and what moves is taken at several moments of it. What is read, and what changes from one frame to the next, stays sharp.',
+    label: 'Motion blur',
+    hint: 'Off: every frame is sharp.',
+)]
 final readonly class ShutterSettings
 {
-    /** moments that are taken of one frame: odd, so that one of them is the frame itself */
-    public const SAMPLES = [5, 9, 17, 33];
-
-    private function __construct(
-        /** in degrees: 360 is open all the time, 180 half of it */
+    public function __construct(
+        #[Number('Shutter angle', Unit::Degrees, 1, 360, 180)]
+        #[Detail('360 is open all the time, 180 half of it')]
         public float $angle,
-        /** moments that are taken of each frame */
+        /** odd, so that one of them is the frame itself */
+        #[Whole(
+            'Samples',
+            Unit::Count,
+            5,
+            33,
+            9,
+            [5 => '5 · preview', 9 => '9', 17 => '17 · smooth', 33 => '33 · large moves'],
+        )]
+        #[Detail('moments of each frame')]
         public int $samples,
-        /** whether what moves in charts is blurred, with their labels */
+        #[Toggle('Charts', true)]
+        #[Detail('whether charts are blurred, with their labels')]
         public bool $takesCharts,
-        /** whether titles and notes are */
+        #[Toggle('Titles and notes', true)]
         public bool $takesWords,
-        /** whether the camera's way is */
+        #[Toggle('Camera moves', true)]
         public bool $takesCamera,
     ) {
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-        $samples = $field->get('samples')->whole(self::SAMPLES[0], self::SAMPLES[3], 9);
-        if (!in_array($samples, self::SAMPLES, true)) {
-            throw $field->get('samples')->wrong('has to be one of '.implode(', ', self::SAMPLES));
-        }
-
-        return new self(
-            $field->get('angle')->number(1, 360, 180),
-            $samples,
-            $field->get('charts')->yes(true),
-            $field->get('words')->yes(true),
-            $field->get('camera')->yes(true),
-        );
     }
 }

@@ -4,24 +4,32 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Entries;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Part;
+
 /** Another shape that the piece is made in: its size, and what stands elsewhere in it than rule or proportion say. */
+#[Described('Another shape that the piece is made in. Everything but places and sizes is shared.')]
 final readonly class StageShape
 {
-    /** @param array<string, OwnPlace> $own by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
-    private function __construct(public string $id, public int $width, public int $height, private array $own)
-    {
-    }
+    public int $width;
+    public int $height;
 
-    public static function read(Field $field): self
-    {
-        [$width, $height] = Stage::sides($field);
-
-        return new self(
-            $field->get('id')->id(),
-            $width,
-            $height,
-            array_map(OwnPlace::read(...), $field->get('own')->entries()),
-        );
+    public function __construct(
+        #[Id]
+        public string $id,
+        #[Among(Sides::class)]
+        Sides $sides,
+        /** @var array<string, OwnPlace> */
+        #[Entries(new Part(OwnPlace::class))]
+        #[Detail('by the id of a chart or a text, legend- and a chart’s id, or captions')]
+        private array $own,
+    ) {
+        $this->width = $sides->width;
+        $this->height = $sides->height;
     }
 
     public function own(string $target): ?OwnPlace

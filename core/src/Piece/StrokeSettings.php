@@ -4,31 +4,60 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\ColourValue;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+
 /** A line along the edge of a mark. */
+#[Described(
+    'A line along the edge of a mark.',
+    label: 'Stroke',
+    hint: 'Draws a line along the edge of each mark, solid or dashed.',
+)]
 final readonly class StrokeSettings
 {
-    public const PLACES = ['inside', 'centred'];
-    public const CAPS = ['butt', 'round'];
-
-    private function __construct(
-        /** as much of it as is seen, in pixels */
+    public function __construct(
+        #[Number('Width', Unit::Pixels, 0.1, 200, 4)]
+        #[Detail('as much of it as is seen')]
         public float $width,
-        public string $colour,
-        /** 0 to 1 */
-        public float $opacity,
-        /** inside: within the mark, which keeps its size; centred: half of it stands out */
+        #[Choice('Position', ['inside' => 'Inside', 'centred' => 'Centred'])]
+        #[Detail('inside: within the mark, which keeps its size; centred: half of it stands out')]
         public string $place,
-        /** length of a dash in pixels; 0 is a line without gaps */
-        public float $dash,
-        /** length of a gap between two dashes, in pixels */
-        public float $gap,
-        public string $caps,
-        /** how fast dashes march along it, in pixels a second; below 0 the other way, 0 not at all */
-        public float $march,
-        /** length of a light that travels along it, in pixels; 0 is none */
+        #[ColourValue('Colour', '#ffffff')]
+        public string $colour,
+        #[Number('Opacity', Unit::Fraction, 0, 1, 0.8)]
+        public float $opacity,
+        #[Number('Running light', Unit::Pixels, 0, 4000, 0, step: 10)]
+        #[Detail('length of a light that travels along it', hint: '0 turns it off.', isOptional: true)]
         public float $light,
-        /** seconds of one round of that light; below 0 the other way */
+        #[Number('Time per lap', Unit::Seconds, -300, 300, 4, step: 0.5)]
+        #[Detail(
+            'below 0 the other way',
+            hint: 'Below 0 the light runs the other way.',
+            isOptional: true,
+            when: ['light' => true],
+        )]
         public float $round,
+        #[Number('Dash', Unit::Pixels, 0, 2000, 0)]
+        #[Detail('length of a dash; 0: a solid line')]
+        public float $dash,
+        #[Number('Gap', Unit::Pixels, 0, 2000, 14)]
+        #[Detail('between two dashes', when: ['dash' => true])]
+        public float $gap,
+        #[Number('Dash speed', Unit::PixelsASecond, -5000, 5000, 0, step: 10)]
+        #[Detail(
+            'below 0 the other way',
+            hint: 'Below 0 dashes run the other way.',
+            isOptional: true,
+            when: ['dash' => true],
+        )]
+        public float $march,
+        #[Choice('Caps', ['round' => 'Round', 'butt' => 'Flat'])]
+        #[Detail(when: ['dash' => true])]
+        public string $caps,
     ) {
     }
 
@@ -46,25 +75,5 @@ final readonly class StrokeSettings
     public function isMarching(): bool
     {
         return $this->march !== 0.0 && $this->dash > 0 && $this->gap > 0;
-    }
-
-    public static function read(Field $field): ?self
-    {
-        if ($field->isNull()) {
-            return null;
-        }
-
-        return new self(
-            $field->get('width')->number(0.1, 200, 4),
-            $field->get('colour')->colour(),
-            $field->get('opacity')->number(0, 1, 1),
-            $field->get('place')->oneOf(self::PLACES, 'inside'),
-            $field->get('dash')->number(0, 2000, 0),
-            $field->get('gap')->number(0, 2000, 0),
-            $field->get('caps')->oneOf(self::CAPS, 'butt'),
-            $field->get('march')->number(-5000, 5000, 0),
-            $field->get('light')->number(0, 4000, 0),
-            $field->get('round')->number(-300, 300, 4),
-        );
     }
 }

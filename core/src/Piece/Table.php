@@ -4,60 +4,53 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Checked;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Text;
+
 /** A table of the piece, as typed. What it means is found out by Figures. */
-final readonly class Table
+#[Described('Figures as they were typed.')]
+final readonly class Table implements Checked
 {
     public const MAX_ROWS = 5000;
+    public const MAX_COLUMNS = 240;
 
-    /**
-     * @param list<Column> $columns
-     * @param list<Row> $rows
-     * @param string|null $timeColumn what the columns stand for where they are moments, such as `Year`
-     * @param string|null $whole what all parts together are; null: the sum, or 100 for percentages
-     */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text('Name', 200, '')]
         public string $name,
+        /** @var list<Column> */
+        #[Several(new Part(Column::class), max: self::MAX_COLUMNS, min: 1)]
         public array $columns,
+        /** @var list<Row> */
+        #[Several(new Part(Row::class), max: self::MAX_ROWS)]
         public array $rows,
+        #[Text('', 200)]
+        #[Detail('what the columns stand for where they are moments, such as Year')]
         public ?string $timeColumn,
+        #[Text('', 200)]
+        #[Detail('what all parts together are; null: their sum, or 100 where they are percentages')]
         public ?string $whole,
     ) {
     }
 
-    public static function read(Field $field): self
+    public function check(Field $field): void
     {
-        $columns = array_map(
-            static fn (Field $column): Column => new Column(
-                $column->get('id')->id(),
-                $column->get('name')->text(200, ''),
-            ),
-            $field->get('columns')->items(240),
-        );
-        $rows = [];
-        foreach ($field->get('rows')->items(self::MAX_ROWS) as $row) {
-            $cells = array_map(static fn (Field $cell): string => $cell->text(200), $row->get('cells')->items(240));
-            if (count($cells) !== count($columns)) {
-                throw $row->get('cells')->wrong(sprintf('has %d cells for %d columns', count($cells), count($columns)));
+        foreach ($this->rows as $place => $row) {
+            if (count($row->cells) !== count($this->columns)) {
+                throw $field->get('rows')->get((string) $place)->get('cells')
+                    ->wrong(sprintf('has %d cells for %d columns', count($row->cells), count($this->columns)));
             }
-            $sure = $row->get('sure')->isNull() ? null : $row->get('sure')->text(200);
-            $group = $row->get('group')->isNull() ? null : $row->get('group')->text(200);
-            $rows[] = new Row($row->get('id')->id(), $row->get('label')->text(200), $cells, $sure, $group);
         }
-        if ($columns === []) {
-            throw $field->get('columns')->wrong('is empty');
-        }
-        Unique::ids($rows, $field->get('rows'));
-        Unique::ids($columns, $field->get('columns'));
-
-        return new self(
-            $field->get('id')->id(),
-            $field->get('name')->text(200, ''),
-            $columns,
-            $rows,
-            $field->get('timeColumn')->isNull() ? null : $field->get('timeColumn')->text(200),
-            $field->get('whole')->isNull() ? null : $field->get('whole')->text(200),
-        );
+        Unique::ids($this->rows, $field->get('rows'));
+        Unique::ids($this->columns, $field->get('columns'));
     }
 
     /** @throws BadPiece where the table has no such column */

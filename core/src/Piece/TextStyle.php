@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
-/** How a text is set: a font of the shipped packs, its size in pixels, its colour. */
+use Lupine\Core\Settings\ColourValue;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Unit;
+
+/** How a text is set: a font of the shipped packs, its size, its colour. */
+#[Described('How a text is set.', name: 'Names')]
 final readonly class TextStyle
 {
-    public const FONTS = [
-        'figtree-regular',
-        'figtree-semibold',
-        'figtree-bold',
-        'bricolage-semibold',
-        'bricolage-bold',
-    ];
-
-    private function __construct(public string $font, public float $size, public string $colour)
-    {
-    }
-
-    public static function read(Field $field, string $font, float $size, string $colour): self
-    {
-        return new self(
-            $field->get('font')->oneOf(self::FONTS, $font),
-            $field->get('size')->number(6, 600, $size),
-            $field->get('colour')->colour($colour),
-        );
+    public function __construct(
+        #[FontChoice]
+        public string $font,
+        #[Number('Size', Unit::Pixels, 6, 600, 32)]
+        public float $size,
+        #[ColourValue('Colour', '#ffffff')]
+        public string $colour,
+    ) {
     }
 
     public function withSize(float $size): self

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
+
 /** Checks that the ids in one list differ. */
 final readonly class Unique
 {

@@ -159,16 +159,16 @@ final readonly class Proof implements \JsonSerializable
             'frames' => $this->frames,
             'word' => match (true) {
                 $off !== [] => count($off) === 1
-                    ? '“'.$off[0]->label.'” is off'
-                    : count($off).' marks are off',
-                !$this->isExact() => 'a reading is off',
+                    ? '“'.$off[0]->label.'” does not match'
+                    : count($off).' marks do not match',
+                !$this->isExact() => 'a reading does not match',
                 default => 'exact',
             },
             'legible' => $warnings === 0,
             'legibleWord' => match ($warnings) {
                 0 => 'legible',
-                1 => 'one thing to look at',
-                default => $warnings.' things to look at',
+                1 => '1 issue',
+                default => $warnings.' issues',
             },
             'figures' => $this->figures,
             'checks' => $this->checks(),
@@ -254,7 +254,7 @@ final readonly class Proof implements \JsonSerializable
                 $slack = ($reading->isOfShare() ? 1.0 : 0.5) * $digit + self::TOLERANCE * $whole;
                 if ($number === null || abs($number - $drawn) > $slack) {
                     return Check::wrong(sprintf(
-                        'On frame %d the reading of “%s” says %s, but its mark stands at %s.',
+                        'On frame %d the reading of “%s” shows %s, but its mark measures %s.',
                         $frame,
                         $figure->label,
                         $said,
@@ -295,9 +295,9 @@ final readonly class Proof implements \JsonSerializable
             );
 
             return $over === []
-                ? Check::right(sprintf('All figures stand on one scale, to %s.', self::short($scale->most)))
+                ? Check::right(sprintf('All figures fit one scale, up to %s.', self::short($scale->most)))
                 : Check::wrong(sprintf(
-                    'A figure is larger than the scale, which ends at %s.',
+                    'A figure is larger than the scale maximum, %s.',
                     self::short($scale->most),
                 ));
         }
@@ -305,14 +305,14 @@ final readonly class Proof implements \JsonSerializable
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
         $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->readings->shareDecimals(), '.', ''), '0'), '.');
         if (count($shown) === 1) {
-            return Check::right(sprintf('One part is shown: %s of 100.', $text));
+            return Check::right(sprintf('One part is shown: %s %%.', $text));
         }
         if (abs($sum - 100) < 1e-9) {
-            return Check::right('Shares shown add up to 100.');
+            return Check::right('The shares shown add up to 100.');
         }
 
         return Check::wrong(sprintf(
-            'Shares shown add up to %s; the rest of the whole has no part. Add a row that says “rest”, if it should have one.',
+            'The shares shown add up to %s. To show the remainder, add a “rest” row.',
             $text === '' ? '0' : $text,
         ));
     }

@@ -108,6 +108,7 @@ final class Beats
             $word->isByHand ? 1.0 : $word->sure,
             $word->isByHand,
             $word->found === null ? null : $recording->frameAt($word->found, $this->piece->stage),
+            $word->isUnsaid && !$word->isByHand,
         );
     }
 

@@ -22,6 +22,10 @@ final readonly class Kin
      */
     public static function pairs(array $texts, array $others): array
     {
+        if ($texts === $others) {
+            // As it mostly is: nothing has been typed since.
+            return array_keys($texts);
+        }
         $texts = array_map(self::plain(...), $texts);
         $others = array_map(self::plain(...), $others);
         $from = 0;

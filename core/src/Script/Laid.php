@@ -66,7 +66,7 @@ final readonly class Laid
     public static function byRecording(Narration $narration, Stage $stage): array
     {
         $recording = $narration->inUse;
-        $laid = [];
+        $laid = $lingers = [];
         if ($recording === null) {
             return $laid;
         }
@@ -75,13 +75,19 @@ final readonly class Laid
             if ($heard === []) {
                 continue;
             }
-            $begin = $recording->frameAt(min(array_column($heard, 'at')), $stage);
-            $last = max(array_column($heard, 'end'));
-            $laid[$line->id] = ['begin' => $begin, 'end' => max($begin + 1, $recording->frameAt($last, $stage) + 1)];
+            $said = array_values(array_filter($heard, static fn (HeardWord $word): bool => !$word->isUnsaid));
+            $begin = $recording->frameAt(min(array_column($said === [] ? $heard : $said, 'at')), $stage);
+            $last = $said === [] ? null : $recording->frameAt(max(array_column($said, 'end')), $stage);
+            // A line that is left out takes no time of those that are said.
+            $laid[$line->id] = ['begin' => $begin, 'end' => max($begin, $last ?? 0) + 1];
+            $lingers[$line->id] = $last !== null;
         }
         $linger = (int) round((self::LINGER * $stage->rateNumerator) / $stage->rateDenominator);
         $begins = array_column($laid, 'begin');
         foreach ($laid as $id => ['begin' => $begin, 'end' => $end]) {
+            if (!$lingers[$id]) {
+                continue;
+            }
             // A line gives way to the next one: two captions never stand over each other.
             $later = array_filter($begins, static fn (int $other): bool => $other > $begin);
             $laid[$id]['end'] = min($end + $linger, Stage::MAX_FRAMES, ...$later);

@@ -12,6 +12,9 @@ namespace Lupine\Core\Script;
  */
 final readonly class NumberWords
 {
+    /** sizes that only a count stands before: “a grand piano” is no thousand */
+    public const COUNTED = ['grand'];
+
     /** what goes on saying a number within one word: “one-in-five”, “thirty-odd” */
     public const GOES_ON = ['in', 'out', 'of', 'and', 'to', 'fold', 'times', 'point', 'odd', 'plus', 'something', '‰'];
 
@@ -28,6 +31,34 @@ final readonly class NumberWords
     /** words after “at nine” that leave it a time */
     public const AFTER_HOUR = ['', 'in', 'and', 'on', 'until', 'till', 'to', 'sharp', 'every', 'each', 'we', 'the',
         'or'];
+
+    /** things that a number names, “bench 4”, but not “each bench 4 lamps” */
+    public const NUMBERED = ['bench', 'desk', 'door', 'shelf', 'hall', 'unit', 'item', 'row', 'column', 'bay', 'station',
+        'zone', 'area', 'district', 'scene', 'exhibit', 'class', 'appendix', 'paragraph', 'channel', 'category', 'tier',
+        'option', 'problem', 'edition', 'lesson', 'module'];
+
+    /** words before such a thing that leave the number after it a count */
+    public const BEFORE_ONE = ['the', 'a', 'an', 'each', 'every', 'this', 'that', 'our', 'per', 'one', 'any', 'their'];
+
+    /** words whose point ends nothing */
+    public const SHORTENED = ['no.', 'nos.', 'vol.', 'fig.', 'ch.', 'approx.', 'ca.'];
+
+    /** words before a half that make it one of two, “the second half” */
+    public const PLACES = ['first', 'second', 'last', 'other', 'better', 'next', 'final'];
+
+    /** words after “a third” that make it a place in a row */
+    public const AFTER_PLACE = ['time', 'one', 'try', 'attempt', 'way', 'person', 'party', 'day', 'week', 'month', 'year',
+        'round', 'visit', 'reason', 'thing', 'kind', 'group', 'look', 'row', 'grader'];
+
+    /** words between “a” and a part of a whole: “a good third” */
+    public const BEFORE_PART = ['good', 'full', 'whole', 'mere', 'bare', 'solid', 'clear', 'further', 'little'];
+
+    /** words after a number below one that make it a part of the whole */
+    public const OF_WHOLE = ['of the total', 'of the whole', 'of all', 'of everything', 'of the lot'];
+
+    /** words after “one kettle in six” that show that nothing is counted by the six */
+    public const AFTER_SHARE = ['', 'was', 'is', 'were', 'are', 'had', 'has', 'came', 'comes', 'went', 'goes', 'could',
+        'can', 'cannot', 'of', 'that', 'who', 'which', 'needs', 'needed', 'fails', 'failed', 'stays', 'stayed'];
 
     /**
      * @param array<string, int> $small words of numbers below a hundred, to which smaller ones can be added
@@ -100,6 +131,7 @@ final readonly class NumberWords
                 'dozen' => 12.0,
                 'hundred' => 100.0,
                 'thousand' => 1e3,
+                'grand' => 1e3,
                 'million' => 1e6,
                 'billion' => 1e9,
                 'trillion' => 1e12,
@@ -140,6 +172,8 @@ final readonly class NumberWords
                 'quintupled' => 5.0,
                 'halved' => 0.5,
                 'halving' => 0.5,
+                'half as many again' => 1.5,
+                'half as much again' => 1.5,
                 'half as many' => 0.5,
                 'half as much' => 0.5,
             ],
@@ -149,7 +183,7 @@ final readonly class NumberWords
                 'just under', 'more than', 'less than', 'close to', 'well over', 'up to',
             ],
             [
-                'in', 'since', 'by', 'until', 'during', 'page', 'number', 'no', 'chapter', 'step', 'room', 'version',
+                'in', 'since', 'by', 'until', 'during', 'top', 'page', 'number', 'no', 'chapter', 'step', 'room', 'version',
                 'figure', 'part', 'route', 'bus', 'line', 'platform', 'gate', 'track', 'floor', 'level', 'phase',
                 'season', 'episode', 'section', 'volume', 'question', 'rule', 'table', 'type', 'grade', 'aged', 'age',
                 'ages', 'world war', 'article', 'day', 'week', 'group', 'team', 'slide', 'point', 'january', 'february',

@@ -35,7 +35,8 @@ final class SpokenNumbers
             $parts = $reader->smallest($word);
             foreach ($parts as $index => $text) {
                 // What is said after a comma is not said of what stands before it.
-                $isLast = $index === count($parts) - 1 && preg_match('/[,.;:!?)…—–]["”’]?$/u', $word) === 1;
+                $isLast = $index === count($parts) - 1 && preg_match('/[,.;:!?)…—–]["”’]?$/u', $word) === 1
+                    && !in_array(mb_strtolower($word), NumberWords::SHORTENED, true);
                 $reader->parts[] = ['text' => $text, 'word' => $place, 'isLast' => $isLast];
             }
         }
@@ -54,6 +55,21 @@ final class SpokenNumbers
         }
 
         return $found;
+    }
+
+    /**
+     * @param list<string> $words of the line, as written
+     *
+     * @return array<int, true> the places of the words that say numbers
+     */
+    public static function places(array $words): array
+    {
+        $places = [];
+        foreach (self::in($words) as $number) {
+            $places += array_fill_keys(range($number->from, $number->to - 1), true);
+        }
+
+        return $places;
     }
 
     /** Phrases that stand for a number: “a couple of” is two. */
@@ -95,8 +111,8 @@ final class SpokenNumbers
         $name = $this->nameAt($at);
 
         return $name > 0 ? [null, $at + $name]
-            : $this->everyAt($at) ?? $this->betweenAt($at) ?? $this->fractionAt($at) ?? $this->signedAt($at)
-                ?? $this->amountAt($at);
+            : $this->splitAt($at) ?? $this->oneOfAt($at) ?? $this->andAHalfAt($at) ?? $this->everyAt($at)
+                ?? $this->betweenAt($at) ?? $this->fractionAt($at) ?? $this->signedAt($at) ?? $this->amountAt($at);
     }
 
     /** @return int how many words say a year, a time or something else that is no figure; 0 where none do */
@@ -118,6 +134,10 @@ final class SpokenNumbers
             return 0;
         }
         [$value, , $end, $isPlain] = $read;
+        $code = $this->codeAt($at);
+        if ($code > 0) {
+            return $code;
+        }
         $length = $end - $at;
         $isWhole = $value === floor($value);
         // “Twenty-first”, “three-legged”, “COVID-19”: part of a longer word.
@@ -127,7 +147,8 @@ final class SpokenNumbers
         if ($isPart || $isTail || preg_match('/^(first|second)$/', $this->text($end)) === 1) {
             return $length;
         }
-        if ($isPlain && $isWhole && $value >= 1800 && $value < 2100 && $this->isYear($at, $end)) {
+        $isWordYear = $this->text($at - 1) === 'year' && $value >= 1000 && $value < 2100;
+        if ($isWhole && ($isWordYear || ($isPlain && $value >= 1800 && $value < 2100 && $this->isYear($at, $end)))) {
             return $length;
         }
         if ($isWhole && $value <= 31 && in_array($this->text($end), $language->months, true)) {
@@ -143,6 +164,23 @@ final class SpokenNumbers
         $ends = $this->isClosed($end - 1) || in_array($this->text($end), NumberWords::AFTER_HOUR, true);
 
         return $isHour && $ends ? $length : 0;
+    }
+
+    /**
+     * @return int how many parts say a number that one calls or types, “020 7946 0123”: it begins with a zero, or its
+     *             groups are none of thousands; 0 where none do
+     */
+    private function codeAt(int $at): int
+    {
+        $length = 0;
+        while (ctype_digit($this->text($at + $length)) && ($length === 0 || !$this->isClosed($at + $length - 1))) {
+            ++$length;
+        }
+        $first = $this->text($at);
+        $isZero = strlen($first) > 1 && str_starts_with($first, '0');
+        $isGroups = $length > 2 && strlen($first) > 2 && preg_match('/^\d{3}$/D', $this->text($at + $length - 1)) !== 1;
+
+        return ctype_digit($first) && ($isZero || $isGroups) ? $length : 0;
     }
 
     /** Whether four digits are a year: by what stands beside them, or because nothing is counted with them. */
@@ -174,6 +212,70 @@ final class SpokenNumbers
     private function isClosed(int $at): bool
     {
         return $this->parts[$at]['isLast'] ?? true;
+    }
+
+    /**
+     * “Fifty-fifty”, “60-40”: how something is shared out, and no figure by itself.
+     *
+     * @return array{null, int}|null
+     */
+    private function splitAt(int $at): ?array
+    {
+        $first = $this->cardinalAt($at);
+        $second = $first !== null && $this->isOneWord($first[2] - 1, $first[2]) ? $this->cardinalAt($first[2]) : null;
+
+        return $first !== null && $second !== null && $first[0] + $second[0] === 100.0 && $first[0] >= 50
+            ? [null, $second[2]]
+            : null;
+    }
+
+    /**
+     * “One kettle in six”.
+     *
+     * @return array{SpokenNumber, int}|null
+     */
+    private function oneOfAt(int $at): ?array
+    {
+        $noun = $this->text($at + 1);
+        $isNoun = preg_match('/^\p{L}{3,}$/u', $noun) === 1 && $this->cardinalAt($at + 1) === null
+            && !isset($this->language->parts[$noun]) && !$this->isClosed($at + 1);
+        if (!in_array($this->text($at), ['one', '1'], true) || !$isNoun) {
+            return null;
+        }
+        foreach (['in every', 'out of every', 'out of', 'in'] as $word) {
+            $length = $this->says($at + 2, $word);
+            $whole = $length > 0 ? $this->cardinalAt($at + 2 + $length) : null;
+            if ($whole !== null && $whole[0] >= 2 && $whole[0] <= 1000 && $whole[0] === floor($whole[0])) {
+                $ends = $this->isClosed($whole[2] - 1)
+                    || in_array($this->text($whole[2]), NumberWords::AFTER_SHARE, true);
+                $tolerance = min(self::WIDEST, self::STEP / $whole[0]);
+                $fraction = sprintf('1/%d', $whole[0]);
+
+                return $ends ? $this->share(1 / $whole[0], $tolerance, $at, $whole[2], $fraction) : null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * “A tonne and a half”, “two hours and a half”.
+     *
+     * @return array{SpokenNumber, int}|null
+     */
+    private function andAHalfAt(int $at): ?array
+    {
+        $one = in_array($this->text($at), $this->language->one, true);
+        $read = $one ? [1.0, 1.0, $at + 1] : $this->cardinalAt($at);
+        $next = $read[2] ?? $at;
+        $noun = $this->text($next);
+        $isNoun = preg_match('/^\p{L}{3,}$/u', $noun) === 1 && !isset($this->language->parts[$noun])
+            && !isset($this->language->sizes[$noun]) && !in_array($noun, $this->language->percent, true);
+        if ($read === null || !$isNoun || $this->isClosed($next) || $this->says($next + 1, 'and a half') === 0) {
+            return null;
+        }
+
+        return [$this->number(SpokenNumber::AMOUNT, $read[0] + 0.5, 0.25, $at, $next + 4), $next + 4];
     }
 
     /**
@@ -308,14 +410,24 @@ final class SpokenNumbers
         $next = $at;
         $text = $this->text($at);
         if (in_array($text, $this->language->one, true)) {
-            ++$next;
+            $next += in_array($this->text($next + 1), NumberWords::BEFORE_PART, true) ? 2 : 1;
         } elseif (isset($this->language->small[$text]) && $this->language->small[$text] < 100) {
             $count = (float) $this->language->small[$text];
+            ++$next;
+        } elseif (preg_match('/^[1-9]\d?$/D', $text) === 1 && !$this->isClosed($at)) {
+            $count = (float) $text;
             ++$next;
         }
         $parts = $this->language->parts[$this->text($next)] ?? null;
         // “Half” needs no number before it; “third” by itself is a place in a row.
         if ($parts === null || ($next === $at && $parts !== 2) || $count > $parts) {
+            return null;
+        }
+        // “The second half”, “a third time”.
+        $isPlace = $next === $at && in_array($this->text($at - 1), NumberWords::PLACES, true);
+        $isAgain = $count === 1.0 && !$this->isClosed($next)
+            && in_array($this->text($next + 1), NumberWords::AFTER_PLACE, true);
+        if ($isPlace || $isAgain) {
             return null;
         }
         ++$next;
@@ -326,6 +438,17 @@ final class SpokenNumbers
             $value = ($count / $parts) * $factor;
 
             return [$this->number(SpokenNumber::AMOUNT, $value, $value * 0.05, $at, $end), $end];
+        }
+
+        // “Half of one per cent”.
+        $of = $this->text($next) === 'of' ? $this->cardinalAt($next + 1) : null;
+        foreach ($this->language->percent as $word) {
+            $length = $of === null ? 0 : $this->says($of[2], $word);
+            if ($of !== null && $length > 0) {
+                $value = ($count / $parts) * $of[0] / 100;
+
+                return $this->share($value, 0.25 * $value, $at, $of[2] + $length);
+            }
         }
 
         return $this->share(
@@ -355,6 +478,12 @@ final class SpokenNumbers
             $length = $this->says($next, $word);
             if ($length > 0) {
                 return $this->share($value / 100, ($step * self::STEP) / 100, $at, $next + $length);
+            }
+        }
+        foreach ($value > 0 && $value < 1 ? NumberWords::OF_WHOLE : [] as $word) {
+            $length = $this->says($next, $word);
+            if ($length > 0) {
+                return $this->share($value, $step * self::STEP, $at, $next + $length);
             }
         }
         foreach ($this->longestFirst($this->language->of) as $word) {
@@ -406,6 +535,12 @@ final class SpokenNumbers
                 $isRound = fmod($value, 1000.0) === 0.0;
                 [$step, $isPlain] = [$isRound ? max(1.0, 10 ** (floor(log10(max(1.0, $value))) - 1)) : 1.0, false];
             }
+            // “99 point 5”.
+            if ($this->text($next) === $this->language->point && $step === 1.0 && ctype_digit($this->text($next + 1))) {
+                $digits = $this->text($next + 1);
+                $step = 10 ** -strlen($digits);
+                [$value, $isPlain, $next] = [$value + (float) $digits * $step, false, $next + 2];
+            }
             while (isset($this->language->sizes[$this->text($next)])) {
                 $size = $this->language->sizes[$this->text($next++)];
                 [$value, $step, $isPlain] = [$value * $size, $step * $size, false];
@@ -431,10 +566,16 @@ final class SpokenNumbers
         $last = null;
         while (true) {
             $text = $this->text($next);
+            // “Twenty, five” are two numbers; “one thousand, two hundred” is one.
+            $isLarge = ($language->sizes[$this->text($next - 1)] ?? 0) >= 1000;
+            if ($last !== null && $this->isClosed($next - 1) && !$isLarge) {
+                break;
+            }
             $small = $language->small[$text] ?? null;
             $size = $language->sizes[$text] ?? null;
             $isOne = $last === null && in_array($text, $language->one, true)
-                && isset($language->sizes[$this->text($next + 1)]);
+                && isset($language->sizes[$this->text($next + 1)])
+                && !in_array($this->text($next + 1), NumberWords::COUNTED, true);
             if ($last !== null && in_array($text, $language->and, true)) {
                 $half = $this->halfAfter($next, $total + $group);
                 if ($half !== null) {
@@ -537,6 +678,9 @@ final class SpokenNumbers
         $language = $this->language;
         $next = $and + 1;
         $count = 1.0;
+        if ($this->isClosed($and - 1)) {
+            return null;
+        }
         if (in_array($this->text($next), $language->one, true)) {
             ++$next;
         } elseif (isset($language->small[$this->text($next)])) {
@@ -667,7 +811,11 @@ final class SpokenNumbers
         $before = $this->text($at - 1);
         $isYear = $isPlain && $value >= 1800 && $value < 2100 && $value === floor($value);
 
-        return in_array($before, $this->language->notFigures, true)
+        $isNumbered = in_array($before, NumberWords::NUMBERED, true)
+            && !in_array($this->text($at - 2), NumberWords::BEFORE_ONE, true);
+
+        return ($isNumbered || in_array($before, $this->language->notFigures, true))
+            && !$this->isClosed($at - 1)
             && ($isYear || !in_array($before, ['in', 'by', 'since', 'until', 'during'], true));
     }
 
@@ -718,6 +866,11 @@ final class SpokenNumbers
         $bare = mb_strtolower(preg_replace('/^[^\p{L}\p{N}½¼¾⅓⅔%‰]+|[^\p{L}\p{N}½¼¾⅓⅔%‰]+$/u', '', $word) ?? $word);
         $bare = preg_replace('/(?<=\d)(?=[½¼¾⅓⅔])/u', ' and', $bare) ?? $bare;
         $bare = strtr($bare, $this->language->signs);
+        // “5’000”, “1.234.567” and “12,5” leave no choice.
+        if (preg_match('/^\D?\d{1,3}((\.\d{3}){2,}|([\'’]\d{3})+)(\D|$)/u', $bare) === 1) {
+            $bare = str_replace(['.', '\'', '’'], '', $bare);
+        }
+        $bare = preg_replace('/^(\D?\d+),(?=\d{1,2}(?![\d,]))/u', '$1.', $bare) ?? $bare;
         $bare = preg_replace('/(?<=\d)(?=%|‰|k$|m$|bn$)/u', ' ', $bare) ?? $bare;
         $bare = preg_replace('/^(\p{L}+|\d+)fold$/u', '$1 fold', $bare) ?? $bare;
         $bare = preg_replace('/^(\d+)\/(\d+)$/', '$1 in $2', $bare) ?? $bare;

@@ -18,12 +18,14 @@ final readonly class SpokenWord
         public bool $isByHand = false,
         /** the frame on which listening found it, where a hand has put it elsewhere */
         public ?int $found = null,
+        /** whether the recording leaves it out; the frame is where it would be */
+        public bool $isUnsaid = false,
     ) {
     }
 
     /** Whether it is said somewhere, but perhaps not there. */
     public function isDoubtful(): bool
     {
-        return $this->sure !== null && !$this->isByHand && $this->sure < self::DOUBTFUL;
+        return $this->sure !== null && !$this->isByHand && !$this->isUnsaid && $this->sure < self::DOUBTFUL;
     }
 }

@@ -20,9 +20,9 @@ final readonly class WrittenScript
 
     /** what is said of cues and blocks that are not used whole: of one, of several, and what */
     private const UNUSED = [
-        'broken' => ['cue was', 'cues were', 'left out: the times cannot be read, or end before they begin.'],
-        'empty' => ['cue was', 'cues were', 'left out: no words are in it.'],
-        'notes' => ['block was', 'blocks were', 'left out: notes, styles, or text without times.'],
+        'broken' => ['cue was', 'cues were', 'skipped: the times are unreadable or end before they start.'],
+        'empty' => ['cue was', 'cues were', 'skipped: there are no words in it.'],
+        'notes' => ['block was', 'blocks were', 'skipped: notes, styles or text without times.'],
         'places' => ['cue has', 'cues have', 'a place on the screen, which is not used: captions have their own.'],
         'tags' => ['cue has', 'cues have', 'bold, italic, colours or speakers’ names, which are not used.'],
         'long' => ['cue was', 'cues were', 'cut at 600 characters, the limit of a line.'],
@@ -50,12 +50,12 @@ final readonly class WrittenScript
             default => self::plain($text),
         };
         if ($script->lines === []) {
-            throw new UnreadableScript('There is no line in this text. Paste what the narrator says, or a file of subtitles.', 'text');
+            throw new UnreadableScript('This text contains no lines. Paste the narration or open a subtitle file.', 'text');
         }
         if (count($script->lines) > self::MOST_LINES) {
             throw new UnreadableScript(
                 sprintf(
-                    'This has %d lines; %d are the limit. Paste the part that this piece is about.',
+                    'This script has %d lines; the limit is %d. Paste only the part this piece needs.',
                     count($script->lines),
                     self::MOST_LINES,
                 ),

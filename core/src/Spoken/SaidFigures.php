@@ -21,7 +21,7 @@ final class SaidFigures
     /** how near a number is that is right by itself, with no name beside it */
     private const NEAR = 0.7;
 
-    /** how much nearer than to any other figure it has to be */
+    /** how much nearer than to any other figure it must be */
     private const APART = 0.25;
 
     /** part of a multiple by which it may be meant otherwise: what is said to have doubled, has about doubled */
@@ -85,6 +85,18 @@ final class SaidFigures
         return $found;
     }
 
+    /**
+     * What a text on the stage says of figures that it names, while it is there.
+     *
+     * @param array<string, \Closure(int $frame): list<Figures>> $shown the figures that a chart shows on a frame
+     *
+     * @return list<SaidFigure>
+     */
+    public static function inText(Piece $piece, array $shown, ScriptLine $text): array
+    {
+        return (new self($piece, $shown))->inLine($text);
+    }
+
     /** @return list<SaidFigure> */
     private function inLine(ScriptLine $line): array
     {
@@ -95,12 +107,14 @@ final class SaidFigures
             $after = array_slice($words, $number->to, ($numbers[$index + 1]->from ?? count($words)) - $number->to);
             $from = max($numbers[$index - 1]->to ?? 0, $number->from - self::BEFORE);
             $before = array_slice($words, $from, $number->from - $from);
+            $last = $numbers[$index - 1]->to ?? 0;
+            $earlier = self::lastClause(array_slice($words, $last, $number->from - $last));
             // “Lamps 23 %, clothing 16 %”: what follows a comma is not said of the number before it.
             $isClosed = preg_match('/[,.;:!?]$/u', $words[$number->to - 1]) === 1;
             $clause = self::clause($after);
             $said = Compared::isOne($number, $clause)
                 ? $this->compared($line, $number, $words, $clause)
-                : $this->asShown($line, $number, $isClosed ? [] : $clause, $before);
+                : $this->asShown($line, $number, $isClosed ? [] : $clause, $before, $earlier);
             if ($said !== null) {
                 $found[] = $said;
             }
@@ -117,15 +131,22 @@ final class SaidFigures
      *
      * @param list<string> $after
      * @param list<string> $before
+     * @param list<string> $earlier all words before the number, in what is said with it
      */
-    private function asShown(ScriptLine $line, SpokenNumber $number, array $after, array $before): ?SaidFigure
-    {
+    private function asShown(
+        ScriptLine $line,
+        SpokenNumber $number,
+        array $after,
+        array $before,
+        array $earlier,
+    ): ?SaidFigure {
         $frame = $this->beats->words($line)[$number->from]->frame ?? $line->begin;
         $known = [$this->told, $this->said];
         $first = null;
         foreach ($this->moments([$frame, $line->end, $line->begin]) as $figures) {
             [$this->figures, $this->told, $this->said] = [$figures, ...$known];
-            $said = $this->meant($line, $number, $after, $before);
+            $said = $this->together($line, $number, $after, $earlier)
+                ?? $this->meant($line, $number, $after, $before);
             if ($said !== null && $said->state !== SaidFigure::DIFFERS) {
                 return $said;
             }
@@ -217,10 +238,6 @@ final class SaidFigures
      */
     private function meant(ScriptLine $line, SpokenNumber $number, array $after, array $before): ?SaidFigure
     {
-        $together = $this->together($line, $number, $after, $before);
-        if ($together !== null) {
-            return $together;
-        }
         [$after, $before] = [NamedWords::stems($after), NamedWords::stems($before)];
         $best = null;
         $second = 0.0;
@@ -542,6 +559,24 @@ final class SaidFigures
         foreach ($words as $index => $word) {
             if (preg_match('/[.;:!?]["”’)]?$/u', $word) === 1) {
                 return array_slice($words, 0, $index + 1);
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * The words since the last sentence has ended.
+     *
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private static function lastClause(array $words): array
+    {
+        for ($at = count($words) - 1; $at >= 0; --$at) {
+            if (preg_match('/[.;:!?]["”’)]?$/u', $words[$at]) === 1) {
+                return array_slice($words, $at + 1);
             }
         }
 

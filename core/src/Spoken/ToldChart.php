@@ -31,6 +31,16 @@ final class ToldChart
     /** words that begin where something is, not what (common practice, no source) */
     private const PLACES = ['through', 'into', 'out', 'off', 'across', 'back', 'last', 'this', 'every', 'during'];
 
+    /** words that no thing is named by: who does something, what is done, and when (common practice, no source) */
+    private const NO_NAME = [
+        'i', 'you', 'he', 'she', 'nobody', 'somebody', 'everybody', 'everyone', 'anyone', 'one', 'who', 'what', 'when',
+        'where', 'why', 'how', 'not', 'never', 'again', 'later', 'now', 'here', 'there', 'too', 'also', 'still',
+        'already', 'ago', 'yet', 'soon', 'needed', 'need', 'needs', 'wanted', 'want', 'works', 'worked', 'stayed', 'left',
+        'waited', 'told', 'says', 'said', 'goes', 'gone', 'go', 'fell', 'rose', 'grew', 'lost', 'won', 'broke', 'broken',
+        'could', 'would', 'should', 'can', 'will', 'may', 'might', 'must', 'cannot', 'has', 'have', 'my', 'our', 'your',
+        'his', 'her', 'their', 'its', 'us', 'me', 'him', 'whether', 'because', 'until', 'before', 'after', 'since', 'if',
+    ];
+
     private const LONGEST_NAME = 4;
 
     private const BEFORE = 5;
@@ -77,7 +87,12 @@ final class ToldChart
                     }
                     continue;
                 }
-                $label = $chart->label($line, $number, $inLine[$index - 1] ?? null, $inLine[$index + 1] ?? null);
+                [$label, $isGuess] = $chart->label(
+                    $line,
+                    $number,
+                    $inLine[$index - 1] ?? null,
+                    $inLine[$index + 1] ?? null,
+                );
                 if ($label === '') {
                     continue;
                 }
@@ -89,7 +104,7 @@ final class ToldChart
                     SpokenNumber::REST => 'rest',
                     SpokenNumber::AMOUNT => self::plain($number->value),
                     default => self::percent($share),
-                });
+                }, $isGuess);
             }
         }
 
@@ -102,7 +117,7 @@ final class ToldChart
         return count($this->figures) >= 2;
     }
 
-    private function add(int $line, SpokenNumber $number, string $label, string $cell): void
+    private function add(int $line, SpokenNumber $number, string $label, string $cell, bool $isGuess): void
     {
         foreach ($this->figures as $figure) {
             // What is said again is the same figure.
@@ -111,7 +126,7 @@ final class ToldChart
             }
         }
         $words = $this->wordsOf($line, $number);
-        $this->figures[] = new ToldFigure($label, $cell, $line, $number->from, $number->to, $words);
+        $this->figures[] = new ToldFigure($label, $cell, $line, $number->from, $number->to, $words, $isGuess);
     }
 
     /** @return list<string> what a number counts: the words after it, up to one that says nothing of it */
@@ -140,7 +155,8 @@ final class ToldChart
         return trim(implode(' ', $words), ' ,.;:!?');
     }
 
-    private function label(int $line, SpokenNumber $number, ?SpokenNumber $earlier, ?SpokenNumber $later): string
+    /** @return array{string, bool} the name of a number, and whether it is only a guess */
+    private function label(int $line, SpokenNumber $number, ?SpokenNumber $earlier, ?SpokenNumber $later): array
     {
         $words = Beats::split($this->lines[$line]->text);
         $after = [];
@@ -153,7 +169,7 @@ final class ToldChart
         }
         $name = self::name($after);
         if ($name !== '') {
-            return $name;
+            return [$name, self::isGuess($name)];
         }
         $before = [];
         $first = max($earlier->to ?? 0, $number->from - self::BEFORE);
@@ -164,7 +180,22 @@ final class ToldChart
             array_unshift($before, $words[$at]);
         }
 
-        return self::name($before);
+        $name = self::name($before);
+
+        return [$name, self::isGuess($name)];
+    }
+
+    /** Whether words that were taken for a name may be none: they say more than what it is, or something else. */
+    private static function isGuess(string $name): bool
+    {
+        $words = explode(' ', mb_strtolower($name));
+        foreach ($words as $word) {
+            if (in_array($word, self::NO_NAME, true) || preg_match('/..ly$/u', $word) === 1) {
+                return true;
+            }
+        }
+
+        return count($words) >= self::LONGEST_NAME;
     }
 
     /** @param list<string> $words */

@@ -15,6 +15,8 @@ final readonly class ToldFigure
         public int $from,
         public int $to,
         public string $words,
+        /** whether its name was guessed from words that may be none */
+        public bool $isGuess = false,
     ) {
     }
 }

@@ -81,23 +81,70 @@ final readonly class Cepstra
         return new self($values, count($kept));
     }
 
-    /** Means of so many windows each. */
+    /** How little a window sounds like one of another sound. */
+    public function distance(int $window, self $other, int $otherWindow): float
+    {
+        $square = 0.0;
+        $at = $otherWindow * self::SIZE;
+        for ($index = $window * self::SIZE, $end = $index + self::SIZE; $index < $end; ++$index, ++$at) {
+            $difference = $this->values[$index] - $other->values[$at];
+            $square += $difference * $difference;
+        }
+
+        return sqrt($square);
+    }
+
+    /**
+     * The same for the windows of another sound from one to before another.
+     *
+     * @return list<float>
+     */
+    public function distances(int $window, self $other, int $from, int $to): array
+    {
+        $a = array_slice($this->values, $window * self::SIZE, self::SIZE);
+        $b = $other->values;
+        $at = $from * self::SIZE;
+        $distances = [];
+        for ($column = $from; $column < $to; ++$column) {
+            $square = 0.0;
+            foreach ($a as $value) {
+                $difference = $value - $b[$at++];
+                $square += $difference * $difference;
+            }
+            $distances[] = sqrt($square);
+        }
+
+        return $distances;
+    }
+
+    /** The windows from one to before another. */
+    public function part(int $from, int $to): self
+    {
+        return new self(array_slice($this->values, $from * self::SIZE, ($to - $from) * self::SIZE), $to - $from);
+    }
+
+    /** @param int<1, max> $by means of so many windows each */
     public function coarser(int $by): self
     {
+        return $this->windows === 0 ? $this : $this->means(array_chunk(range(0, $this->windows - 1), $by));
+    }
+
+    /** @param list<non-empty-list<int>> $windows of each new window those that it is the mean of */
+    public function means(array $windows): self
+    {
         $values = [];
-        $windows = intdiv($this->windows + $by - 1, $by);
-        for ($window = 0; $window < $windows; ++$window) {
-            $count = min($by, $this->windows - $window * $by);
+        foreach ($windows as $together) {
+            $count = count($together);
             for ($index = 0; $index < self::SIZE; ++$index) {
                 $sum = 0.0;
-                for ($one = 0; $one < $count; ++$one) {
-                    $sum += $this->values[($window * $by + $one) * self::SIZE + $index];
+                foreach ($together as $window) {
+                    $sum += $this->values[$window * self::SIZE + $index];
                 }
                 $values[] = $sum / $count;
             }
         }
 
-        return new self($values, $windows);
+        return new self($values, count($windows));
     }
 
     /** @return list<float> the discrete cosine transform of the bands' logarithms, 13 a window */

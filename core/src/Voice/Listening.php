@@ -5,102 +5,290 @@ declare(strict_types=1);
 namespace Lupine\Core\Voice;
 
 /**
- * Listens to a recording of a known text: where every word is said, and how sure that is.
- *
- * The text comes spoken twice, by two voices. The second looks for its words near those of the first; where the two
- * disagree, where a word is drawn out or hurried against all others, and where the recording sounds like another text,
- * it is doubtful.
+ * Listens to a recording of a known text: where every word is said, how sure that is, which words are not said, and
+ * what is said that is not written.
  */
 final readonly class Listening
 {
-    /** disagreement of the two voices, in milliseconds: up to the first all is well, from the second on nothing */
-    private const AGREED = 40.0;
-    private const DISAGREED = 160.0;
+    /** windows of 10 ms in which somebody speaks: what is shorter is a breath or a slip */
+    private const SPEECH = 40;
 
-    /** how many times as long or as short as its neighbours a word is, in powers of two */
-    private const STRETCHED = 1.2;
-    private const TORN = 2.2;
+    /** the part of a sentence from which on, passed over, all of it is not said */
+    private const MOSTLY = 0.75;
 
-    /** the cost of the words about it against that of the recording */
-    private const LIKE = 1.15;
-    private const UNLIKE = 1.45;
+    /** how much less like the known voices than the others a sentence is that was not said */
+    private const UNLIKE = 1.105;
 
-    /** how many words to each side are heard together */
-    private const AROUND = 3;
+    /** words of such a sentence at least, and sentences that it is compared with */
+    private const SENTENCE = 3;
+    private const SENTENCES = 4;
+
+    /** windows of 10 ms: what is not written so near to such a sentence belongs to what is said in its place */
+    private const BESIDE = 30;
+
+    /** how much less like the known voices it may sound the other time */
+    private const ALIKE = 1.05;
+
+    /** how much longer or shorter it may be */
+    private const AS_LONG = 1.5;
+
+    /** how many sentences before and after it are compared */
+    private const NEIGHBOURS = 3;
 
     /**
-     * @param list<KnownWord> $firstWords of the first voice
-     * @param list<KnownWord> $secondWords of the second, the same words
+     * @param list<TextWord> $words of the text, with their times in the first voice
+     * @param list<KnownWord> $secondWords the same words' times in the second
      * @param (\Closure(float): void)|null $progress is told how much is done, 0 to 1
-     *
-     * @return list<FoundWord>
      */
     public static function to(
         Sound $recording,
         Sound $first,
-        array $firstWords,
+        array $words,
         Sound $second,
         array $secondWords,
         ?\Closure $progress = null,
-    ): array {
-        if ($firstWords === [] || !$recording->reaches(intdiv(Sound::RATE, 10) - 1)) {
-            return [];
+    ): Listened {
+        if ($words === [] || !$recording->reaches(intdiv(Sound::RATE, 10) - 1)) {
+            return new Listened([], []);
         }
         $part = static fn (float $from, float $to): ?\Closure => $progress === null
             ? null
             : static fn (float $done) => $progress($from + ($to - $from) * $done);
         $heard = Heard::in($recording, $part(0.0, 0.2));
-        $known = Heard::in($first, $part(0.2, 0.35));
-        $alignment = Alignment::between($known, $heard, $part(0.35, 0.75));
-        $words = $alignment->words($firstWords);
-        $other = Heard::in($second, $part(0.75, 0.9));
-        $agreeing = Alignment::near($other, $secondWords, $heard, $words, $part(0.9, 1.0))->words($secondWords);
+        [$one, $other] = [Heard::in($first, $part(0.2, 0.4)), Heard::in($second, $part(0.4, 0.6))];
 
-        return self::weighed($words, $firstWords, $agreeing, $alignment->costs($firstWords));
+        return self::among($heard, $one, $words, $other, $secondWords, $part(0.6, 1.0));
     }
 
     /**
-     * @param list<KnownWord> $words
-     * @param list<KnownWord> $known
-     * @param list<KnownWord> $agreeing
-     * @param list<float> $costs
+     * The same of sounds that were heard before.
      *
-     * @return list<FoundWord>
+     * @param list<TextWord> $words of the text, with their times in the first voice
+     * @param list<KnownWord> $secondWords the same words' times in the second
+     * @param (\Closure(float): void)|null $progress is told how much is done, 0 to 1
      */
-    private static function weighed(array $words, array $known, array $agreeing, array $costs): array
-    {
-        $lengths = [];
-        foreach ($words as $index => $word) {
-            $lengths[] = ($word->end - $word->begin) / max(10.0, $known[$index]->end - $known[$index]->begin);
+    public static function among(
+        Heard $heard,
+        Heard $one,
+        array $words,
+        Heard $other,
+        array $secondWords,
+        ?\Closure $progress = null,
+    ): Listened {
+        if ($heard->windows <= 0) {
+            return new Listened([], []);
         }
-        $usualLength = max(0.01, self::median($lengths));
-        $usualCost = max(0.01, self::median($costs));
+        if (min($one->windows, $other->windows) === 0) {
+            // A text of which a voice says nothing: dashes, dots.
+            $unknown = new FoundWord(0.0, KnownText::MILLISECONDS, 0.0);
+
+            return new Listened(array_fill(0, count($words), $unknown), []);
+        }
+        $text = KnownText::of($one, $words, $other, $secondWords);
+        $alignment = Alignment::of($text, $heard, $progress);
+        $placed = PlacedWords::along($alignment->way, $text, $heard);
+        $sure = Doubt::sure(
+            $alignment,
+            $text,
+            $heard,
+            $placed,
+            PlacedWords::along($alignment->first, $text, $heard),
+            PlacedWords::along($alignment->second, $text, $heard),
+        );
+        [$isSaid, $swallows] = self::otherwise($placed, $text, $heard, $alignment->way);
         $found = [];
-        foreach ($words as $index => $word) {
-            $apart = abs($word->begin - $agreeing[$index]->begin);
-            $stretch = abs(log(max(0.01, $lengths[$index]) / $usualLength, 2));
-            $near = array_slice($costs, max(0, $index - self::AROUND), 2 * self::AROUND + 1);
-            $cost = array_sum($near) / count($near) / $usualCost;
-            $found[] = new FoundWord($word->begin, $word->end, min(
-                self::falling($apart, self::AGREED, self::DISAGREED),
-                self::falling($stretch, self::STRETCHED, self::TORN),
-                self::falling($cost, self::LIKE, self::UNLIKE),
-            ));
+        foreach ($placed->begins as $index => $begin) {
+            $found[] = new FoundWord(
+                $begin * KnownText::MILLISECONDS,
+                $placed->ends[$index] * KnownText::MILLISECONDS,
+                $isSaid[$index] ? $sure[$index] : 0.0,
+                $isSaid[$index],
+            );
         }
 
-        return $found;
+        return new Listened($found, self::unwritten($swallows, $text, $heard, $alignment->way));
     }
 
-    private static function falling(float $value, float $well, float $badly): float
+    /**
+     * A sentence most of which is passed over is not said. Where one sounds much less like the known voices than the
+     * others do, another one is said in its place.
+     *
+     * @return array{array<int, bool>, list<Swallow>} of each word whether it is said, and what is not written
+     */
+    private static function otherwise(PlacedWords $placed, KnownText $text, Heard $heard, Warping $way): array
     {
-        return max(0.0, min(1.0, ($badly - $value) / ($badly - $well)));
+        $isSaid = $placed->isSaid;
+        $swallows = $placed->swallows;
+        $costs = $last = $others = [];
+        $firsts = array_keys(array_filter(array_column($text->words, 'isFirst')));
+        foreach ($firsts as $place => $first) {
+            $last[$first] = ($firsts[$place + 1] ?? count($text->words)) - 1;
+            $count = $last[$first] - $first + 1;
+            $said = array_keys(array_filter(array_slice($placed->isSaid, $first, $count)));
+            if (count($said) <= (1 - self::MOSTLY) * $count) {
+                $others[$first] = array_map(static fn (int $word): int => $first + $word, $said);
+            } elseif ($count >= self::SENTENCE) {
+                $end = (int) ($text->rows[$last[$first] + 1] ?? $text->heard->cepstra->windows);
+                $costs[$first] = self::cost($way, (int) $text->rows[$first], $end);
+            }
+        }
+        $usual = Alignment::median(array_values($costs));
+        foreach (count($costs) < self::SENTENCES ? [] : $costs as $first => $cost) {
+            if ($cost > self::UNLIKE * $usual) {
+                $others[$first] = range($first, $last[$first]);
+            }
+        }
+        foreach ($others as $first => $said) {
+            array_splice($isSaid, $first, $last[$first] - $first + 1, array_fill(0, $last[$first] - $first + 1, false));
+            if ($said !== []) {
+                $span = [(int) $placed->begins[$said[0]], (int) $placed->ends[$said[count($said) - 1]]];
+                $swallows = self::joined($swallows, $span, (int) $text->rows[$first] - 1, $heard);
+            }
+        }
+
+        return [$isSaid, $swallows];
     }
 
-    /** @param list<float> $values */
-    private static function median(array $values): float
+    /**
+     * What is not written, and one more of it, which takes in what lies in it or beside it.
+     *
+     * @param list<Swallow> $swallows
+     * @param array{int, int} $span
+     *
+     * @return list<Swallow> in order
+     */
+    private static function joined(array $swallows, array $span, int $after, Heard $heard): array
     {
-        sort($values);
+        [$from, $to] = $span;
+        $apart = [];
+        foreach ($swallows as $swallow) {
+            if ($swallow->to < $from - self::BESIDE || $swallow->from > $to + self::BESIDE) {
+                $apart[] = $swallow;
+            } else {
+                [$from, $to] = [min($from, $swallow->from), max($to, $swallow->to)];
+            }
+        }
+        $apart[] = new Swallow($from, $to, $heard->pauses->speech($from, $to), $after);
+        usort($apart, static fn (Swallow $a, Swallow $b): int => $a->from <=> $b->from);
 
-        return $values[intdiv(count($values), 2)] ?? 0.0;
+        return $apart;
+    }
+
+    /**
+     * @param list<Swallow> $swallows
+     *
+     * @return list<Unwritten>
+     */
+    private static function unwritten(array $swallows, KnownText $text, Heard $heard, Warping $laid): array
+    {
+        $unwritten = [];
+        foreach ($swallows as $swallow) {
+            if ($swallow->speech < self::SPEECH) {
+                continue;
+            }
+            $after = 0;
+            while (isset($text->rows[$after]) && (int) $text->rows[$after] <= $swallow->after) {
+                ++$after;
+            }
+            [$from, $to] = self::speech($swallow, $heard);
+            $unwritten[] = new Unwritten(
+                $from * KnownText::MILLISECONDS,
+                $to * KnownText::MILLISECONDS,
+                $after,
+                self::again($swallow, $after, $text, $heard, $laid),
+            );
+        }
+
+        return $unwritten;
+    }
+
+    /** @return array{int, int} where somebody begins and ends to speak, a little around it */
+    private static function speech(Swallow $swallow, Heard $heard): array
+    {
+        [$from, $to] = [$swallow->from, $swallow->to];
+        while ($from < $to && $heard->pauses->levels[$from] < $heard->pauses->threshold) {
+            ++$from;
+        }
+        while ($to > $from && $heard->pauses->levels[$to - 1] < $heard->pauses->threshold) {
+            --$to;
+        }
+
+        return [max($swallow->from, $from - 5), min($swallow->to, $to + 5)];
+    }
+
+    /**
+     * The words just before or just after what is said that it sounds like: a sentence that is said twice.
+     *
+     * @return array{int, int}|null
+     */
+    private static function again(
+        Swallow $swallow,
+        int $after,
+        KnownText $text,
+        Heard $heard,
+        Warping $laid,
+    ): ?array {
+        [$from, $to] = [(int) ceil($heard->short($swallow->from)), (int) $heard->short($swallow->to) + 1];
+        $said = $heard->cepstra->part($from, min($heard->cepstra->windows, $to));
+        $best = null;
+        foreach (self::sentences($text, $after) as [$first, $last]) {
+            [$row, $end] = [
+                (int) $text->rows[$first],
+                (int) ($text->rows[$last + 1] ?? $text->heard->cepstra->windows),
+            ];
+            $ratio = ($end - $row) / max(1, $said->windows);
+            if ($end <= $row || $ratio > self::AS_LONG || $ratio < 1 / self::AS_LONG) {
+                continue;
+            }
+            $way = Warping::through(
+                [$text->heard->cepstra->part($row, $end), $text->second->part($row, $end)],
+                $said,
+                Band::even($end - $row, $said->windows, max(30, intdiv($said->windows, 4))),
+            );
+            $unlike = array_sum($way->costs) / count($way->costs) / max(1e-6, self::cost($laid, $row, $end));
+            if ($unlike <= self::ALIKE && ($best === null || $unlike < $best[0])) {
+                $best = [$unlike, [$first, $last]];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /** How little the known voices sound like what they are laid over, from a window to before another. */
+    private static function cost(Warping $laid, int $from, int $to): float
+    {
+        [$sum, $count] = [0.0, 0];
+        foreach ($laid->rows as $step => $row) {
+            if ($row >= $from && $row < $to && $laid->kinds[$step] === Warping::LAID) {
+                $sum += $laid->costs[$step];
+                ++$count;
+            }
+        }
+
+        return $sum / max(1, $count);
+    }
+
+    /**
+     * Runs of whole sentences that end just before a word or begin with it.
+     *
+     * @return list<array{int, int}> their first and last words
+     */
+    private static function sentences(KnownText $text, int $at): array
+    {
+        $runs = [];
+        for ($first = $at - 1, $count = 0; $first >= 0 && $count < self::NEIGHBOURS; --$first) {
+            if ($text->words[$first]->isFirst) {
+                $runs[] = [$first, $at - 1];
+                ++$count;
+            }
+        }
+        for ($last = $at, $count = 0; isset($text->words[$last]) && $count < self::NEIGHBOURS; ++$last) {
+            if (!isset($text->words[$last + 1]) || $text->words[$last + 1]->isFirst) {
+                $runs[] = [$at, $last];
+                ++$count;
+            }
+        }
+
+        return $runs;
     }
 }

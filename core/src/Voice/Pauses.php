@@ -71,6 +71,17 @@ final readonly class Pauses
         return null;
     }
 
+    /** In how many windows, from one to before another, somebody speaks. */
+    public function speech(int $from, int $to): int
+    {
+        $speech = 0;
+        for ($window = $from; $window < $to; ++$window) {
+            $speech += ($this->levels[$window] ?? 0.0) >= $this->threshold ? 1 : 0;
+        }
+
+        return $speech;
+    }
+
     /**
      * How far each window rises above the quiet of its bands: the mean over the bands of log(1 + energy ÷ quiet).
      *

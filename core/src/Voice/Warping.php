@@ -5,147 +5,259 @@ declare(strict_types=1);
 namespace Lupine\Core\Voice;
 
 /**
- * Which window of a sound says what a window of another one says: the cheapest way through both, forward in each.
+ * Which window of a sound says what a window of another one says: the cheapest way through both, forward in each, which
+ * may pass over parts of either.
  *
  * Source: Sakoe and Chiba 1978, “Dynamic programming algorithm optimization for spoken word recognition”, with a band
- * of allowed differences; a step in both costs 1.4 of its distance, a step in one alone costs 1.
+ * of allowed differences; a step in both costs 1.4 of its distance, a step in one alone costs 1. The gaps, with a price
+ * of their own to open them, as in Gotoh 1982, “An improved algorithm for matching biological sequences” (from memory).
  */
 final readonly class Warping
 {
+    /** what a step does: lays one window over the other, skips one of the known voice, swallows one of the recording */
+    public const LAID = 0;
+    public const SKIPPED = 1;
+    public const SWALLOWED = 2;
+
     private const BOTH = 1.4;
 
     /**
-     * @param list<array{int, int}> $path pairs of windows, of the one and of the other, from the first to the last
-     * @param list<float> $costs the distance at each pair
+     * @param list<int> $rows of each step the window of the known voice; −1 before its first
+     * @param list<int> $columns of each step the window of the recording; −1 before its first
+     * @param list<int> $kinds what each step does
+     * @param list<float> $costs the distance at each step, 0 in gaps
      */
-    private function __construct(public array $path, public array $costs)
-    {
+    private function __construct(
+        public array $rows,
+        public array $columns,
+        public array $kinds,
+        public array $costs,
+        private int $windows,
+    ) {
     }
 
     /**
-     * @param list<int> $middles for each window of the one, the window of the other about which is searched
-     * @param int $reach how many windows to both sides of it
+     * @param non-empty-list<Cepstra> $voices of equal length: their mean distance counts
      * @param (\Closure(float): void)|null $progress is told how much is done, 0 to 1
      */
     public static function through(
-        Cepstra $one,
+        array $voices,
         Cepstra $other,
-        array $middles,
-        int $reach,
+        Band $band,
+        ?Gaps $gaps = null,
         ?\Closure $progress = null,
     ): self {
-        $last = $other->windows - 1;
-        $a = $one->values;
-        $b = $other->values;
-        $size = Cepstra::SIZE;
-        $before = [];
-        $beforeFrom = 0;
-        $steps = [];
-        $firsts = [];
-        for ($row = 0; $row < $one->windows; ++$row) {
-            // The band reaches the first and the last pair, whatever its middle.
-            $from = $row === 0 ? 0 : max(0, min($last, $middles[$row] - $reach));
-            $to = $row === $one->windows - 1 ? $last : max($from, min($last, $middles[$row] + $reach));
-            if ($row > 0 && $from > $beforeFrom + count($before)) {
-                $from = $beforeFrom + count($before) - 1;
+        $count = $voices[0]->windows;
+        $gaps ??= Gaps::none($count, $other->windows);
+        [$laid, $skipped, $swallowed, $steps] = self::beforeTheFirst($band, $gaps);
+        $ways = [$steps];
+        for ($row = 1; $row <= $count; ++$row) {
+            $from = max(1, $band->lows[$row]);
+            $distances = $voices[0]->distances($row - 1, $other, $from - 1, $band->highs[$row]);
+            if (isset($voices[1])) {
+                $more = $voices[1]->distances($row - 1, $other, $from - 1, $band->highs[$row]);
+                foreach ($more as $place => $distance) {
+                    $distances[$place] = 0.5 * ($distances[$place] + $distance);
+                }
             }
-            $sums = [];
-            $bytes = '';
-            $base = $row * $size;
-            for ($column = $from; $column <= $to; ++$column) {
-                $square = 0.0;
-                for ($index = 0, $at = $column * $size; $index < $size; ++$index, ++$at) {
-                    $difference = $a[$base + $index] - $b[$at];
-                    $square += $difference * $difference;
-                }
-                $distance = sqrt($square);
-                $place = $column - $beforeFrom;
-                $both = $before[$place - 1] ?? INF;
-                $down = $before[$place] ?? INF;
-                $along = $column > $from ? $sums[$column - $from - 1] : INF;
-                $best = $both + self::BOTH * $distance;
-                $step = "\0";
-                if ($down + $distance < $best) {
-                    $best = $down + $distance;
-                    $step = "\1";
-                }
-                if ($along + $distance < $best) {
-                    $best = $along + $distance;
-                    $step = "\2";
-                }
-                if ($row === 0 && $column === 0) {
-                    $best = $distance;
-                }
-                $sums[] = $best;
-                $bytes .= $step;
-            }
-            $steps[] = $bytes;
-            $firsts[] = $from;
-            $before = $sums;
-            $beforeFrom = $from;
+            [$laid, $skipped, $swallowed, $steps] = self::row(
+                $row,
+                $distances,
+                $band,
+                $gaps,
+                $laid,
+                $skipped,
+                $swallowed,
+            );
+            $ways[] = $steps;
             if ($progress !== null && $row % 100 === 0) {
-                $progress($row / $one->windows);
+                $progress($row / $count);
             }
         }
 
-        return self::back($one, $other, $steps, $firsts);
+        return self::back($voices, $other, $band, $ways, [end($laid), end($skipped), end($swallowed)]);
     }
 
     /**
-     * The window of the other sound for each window of the one: the middle of those that the path gives it.
+     * What it costs to come to each boundary of a row, by the last step, and that step.
      *
-     * @return list<float>
+     * @param array<int, float> $distances of the windows before the boundaries, from the first window on
+     * @param list<float> $laid the row before, by its last step
+     * @param list<float> $skipped
+     * @param list<float> $swallowed
+     *
+     * @return array{list<float>, list<float>, list<float>, string}
      */
-    public function others(): array
-    {
-        $first = [];
-        $last = [];
-        foreach ($this->path as [$row, $column]) {
-            $first[$row] ??= $column;
-            $last[$row] = $column;
-        }
-        ksort($first);
-        $others = [];
-        foreach ($first as $row => $column) {
-            $others[] = ($column + $last[$row]) / 2;
+    private static function row(
+        int $row,
+        array $distances,
+        Band $band,
+        Gaps $gaps,
+        array $laid,
+        array $skipped,
+        array $swallowed,
+    ): array {
+        [$from, $to] = [$band->lows[$row], $band->highs[$row]];
+        $mayClose = $gaps->starts[$row - 1];
+        $mayOpen = $gaps->starts[$row] ?? true;
+        [$edge, $nextEdge] = [$gaps->rowEdges[$row - 1], $gaps->rowEdges[$row]];
+        $edges = $gaps->columnEdges;
+        $costs = $gaps->columns;
+        $hold = $gaps->hold;
+        $skip = $gaps->rows[$row - 1];
+        $laidNow = $skippedNow = $swallowedNow = [];
+        $lastLaid = $lastSkipped = $lastSwallowed = INF;
+        $steps = '';
+        $place = $from - $band->lows[$row - 1];
+        $at = 0;
+        for ($column = $from; $column <= $to; ++$column, ++$place) {
+            $above = $laid[$place] ?? INF;
+            $aboveSkipped = $skipped[$place] ?? INF;
+            $aboveSwallowed = $swallowed[$place] ?? INF;
+            $step = 0;
+            $best = INF;
+            if ($column > 0) {
+                $distance = $distances[$at++];
+                $best = ($laid[$place - 1] ?? INF) + self::BOTH * $distance;
+                $one = min($row > 1 ? $above : INF, $lastLaid) + $distance + $hold;
+                if ($one < $best) {
+                    $best = $one;
+                    $step = $row > 1 && $above <= $lastLaid ? 1 : 2;
+                }
+                if ($mayClose) {
+                    $closed = ($skipped[$place - 1] ?? INF) + self::BOTH * $distance + $edge;
+                    if ($closed < $best) {
+                        $best = $closed;
+                        $step = 3;
+                    }
+                    $closed = ($swallowed[$place - 1] ?? INF) + self::BOTH * $distance + $edges[$column - 1];
+                    if ($closed < $best) {
+                        $best = $closed;
+                        $step = 4;
+                    }
+                }
+            }
+            $skipping = $aboveSkipped;
+            if ($mayClose) {
+                $opened = min($above + $edge, $aboveSwallowed) + $edges[$column];
+                if ($opened < $skipping) {
+                    $skipping = $opened;
+                    $step += $above + $edge <= $aboveSwallowed ? 8 : 16;
+                }
+            }
+            $swallowing = $lastSwallowed;
+            if ($mayOpen && $column > $from) {
+                $opened = min($lastLaid + $edges[$column - 1], $lastSkipped) + $nextEdge;
+                if ($opened < $swallowing) {
+                    $swallowing = $opened;
+                    $step += $lastLaid + $edges[$column - 1] <= $lastSkipped ? 64 : 32;
+                }
+            }
+            $lastLaid = $best;
+            $lastSkipped = $skipping + $skip;
+            $lastSwallowed = $column > 0 ? $swallowing + $costs[$column - 1] : INF;
+            $laidNow[] = $lastLaid;
+            $skippedNow[] = $lastSkipped;
+            $swallowedNow[] = $lastSwallowed;
+            $steps .= chr($step);
         }
 
-        return $others;
+        return [$laidNow, $skippedNow, $swallowedNow, $steps];
     }
 
     /**
-     * @param list<string> $steps
-     * @param list<int> $firsts
+     * The first and the last window of the other sound that belong to each window of the one; where it is passed over,
+     * those about it.
+     *
+     * @return non-empty-list<array{int, int}>
      */
-    private static function back(Cepstra $one, Cepstra $other, array $steps, array $firsts): self
+    public function spans(): array
     {
-        $row = $one->windows - 1;
-        $column = $other->windows - 1;
-        $path = [];
-        while ($row >= 0 && $column >= 0) {
-            $path[] = [$row, $column];
-            if ($row === 0 && $column === 0) {
-                break;
-            }
-            $step = $steps[$row][$column - $firsts[$row]] ?? "\0";
-            if ($step !== "\2") {
-                --$row;
-            }
-            if ($step !== "\1") {
-                --$column;
+        $firsts = $lasts = [];
+        foreach ($this->rows as $step => $row) {
+            // What is swallowed is looked at with the windows before and after it.
+            $touched = $this->kinds[$step] === self::SWALLOWED ? [$row, $row + 1] : [$row];
+            foreach ($touched as $one) {
+                $firsts[$one] = min($firsts[$one] ?? PHP_INT_MAX, $this->columns[$step]);
+                $lasts[$one] = max($lasts[$one] ?? 0, $this->columns[$step]);
             }
         }
-        $path = array_reverse($path);
-        $costs = [];
-        foreach ($path as [$x, $y]) {
-            $square = 0.0;
-            for ($index = 0; $index < Cepstra::SIZE; ++$index) {
-                $difference = $one->values[$x * Cepstra::SIZE + $index] - $other->values[$y * Cepstra::SIZE + $index];
-                $square += $difference * $difference;
-            }
-            $costs[] = sqrt($square);
+        $spans = [];
+        for ($row = 0; $row < $this->windows; ++$row) {
+            $spans[] = [max(0, $firsts[$row] ?? $spans[$row - 1][1] ?? 0), $lasts[$row] ?? $spans[$row - 1][1] ?? 0];
         }
 
-        return new self($path, $costs);
+        return $spans === [] ? [[0, 0]] : $spans;
+    }
+
+    /** @return array{list<float>, list<float>, list<float>, string} sums and steps before the first window */
+    private static function beforeTheFirst(Band $band, Gaps $gaps): array
+    {
+        $laid = $swallowed = [];
+        $last = INF;
+        $bytes = '';
+        for ($column = $band->lows[0]; $column <= $band->highs[0]; ++$column) {
+            $laid[] = $column === 0 ? 0.0 : INF;
+            $last = $column === 1 ? $gaps->rowEdges[0] + $gaps->columnEdges[0] : $last;
+            $last = $column === 0 ? INF : $last + $gaps->columns[$column - 1];
+            $swallowed[] = $last;
+            $bytes .= chr($column === 1 ? 64 : 0);
+        }
+
+        return [$laid, array_fill(0, count($laid), INF), $swallowed, $bytes];
+    }
+
+    /**
+     * @param non-empty-list<Cepstra> $voices
+     * @param list<string> $ways
+     * @param array{float|false, float|false, float|false} $ends what each kind of end costs
+     */
+    private static function back(array $voices, Cepstra $other, Band $band, array $ways, array $ends): self
+    {
+        $row = $voices[0]->windows;
+        $column = $other->windows;
+        $kind = (int) array_search(min($ends), $ends, true);
+        $rows = $columns = $kinds = $costs = [];
+        while ($row > 0 || $column > 0) {
+            if ($row <= 0 || $column <= 0) {
+                $kind = $row <= 0 ? self::SWALLOWED : self::SKIPPED;
+            }
+            $rows[] = $row - 1;
+            $columns[] = $column - 1;
+            $kinds[] = $kind;
+            $costs[] = $kind === self::LAID ? self::distance($voices, $other, $row - 1, $column - 1) : 0.0;
+            $way = ord($ways[$row][$column - $band->lows[$row]] ?? "\0");
+            if ($kind === self::LAID) {
+                $step = $way & 7;
+                $row -= $step === 2 ? 0 : 1;
+                $column -= $step === 1 ? 0 : 1;
+                $kind = max(0, $step - 2);
+            } elseif ($kind === self::SKIPPED) {
+                --$row;
+                $kind = [self::SKIPPED, self::LAID, self::SWALLOWED][($way >> 3) & 3] ?? self::LAID;
+            } else {
+                --$column;
+                $kind = [self::SWALLOWED, self::SKIPPED, self::LAID][($way >> 5) & 3] ?? self::LAID;
+            }
+        }
+
+        return new self(
+            array_reverse($rows),
+            array_reverse($columns),
+            array_reverse($kinds),
+            array_reverse($costs),
+            $voices[0]->windows,
+        );
+    }
+
+    /** @param non-empty-list<Cepstra> $voices */
+    private static function distance(array $voices, Cepstra $other, int $row, int $column): float
+    {
+        $sum = 0.0;
+        foreach ($voices as $voice) {
+            $sum += $voice->distance($row, $other, $column);
+        }
+
+        return $sum / count($voices);
     }
 }

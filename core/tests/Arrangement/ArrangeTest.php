@@ -12,6 +12,7 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\ArrangementSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Tests\Rounds;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -34,9 +35,14 @@ final class ArrangeTest extends TestCase
     {
         $draw = Sample::drawPiece();
         $piece = Piece::fromJson((string) file_get_contents($file), Forms::shipped());
-        foreach (ArrangementSettings::CHARTS as $charts) {
+        $rules = array_keys(ArrangementSettings::CHARTS);
+        foreach ($rules as $place => $charts) {
             $ruled = $piece->withArrangement(new ArrangementSettings($charts));
-            foreach (self::SHAPES as $shape) {
+            foreach (self::SHAPES as $turn => $shape) {
+                // Each piece meets each rule and each shape, and in the long run all of them together.
+                if (($place + $turn + crc32(basename($file))) % Rounds::of(3, 1) !== 0) {
+                    continue;
+                }
                 $placed = (new Arrange($draw))->piece($ruled, $shape);
                 $drawing = $draw->draw($placed);
                 $proof = Proof::of($placed, Reel::of($drawing), $drawing->timings, $draw->setter());
@@ -44,7 +50,7 @@ final class ArrangeTest extends TestCase
                 self::assertTrue($proof->isExact(), $which);
                 foreach ($proof->checks() as $check) {
                     self::assertFalse(
-                        !$check->ok && preg_match('/over each other|over the edge|cut short/', $check->message) === 1,
+                        !$check->ok && preg_match('/overlap|over the edge|cut off/', $check->message) === 1,
                         $which.': '.$check->message,
                     );
                 }
@@ -70,7 +76,7 @@ final class ArrangeTest extends TestCase
                 self::assertSame($isInside, $stands?->isInside, $hole.' '.$shape);
                 $proof = Proof::of($placed, Reel::of($draw->draw($placed)), $draw->timings($placed), $draw->setter());
                 foreach ($proof->checks() as $check) {
-                    $isOff = preg_match('/over each other|over the edge|cut short/', $check->message) === 1;
+                    $isOff = preg_match('/overlap|over the edge|cut off/', $check->message) === 1;
                     self::assertTrue($check->ok || !$isOff, $check->message);
                 }
             }
@@ -81,7 +87,7 @@ final class ArrangeTest extends TestCase
     {
         $draw = Sample::drawPiece();
         foreach ([2, 3, 5] as $count) {
-            foreach (ArrangementSettings::SEVERAL as $several) {
+            foreach (array_keys(ArrangementSettings::SEVERAL) as $several) {
                 foreach (self::SHAPES as $shape) {
                     $placed = (new Arrange($draw))->piece(self::several($count, $several), $shape);
                     $boxes = [];

@@ -49,7 +49,7 @@ final class EffortTest extends TestCase
             }
         }
         $this->expectException(TooMuch::class);
-        $this->expectExceptionMessage('200 marks move on 240,000 frames in all');
+        $this->expectExceptionMessage('200 marks × 240,000 frames');
         $effort->check(Effort::PROVED_AT_ONCE);
     }
 

@@ -127,9 +127,9 @@ final class FiguresTest extends TestCase
         yield 'a word' => [['4', 'many'], null, '“many”', 'r2'];
         yield 'negative' => [['4', '-3'], null, 'cannot be negative', 'r2'];
         yield 'all zero' => [['0', '0.0'], null, 'Every figure is zero', null];
-        yield 'no rows' => [[], null, 'no rows', null];
+        yield 'no rows' => [[], null, 'is empty', null];
         yield 'two rests' => [['50 %', 'rest', 'rest'], null, 'Only one', 'r3'];
-        yield 'the rest of nothing' => [['512', 'rest'], null, 'of what', 'r2'];
+        yield 'the rest of nothing' => [['512', 'rest'], null, 'already add up', 'r2'];
         yield 'divided by nothing' => [['4', '1/0'], null, 'zero', 'r2'];
         yield 'a whole that is none' => [['4'], 'lots', 'The whole', null];
     }

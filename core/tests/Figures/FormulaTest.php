@@ -52,15 +52,15 @@ final class FormulaTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function slips(): iterable
     {
-        yield 'itself' => ['=[.B6]', 'depends on itself'];
-        yield 'in a ring' => ['=[.C5]', 'depends on itself'];
-        yield 'a text' => ['=[.A2]', 'A2 is a text'];
+        yield 'itself' => ['=[.B6]', 'refers to itself'];
+        yield 'in a ring' => ['=[.C5]', 'refers to itself'];
+        yield 'a text' => ['=[.A2]', 'A2 contains text'];
         yield 'nowhere' => ['=[.B99]', 'there is no cell B99'];
         yield 'a range alone' => ['=[.B2:.B4]', 'needs a function'];
         yield 'by nothing' => ['=[.B2]/[.C4]', 'divides by zero'];
         yield 'not complete' => ['=SUM([.B2:.B4]', 'is not complete'];
-        yield 'not known' => ['=SUMIF([.B2:.B4];2)', 'SUMIF is not one of the functions'];
-        yield 'gone' => ['=#REF!+[.B2]', 'is not understood'];
+        yield 'not known' => ['=SUMIF([.B2:.B4];2)', 'unknown function SUMIF'];
+        yield 'gone' => ['=#REF!+[.B2]', 'Cannot read the formula'];
     }
 
     #[DataProvider('slips')]

@@ -56,7 +56,7 @@ final class MendSumTest extends TestCase
 
     public function testWhatCannotBeMendedSaysSo(): void
     {
-        $sums = [[['200', '200', '200'], '100', 'largest part'], [['0', '0'], '100', 'nothing to scale']];
+        $sums = [[['200', '200', '200'], '100', 'largest part'], [['0', '0'], '100', 'Nothing to scale']];
         foreach ($sums as [$cells, $whole, $message]) {
             try {
                 str_contains($message, 'largest')

@@ -10,11 +10,12 @@ use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\Pick;
 use Lupine\Core\Formats\TableText;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\PickSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,7 +74,7 @@ final class PickTest extends TestCase
         ));
         self::assertSame(['Älpler' => '40', 'kettle' => '30', 'Others' => '35'], self::told($table, 'largest', 2));
         self::assertSame(['Älpler' => '40', 'Bike' => '10', 'Others' => '55'], self::told($table, 'label', 2));
-        self::assertSame(['Not grouped' => '55', 'Electric' => '50'], self::told($table, 'group', 5));
+        self::assertSame(['No group' => '55', 'Electric' => '50'], self::told($table, 'group', 5));
     }
 
     /** As a chart runs, parts that leave the largest become part of the others, and all always come to the whole. */
@@ -200,7 +201,7 @@ final class PickTest extends TestCase
 
     private static function settings(string $by, int $count): PickSettings
     {
-        $settings = PickSettings::read(Field::root(['by' => $by, 'count' => $count]));
+        $settings = Group::of(PickSettings::class)->read(Field::root(['by' => $by, 'count' => $count]));
         self::assertNotNull($settings);
 
         return $settings;

@@ -19,40 +19,40 @@ final class SlipsTest extends TestCase
     /** @return iterable<string, array{list<string>, string|null, list<string>}> code, and what the repairs say */
     public static function tables(): iterable
     {
-        yield 'a nought too many' => [['4510', '287', '199', '150'], 'tenfold', ['Make it 451', 'It is 4510']];
-        yield 'a digit too many' => [['51.2', '48', '497', '40'], 'tenfold', ['Make it 49.7', 'It is 497']];
+        yield 'a nought too many' => [['4510', '287', '199', '150'], 'tenfold', ['Change to 451', 'Keep 4510']];
+        yield 'a digit too many' => [['51.2', '48', '497', '40'], 'tenfold', ['Change to 49.7', 'Keep 497']];
         yield 'one that is simply large' => [['2000', '21', '17', '40'], null, []];
         yield 'one that is far off, but not tenfold' => [['900', '287', '199', '150'], null, []];
         yield 'two alone' => [['4510', '451'], null, []];
-        yield 'over all there is' => [['415 %', '58.5 %'], 'over-hundred', ['Make it 41.5 %']];
+        yield 'over all there is' => [['415 %', '58.5 %'], 'over-hundred', ['Change to 41.5 %']];
         yield 'percentages short of a hundred' => [
             ['41 %', '32 %', '20 %'],
             'near-hundred',
-            ['Add the rest', 'Scale it to 100', 'Leave it open'],
+            ['Add a “rest” row', 'Scale to 100', 'Leave the gap'],
         ];
         yield 'plain figures short of a hundred' => [
             ['41', '32', '20'],
             'near-hundred',
-            ['Add the rest', 'Scale it to 100', 'The whole is 93'],
+            ['Add a “rest” row', 'Scale to 100', 'Set the whole to 93'],
         ];
         yield 'plain figures beyond a hundred' => [
             ['41', '32', '30'],
             'near-hundred',
-            ['Scale it to 100', 'The whole is 103'],
+            ['Scale to 100', 'Set the whole to 103'],
         ];
         yield 'percentages beyond a hundred' => [
             ['41 %', '32 %', '30 %'],
             'over-whole',
-            ['Scale it to the whole', 'Take it off the largest', 'The whole is 103'],
+            ['Scale to the whole', 'Subtract it from the largest', 'Set the whole to 103'],
         ];
         yield 'a hundred but for rounding' => [['33.3', '33.3', '33.3'], null, []];
         yield 'a point that may group' => [
             ['1.248', '938', '310'],
             'point-or-group',
-            ['Make it 1248', 'A little more than 1'],
+            ['Change to 1248', 'Slightly more than 1'],
         ];
         yield 'decimals among decimals' => [['1.248', '0.938', '0.310'], null, []];
-        yield 'one alone' => [['65'], 'only-one', ['Of 100, with the rest']];
+        yield 'one alone' => [['65'], 'only-one', ['Show as part of 100']];
         yield 'one alone, and the rest' => [['65', 'rest'], null, []];
     }
 

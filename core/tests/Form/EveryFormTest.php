@@ -15,12 +15,14 @@ use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Column;
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\ReadingSettings;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Proof\Measurement;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
+use Lupine\Core\Tests\Rounds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -29,7 +31,8 @@ use Random\Randomizer;
 /** A thousand seeded tables for every form: what is measured on the outlines is what the figures say. */
 final class EveryFormTest extends TestCase
 {
-    private const TABLES = 1000;
+    private const TABLES = 150;
+    private const MANY_TABLES = 1000;
 
     /** Settings that are tried by turns, beside the usual ones. */
     private const SETTINGS = [
@@ -83,7 +86,7 @@ final class EveryFormTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(20261125));
         $variants = [[], ...self::SETTINGS[$form->name()]];
-        for ($number = 0; $number < self::TABLES; ++$number) {
+        for ($number = 0; $number < Rounds::of(self::TABLES, self::MANY_TABLES); ++$number) {
             $settings = FormSettings::read(
                 Field::root(['kind' => $form->name(), ...$variants[$number % count($variants)]]),
                 Forms::shipped(),
@@ -217,7 +220,7 @@ final class EveryFormTest extends TestCase
         }
         $table = new Table('table1', '', [new Column('c1', '')], $rows, null, null);
         $figures = Figures::of($form->needs($settings), $table, 'c1');
-        $reading = ReadingSettings::read(Field::root([]));
+        $reading = Group::of(ReadingSettings::class)->read(Field::root([]));
 
         return ChartState::of($form, $settings, 'sheet', $figures, $reading, null)->moment();
     }

@@ -17,6 +17,7 @@ use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
@@ -32,10 +33,10 @@ use Lupine\Core\Formats\TableText;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Settings\Unit;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -109,7 +110,7 @@ final readonly class Fence implements Form
 
     public function settings(): array
     {
-        return [FormSetting::number('plank', 'plank', 'pixels', 1, 400, 60)];
+        return [FormSetting::number('plank', 'plank', Unit::Pixels, 1, 400, 60)];
     }
 
     public function promise(): string

@@ -73,7 +73,7 @@ final class TableTextTest extends TestCase
         yield 'no number' => ["a\tb\nc\td", 'number'];
         yield 'too large' => [str_repeat("a\t1\n", 300_000), '1 MB'];
         yield 'too many rows' => [str_repeat("a\t1\n", 5001), '5,000'];
-        yield 'too many figures' => [str_repeat('a'.str_repeat("\t1", 120)."\n", 1000), '100,000 figures in all'];
+        yield 'too many figures' => [str_repeat('a'.str_repeat("\t1", 120)."\n", 1000), '100,000 figures in total'];
         yield 'too wide' => [implode("\t", range(1, 300)), '240'];
     }
 

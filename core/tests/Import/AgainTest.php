@@ -10,9 +10,11 @@ use Lupine\Core\Import\Again;
 use Lupine\Core\Import\AgainPlan;
 use Lupine\Core\Import\AgainRow;
 use Lupine\Core\Import\Taking;
+use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Row;
+use Lupine\Core\Script\Beats;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -48,6 +50,18 @@ final class AgainTest extends TestCase
         self::assertSame(['move1'], array_map(static fn (object $move): string => $move->id, $read->moves));
         self::assertNull($after->charts[0]->words->centre->figure);
         self::assertSame('#00ff00', $document->charts[0]->own->r4->fill);
+    }
+
+    public function testANewRowComesInAfterTheOneBeforeItWhereThatHasItsMoment(): void
+    {
+        [$piece, $document] = self::piece();
+        $plan = self::plan($piece, "Kind,2022,2023\nKettles,5,6\nChairs,9,9\nTables,8,8\nLamps & lights,4,4\nToys,3,2");
+        $read = Piece::fromJson((string) json_encode($plan->document($document)), Forms::shipped());
+        $begins = [];
+        foreach ((new Moves($read, new Beats($read)))->all() as $id => $move) {
+            $begins[$id] = $move->begin;
+        }
+        self::assertSame(['move1' => 10, 'm1' => 22, 'm2' => 34], $begins);
     }
 
     public function testARowIsFoundByAllWordsOfItsName(): void

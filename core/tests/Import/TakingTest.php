@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Import;
 
+use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Figures\PointInTime;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Import\Choices;
@@ -40,6 +41,57 @@ final class TakingTest extends TestCase
         foreach (['row above', 'row below', '“Total”', '“Notes”', 'C5 “n/a”'] as $said) {
             self::assertStringContainsString($said, $left);
         }
+    }
+
+    public function testRowsWithoutNumbersNameThoseBelowThem(): void
+    {
+        $text = "Kind\t2022\t2023\nIn the kitchen\t\t\nKettles\t5\t6\nToasters\t2\t2\nIn the hall\t\t\nLamps\t4\t4";
+        $taken = self::taken($text);
+        self::assertSame([['Kettles', '5', '6'], ['Toasters', '2', '2'], ['Lamps', '4', '4']], self::rows($taken));
+        $groups = array_map(static fn (Row $row): ?string => $row->group, $taken->table->rows);
+        self::assertSame(['In the kitchen', 'In the kitchen', 'In the hall'], $groups);
+        self::assertStringContainsString('“In the kitchen”, “In the hall”', implode(' ', $taken->understood));
+        // With one column a row without a number may be a figure that is not known yet.
+        self::assertCount(3, self::taken("Kind\tThings\nKettles\t5\nLamps\t\nToys\t2")->table->rows);
+    }
+
+    public function testAHeadOfTwoRowsStaysWhereTheSecondIsChosenByHand(): void
+    {
+        $text = "A year\t\t\n\tLast year\tThis year\nKind\tKept\tKept\nKettles\t5\t6\nLamps\t4\t4";
+        $found = self::taken($text);
+        $chosen = Taking::from(TableText::grid($text, ''), new Choices(heading: 2));
+        self::assertSame(self::columns($found), self::columns($chosen));
+        self::assertSame($found->understood, $chosen->understood);
+        self::assertSame($found->leftOut, $chosen->leftOut);
+        self::assertSame('A year', $chosen->title);
+    }
+
+    public function testAPointBeforeThreeDigitsIsAskedAboutWhereNothingSettlesIt(): void
+    {
+        $open = "Kind;Kept\nKettles;1.234\nLamps;912\nToys;2.050";
+        $asked = self::taken($open);
+        self::assertSame('1.234', $asked->openNumber);
+        self::assertSame([['Kettles', '1.234'], ['Lamps', '912'], ['Toys', '2.050']], self::rows($asked));
+        $said = Taking::from(TableText::grid($open, ''), new Choices(numbers: NumberStyle::DecimalComma));
+        self::assertSame([['Kettles', '1234'], ['Lamps', '912'], ['Toys', '2050']], self::rows($said));
+        // What was said of one table does not hold for the next, where its own numbers say it.
+        $commas = new Choices(numbers: NumberStyle::DecimalComma);
+        $next = Taking::from(TableText::grid("Kind;Kept\nKettles;9.5", ''), $commas);
+        self::assertSame([['Kettles', '9.5']], self::rows($next));
+        self::assertNull(self::taken("Kind;Kept\nKettles;1.234\nLamps;9,5")->openNumber, 'a comma settles it');
+        self::assertNull(self::taken("Kind;Kept\nKettles;1.234\nLamps;9.5")->openNumber, 'one digit settles it');
+        self::assertNull(self::taken("Kind\tKept\nKettles\t1,234\nLamps\t912")->openNumber, 'thousands in English');
+    }
+
+    public function testNumbersThatJsonHoldsAsTextsMayHaveADecimalComma(): void
+    {
+        $json = '[{"kind":"Kettles","kept":"1.234,5","n":1.234},{"kind":"Lamps","kept":"2.050","n":2},'
+            .'{"kind":"Toys","kept":"0,5 €","n":3}]';
+        $taken = Taking::from(JsonTable::grids($json, 'a.json')[0]);
+        self::assertSame(
+            [['Kettles', '1234.5', '1.234'], ['Lamps', '2050', '2'], ['Toys', '€ 0.5', '3']],
+            self::rows($taken),
+        );
     }
 
     /** @return iterable<string, array{string, list<list<string>>, list<string>, string}> table, what is understood */
@@ -91,13 +143,13 @@ final class TakingTest extends TestCase
             "Kind\tThings\nTotal\t12\nKettles\t5\nLamps\t7",
             [['Kettles', '5'], ['Lamps', '7']],
             ['Things'],
-            '“Total”, row 2: it adds up the rows below it.',
+            '“Total”, row 2: adds up the rows below.',
         ];
         yield 'sums between, and a mean' => [
             "Kind\tThings\nKettles\t5\nLamps\t7\nSubtotal\t12\nCoats\t3\nToys\t1\nSubtotal\t4\nTotal\t16\nAverage\t4",
             [['Kettles', '5'], ['Lamps', '7'], ['Coats', '3'], ['Toys', '1']],
             ['Things'],
-            'it is the mean of the others',
+            'the mean of the others',
         ];
         yield 'heads of two rows' => [
             "\t2022\t\t2023\t\nKind\tMended\tNot\tMended\tNot\nKettles\t5\t1\t6\t2\nLamps\t7\t3\t8\t4",
@@ -110,6 +162,30 @@ final class TakingTest extends TestCase
             [['Kettles', '5'], ['Lamps', '7']],
             ['Things'],
             'Another table stands beside this one, from column D on',
+        ];
+        yield 'tables below each other' => [
+            "Kind\tThings\nKettles\t5\nLamps\t7\n\t\nMonth\tHours\nMay\t9\nJune\t8",
+            [['Kettles', '5'], ['Lamps', '7']],
+            ['Things'],
+            'Another table stands below this one, from row 5 on',
+        ];
+        yield 'a total beside its parts' => [
+            "Kind\tMended\tNot\tTotal\nKettles\t5\t2\t7\nLamps\t7\t1\t8",
+            [['Kettles', '5', '2'], ['Lamps', '7', '1']],
+            ['Mended', 'Not'],
+            'Column “Total”: adds up the others',
+        ];
+        yield 'years from one to the next, which could be months' => [
+            "Kind\t2010/11\t2011/12\nKettles\t5\t2\nLamps\t7\t1",
+            [['Kettles', '5', '2'], ['Lamps', '7', '1']],
+            ['2010/11', '2011/12'],
+            '2 moments, 2010/11 to 2011/12',
+        ];
+        yield 'Markdown' => [
+            "| Kind | Things |\n| :-- | --: |\n| Kettles | 5 |\n| Lamps | 7 |",
+            [['Kettles', '5'], ['Lamps', '7']],
+            ['Things'],
+            '',
         ];
         yield 'region and branch' => [
             "Region\tBranch\tThings\nNorth\tHill\t5\nNorth\tDale\t7\nSouth\tQuay\t2",
@@ -163,7 +239,7 @@ final class TakingTest extends TestCase
         self::assertSame('long', $taken->layout);
         self::assertSame(['2023-01', '2023-02'], self::columns($taken));
         self::assertSame([['Lamps', '5', '7'], ['Kettles', '12', '6']], self::rows($taken));
-        self::assertStringContainsString('added up', implode(' ', $taken->understood));
+        self::assertStringContainsString('are added', implode(' ', $taken->understood));
     }
 
     public function testARowForEachMoment(): void
@@ -171,7 +247,7 @@ final class TakingTest extends TestCase
         $text = "Month,Kettles,Lamps\nMarch,4,5\nJanuary,7,8\nFebruary,1,2";
         $rows = self::taken($text);
         self::assertSame(['March', '4', '5'], self::rows($rows)[0]);
-        self::assertStringContainsString('Choose “when”', implode(' ', $rows->understood));
+        self::assertStringContainsString('set “Month” to “Moments”', implode(' ', $rows->understood));
         $taken = Taking::from(TableText::grid($text, 'x'), new Choices(null, [0 => 'time']));
         self::assertSame('moments', $taken->layout);
         self::assertSame(['January', 'February', 'March'], self::columns($taken));

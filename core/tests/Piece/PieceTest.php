@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Piece;
 
 use Lupine\Core\Drawing\Reel;
-use Lupine\Core\Piece\BadPiece;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Upgrade;
+use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -46,6 +46,26 @@ final class PieceTest extends TestCase
             self::assertStringStartsWith($where, $reason->where);
             self::assertStringContainsString($message, $reason->getMessage());
         }
+    }
+
+    /** What a group says is settled by what else it says, whatever documents from elsewhere leave out. */
+    public function testWhatIsLeftOutFollowsFromTheRest(): void
+    {
+        $piece = Sample::piece(changes: [
+            'charts.0.entrance.manner' => 'bend',
+            'charts.0.entrance.order' => 'after',
+            'charts.0.own' => ['r1' => ['label' => ['x' => 12]], 'r2' => ['glow' => 'none', 'label' => ['size' => 2]]],
+            'charts.0.finish.shadow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null],
+            'charts.0.words.reading' => ['of' => 'share'],
+        ]);
+        [$chart] = $piece->charts;
+        self::assertSame('together', $chart->entrance?->order, 'a chart that bends comes as a whole');
+        self::assertSame([12.0, 0.0], [$chart->own('r1')->label?->x, $chart->own('r1')->label?->y]);
+        self::assertNull($chart->own('r2')->label?->x);
+        self::assertSame('#000000', $chart->finish->shadow?->colour);
+        self::assertSame('%', $chart->words->reading->suffix);
+        self::assertEquals($chart->finish->glow, $chart->finishOf('r1')->glow);
+        self::assertNull($chart->finishOf('r2')->glow);
     }
 
     public function testRefusesWhatIsNoPiece(): void

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Piece;
 
-use Lupine\Core\Piece\BadPiece;
-use Lupine\Core\Piece\PlainText;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\PlainText;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +29,7 @@ final class PlainTextTest extends TestCase
 
     public function testNamesTheSignAndLeavesItOut(): void
     {
-        self::assertSame('the sign U+FFFE', PlainText::unwritableIn("a\u{FFFE}b\u{1}"));
+        self::assertSame('the character U+FFFE', PlainText::unwritableIn("a\u{FFFE}b\u{1}"));
         self::assertSame('bytes that are not UTF-8', PlainText::unwritableIn("a\xC3"));
         self::assertSame('ab', PlainText::writable("a\u{FFFE}b\u{1}"));
         self::assertSame('Café', PlainText::writable("Caf\xE9"));

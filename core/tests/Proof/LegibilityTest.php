@@ -35,12 +35,12 @@ final class LegibilityTest extends TestCase
                     $move('y', 980.0, 118, 8, ['words' => 'note1']),
                 ],
             ],
-            ['“What” and “A note” stand over each other.'],
+            ['“What” and “A note” overlap.'],
             'donut',
         ];
         yield 'a legend over a part that is pulled out' => [
             ['moves' => [$move('out', 400.0, 150, 20, ['chart' => 'chart1', 'figure' => 'r1'])]],
-            ['stands over “Small appliances”'],
+            ['overlaps “Small appliances”'],
             'donut',
         ];
         yield 'a caption against a part' => [
@@ -50,7 +50,36 @@ final class LegibilityTest extends TestCase
                     'colour' => '#ffffff', 'placedBy' => 'hand', 'fade' => 0],
                 'charts.0.place.x' => 960,
             ],
-            ['The caption “This is said here.” stands over'],
+            ['The caption “This is said here.” overlaps'],
+            'donut',
+        ];
+        $word = static fn (string $text, int $at, bool $isUnsaid): array => [
+            'text' => $text, 'at' => $at, 'end' => $at + 100, 'sure' => 0, 'unsaid' => $isUnsaid,
+        ];
+        yield 'a recording that leaves a word out, and says what is not written' => [
+            [
+                'script.lines' => [['id' => 'line1', 'text' => 'This is said.', 'begin' => 100, 'end' => 200]],
+                'script.recording' => 'reading',
+                'script.recordings' => [[
+                    'id' => 'reading', 'name' => 'A reading', 'sound' => null, 'seconds' => 9, 'begin' => 0,
+                    'from' => 0, 'to' => 9000, 'level' => 1, 'scratch' => null,
+                    'heard' => [['line' => 'line1', 'words' => [
+                        $word('This', 4000, false), $word('is', 4200, true), $word('said.', 4300, false),
+                    ]]],
+                    'unwritten' => [['at' => 5000, 'end' => 6000, 'line' => 'line1', 'word' => 3, 'again' => null]],
+                ]],
+            ],
+            ['does not say “is”', 'After “This is said” the recording says something that is not written'],
+            'donut',
+        ];
+        yield 'a note that states a number of no figure' => [
+            ['words.1' => [...self::NOTE, 'text' => 'Of 1,300 things, 41 % were small']],
+            ['“1,300” in “Of 1,300 things, 41 % were small” is nowhere in the figures'],
+            'donut',
+        ];
+        yield 'a title that was guessed' => [
+            ['words.0.guessed' => true],
+            ['was guessed from the table. Keep it, or type another.'],
             'donut',
         ];
         yield 'charts on each other' => [
@@ -66,11 +95,11 @@ final class LegibilityTest extends TestCase
             ['“A note” is 9 pixels high', '“Another” is 9 pixels high'],
             'donut',
         ];
-        yield 'all pairs that look alike' => [
+        yield 'all pairs that look the same' => [
             ['charts.0.finish.colours' => 'set', 'charts.0.finish.swatches' => [
                 '#4fb286', '#d9402b', '#4fb487', '#3f63e0', '#d9412c',
             ]],
-            ['“Small appliances” and “Clothing” look alike', '“Lamps & lights” and “Toys” look alike'],
+            ['“Small appliances” and “Clothing” look the same', '“Lamps & lights” and “Toys” look the same'],
             'donut',
         ];
         yield 'a part of the ground’s own colour' => [
@@ -86,7 +115,7 @@ final class LegibilityTest extends TestCase
                 'words.1' => [...self::NOTE, 'text' => 'Pale', 'x' => 880.0, 'y' => 470.0, 'size' => 30.0],
                 'charts.0.own' => ['r1' => ['fill' => '#f4f4f0']],
             ],
-            ['“Pale” stands out too little'],
+            ['“Pale” has too little contrast'],
             'donut',
         ];
     }
@@ -152,7 +181,7 @@ final class LegibilityTest extends TestCase
             ], $form));
             self::assertSame([], array_values(array_filter(
                 array_map(static fn (Check $check): string => $check->ok ? '' : $check->message, $proof->checks()),
-                static fn (string $message): bool => str_contains($message, 'stand over each other'),
+                static fn (string $message): bool => str_contains($message, 'overlap'),
             )), $form);
         }
     }

@@ -66,7 +66,7 @@ final class ProofTest extends TestCase
         $proof = Proof::of($piece, $reel, Sample::drawPiece()->timings($piece), Sample::drawPiece()->setter());
 
         self::assertFalse($proof->isExact());
-        self::assertSame('“Small appliances” is off', $proof->jsonSerialize()['word']);
+        self::assertSame('“Small appliances” does not match', $proof->jsonSerialize()['word']);
         self::assertEqualsWithDelta(0.005, $proof->figures[0]->measured - $proof->figures[0]->wanted, 1e-4);
     }
 
@@ -76,22 +76,22 @@ final class ProofTest extends TestCase
         $messages = implode(' ', array_column(Sample::prove($piece)->checks(), 'message'));
 
         self::assertStringContainsString('runs over the edge', $messages);
-        self::assertStringContainsString('no sign for 🫖', $messages);
+        self::assertStringContainsString('no character for 🫖', $messages);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, bool}> changes, what is said, has it a place */
     public static function hindrances(): iterable
     {
-        yield 'words over words' => [['words.0.x' => 1200, 'words.0.y' => 500], 'stand over each other', true];
-        yield 'too little contrast' => [['words.0.colour' => '#2a5a52'], 'stands out too little', true];
+        yield 'words over words' => [['words.0.x' => 1200, 'words.0.y' => 500], 'overlap', true];
+        yield 'too little contrast' => [['words.0.colour' => '#2a5a52'], 'has too little contrast', true];
         yield 'colours alike' => [
             ['charts.0.finish.colours' => 'set', 'charts.0.finish.swatches' => ['#4fb286', '#52b488']],
-            'look alike to everybody',
+            'look the same to everybody',
             false,
         ];
         yield 'colours alike to some' => [
             ['charts.0.finish.colours' => 'set', 'charts.0.finish.swatches' => ['#a09b3c', '#d08f49']],
-            'look alike to people who see little',
+            'look the same to people with reduced',
             false,
         ];
         yield 'a slip' => [['tables.0.rows.0.cells.0' => '5120'], 'about ten times the others', false];

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Script;
 
-use Lupine\Core\Piece\Field;
 use Lupine\Core\Piece\Pin;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\Laid;
 use Lupine\Core\Script\SpokenText;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -40,8 +41,9 @@ final class BeatsTest extends TestCase
     public function testAPinIsAWordWithAnOffset(): void
     {
         $beats = new Beats(Sample::piece(changes: self::LINES));
-        $pin = static fn (array $fields): Pin => Pin::read(Field::root(['line' => 'l1', ...$fields])) ??
-            throw new \LogicException();
+        $pin = static fn (array $fields): Pin => Group::of(Pin::class)->read(
+            Field::root(['line' => 'l1', ...$fields]),
+        );
 
         self::assertSame(30 + intdiv(60 * 9, 28) - 3, $beats->frameOf($pin(['word' => 2, 'offset' => -3])));
         self::assertSame(30, $beats->frameOf($pin(['word' => null])));

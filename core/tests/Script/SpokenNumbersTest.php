@@ -44,6 +44,20 @@ final class SpokenNumbersTest extends TestCase
         }
     }
 
+    public function testEveryNumberOfALineIsUnderstoodAndNothingElse(): void
+    {
+        $numbers = json_decode((string) file_get_contents(__DIR__.'/../outside/number-to-words.json'), true);
+        for ($seed = 1; $seed <= 1500; ++$seed) {
+            $line = new SaidLine($seed, $numbers);
+            $found = array_map(
+                static fn (SpokenNumber $one): array => [$one->kind, round($one->value, 9)],
+                SpokenNumbers::in(Beats::split($line->text)),
+            );
+            $told = array_map(static fn (array $one): array => [$one[0], round($one[1], 9)], $line->told);
+            self::assertSame($told, $found, $line->text);
+        }
+    }
+
     public function testSeveralInALineAreToldApart(): void
     {
         $line = Beats::split('Four in ten were kettles, 23 per cent lamps, and half of the rest (about 220) was clothing.');

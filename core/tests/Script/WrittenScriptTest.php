@@ -51,7 +51,7 @@ final class WrittenScriptTest extends TestCase
             ],
             $script->lines,
         );
-        self::assertStringContainsString('1 cue was left out', $script->remarks[0]);
+        self::assertStringContainsString('1 cue was skipped', $script->remarks[0]);
     }
 
     public function testWhatIsNotUsedOfAFileIsSaid(): void
@@ -62,8 +62,8 @@ final class WrittenScriptTest extends TestCase
         );
         self::assertSame(
             [
-                '1 cue was left out: no words are in it.',
-                '2 blocks were left out: notes, styles, or text without times.',
+                '1 cue was skipped: there are no words in it.',
+                '2 blocks were skipped: notes, styles or text without times.',
                 '1 cue has a place on the screen, which is not used: captions have their own.',
                 '1 cue has bold, italic, colours or speakers’ names, which are not used.',
                 '1 cue was cut at 600 characters, the limit of a line.',

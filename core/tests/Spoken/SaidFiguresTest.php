@@ -103,7 +103,7 @@ final class SaidFiguresTest extends TestCase
         ]]);
         $told = array_filter(Sample::prove($piece)->checks(), static fn ($check): bool => !$check->ok);
         self::assertContains(
-            'The narrator says “fifteen per cent” of Bicycles, which is 15 %; the table says 12 %.',
+            'The narrator says “fifteen per cent” for Bicycles, which means 15 %; the table has 12 %.',
             array_map(static fn ($check): string => $check->message, $told),
         );
     }
@@ -149,11 +149,11 @@ final class SaidFiguresTest extends TestCase
         ]];
         self::assertSame([], $messages('Lamps are 410.', $toNow));
         self::assertSame(
-            ['The narrator says “200” of Lamps, which is 200; the table says 410.'],
+            ['The narrator says “200” for Lamps; the table has 410.'],
             $messages('Lamps are 200.', $toNow),
         );
         self::assertSame(
-            ['The narrator says “410” of Lamps, which is 410; the table says 200.'],
+            ['The narrator says “410” for Lamps; the table has 200.'],
             $messages('Lamps are 410.'),
         );
         self::assertSame([], $messages('Lamps are 410, up from 200.', $toNow), 'another moment, and said to be');

@@ -66,6 +66,16 @@ final class ToldChartTest extends TestCase
         self::assertSame($figures !== '', $chart->isTold());
     }
 
+    public function testANameThatIsNoneIsMarkedAsAGuess(): void
+    {
+        $text = 'Four in ten were kettles. She told us that 23 per cent never worked again, and the rest was clothing.';
+        $guesses = [];
+        foreach (ToldChart::of(WrittenScript::read($text)->lines)->figures as $figure) {
+            $guesses[$figure->label] = $figure->isGuess;
+        }
+        self::assertSame(['Kettles' => false, 'Never worked again' => true, 'Clothing' => false], $guesses);
+    }
+
     public function testItBecomesAPieceWithLinesAndPins(): void
     {
         $script = WrittenScript::read('Last year was busy. Four in ten were kettles, 23 per cent lamps, and the rest was clothing.');

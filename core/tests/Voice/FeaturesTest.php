@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Voice;
 
+use Lupine\Core\Voice\Band;
 use Lupine\Core\Voice\Cepstra;
 use Lupine\Core\Voice\MelBands;
 use Lupine\Core\Voice\Pauses;
@@ -69,7 +70,7 @@ final class FeaturesTest extends TestCase
     {
         $one = Cepstra::of(...self::heard(self::sweep(9000, 300, 3000)));
         $other = Cepstra::of(...self::heard(self::sweep(14_000, 300, 3000)));
-        $warping = Warping::through($one, $other, array_fill(0, $one->windows, 0), $other->windows);
+        $warping = Warping::through([$one], $other, Band::whole($one->windows, $other->windows));
         $distance = static function (int $row, int $column) use ($one, $other): float {
             $square = 0.0;
             for ($index = 0; $index < Cepstra::SIZE; ++$index) {
@@ -83,7 +84,7 @@ final class FeaturesTest extends TestCase
         for ($row = 0; $row < $one->windows; ++$row) {
             for ($column = 0; $column < $other->windows; ++$column) {
                 $here = $distance($row, $column);
-                $cost[$row][$column] = $row + $column === 0 ? $here : min(
+                $cost[$row][$column] = $row + $column === 0 ? 1.4 * $here : min(
                     ($cost[$row - 1][$column - 1] ?? INF) + 1.4 * $here,
                     ($cost[$row - 1][$column] ?? INF) + $here,
                     ($cost[$row][$column - 1] ?? INF) + $here,
@@ -91,14 +92,16 @@ final class FeaturesTest extends TestCase
             }
         }
         $sum = 0.0;
-        foreach ($warping->path as $index => [$row, $column]) {
-            $before = $warping->path[$index - 1] ?? null;
-            $both = $before !== null && $before[0] < $row && $before[1] < $column;
-            $sum += ($both ? 1.4 : 1.0) * $distance($row, $column);
+        foreach ($warping->rows as $step => $row) {
+            $column = $warping->columns[$step];
+            $isBoth = $row > ($warping->rows[$step - 1] ?? -1) && $column > ($warping->columns[$step - 1] ?? -1);
+            $sum += ($isBoth ? 1.4 : 1.0) * $distance($row, $column);
         }
         self::assertEqualsWithDelta($cost[$one->windows - 1][$other->windows - 1], $sum, 1e-6);
-        self::assertSame([0, 0], $warping->path[0]);
-        self::assertSame([$one->windows - 1, $other->windows - 1], $warping->path[count($warping->path) - 1]);
+        self::assertSame([0, 0], [$warping->rows[0], $warping->columns[0]]);
+        $last = count($warping->rows) - 1;
+        self::assertSame([$one->windows - 1, $other->windows - 1], [$warping->rows[$last], $warping->columns[$last]]);
+        self::assertSame([Warping::LAID], array_values(array_unique($warping->kinds)), 'without gaps');
     }
 
     /** @return array{MelBands, Pauses} */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Words;
 
-use Lupine\Core\Piece\Field;
+use Lupine\Core\Piece\FontChoice;
 use Lupine\Core\Piece\ReadingSettings;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
 use Lupine\Core\Tests\Sample;
 use Lupine\Core\Words\NumberText;
 use Lupine\Core\Words\TextSetter;
@@ -18,7 +20,7 @@ final class TextSetterTest extends TestCase
     /** @return iterable<array{string}> */
     public static function fonts(): iterable
     {
-        foreach (TextStyle::FONTS as $font) {
+        foreach (array_keys(FontChoice::FONTS) as $font) {
             yield [$font];
         }
     }
@@ -41,7 +43,7 @@ final class TextSetterTest extends TestCase
     public function testWrapsWithoutLosingAWord(): void
     {
         $setter = new TextSetter(Sample::fonts());
-        $style = TextStyle::read(Field::root([]), 'figtree-regular', 44, '#ffffff');
+        $style = new TextStyle('figtree-regular', 44, '#ffffff');
         $text = 'Then lamps, and the coats nobody wanted to throw away, and a bicycle without a chain.';
         $lines = $setter->lines($text, $style, 500);
 
@@ -71,7 +73,9 @@ final class TextSetterTest extends TestCase
         string $point,
         string $text,
     ): void {
-        $settings = ReadingSettings::read(Field::root(['of' => 'value', 'group' => $group, 'point' => $point]));
+        $settings = Group::of(ReadingSettings::class)->read(
+            Field::root(['of' => 'value', 'group' => $group, 'point' => $point]),
+        );
 
         self::assertSame(
             $text,

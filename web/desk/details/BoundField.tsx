@@ -2,7 +2,7 @@ import { useId } from 'react';
 import Form from 'react-bootstrap/Form';
 import { TextField } from '../../fields/TextField';
 import { COLUMN, isBound, withIds, withNames } from '../../piece/bound';
-import type { Table } from '../../piece/document';
+import type { Table } from '../../../contracts/piece';
 
 /** rows that are offered */
 const MOST = 40;
@@ -42,7 +42,7 @@ export function BoundField({ label, value, table, longest, rows, onChange }: Pro
       />
       {table && (
         <div className="field">
-          <label htmlFor={id}>put in</label>
+          <label htmlFor={id}>Insert</label>
           <Form.Select
             id={id}
             size="sm"

@@ -1,14 +1,13 @@
 import type { SheetChange } from '../../api/answers';
 import type { Property } from '../../api/formAnswers';
-import { Choice, Pick, Switch } from '../../fields/Choice';
-import { ColourField } from '../../fields/ColourField';
-import { NumberField } from '../../fields/NumberField';
-import { TextField } from '../../fields/TextField';
 import { removeMove } from '../../piece/changes';
-import type { Move, Piece, Table } from '../../piece/document';
+import type { Move, Piece, Table } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
+import { Pick, Switch } from '../../fields/Choice';
+import { OneField } from '../../settings/OneField';
+import { SettingField } from '../../settings/SettingField';
 
 interface Props {
   piece: Piece;
@@ -44,18 +43,18 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
       />
       {property.kind === 'number' && (
         <Switch
-          label="from a value of its own"
+          label="Set start value"
           value={typeof move.from === 'number'}
           onChange={(on) =>
             change((draft) => {
-              draft.from = on ? property.usual : null;
+              draft.from = on ? property.default : null;
             })
           }
         />
       )}
       {typeof move.from === 'number' && (
         <ToField
-          label="from"
+          label="From"
           property={property}
           to={move.from}
           onChange={(from) =>
@@ -84,14 +83,11 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
           })
         }
       />
-      <NumberField
-        label="lasts"
-        unit="frames"
+      <OneField
+        of="Move"
+        name="frames"
         stage={piece.stage}
         value={move.frames}
-        min={1}
-        max={18000}
-        usual={24}
         onChange={(frames) =>
           change((draft) => {
             draft.frames = frames;
@@ -111,7 +107,7 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
         onPasses={canPass ? (passes) => change((draft) => (draft.passes = passes)) : undefined}
       />
       <button type="button" className="text-button" onClick={() => edit((draft) => removeMove(draft, move.id))}>
-        <i className="bi bi-x-lg" aria-hidden="true" /> take this change out
+        <i className="bi bi-x-lg" aria-hidden="true" /> Remove change
       </button>
     </div>
   );
@@ -125,42 +121,24 @@ interface ToProps {
   onChange: (to: number | string) => void;
 }
 
-function ToField({ label = 'to', property, to, table, onChange }: ToProps) {
+function ToField({ label = 'To', property, to, table, onChange }: ToProps) {
   if (property.kind === 'column')
     return (
       <Pick
-        label="to"
+        label="To"
         value={String(to)}
         options={(table?.columns ?? []).map(({ id, name }): [string, string] => [id, name || 'Column'])}
         onChange={onChange}
       />
     );
-  if (property.kind === 'order')
-    return (
-      <Choice
-        label="to"
-        value={String(to)}
-        options={[
-          ['sheet', 'sheet'],
-          ['descending', 'largest'],
-          ['ascending', 'smallest'],
-        ]}
-        onChange={onChange}
-      />
-    );
-  if (property.kind === 'colour') return <ColourField label="to" value={String(to)} onChange={onChange} />;
-  if (property.kind === 'cell') return <TextField label="to" value={String(to)} placeholder="0" onChange={onChange} />;
-  const { unit } = property;
+  const kind = { order: 'choice', cell: 'text' }[property.kind as string] ?? property.kind;
   return (
-    <NumberField
+    <SettingField
+      setting={{ ...property, kind }}
       label={label}
-      unit={unit === 'pixels' || unit === 'degrees' || unit === 'fraction' ? unit : 'number'}
-      value={Number(to)}
-      min={property.least}
-      max={property.most}
-      step={unit === 'pixels' ? 2 : 1}
-      usual={property.usual}
-      onChange={onChange}
+      value={to}
+      placeholder="0"
+      onChange={(next) => onChange(typeof next === 'number' ? next : String(next))}
     />
   );
 }

@@ -3,7 +3,7 @@ import type { Course, SheetChange } from '../../api/answers';
 import type { Property } from '../../api/formAnswers';
 import { shortTimecode } from '../../common/words';
 import { addChange, changesOf, type Target } from '../../piece/changes';
-import type { Piece, Table } from '../../piece/document';
+import type { Piece, Table } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { valueAt } from '../sheet';
@@ -57,7 +57,7 @@ export function ChangeList({ piece, target, properties, sheet, keyed, first, tab
             >
               <span className="key-mark" aria-hidden="true" />
               <span>
-                {property?.label ?? `${move.property} (not in this form)`} →{' '}
+                {property?.label ?? `${move.property} (not used by this form)`} →{' '}
                 {property?.kind === 'colour' && <span className="chip" style={{ background: String(move.to) }} />}{' '}
                 {shown(move.to, property, table)}
               </span>
@@ -112,14 +112,14 @@ function beginning(
   const set: Record<string, number> = { opacity: 0.35, size: 1.15, light: 0.35 };
   if (property.name in set) return set[property.name];
   const step = property.unit === 'fraction' ? 0.1 : property.unit === 'pixels' ? 40 : 15;
-  return Number(first) + step > property.most ? Number(first) - step : Number(first) + step;
+  return Number(first) + step > (property.max ?? Infinity) ? Number(first) - step : Number(first) + step;
 }
 
 function shown(value: number | string | undefined, property: Property | undefined, table?: Table): string {
   if (value === undefined) return '';
   if (typeof value === 'string') {
     const column = table?.columns.find(({ id }) => id === value);
-    return property?.kind === 'column' ? column?.name || 'a column that is gone' : value || '0';
+    return property?.kind === 'column' ? column?.name || 'removed column' : value || '0';
   }
   if (property?.unit === 'fraction') return `${Math.round(value * 1000) / 10} %`;
   const sign = property?.unit === 'degrees' ? '°' : property?.unit === 'pixels' ? ' px' : '';

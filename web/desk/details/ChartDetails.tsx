@@ -1,8 +1,7 @@
 import { Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { copyChart, removeChart, setGroup, shiftChart } from '../../piece/charts';
-import type { Chart, Piece } from '../../piece/document';
+import type { Chart, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
@@ -10,6 +9,10 @@ import { chartName } from '../useChart';
 import { useChartEdit } from '../useChartEdit';
 import { DriftFields } from './DriftFields';
 import { PlacedBy } from './PlacedBy';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
+
+const NAME = settingOf('Chart', 'name');
 
 /** A chart as a whole: where it stands, how large, how turned, before or behind which others. */
 export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
@@ -37,10 +40,10 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
       </div>
       <div className="fields one-column">
         <TextField
-          label="name"
+          label={NAME.label}
           value={chart.name ?? ''}
           placeholder={chartName(piece, { ...chart, name: undefined })}
-          longest={80}
+          longest={NAME.longest}
           onChange={(name) =>
             change((draft) => {
               if (name.trim() === '') delete draft.name;
@@ -50,11 +53,11 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
         />
         {others.length > 0 && (
           <Pick
-            label="axis"
+            label="Axis"
             value={chart.axisOf ?? ''}
             options={[
-              ['', 'its own'],
-              ...others.map((other): [string, string] => [other.id, `that of ${chartName(piece, other)}`]),
+              ['', 'Own axis'],
+              ...others.map((other): [string, string] => [other.id, `Shared with ${chartName(piece, other)}`]),
             ]}
             onChange={(other) =>
               change((draft) => {
@@ -67,46 +70,16 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
         {place && !chart.axisOf && (
           <>
             <PlacedBy keys={[chart.id]} places={[place]} />
-            <NumberField
-              label="across"
-              unit="pixels"
-              value={place.x}
-              min={-8000}
-              max={8000}
-              step={2}
-              isKeyed={isKeyed('x')}
-              onChange={(x) => editPlaces([chart.id], () => ({ x }))}
-            />
-            <NumberField
-              label="down"
-              unit="pixels"
-              value={place.y}
-              min={-8000}
-              max={8000}
-              step={2}
-              isKeyed={isKeyed('y')}
-              onChange={(y) => editPlaces([chart.id], () => ({ y }))}
-            />
-            <NumberField
-              label="size"
-              unit="fraction"
-              value={place.size}
-              min={0.02}
-              max={20}
-              usual={1}
-              isKeyed={isKeyed('size')}
-              onChange={(size) => editPlaces([chart.id], () => ({ size }))}
-            />
-            <NumberField
-              label="turn"
-              unit="degrees"
-              value={place.turn ?? 0}
-              min={-3600}
-              max={3600}
-              usual={0}
-              isKeyed={isKeyed('turn')}
-              onChange={(turn) => editPlaces([chart.id], () => ({ turn }))}
-            />
+            {(['x', 'y', 'size', 'turn'] as const).map((name) => (
+              <OneField
+                key={name}
+                of="Place"
+                name={name}
+                value={place[name]}
+                isKeyed={isKeyed(name)}
+                onChange={(to) => editPlaces([chart.id], () => ({ [name]: to }))}
+              />
+            ))}
           </>
         )}
         <DriftFields
@@ -119,7 +92,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
           }
         />
         <Switch
-          label="on the stage"
+          label="Visible"
           value={!chart.hidden}
           onChange={(on) =>
             change((draft) => {
@@ -131,15 +104,15 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
         {piece.charts.length > 1 && (
           <>
             <Pick
-              label="comes in"
+              label="Order"
               value={chart.entrance?.with ? `${chart.entrance.joins ?? 'together'} ${chart.entrance.with}` : ''}
               options={[
-                ['', 'by its own order'],
+                ['', 'Own order'],
                 ...piece.charts
                   .filter(({ id, entrance }) => id !== chart.id && !entrance?.with)
                   .flatMap((other): [string, string][] => [
-                    [`together ${other.id}`, `with ${chartName(piece, other)}`],
-                    [`after ${other.id}`, `after ${chartName(piece, other)}`],
+                    [`together ${other.id}`, `With ${chartName(piece, other)}`],
+                    [`after ${other.id}`, `After ${chartName(piece, other)}`],
                   ]),
               ]}
               onChange={(chosen) =>
@@ -162,7 +135,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
                 disabled={index === piece.charts.length - 1}
                 onClick={() => edit((draft) => shiftChart(draft, chart.id, 1))}
               >
-                <i className="bi bi-front" aria-hidden="true" /> forward
+                <i className="bi bi-front" aria-hidden="true" /> Bring forward
               </button>
               <button
                 type="button"
@@ -170,7 +143,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
                 disabled={index === 0}
                 onClick={() => edit((draft) => shiftChart(draft, chart.id, -1))}
               >
-                <i className="bi bi-back" aria-hidden="true" /> back
+                <i className="bi bi-back" aria-hidden="true" /> Send back
               </button>
             </div>
           </>
@@ -189,7 +162,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
               )
             }
           >
-            <i className="bi bi-union" aria-hidden="true" /> no longer together with others
+            <i className="bi bi-union" aria-hidden="true" /> Ungroup
           </button>
         )}
         <button
@@ -203,19 +176,19 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
             if (made) usePlay.getState().select({ kind: 'chart', chart: made });
           }}
         >
-          <i className="bi bi-copy" aria-hidden="true" /> a copy of it
+          <i className="bi bi-copy" aria-hidden="true" /> Duplicate chart
         </button>
         <button
           type="button"
           className="text-button"
           disabled={piece.charts.length < 2}
-          title={piece.charts.length < 2 ? 'It is the only chart of this piece.' : undefined}
+          title={piece.charts.length < 2 ? 'A piece needs at least one chart.' : undefined}
           onClick={() => {
             usePlay.getState().select(null);
             edit((draft) => removeChart(draft, chart.id));
           }}
         >
-          <i className="bi bi-x-lg" aria-hidden="true" /> take the chart out
+          <i className="bi bi-x-lg" aria-hidden="true" /> Remove chart
         </button>
       </div>
     </>

@@ -1,4 +1,4 @@
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { usePlay } from '../playStore';
 import { ChartDetails } from './ChartDetails';
 import { FigureDetails } from './FigureDetails';
@@ -24,8 +24,8 @@ export function Details({ piece }: { piece: Piece }) {
         <div className="details-empty">
           <p>{selection.kind === 'legend' ? 'The legend' : 'The captions'}</p>
           <p>
-            Drag {selection.kind === 'legend' ? 'it' : 'them'} on the stage
-            {selection.kind === 'legend' && ', and the right edge for its width'}. Type and colours stand under{' '}
+            Drag to move{selection.kind === 'legend' && '; drag the right edge to set the width'}. Set type and colour
+            in{' '}
             <button type="button" className="text-button" onClick={() => usePlay.getState().set({ face: 'Words' })}>
               Words
             </button>

@@ -1,14 +1,15 @@
 import type { SheetEmphasis } from '../../api/answers';
-import { NumberField } from '../../fields/NumberField';
 import { Pick } from '../../fields/Choice';
 import { addEmphasis } from '../../piece/accents';
 import { removeMove } from '../../piece/changes';
-import type { FigureTarget, Move, Piece } from '../../piece/document';
+import type { FigureTarget, Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useTimecode } from '../useTimecode';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
+import { GroupFields } from '../../settings/GroupFields';
+import { OneField } from '../../settings/OneField';
 
 interface Props {
   piece: Piece;
@@ -27,7 +28,9 @@ export function EmphasisList({ piece, target, sheet }: Props) {
         const move = piece.moves.find(({ id }) => id === now.id);
         return move && <EmphasisFields key={move.id} piece={piece} move={move} now={now} />;
       })}
-      {sheet.length === 0 && <p className="hint">It stands out at no time. On a beat it can, while the others dim.</p>}
+      {sheet.length === 0 && (
+        <p className="hint">No emphasis yet. Add one to make this part stand out while the others dim.</p>
+      )}
       <button
         type="button"
         className="btn btn-outline-secondary btn-sm"
@@ -37,7 +40,7 @@ export function EmphasisList({ piece, target, sheet }: Props) {
           })
         }
       >
-        Let it stand out here
+        Add emphasis at playhead
       </button>
     </>
   );
@@ -73,15 +76,15 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
         onPin={(pin) => change((draft) => Object.assign(draft, { pin, begin: now.begin }))}
       />
       <Pick
-        label="lets go"
+        label="Ends"
         value={until}
         options={[
-          ['line', move.pin ? 'at the end of the line' : 'after a while'],
-          ['frame', 'on a frame'],
+          ['line', move.pin ? 'At the end of the line' : 'Automatically'],
+          ['frame', 'On a frame'],
           ...piece.script.lines.flatMap((line) =>
             (lines[line.id] ?? []).map((word, index): [string, string] => [
               `${line.id}:${index}`,
-              `on “${word.text.replace(/[.,;:!?]+$/u, '')}”, ${timecode(word.frame)}`,
+              `On “${word.text.replace(/[.,;:!?]+$/u, '')}”, ${timecode(word.frame)}`,
             ]),
           ),
         ]}
@@ -95,75 +98,28 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
         }}
       />
       {until === 'frame' && (
-        <NumberField
-          label="at"
-          unit="frames"
+        <OneField
+          of="Emphasis"
+          name="until"
+          label="At"
           stage={piece.stage}
           value={emphasis.until ?? now.letsGo}
-          min={0}
-          max={18000}
           onChange={(frame) => set({ until: frame })}
         />
       )}
-      <NumberField
-        label="takes"
-        unit="frames"
+      <OneField
+        of="Move"
+        name="frames"
+        label="Transition"
         stage={piece.stage}
         value={move.frames}
-        min={1}
-        max={18000}
-        usual={12}
         onChange={(frames) => change((draft) => Object.assign(draft, { frames }))}
       />
-      <NumberField
-        label="pulled out"
-        unit="pixels"
-        value={emphasis.out}
-        min={0}
-        max={1000}
-        usual={28}
-        onChange={(out) => set({ out })}
-      />
-      <NumberField
-        label="lit"
-        unit="fraction"
-        value={emphasis.light}
-        min={0}
-        max={1}
-        usual={0.15}
-        onChange={(light) => set({ light })}
-      />
-      <NumberField
-        label="size"
-        unit="fraction"
-        value={emphasis.size}
-        min={0.1}
-        max={5}
-        usual={1}
-        onChange={(size) => set({ size })}
-      />
-      <NumberField
-        label="others dim"
-        unit="fraction"
-        value={emphasis.dim}
-        min={0}
-        max={1}
-        usual={0.6}
-        onChange={(dim) => set({ dim })}
-      />
-      <NumberField
-        label="its label"
-        unit="fraction"
-        value={emphasis.label}
-        min={0.2}
-        max={5}
-        usual={1.2}
-        onChange={(label) => set({ label })}
-      />
+      <GroupFields of="Emphasis" only={['out', 'light', 'size', 'dim', 'label']} value={emphasis} onChange={set} />
       <Pick
-        label="note"
+        label="Note"
         value={emphasis.note ?? ''}
-        options={[['', 'none'], ...piece.words.map(({ id, text }): [string, string] => [id, text || 'Empty'])]}
+        options={[['', 'None'], ...piece.words.map(({ id, text }): [string, string] => [id, text || 'Empty'])]}
         onChange={(note) => set({ note: note === '' ? null : note })}
       />
       <MoveCurve
@@ -173,7 +129,7 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
         onChange={(curve) => change((draft) => Object.assign(draft, { curve }))}
       />
       <button type="button" className="text-button" onClick={() => edit((draft) => removeMove(draft, move.id))}>
-        <i className="bi bi-x-lg" aria-hidden="true" /> no longer
+        <i className="bi bi-x-lg" aria-hidden="true" /> Remove emphasis
       </button>
     </div>
   );

@@ -1,12 +1,12 @@
-import { Fragment, useState } from 'react';
-import { ColourField } from '../../fields/ColourField';
-import { Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
+import { useState } from 'react';
 import { columnIndex, isFigureMove, moveOf, ownMove, removeMove, setOwn, tableOf } from '../../piece/changes';
-import type { Own, Piece } from '../../piece/document';
+import type { Own, Piece } from '../../../contracts/piece';
 import { allAsOne } from '../../piece/timing';
 import { useDesk } from '../deskStore';
-import { EdgeFields, GLOW, PATTERN, PatternFields, STROKE, StrokeFields } from '../faces/finishFields';
+import { GroupFields } from '../../settings/GroupFields';
+import { InheritedFields } from '../../settings/PartFields';
+import { first } from '../../settings/settings';
+import { DashField } from '../faces/DashField';
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
@@ -27,7 +27,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
   if (!chart || !figure)
     return (
       <div className="details-empty">
-        <p>This row is not drawn yet. Give it a figure.</p>
+        <p>This row is not drawn yet. Enter a figure.</p>
       </div>
     );
   const target = { chart: chartId, figure: figureId };
@@ -95,14 +95,14 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
                   })
                 }
               >
-                <i className="bi bi-arrow-return-left" aria-hidden="true" /> as the chart
+                <i className="bi bi-arrow-return-left" aria-hidden="true" /> Reset to chart
               </button>
             )}
             {isOwn && (
               <button
                 type="button"
                 className="text-button"
-                title="As long, with this curve and manner; each keeps when it begins"
+                title="Copies length, curve and manner to all parts. Start times are kept."
                 onClick={() =>
                   edit((draft) => {
                     const one = draft.charts.find(({ id }) => id === chartId);
@@ -111,18 +111,16 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
                   })
                 }
               >
-                <i className="bi bi-collection" aria-hidden="true" /> all parts as this one
+                <i className="bi bi-collection" aria-hidden="true" /> Apply to all parts
               </button>
             )}
           </>
         )}
         {moveKind && !move && (
           <>
-            <p className="hint">
-              {moveKind === 'entrance' ? 'It is there from the first frame.' : 'It stays to the end.'}
-            </p>
+            <p className="hint">{moveKind === 'entrance' ? 'Visible from the first frame.' : 'Stays until the end.'}</p>
             <button type="button" className="btn btn-outline-secondary btn-sm" onClick={() => begin(moveKind)}>
-              {side === 'entrance' ? 'Let it come in' : 'Let it leave'}
+              {side === 'entrance' ? 'Add entrance' : 'Add exit'}
             </button>
           </>
         )}
@@ -138,7 +136,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
                 ? cell
                 : property.name === 'out'
                   ? (chart.own[figureId]?.out ?? 0)
-                  : property.usual
+                  : property.default
             }
             table={table}
           />
@@ -170,7 +168,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
               })
             }
           >
-            <i className="bi bi-arrow-return-left" aria-hidden="true" /> as the chart
+            <i className="bi bi-arrow-return-left" aria-hidden="true" /> Reset to chart
           </button>
         )}
       </div>
@@ -179,24 +177,13 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
 }
 
 const SIDES = {
-  entrance: 'comes in',
-  emphasis: 'stands out',
-  changes: 'changes',
-  exit: 'leaves',
-  own: 'its looks',
-  label: 'its label',
+  entrance: 'Entrance',
+  emphasis: 'Emphasis',
+  changes: 'Changes',
+  exit: 'Exit',
+  own: 'Look',
+  label: 'Label',
 };
-
-type Source = 'chart' | 'none' | 'own';
-const SOURCES: [Source, string][] = [
-  ['chart', 'as the chart'],
-  ['own', 'its own'],
-  ['none', 'none'],
-];
-
-function sourceOf(value: unknown): Source {
-  return value === undefined || value === null ? 'chart' : value === 'none' ? 'none' : 'own';
-}
 
 interface LooksProps {
   own: Own;
@@ -209,72 +196,49 @@ interface LooksProps {
 function OwnLooks({ own, colour, isOutKeyed, isSolid, onChange }: LooksProps) {
   return (
     <>
-      <Switch
-        label="its own colour"
-        value={sourceOf(own.fill) === 'own'}
-        onChange={(on) => onChange({ fill: on ? colour : null })}
-      />
-      {own.fill && <ColourField label="colour" value={own.fill} onChange={(fill) => onChange({ fill })} />}
-      {isSolid && <OwnFaces own={own} colour={own.fill ?? colour} onChange={onChange} />}
-      <NumberField
-        label="moved out"
-        unit="pixels"
-        value={own.out ?? 0}
-        min={0}
-        max={1000}
-        step={2}
-        usual={0}
-        isKeyed={isOutKeyed}
-        onChange={(out) => onChange({ out: out === 0 ? undefined : out })}
-      />
-      <Pick
-        label="pattern"
-        value={sourceOf(own.pattern)}
-        options={SOURCES}
-        onChange={(source) => onChange({ pattern: source === 'chart' ? null : source === 'none' ? 'none' : PATTERN })}
-      />
-      {own.pattern && own.pattern !== 'none' && (
-        <PatternFields pattern={own.pattern} onChange={(pattern) => onChange({ pattern })} />
+      <GroupFields of="Own" only={['fill']} value={own} colour={colour} onChange={onChange} />
+      {isSolid && (
+        <GroupFields
+          of="Faces"
+          value={own.faces ?? {}}
+          colour={own.fill ?? colour}
+          onChange={(part) => {
+            const faces = { ...own.faces, ...part };
+            onChange({ faces: Object.values(faces).some(Boolean) ? faces : undefined });
+          }}
+        />
       )}
-      <Pick
-        label="stroke"
-        value={sourceOf(own.stroke)}
-        options={SOURCES}
-        onChange={(source) => onChange({ stroke: source === 'chart' ? null : source === 'none' ? 'none' : STROKE })}
+      <GroupFields
+        of="Own"
+        only={['out']}
+        value={own}
+        keyed={isOutKeyed ? { out: true } : {}}
+        onChange={({ out }) => onChange({ out: out === 0 ? undefined : out })}
       />
-      {own.stroke && own.stroke !== 'none' && (
-        <StrokeFields stroke={own.stroke} onChange={(stroke) => onChange({ stroke })} />
-      )}
-      <Pick
-        label="glow"
-        value={sourceOf(own.glow)}
-        options={SOURCES}
-        onChange={(source) => onChange({ glow: source === 'chart' ? null : source === 'none' ? 'none' : GLOW })}
+      <InheritedFields
+        of="Pattern"
+        value={own.pattern}
+        begin={first.Pattern}
+        onChange={(pattern) => onChange({ pattern })}
       />
-      {own.glow && own.glow !== 'none' && <EdgeFields edge={own.glow} onChange={(glow) => onChange({ glow })} />}
-    </>
-  );
-}
-
-const FACES = { wall: 'outer wall', inner: 'inner wall', cut: 'cut faces' } as const;
-
-/** Colours of a solid part's sides, each from its own colour until it is given another. */
-function OwnFaces({ own, colour, onChange }: Pick<LooksProps, 'own' | 'colour' | 'onChange'>) {
-  return (
-    <>
-      {(['wall', 'inner', 'cut'] as const).map((kind) => {
-        const given = own.faces?.[kind] ?? null;
-        const set = (next: string | null): void => {
-          const faces = { ...own.faces, [kind]: next ?? undefined };
-          onChange({ faces: Object.values(faces).some(Boolean) ? faces : undefined });
-        };
-        return (
-          <Fragment key={kind}>
-            <Switch label={FACES[kind]} value={given !== null} onChange={(on) => set(on ? colour : null)} />
-            {given && <ColourField label={`${FACES[kind]}, colour`} value={given} onChange={set} />}
-          </Fragment>
-        );
-      })}
+      <InheritedFields
+        of="Stroke"
+        value={own.stroke}
+        begin={first.Stroke}
+        slots={{
+          dash: own.stroke && own.stroke !== 'none' && (
+            <DashField stroke={own.stroke} onChange={(stroke) => onChange({ stroke })} />
+          ),
+        }}
+        onChange={(stroke) => onChange({ stroke })}
+      />
+      <InheritedFields
+        of="Glow"
+        value={own.glow}
+        begin={first.Glow}
+        colour={own.fill ?? colour}
+        onChange={(glow) => onChange({ glow })}
+      />
     </>
   );
 }

@@ -1,14 +1,17 @@
 import type { SheetFigure } from '../../api/answers';
 import { Switch } from '../../fields/Choice';
-import { ColourField } from '../../fields/ColourField';
-import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { moveOf, ownMove, removeMove, setLabel } from '../../piece/changes';
-import type { Chart, LabelTarget, OwnLabel, Piece } from '../../piece/document';
+import type { Chart, LabelTarget, OwnLabel, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChartEdit } from '../useChartEdit';
 import { MoveFields } from './MoveFields';
+import { GroupFields } from '../../settings/GroupFields';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
+
+const TEXT = settingOf('OwnLabel', 'text');
 
 interface Props {
   piece: Piece;
@@ -34,55 +37,38 @@ export function LabelFields({ piece, chart, figure }: Props) {
   const isMoved = own.x !== undefined && own.x !== null;
   return (
     <>
-      <Switch label="shown" value={!own.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
+      <Switch label="Visible" value={!own.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
       {!own.hidden && (
         <>
           <TextField
-            label="says"
+            label={TEXT.label}
             value={own.text ?? ''}
-            placeholder={labels.text === 'reading' ? 'nothing but the reading' : figure.label}
-            longest={120}
+            placeholder={labels.text === 'reading' ? 'Reading only' : figure.label}
+            longest={TEXT.longest}
             onChange={(text) => change({ text: text === '' ? undefined : text })}
           />
-          <NumberField
-            label="size"
-            unit="fraction"
-            value={own.size ?? 1}
-            min={0.2}
-            max={5}
-            usual={1}
+          <OneField
+            of="OwnLabel"
+            name="size"
+            value={own.size}
             onChange={(size) => change({ size: size === 1 ? undefined : size })}
           />
-          <Switch
-            label="its own colour"
-            value={Boolean(own.colour)}
-            onChange={(on) => change({ colour: on ? labels.colour : undefined })}
+          <GroupFields
+            of="OwnLabel"
+            only={['colour']}
+            value={own}
+            colour={labels.colour}
+            onChange={({ colour }) => change({ colour: colour ?? undefined })}
           />
-          {own.colour && <ColourField label="colour" value={own.colour} onChange={(colour) => change({ colour })} />}
           {isMoved ? (
             <>
-              <NumberField
-                label="across"
-                unit="pixels"
-                value={own.x ?? 0}
-                min={-4000}
-                max={4000}
-                onChange={(x) => change({ x })}
-              />
-              <NumberField
-                label="down"
-                unit="pixels"
-                value={own.y ?? 0}
-                min={-4000}
-                max={4000}
-                onChange={(y) => change({ y })}
-              />
+              <GroupFields of="OwnLabel" only={['x', 'y']} value={own} onChange={change} />
               <button type="button" className="text-button" onClick={() => change({ x: undefined, y: undefined })}>
-                <i className="bi bi-arrow-return-left" aria-hidden="true" /> where it stands by itself
+                <i className="bi bi-arrow-return-left" aria-hidden="true" /> Reset position
               </button>
             </>
           ) : (
-            <p className="hint">It finds its place by itself. Drag it on the stage to put it elsewhere.</p>
+            <p className="hint">Placed automatically. Drag it on the stage to move it.</p>
           )}
           <LabelMoves piece={piece} chart={chart} figure={figure} />
         </>
@@ -112,7 +98,7 @@ function LabelMoves({ piece, chart, figure }: Props) {
     return (
       <div className="sub-fields" key={kind}>
         <Switch
-          label={isComing ? 'comes when it is told' : 'leaves when it is told'}
+          label={isComing ? 'Set own entrance' : 'Set own exit'}
           value={moveOf(piece, kind, target) !== undefined}
           onChange={tell}
         />

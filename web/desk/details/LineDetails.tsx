@@ -1,15 +1,20 @@
-import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
 import { removeLine, setLineText } from '../../piece/changes';
-import type { Line, Piece } from '../../piece/document';
+import type { Line, Piece } from '../../../contracts/piece';
 import { joinLine, splitLine } from '../../piece/script';
 import { useDesk } from '../deskStore';
+import { heardPlaces } from '../voice/lineWord';
 import { usePlay } from '../playStore';
 import { beginsOf } from '../sheet';
 import { beginTapping } from '../voice/tapping';
 import { near, usePauses } from '../voice/usePauses';
 import { SaidList } from '../voice/SaidList';
 import { WordList } from './WordList';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
+
+const TEXT = settingOf('Line', 'text');
+const LAST = settingOf('Line', 'end').max ?? Infinity;
 
 /** One line of the script: what is said, and when. */
 export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string }) {
@@ -39,36 +44,33 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
       </div>
       <div className="fields one-column">
         <TextField
-          label="said"
+          label={TEXT.label}
           value={line.text}
-          longest={600}
+          longest={TEXT.longest}
           rows={3}
           onChange={(text) => edit((draft) => setLineText(draft, lineId, text))}
         />
-        <NumberField
-          label="begins"
-          unit="frames"
+        <OneField
+          of="Line"
+          name="begin"
           stage={piece.stage}
           value={line.begin}
-          min={0}
-          max={17999}
           onChange={(begin) =>
             change((draft, whole) => {
               const length = draft.end - draft.begin;
               draft.begin = begin;
-              draft.end = Math.min(18000, begin + length);
+              draft.end = Math.min(LAST, begin + length);
               grow(whole, draft.end);
               whole.script.lines.sort((a, b) => a.begin - b.begin);
             })
           }
         />
-        <NumberField
-          label="ends"
-          unit="frames"
+        <OneField
+          of="Line"
+          name="end"
           stage={piece.stage}
           value={line.end}
-          min={line.begin + 1}
-          max={18000}
+          min={() => (lineNow(lineId) ?? line).begin + 1}
           onChange={(end) =>
             change((draft, whole) => {
               draft.end = end;
@@ -82,49 +84,49 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
             type="button"
             className="text-button"
             disabled={cut < 1}
-            title="Into two, where the playhead is"
+            title="Split at the playhead"
             onClick={() => {
               let second = lineId;
-              edit((draft) => (second = splitLine(draft, lineId, cut, words[cut].frame)));
+              edit((draft) => (second = splitLine(draft, lineId, cut, words[cut].frame, heardPlaces())));
               usePlay.getState().select({ kind: 'line', line: second });
             }}
           >
-            split{cut > 0 && ` before “${bare(words[cut].text)}”`}
+            Split{cut > 0 && ` before “${bare(words[cut].text)}”`}
           </button>
           <button
             type="button"
             className="text-button"
             disabled={!next}
-            onClick={() => edit((draft) => joinLine(draft, lineId))}
+            onClick={() => edit((draft) => joinLine(draft, lineId, heardPlaces()))}
           >
-            join with the next
+            Join with next line
           </button>
           {pauses.length > 0 && (
             <button
               type="button"
               className="text-button"
-              title="Its ends go to the nearest pauses of the recording"
+              title="Moves the start and end to the nearest pauses in the recording"
               onClick={() => change((draft) => toPauses(draft, pauses))}
             >
-              to the pauses
+              Snap to pauses
             </button>
           )}
           <button
             type="button"
             className="text-button"
-            title="Plays the line; press T as each word is said"
+            title="Plays the line. Press T on each word as you hear it."
             onClick={() => beginTapping(lineId)}
           >
-            tap the words
+            Tap words
           </button>
         </div>
         <WordList piece={piece} line={line} />
         <p className="hint">
-          Times can be typed as frames (96f), seconds (3.2s) or timecode (0:03:06).
+          Type times as frames (96f), seconds (3.2s) or timecode (0:03:06).
           {pinned > 0 &&
             (pinned === 1
-              ? ' One move is pinned to it and goes along.'
-              : ` ${pinned} moves are pinned to it and go along.`)}
+              ? ' 1 move is pinned to this line and moves with it.'
+              : ` ${pinned} moves are pinned to this line and move with it.`)}
         </p>
         <button
           type="button"
@@ -134,12 +136,15 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
             usePlay.getState().select(null);
           }}
         >
-          <i className="bi bi-x-lg" aria-hidden="true" /> take the line out
+          <i className="bi bi-x-lg" aria-hidden="true" /> Remove line
         </button>
       </div>
     </>
   );
 }
+
+const lineNow = (lineId: string): Line | undefined =>
+  useDesk.getState().document?.script.lines.find(({ id }) => id === lineId);
 
 const bare = (word: string): string => word.replace(/[.,;:!?]+$/u, '');
 
@@ -156,5 +161,5 @@ function toPauses(line: Line, pauses: { begin: number; end: number }[]): void {
     pauses.map((pause) => pause.begin).filter((one) => one > begin),
     reach,
   );
-  if (end > begin) Object.assign(line, { begin: Math.max(0, begin), end: Math.min(18_000, end) });
+  if (end > begin) Object.assign(line, { begin: Math.max(0, begin), end: Math.min(LAST, end) });
 }

@@ -27,11 +27,11 @@ export function MoveCurve({ passes, onPasses, ...props }: Props) {
       <CurveField {...props} kept={kept} />
       {runsPast && (
         <>
-          {onPasses && <Switch label="past the figure, too" value={passes ?? false} onChange={onPasses} />}
+          {onPasses && <Switch label="Overshoot the figure" value={passes ?? false} onChange={onPasses} />}
           <p className="hint">
             {passes && onPasses
-              ? 'The part runs past its figure and its reading with it, and both come back to it.'
-              : 'A size runs past its end; a reading and a sweep stop at their figure.'}
+              ? 'The part and its reading overshoot the figure, then return to it.'
+              : 'Size overshoots; readings and sweeps stop at the figure.'}
           </p>
         </>
       )}
@@ -42,7 +42,7 @@ export function MoveCurve({ passes, onPasses, ...props }: Props) {
               className="field-text"
               autoFocus
               aria-label="Name of the curve"
-              placeholder="What is it called?"
+              placeholder="Curve name"
               maxLength={60}
               value={name}
               onChange={(event) => setName(event.target.value)}
@@ -67,11 +67,11 @@ export function MoveCurve({ passes, onPasses, ...props }: Props) {
                 })
               }
             >
-              no longer keep it with the piece
+              Remove curve from the piece
             </button>
           ) : (
             <button type="button" className="text-button" disabled={kept.length >= 40} onClick={() => setName('')}>
-              keep this curve with the piece
+              Save curve with the piece
             </button>
           )}
         </div>

@@ -1,13 +1,15 @@
-import { Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import type { SheetMove } from '../../api/answers';
 import { moveOf, orderOf, ownMove, removeMove, type ComingTarget, type Manner } from '../../piece/changes';
-import type { Move, Piece } from '../../piece/document';
+import type { Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { BENDING, MANNERS, WORD_MANNERS, WRITTEN } from './manners';
 import { OpensPick } from './OpensPick';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
+import { Pick } from '../../fields/Choice';
+import { CURVE_NAMES } from '../../fields/curves';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
 
 interface Props {
   piece: Piece;
@@ -26,8 +28,8 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
   const own = moveOf(piece, kind, target);
   const isFigure = 'chart' in target && !('part' in target);
   const manners: [Manner, string][] = isFigure
-    ? MANNERS[kind as 'entrance']
-    : WORD_MANNERS[kind as 'entrance'].filter(([name]) => 'words' in target || !WRITTEN.includes(name));
+    ? MANNERS
+    : WORD_MANNERS.filter(([name]) => 'words' in target || !WRITTEN.includes(name));
   const isOpening = isFigure && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open';
   const hasRoom = useDesk((state) => 'chart' in target && state.computed?.sheet.charts[target.chart]?.hasRoom);
   const change = (work: (move: Move) => void): void =>
@@ -69,7 +71,7 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           })
         }
         move={own}
-        onBehind={(follow) =>
+        onFollowMove={(follow) =>
           change((move) => {
             move.begin = now.begin;
             move.pin = null;
@@ -77,14 +79,11 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           })
         }
       />
-      <NumberField
-        label="lasts"
-        unit="frames"
+      <OneField
+        of="Move"
+        name="frames"
         stage={piece.stage}
         value={now.frames}
-        min={1}
-        max={18000}
-        usual={24}
         onChange={(frames) =>
           change((move) => {
             move.frames = frames;
@@ -92,9 +91,10 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           })
         }
       />
-      <Switch
-        label="to the end of the line"
-        value={own?.toLineEnd ?? false}
+      <OneField
+        of="Move"
+        name="toLineEnd"
+        value={own?.toLineEnd}
         onChange={(on) =>
           change((move) => {
             if (on) move.toLineEnd = true;
@@ -107,7 +107,7 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
       />
       {(kind === 'entrance' || kind === 'exit') && (
         <Pick
-          label={kind === 'entrance' ? 'comes' : 'goes'}
+          label={settingOf('Move', 'manner').label}
           value={now.manner ?? 'open'}
           options={[...manners, ...(now.manner === 'bend' ? [BENDING] : [])]}
           onChange={(manner) =>
@@ -119,7 +119,6 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
       )}
       {isOpening && 'chart' in target && (
         <OpensPick
-          kind={kind as 'entrance' | 'exit'}
           chart={target.chart}
           value={now.opens as Move['opens']}
           onChange={(opens) =>
@@ -144,15 +143,9 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
         />
       ) : (
         <Pick
-          label="curve"
+          label={settingOf('Move', 'curve').label}
           value={typeof own?.curve === 'string' ? own.curve : 'ease-out'}
-          options={[
-            ['linear', 'even'],
-            ['ease', 'ease'],
-            ['ease-in', 'ease in'],
-            ['ease-out', 'ease out'],
-            ['ease-in-out', 'ease in-out'],
-          ]}
+          options={CURVE_NAMES}
           onChange={(curve) =>
             change((move) => {
               move.curve = curve;

@@ -1,5 +1,5 @@
 import { namedText } from '../../piece/bound';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { chartName } from '../useChart';
@@ -18,6 +18,7 @@ export function OnStage({ piece }: { piece: Piece }) {
             <button type="button" className="list-pick" onClick={pick({ kind: 'words', words: words.id })}>
               <i className="bi bi-type" aria-hidden="true" />
               <span className="on-stage-name">{namedText(piece, words) || 'Empty'}</span>
+              {words.guessed && <span className="guessed">guessed</span>}
             </button>
           </li>
         ))}
@@ -31,7 +32,7 @@ export function OnStage({ piece }: { piece: Piece }) {
               type="button"
               className="quiet-button"
               aria-label={`${chart.hidden ? 'Show' : 'Hide'} ${chartName(piece, chart)}`}
-              title={chart.hidden ? 'Show it on the stage' : 'Leave it out of the picture'}
+              title={chart.hidden ? 'Show on the stage' : 'Hide from the stage'}
               onClick={() =>
                 edit((draft) => {
                   const one = draft.charts.find(({ id }) => id === chart.id);

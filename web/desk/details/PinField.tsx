@@ -1,8 +1,9 @@
-import { NumberField } from '../../fields/NumberField';
-import type { Move, Piece } from '../../piece/document';
+import type { Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { useTimecode } from '../useTimecode';
 import { moveName } from './moveName';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
 
 interface Props {
   id: string;
@@ -20,7 +21,7 @@ interface Props {
   onPin: (pin: NonNullable<Move['pin']>) => void;
   /** the move itself, where it can begin with or after another one */
   move?: Move;
-  onBehind?: (follow: NonNullable<Move['follow']>) => void;
+  onFollowMove?: (follow: NonNullable<Move['follow']>) => void;
 }
 
 /** On what a move begins: a word, a line, a frame, or in its chart's order. */
@@ -32,12 +33,12 @@ export function PinField(props: Props) {
     begin,
     isOwn,
     canFollow = false,
-    follows = 'as the chart',
+    follows = 'In the chart’s order',
     onFollow,
     onFrame,
     onPin,
     move,
-    onBehind,
+    onFollowMove,
   } = props;
   const sheet = useDesk((state) => state.computed?.sheet);
   const timecode = useTimecode(sheet);
@@ -47,7 +48,7 @@ export function PinField(props: Props) {
   return (
     <>
       <div className="field">
-        <label htmlFor={id}>begins</label>
+        <label htmlFor={id}>{settingOf('Move', 'begin').label}</label>
         <select
           id={id}
           className="form-select form-select-sm"
@@ -66,7 +67,7 @@ export function PinField(props: Props) {
             else if (chosen === 'frame') onFrame(begin);
             else if (chosen.startsWith('move ')) {
               const [, how, other] = chosen.split(' ');
-              onBehind?.({ move: other, how: how as 'with' | 'after', offset: follow?.offset ?? 0 });
+              onFollowMove?.({ move: other, how: how as 'with' | 'after', offset: follow?.offset ?? 0 });
             } else {
               const [line, word] = chosen.split(':');
               onPin({ line, word: word === 'line' ? null : Number(word), offset: pin?.offset ?? 0 });
@@ -74,25 +75,25 @@ export function PinField(props: Props) {
           }}
         >
           {canFollow && <option value="order">{follows}</option>}
-          <option value="frame">on a frame</option>
+          <option value="frame">On a frame</option>
           {piece.script.lines
             .filter((line) => (lines[line.id]?.length ?? 0) > 0 && line.text.trim() !== '')
             .map((line) => (
               <optgroup key={line.id} label={line.text.length > 44 ? `${line.text.slice(0, 42)}…` : line.text}>
-                <option value={`${line.id}:line`}>with the line</option>
+                <option value={`${line.id}:line`}>With the line</option>
                 {lines[line.id].map((word, index) => (
                   <option key={index} value={`${line.id}:${index}`}>
-                    on “{word.text.replace(/[.,;:!?]+$/u, '')}”, {timecode(word.frame)}
+                    On “{word.text.replace(/[.,;:!?]+$/u, '')}”, {timecode(word.frame)}
                   </option>
                 ))}
               </optgroup>
             ))}
-          {onBehind && others.length > 0 && (
+          {onFollowMove && others.length > 0 && (
             <optgroup label="Another move">
               {others.flatMap((other) =>
                 (['with', 'after'] as const).map((how) => (
                   <option key={`${how} ${other.id}`} value={`move ${how} ${other.id}`}>
-                    {how === 'with' ? 'with' : 'after'}: {moveName(piece, other, sheet)}
+                    {how === 'with' ? 'With' : 'After'}: {moveName(piece, other, sheet)}
                   </option>
                 )),
               )}
@@ -101,37 +102,23 @@ export function PinField(props: Props) {
         </select>
       </div>
       {follow && !pin ? (
-        <NumberField
-          label="offset"
-          unit="frames"
+        <OneField
+          of="Follow"
+          name="offset"
           stage={piece.stage}
           value={follow.offset}
-          min={-18000}
-          max={18000}
-          usual={0}
-          onChange={(offset) => onBehind?.({ ...follow, offset })}
+          onChange={(offset) => onFollowMove?.({ ...follow, offset })}
         />
       ) : pin ? (
-        <NumberField
-          label="offset"
-          unit="frames"
+        <OneField
+          of="Pin"
+          name="offset"
           stage={piece.stage}
           value={pin.offset}
-          min={-18000}
-          max={18000}
-          usual={0}
           onChange={(offset) => onPin({ ...pin, offset })}
         />
       ) : (
-        <NumberField
-          label="at"
-          unit="frames"
-          stage={piece.stage}
-          value={begin}
-          min={0}
-          max={18000}
-          onChange={onFrame}
-        />
+        <OneField of="Move" name="begin" label="At" stage={piece.stage} value={begin} onChange={onFrame} />
       )}
     </>
   );

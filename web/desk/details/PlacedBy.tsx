@@ -6,7 +6,7 @@ import { shapeNow } from '../placesNow';
 const WORDS: Record<Placed['by'], string> = {
   rule: 'Placed by the arrangement.',
   hand: 'Placed by hand.',
-  own: 'Has a place of its own in this shape.',
+  own: 'Own position in this shape',
 };
 
 /** Who put it there, and the way back to the rule. */
@@ -20,7 +20,7 @@ export function PlacedBy({ keys, places }: { keys: PlaceKey[]; places: Placed[] 
   return (
     <p className="placed-by">
       <span className="soft">
-        {shape !== null && said === 'hand' ? 'Where a hand put it, in proportion.' : WORDS[said]}
+        {shape !== null && said === 'hand' ? 'Placed by hand, scaled to this shape' : WORDS[said]}
       </span>
       {canGive && (
         <button
@@ -33,7 +33,7 @@ export function PlacedBy({ keys, places }: { keys: PlaceKey[]; places: Placed[] 
           }
         >
           <i className="bi bi-arrow-return-left" aria-hidden="true" />{' '}
-          {said === 'own' ? 'as in the other shapes' : 'give it back to the arrangement'}
+          {said === 'own' ? 'Match the other shapes' : 'Return to the arrangement'}
         </button>
       )}
     </p>

@@ -2,7 +2,7 @@ import type { Box } from '../../../painter/src';
 import { Switch } from '../../fields/Choice';
 import { removeChart, setGroup } from '../../piece/charts';
 import { removeWords } from '../../piece/changes';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import type { PlaceKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
@@ -15,12 +15,12 @@ import { PlacedBy } from './PlacedBy';
 type Side = 'left' | 'right' | 'top' | 'bottom' | 'across' | 'down';
 
 const SIDES: [Side, string, string][] = [
-  ['left', 'bi-align-start', 'Left edges in line'],
-  ['across', 'bi-align-center', 'Middles in line, one above the other'],
+  ['left', 'bi-align-start', 'Align left edges'],
+  ['across', 'bi-align-center', 'Align centres vertically'],
   ['right', 'bi-align-end', 'Right edges in line'],
   ['top', 'bi-align-top', 'Top edges in line'],
-  ['down', 'bi-align-middle', 'Middles in line, side by side'],
-  ['bottom', 'bi-align-bottom', 'Bottom edges in line'],
+  ['down', 'bi-align-middle', 'Align centres horizontally'],
+  ['bottom', 'bi-align-bottom', 'Align bottom edges'],
 ];
 
 /** Several things at once: put in line, spaced, made as large as each other, taken together. */
@@ -83,10 +83,10 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
   return (
     <>
       <div className="details-head">
-        <i className="bi bi-intersect" aria-hidden="true" /> <strong>{keys.length} things</strong>
+        <i className="bi bi-intersect" aria-hidden="true" /> <strong>{keys.length} selected</strong>
       </div>
       <div className="fields one-column">
-        <ul className="plain-list" aria-label="What is taken">
+        <ul className="plain-list" aria-label="Selected items">
           {[...piece.charts, ...piece.words].map((one) => {
             const name = 'form' in one ? chartName(piece, one) : one.text || 'Empty';
             const isTaken = keys.includes(one.id);
@@ -105,7 +105,7 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
             );
           })}
         </ul>
-        <div className="several-sides" role="group" aria-label="In line">
+        <div className="several-sides" role="group" aria-label="Align">
           {SIDES.map(([side, icon, text]) => (
             <button
               key={side}
@@ -121,26 +121,26 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
         </div>
         <div className="offer-row">
           <button type="button" className="text-button" disabled={keys.length < 3} onClick={() => space(true)}>
-            <i className="bi bi-distribute-horizontal" aria-hidden="true" /> space across
+            <i className="bi bi-distribute-horizontal" aria-hidden="true" /> Space evenly across
           </button>
           <button type="button" className="text-button" disabled={keys.length < 3} onClick={() => space(false)}>
-            <i className="bi bi-distribute-vertical" aria-hidden="true" /> space down
+            <i className="bi bi-distribute-vertical" aria-hidden="true" /> Space evenly down
           </button>
         </div>
         {charts.length > 1 && (
           <div className="offer-row">
             <button type="button" className="text-button" onClick={sameSize}>
-              same height
+              Same height
             </button>
             <button type="button" className="text-button" onClick={sameCentre}>
-              same centre
+              Same centre
             </button>
           </div>
         )}
         <PlacedBy keys={keys} places={keys.flatMap((key) => places[key] ?? [])} />
         <button type="button" className="text-button" onClick={() => edit((draft) => setGroup(draft, keys, !isGroup))}>
           <i className={`bi ${isGroup ? 'bi-union' : 'bi-intersect'}`} aria-hidden="true" />{' '}
-          {isGroup ? 'each by itself again' : 'take them together from now on'}
+          {isGroup ? 'Ungroup' : 'Group'}
         </button>
         <button
           type="button"
@@ -156,7 +156,7 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
             });
           }}
         >
-          <i className="bi bi-x-lg" aria-hidden="true" /> take them out
+          <i className="bi bi-x-lg" aria-hidden="true" /> Remove all selected
         </button>
       </div>
     </>

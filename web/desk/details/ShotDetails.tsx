@@ -1,12 +1,13 @@
 import { Pick } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { removeMove } from '../../piece/changes';
-import type { Move, Piece } from '../../piece/document';
+import type { Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
 import { PinField } from './PinField';
 import { MoveCurve } from './MoveCurve';
+import { GroupFields } from '../../settings/GroupFields';
+import { OneField } from '../../settings/OneField';
 
 const MOST = 100;
 
@@ -41,30 +42,20 @@ export function ShotDetails({ piece, move }: { piece: Piece; move: Move }) {
           onFrame={(begin) => change((draft) => Object.assign(draft, { begin, pin: null }))}
           onPin={(pin) => change((draft) => Object.assign(draft, { pin, begin: now.begin }))}
         />
-        <NumberField
-          label="takes"
-          unit="frames"
+        <OneField
+          of="Move"
+          name="frames"
+          label="Move lasts"
           stage={piece.stage}
           value={move.frames}
-          min={1}
-          max={18000}
-          usual={30}
           onChange={(frames) => change((draft) => Object.assign(draft, { frames }))}
         />
-        <NumberField
-          label="how near"
-          unit="fraction"
-          value={shot.zoom}
-          min={1}
-          max={20}
-          usual={1}
-          onChange={(zoom) => set({ zoom })}
-        />
+        <GroupFields of="Shot" only={['zoom']} value={shot} onChange={set} />
         <Pick
-          label="looks at"
+          label="Aim at"
           value={shot.on ? `${shot.on.chart} ${shot.on.figure ?? ''}` : ''}
           options={[
-            ['', 'a place of the stage'],
+            ['', 'Point on the stage'],
             ...piece.charts.flatMap((chart): [string, string][] => [
               [`${chart.id} `, chartName(piece, chart)],
               ...(sheet?.charts[chart.id]?.figures ?? [])
@@ -78,33 +69,17 @@ export function ShotDetails({ piece, move }: { piece: Piece; move: Move }) {
             else set({ on: { chart, ...(figure ? { figure } : {}) }, x: 0, y: 0 });
           }}
         />
-        <NumberField
-          label="across"
-          unit="fraction"
-          value={shot.x}
-          min={-1}
-          max={1}
-          usual={shot.on ? 0 : 0.5}
-          onChange={(x) => set({ x })}
-        />
-        <NumberField
-          label="down"
-          unit="fraction"
-          value={shot.y}
-          min={-1}
-          max={1}
-          usual={shot.on ? 0 : 0.5}
-          onChange={(y) => set({ y })}
-        />
-        <NumberField
-          label="leans"
-          unit="degrees"
-          value={shot.turn ?? 0}
-          min={-360}
-          max={360}
-          usual={0}
-          onChange={(turn) => set({ turn })}
-        />
+        {(['x', 'y'] as const).map((name) => (
+          <OneField
+            key={name}
+            of="Shot"
+            name={name}
+            value={shot[name]}
+            usual={shot.on ? 0 : 0.5}
+            onChange={(to) => set({ [name]: to })}
+          />
+        ))}
+        <GroupFields of="Shot" only={['turn']} value={shot} onChange={set} />
         <MoveCurve
           value={move.curve}
           numbers={now.curve}
@@ -119,7 +94,7 @@ export function ShotDetails({ piece, move }: { piece: Piece; move: Move }) {
             edit((draft) => removeMove(draft, move.id));
           }}
         >
-          <i className="bi bi-x-lg" aria-hidden="true" /> take the shot out
+          <i className="bi bi-x-lg" aria-hidden="true" /> Remove shot
         </button>
       </div>
     </>

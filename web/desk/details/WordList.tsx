@@ -1,18 +1,18 @@
+import type { SheetWord } from '../../api/scriptAnswers';
 import { NumberField } from '../../fields/NumberField';
-import { wordsOf } from '../../piece/changes';
-import type { Line, Piece } from '../../piece/document';
+import type { Line, Piece } from '../../../contracts/piece';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt, takeTimes } from '../../piece/voice';
 import { useDesk } from '../deskStore';
+import { lineWord } from '../voice/lineWord';
 
 /** The words of a line, each with the frame on which it is said. */
 export function WordList({ piece, line }: { piece: Piece; line: Line }) {
   const edit = useDesk((state) => state.edit);
   const words = useDesk((state) => state.computed?.sheet.lines[line.id]) ?? [];
-  const texts = wordsOf(line.text);
   return (
     <ol className="word-list">
       {words.map((word, index) => (
-        <li key={index} className={word.doubtful ? 'is-doubtful' : word.sure === null ? 'is-guessed' : undefined}>
+        <li key={index} className={stateOf(word)}>
           <NumberField
             label={word.text}
             unit="frames"
@@ -24,18 +24,20 @@ export function WordList({ piece, line }: { piece: Piece; line: Line }) {
               edit((draft) => {
                 takeTimes(draft);
                 const recording = recordingOf(draft);
-                if (recording) setWordAt(draft, line.id, texts, index, momentAt(recording, piece.stage.rate, frame));
+                const place = lineWord(line.id, index);
+                if (recording) setWordAt(draft, place, momentAt(recording, piece.stage.rate, frame));
               })
             }
           />
+          {word.unsaid && <span className="soft">not said</span>}
           {word.doubtful && (
             <button
               type="button"
               className="text-button is-doubtful"
-              title="It is doubtful. Press if it is right as it is"
-              onClick={() => edit((draft) => confirmWord(draft, line.id, texts, index))}
+              title="Uncertain. Press to confirm this time."
+              onClick={() => edit((draft) => confirmWord(draft, lineWord(line.id, index)))}
             >
-              right?
+              Confirm
             </button>
           )}
           {word.hand && (
@@ -44,10 +46,10 @@ export function WordList({ piece, line }: { piece: Piece; line: Line }) {
               className="text-button"
               title={
                 word.found === null
-                  ? 'Set by hand. Press to let it go'
-                  : `Set by hand; listening found it on frame ${word.found}. Press to go back there`
+                  ? 'Set by hand. Press to reset.'
+                  : `Set by hand; detected on frame ${word.found}. Press to reset.`
               }
-              onClick={() => edit((draft) => letWordGo(draft, line.id, texts, index))}
+              onClick={() => edit((draft) => letWordGo(draft, lineWord(line.id, index)))}
             >
               by hand
             </button>
@@ -56,4 +58,8 @@ export function WordList({ piece, line }: { piece: Piece; line: Line }) {
       ))}
     </ol>
   );
+}
+
+function stateOf({ doubtful, sure, unsaid }: SheetWord): string | undefined {
+  return unsaid ? 'is-unsaid' : doubtful ? 'is-doubtful' : sure === null ? 'is-guessed' : undefined;
 }

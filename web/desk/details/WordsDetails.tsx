@@ -1,10 +1,7 @@
-import { Choice, Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { isBound } from '../../piece/bound';
 import { moveOf, ownMove, removeMove, removeWords, setRole, setWordsText, tableOf } from '../../piece/changes';
-import type { FreeText, Move, Piece } from '../../piece/document';
+import type { FreeText, Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
-import { StyleFields } from '../faces/StyleFields';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
@@ -14,6 +11,12 @@ import { ChangeList } from './ChangeList';
 import { DriftFields } from './DriftFields';
 import { MoveFields } from './MoveFields';
 import { PlacedBy } from './PlacedBy';
+import { Pick, Switch } from '../../fields/Choice';
+import { GroupFields } from '../../settings/GroupFields';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
+
+const TEXT = settingOf('FreeText', 'text');
 
 /** so many marks of a chart can be pointed at from a list */
 const MOST = 100;
@@ -42,89 +45,78 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
       </div>
       <div className="fields one-column">
         <BoundField
-          label="says"
+          label={TEXT.label}
           value={words.text}
           table={followed && tableOf(piece, followed)}
-          longest={500}
+          longest={TEXT.longest ?? 0}
           rows={2}
           onChange={(text) => useDesk.getState().edit((draft) => setWordsText(draft, wordsId, text))}
         />
+        {words.guessed && (
+          <p className="guessed">
+            Guessed from the table.{' '}
+            <button
+              type="button"
+              className="text-button is-link"
+              onClick={() =>
+                edit((draft) => {
+                  const one = draft.words.find(({ id }) => id === wordsId);
+                  delete one?.guessed;
+                })
+              }
+            >
+              Keep it
+            </button>
+          </p>
+        )}
         {isBound(words.text) && piece.charts.length > 1 && (
           <Pick
-            label="follows"
+            label="Follows"
             value={followed?.id ?? ''}
             options={piece.charts.map((chart): [string, string] => [chart.id, chartName(piece, chart)])}
             onChange={(chart) => change({ momentOf: chart })}
           />
         )}
-        <Pick
-          label="is the"
-          value={words.role ?? 'note'}
-          options={[
-            ['title', 'title'],
-            ['subtitle', 'line below the title'],
-            ['source', 'source line'],
-            ['note', 'note'],
-          ]}
+        <OneField
+          of="FreeText"
+          name="role"
+          value={words.role}
           onChange={(role) => useDesk.getState().edit((draft) => setRole(draft, wordsId, role))}
         />
         {place && (
           <>
             {(words.role ?? 'note') !== 'note' && <PlacedBy keys={[wordsId]} places={[place]} />}
-            <NumberField
-              label="across"
-              unit="pixels"
-              value={place.x}
-              isKeyed={sheet !== undefined && 'x' in sheet.keyed}
-              min={-8000}
-              max={8000}
-              step={2}
-              onChange={(x) => editPlaces([wordsId], () => ({ x }))}
-            />
-            <NumberField
-              label="down"
-              unit="pixels"
-              value={place.y}
-              isKeyed={sheet !== undefined && 'y' in sheet.keyed}
-              min={-8000}
-              max={8000}
-              step={2}
-              onChange={(y) => editPlaces([wordsId], () => ({ y }))}
-            />
-            <NumberField
-              label="width"
-              unit="pixels"
+            {(['x', 'y'] as const).map((name) => (
+              <OneField
+                key={name}
+                of="FreeText"
+                name={name}
+                value={place[name]}
+                isKeyed={sheet !== undefined && name in sheet.keyed}
+                onChange={(to) => editPlaces([wordsId], () => ({ [name]: to }))}
+              />
+            ))}
+            <OneField
+              of="FreeText"
+              name="width"
               value={place.width ?? words.width}
-              min={20}
-              max={8000}
-              step={10}
               onChange={(width) => editPlaces([wordsId], () => ({ width }))}
             />
           </>
         )}
-        <Choice
-          label="align"
-          value={words.align}
-          options={[
-            ['left', 'left'],
-            ['middle', 'middle'],
-            ['right', 'right'],
-          ]}
-          onChange={(align) => change({ align })}
+        <GroupFields
+          of="FreeText"
+          only={['align', 'font', 'size', 'colour', 'upperCase']}
+          value={words}
+          onChange={change}
         />
-        <StyleFields style={words} onChange={(style) => change(style)} />
-        <Switch label="capital letters" value={words.upperCase} onChange={(upperCase) => change({ upperCase })} />
         <DriftFields drift={words.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
-        <Switch
-          label="on the stage"
-          value={!words.hidden}
-          onChange={(on) => change({ hidden: on ? undefined : true })}
-        />
+        <Switch label="Visible" value={!words.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
         <Pick
-          label="points at"
+          label="Pointer to"
           value={words.pointsAt ? `${words.pointsAt.chart} ${words.pointsAt.figure}` : ''}
           options={[
-            ['', 'nothing'],
+            ['', 'None'],
             ...piece.charts.flatMap((chart) =>
               (charts?.[chart.id]?.figures ?? [])
                 .slice(0, MOST)
@@ -144,7 +136,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           return (
             <div key={kind} className="sub-fields">
               <Switch
-                label={kind === 'entrance' ? 'comes in' : 'leaves'}
+                label={kind === 'entrance' ? 'Entrance' : 'Exit'}
                 value={move !== undefined}
                 onChange={(on) =>
                   edit((draft) => {
@@ -182,14 +174,14 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           );
         })}
         <div className="sub-fields">
-          <span className="soft">changes</span>
+          <span className="soft">Changes</span>
           <ChangeList
             piece={piece}
             target={{ words: wordsId }}
             properties={properties?.words ?? []}
             sheet={sheet?.changes ?? []}
             keyed={sheet?.keyed ?? {}}
-            first={({ name, usual }) =>
+            first={({ name, default: usual }) =>
               name === 'x' ? (place?.x ?? words.x) : name === 'y' ? (place?.y ?? words.y) : usual
             }
           />
@@ -202,7 +194,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             usePlay.getState().select(null);
           }}
         >
-          <i className="bi bi-x-lg" aria-hidden="true" /> take the title out
+          <i className="bi bi-x-lg" aria-hidden="true" /> Remove title
         </button>
       </div>
     </>

@@ -1,24 +1,24 @@
 import type { Sheet } from '../../api/answers';
-import type { Move, Piece } from '../../piece/document';
+import type { Move, Piece } from '../../../contracts/piece';
 
 const WORDS: Record<Move['kind'], string> = {
-  entrance: 'comes in',
-  exit: 'leaves',
-  change: 'changes',
-  emphasis: 'stands out',
-  shot: 'the camera moves',
+  entrance: 'entrance',
+  exit: 'exit',
+  change: 'change',
+  emphasis: 'emphasis',
+  shot: 'camera move',
 };
 
-/** A move, as somebody reads it: “Lamps & lights comes in”. */
+/** A move, as somebody reads it: “Lamps & lights, entrance”. */
 export function moveName(piece: Piece, move: Move, sheet: Sheet | undefined): string {
   if (move.kind === 'shot') return WORDS.shot;
   const name = targetName(piece, move, sheet);
-  return `${'part' in move.target ? `the label of ${name}` : name} ${WORDS[move.kind]}`;
+  return `${'part' in move.target ? `label of ${name}` : name}, ${WORDS[move.kind]}`;
 }
 
 function targetName(piece: Piece, { target }: Move, sheet: Sheet | undefined): string {
-  if ('words' in target) return piece.words.find(({ id }) => id === target.words)?.text ?? 'a text';
+  if ('words' in target) return piece.words.find(({ id }) => id === target.words)?.text ?? 'text';
   if ('chart' in target && 'figure' in target)
-    return sheet?.charts[target.chart]?.figures.find(({ id }) => id === target.figure)?.label ?? 'a part';
+    return sheet?.charts[target.chart]?.figures.find(({ id }) => id === target.figure)?.label ?? 'part';
   return 'stage' in target ? 'the backdrop' : 'the chart';
 }

@@ -2,24 +2,14 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useId } from 'react';
 import { ask } from '../../api/client';
 import type { ArrangementChoice } from '../../api/answers';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { giveBack, placeable } from '../../piece/places';
+import { first, wordsOf } from '../../settings/settings';
 import { shapeOf, useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 
-const CHARTS: Record<ArrangementChoice['charts'], string> = {
-  left: 'chart left, words right',
-  right: 'words left, chart right',
-  below: 'words above the chart',
-  above: 'chart above the words',
-  alone: 'chart alone, title small',
-};
-const SEVERAL: Record<ArrangementChoice['several'], string> = {
-  fitting: 'charts as they fit best',
-  row: 'charts in a row',
-  column: 'charts one below the other',
-  grid: 'charts in a grid',
-};
+const CHARTS = wordsOf('Arrangement', 'charts');
+const SEVERAL = wordsOf('Arrangement', 'several');
 
 /** The rules by which charts and words share the stage, as small pictures of this piece. */
 export function ArrangementPicker({ piece }: { piece: Piece }) {
@@ -35,7 +25,7 @@ export function ArrangementPicker({ piece }: { piece: Piece }) {
     queryFn: ({ signal }) =>
       ask('arrangements', { method: 'POST', body: { document, shape: shapeOf(document, shape) }, signal }),
   });
-  const now = piece.arrangement ?? { charts: 'left', several: 'fitting' };
+  const now = piece.arrangement ?? first.Arrangement;
   const [width, height] = sizeOf(document, shape);
   const byHand = placeable(piece).filter((key) => places && key in places && places[key].by !== 'rule');
   const choose = ({ charts, several }: ArrangementChoice): void =>
@@ -76,8 +66,8 @@ export function ArrangementPicker({ piece }: { piece: Piece }) {
       </div>
       {byHand.length > 0 && (
         <p className="hint">
-          {byHand.length === 1 ? 'One thing stands' : `${byHand.length} things stand`} by hand, and the arrangement
-          leaves {byHand.length === 1 ? 'it' : 'them'} there.{' '}
+          {byHand.length === 1 ? '1 item is' : `${byHand.length} items are`} placed by hand; the arrangement does not
+          move {byHand.length === 1 ? 'it' : 'them'}.{' '}
           <button
             type="button"
             className="text-button"
@@ -90,7 +80,7 @@ export function ArrangementPicker({ piece }: { piece: Piece }) {
               })
             }
           >
-            <i className="bi bi-arrow-return-left" aria-hidden="true" /> Give all back to the arrangement
+            <i className="bi bi-arrow-return-left" aria-hidden="true" /> Return all to the arrangement
           </button>
         </p>
       )}

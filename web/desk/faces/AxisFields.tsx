@@ -1,7 +1,7 @@
 import { Switch } from '../../fields/Choice';
-import { TextField } from '../../fields/TextField';
-import type { AxisTitles, Chart } from '../../piece/document';
-import { StyleFields } from './StyleFields';
+import type { AxisTitles, Chart } from '../../../contracts/piece';
+import { GroupFields } from '../../settings/GroupFields';
+import { first, settings } from '../../settings/settings';
 
 interface Props {
   chart: Chart;
@@ -18,40 +18,14 @@ export function AxisFields({ chart, columnName, onChange }: Props) {
     <section>
       <h3>
         <Switch
-          label="Titles at the axes"
+          label={settings.AxisTitles.label}
           value={Boolean(axis)}
           onChange={(on) =>
-            onChange(
-              on
-                ? {
-                    scale: columnName,
-                    figures: '',
-                    font: 'figtree-semibold',
-                    size: 28,
-                    colour: words.labels.colour,
-                  }
-                : null,
-            )
+            onChange(on ? { ...first.AxisTitles, scale: columnName, colour: words.labels.colour } : null)
           }
         />
       </h3>
-      {axis && (
-        <>
-          <TextField
-            label="scale"
-            value={axis.scale}
-            longest={120}
-            onChange={(scale) => onChange({ ...axis, scale })}
-          />
-          <TextField
-            label="figures"
-            value={axis.figures}
-            longest={120}
-            onChange={(figures) => onChange({ ...axis, figures })}
-          />
-          <StyleFields style={axis} onChange={(style) => onChange({ ...axis, ...style })} />
-        </>
-      )}
+      {axis && <GroupFields of="AxisTitles" value={axis} onChange={(part) => onChange({ ...axis, ...part })} />}
     </section>
   );
 }

@@ -1,7 +1,6 @@
-import { ColourField } from '../../fields/ColourField';
-import { Choice } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
-import type { Backdrop, Piece } from '../../piece/document';
+import type { Backdrop, Piece } from '../../../contracts/piece';
+import { GroupFields } from '../../settings/GroupFields';
+import { OneField } from '../../settings/OneField';
 import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
 import { useProperties } from '../useForms';
@@ -17,37 +16,26 @@ export function BackdropFields({ piece }: { piece: Piece }) {
     });
   return (
     <>
-      <Choice
-        label="backdrop"
-        value={backdrop.kind}
-        options={[
-          ['colour', 'colour'],
-          ['radial', 'radial'],
-          ['transparent', 'none'],
-        ]}
-        onChange={(kind) => change({ kind })}
+      <GroupFields
+        of="Backdrop"
+        value={backdrop}
+        slots={
+          backdrop.kind === 'radial'
+            ? {
+                colour: (
+                  <OneField
+                    of="Backdrop"
+                    name="colour"
+                    label="Centre colour"
+                    value={backdrop.colour}
+                    onChange={(colour) => change({ colour })}
+                  />
+                ),
+              }
+            : {}
+        }
+        onChange={change}
       />
-      {backdrop.kind !== 'transparent' && (
-        <>
-          <ColourField
-            label={backdrop.kind === 'radial' ? 'middle' : 'colour'}
-            value={backdrop.colour}
-            onChange={(colour) => change({ colour })}
-          />
-          {backdrop.kind === 'radial' && (
-            <ColourField label="rim" value={backdrop.edge} onChange={(edge) => change({ edge })} />
-          )}
-          <NumberField
-            label="vignette"
-            unit="fraction"
-            value={backdrop.vignette}
-            min={0}
-            max={1}
-            usual={0}
-            onChange={(vignette) => change({ vignette })}
-          />
-        </>
-      )}
       {backdrop.kind !== 'transparent' && (
         <div className="span-all">
           <ChangeList
@@ -62,8 +50,8 @@ export function BackdropFields({ piece }: { piece: Piece }) {
       )}
       <p className="hint span-all">
         {backdrop.kind === 'transparent'
-          ? 'Nothing is behind the chart. Stills keep that; an MP4 has no transparency, so it shows black there.'
-          : 'The vignette darkens the corners.'}
+          ? 'Transparent. Stills stay transparent; an MP4 has no transparency, so it is black there.'
+          : 'Vignette darkens the corners.'}
       </p>
     </>
   );

@@ -2,14 +2,16 @@ import { ask, reasonOf } from '../../api/client';
 import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { ColourField } from '../../fields/ColourField';
-import { Choice, Switch } from '../../fields/Choice';
-import type { Chart } from '../../piece/document';
+import type { Chart, Finish } from '../../../contracts/piece';
+import { GroupFields } from '../../settings/GroupFields';
+import { PartFields } from '../../settings/PartFields';
+import { first, settingOf } from '../../settings/settings';
 import { useDesk } from '../deskStore';
 import { copyPart } from '../useClipboard';
 import { useChartEdit } from '../useChartEdit';
-import { EdgeFields, GLOW, PATTERN, PatternFields, SHADOW, STROKE, StrokeFields } from './finishFields';
+import { DashField } from './DashField';
 
-const MOST_SWATCHES = 40;
+const MOST_SWATCHES = settingOf('Finish', 'swatches').max ?? 1;
 /** made colours that are shown one by one */
 const MOST_SHOWN = 8;
 
@@ -22,6 +24,12 @@ export function FinishFace({ chart }: { chart: Chart }) {
   const made = [
     ...new Set((figures ?? []).filter(({ id }) => !chart.own[id]?.fill).map(({ colour }) => colour)),
   ].filter((colour) => !finish.swatches.includes(colour));
+  const set =
+    <K extends keyof Finish>(name: K) =>
+    (to: Finish[K]): void =>
+      edit((draft) => {
+        draft.finish[name] = to;
+      });
   const grown = async (wanted: number): Promise<string[]> => {
     const body = { swatches: finish.swatches, count: Math.min(MOST_SWATCHES, Math.max(1, wanted)) };
     return (await ask<{ swatches: string[] }>('colours', { method: 'POST', body })).swatches;
@@ -62,34 +70,19 @@ export function FinishFace({ chart }: { chart: Chart }) {
           <button
             type="button"
             className="text-button ms-auto"
-            title="To be pasted onto another chart"
+            title="Copy, then paste onto another chart"
             onClick={() => void copyPart({ lupine: 'finish', finish: chart.finish })}
           >
-            <i className="bi bi-copy" aria-hidden="true" /> copy the finish
+            <i className="bi bi-copy" aria-hidden="true" /> Copy finish
           </button>
         </h3>
-        <Choice
-          label="colours"
-          value={finish.colours}
-          options={[
-            ['tints', 'tints of one'],
-            ['set', 'a set'],
-          ]}
-          onChange={(colours) => void choose(colours)}
+        <GroupFields
+          of="Finish"
+          only={['colours']}
+          value={finish}
+          onChange={({ colours }) => colours && void choose(colours)}
         />
-        <Choice
-          label="fill"
-          value={finish.fill}
-          options={[
-            ['flat', 'flat'],
-            ['gradient', 'gradient'],
-          ]}
-          onChange={(fill) =>
-            edit((draft) => {
-              draft.finish.fill = fill;
-            })
-          }
-        />
+        <GroupFields of="Finish" only={['fill']} value={finish} onChange={({ fill }) => fill && set('fill')(fill)} />
         <div className="swatches">
           {(finish.colours === 'tints' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
             <ColourField
@@ -107,7 +100,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
           {finish.colours === 'set' && made.length > 0 && (
             <span
               className="swatches-made"
-              title="Made for the figures beyond the set, so that no two are alike. One more swatch makes the first yours."
+              title="Made for the figures beyond the set, so that no two are alike. Add a swatch to set the first of them."
             >
               {made.slice(0, MOST_SHOWN).map((colour) => (
                 <span key={colour} style={{ background: colour }} />
@@ -120,8 +113,8 @@ export function FinishFace({ chart }: { chart: Chart }) {
               <button
                 type="button"
                 className="text-button"
-                aria-label="One more swatch"
-                title="One more swatch"
+                aria-label="Add swatch"
+                title="Add swatch"
                 disabled={finish.swatches.length >= MOST_SWATCHES}
                 onClick={() => void grow(finish.swatches.length + 1)}
               >
@@ -131,8 +124,8 @@ export function FinishFace({ chart }: { chart: Chart }) {
                 <button
                   type="button"
                   className="text-button"
-                  aria-label="One swatch less"
-                  title="Take the last one away"
+                  aria-label="Remove last swatch"
+                  title="Remove last swatch"
                   onClick={() =>
                     edit((draft) => {
                       draft.finish.swatches.pop();
@@ -146,107 +139,16 @@ export function FinishFace({ chart }: { chart: Chart }) {
           )}
         </div>
       </section>
-      <section>
-        <h3>
-          <Switch
-            label="Pattern"
-            value={finish.pattern !== null}
-            onChange={(on) =>
-              edit((draft) => {
-                draft.finish.pattern = on ? PATTERN : null;
-              })
-            }
-          />
-        </h3>
-        {finish.pattern ? (
-          <PatternFields
-            pattern={finish.pattern}
-            onChange={(pattern) =>
-              edit((draft) => {
-                draft.finish.pattern = pattern;
-              })
-            }
-          />
-        ) : (
-          <p className="hint">Stripes, dots, a grid or waves over the fill.</p>
-        )}
-      </section>
-      <section>
-        <h3>
-          <Switch
-            label="Stroke"
-            value={finish.stroke !== null && finish.stroke !== undefined}
-            onChange={(on) =>
-              edit((draft) => {
-                draft.finish.stroke = on ? STROKE : null;
-              })
-            }
-          />
-        </h3>
-        {finish.stroke ? (
-          <StrokeFields
-            stroke={finish.stroke}
-            onChange={(stroke) =>
-              edit((draft) => {
-                draft.finish.stroke = stroke;
-              })
-            }
-          />
-        ) : (
-          <p className="hint">A line along the edge of each mark, inside it or on it, in dashes too.</p>
-        )}
-      </section>
-      <section>
-        <h3>
-          <Switch
-            label="Glow"
-            value={finish.glow !== null}
-            onChange={(on) =>
-              edit((draft) => {
-                draft.finish.glow = on ? GLOW : null;
-              })
-            }
-          />
-        </h3>
-        {finish.glow ? (
-          <EdgeFields
-            edge={finish.glow}
-            onChange={(glow) =>
-              edit((draft) => {
-                draft.finish.glow = glow;
-              })
-            }
-          />
-        ) : (
-          <p className="hint">Light around each mark.</p>
-        )}
-      </section>
-      <section>
-        <h3>
-          <Switch
-            label="Shadow"
-            value={finish.shadow !== null}
-            onChange={(on) =>
-              edit((draft) => {
-                draft.finish.shadow = on ? SHADOW : null;
-              })
-            }
-          />
-        </h3>
-        {finish.shadow ? (
-          <EdgeFields
-            shared
-            edge={finish.shadow}
-            onChange={(shadow) =>
-              edit((draft) => {
-                draft.finish.shadow = shadow;
-              })
-            }
-          />
-        ) : (
-          <p className="hint">A soft one, below each mark.</p>
-        )}
-      </section>
+      <PartFields of="Pattern" value={finish.pattern} begin={first.Pattern} onChange={set('pattern')} />
+      <PartFields
+        of="Stroke"
+        value={finish.stroke}
+        begin={first.Stroke}
+        slots={{ dash: finish.stroke && <DashField stroke={finish.stroke} onChange={set('stroke')} /> }}
+        onChange={set('stroke')}
+      />
+      <PartFields of="Glow" value={finish.glow} begin={first.Glow} colour={finish.swatches[0]} onChange={set('glow')} />
+      <PartFields of="Shadow" value={finish.shadow} begin={first.Shadow} onChange={set('shadow')} />
     </div>
   );
 }

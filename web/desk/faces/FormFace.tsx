@@ -3,13 +3,14 @@ import type { FormChoice } from '../../api/formAnswers';
 import { FormPicker } from '../../common/FormPicker';
 import { Switch } from '../../fields/Choice';
 import { tableOf } from '../../piece/changes';
-import type { Chart, Piece } from '../../piece/document';
+import type { Chart, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { useChartEdit } from '../useChartEdit';
 import { useForms } from '../useForms';
 import { setFormNumber } from '../stage/FormHandles';
 import { PathFile } from './PathFile';
-import { SettingField } from './SettingField';
+import { SettingField } from '../../settings/SettingField';
+import { first } from '../../settings/settings';
 
 /** How figures become shapes: a form, the few settings that make most of the difference, the others behind a fold. */
 export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
@@ -20,7 +21,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const place = useDesk((state) => state.computed?.sheet.places[chart.id]);
   const [isOpen, setOpen] = useState(false);
   const form = answer?.forms.find(({ name }) => name === chart.form.kind);
-  if (!answer || !form) return <p className="hint">Drawing the forms…</p>;
+  if (!answer || !form) return <p className="hint">Loading forms…</p>;
   const choose = (chosen: FormChoice): void =>
     edit((draft) => {
       // What the new form does not know stays, for the way back.
@@ -31,19 +32,19 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
     <SettingField
       key={setting.name}
       setting={setting}
-      value={place?.form?.[setting.name] ?? chart.form[setting.name] ?? setting.usual}
+      value={place?.form?.[setting.name] ?? chart.form[setting.name] ?? setting.default}
       isKeyed={keyed !== undefined && `form.${setting.name}` in keyed}
       onChange={(value) => {
         if (typeof value === 'number') change((draft) => setFormNumber(draft, chart.id, setting.name, value));
         else
           edit((draft) => {
-            draft.form[setting.name] = value;
+            draft.form[setting.name] = String(value);
           });
       }}
     />
   );
   const others = form.fields.filter(({ isFirst }) => !isFirst);
-  const unusual = others.filter(({ name, usual }) => (chart.form[name] ?? usual) !== usual).length;
+  const unusual = others.filter(({ name, default: usual }) => (chart.form[name] ?? usual) !== usual).length;
   return (
     <div className="form-face">
       <FormPicker forms={answer.forms} value={chart.form.kind} onChoose={choose} />
@@ -56,8 +57,8 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >
-          <i className={`bi bi-chevron-${isOpen ? 'down' : 'right'}`} aria-hidden="true" /> more about the {form.name}
-          {unusual > 0 && <span className="soft"> · {unusual} not as usual</span>}
+          <i className={`bi bi-chevron-${isOpen ? 'down' : 'right'}`} aria-hidden="true" /> More {form.name} settings
+          {unusual > 0 && <span className="soft"> · {unusual} changed</span>}
         </button>
         {isOpen && others.map(field)}
         {isOpen && form.fields.some(({ name }) => name === 'path') && (
@@ -82,7 +83,7 @@ function suitLine(chart: Chart): void {
   if (entrance && entrance.order === 'overlapping') {
     Object.assign(entrance, { order: 'after', overlap: 0, curve: 'linear', frames: Math.min(entrance.frames, 12) });
   }
-  words.names ??= { font: 'figtree-semibold', size: 32, colour: words.legend?.colour ?? words.labels.colour };
+  words.names ??= { ...first.Names, colour: words.legend?.colour ?? words.labels.colour };
   if ((chart.series?.length ?? 0) < 2) words.legend = null;
 }
 
@@ -93,7 +94,7 @@ function Series({ piece, chart }: { piece: Piece; chart: Chart }) {
   if (!table || table.columns.length < 2) return null;
   const shown = chart.series && chart.series.length > 1 ? chart.series : [chart.column];
   return (
-    <div className="span-all series-picks" role="group" aria-label="Columns that stand side by side">
+    <div className="span-all series-picks" role="group" aria-label="Columns shown side by side">
       {table.columns.slice(0, 12).map(({ id, name }) => (
         <Switch
           key={id}

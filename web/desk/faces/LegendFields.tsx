@@ -1,6 +1,7 @@
-import { Choice, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
-import type { Chart, Legend, Piece } from '../../piece/document';
+import { Switch } from '../../fields/Choice';
+import { OneField } from '../../settings/OneField';
+import { first, settingOf } from '../../settings/settings';
+import type { Chart, Legend, Piece } from '../../../contracts/piece';
 import { legendKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { PlacedBy } from '../details/PlacedBy';
@@ -22,10 +23,9 @@ export function LegendFields({ piece, chart, onChange }: Props) {
     x: Math.round(piece.stage.width * 0.58),
     y: Math.round(piece.stage.height * 0.45),
     width: Math.round(piece.stage.width * 0.34),
-    spacing: 2,
-    font: 'figtree-semibold',
-    size: 40,
-    colour: '#ffffff',
+    spacing: Number(settingOf('Legend', 'spacing').default),
+    ...first.Names,
+    size: Number(settingOf('Legend', 'size').default),
     placedBy: 'rule',
   });
   return (
@@ -40,54 +40,41 @@ export function LegendFields({ piece, chart, onChange }: Props) {
             <>
               <PlacedBy keys={[legendKey(chart.id)]} places={[legendPlace]} />
               {!words.centre && (
-                <Choice
-                  label="stands"
-                  value={legend.stands ?? 'beside'}
-                  options={[
-                    ['beside', 'beside the chart'],
-                    ['middle', 'in its middle'],
-                  ]}
+                <OneField
+                  of="Legend"
+                  name="stands"
+                  value={legend.stands}
                   onChange={(stands) => onChange({ ...legend, stands, placedBy: 'rule' })}
                 />
               )}
               {legend.stands === 'middle' && legendPlace.by === 'rule' && legendPlace.stands !== 'middle' && (
                 <p className="hint">
                   {words.centre
-                    ? 'The number has the middle; the legend stands beside.'
-                    : 'There is no room in the middle, so it stands beside. A larger hole or fewer entries help.'}
+                    ? 'The centre number is in the hole, so the legend goes beside the chart.'
+                    : 'The legend does not fit in the hole. Enlarge the hole or show fewer entries.'}
                 </p>
               )}
               {(['x', 'y', 'width'] as const).map((part) => (
-                <NumberField
+                <OneField
                   key={part}
-                  label={{ x: 'from left', y: 'from top', width: 'width' }[part]}
-                  unit="pixels"
+                  of="Legend"
+                  name={part}
                   value={legendPlace[part] ?? 0}
-                  min={part === 'width' ? 40 : -4000}
-                  max={part === 'width' ? 4000 : 8000}
-                  step={2}
                   onChange={(value) => editPlaces([legendKey(chart.id)], () => ({ [part]: value }))}
                 />
               ))}
-              <Choice
-                label="entries"
-                value={legendPlace.flow ?? 'column'}
-                options={[
-                  ['column', 'in a column'],
-                  ['rows', 'in rows'],
-                ]}
+              <OneField
+                of="Legend"
+                name="flow"
+                value={legendPlace.flow}
                 onChange={(flow) => editPlaces([legendKey(chart.id)], () => ({ flow }))}
               />
             </>
           )}
-          <NumberField
-            label="row spacing"
+          <OneField
+            of="Legend"
+            name="spacing"
             value={legend.spacing}
-            min={1}
-            max={6}
-            step={0.1}
-            sign="×"
-            usual={2}
             onChange={(spacing) => onChange({ ...legend, spacing })}
           />
         </>

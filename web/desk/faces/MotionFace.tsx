@@ -1,7 +1,6 @@
 import { Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { tableOf } from '../../piece/changes';
-import type { Chart, ChartMotion, Piece } from '../../piece/document';
+import type { Chart, ChartMotion, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { ChangeList } from '../details/ChangeList';
@@ -12,25 +11,8 @@ import { RunFields } from './RunFields';
 import { BENDING, MANNERS } from '../details/manners';
 import { MoveCurve } from '../details/MoveCurve';
 import { OpensPick } from '../details/OpensPick';
-
-const ENTRANCE: ChartMotion = {
-  begin: 12,
-  frames: 24,
-  curve: 'ease-in-out',
-  order: 'after',
-  overlap: 12,
-  opens: 'forward',
-};
-
-const SEQUENCES: [NonNullable<ChartMotion['sequence']>, string][] = [
-  ['laid', 'as they lie'],
-  ['backward', 'from the other end'],
-  ['sheet', 'as in the sheet'],
-  ['largest', 'the largest'],
-  ['smallest', 'the smallest'],
-  ['outward', 'the middle'],
-  ['inward', 'the ends'],
-];
+import { OneField } from '../../settings/OneField';
+import { first } from '../../settings/settings';
 
 /** How the parts come in and leave where they have no move of their own. */
 export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
@@ -45,14 +27,14 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
     <div className="fields motion-face">
       <section className="span-all">
         <h3>
-          The chart changes
+          Chart changes
           <button
             type="button"
             className="text-button ms-auto"
-            title="To be pasted onto another chart"
+            title="Copy, then paste onto another chart"
             onClick={() => void copyPart({ lupine: 'motion', entrance: chart.entrance, exit: chart.exit })}
           >
-            <i className="bi bi-copy" aria-hidden="true" /> copy how it comes and leaves
+            <i className="bi bi-copy" aria-hidden="true" /> Copy entrance and exit
           </button>
         </h3>
         <ChangeList
@@ -61,7 +43,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           properties={offered}
           sheet={sheet?.changes ?? []}
           keyed={sheet?.keyed ?? {}}
-          first={(property) => firstOf(chart, property.name, property.usual)}
+          first={(property) => firstOf(chart, property.name, property.default)}
           table={tableOf(piece, chart)}
         />
       </section>
@@ -69,24 +51,25 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
       <section>
         <h3>
           <Switch
-            label="All come in"
+            label="Entrance"
             value={chart.entrance !== null}
             onChange={(on) =>
               edit((draft) => {
-                draft.entrance = on ? ENTRANCE : null;
+                draft.entrance = on ? first.ChartMotion : null;
               })
             }
           />
         </h3>
         {chart.entrance?.with ? (
           <p className="hint">
-            It shares the order of another chart; its details say which, and whether it comes with it or after it.{' '}
+            This chart follows another chart’s order. Set which one, and whether it enters with or after it, in the
+            chart details.{' '}
             <button
               type="button"
               className="text-button"
               onClick={() => usePlay.getState().select({ kind: 'chart', chart: chart.id })}
             >
-              To the chart
+              Open chart details
             </button>
           </p>
         ) : chart.entrance ? (
@@ -102,18 +85,18 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
             }
           />
         ) : (
-          <p className="hint">They are there from the first frame, unless a part has a move of its own.</p>
+          <p className="hint">All parts are visible from the first frame, except parts with their own entrance.</p>
         )}
       </section>
       <section>
         <h3>
           <Switch
-            label="All leave"
+            label="Exit"
             value={chart.exit !== null}
             onChange={(on) =>
               edit((draft) => {
                 draft.exit = on
-                  ? { ...ENTRANCE, order: 'together', begin: Math.max(0, piece.stage.frames - 30) }
+                  ? { ...first.ChartMotion, order: 'together', begin: Math.max(0, piece.stage.frames - 30) }
                   : null;
               })
             }
@@ -132,7 +115,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
             }
           />
         ) : (
-          <p className="hint">They stay to the end.</p>
+          <p className="hint">All parts stay until the end.</p>
         )}
       </section>
     </div>
@@ -166,91 +149,49 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
     .map((figure) => figure[kind])
     .filter((move) => move !== null && move.id === null);
   // Of one course over all of them, only what is last can lead past its end.
+  const frames = (name: 'begin' | 'frames' | 'hold' | 'overlap', label?: string) => (
+    <OneField
+      of="ChartMotion"
+      name={name}
+      label={label}
+      stage={piece.stage}
+      value={motion[name]}
+      onChange={(to) => onChange({ ...motion, [name]: to })}
+    />
+  );
   const follower = followers.find((move) => move?.curvePoints.some((part) => part > 1)) ?? followers[0];
   return (
     <>
       {!isWhole && (
-        <Pick
-          label="order"
+        <OneField
+          of="ChartMotion"
+          name="order"
           value={motion.order}
-          options={[
-            ['together', 'together'],
-            ['after', 'one by one'],
-            ['overlapping', 'overlapping'],
-            ['one', 'in one, over all of it'],
-            ...(isDrawnOn || motion.order === 'length'
-              ? [['length', 'as long as their way'] as [ChartMotion['order'], string]]
-              : []),
-          ]}
+          choices={(order) => order !== 'length' || isDrawnOn || motion.order === 'length'}
           onChange={(order) => onChange({ ...motion, order })}
         />
       )}
       {!isWhole && motion.order !== 'together' && motion.order !== 'length' && (
-        <Pick
-          label="first"
-          value={motion.sequence ?? 'laid'}
-          options={SEQUENCES}
+        <OneField
+          of="ChartMotion"
+          name="sequence"
+          value={motion.sequence}
           onChange={(sequence) => onChange({ ...motion, sequence })}
         />
       )}
       <Pick
-        label={kind === 'entrance' ? 'comes' : 'goes'}
+        label="Manner"
         value={motion.manner ?? 'open'}
-        options={[...MANNERS[kind], ...(canBend || isWhole ? [BENDING] : [])]}
+        options={[...MANNERS, ...(canBend || isWhole ? [BENDING] : [])]}
         onChange={(manner) => onChange({ ...motion, manner })}
       />
       {(motion.manner ?? 'open') === 'open' && (
-        <OpensPick
-          kind={kind}
-          chart={chart.id}
-          value={motion.opens}
-          onChange={(opens) => onChange({ ...motion, opens })}
-        />
+        <OpensPick chart={chart.id} value={motion.opens} onChange={(opens) => onChange({ ...motion, opens })} />
       )}
-      <NumberField
-        label="begins"
-        unit="frames"
-        stage={piece.stage}
-        value={motion.begin}
-        min={0}
-        max={18000}
-        usual={12}
-        onChange={(begin) => onChange({ ...motion, begin })}
-      />
-      <NumberField
-        label={isWhole ? 'lasts' : motion.order === 'one' ? 'all last' : 'each lasts'}
-        unit="frames"
-        stage={piece.stage}
-        value={motion.frames}
-        min={1}
-        max={18000}
-        usual={24}
-        onChange={(frames) => onChange({ ...motion, frames })}
-      />
-      {!isWhole && motion.order === 'after' && (
-        <NumberField
-          label="waits between"
-          unit="frames"
-          stage={piece.stage}
-          value={motion.hold ?? 0}
-          min={0}
-          max={18000}
-          usual={0}
-          onChange={(hold) => onChange({ ...motion, hold })}
-        />
-      )}
-      {!isWhole && motion.order === 'overlapping' && (
-        <NumberField
-          label="overlap"
-          unit="frames"
-          stage={piece.stage}
-          value={motion.overlap}
-          min={0}
-          max={18000}
-          usual={12}
-          onChange={(overlap) => onChange({ ...motion, overlap })}
-        />
-      )}
+      {frames('begin')}
+      {frames('frames', isWhole ? undefined : motion.order === 'one' ? 'Total length' : 'Length of each')}
+      {!isWhole && motion.order === 'after' && frames('hold')}
+      {!isWhole && motion.order === 'overlapping' && frames('overlap')}
       {follower ? (
         <MoveCurve
           value={motion.curve}
@@ -266,8 +207,8 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
         />
       ) : (
         <p className="hint">
-          Every part has its own move, so this order is not in use. “As the chart” in the details of a part gives it
-          back.
+          Every part has its own move, so this order has no effect. To use it again, choose “Reset to chart” in a part’s
+          details.
         </p>
       )}
     </>

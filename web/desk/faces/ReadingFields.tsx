@@ -1,82 +1,43 @@
-import { Choice, Pick } from '../../fields/Choice';
-import { TextField } from '../../fields/TextField';
-import type { Reading } from '../../piece/document';
+import type { Reading } from '../../../contracts/piece';
+import { Pick } from '../../fields/Choice';
+import { GroupFields } from '../../settings/GroupFields';
+import { settingOf } from '../../settings/settings';
 
-const GROUPS: [Reading['group'], string][] = [
-  [',', '1,248'],
-  ['.', '1.248'],
-  [' ', '1 248'],
-  ['’', '1’248'],
-  ['', '1248'],
-];
-const DECIMALS: [string, string][] = [
-  ['auto', 'as needed'],
-  ['0', '41'],
-  ['1', '41.0'],
-  ['2', '41.03'],
-  ['3', '41.026'],
-  ['4', '41.0256'],
-];
+const AUTO = 'auto';
+const DECIMALS = settingOf('Reading', 'decimals');
+const EXAMPLES = Array.from({ length: (DECIMALS.max ?? 0) + 1 }, (_, digits): [string, string] => [
+  String(digits),
+  (41.0256).toFixed(digits),
+]);
 
 export function ReadingFields({ reading, onChange }: { reading: Reading; onChange: (reading: Reading) => void }) {
   return (
-    <>
-      <Choice
-        label="count"
-        value={reading.of}
-        options={[
-          ['share', 'shares'],
-          ['value', 'values'],
-        ]}
-        onChange={(of) =>
-          onChange({
-            ...reading,
-            of,
-            decimals: null,
-            suffix:
-              of === 'value' && reading.suffix === '%'
-                ? ''
-                : of === 'share' && reading.suffix === ''
-                  ? '%'
-                  : reading.suffix,
-          })
-        }
-      />
-      <Pick
-        label="digits"
-        value={reading.decimals === null ? 'auto' : String(reading.decimals)}
-        options={DECIMALS}
-        onChange={(digits) => onChange({ ...reading, decimals: digits === 'auto' ? null : Number(digits) })}
-      />
-      <TextField
-        label="before"
-        value={reading.prefix}
-        longest={20}
-        onChange={(prefix) => onChange({ ...reading, prefix })}
-      />
-      <TextField
-        label="after"
-        value={reading.suffix}
-        longest={20}
-        onChange={(suffix) => onChange({ ...reading, suffix })}
-      />
-      <Pick
-        label="thousands"
-        value={reading.group}
-        options={GROUPS}
-        onChange={(group) => onChange({ ...reading, group })}
-      />
-      <Choice
-        label="decimal sign"
-        value={reading.point}
-        options={[
-          ['.', 'point'],
-          [',', 'comma'],
-        ]}
-        onChange={(point) =>
-          onChange({ ...reading, point, group: reading.group === point ? (point === ',' ? '.' : ',') : reading.group })
-        }
-      />
-    </>
+    <GroupFields
+      of="Reading"
+      value={reading}
+      slots={{
+        decimals: (
+          <Pick
+            label={DECIMALS.label}
+            value={reading.decimals === null ? AUTO : String(reading.decimals)}
+            options={[[AUTO, DECIMALS.none ?? ''], ...EXAMPLES]}
+            onChange={(digits) => onChange({ ...reading, decimals: digits === AUTO ? null : Number(digits) })}
+          />
+        ),
+      }}
+      onChange={(part) => onChange(fitted({ ...reading, ...part }, reading))}
+    />
   );
+}
+
+/** What goes along: a percent sign with shares, and two separators that differ. */
+function fitted(next: Reading, before: Reading): Reading {
+  if (next.of !== before.of) {
+    const left = before.of === 'share' ? '%' : '';
+    const suffix = next.suffix === left ? (next.of === 'share' ? '%' : '') : next.suffix;
+    return { ...next, decimals: null, suffix };
+  }
+  return next.point !== before.point && next.group === next.point
+    ? { ...next, group: next.point === ',' ? '.' : ',' }
+    : next;
 }

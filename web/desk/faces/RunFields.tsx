@@ -1,14 +1,15 @@
 import { useRef, useState } from 'react';
 import { shortTimecode } from '../../common/words';
-import { Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { COLUMN, isBound } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
-import type { Chart, Piece, Run, RunPin } from '../../piece/document';
+import type { Chart, Piece, Run, RunPin } from '../../../contracts/piece';
 import { PinField } from '../details/PinField';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChartEdit } from '../useChartEdit';
+import { Switch } from '../../fields/Choice';
+import { GroupFields } from '../../settings/GroupFields';
+import { first, settings } from '../../settings/settings';
 
 /** pixels of the rail that a name is given, and of the whole rail, about */
 const NAME = 46;
@@ -43,7 +44,7 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
     <section className="span-all run-fields">
       <h3>
         <Switch
-          label="Runs through its columns"
+          label={settings.Run.label}
           value={Boolean(run)}
           onChange={(on) =>
             edit((draft) => {
@@ -55,10 +56,10 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
           <button
             type="button"
             className="text-button ms-auto"
-            title="A text on the stage that says which moment has been reached"
+            title="Adds a text to the stage that shows the current moment"
             onClick={() => addReading(chart)}
           >
-            <i className="bi bi-plus-lg" aria-hidden="true" /> the moment, on the stage
+            <i className="bi bi-plus-lg" aria-hidden="true" /> Add moment text
           </button>
         )}
       </h3>
@@ -76,45 +77,11 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
             />
           )}
           <div className="run-columns">
-            <NumberField
-              label="begins"
-              unit="frames"
+            <GroupFields
+              of="Run"
+              value={run}
               stage={piece.stage}
-              value={run.begin}
-              min={0}
-              max={18000}
-              usual={0}
-              onChange={(begin) => change((draft) => Object.assign(draft, { begin }))}
-            />
-            <NumberField
-              label="lasts"
-              unit="frames"
-              stage={piece.stage}
-              value={run.frames}
-              min={1}
-              max={18000}
-              usual={240}
-              onChange={(frames) => change((draft) => Object.assign(draft, { frames }))}
-            />
-            <Pick
-              label="between two"
-              value={run.between}
-              options={[
-                ['straight', 'straight'],
-                ['eased', 'eased'],
-                ['hold', 'hold'],
-              ]}
-              onChange={(between) => change((draft) => Object.assign(draft, { between }))}
-            />
-            <NumberField
-              label="changing places"
-              unit="frames"
-              stage={piece.stage}
-              value={run.places}
-              min={1}
-              max={300}
-              usual={14}
-              onChange={(places) => change((draft) => Object.assign(draft, { places }))}
+              onChange={(part) => change((draft) => Object.assign(draft, part))}
             />
           </div>
           {moment ? (
@@ -127,7 +94,7 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
                 begin={moment.frame}
                 isOwn={own !== undefined}
                 canFollow
-                follows="spread evenly"
+                follows="Spread evenly"
                 onFollow={() => pin(moment.column, null)}
                 onFrame={(frame) => pin(moment.column, { frame, pin: null })}
                 onPin={(beat) => pin(moment.column, { frame: moment.frame, pin: beat })}
@@ -135,15 +102,15 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
             </div>
           ) : (
             <p className="hint">
-              Take a moment on the rail to tie it to a word, or drag it. Those between two that stand are spread evenly.
+              Drag a moment on the rail, or click it to pin it to a word. Moments between pinned ones are spread evenly.
               {(chart.form.order ?? 'sheet') === 'sheet' &&
-                ' Figures change places where the form orders them by size.'}
+                ' Figures only change rank if the form orders them by size.'}
             </p>
           )}
         </>
       ) : (
         <p className="hint">
-          Each column is then a moment, one after the other: {table.columns[0].name || 'the first'} to{' '}
+          Turns each column into a moment, from {table.columns[0].name || 'the first'} to{' '}
           {table.columns[table.columns.length - 1].name || 'the last'}.
         </p>
       )}
@@ -233,11 +200,10 @@ function beginning(piece: Piece, count: number): Run {
   const second = Math.max(1, Math.round(numerator / denominator));
   const room = Math.max(1, piece.stage.frames - 3 * second);
   return {
+    ...first.Run,
     begin: Math.min(2 * second, piece.stage.frames - 1),
     frames: Math.max(1, Math.min(room, count * second)),
-    between: 'straight',
-    places: Math.min(300, Math.max(1, Math.round(second / 2))),
-    pins: [],
+    places: Math.max(1, Math.round(second / 2)),
   };
 }
 

@@ -1,11 +1,10 @@
 import { Switch } from '../../fields/Choice';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { SHAPES } from '../shapes';
 
-const ownPlaces = (count: number): string =>
-  count === 0 ? '' : ` · ${count} with a place of ${count === 1 ? 'its' : 'their'} own`;
+const ownPlaces = (count: number): string => (count === 0 ? '' : ` · ${count} repositioned`);
 
 /** The shapes that the piece is made in beside its own. Everything but places and sizes is shared. */
 export function ShapeList({ piece }: { piece: Piece }) {
@@ -22,7 +21,7 @@ export function ShapeList({ piece }: { piece: Piece }) {
   };
   return (
     <section>
-      <h3>Made in</h3>
+      <h3>Shapes</h3>
       <div className="shape-list">
         <span className="shape-main">
           {stage.width} × {stage.height}

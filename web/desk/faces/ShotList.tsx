@@ -1,7 +1,7 @@
 import { shortTimecode } from '../../common/words';
 import { Switch } from '../../fields/Choice';
 import { addShot } from '../../piece/accents';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { lookedAt } from './shotWords';
@@ -29,7 +29,7 @@ export function ShotList({ piece }: { piece: Piece }) {
   return (
     <section>
       <h3>Camera</h3>
-      {shots.length === 0 && <p className="hint">It takes the whole stage. It can go nearer, on a beat.</p>}
+      {shots.length === 0 && <p className="hint">The camera shows the whole stage. Add a shot to move in.</p>}
       <ul className="plain-list">
         {shots.map((shot) => {
           const move = piece.moves.find(({ id }) => id === shot.id);
@@ -54,11 +54,11 @@ export function ShotList({ piece }: { piece: Piece }) {
       </ul>
       <div className="offer-row">
         <button type="button" className="text-button" onClick={add}>
-          <i className="bi bi-plus-lg" aria-hidden="true" /> a shot from here
+          <i className="bi bi-plus-lg" aria-hidden="true" /> Add shot at playhead
         </button>
         {shots.length > 0 && (
           <Switch
-            label="takes the backdrop along"
+            label="Move backdrop with camera"
             value={piece.camera?.backdrop === 'goes along'}
             onChange={(on) =>
               edit((draft) => {

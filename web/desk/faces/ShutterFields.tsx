@@ -1,71 +1,40 @@
-import { Pick, Switch } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
-import type { Piece, Shutter } from '../../piece/document';
+import type { Piece, Shutter } from '../../../contracts/piece';
+import { GroupFields } from '../../settings/GroupFields';
+import { first, settings } from '../../settings/settings';
+import { Switch } from '../../fields/Choice';
 import { useDesk } from '../deskStore';
-
-const USUAL: Shutter = { angle: 180, samples: 9, charts: true, words: true, camera: true };
-const SAMPLES: [string, string][] = [
-  ['5', '5 · a first look'],
-  ['9', '9'],
-  ['17', '17 · smooth'],
-  ['33', '33 · for wide moves'],
-];
-const TAKEN: ['charts' | 'words' | 'camera', string][] = [
-  ['charts', 'charts'],
-  ['words', 'titles and notes'],
-  ['camera', 'the camera’s way'],
-];
 
 /** Motion blur of the whole piece: the shutter, and what it takes. */
 export function ShutterFields({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
   const shutter = piece.shutter ?? null;
-  const change = (part: Partial<Shutter>): void =>
+  const set = (to: Shutter | null): void =>
     edit((draft) => {
-      if (draft.shutter) Object.assign(draft.shutter, part);
+      draft.shutter = to;
     });
+  const fields = (only: (keyof Shutter)[]) =>
+    shutter && (
+      <GroupFields of="Shutter" only={only} value={shutter} onChange={(part) => set({ ...shutter, ...part })} />
+    );
   return (
     <section>
       <h3>
         <Switch
-          label="Motion blur"
+          label={settings.Shutter.label}
           value={shutter !== null}
-          onChange={(on) =>
-            edit((draft) => {
-              draft.shutter = on ? { ...USUAL } : null;
-            })
-          }
+          onChange={(on) => set(on ? first.Shutter : null)}
         />
       </h3>
       {shutter ? (
         <div className="fields two-columns">
-          <NumberField
-            label="shutter angle"
-            unit="degrees"
-            value={shutter.angle}
-            min={1}
-            max={360}
-            usual={USUAL.angle}
-            onChange={(angle) => change({ angle })}
-          />
-          <Pick
-            label="samples"
-            value={String(shutter.samples)}
-            options={SAMPLES}
-            onChange={(samples) => change({ samples: Number(samples) as Shutter['samples'] })}
-          />
-          <div className="span-all shutter-takes">
-            {TAKEN.map(([name, label]) => (
-              <Switch key={name} label={label} value={shutter[name]} onChange={(on) => change({ [name]: on })} />
-            ))}
-          </div>
+          {fields(['angle', 'samples'])}
+          <div className="span-all shutter-takes">{fields(['charts', 'words', 'camera'])}</div>
           <p className="hint span-all">
-            Readings stay sharp, and what stands still is as without. “View” says when it is shown here: where it rests,
-            in play too, or never (B).
+            Readings and still parts stay sharp. To choose when blur is shown on the stage, use View (B).
           </p>
         </div>
       ) : (
-        <p className="hint">What moves is filmed sharp on every frame.</p>
+        <p className="hint">{settings.Shutter.hint}</p>
       )}
     </section>
   );

@@ -1,4 +1,4 @@
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { ArrangementPicker } from './ArrangementPicker';
 import { BackdropFields } from './BackdropFields';
 import { ShapeList } from './ShapeList';

@@ -1,10 +1,6 @@
-import { Choice, Pick, Switch } from '../../fields/Choice';
-import { ColourField } from '../../fields/ColourField';
-import { NumberField } from '../../fields/NumberField';
-import { TextField } from '../../fields/TextField';
 import { COLUMN, namedText } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
-import type { Chart, ChartWords, Piece } from '../../piece/document';
+import type { Chart, ChartWords, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { BoundField } from '../details/BoundField';
@@ -15,6 +11,15 @@ import { AxisFields } from './AxisFields';
 import { LegendFields } from './LegendFields';
 import { ReadingFields } from './ReadingFields';
 import { StyleFields } from './StyleFields';
+import { Pick, Switch } from '../../fields/Choice';
+import { GroupFields } from '../../settings/GroupFields';
+import { OneField } from '../../settings/OneField';
+import { first, settingOf, settings } from '../../settings/settings';
+
+const FIGURE = settingOf('Centre', 'figure');
+const CAPTION = settingOf('Centre', 'caption');
+/** a plate behind labels, until another colour is said */
+const PLATE = '#10201d';
 
 /** Titles, readings, labels, legend, the middle, captions. */
 export function WordsFace({ piece, chart }: { piece: Piece; chart: Chart | undefined }) {
@@ -60,7 +65,7 @@ function Titles({ piece }: { piece: Piece }) {
             select({ kind: 'words', words: id });
           }}
         >
-          <i className="bi bi-plus-lg" aria-hidden="true" /> {role === 'note' ? 'title' : 'source line'}
+          <i className="bi bi-plus-lg" aria-hidden="true" /> {role === 'note' ? 'Add title' : 'Add source line'}
         </button>
       ))}
     </section>
@@ -73,6 +78,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const table = tableOf(piece, chart);
   const rows = table?.rows ?? [];
   const columnName = table?.columns.find(({ id }) => id === chart.column)?.name ?? '';
+  const label = (part: Partial<ChartWords['labels']>): void => change('labels', { ...words.labels, ...part });
   const change = <K extends keyof ChartWords>(part: K, to: ChartWords[K]): void =>
     edit((draft) => {
       draft.words[part] = to;
@@ -85,68 +91,17 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
       </section>
       <section>
         <h3>Labels</h3>
-        <Choice
-          label="where"
-          value={words.labels.show}
-          options={[
-            ['none', 'none'],
-            ['on', 'on parts'],
-            ['along', 'along'],
-            ['beside', 'beside'],
-          ]}
-          onChange={(show) => change('labels', { ...words.labels, show })}
-        />
+        <GroupFields of="Labels" only={['show']} value={words.labels} onChange={label} />
         {words.labels.show !== 'none' && (
-          <>
-            <Choice
-              label="say"
-              value={words.labels.text}
-              options={[
-                ['reading', 'reading'],
-                ['label', 'label'],
-                ['both', 'both'],
-              ]}
-              onChange={(text) => change('labels', { ...words.labels, text })}
-            />
-            <StyleFields style={words.labels} onChange={(style) => change('labels', { ...words.labels, ...style })} />
-            <Pick
-              label="come"
-              value={words.labels.comes ?? 'under'}
-              options={[
-                ['under', 'when their part is there'],
-                ['begin', 'as their part begins'],
-                ['end', 'when all of it is there'],
-              ]}
-              onChange={(comes) => change('labels', { ...words.labels, comes: comes === 'under' ? undefined : comes })}
-            />
-            <Switch
-              label="lines to those that had to move"
-              value={words.labels.leaders ?? true}
-              onChange={(on) => change('labels', { ...words.labels, leaders: on ? undefined : false })}
-            />
-            <Switch
-              label="on a plate"
-              value={Boolean(words.labels.plate)}
-              onChange={(on) => change('labels', { ...words.labels, plate: on ? '#10201d' : null })}
-            />
-            {words.labels.plate && (
-              <ColourField
-                label="plate"
-                value={words.labels.plate}
-                onChange={(plate) => change('labels', { ...words.labels, plate })}
-              />
-            )}
-          </>
+          <GroupFields of="Labels" but={['show']} value={words.labels} colour={PLATE} onChange={label} />
         )}
       </section>
       <section>
         <h3>
           <Switch
-            label="Names where marks begin"
+            label="Names at the start of marks"
             value={Boolean(words.names)}
-            onChange={(on) =>
-              change('names', on ? { font: 'figtree-semibold', size: 32, colour: words.labels.colour } : null)
-            }
+            onChange={(on) => change('names', on ? { ...first.Names, colour: words.labels.colour } : null)}
           />
         </h3>
         {words.names && (
@@ -158,51 +113,39 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
       <section>
         <h3>
           <Switch
-            label="Number in the middle"
+            label={settings.Centre.label}
             value={words.centre !== null}
-            onChange={(on) =>
-              change(
-                'centre',
-                on
-                  ? { caption: COLUMN, prefix: '', suffix: '', font: 'bricolage-bold', size: 110, colour: '#ffffff' }
-                  : null,
-              )
-            }
+            onChange={(on) => change('centre', on ? { ...first.Centre, caption: COLUMN } : null)}
           />
         </h3>
         {words.centre && (
-          <>
-            <Pick
-              label="of"
-              value={words.centre.figure ?? ''}
-              options={[['', 'all together'], ...rows.map(({ id, label }): [string, string] => [id, label || id])]}
-              onChange={(figure) => change('centre', { ...words.centre!, figure: figure === '' ? null : figure })}
-            />
-            <BoundField
-              label="below it"
-              value={words.centre.caption}
-              table={tableOf(piece, chart)}
-              longest={80}
-              onChange={(caption) => change('centre', { ...words.centre!, caption })}
-            />
-            {!words.centre.figure && (
-              <>
-                <TextField
-                  label="before"
-                  value={words.centre.prefix}
-                  longest={20}
-                  onChange={(prefix) => change('centre', { ...words.centre!, prefix })}
+          <GroupFields
+            of="Centre"
+            value={words.centre}
+            slots={{
+              figure: (
+                <Pick
+                  label={FIGURE.label}
+                  value={words.centre.figure ?? ''}
+                  options={[
+                    ['', FIGURE.none ?? ''],
+                    ...rows.map(({ id, label: name }): [string, string] => [id, name || id]),
+                  ]}
+                  onChange={(figure) => change('centre', { ...words.centre!, figure: figure === '' ? null : figure })}
                 />
-                <TextField
-                  label="after"
-                  value={words.centre.suffix}
-                  longest={20}
-                  onChange={(suffix) => change('centre', { ...words.centre!, suffix })}
+              ),
+              caption: (
+                <BoundField
+                  label={CAPTION.label}
+                  value={words.centre.caption}
+                  table={tableOf(piece, chart)}
+                  longest={CAPTION.longest ?? 0}
+                  onChange={(caption) => change('centre', { ...words.centre!, caption })}
                 />
-              </>
-            )}
-            <StyleFields style={words.centre} onChange={(style) => change('centre', { ...words.centre!, ...style })} />
-          </>
+              ),
+            }}
+            onChange={(part) => change('centre', { ...words.centre!, ...part })}
+          />
         )}
       </section>
     </>
@@ -217,18 +160,18 @@ function Captions({ piece }: { piece: Piece }) {
     <section>
       <h3>
         <Switch
-          label="Captions"
+          label={settings.Captions.label}
           value={captions !== null}
           onChange={(on) =>
             edit((draft) => {
               draft.captions = on
                 ? {
+                    ...first.Names,
                     placedBy: 'rule' as const,
                     y: Math.round(stage.height * 0.93),
                     width: Math.round(stage.width * 0.74),
-                    font: 'figtree-regular',
+                    font: 'figtree-regular' as const,
                     size: Math.round(stage.height * 0.041),
-                    colour: '#ffffff',
                   }
                 : null;
             })
@@ -246,32 +189,23 @@ function Captions({ piece }: { piece: Piece }) {
             }
           />
           {place && <PlacedBy keys={['captions']} places={[place]} />}
-          <NumberField
-            label="baseline"
-            unit="pixels"
+          <OneField
+            of="Captions"
+            name="y"
             value={place?.y ?? captions.y}
-            min={0}
-            max={4000}
-            step={2}
             onChange={(y) => editPlaces(['captions'], () => ({ y }))}
           />
-          <NumberField
-            label="width"
-            unit="pixels"
+          <OneField
+            of="Captions"
+            name="width"
             value={place?.width ?? captions.width}
-            min={60}
-            max={4000}
-            step={10}
             onChange={(width) => editPlaces(['captions'], () => ({ width }))}
           />
-          <NumberField
-            label="fades"
-            unit="frames"
+          <OneField
+            of="Captions"
+            name="fade"
             stage={stage}
-            value={captions.fade ?? 0}
-            min={0}
-            max={60}
-            usual={0}
+            value={captions.fade}
             onChange={(fade) =>
               edit((draft) => {
                 draft.captions = { ...captions, fade: fade === 0 ? undefined : fade };
@@ -280,7 +214,7 @@ function Captions({ piece }: { piece: Piece }) {
           />
         </>
       ) : (
-        <p className="hint">The script’s lines on the stage while they are spoken.</p>
+        <p className="hint">{settings.Captions.hint}</p>
       )}
     </section>
   );

@@ -156,7 +156,7 @@ export function FigureGrid(props: Props) {
           {props.heads.figures}
           <span className="num">Share</span>
           {!isNarrow && <span className="num">{props.heads.measured}</span>}
-          <span className="num">Starts on</span>
+          <span className="num">Starts at</span>
         </div>
       </div>
       <div

@@ -6,7 +6,7 @@ import { useNotices } from '../../common/Notices';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
 import { keepReferences } from '../../piece/references';
 import { addFigure, pasteRows, setRows, shiftFigure } from '../../piece/tables';
-import type { Chart, Piece, Table } from '../../piece/document';
+import type { Chart, Piece, Table } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { FigureGrid } from './FigureGrid';
@@ -45,10 +45,21 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   if (!table) return null;
   const column = columnIndex(table, chart);
   const sheet = computed?.sheet.charts[chart.id];
-  const paste = (text: string, row: number, at: number): void => {
+  const paste = (text: string, row: number, at: number, numbers: '.' | ',' | null = null): void => {
     const its = later();
-    ask<ReadTable>('figures/read', { method: 'POST', body: { text } }).then(
-      (read) => its(() => change((draft) => pasteRows(draft, at, row, read))),
+    ask<ReadTable>('figures/read', { method: 'POST', body: { text, numbers } }).then(
+      (read) => {
+        its(() => change((draft) => pasteRows(draft, at, row, read)));
+        if (numbers === null && read.openNumber) {
+          const isDecimal = read.numbers === '.';
+          useNotices.getState().say(`${read.openNumber} was read as ${isDecimal ? 'a decimal' : 'thousands'}.`, {
+            action: {
+              text: isDecimal ? 'Read it in thousands' : 'Read it as a decimal',
+              run: () => paste(text, row, at, isDecimal ? ',' : '.'),
+            },
+          });
+        }
+      },
       (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
     );
   };

@@ -15,7 +15,7 @@ export function rowActions(
           type="button"
           tabIndex={-1}
           className="row-do"
-          title={rowData.isOff ? 'Switch it on in this chart' : 'Switch it off in this chart'}
+          title={rowData.isOff ? 'Show in this chart' : 'Hide in this chart'}
           aria-label={`Show ${name}`}
           aria-pressed={!rowData.isOff}
           onClick={() => toggle(rowData)}
@@ -26,7 +26,7 @@ export function rowActions(
           type="button"
           tabIndex={-1}
           className="row-do"
-          title="Up (Alt ↑)"
+          title="Move up (Alt ↑)"
           aria-label={`Move ${name} up`}
           disabled={rowIndex === 0}
           onClick={() => up(rowData)}
@@ -37,8 +37,8 @@ export function rowActions(
           type="button"
           tabIndex={-1}
           className="row-do"
-          title="Take out"
-          aria-label={`Take ${name} out`}
+          title="Remove row"
+          aria-label={`Remove ${name}`}
           disabled={isOnly()}
           onClick={deleteRow}
         >

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { Chart, Pick, Table } from '../../piece/document';
+import type { Chart, Pick, Table } from '../../../contracts/piece';
 import { FileInput } from '../../tables/FileInput';
 import { useFiles } from '../tables/filesStore';
 import { ShownRows } from './ShownRows';
@@ -24,14 +24,14 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
   return (
     <div className="sheet-foot">
       <button type="button" className="text-button" onClick={onAdd}>
-        <i className="bi bi-plus-lg" aria-hidden="true" /> figure
+        <i className="bi bi-plus-lg" aria-hidden="true" /> Add figure
       </button>
       <label className="whole">
         <span>Whole</span>
         <input
           className="cell num"
           aria-label="The whole"
-          title="What all parts together are. Empty: their sum."
+          title="The total of all parts. Leave empty to use their sum."
           value={table.whole ?? ''}
           placeholder={whole ?? ''}
           maxLength={200}
@@ -40,11 +40,15 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
       </label>
       {(chart.pick || table.rows.length > FEW) && <ShownRows chart={chart} table={table} onChange={onPick} />}
       <button type="button" className="text-button" onClick={() => picker.current?.click()}>
-        <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'from a file'}
+        <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'Import file…'}
       </button>
-      <FileInput picker={picker} label="A file with figures" onFile={(file) => void useFiles.getState().take(file)} />
+      <FileInput
+        picker={picker}
+        label="Choose a file with figures"
+        onFile={(file) => void useFiles.getState().take(file)}
+      />
       <span className="sheet-hint">
-        <code>65*3.6</code>, <code>rest</code> and <code>=SUM([.B2:.B5])</code> are understood.
+        You can type <code>65*3.6</code>, <code>rest</code> or <code>=SUM([.B2:.B5])</code>.
       </span>
     </div>
   );

@@ -88,7 +88,7 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
     return (
       <span className={`cell-text num${isBad ? ' is-bad' : ''}${isShown ? '' : ' is-other'}`}>
         {isShown && rowData.valueNow !== null && (
-          <i className="value-now" title="What it is on this frame">
+          <i className="value-now" title="Value on this frame">
             {rowData.valueNow}
           </i>
         )}
@@ -124,7 +124,9 @@ function ShownCell({ rowData, columnData: field }: CellProps<GridRow, Shown>) {
   return (
     <span
       className={`cell-text num ${isNow ? 'is-now' : 'soft'}`}
-      title={isNow ? `On this frame; its reading says ${rowData.now === '' ? 'nothing yet' : rowData.now}` : undefined}
+      title={
+        isNow ? `Value on this frame; the reading shows ${rowData.now === '' ? 'nothing yet' : rowData.now}` : undefined
+      }
     >
       {rowData[field]}
     </span>

@@ -1,6 +1,6 @@
 import type { Computed, Problem, SheetFigure } from '../../api/answers';
 import { columnIndex } from '../../piece/changes';
-import type { Chart, Table } from '../../piece/document';
+import type { Chart, Table } from '../../../contracts/piece';
 import { shortTimecode } from '../../common/words';
 import type { FigureNow } from './useFiguresNow';
 
@@ -101,7 +101,7 @@ export function gridRows(
 
 function startsOf(figure: SheetFigure | undefined): string {
   if (!figure) return '–';
-  if (!figure.entrance) return 'always there';
+  if (!figure.entrance) return 'from the start';
   const { pinnedTo, beginText } = figure.entrance;
   return pinnedTo ? `“${pinnedTo}”` : shortTimecode(beginText);
 }

@@ -3,7 +3,7 @@ import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { letterOf } from '../../piece/references';
 import { addColumn, orderRows, removeColumn, showing } from '../../piece/tables';
-import type { Chart, Piece, Table } from '../../piece/document';
+import type { Chart, Piece, Table } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { ColumnHead } from './ColumnHead';
@@ -31,7 +31,7 @@ export function LabelHead({ table, change }: Props) {
       letter="A"
       name={table.name}
       label="Name of the table"
-      placeholder="What is counted"
+      placeholder="Table name"
       doings={[
         { text: 'A to Z', icon: 'sort-alpha-down', run: () => sort({ table, change }, null, false) },
         { text: 'Z to A', icon: 'sort-alpha-up', run: () => sort({ table, change }, null, true) },
@@ -83,7 +83,7 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
         { text: 'Largest first', icon: 'sort-down', run: () => sort({ table, change }, column.id, true) },
         { text: 'Smallest first', icon: 'sort-up', run: () => sort({ table, change }, column.id, false) },
         {
-          text: 'A column after it',
+          text: 'Insert column after',
           icon: 'plus-lg',
           run: () =>
             change((draft) => {
@@ -91,10 +91,10 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
             }),
         },
         {
-          text: 'Take it out',
+          text: 'Remove column',
           icon: 'x-lg',
           off: table.columns.length === 1 || times > 0,
-          title: times > 0 && table.columns.length > 1 ? 'It is shown in the piece' : undefined,
+          title: times > 0 && table.columns.length > 1 ? 'This column is in use, so it cannot be removed' : undefined,
           run: () => change((draft, _, whole) => removeColumn(whole, draft, column.id)),
         },
       ]}

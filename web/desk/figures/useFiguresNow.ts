@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { ask } from '../../api/client';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { usePlay } from '../playStore';
 
 /** What a figure is on a frame: as much of it as is there. */

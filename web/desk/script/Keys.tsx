@@ -49,11 +49,6 @@ export function timedOf({ id, kind, chart, figure, part }: KeyRef): Timed | unde
   return id === null ? undefined : sheet?.moves[id];
 }
 
-/** What is so where a move ends. */
-function endOf({ kind }: KeyRef): string {
-  return kind === 'exit' ? 'has left' : 'has arrived';
-}
-
 /** Of what is dragged, the moves of the document: a key does not snap to what goes along with it. */
 function idsNow(held: HeldKey[]): string[] {
   const { document } = useDesk.getState();
@@ -120,7 +115,7 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
       else own.follow = { ...follow, offset: follow.offset + frame - held.now.begin };
       if (own.emphasis && held.until !== null) own.emphasis.until = Math.max(0, held.until + key - held.now.begin);
     });
-    setTold(pin ? toldOf(pin) : follow ? 'tied to another move' : `frame ${key}`);
+    setTold(pin ? toldOf(pin) : follow ? 'follows another move' : `frame ${key}`);
   };
   const pull = (event: PointerEvent): void => {
     const taken = drag.current;
@@ -200,9 +195,13 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
       className={`key${end ? ' is-end' : ''}${isPicked ? ' is-picked' : ''}${keyRef.part ? ' is-label' : ''}`}
       tabIndex={0}
       role="slider"
-      aria-label={`${name}: ${end ? endOf(keyRef) : does}`}
+      aria-label={`${name}: ${end ? 'end' : does}`}
       aria-valuenow={at}
-      aria-valuetext={`frame ${at}${!end && now.pinnedTo ? `, on “${now.pinnedTo}”` : ''}${isPicked ? ', picked' : ''}`}
+      aria-valuetext={[
+        `frame ${at}`,
+        ...(!end && now.pinnedTo ? [`on “${now.pinnedTo}”`] : []),
+        ...(isPicked ? ['selected'] : []),
+      ].join(', ')}
       onPointerDown={down(end)}
       onPointerMove={pull}
       onPointerUp={() => {

@@ -1,4 +1,4 @@
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { chainKeys, fitKeys } from '../../piece/retime';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -17,34 +17,34 @@ export function KeysBar({ piece }: { piece: Piece }) {
     piece.script.lines.find(({ id }) => id === pinned) ??
     piece.script.lines.find(({ begin, end }) => first >= begin && first < end);
   return (
-    <div className="keys-bar" role="group" aria-label="Picked keys">
+    <div className="keys-bar" role="group" aria-label="Selected keys">
       <strong>{held.length === 1 ? 'One move' : `${held.length} moves`}</strong>
       <button
         type="button"
         className="text-button"
         disabled={!line}
-        title={line ? `From the beginning of “${line.text}” to its end` : 'No line is spoken where they begin'}
+        title={line ? `Stretches the moves over “${line.text}”` : 'No line is spoken where these moves start'}
         onClick={() => line && edit((draft) => fitKeys(draft, held, line.begin, line.end))}
       >
-        fit to the line
+        Fit to line
       </button>
       <button
         type="button"
         className="text-button"
         disabled={held.length < 2}
-        title="Each begins when the one before it has arrived"
+        title="Each move starts when the one before it ends"
         onClick={() => edit((draft) => chainKeys(draft, held))}
       >
-        one after another
+        Place end to end
       </button>
       <span className="flex-grow-1" />
       <button
         type="button"
         className="text-button"
-        title="Pick none of them (Esc)"
+        title="Deselect all keys (Esc)"
         onClick={() => usePlay.getState().set({ keys: [] })}
       >
-        let go
+        Deselect
       </button>
     </div>
   );

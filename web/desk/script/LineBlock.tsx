@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import { removeLine, setLineText, shiftLine } from '../../piece/changes';
-import type { Line, Piece } from '../../piece/document';
+import type { Line, Piece } from '../../../contracts/piece';
 import type { SheetWord } from '../../api/scriptAnswers';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -11,6 +11,8 @@ import { WordTimes } from '../voice/WordTimes';
 const ROW = 19.5;
 /** how near to a pause an end takes hold of it, in pixels */
 const SNAP = 6;
+
+const UNREAD = 'Not understood as a number. Write it as 12.5, as 1,000 or in words';
 
 interface Props {
   line: Line;
@@ -33,7 +35,8 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
   const field = useRef<HTMLTextAreaElement>(null);
   const drag = useRef<{ y: number; begin: number; end: number; foot: boolean } | null>(null);
   const said = useDesk((state) => state.computed?.sheet.said);
-  const lookOf = (word: SheetWord, index: number): string => `${word.doubtful ? ' is-doubtful' : ''}${meant(index)}`;
+  const lookOf = (word: SheetWord, index: number): string =>
+    `${word.unread ? ' is-unread' : ''}${word.unsaid ? ' is-unsaid' : word.doubtful ? ' is-doubtful' : ''}${meant(index)}`;
   const meant = (word: number): string => {
     const one = said?.find(({ line: id, from, to }) => id === line.id && word >= from && word < to);
     if (!one || one.state === 'named') return '';
@@ -109,7 +112,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
       <span
         className="line-foot"
         style={{ top: (line.end - line.begin) * zoom - 4 }}
-        title="Drag to change where the line ends"
+        title="Drag to change the end"
         onPointerDown={begin(true)}
         onPointerMove={move}
         onPointerUp={drop}
@@ -121,7 +124,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
           rows={1}
           value={line.text}
           maxLength={600}
-          placeholder="What does the narrator say?"
+          placeholder="Type the narration"
           aria-label="Narration line"
           onChange={(event) => edit((draft) => setLineText(draft, line.id, event.target.value))}
           onFocus={() => usePlay.getState().select({ kind: 'line', line: line.id })}
@@ -148,7 +151,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
           style={{ WebkitLineClamp: Math.max(1, Math.floor((room * zoom) / ROW)) }}
           role="button"
           tabIndex={0}
-          aria-label={`Line: ${line.text || 'nothing said yet'}`}
+          aria-label={`Line: ${line.text || 'Empty line'}`}
           aria-pressed={picked}
           onClick={() => usePlay.getState().select({ kind: 'line', line: line.id })}
           onDoubleClick={() => setTyping(true)}
@@ -161,13 +164,14 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
           }}
         >
           {words.length === 0 ? (
-            <em className="soft">nothing said yet</em>
+            <em className="soft">Empty line</em>
           ) : (
             words.map((word, index) => (
               <span key={index}>
                 <span
                   data-word={`${line.id}:${index}`}
                   className={`word${pinned.has(index) ? ' is-pinned' : ''}${lookOf(word, index)}`}
+                  title={word.unread ? UNREAD : undefined}
                 >
                   {word.text}
                 </span>{' '}

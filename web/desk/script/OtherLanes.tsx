@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { useRoving } from '../../common/useRoving';
-import type { Move, Piece } from '../../piece/document';
+import type { Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { moveName } from '../details/moveName';
@@ -20,14 +20,14 @@ interface Lane {
  */
 export function otherLanes(piece: Piece): Lane[] {
   const lanes = [
-    { name: 'words', title: 'Titles and other words', moves: piece.moves.filter(({ target }) => 'words' in target) },
+    { name: 'words', title: 'Words', moves: piece.moves.filter(({ target }) => 'words' in target) },
     {
       name: 'chart',
-      title: 'Changes of whole charts',
+      title: 'Charts',
       moves: piece.moves.filter(({ kind, target }) => kind === 'change' && 'chart' in target && !('figure' in target)),
     },
-    { name: 'backdrop', title: 'The backdrop', moves: piece.moves.filter(({ target }) => 'stage' in target) },
-    { name: 'camera', title: 'The camera', moves: piece.moves.filter(({ kind }) => kind === 'shot') },
+    { name: 'backdrop', title: 'Backdrop', moves: piece.moves.filter(({ target }) => 'stage' in target) },
+    { name: 'camera', title: 'Camera', moves: piece.moves.filter(({ kind }) => kind === 'shot') },
   ];
   return lanes.filter(({ moves }) => moves.length > 0);
 }
@@ -86,7 +86,7 @@ export function OtherLanes({
                     keyRef={{ id: move.id, kind: move.kind }}
                     now={now}
                     name={moveName(piece, move, sheet)}
-                    does="begins"
+                    does="start"
                     selection={selectionOf(move)}
                     middle={middle}
                     lane={LANE}

@@ -2,7 +2,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useRoving } from '../../common/useRoving';
 import { addLine } from '../../piece/changes';
 import { recordingOf } from '../../piece/voice';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChart } from '../useChart';
@@ -10,6 +10,7 @@ import { RecordingBar } from '../voice/RecordingBar';
 import { VoiceLane } from '../voice/VoiceLane';
 import { KeysBar } from './KeysBar';
 import { LineBlock } from './LineBlock';
+import { Unwritten } from './Unwritten';
 import { lanesWidth, otherLanes, OtherLanes } from './OtherLanes';
 import { Playhead } from './Playhead';
 import { ShiftMenu } from './ShiftMenu';
@@ -106,9 +107,9 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           type="button"
           className="text-button"
           onClick={() => newLine(usePlay.getState().frame)}
-          title="A new line at the playhead (N)"
+          title="Add line at the playhead (N)"
         >
-          <i className="bi bi-plus-lg" aria-hidden="true" /> line
+          <i className="bi bi-plus-lg" aria-hidden="true" /> Add line
         </button>
         <ShiftMenu piece={piece} />
         {others.length > 0 && (
@@ -116,11 +117,11 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
             type="button"
             className={`text-button lanes-fold${hasLanes ? ' is-on' : ''}`}
             aria-pressed={hasLanes}
-            title={`${others.map(({ title }) => title).join(', ')}: their moves in lanes beside the stems`}
+            title={`${others.map(({ title }) => title).join(', ')}: show their moves beside the stems`}
             onClick={() => usePlay.getState().set({ lanes: !hasLanes })}
           >
             <i className="bi bi-list-nested" aria-hidden="true" />
-            <span className="visually-hidden">Lanes of words, charts, backdrop and camera</span>
+            <span className="visually-hidden">Show lanes for words, charts, backdrop and camera</span>
           </button>
         )}
         <div className="lane-chips" ref={chips} role="group" aria-label="Stems" style={{ left: stemsAt }}>
@@ -174,6 +175,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
             zoom={zoom}
             content={content}
           />
+          <Unwritten piece={piece} zoom={zoom} left={linesAt} right={stemsAt - 104} />
           {piece.script.lines.map((line, index) => (
             <LineBlock
               key={line.id}
@@ -189,7 +191,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           ))}
           {piece.script.lines.length === 0 && (
             <div className="script-empty" style={{ width: stemsAt - 108, left: linesAt + 8 }}>
-              <p>The narrator’s lines go here, where they are spoken.</p>
+              <p>The narrator’s lines appear here, at the time they are spoken.</p>
               <button
                 type="button"
                 className="btn btn-outline-secondary btn-sm"

@@ -70,7 +70,7 @@ export function StemCurve({ keyRef, move, name, beside, zoom }: Props) {
               role="slider"
               aria-label={`${name}: ${handle === 0 ? 'first' : 'second'} handle of the curve`}
               aria-valuenow={way}
-              aria-valuetext={`time ${time}, way ${way}`}
+              aria-valuetext={`time ${time}, progress ${way}`}
               onPointerDown={(event) => {
                 event.stopPropagation();
                 drag.current = { x: event.clientX, y: event.clientY, from: [time, way] };

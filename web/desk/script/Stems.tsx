@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { SheetFigure, SheetMove, StemPoint } from '../../api/answers';
 import { useRoving } from '../../common/useRoving';
-import type { Chart, Piece } from '../../piece/document';
+import type { Chart, Piece } from '../../../contracts/piece';
 import { isSameKey, nameOfKey, type KeyRef } from '../../piece/retime';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -12,8 +12,8 @@ import { StemCurve } from './StemCurve';
 /** pixels that a hand has to go before it draws a frame around keys */
 const STEADY = 4;
 
-const OF_LABEL = { entrance: 'its label comes', exit: 'its label leaves' };
-const DOES = { entrance: 'comes in', exit: 'leaves', change: 'changes', emphasis: 'stands out' };
+const OF_LABEL = { entrance: 'label entrance', exit: 'label exit' };
+const DOES = { entrance: 'entrance', exit: 'exit', change: 'change', emphasis: 'emphasis' };
 
 interface Props {
   figures: SheetFigure[];

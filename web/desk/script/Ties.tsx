@@ -1,7 +1,7 @@
 import { useLayoutEffect, useState, type RefObject } from 'react';
 import type { SheetFigure } from '../../api/answers';
 import { moveOf } from '../../piece/changes';
-import type { Chart, Piece } from '../../piece/document';
+import type { Chart, Piece } from '../../../contracts/piece';
 import { usePlay } from '../playStore';
 import type { StemLane } from './lanes';
 

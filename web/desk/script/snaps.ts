@@ -1,4 +1,4 @@
-import type { Move } from '../../piece/document';
+import type { Move } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { near } from '../voice/usePauses';
 

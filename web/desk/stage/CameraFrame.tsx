@@ -1,4 +1,4 @@
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { Handle } from './Handle';
@@ -34,7 +34,7 @@ export function CameraFrame({ piece, size, shown }: { piece: Piece; size: [numbe
         y={middleY}
         shown={shown}
         look="ring"
-        label="Middle of the shot"
+        label="Centre of the shot"
         take={() => {
           const { x, y } = shot;
           return ({ across, down }) =>
@@ -53,7 +53,7 @@ export function CameraFrame({ piece, size, shown }: { piece: Piece; size: [numbe
           y={y}
           shown={shown}
           look="square"
-          label="how near"
+          label="Zoom"
           value={unitText(shot.zoom, 'fraction')}
           take={() => {
             const { zoom } = shot;

@@ -1,6 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { at, inverse, type Matrix } from '../../../painter/src';
-import type { Chart } from '../../piece/document';
+import type { Chart } from '../../../contracts/piece';
 import { useChartEdit } from '../useChartEdit';
 
 type Dot = [x: number, y: number];
@@ -72,7 +72,7 @@ export function CurveHandles({ chart, place, middle, shown }: Props) {
             cy={(onStage[index][1] + onStage[index + 1][1]) / 2}
             r={radius * 0.6}
             role="button"
-            aria-label={`Add a point behind point ${index + 1}`}
+            aria-label={`Add a point after point ${index + 1}`}
             onPointerDown={(event) => {
               event.stopPropagation();
               write([...dots.slice(0, index + 1), between, ...dots.slice(index + 1)]);

@@ -1,6 +1,6 @@
 import { at, degreesAround, inverse, type Painter } from '../../../painter/src';
 import type { SheetHandle } from '../../api/answers';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { setPlace, toldPlace } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { placesNow, shapeNow } from '../placesNow';
@@ -32,17 +32,17 @@ export function FormHandles({ piece, painter, shown }: Props) {
         const [x, y] = at(place, handle.at);
         return (
           <Handle
-            key={handle.setting}
+            key={handle.setting.name}
             x={x}
             y={y}
             shown={shown}
-            label={handle.label}
-            value={unitText(handle.value, handle.unit)}
+            label={handle.setting.label}
+            value={unitText(handle.value, handle.setting.unit ?? '')}
             take={() => {
               const from = handle.value;
               return (pull) => {
                 const value = pulled(handle, from, at(back, pull.from), at(back, pull.to), pull);
-                useDesk.getState().edit((draft) => setFormNumber(draft, chart.id, handle.setting, value));
+                useDesk.getState().edit((draft) => setFormNumber(draft, chart.id, handle.setting.name, value));
               };
             }}
           />
@@ -54,7 +54,7 @@ export function FormHandles({ piece, painter, shown }: Props) {
 
 /** What a number becomes when the hand that holds it goes from one point to another, in the chart's own pixels. */
 function pulled(
-  { along, around, rate, snap, least, most }: SheetHandle,
+  { along, around, rate, snap, setting: { min = -Infinity, max = Infinity } }: SheetHandle,
   value: number,
   from: [number, number],
   to: [number, number],
@@ -65,7 +65,7 @@ function pulled(
     : ((to[0] - from[0]) * (along?.[0] ?? 0) + (to[1] - from[1]) * (along?.[1] ?? 0)) * rate;
   const next = value + grown;
   const rested = isFree ? Math.round(next * 1000) / 1000 : Math.round(next / snap) * snap;
-  return Math.max(least, Math.min(most, Number(rested.toFixed(4))));
+  return Math.max(min, Math.min(max, Number(rested.toFixed(4))));
 }
 
 /** A number of a form by hand: where the rule had set it, the chart stands by hand from then on. */

@@ -3,7 +3,7 @@ import type { Reel } from '../../../painter/src';
 import { ask } from '../../api/client';
 import type { Computed } from '../../api/answers';
 import { ReelCanvas } from '../../common/ReelCanvas';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { usePlay } from '../playStore';
 
 export interface OneShape {
@@ -46,8 +46,8 @@ export function OtherShapes({ piece, shapes, height }: { piece: Piece; shapes: O
             type="button"
             className="other-shape"
             style={{ width: wide, height }}
-            title={`Go on in ${width} × ${tall}`}
-            aria-label={`Go on in ${width} × ${tall}`}
+            title={`Edit in ${width} × ${tall}`}
+            aria-label={`Edit in ${width} × ${tall}`}
             onClick={() => usePlay.getState().set({ shape: id, view: null })}
           >
             {reel ? (

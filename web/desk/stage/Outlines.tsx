@@ -1,5 +1,5 @@
 import type { Painter } from '../../../painter/src';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { boxOf } from './stageParts';
 

@@ -1,5 +1,5 @@
 import { useRef, useEffect, useState } from 'react';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChart } from '../useChart';

@@ -1,6 +1,6 @@
 import { degreesAround, type Box, type Painter } from '../../../painter/src';
 import type { Placed } from '../../api/answers';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { legendOf, setPlace, type Part, type PlaceKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { placesNow, shapeNow } from '../placesNow';
@@ -64,7 +64,7 @@ export function SelectionFrame({ piece, painter, shown }: Props) {
             y={around[end]}
             shown={shown}
             look="square"
-            label="size"
+            label="Size"
             value={size}
             take={() => scaler(piece, keys, pivot)}
           />
@@ -83,7 +83,7 @@ export function SelectionFrame({ piece, painter, shown }: Props) {
             x={around.right + 20 / shown}
             y={around.top - 20 / shown}
             shown={shown}
-            label="turn"
+            label="Rotation"
             value={charts.length === 1 ? unitText(first?.turn ?? 0, 'degrees') : undefined}
             take={() => turner(piece, charts, pivot)}
           />
@@ -94,7 +94,7 @@ export function SelectionFrame({ piece, painter, shown }: Props) {
           x={edge}
           y={middleY}
           shown={shown}
-          label="width"
+          label="Width"
           value={unitText(first?.width ?? 0, 'pixels')}
           take={() => {
             const from = placesNow(piece, keys);
@@ -132,7 +132,7 @@ function ChartMiddle({ piece, chartId, shown }: { piece: Piece; chartId: string;
       x={now.x}
       y={now.y}
       shown={shown}
-      label="Middle of the chart"
+      label="Centre of the chart"
       look="ring"
       isQuiet={chart.words.centre !== null}
       take={() => {

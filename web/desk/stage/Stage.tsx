@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { OtherShapes } from './OtherShapes';

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Box } from '../../../painter/src';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { CameraFrame } from './CameraFrame';
@@ -167,8 +167,8 @@ export function StageView({ piece, size, room }: Props) {
           {Math.round(view.zoom * 100)} % of the view · all of it
         </button>
       )}
-      {error && <p className="stage-error">This is the last picture that could be drawn.</p>}
-      {reel && !isThere && !error && <p className="stage-error">Drawing this part…</p>}
+      {error && <p className="stage-error">Showing the last picture that could be drawn.</p>}
+      {reel && !isThere && !error && <p className="stage-error">Drawing these frames…</p>}
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import { Exposure, Painter, type Reel } from '../../../painter/src';
 import { ask } from '../../api/client';
 import { browserStudio } from '../../common/browserStudio';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 

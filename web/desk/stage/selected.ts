@@ -1,4 +1,4 @@
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { legendKey, type PlaceKey } from '../../piece/places';
 import type { Selection } from '../playStore';
 

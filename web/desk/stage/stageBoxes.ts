@@ -1,5 +1,5 @@
 import type { Box, Painter } from '../../../painter/src';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import type { PlaceKey } from '../../piece/places';
 import { usePlay } from '../playStore';
 import { boxOf } from './stageParts';

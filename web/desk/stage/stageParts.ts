@@ -1,7 +1,7 @@
 import type { Box, Painter } from '../../../painter/src';
 import type { Sheet } from '../../api/answers';
 import { setLabel, setOwn } from '../../piece/changes';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { legendKey, setPlace, type PlaceKey } from '../../piece/places';
 import type { Selection } from '../playStore';
 

@@ -1,7 +1,7 @@
 import { useCallback, useLayoutEffect, useRef, type RefObject } from 'react';
 import { Painter, type Box, type Reel } from '../../../painter/src';
 import { browserStudio } from '../../common/browserStudio';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { keyOfGroups, toldPlace } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { paintedBy } from './stageBoxes';

@@ -1,6 +1,6 @@
 import { useRef, useState, type PointerEvent, type RefObject } from 'react';
 import { at, inverse, type Box, type Painter } from '../../../painter/src';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import type { PlaceKey } from '../../piece/places';
 import { moveAll, placesNow, type Places } from '../placesNow';
 import { shapeOf, useDesk } from '../deskStore';

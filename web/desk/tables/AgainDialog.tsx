@@ -6,7 +6,7 @@ import { Dialog } from '../../common/Dialog';
 import type { AgainRow, Computed, Import, PlannedFigures } from '../../api/answers';
 import { ask, reasonOf } from '../../api/client';
 import { ReelCanvas } from '../../common/ReelCanvas';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { AgainRows } from './AgainRows';
@@ -71,7 +71,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
       </Modal.Header>
       <Modal.Body>
         <div className="again-pictures">
-          <Picture title="As it is" computed={computed} frame={frame} />
+          <Picture title="Now" computed={computed} frame={frame} />
           <Picture title="With the new figures" computed={then.data} frame={frame} />
         </div>
         {plan.isError && (
@@ -87,7 +87,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
         {planned && (
           <>
             <p className="again-counts" role="status">
-              {counts || 'Nothing changes: these are the figures that are there.'}
+              {counts || 'No changes: the piece already has these figures.'}
             </p>
             {planned.remarks.map((line) => (
               <p key={line} className="hint">
@@ -108,7 +108,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
           Cancel
         </Button>
         <Button disabled={!isReady} onClick={apply}>
-          Take the new figures
+          Use the new figures
         </Button>
       </Modal.Footer>
     </Dialog>
@@ -125,7 +125,7 @@ function Picture({ title, computed, frame }: { title: string; computed: Computed
             reel={reel}
             frame={Math.max(reel.from, Math.min(reel.to, frame))}
             width={WIDE}
-            label={`${title}, at the moment of the playhead`}
+            label={`${title}, at the playhead`}
           />
         ) : (
           <span className="soft">Drawing…</span>
@@ -141,11 +141,11 @@ function countsOf(rows: AgainRow[]): string {
   const parts = [
     [of('changed'), 'changed'],
     [of('fresh'), 'new'],
-    [of('gone'), of('gone') === 1 ? 'goes' : 'go'],
+    [of('gone'), 'removed'],
     [of('kept'), 'kept'],
   ] as const;
   const said = parts.filter(([count]) => count > 0).map(([count, word]) => `${count} ${word}`);
   const same = of('same');
   if (said.length === 0) return '';
-  return `${said.join(', ')}${same > 0 ? `; ${same} ${same === 1 ? 'stays' : 'stay'} as ${same === 1 ? 'it is' : 'they are'}` : ''}.`;
+  return `${said.join(', ')}${same > 0 ? `; ${same} unchanged` : ''}.`;
 }

@@ -13,7 +13,7 @@ const WORDS: Record<AgainRow['kind'], string> = {
   same: '',
   changed: 'changed',
   fresh: 'new',
-  gone: 'goes',
+  gone: 'removed',
   kept: 'kept',
 };
 
@@ -26,14 +26,14 @@ export function AgainRows({ rows, keeps, onMatch, onKeep }: Props) {
   const shown = rows.filter(({ kind }) => kind !== 'same');
   if (shown.length === 0) return null;
   return (
-    <div className="again-rows" tabIndex={0} role="region" aria-label="What changes">
+    <div className="again-rows" tabIndex={0} role="region" aria-label="Changes">
       <table>
         <tbody>
           {shown.map((row) => (
             <tr key={`${row.id}-${row.from}`} className={`is-${row.kind}`}>
               <td className="again-kind">{WORDS[row.kind]}</td>
               <td>
-                {row.label || 'without a label'}
+                {row.label || 'No label'}
                 {row.was !== row.label && <span className="soft"> was “{row.was}”</span>}
               </td>
               <td className="numerals">
@@ -42,11 +42,11 @@ export function AgainRows({ rows, keeps, onMatch, onKeep }: Props) {
               <td className="again-hand">
                 {row.kind === 'fresh' && gone.length > 0 && row.from !== null && (
                   <select
-                    aria-label={`${row.label}: which row it is`}
+                    aria-label={`Matching row for ${row.label}`}
                     value=""
                     onChange={(event) => onMatch(row.from!, event.target.value || null)}
                   >
-                    <option value="">a new row</option>
+                    <option value="">A new row</option>
                     {gone.map(({ id, label }) => (
                       <option key={id} value={id}>
                         is “{label}”
@@ -56,7 +56,7 @@ export function AgainRows({ rows, keeps, onMatch, onKeep }: Props) {
                 )}
                 {row.how !== 'label' && row.from !== null && (
                   <button type="button" className="text-button" onClick={() => onMatch(row.from!, null)}>
-                    not the same
+                    Treat as new row
                   </button>
                 )}
                 {(row.kind === 'gone' || row.kind === 'kept') && (
@@ -66,7 +66,7 @@ export function AgainRows({ rows, keeps, onMatch, onKeep }: Props) {
                       checked={keeps.includes(row.id)}
                       onChange={(event) => onKeep(row.id, event.target.checked)}
                     />{' '}
-                    keep it
+                    Keep it
                   </label>
                 )}
               </td>

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { TableDialog } from '../../tables/TableDialog';
 import { useDroppedFile } from '../../tables/useDroppedFile';
 import { AddChart } from '../AddChart';
@@ -12,7 +12,7 @@ export function DeskFiles({ piece }: { piece: Piece }) {
   const { looked, again, another, close } = useFiles();
   const chart = useChart(piece);
   const over = useDroppedFile(
-    'Let it go here: new figures, or another chart',
+    'Drop here to update the figures or add a chart',
     useCallback((file: File) => void useFiles.getState().take(file), []),
   );
   const table = piece.tables.find(({ id }) => id === chart?.table) ?? piece.tables[0];
@@ -25,7 +25,7 @@ export function DeskFiles({ piece }: { piece: Piece }) {
           decided={looked.decided}
           take={`New figures for “${table.name || piece.title}”`}
           other={{
-            label: 'Another chart',
+            label: 'Add as chart',
             run: (wanted) => useFiles.setState({ looked: null, another: { wanted, name: looked.table.name } }),
           }}
           onTake={(wanted) =>

@@ -29,7 +29,7 @@ export const useFiles = create<Files>((set) => ({
     set({ reading: file.name });
     try {
       if (await pieceIn(file)) {
-        useNotices.getState().say(`“${file.name}” is a piece. Drop it on the shelf, and it opens.`);
+        useNotices.getState().say(`“${file.name}” is a piece. Drop it on the shelf to open it.`);
       } else {
         const table = await sendTable(file);
         if (useDesk.getState().id === id) set({ looked: { table }, again: null, another: null });

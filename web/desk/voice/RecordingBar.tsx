@@ -2,11 +2,12 @@ import { useRef, useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import ProgressBar from 'react-bootstrap/ProgressBar';
 import { counted } from '../../common/words';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { recordingOf } from '../../piece/voice';
 import { wordsOf } from '../../piece/changes';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { Departures } from './Departures';
 import { doubtfulWords, type PlacedWord } from './doubts';
 import { RecordingDialog } from './RecordingDialog';
 import { ScratchDialog } from './ScratchDialog';
@@ -51,10 +52,10 @@ export function RecordingBar({ piece }: { piece: Piece }) {
       {tapping ? (
         <div className="voice-work" role="status">
           <span>
-            Press <kbd>T</kbd> on <strong>“{wordAt(piece, tapping)}”</strong>
+            Press <kbd>T</kbd> when you hear <strong>“{wordAt(piece, tapping)}”</strong>
           </span>
           <button type="button" className="text-button" onClick={endTapping}>
-            enough (Esc)
+            Stop tapping (Esc)
           </button>
         </div>
       ) : work ? (
@@ -62,7 +63,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
           <span>{work.piece.id === id ? work.doing : `“${work.piece.title}”: ${work.doing}`}</span>
           <ProgressBar now={work.part * 100} aria-label={work.doing} />
           <button type="button" className="text-button" onClick={work.cancel}>
-            cancel
+            Cancel
           </button>
         </div>
       ) : (
@@ -81,12 +82,12 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                   onClick={() => void useRecordingNow(one.id)}
                 >
                   {one.name}
-                  <span className="soft numerals"> {one.sound ? `${one.seconds.toFixed(1)} s` : 'times alone'}</span>
+                  <span className="soft numerals"> {one.sound ? `${one.seconds.toFixed(1)} s` : 'timings only'}</span>
                 </Dropdown.Item>
               ))}
               {recording && (
                 <Dropdown.Item as="button" onClick={() => void useRecordingNow(null)}>
-                  none of them
+                  No recording
                 </Dropdown.Item>
               )}
               {recordings.length > 0 && <Dropdown.Divider />}
@@ -94,7 +95,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                 Add a recording…
               </Dropdown.Item>
               <Dropdown.Item as="button" disabled={!hasText} onClick={() => setOpen('scratch')}>
-                Read by a scratch voice…
+                Add a scratch voice…
               </Dropdown.Item>
               <Dropdown.Item as="button" onClick={() => setOpen('text')}>
                 Paste or open a script…
@@ -114,19 +115,20 @@ export function RecordingBar({ piece }: { piece: Piece }) {
               </button>
               {recording.sound && hasText && found === 0 ? (
                 <button type="button" className="text-button is-link" onClick={() => void findWords(recording.id)}>
-                  find the words
+                  Find words
                 </button>
               ) : (
                 <>
                   <Found found={found} all={words.length} doubtful={doubtful} />
+                  <Departures piece={piece} />
                   {found < words.length && recording.sound && (
                     <button
                       type="button"
                       className="text-button is-link"
-                      title="The text has changed since"
+                      title="The text has changed since the words were found"
                       onClick={() => (recording.scratch ? setOpen('scratch') : void findWords(recording.id))}
                     >
-                      {recording.scratch ? 'read again' : 'find again'}
+                      {recording.scratch ? 'Read again' : 'Find words again'}
                     </button>
                   )}
                 </>
@@ -135,15 +137,15 @@ export function RecordingBar({ piece }: { piece: Piece }) {
           ) : (
             <>
               <button type="button" className="text-button is-link" onClick={() => picker.current?.click()}>
-                add a recording
+                Add a recording
               </button>
               {hasText ? (
                 <button type="button" className="text-button is-link" onClick={() => setOpen('scratch')}>
-                  scratch voice
+                  Scratch voice
                 </button>
               ) : (
                 <button type="button" className="text-button is-link" onClick={() => setOpen('text')}>
-                  paste a script
+                  Paste a script
                 </button>
               )}
             </>
@@ -152,10 +154,10 @@ export function RecordingBar({ piece }: { piece: Piece }) {
             <button
               type="button"
               className="text-button is-link"
-              title={`${offers.map(({ label }) => label).join(', ')}: each comes in on the words that mean it`}
+              title={`${offers.map(({ label }) => label).join(', ')}: each enters on the words that mention it`}
               onClick={tieAll}
             >
-              tie {counted(offers.length, 'figure')}
+              Pin {counted(offers.length, 'figure')}
             </button>
           )}
         </>
@@ -182,14 +184,14 @@ function Found({ found, all, doubtful }: { found: number; all: number; doubtful:
           <button
             type="button"
             className="text-button is-doubtful"
-            title="To the next doubtful word"
+            title="Go to the next uncertain word"
             onClick={() => {
               usePlay.getState().stop();
               usePlay.getState().go(next.frame);
               usePlay.getState().select({ kind: 'line', line: next.line });
             }}
           >
-            {doubtful.length} doubtful · next
+            {doubtful.length} uncertain · next
           </button>
         </>
       )}

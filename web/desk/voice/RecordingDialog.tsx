@@ -3,10 +3,12 @@ import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../../common/Dialog';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import type { Piece, Recording } from '../../piece/document';
+import type { Piece, Recording } from '../../../contracts/piece';
 import { changeRecording, removeRecording, shiftRecording } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { findWords, layByRecording } from './voiceStore';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
 
 interface Props {
   piece: Piece;
@@ -26,32 +28,29 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
       </Modal.Header>
       <Modal.Body className="fields two-columns">
         <div className="span-all">
-          <TextField label="name" value={recording.name} onChange={(name) => change((own) => (own.name = name))} />
+          <TextField
+            label={settingOf('Recording', 'name').label}
+            value={recording.name}
+            onChange={(name) => change((own) => (own.name = name))}
+          />
         </div>
-        <NumberField
-          label="begins on"
-          unit="frames"
+        <OneField
+          of="Recording"
+          name="begin"
           stage={piece.stage}
           value={recording.begin}
-          min={0}
-          max={17999}
-          usual={0}
           onChange={(begin) => edit((draft) => shiftRecording(draft, recording.id, begin))}
         />
-        <NumberField
-          label="level"
-          unit="fraction"
+        <OneField
+          of="Recording"
+          name="level"
           value={recording.level}
-          min={0}
-          max={4}
-          step={5}
-          usual={1}
           onChange={(level) => change((own) => (own.level = level))}
         />
         {recording.sound && (
           <>
             <NumberField
-              label="trimmed before"
+              label="Trim start"
               sign="s"
               value={recording.from / 1000}
               min={0}
@@ -64,7 +63,7 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
               }}
             />
             <NumberField
-              label="trimmed after"
+              label="Trim end"
               sign="s"
               value={recording.to / 1000}
               min={recording.from / 1000 + 0.1}
@@ -80,10 +79,10 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
         )}
         <p className="hint span-all">
           {recording.scratch
-            ? 'A scratch voice stands in for a narrator. Once a recording is there, everything that is pinned moves to it.'
+            ? 'A scratch voice stands in for the narrator. When you add a recording, all pins move to it.'
             : recording.sound
-              ? `${seconds.toFixed(1)} seconds in all. Its lines go along when it begins earlier or later.`
-              : 'Times alone, as a file of subtitles brought them or a hand set them.'}
+              ? `${seconds.toFixed(1)} seconds long. Its lines move with it when you change the start.`
+              : 'Timings only, from a subtitle file or set by hand.'}
         </p>
       </Modal.Body>
       <Modal.Footer>
@@ -95,7 +94,7 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
             onClose();
           }}
         >
-          Take it out
+          Remove recording
         </Button>
         {recording.sound && !recording.scratch && (
           <Button
@@ -105,7 +104,7 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
               void findWords(recording.id);
             }}
           >
-            Find the words again
+            Find words again
           </Button>
         )}
         <Button onClick={onClose}>Done</Button>

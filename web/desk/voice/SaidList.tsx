@@ -1,7 +1,7 @@
 import type { Sheet } from '../../api/answers';
 import type { SaidFigure } from '../../api/scriptAnswers';
 import { wordsOf } from '../../piece/changes';
-import type { Line } from '../../piece/document';
+import type { Line } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { tie, toldOf } from './saying';
@@ -35,18 +35,18 @@ export function SaidList({ line }: { line: Line }) {
                 one.figure && usePlay.getState().select({ kind: 'figure', chart: one.chart, figure: one.figure })
               }
             >
-              show it
+              Show
             </button>
           ) : one.figure === null ? null : one.tied ? (
-            <span className="soft">tied</span>
+            <span className="soft">Pinned</span>
           ) : (
             <button
               type="button"
               className="text-button is-link"
-              title="It comes in on these words"
+              title="Pin its entrance to these words"
               onClick={() => edit((draft) => tie(draft, one, sheet))}
             >
-              tie
+              Pin
             </button>
           )}
         </li>

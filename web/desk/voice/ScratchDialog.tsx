@@ -6,16 +6,17 @@ import { Dialog } from '../../common/Dialog';
 import { ask, reasonOf } from '../../api/client';
 import { useNotices } from '../../common/Notices';
 import { Pick } from '../../fields/Choice';
-import { NumberField } from '../../fields/NumberField';
 import { useOnceRead } from '../../fields/reads';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { layByPace, readAloud } from './voiceStore';
+import { OneField } from '../../settings/OneField';
+import { settingOf } from '../../settings/settings';
 
 /** Who reads the lines while there is no narrator, and how fast. */
 export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
   const before = piece.script.recordings?.find(({ scratch }) => scratch)?.scratch;
   const [speaker, setSpeaker] = useState(before?.speaker ?? 'british-low');
-  const [pace, setPace] = useState(before?.pace ?? 150);
+  const [pace, setPace] = useState(before?.pace ?? Number(settingOf('ScratchVoice', 'pace').default));
   const { data } = useQuery({
     queryKey: ['speakers'],
     staleTime: Infinity,
@@ -36,21 +37,20 @@ export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () =>
       </Modal.Header>
       <Modal.Body className="fields two-columns">
         <Pick
-          label="Who reads"
+          label="Voice"
           value={speaker}
           options={(data?.speakers ?? [{ id: speaker, name: '…' }]).map(({ id, name }) => [id, name])}
           onChange={setSpeaker}
         />
-        <NumberField label="words a minute" value={pace} min={80} max={320} step={5} usual={150} onChange={setPace} />
+        <OneField of="ScratchVoice" name="pace" label="Words per minute" value={pace} onChange={setPace} />
         <p className="hint span-all">
-          A made voice that stands in for a narrator, so that the timing can be heard before there is one. It reads
-          every line where it begins, or after the one before; every word knows its moment at once. It is read on this
-          machine and needs no network.
+          A synthetic voice that stands in for the narrator so that you can judge the timing. It reads each line at its
+          start time, or after the previous line, and times every word. It runs on this machine and needs no network.
         </p>
       </Modal.Body>
       <Modal.Footer>
-        <Button variant="link" className="me-auto" onClick={lay} title="Without a sound">
-          Only lay the lines out at this pace
+        <Button variant="link" className="me-auto" onClick={lay} title="Moves the lines without making a recording">
+          Space lines at this pace only
         </Button>
         <Button onClick={read}>{before ? 'Read again' : 'Read the lines'}</Button>
       </Modal.Footer>

@@ -6,11 +6,12 @@ import { Dialog } from '../../common/Dialog';
 import { ask, reasonOf } from '../../api/client';
 import type { ReadScript } from '../../api/scriptAnswers';
 import { counted } from '../../common/words';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { pinnedWords, takeScript, type Moved } from '../../piece/script';
 import { recordingOf } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { beginsOf } from '../sheet';
+import { heardPlaces } from './lineWord';
 import { layByRecording } from './voiceStore';
 
 const KINDS: Record<ReadScript['kind'], string> = { text: 'a text', SubRip: 'SubRip subtitles', WebVTT: 'WebVTT' };
@@ -43,7 +44,8 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
       const place = placeOf(read, word, chosen[word]);
       if (place) moved[word] = place;
     }
-    edit((draft) => takeScript(draft, keepTimes(piece, read), moved, beginsOf(computed?.sheet), read.heard, name));
+    const [begins, places] = [beginsOf(computed?.sheet), heardPlaces()];
+    edit((draft) => takeScript(draft, keepTimes(piece, read), moved, begins, places, read.heard, name));
     onClose();
     if (recordingOf(piece)) void layByRecording();
   };
@@ -72,8 +74,8 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
           className="form-control script-text"
           rows={9}
           value={text}
-          aria-label="What the narrator says"
-          placeholder="Paste what the narrator says: each sentence becomes a line. Subtitles (SRT, WebVTT) bring their times."
+          aria-label="Narration text"
+          placeholder="Paste the narration. Each sentence becomes a line; SRT and WebVTT subtitles keep their times."
           maxLength={400_000}
           onChange={(event) => setText(event.target.value)}
         />
@@ -84,16 +86,16 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
               <p>
                 <strong>{counted(read.lines.length, 'line')}</strong>
                 <span className="soft"> from {KINDS[read.kind]}</span>
-                {read.heard.length > 0 && <span className="soft">, with times of words</span>}
+                {read.heard.length > 0 && <span className="soft">, with word times</span>}
               </p>
               {read.remarks.map((remark) => (
                 <p key={remark}>{remark}</p>
               ))}
-              {piece.script.lines.length > 0 && <Difference sign="+" label="new" phrases={read.added} />}
-              <Difference sign="−" label="gone" phrases={read.gone} />
+              {piece.script.lines.length > 0 && <Difference kind="new" phrases={read.added} />}
+              <Difference kind="gone" phrases={read.gone} />
               {lost.map((word) => (
                 <label key={word} className="script-lost">
-                  <span>Pinned to “{wordAt(piece, word)}”, which is gone: tie it to</span>
+                  <span>“{wordAt(piece, word)}” is no longer in the script. Pin its moves to</span>
                   <select
                     className="form-select form-select-sm"
                     value={chosen[word] ?? '0'}
@@ -104,7 +106,7 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
                         “{kin.text}”
                       </option>
                     ))}
-                    <option value="none">nothing: it keeps its moment</option>
+                    <option value="none">nothing (keep current time)</option>
                   </select>
                 </label>
               ))}
@@ -117,20 +119,20 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
           Open a file…
         </Button>
         <Button disabled={!read || Boolean(error) || isFetching} onClick={take}>
-          Take these lines
+          Use these lines
         </Button>
       </Modal.Footer>
     </Dialog>
   );
 }
 
-function Difference({ sign, label, phrases }: { sign: string; label: string; phrases: string[] }) {
+const DIFFERENCES = { new: '+ New', gone: '− Removed' };
+
+function Difference({ kind, phrases }: { kind: keyof typeof DIFFERENCES; phrases: string[] }) {
   if (phrases.length === 0) return null;
   return (
-    <p className={`script-difference is-${label}`}>
-      <span className="soft">
-        {sign} {label}
-      </span>{' '}
+    <p className={`script-difference is-${kind}`}>
+      <span className="soft">{DIFFERENCES[kind]}</span>{' '}
       {phrases.slice(0, 6).map((phrase) => (
         <q key={phrase}>{phrase.length > 80 ? `${phrase.slice(0, 78)}…` : phrase}</q>
       ))}

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import type { Line, Piece, Recording } from '../../piece/document';
+import type { Line, Piece, Recording } from '../../../contracts/piece';
 import { usePlay } from '../playStore';
 import { soundPlayer } from './soundPlayer';
 import { LEVEL, useLevels } from './useLevels';
@@ -62,7 +62,7 @@ export function VoiceLane({ piece, recording, zoom, width, seen }: Props) {
     <div
       className="voice-lane"
       style={{ width, height: piece.stage.frames * zoom }}
-      title="Press or drag to hear a moment"
+      title="Click or drag to scrub the sound"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
         scrub(event);
@@ -70,8 +70,8 @@ export function VoiceLane({ piece, recording, zoom, width, seen }: Props) {
       onPointerMove={scrub}
     >
       {(levels === null || isError) && (
-        <span className="voice-missing" title="Add its file again; the words keep their times">
-          not here
+        <span className="voice-missing" title="Sound file missing. Add it again; word times are kept.">
+          Not here
         </span>
       )}
       <canvas

@@ -1,10 +1,11 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { SheetWord } from '../../api/scriptAnswers';
-import type { Line, Piece } from '../../piece/document';
+import type { Line, Piece } from '../../../contracts/piece';
 import { pinnedWords } from '../../piece/script';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { lineWord } from './lineWord';
 import { soundPlayer } from './soundPlayer';
 import { layByRecording } from './voiceStore';
 
@@ -25,7 +26,6 @@ interface Props {
 export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
   const edit = useDesk((state) => state.edit);
   const held = useRef<{ y: number; frame: number; index: number } | null>(null);
-  const texts = words.map(({ text }) => text);
   const pinned = pinnedWords(piece);
   const columns = columnsOf(words, line, zoom, Math.max(1, Math.floor((width - 26) / COLUMN)));
 
@@ -33,7 +33,8 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
     const { rate } = piece.stage;
     const recording = recordingOf(piece);
     if (!recording || frame === words[index].frame) return;
-    edit((draft) => setWordAt(draft, line.id, texts, index, momentAt(recording, rate, Math.max(0, frame))));
+    const word = lineWord(line.id, index);
+    edit((draft) => setWordAt(draft, word, momentAt(recording, rate, Math.max(0, frame))));
     soundPlayer.grain(frame);
   };
   const keys =
@@ -41,10 +42,12 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
     (event: KeyboardEvent): void => {
       const by = (event.shiftKey ? 10 : 1) * (event.key === 'ArrowUp' ? -1 : 1);
       if (event.key === 'ArrowUp' || event.key === 'ArrowDown') put(index, words[index].frame + by);
-      else if (event.key === 'Delete' || event.key === 'Backspace')
-        edit((draft) => letWordGo(draft, line.id, texts, index));
-      else if (event.key === 'Enter') {
-        if (words[index].doubtful) edit((draft) => confirmWord(draft, line.id, texts, index));
+      else if (event.key === 'Delete' || event.key === 'Backspace') {
+        const word = lineWord(line.id, index);
+        edit((draft) => letWordGo(draft, word));
+      } else if (event.key === 'Enter') {
+        const word = lineWord(line.id, index);
+        if (words[index].doubtful) edit((draft) => confirmWord(draft, word));
         else onType();
       } else return;
       event.preventDefault();
@@ -71,17 +74,14 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
           doubtful ? ' is-doubtful' : '',
           word.hand ? ' is-by-hand' : '',
           word.sure === null ? ' is-guessed' : '',
+          word.unsaid ? ' is-unsaid' : '',
         ].join('');
         const top = (word.frame - line.begin) * zoom;
         return (
           <div key={index} className={`word-time${state}`} style={{ top }}>
             <span className="word-tick" style={{ width: 8 + columns[index].across }} />
             {word.found !== null && word.found !== word.frame && (
-              <span
-                className="word-found"
-                style={{ top: (word.found - word.frame) * zoom }}
-                title="Listening found it here"
-              />
+              <span className="word-found" style={{ top: (word.found - word.frame) * zoom }} title="Detected here" />
             )}
             <button
               type="button"
@@ -109,7 +109,7 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
             >
               {word.text}
               {doubtful && <small>?</small>}
-              {word.hand && <i className="bi bi-hand-index" aria-label="by hand" />}
+              {word.hand && <i className="bi bi-hand-index" aria-label="By hand" />}
             </button>
           </div>
         );
@@ -118,15 +118,17 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
   );
 }
 
-function titleOf({ hand, found, sure }: SheetWord, doubtful: boolean): string {
+function titleOf({ hand, found, sure, unsaid }: SheetWord, doubtful: boolean): string {
   const how = hand
-    ? 'Put here by hand' + (found === null ? '' : '; Delete gives it back to where listening found it')
-    : sure === null
-      ? 'Only guessed: the recording does not say it'
-      : doubtful
-        ? 'Doubtful: drag it, or press Enter if it is right'
-        : 'Found in the recording';
-  return `${how}. Drag it, or move it by ↑ ↓`;
+    ? 'Placed by hand' + (found === null ? '' : '; press Delete to return it to the detected time')
+    : unsaid
+      ? 'The recording leaves it out; it would be said here'
+      : sure === null
+        ? 'Estimated: not found in the recording'
+        : doubtful
+          ? 'Uncertain: drag it, or press Enter to confirm'
+          : 'Found in the recording';
+  return `${how}. Drag, or press ↑ ↓ to nudge.`;
 }
 
 /** Words that are said close to each other stand in columns beside each other, else a little lower. */

@@ -1,5 +1,5 @@
 import type { Sheet } from '../../api/answers';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 
 export interface PlacedWord {
   line: string;

@@ -1,7 +1,7 @@
 import type { Sheet } from '../../api/answers';
 import type { SaidFigure } from '../../api/scriptAnswers';
 import { chartOf, ownMove } from '../../piece/changes';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 
 /** Offers: what is said of a figure that does not come in on those words yet; the first time that it is said. */
 export function untied(sheet: Sheet | undefined): SaidFigure[] {
@@ -38,7 +38,7 @@ export function tie(piece: Piece, said: SaidFigure, sheet: Sheet | undefined): v
 
 /** What is said, in a few words. */
 export function toldOf({ label, state, is, figure }: SaidFigure): string {
-  if (state === 'named') return `means ${label}`;
+  if (state === 'named') return `refers to ${label}`;
   if (figure === null) return `is the whole, ${is}`;
-  return state === 'differs' ? `the table says ${is} for ${label}` : `is ${label}, ${is}`;
+  return state === 'differs' ? `table has ${is} for ${label}` : `is ${label}, ${is}`;
 }

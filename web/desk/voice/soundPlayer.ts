@@ -1,4 +1,4 @@
-import type { Recording, Stage } from '../../piece/document';
+import type { Recording, Stage } from '../../../contracts/piece';
 
 /** how long the first sound is waited for, in milliseconds */
 const PATIENCE = 1500;

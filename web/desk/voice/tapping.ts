@@ -1,8 +1,9 @@
 import { wordsOf } from '../../piece/changes';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { momentAt, recordingOf, setWordAt, takeTimes } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { lineWord } from './lineWord';
 import { soundPlayer } from './soundPlayer';
 import { layByRecording, useVoice } from './voiceStore';
 
@@ -42,12 +43,12 @@ export function tap(): boolean {
   if (!tapping || !line || !recording) return false;
   const heard = soundPlayer.now();
   const frame = typeof heard === 'number' ? heard : usePlay.getState().frame;
-  const words = wordsOf(line.text);
   const at = momentAt(recording, document.stage.rate, frame);
-  edit((draft) => setWordAt(draft, line.id, words, tapping.word, at));
+  const word = lineWord(line.id, tapping.word);
+  edit((draft) => setWordAt(draft, word, at));
   const next = tapping.word + 1;
-  useVoice.setState({ tapping: next < words.length ? { line: line.id, word: next } : null });
-  if (next >= words.length) {
+  useVoice.setState({ tapping: next < word.texts.length ? { line: line.id, word: next } : null });
+  if (next >= word.texts.length) {
     usePlay.getState().stop();
     void layByRecording();
   }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { ask } from '../../api/client';
-import type { Piece } from '../../piece/document';
+import type { Piece } from '../../../contracts/piece';
 import { recordingOf } from '../../piece/voice';
 
 /** Where nobody speaks in the recording in use, in frames of the piece. */

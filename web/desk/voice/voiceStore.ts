@@ -4,7 +4,7 @@ import type { Listening } from '../../api/scriptAnswers';
 import { newAct } from '../../common/acts';
 import { useNotices } from '../../common/Notices';
 import { newId } from '../../common/words';
-import type { HeardLine, Recording } from '../../piece/document';
+import type { HeardLine, Recording, UnwrittenSpeech } from '../../../contracts/piece';
 import { addRecording, changeRecording, recordingOf, setHeard, setLaid, type Laid } from '../../piece/voice';
 import { askedPiece, type AskedPiece } from '../askedPiece';
 import { useDesk } from '../deskStore';
@@ -81,7 +81,7 @@ async function upload(file: File, signal: AbortSignal): Promise<string> {
       await ask(`uploads/${begun.id}`, { method: 'DELETE' });
       throw new GivenUp();
     }
-    tell('sending the file', at / file.size);
+    tell('Uploading the file', at / file.size);
     const part = file.slice(at, at + begun.part);
     at = (await sendFile<{ bytes: number }>(`uploads/${begun.id}?at=${at}`, part, undefined, 'PUT')).bytes;
   }
@@ -98,7 +98,7 @@ export async function layByRecording(act = newAct(), piece = askedPiece()): Prom
 
 /** A file becomes the recording in use; with a script its words are looked for at once. */
 export function addSound(file: File): Promise<void> {
-  return working('sending the file', async (piece, signal) => {
+  return working('Uploading the file', async (piece, signal) => {
     const id = await upload(file, signal);
     const sound = await listen<{ sound: string; name: string; seconds: number; note: string | null }>(
       { kind: 'file', upload: id, name: file.name.slice(0, 200) },
@@ -131,8 +131,8 @@ async function find(piece: AskedPiece, id: string, signal: AbortSignal, act = ne
   const { sound, from, to, heard: known } = recording;
   const lines = script.lines.map(({ id: line, text }) => ({ id: line, text }));
   const body = { kind: 'words', sound, from, to, lines, known };
-  const { heard } = await listen<{ heard: HeardLine[] }>(body, signal, 'listening');
-  await piece.edit((draft) => setHeard(draft, id, heard), act);
+  const found = await listen<{ heard: HeardLine[]; unwritten: UnwrittenSpeech[] }>(body, signal, 'listening');
+  await piece.edit((draft) => setHeard(draft, id, found.heard, found.unwritten), act);
   if (recordingOf(await piece.read())?.id === id) await layByRecording(act, piece);
 }
 
@@ -156,7 +156,13 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
       const what = { name: 'Scratch voice', sound: made.sound, seconds: made.seconds, scratch: { speaker, pace } };
       const id = before?.id ?? addRecording(draft, what);
       changeRecording(draft, id, (own: Recording) =>
-        Object.assign(own, what, { begin: 0, from: 0, to: Math.round(made.seconds * 1e6) / 1e3, heard: made.heard }),
+        Object.assign(own, what, {
+          begin: 0,
+          from: 0,
+          to: Math.round(made.seconds * 1e6) / 1e3,
+          heard: made.heard,
+          unwritten: undefined,
+        }),
       );
       draft.script.recording = id;
     }, act);

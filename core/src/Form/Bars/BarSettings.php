@@ -5,25 +5,31 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Bars;
 
 use Lupine\Core\Form\CommonSettings;
-use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Form\FormSetting;
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Unit;
 
 /** Settings that bars and columns share. */
 final readonly class BarSettings
 {
-    /** @return list<FormSetting> */
+    /** @return list<Declared> */
     public static function all(): array
     {
         return [
-            FormSetting::number('width', 'width', 'pixels', 20, 8000, 760, true),
-            FormSetting::number('height', 'height', 'pixels', 20, 8000, 620, true),
-            FormSetting::number('spacing', 'spacing', 'fraction', 0, 0.95, 0.36, true),
-            FormSetting::number('corner', 'corners', 'pixels', 0, 400, 8, true),
+            FormSetting::number('width', 'Width', Unit::Pixels, 20, 8000, 760, true),
+            FormSetting::number('height', 'Height', Unit::Pixels, 20, 8000, 620, true),
+            FormSetting::number('spacing', 'Spacing', Unit::Fraction, 0, 0.95, 0.36, true),
+            FormSetting::number('corner', 'Corners', Unit::Pixels, 0, 400, 8, true),
             CommonSettings::order(),
-            FormSetting::choice('axis', 'axis', ['ticks' => 'with ticks', 'line' => 'line', 'none' => 'none'], true),
-            FormSetting::choice('stack', 'series', ['side' => 'beside', 'stacked' => 'stacked', 'full' => 'to 100 %']),
-            FormSetting::choice('corners', 'round', ['end' => 'at the end', 'both' => 'all round']),
-            FormSetting::choice('track', 'track', ['none' => 'none', 'tinted' => 'tinted', 'plain' => 'plain']),
-            CommonSettings::maximum('0: at a round number behind the largest figure.'),
+            FormSetting::choice('axis', 'Axis', ['ticks' => 'With ticks', 'line' => 'Line', 'none' => 'None'], true),
+            FormSetting::choice(
+                'stack',
+                'Series',
+                ['side' => 'Side by side', 'stacked' => 'Stacked', 'full' => 'To 100 %'],
+            ),
+            FormSetting::choice('corners', 'Round corners', ['end' => 'At the end only', 'both' => 'All corners']),
+            FormSetting::choice('track', 'Track', ['none' => 'None', 'tinted' => 'Tinted', 'plain' => 'Plain']),
+            CommonSettings::maximum('0 picks a round number above the largest figure.'),
         ];
     }
 }

@@ -54,8 +54,9 @@ final readonly class Bars implements Form
 
     public function promise(): string
     {
-        return ($this->isUpright ? 'All heights' : 'All lengths').' are to each other as the figures are, from one baseline at zero. Round ends lie within the'
-            .' length. Stacked, only the first series of a row begins at the baseline.';
+        return ($this->isUpright ? 'Heights' : 'Lengths').' are in exact proportion to the figures, from a shared baseline at'
+            .' zero. Round ends are included in the length. When stacked, only the first series of a row starts at the'
+            .' baseline.';
     }
 
     public function defaults(): FormDefaults

@@ -10,12 +10,13 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\RoundHandles;
 use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** One amount on a full or partial circle, filled or as a ring. */
 final readonly class Dial implements Form
@@ -35,32 +36,32 @@ final readonly class Dial implements Form
     public function settings(): array
     {
         return [
-            FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 340, true),
-            FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0.76, true),
-            FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
-            FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, -135, true),
-            FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
+            FormSetting::number('radius', 'Radius', Unit::Pixels, 4, 4000, 340, true),
+            FormSetting::number('hole', 'Hole', Unit::Fraction, 0, 0.98, 0.76, true),
+            FormSetting::number('sweepDegrees', 'Full scale', Unit::Degrees, 1, 360, 270, true),
+            FormSetting::number('startDegrees', 'Start angle', Unit::Degrees, -3600, 3600, -135, true),
+            FormSetting::choice('ends', 'Ends', ['round' => 'Round', 'flat' => 'Flat'], true),
             CommonSettings::track(true),
             FormSetting::number(
                 'target',
-                'target',
-                'value',
+                'Target',
+                Unit::Value,
                 0,
                 1e15,
                 0,
                 true,
-                hint: '0: no mark for a target.',
+                hint: '0 hides the target.',
             ),
-            FormSetting::number('ticks', 'ticks', 'count', 0, 120, 0, isKeyed: false),
+            FormSetting::number('ticks', 'Ticks', Unit::Count, 0, 120, 0, isKeyed: false),
             CommonSettings::direction(),
-            CommonSettings::maximum('0: at the whole where one is given, else at a round number behind the figure.'),
+            CommonSettings::maximum('0 uses the whole if there is one, otherwise a round number above the figure.'),
         ];
     }
 
     public function promise(): string
     {
-        return 'The angle of the mark is to the full scale as the figure is to the maximum. Round ends lie within the'.
-            ' angle.';
+        return 'The angle of the mark is in exact proportion to the figure on the full scale. Round ends are included in'
+            .' the angle.';
     }
 
     public function defaults(): FormDefaults

@@ -10,11 +10,12 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** Amounts one after another, joined from figure to figure: a line, or an area down to the baseline. */
 final readonly class Line implements Form
@@ -49,29 +50,38 @@ final readonly class Line implements Form
     public function settings(): array
     {
         $curves = ['straight' => 'straight', 'smooth' => 'smooth', 'stepped' => 'stepped'];
-        $stacks = ['stacked' => 'stacked', 'full' => 'to 100 %', 'side' => 'one over another'];
+        $stacks = ['stacked' => 'Stacked', 'full' => 'To 100 %', 'side' => 'Overlaid'];
 
         return [
-            FormSetting::number('width', 'width', 'pixels', 20, 8000, 760, true),
-            FormSetting::number('height', 'height', 'pixels', 20, 8000, 560, true),
+            FormSetting::number('width', 'Width', Unit::Pixels, 20, 8000, 760, true),
+            FormSetting::number('height', 'Height', Unit::Pixels, 20, 8000, 560, true),
             ...$this->isFilled ? [] : [
-                FormSetting::number('thickness', 'thickness', 'pixels', 1, 200, 10, true),
-                FormSetting::number('points', 'points', 'pixels', 0, 200, 0, true, hint: 'The width of a dot at each figure; 0: none.'),
+                FormSetting::number('thickness', 'Thickness', Unit::Pixels, 1, 200, 10, true),
+                FormSetting::number(
+                    'points',
+                    'Points',
+                    Unit::Pixels,
+                    0,
+                    200,
+                    0,
+                    true,
+                    hint: 'Size of the dot at each figure. 0 hides the dots.',
+                ),
             ],
             FormSetting::choice(
                 'between',
-                'between',
+                'Join',
                 $curves,
                 true,
-                hint: 'Smooth: never above or below what the figures say between two of them.',
+                hint: 'Smooth never rises above or dips below neighbouring figures.',
             ),
-            FormSetting::choice('axis', 'axis', ['ticks' => 'with ticks', 'line' => 'line', 'none' => 'none'], true),
-            ...$this->isFilled ? [FormSetting::choice('stack', 'series', $stacks)] : [],
+            FormSetting::choice('axis', 'Axis', ['ticks' => 'With ticks', 'line' => 'Line', 'none' => 'None'], true),
+            ...$this->isFilled ? [FormSetting::choice('stack', 'Series', $stacks)] : [],
             FormSetting::choice(
                 'across',
-                'figures stand',
-                ['even' => 'evenly', 'time' => 'by their dates'],
-                hint: 'By their dates: as far from each other as the days, months or years are that name them.',
+                'Spacing',
+                ['even' => 'Even', 'time' => 'By date'],
+                hint: 'By date spaces figures by the days, months or years in their labels.',
             ),
             CommonSettings::maximum('0: at a round number behind the largest figure.'),
         ];
@@ -80,10 +90,10 @@ final readonly class Line implements Form
     public function promise(): string
     {
         return $this->isFilled
-            ? 'The height over each figure is to the others as the figures are, from one baseline at zero. Between two'
-                .' figures nothing is known: the edge only joins them.'
-            : 'Each figure stands as high above the baseline as it is large, on one scale. Between two figures nothing is'
-                .' known: the line only joins them.';
+            ? 'Heights at each figure are in exact proportion, from a shared baseline at zero. Between figures, the'
+                .' edge only joins them.'
+            : 'Each point sits at the exact height of its figure, on one scale. Between figures, the line only joins'
+                .' them.';
     }
 
     public function defaults(): FormDefaults

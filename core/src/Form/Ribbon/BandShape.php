@@ -16,7 +16,7 @@ use Lupine\Core\Geometry\Point;
 /** A stretch of a band; parts have their words beside their middle, amounts behind their end. */
 final readonly class BandShape implements Shape
 {
-    /** how much of a direction has to be sideways for words to stand wholly to a side */
+    /** how much of a direction must be sideways for words to stand wholly to a side */
     private const SIDEWAYS = 0.3;
     private const SAMPLES = 24;
 

@@ -10,6 +10,7 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\StandsAlone;
@@ -18,8 +19,8 @@ use Lupine\Core\Geometry\BadOutline;
 use Lupine\Core\Geometry\Course;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\SvgPath;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** Parts in one band, or amounts in several side by side, bent along a curve. */
 final readonly class Ribbon implements Form
@@ -41,38 +42,38 @@ final readonly class Ribbon implements Form
         return [
             FormSetting::choice(
                 'curve',
-                'curve',
+                'Curve',
                 [
                     'wave' => 'S',
-                    'arch' => 'arch',
-                    'circle' => 'circle',
-                    'spiral' => 'spiral',
-                    'waves' => 'waves',
-                    'line' => 'line',
-                    'points' => 'points',
+                    'arch' => 'Arch',
+                    'circle' => 'Circle',
+                    'spiral' => 'Spiral',
+                    'waves' => 'Waves',
+                    'line' => 'Line',
+                    'points' => 'Points',
                     'path' => 'SVG path',
                 ],
                 true,
             ),
-            FormSetting::choice('shows', 'shows', ['parts' => 'parts', 'amounts' => 'amounts'], true),
-            FormSetting::number('width', 'width', 'pixels', 20, 8000, 1100, true),
-            FormSetting::number('height', 'height', 'pixels', 20, 8000, 640, true),
+            FormSetting::choice('shows', 'Shows', ['parts' => 'Parts', 'amounts' => 'Amounts'], true),
+            FormSetting::number('width', 'Width', Unit::Pixels, 20, 8000, 1100, true),
+            FormSetting::number('height', 'Height', Unit::Pixels, 20, 8000, 640, true),
             ...RibbonSettings::shared(90),
-            FormSetting::number('spacing', 'between bands', 'pixels', 0, 1000, 14),
+            FormSetting::number('spacing', 'Band spacing', Unit::Pixels, 0, 1000, 14),
             CommonSettings::track(),
-            FormSetting::number('archDegrees', 'arch spans', 'degrees', 10, 350, 220),
-            FormSetting::number('turns', 'spiral turns', 'count', 0.5, 8, 2.25),
+            FormSetting::number('archDegrees', 'Arch angle', Unit::Degrees, 10, 350, 220),
+            FormSetting::number('turns', 'Spiral turns', Unit::Count, 0.5, 8, 2.25),
             FormSetting::text(
                 'points',
-                'points',
+                'Points',
                 '-500,90 -210,-170 190,170 500,-90',
-                'x,y pairs in pixels from the middle of the chart. They can be dragged on the stage.',
+                'x,y pairs in pixels from the centre of the chart. You can also drag the points on the stage.',
             ),
             FormSetting::text(
                 'path',
-                'path data',
+                'Path data',
                 '',
-                'The d of a path in an SVG file; its first line is used.',
+                'The d attribute of an SVG path. Only its first subpath is used.',
             ),
             CommonSettings::maximum('0: at 100 for percentages, else at a round number behind the largest figure.'),
         ];
@@ -80,8 +81,8 @@ final readonly class Ribbon implements Form
 
     public function promise(): string
     {
-        return 'Lengths along the middle of a band are to each other as the figures are, whatever the curve. Beside'.
-            ' each other, bands on the outside of a bend are longer for the same amount: each is true to its own track.';
+        return 'Lengths along the centre of each band are in exact proportion to the figures, on any curve. Side by side,'
+            .' outer bands are longer for the same figure; each is exact on its own track.';
     }
 
     public function defaults(): FormDefaults

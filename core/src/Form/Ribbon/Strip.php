@@ -9,14 +9,15 @@ use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Course;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** Parts of a whole as one straight strip, which can bend into a ring. */
 final readonly class Strip implements Form
@@ -38,22 +39,22 @@ final readonly class Strip implements Form
         $shared = RibbonSettings::shared(120);
         $shared[1] = FormSetting::number(
             'bend',
-            'bend',
-            'fraction',
+            'Bend',
+            Unit::Fraction,
             0,
             1,
             0,
             true,
-            hint: '0 is straight, 1 is a ring as long as the strip.',
+            hint: '0 is straight, 1 is a full ring of the same length.',
         );
 
-        return [FormSetting::number('width', 'length', 'pixels', 20, 8000, 1100, true), ...$shared];
+        return [FormSetting::number('width', 'Length', Unit::Pixels, 20, 8000, 1100, true), ...$shared];
     }
 
     public function promise(): string
     {
-        return 'The length of each part along the middle of the strip is to all visible lengths as its figure is to the'
-            .' whole, straight, bent or between. Gaps are taken from the whole strip.';
+        return 'Lengths along the centre of the strip are in exact proportion to the figures, straight or bent. Gaps come'
+            .' off the strip as a whole.';
     }
 
     public function defaults(): FormDefaults

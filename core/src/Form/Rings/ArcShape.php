@@ -16,7 +16,7 @@ use Lupine\Core\Geometry\Sector;
 /** A bar that runs around a point; words stand before its start and behind its end. */
 final readonly class ArcShape implements Shape
 {
-    /** how much of a direction has to be sideways for words to stand to a side */
+    /** how much of a direction must be sideways for words to stand to a side */
     private const SIDEWAYS = 0.3;
 
     /**

@@ -10,12 +10,13 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\RoundHandles;
 use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** Amounts on a scale as bars that run around one point, one within the other. */
 final readonly class Rings implements Form
@@ -35,39 +36,39 @@ final readonly class Rings implements Form
     public function settings(): array
     {
         return [
-            FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 350, true),
-            FormSetting::number('hole', 'inner radius', 'fraction', 0, 0.95, 0.34, true),
-            FormSetting::number('sweepDegrees', 'full scale at', 'degrees', 1, 360, 270, true),
-            FormSetting::number('spacing', 'spacing', 'fraction', 0, 0.95, 0.3, true),
-            FormSetting::choice('ends', 'ends', ['round' => 'round', 'flat' => 'flat'], true),
+            FormSetting::number('radius', 'Radius', Unit::Pixels, 4, 4000, 350, true),
+            FormSetting::number('hole', 'Inner radius', Unit::Fraction, 0, 0.95, 0.34, true),
+            FormSetting::number('sweepDegrees', 'Full scale', Unit::Degrees, 1, 360, 270, true),
+            FormSetting::number('spacing', 'Spacing', Unit::Fraction, 0, 0.95, 0.3, true),
+            FormSetting::choice('ends', 'Ends', ['round' => 'Round', 'flat' => 'Flat'], true),
             CommonSettings::track(true),
             CommonSettings::order(),
-            FormSetting::choice('first', 'first one', ['outside' => 'outside', 'inside' => 'inside']),
+            FormSetting::choice('first', 'First ring', ['outside' => 'Outside', 'inside' => 'Inside']),
             FormSetting::choice(
                 'equal',
-                'equal amounts',
-                ['angle' => 'same angle', 'length' => 'same length'],
-                hint: 'With the same angle outer rings are longer for the same amount; with the same length they turn less.',
+                'Equal figures get',
+                ['angle' => 'Same angle', 'length' => 'Same length'],
+                hint: 'Same angle makes outer rings longer for the same figure; same length makes them cover less of the circle.',
             ),
-            FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, 0),
+            FormSetting::number('startDegrees', 'Start angle', Unit::Degrees, -3600, 3600, 0),
             CommonSettings::direction(),
             FormSetting::number(
                 'thickness',
-                'thickness',
-                'pixels',
+                'Thickness',
+                Unit::Pixels,
                 0,
                 1000,
                 0,
-                hint: '0: by the spacing. Pixels stay when the radius changes.',
+                hint: '0 follows the spacing. A size in pixels does not change with the radius.',
             ),
-            CommonSettings::maximum('0: at 100 for percentages, else at a round number behind the largest figure.'),
+            CommonSettings::maximum('0 uses 100 for percentages, otherwise a round number above the largest figure.'),
         ];
     }
 
     public function promise(): string
     {
-        return 'Each ring covers as much of the full scale as its figure is of the maximum: by angle, or by its length'.
-            ' on its middle circle, as is chosen. With equal angles outer rings look longer for the same amount.';
+        return 'Each ring is in exact proportion to its figure, measured by angle or by length along its centre line. With'
+            .' equal angles, outer rings look longer for the same figure.';
     }
 
     public function defaults(): FormDefaults

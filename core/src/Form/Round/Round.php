@@ -9,12 +9,13 @@ use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\RoundHandles;
 use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** Parts of a whole as sectors of a disc or of a ring. */
 final readonly class Round implements Form
@@ -47,15 +48,15 @@ final readonly class Round implements Form
 
     public function settings(): array
     {
-        $hole = FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0.6, true);
+        $hole = FormSetting::number('hole', 'Hole', Unit::Fraction, 0, 0.98, 0.6, true);
 
         return [...RoundSettings::first(), ...$this->hasHole ? [$hole] : [], ...RoundSettings::others()];
     }
 
     public function promise(): string
     {
-        return 'The angle of each part is to the whole sweep as its figure is to the whole. Gaps and corners are taken'
-            .' from both sides of a boundary alike, so the visible area of a thin part is a little smaller.';
+        return 'Each angle is in exact proportion to its figure. Gaps and corners trim both sides of a boundary equally, so'
+            .' thin parts look slightly smaller.';
     }
 
     public function defaults(): FormDefaults

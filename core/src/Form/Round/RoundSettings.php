@@ -5,43 +5,45 @@ declare(strict_types=1);
 namespace Lupine\Core\Form\Round;
 
 use Lupine\Core\Form\CommonSettings;
-use Lupine\Core\Piece\FormSetting;
+use Lupine\Core\Form\FormSetting;
+use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Unit;
 
 /** Settings that pie and donut share. */
 final readonly class RoundSettings
 {
-    /** @return list<FormSetting> */
+    /** @return list<Declared> */
     public static function first(): array
     {
-        return [FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 350, true)];
+        return [FormSetting::number('radius', 'Radius', Unit::Pixels, 4, 4000, 350, true)];
     }
 
-    /** @return list<FormSetting> */
+    /** @return list<Declared> */
     public static function others(): array
     {
         return [
-            FormSetting::number('startDegrees', 'starts at', 'degrees', -3600, 3600, 0, true),
-            FormSetting::number('gap', 'gap', 'pixels', 0, 200, 0, true),
+            FormSetting::number('startDegrees', 'Start angle', Unit::Degrees, -3600, 3600, 0, true),
+            FormSetting::number('gap', 'Gap', Unit::Pixels, 0, 200, 0, true),
             CommonSettings::order(),
             FormSetting::number(
                 'sweepDegrees',
-                'whole sweep',
-                'degrees',
+                'Sweep',
+                Unit::Degrees,
                 1,
                 360,
                 360,
-                hint: 'What the whole covers: 180 is half of it.',
+                hint: 'Angle covered by the whole. 180 makes a half circle.',
             ),
             FormSetting::choice(
                 'gapKeeps',
-                'gaps keep',
-                ['angles' => 'boundaries', 'areas' => 'visible areas'],
-                hint: 'Boundaries: each angle is exact, and a gap takes from both sides alike. Visible areas: what is seen of each part is exact, with its gaps and corners.',
+                'Keep exact',
+                ['angles' => 'Angles', 'areas' => 'Visible areas'],
+                hint: 'Angles keeps each angle exact; a gap trims both sides equally. Visible areas keeps what is seen of each part exact, with its gaps and corners.',
             ),
-            FormSetting::number('corner', 'corners', 'pixels', 0, 400, 0),
+            FormSetting::number('corner', 'Corners', Unit::Pixels, 0, 400, 0),
             CommonSettings::direction(),
             CommonSettings::rest(),
-            FormSetting::choice('track', 'track', ['none' => 'none', 'tinted' => 'tinted', 'plain' => 'plain']),
+            FormSetting::choice('track', 'Track', ['none' => 'None', 'tinted' => 'Tinted', 'plain' => 'Plain']),
         ];
     }
 }

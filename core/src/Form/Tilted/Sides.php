@@ -176,7 +176,7 @@ final readonly class Sides
                     break;
                 }
             }
-            // Parts that were moved into each other can go around in a ring; one of them has to be first.
+            // Parts that were moved into each other can go around in a ring; one of them must be first.
             $next ??= (int) array_key_first($before);
             $sorted[] = $sides[$next];
             unset($before[$next]);

@@ -10,12 +10,13 @@ use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\CommonSettings;
 use Lupine\Core\Form\Form;
 use Lupine\Core\Form\FormDefaults;
+use Lupine\Core\Form\FormSetting;
 use Lupine\Core\Form\Handle;
 use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\StandsAlone;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Piece\FormSetting;
 use Lupine\Core\Piece\FormSettings;
+use Lupine\Core\Settings\Unit;
 
 /** Parts of a whole as a solid disc or ring that lies before the viewer. */
 final readonly class Tilted implements Form
@@ -42,51 +43,51 @@ final readonly class Tilted implements Form
     public function settings(): array
     {
         return [
-            FormSetting::number('radius', 'radius', 'pixels', 4, 4000, 350, true),
-            FormSetting::number('tilt', 'tilt', 'degrees', 0, 85, self::TILT, true, hint: 'From straight above: 0.'),
-            FormSetting::number('height', 'height', 'pixels', 0, 2000, 110, true),
-            FormSetting::number('hole', 'hole', 'fraction', 0, 0.98, 0, true),
-            FormSetting::number('startDegrees', 'turn', 'degrees', -3600, 3600, 0, true),
+            FormSetting::number('radius', 'Radius', Unit::Pixels, 4, 4000, 350, true),
+            FormSetting::number('tilt', 'Tilt', Unit::Degrees, 0, 85, self::TILT, true, hint: '0 looks straight down.'),
+            FormSetting::number('height', 'Height', Unit::Pixels, 0, 2000, 110, true),
+            FormSetting::number('hole', 'Hole', Unit::Fraction, 0, 0.98, 0, true),
+            FormSetting::number('startDegrees', 'Start angle', Unit::Degrees, -3600, 3600, 0, true),
             FormSetting::number(
                 'apart',
-                'moved apart',
-                'pixels',
+                'Pull apart',
+                Unit::Pixels,
                 0,
                 1000,
                 0,
                 true,
-                hint: 'How far every part is moved out.',
+                hint: 'Moves every part outwards by this much.',
             ),
             CommonSettings::order(),
-            FormSetting::number('sweepDegrees', 'whole sweep', 'degrees', 1, 360, 360),
+            FormSetting::number('sweepDegrees', 'Sweep', Unit::Degrees, 1, 360, 360),
             CommonSettings::direction(),
             CommonSettings::rest(),
             FormSetting::number(
                 'shade',
-                'sides darker',
-                'fraction',
+                'Side shading',
+                Unit::Fraction,
                 0,
                 0.6,
                 0.16,
-                hint: 'By how much the sides are darker and deeper in colour than the top.',
+                hint: 'How much darker and richer the sides are than the top.',
             ),
-            FormSetting::number('light', 'light', 'fraction', 0, 1, 0.5),
+            FormSetting::number('light', 'Light', Unit::Fraction, 0, 1, 0.5),
             FormSetting::number(
                 'lightDegrees',
-                'light from',
-                'degrees',
+                'Light angle',
+                Unit::Degrees,
                 -3600,
                 3600,
                 215,
-                hint: 'Clockwise from behind: 180 is from the front, 270 from the left.',
+                hint: 'Clockwise from the back: 180 lights from the front, 270 from the left.',
             ),
         ];
     }
 
     public function promise(): string
     {
-        return 'The top of each part is to the whole top as its figure is to the whole. What is seen of its sides is'
-            .' more: proof says how much that makes of each part, and at which turn it is least.';
+        return 'The top of each part is in exact proportion to its figure. The visible sides add to it; the proof shows by'
+            .' how much, and the turn that distorts least.';
     }
 
     public function defaults(): FormDefaults

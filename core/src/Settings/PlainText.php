@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Piece;
+namespace Lupine\Core\Settings;
 
 /** Which texts can be written into every format that Lupine hands off. */
 final readonly class PlainText
@@ -18,7 +18,7 @@ final readonly class PlainText
         }
 
         return preg_match(self::UNWRITABLE, $text, $found) === 1
-            ? sprintf('the sign U+%04X', mb_ord($found[0], 'UTF-8'))
+            ? sprintf('the character U+%04X', mb_ord($found[0], 'UTF-8'))
             : null;
     }
 

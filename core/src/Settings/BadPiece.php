@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Piece;
+namespace Lupine\Core\Settings;
 
 use Lupine\Core\LupineException;
 

@@ -2,18 +2,23 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Piece;
+namespace Lupine\Core\Settings;
 
 /** One place in a JSON document, read with its kind and range checked; errors name the place. */
 final readonly class Field
 {
-    private function __construct(private mixed $value, public string $path)
+    public const ID = '^[A-Za-z][A-Za-z0-9_-]*$';
+    public const LONGEST_ID = 40;
+    public const COLOUR = '^#[0-9a-fA-F]{6}$';
+
+    /** @param object|null $known what reading has to know beside the document */
+    private function __construct(private mixed $value, public string $path, public ?object $known)
     {
     }
 
-    public static function root(mixed $document): self
+    public static function root(mixed $document, ?object $known = null): self
     {
-        return new self($document, '');
+        return new self($document, '', $known);
     }
 
     public function has(string $name): bool
@@ -26,12 +31,18 @@ final readonly class Field
         $path = $this->path === '' ? $name : $this->path.'.'.$name;
         if (!is_array($this->value)) {
             throw new BadPiece(
-                sprintf('“%s” has to be an object.', $this->path === '' ? 'the piece' : $this->path),
+                sprintf('“%s” must be an object.', $this->path === '' ? 'the piece' : $this->path),
                 $this->path,
             );
         }
 
-        return new self($this->value[$name] ?? null, $path);
+        return new self($this->value[$name] ?? null, $path, $this->known);
+    }
+
+    /** The same place with something in it. */
+    public function filled(mixed $value): self
+    {
+        return new self($value, $this->path, $this->known);
     }
 
     /** What stands there, as JSON was decoded, unchecked. */
@@ -54,15 +65,15 @@ final readonly class Field
     {
         $value = $this->value ?? $default;
         if (!is_string($value)) {
-            throw $this->wrong('has to be a text');
+            throw $this->wrong('must be text');
         }
         $unwritable = PlainText::unwritableIn($value);
         if ($unwritable !== null) {
-            throw $this->wrong(sprintf('holds %s, which no picture can show; take it out', $unwritable));
+            throw $this->wrong(sprintf('contains %s, which cannot be drawn; remove it', $unwritable));
         }
         if (mb_strlen($value) > $longest) {
             throw $this->wrong(
-                sprintf('is too long: %d characters, and %d are the limit', mb_strlen($value), $longest),
+                sprintf('is too long: %d characters; the limit is %d', mb_strlen($value), $longest),
             );
         }
 
@@ -74,11 +85,11 @@ final readonly class Field
     {
         $value = $this->value ?? $default;
         if (!is_string($value)) {
-            throw $this->wrong('has to be a text');
+            throw $this->wrong('must be text');
         }
         if (strlen($value) > $mostBytes) {
             $sizes = [number_format(strlen($value) / 1e6, 1), number_format($mostBytes / 1e6, 1)];
-            throw $this->wrong(vsprintf('is %s MB; Lupine takes up to %s MB', $sizes));
+            throw $this->wrong(vsprintf('is %s MB; the limit is %s MB', $sizes));
         }
 
         return $value;
@@ -86,9 +97,9 @@ final readonly class Field
 
     public function id(): string
     {
-        $value = $this->text(40);
-        if (preg_match('/^[A-Za-z][A-Za-z0-9_-]*$/D', $value) !== 1) {
-            throw $this->wrong('has to be an id: a letter, then letters, digits, - or _');
+        $value = $this->text(self::LONGEST_ID);
+        if (preg_match('/'.self::ID.'/D', $value) !== 1) {
+            throw $this->wrong('must be an id: a letter, then letters, digits, - or _');
         }
 
         return $value;
@@ -97,8 +108,8 @@ final readonly class Field
     public function colour(?string $default = null): string
     {
         $value = $this->text(9, $default);
-        if (preg_match('/^#[0-9a-f]{6}$/iD', $value) !== 1) {
-            throw $this->wrong('has to be a colour such as #2f6b52');
+        if (preg_match('/'.self::COLOUR.'/D', $value) !== 1) {
+            throw $this->wrong('must be a colour such as #2f6b52');
         }
 
         return strtolower($value);
@@ -109,7 +120,7 @@ final readonly class Field
     {
         $value = $this->value ?? $default;
         if (!is_string($value) || !in_array($value, $choices, true)) {
-            throw $this->wrong('has to be one of '.implode(', ', $choices));
+            throw $this->wrong('must be one of '.implode(', ', $choices));
         }
 
         return $value;
@@ -119,12 +130,12 @@ final readonly class Field
     {
         $value = $this->value ?? $default;
         if (!is_int($value) && !is_float($value)) {
-            throw $this->wrong('has to be a number');
+            throw $this->wrong('must be a number');
         }
         if (!is_finite((float) $value) || $value < $least || $value > $most) {
             throw $this->wrong(
                 sprintf(
-                    'is %s; it has to be from %s to %s',
+                    'is %s; it must be from %s to %s',
                     self::short((float) $value),
                     self::short($least),
                     self::short($most),
@@ -139,17 +150,17 @@ final readonly class Field
     {
         $value = $this->number($least, $most, $default);
         if ($value !== floor($value)) {
-            throw $this->wrong('has to be a whole number');
+            throw $this->wrong('must be a whole number');
         }
 
         return (int) $value;
     }
 
-    public function yes(bool $default): bool
+    public function flag(bool $default): bool
     {
         $value = $this->value ?? $default;
         if (!is_bool($value)) {
-            throw $this->wrong('has to be true or false');
+            throw $this->wrong('must be true or false');
         }
 
         return $value;
@@ -160,14 +171,14 @@ final readonly class Field
     {
         $value = $this->value ?? [];
         if (!is_array($value) || !array_is_list($value)) {
-            throw $this->wrong('has to be a list');
+            throw $this->wrong('must be a list');
         }
         if (count($value) > $most) {
-            throw $this->wrong(sprintf('has %d entries; %d are the limit', count($value), $most));
+            throw $this->wrong(sprintf('has %d entries; the limit is %d', count($value), $most));
         }
         $items = [];
         foreach ($value as $index => $item) {
-            $items[] = new self($item, $this->path.'.'.$index);
+            $items[] = new self($item, $this->path.'.'.$index, $this->known);
         }
 
         return $items;
@@ -177,11 +188,11 @@ final readonly class Field
     public function entries(): array
     {
         if ($this->value !== null && !is_array($this->value)) {
-            throw $this->wrong('has to be an object');
+            throw $this->wrong('must be an object');
         }
         $entries = [];
         foreach ($this->value ?? [] as $name => $item) {
-            $entries[(string) $name] = new self($item, $this->path.'.'.$name);
+            $entries[(string) $name] = new self($item, $this->path.'.'.$name, $this->known);
         }
 
         return $entries;

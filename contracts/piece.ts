@@ -42,7 +42,7 @@ export type Curve =
          */
         past: number;
         /**
-         * frames in which it comes back
+         * in which it comes back, frames
          */
         back: number;
       };
@@ -106,7 +106,7 @@ export interface Piece {
    */
   arrangement?: Arrangement | null;
   /**
-   * shapes beside the stage's own
+   * shapes beside the stage’s own
    *
    * @maxItems 6
    */
@@ -117,7 +117,7 @@ export interface Piece {
    */
   shutter?: Shutter | null;
   /**
-   * curves of one's own, to be chosen again
+   * curves of one’s own, to be chosen again
    *
    * @maxItems 40
    */
@@ -138,11 +138,11 @@ export interface Piece {
  */
 export interface Stage {
   /**
-   * pixels, even
+   * even, pixels
    */
   width: number;
   /**
-   * pixels, even
+   * even, pixels
    */
   height: number;
   /**
@@ -157,7 +157,7 @@ export interface Stage {
    */
   dropFrame: boolean;
   /**
-   * length
+   * Length, frames
    */
   frames: number;
 }
@@ -218,6 +218,12 @@ export interface Chart {
   id: string;
   table: string;
   column: string;
+  /**
+   * columns that stand side by side, where the form can show several; absent or empty: the one column
+   *
+   * @maxItems 12
+   */
+  series?: string[];
   form: Form;
   place: Place;
   finish: Finish;
@@ -230,12 +236,6 @@ export interface Chart {
   own: {
     [k: string]: Own;
   };
-  /**
-   * columns that stand side by side, where the form can show several; absent or empty: the one column
-   *
-   * @maxItems 12
-   */
-  series?: string[];
   /**
    * what it is called in lists; absent: by its figures
    */
@@ -265,30 +265,33 @@ export interface Chart {
    */
   drift?: Drift | null;
 }
+/**
+ * Where a chart stands.
+ */
 export interface Place {
   /**
-   * centre, pixels from the left
+   * its middle, from the left, pixels
    */
   x: number;
   /**
-   * centre, pixels from the top
+   * its middle, from the top, pixels
    */
   y: number;
   /**
-   * 1, if absent: as its form is set
+   * 1 is as its form is set
    */
   size?: number;
   /**
-   * degrees clockwise about its middle; 0 if absent
+   * clockwise about its form’s own centre, degrees
    */
   turn?: number;
   /**
-   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   * hand: where it is told here; rule: where the arrangement puts it
    */
   placedBy?: 'hand' | 'rule';
 }
 /**
- * The looks of the marks.
+ * The finish of the marks.
  */
 export interface Finish {
   /**
@@ -302,46 +305,24 @@ export interface Finish {
   swatches: [Colour, ...Colour[]];
   fill: 'flat' | 'gradient';
   pattern: Pattern | null;
-  glow: SoftEdge | null;
-  shadow: SoftEdge | null;
   stroke?: Stroke | null;
+  glow: Glow | null;
+  shadow: Shadow | null;
 }
 /**
  * A pattern over a fill.
  */
 export interface Pattern {
-  kind: 'stripes' | 'dots' | 'grid' | 'waves';
+  kind: 'dots' | 'stripes' | 'grid' | 'waves';
   /**
    * from one to the next, pixels
    */
   size: number;
-  opacity: number;
   /**
-   * turn
+   * clockwise, degrees
    */
   degrees: number;
-}
-/**
- * A glow or a shadow.
- */
-export interface SoftEdge {
-  /**
-   * pixels
-   */
-  reach: number;
   opacity: number;
-  /**
-   * null: the colour of the mark for a glow, black for a shadow
-   */
-  colour: Colour | null;
-  /**
-   * how much of a glow comes and goes like breath; usually none
-   */
-  breath?: number;
-  /**
-   * seconds of one breath
-   */
-  every?: number;
 }
 /**
  * A line along the edge of a mark.
@@ -351,33 +332,66 @@ export interface Stroke {
    * as much of it as is seen, pixels
    */
   width: number;
+  /**
+   * inside: within the mark, which keeps its size; centred: half of it stands out
+   */
+  place: 'inside' | 'centred';
   colour: Colour;
   opacity: number;
   /**
-   * inside: within the mark; centred: half of it stands out
+   * length of a light that travels along it, pixels
    */
-  place: 'inside' | 'centred';
+  light?: number;
   /**
-   * length of a dash, pixels; 0: a line without gaps
+   * below 0 the other way, seconds
+   */
+  round?: number;
+  /**
+   * length of a dash; 0: a solid line, pixels
    */
   dash: number;
   /**
    * between two dashes, pixels
    */
   gap: number;
-  caps: 'butt' | 'round';
   /**
-   * how fast dashes march along it, pixels a second; below 0 the other way; usually not at all
+   * below 0 the other way, pixels a second
    */
   march?: number;
+  caps: 'round' | 'butt';
+}
+/**
+ * Light around a mark.
+ */
+export interface Glow {
   /**
-   * length of a light that travels along it, pixels; usually none
+   * Radius, pixels
    */
-  light?: number;
+  reach: number;
+  opacity: number;
   /**
-   * seconds of one round of that light; below 0 the other way
+   * null: the colour of the mark
    */
-  round?: number;
+  colour: Colour | null;
+  /**
+   * how much of it comes and goes like breath
+   */
+  breath?: number;
+  /**
+   * one breath, seconds
+   */
+  every?: number;
+}
+/**
+ * A soft shadow below a mark.
+ */
+export interface Shadow {
+  /**
+   * Radius, pixels
+   */
+  reach: number;
+  opacity: number;
+  colour: Colour;
 }
 /**
  * The words of a chart.
@@ -385,25 +399,31 @@ export interface Stroke {
 export interface ChartWords {
   reading: Reading;
   labels: Labels;
+  /**
+   * the names of the figures where their marks begin
+   */
+  names?: Names | null;
   legend: Legend | null;
   centre: Centre | null;
-  names?: Names | null;
   axis?: AxisTitles | null;
 }
 /**
  * How readings are written.
  */
 export interface Reading {
+  /**
+   * share: percent of the whole
+   */
   of: 'share' | 'value';
   /**
-   * null: as few as tell the shares apart
+   * null: those of its figure, or of a share as few as tell shares apart, 0 or 1
    */
   decimals: number | null;
   prefix: string;
-  suffix: string;
   /**
-   * what groups thousands
+   * absent: % for shares
    */
+  suffix: string;
   group: ',' | '.' | ' ' | '’' | '';
   point: '.' | ',';
 }
@@ -411,41 +431,52 @@ export interface Reading {
  * Words at the parts.
  */
 export interface Labels {
-  show: 'none' | 'on' | 'beside' | 'along';
+  show: 'none' | 'on' | 'along' | 'beside';
   text: 'reading' | 'label' | 'both';
   font: Font;
   /**
-   * pixels
+   * Size, pixels
    */
   size: number;
   colour: Colour;
   /**
-   * a panel behind a label beside its mark
+   * under: as soon as its part has arrived under it, or has come to where it points; begin: as its part begins; end: when all of its part is there
    */
-  plate?: Colour | null;
+  comes?: 'under' | 'begin' | 'end';
   /**
-   * a line leads from a mark to a label that had to leave its side; true if absent
+   * a line leads from a mark to a label that had to leave its side
    */
   leaders?: boolean;
   /**
-   * when a label comes: as soon as its part has arrived under it (or has come to where it points), as its part begins, or when all of its part is there; absent: under
+   * a panel behind a label beside its mark
    */
-  comes?: 'under' | 'begin' | 'end';
+  plate?: Colour | null;
 }
 /**
- * A dot, a label and a reading for each part, down a column.
+ * How a text is set.
+ */
+export interface Names {
+  font: Font;
+  /**
+   * Size, pixels
+   */
+  size: number;
+  colour: Colour;
+}
+/**
+ * A dot, a label and a reading for each part.
  */
 export interface Legend {
   /**
-   * left, pixels
+   * its left edge, pixels
    */
   x: number;
   /**
-   * top, pixels
+   * its top, pixels
    */
   y: number;
   /**
-   * pixels
+   * from the left edge of the dots to the right edge of the readings, pixels
    */
   width: number;
   /**
@@ -454,20 +485,20 @@ export interface Legend {
   spacing: number;
   font: Font;
   /**
-   * pixels
+   * Size, pixels
    */
   size: number;
   colour: Colour;
   /**
-   * column, if absent: one below the other; rows: side by side, as many as fit
+   * column: one below the other; rows: side by side, as many as fit
    */
   flow?: 'column' | 'rows';
   /**
-   * placed by rule: beside the chart, if absent, or in its middle where there is room enough and no number
+   * placed by rule: in the middle only where there is room enough and no number
    */
   stands?: 'beside' | 'middle';
   /**
-   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   * hand: where it is told here; rule: where the arrangement puts it
    */
   placedBy?: 'hand' | 'rule';
 }
@@ -484,31 +515,20 @@ export interface Centre {
   suffix: string;
   font: Font;
   /**
-   * pixels
+   * Size, pixels
    */
   size: number;
   colour: Colour;
 }
 /**
- * The names of the figures where their marks begin, as far as the form has a place for them.
- */
-export interface Names {
-  font: Font;
-  /**
-   * pixels
-   */
-  size: number;
-  colour: Colour;
-}
-/**
- * What stands at the axes: what the scale counts, and what the figures are.
+ * Titles at the axes: what the scale counts, and what the figures are.
  */
 export interface AxisTitles {
   scale: string;
   figures: string;
   font: Font;
   /**
-   * pixels
+   * Size, pixels
    */
   size: number;
   colour: Colour;
@@ -518,20 +538,20 @@ export interface AxisTitles {
  */
 export interface ChartMotion {
   /**
-   * frame
+   * of the first part, frames
    */
   begin: number;
   /**
-   * length of each move
+   * of each move, or of all of them where their order says so, frames
    */
   frames: number;
   curve: Curve;
   /**
-   * one: one course over the whole chart, of which each part has its stretch
+   * one: one sweep over the whole chart, of which each part has its stretch
    */
   order: 'together' | 'after' | 'overlapping' | 'length' | 'one';
   /**
-   * frames
+   * of neighbours, frames
    */
   overlap: number;
   opens: Opens;
@@ -540,19 +560,19 @@ export interface ChartMotion {
    */
   with?: string;
   /**
-   * together, if absent: each figure with that of the same place; after: behind its last
+   * together: each figure with that of the same place; after: after its last
    */
   joins?: 'together' | 'after';
   /**
-   * how something comes or goes: as its form opens it, which is usual, popping up from its middle, fading, or rising to its place; a chart that can bend also as a whole, from a strip or, where it is one, from a ring
+   * how something comes or goes: as its form opens it, popping up from its middle, fading, or rising to its place; a chart that can bend also as a whole, from a strip or, where it is one, from a ring
    */
   manner?: 'open' | 'pop' | 'fade' | 'rise' | 'bend';
   /**
-   * which part is first where they follow one another: as the form lays them out, which is usual, against that, as the sheet has them, by size, from the middle or towards it
+   * which part is first where they follow one another: as the form lays them out, against that, as the sheet has them, by size, from the middle or towards it
    */
   sequence?: 'laid' | 'backward' | 'sheet' | 'largest' | 'smallest' | 'outward' | 'inward';
   /**
-   * frames that are waited between two that come one after another; usually none
+   * between two that come one after another, frames
    */
   hold?: number;
   /**
@@ -565,13 +585,13 @@ export interface ChartMotion {
  */
 export interface Own {
   fill?: Colour | null;
-  pattern?: Pattern | 'none' | null;
-  glow?: SoftEdge | 'none' | null;
-  stroke?: Stroke | 'none' | null;
   /**
-   * how far the mark is moved out, pixels
+   * how far the mark is moved out along its middle, pixels
    */
   out?: number;
+  pattern?: Pattern | 'none' | null;
+  stroke?: Stroke | 'none' | null;
+  glow?: Glow | 'none' | null;
   /**
    * its row is switched off in this chart
    */
@@ -594,16 +614,16 @@ export interface OwnLabel {
   size?: number;
   colour?: Colour | null;
   /**
-   * how far a hand has moved it from where it would stand, pixels
+   * how far a hand has moved it from its own place; null: not at all, pixels
    */
   x?: number | null;
   /**
-   * pixels
+   * how far a hand has moved it from its own place; null: not at all, pixels
    */
   y?: number | null;
 }
 /**
- * Colours of a solid part's sides; absent: from its own colour, darker and deeper.
+ * Colours of a solid part’s sides; absent: from its own colour, darker and deeper.
  */
 export interface Faces {
   wall?: Colour | null;
@@ -615,19 +635,19 @@ export interface Faces {
  */
 export interface Run {
   /**
-   * frame of the first moment
+   * of the first moment, frames
    */
   begin: number;
   /**
-   * from the first moment to the last
+   * from the first moment to the last, frames
    */
   frames: number;
   /**
-   * the way from moment to moment
+   * the way from moment to moment; hold: nothing until the next
    */
   between: 'straight' | 'eased' | 'hold';
   /**
-   * frames that figures take to change places
+   * how long figures take to change places, frames
    */
   places: number;
   /**
@@ -642,20 +662,23 @@ export interface Run {
  */
 export interface RunPin {
   column: string;
+  /**
+   * frames
+   */
   frame: number;
   pin: Pin | null;
 }
 /**
- * Ties a move to a beat.
+ * Pins a move to a beat.
  */
 export interface Pin {
   line: string;
   /**
-   * null: the beginning of the line
+   * index in the line; null: the beginning of the line
    */
   word: number | null;
   /**
-   * frames
+   * Offset, frames
    */
   offset: number;
 }
@@ -664,7 +687,7 @@ export interface Pin {
  */
 export interface Pick {
   /**
-   * the largest, the first of the alphabet, or the largest groups
+   * the largest, the first of the alphabet, or the largest groups, each as one figure
    */
   by: 'largest' | 'label' | 'group';
   /**
@@ -697,7 +720,7 @@ export interface Drift {
    */
   turn: number;
   /**
-   * seconds until it is where it began
+   * until it is where it began, seconds
    */
   every: number;
 }
@@ -708,7 +731,7 @@ export interface FreeText {
   id: string;
   text: string;
   /**
-   * left, middle or right by the alignment, pixels
+   * left, middle or right of the text by its alignment, pixels
    */
   x: number;
   /**
@@ -723,16 +746,16 @@ export interface FreeText {
   upperCase: boolean;
   font: Font;
   /**
-   * pixels
+   * Size, pixels
    */
   size: number;
   colour: Colour;
   /**
-   * what it is to the arrangement; note if absent
+   * what it is to the arrangement
    */
   role?: 'note' | 'title' | 'subtitle' | 'source';
   /**
-   * hand, if absent: where it is told here; rule: where the arrangement puts it
+   * hand: where it is told here; rule: where the arrangement puts it
    */
   placedBy?: 'hand' | 'rule';
   /**
@@ -755,7 +778,14 @@ export interface FreeText {
    * absent or null: it stands still
    */
   drift?: Drift | null;
+  /**
+   * whether it was guessed from the table, and nobody has said that it is right
+   */
+  guessed?: boolean;
 }
+/**
+ * A figure of a chart.
+ */
 export interface FigureTarget {
   chart: string;
   figure: string;
@@ -765,7 +795,7 @@ export interface FigureTarget {
  */
 export interface Captions {
   /**
-   * baseline of the last line, pixels
+   * of the last line, pixels
    */
   y: number;
   /**
@@ -774,25 +804,28 @@ export interface Captions {
   width: number;
   font: Font;
   /**
-   * pixels
+   * Size, pixels
    */
   size: number;
   colour: Colour;
   /**
-   * hand, if absent: where it is told here; rule: where the arrangement puts it
-   */
-  placedBy?: 'hand' | 'rule';
-  /**
-   * frames in which a caption comes, and in which it goes again; absent or 0: at once
+   * in which a caption comes, and in which it goes again; 0: at once, frames
    */
   fade?: number;
+  /**
+   * hand: where it is told here; rule: where the arrangement puts it
+   */
+  placedBy?: 'hand' | 'rule';
 }
 /**
  * What is behind the charts.
  */
 export interface Backdrop {
   kind: 'colour' | 'radial' | 'transparent';
-  colour: Colour;
+  /**
+   * sRGB, such as #2f6b52
+   */
+  colour: string;
   edge: Colour;
   /**
    * how much the corners darken
@@ -812,7 +845,7 @@ export interface Script {
    */
   recordings?: Recording[];
   /**
-   * the recording in use; null: none
+   * the one in use; null: none
    */
   recording?: string | null;
 }
@@ -823,11 +856,11 @@ export interface Line {
   id: string;
   text: string;
   /**
-   * frame
+   * Starts, frames
    */
   begin: number;
   /**
-   * the frame after its last
+   * the one after its last, frames
    */
   end: number;
 }
@@ -842,36 +875,49 @@ export interface Recording {
    */
   sound: string | null;
   /**
-   * all of it, before anything is trimmed
+   * all of it, before anything is trimmed, seconds
    */
   seconds: number;
   /**
-   * the frame on which it begins
+   * Starts, frames
    */
   begin: number;
   /**
-   * where it begins, milliseconds of the whole: what is before is trimmed
+   * where it begins in the whole: what is before is trimmed, milliseconds
    */
   from: number;
   /**
-   * where it ends, milliseconds of the whole: what is after is trimmed
+   * where it ends in the whole: what is after is trimmed, milliseconds
    */
   to: number;
   /**
    * how loud: 1 as recorded, 0 silent
    */
   level: number;
-  scratch: {
-    speaker: string;
-    /**
-     * words a minute
-     */
-    pace: number;
-  } | null;
+  /**
+   * who reads it, where it stands in for a narrator
+   */
+  scratch: ScratchVoice | null;
   /**
    * @maxItems 400
    */
   heard: HeardLine[];
+  /**
+   * what it says and the script does not
+   *
+   * @maxItems 200
+   */
+  unwritten?: UnwrittenSpeech[];
+}
+/**
+ * Who reads a recording that stands in for a narrator.
+ */
+export interface ScratchVoice {
+  speaker: string;
+  /**
+   * words a minute
+   */
+  pace: number;
 }
 /**
  * The words of a line in a recording.
@@ -892,25 +938,58 @@ export interface HeardWord {
    */
   text: string;
   /**
-   * when it begins, milliseconds of the recording
+   * when it begins, milliseconds
    */
   at: number;
   /**
-   * when it ends, milliseconds of the recording
+   * when it ends, milliseconds
    */
   end: number;
   /**
-   * how sure it is that it is said there; usually 1
+   * how sure it is that it is said there
    */
   sure?: number;
   /**
-   * whether somebody has put it there; usually not
+   * whether somebody has put it there
    */
   hand?: boolean;
   /**
-   * where listening found it, if somebody has put it elsewhere
+   * where listening found it, if somebody has put it elsewhere, milliseconds
    */
   found?: number;
+  /**
+   * whether the recording leaves it out, and it would be said there
+   */
+  unsaid?: boolean;
+}
+/**
+ * Something that a recording says and its script does not.
+ */
+export interface UnwrittenSpeech {
+  /**
+   * when it begins, milliseconds
+   */
+  at: number;
+  /**
+   * when it ends, milliseconds
+   */
+  end: number;
+  /**
+   * the line whose word comes before it; null where none does
+   */
+  line: string | null;
+  /**
+   * how many words of that line come before it
+   */
+  word: number;
+  /**
+   * the text that it says once more; null where it is none of the script
+   */
+  again: string | null;
+  /**
+   * whether somebody has said that it stays unwritten
+   */
+  left?: boolean;
 }
 /**
  * A timed move of one figure, of a chart, of a free text or of the camera: something comes, goes, changes one property, stands out, or is looked at.
@@ -920,12 +999,12 @@ export interface Move {
   kind: 'entrance' | 'exit' | 'change' | 'emphasis' | 'shot';
   target: FigureTarget | LabelTarget | WordsTarget | ChartTarget | BackdropTarget | CameraTarget;
   /**
-   * frame, where it is not pinned
+   * where it is not pinned, frames
    */
   begin: number;
   pin: Pin | null;
   /**
-   * length
+   * Lasts, frames
    */
   frames: number;
   curve: Curve;
@@ -945,7 +1024,7 @@ export interface Move {
   emphasis?: Emphasis;
   shot?: Shot;
   /**
-   * how something comes or goes: as its form opens it, which is usual (words fade then), popping up from its middle, fading, or rising to its place; words also letter by letter or word by word
+   * how something comes or goes: as its form opens it (words fade then), popping up from its middle, fading, or rising to its place; words also letter by letter or word by word
    */
   manner?: 'open' | 'pop' | 'fade' | 'rise' | 'letters' | 'words';
   /**
@@ -969,6 +1048,9 @@ export interface LabelTarget {
   figure: string;
   part: 'label';
 }
+/**
+ * A text on the stage.
+ */
 export interface WordsTarget {
   words: string;
 }
@@ -991,11 +1073,11 @@ export interface CameraTarget {
   camera: true;
 }
 /**
- * A part stands out while the others dim, and lets go again.
+ * what an emphasis does
  */
 export interface Emphasis {
   /**
-   * the frame on which it lets go; null: at the end of the line that it is pinned to, else after a while
+   * null: at the end of the line that it is pinned to, else after a while, frames
    */
   until: number | null;
   /**
@@ -1011,7 +1093,7 @@ export interface Emphasis {
    */
   light: number;
   /**
-   * how large it becomes, a multiple
+   * a multiple
    */
   size: number;
   /**
@@ -1019,7 +1101,7 @@ export interface Emphasis {
    */
   dim: number;
   /**
-   * how large its label becomes, a multiple
+   * a multiple
    */
   label: number;
   /**
@@ -1028,13 +1110,17 @@ export interface Emphasis {
   note?: string | null;
 }
 /**
- * What the camera is led to.
+ * what a shot leads the camera to
  */
 export interface Shot {
   /**
-   * how near; 1 is the whole stage
+   * 1 is the whole stage
    */
   zoom: number;
+  /**
+   * what it looks at, in every shape of the stage
+   */
+  on: ShotTarget | null;
   /**
    * the middle of its frame as a fraction of the stage; where it looks at something, from the middle of that
    */
@@ -1044,13 +1130,9 @@ export interface Shot {
    */
   y: number;
   /**
-   * degrees clockwise that it leans
+   * clockwise, degrees
    */
   turn?: number;
-  /**
-   * what it looks at, in every shape of the stage
-   */
-  on: ShotTarget | null;
 }
 /**
  * A chart that the camera looks at, or a mark of it.
@@ -1069,7 +1151,7 @@ export interface Follow {
    */
   how: 'with' | 'after';
   /**
-   * frames
+   * Offset, frames
    */
   offset: number;
 }
@@ -1092,15 +1174,15 @@ export interface Arrangement {
 export interface StageShape {
   id: string;
   /**
-   * pixels, even
+   * even, pixels
    */
   width: number;
   /**
-   * pixels, even
+   * even, pixels
    */
   height: number;
   /**
-   * by the id of a chart or a text, legend- and a chart's id, or captions
+   * by the id of a chart or a text, legend- and a chart’s id, or captions
    */
   own: {
     [k: string]: OwnPlace;
@@ -1119,19 +1201,19 @@ export interface OwnPlace {
    */
   y: number;
   /**
-   * a multiple of its size on the piece's own stage; 1 if absent
+   * a multiple of its size on the piece’s own stage
    */
   size?: number;
   /**
-   * lines wrap at it, pixels
+   * lines wrap at it, and readings of a legend end there, pixels
    */
   width?: number | null;
   /**
-   * the size of words at a chart's marks, as a multiple; 1 if absent
+   * the size of words at a chart’s marks, as a multiple
    */
   text?: number;
   /**
-   * numbers of a chart's form that are other ones here
+   * numbers of a chart’s form that are other ones here
    */
   form?: {
     [k: string]: number;
@@ -1144,11 +1226,11 @@ export interface Camera {
   backdrop: 'stays' | 'goes along';
 }
 /**
- * Motion blur: the shutter is open around each frame's own time, and what moves is taken at several moments of it. What is read, and what changes from one frame to the next, stays sharp.
+ * Motion blur: the shutter is open around each frame’s own time, and what moves is taken at several moments of it. What is read, and what changes from one frame to the next, stays sharp.
  */
 export interface Shutter {
   /**
-   * in degrees; 360 is open all the time, 180 half of it
+   * 360 is open all the time, 180 half of it, degrees
    */
   angle: number;
   /**
@@ -1159,13 +1241,7 @@ export interface Shutter {
    * whether charts are blurred, with their labels
    */
   charts: boolean;
-  /**
-   * whether titles and notes are
-   */
   words: boolean;
-  /**
-   * whether the camera's way is
-   */
   camera: boolean;
 }
 /**

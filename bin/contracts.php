@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes what core declares: docs/piece.schema.json, docs/settings.md and contracts/settings.ts. With --check, only
+// says whether they are as they would be written.
+
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\DeskSettings;
+use Lupine\Core\Formats\PieceSchema;
+use Lupine\Core\Formats\SettingsPage;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$forms = Forms::shipped();
+$flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;
+$files = [
+    'docs/piece.schema.json' => json_encode(PieceSchema::of($forms), $flags)."\n",
+    'docs/settings.md' => SettingsPage::of($forms),
+    'contracts/settings.ts' => DeskSettings::of(PieceSchema::catalogue($forms)),
+];
+$isRight = true;
+foreach ($files as $name => $text) {
+    $path = __DIR__.'/../'.$name;
+    if (!in_array('--check', $argv, true)) {
+        file_put_contents($path, $text);
+    } elseif (!is_file($path) || file_get_contents($path) !== $text) {
+        fwrite(STDERR, "{$name} does not match what core declares. Run: npm run types\n");
+        $isRight = false;
+    }
+}
+exit($isRight ? 0 : 1);

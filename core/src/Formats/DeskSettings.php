@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Formats;
+
+use Lupine\Core\Piece\CurveSettings;
+use Lupine\Core\Settings\Catalogue;
+use Lupine\Core\Settings\Declared;
+
+/** The settings as TypeScript: ranges, steps, defaults, labels and units, which the desk has nowhere else. */
+final readonly class DeskSettings
+{
+    private const HEAD = <<<'TS'
+        // Made from what core declares by bin/contracts.php. Do not edit.
+        import type * as piece from './piece';
+
+        /** How a setting is shown: one entry for each that core declares. */
+        export interface Setting {
+          name: string;
+          label: string;
+          kind: string;
+          unit?: string;
+          min?: number;
+          max?: number;
+          step?: number;
+          longest?: number;
+          choices?: [value: string | number, word: string][];
+          default?: unknown;
+          hint?: string;
+          /** it matters where these are on (true), off (false), or one of the values */
+          when?: Record<string, boolean | string[]>;
+          isKeyed?: boolean;
+          isFirst?: boolean;
+          canBeNone?: boolean;
+          /** the word for having none */
+          none?: string;
+          /** the group that stands in it */
+          group?: string;
+        }
+
+        export interface Group {
+          label: string;
+          hint: string;
+          fields: Setting[];
+        }
+
+        TS;
+
+    public static function of(Catalogue $catalogue): string
+    {
+        $types = $panels = $first = $curves = '';
+        foreach ($catalogue->groups as $name => $group) {
+            $fields = $group->fields();
+            if ($fields === []) {
+                continue;
+            }
+            $types .= sprintf("  %s: piece.%1\$s;\n", $name);
+            $panels .= self::panel($name, $group->label, $group->hint, $fields);
+            $begins = $group->first();
+            $first .= in_array($begins, [null, []], true) ? '' : sprintf("  %s: %s,\n", $name, self::json($begins));
+        }
+        foreach (CurveSettings::numbers() as $name => $numbers) {
+            $fields = array_map(static fn (Declared $one): array => $one->field(), $numbers);
+            $curves .= self::panel($name, '', '', $fields);
+        }
+
+        return self::HEAD
+            ."\n/** What each group is in a document. */\nexport interface Groups {\n{$types}}\n"
+            ."\nexport const settings: Record<keyof Groups, Group> = {\n{$panels}};\n"
+            ."\n/** Groups as they begin. */\nexport const first = {\n{$first}} satisfies Partial<Groups>;\n"
+            ."\n/** The numbers of curves that are told by numbers. */\n"
+            ."export const curves: Record<string, Group> = {\n{$curves}};\n";
+    }
+
+    /** @param list<array<string, mixed>> $fields */
+    private static function panel(string $name, string $label, string $hint, array $fields): string
+    {
+        return sprintf(
+            "  %s: {\n    label: %s,\n    hint: %s,\n    fields: [\n%s    ],\n  },\n",
+            $name,
+            self::json($label),
+            self::json($hint),
+            implode('', array_map(
+                static fn (array $field): string => '      '.self::json($field).",\n",
+                $fields,
+            )),
+        );
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+    }
+}

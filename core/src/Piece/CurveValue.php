@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece;
+
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Setting;
+
+/** A timing curve. */
+#[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
+final readonly class CurveValue extends Setting
+{
+    /** @param string $default the name of one */
+    public function __construct(private string $default)
+    {
+        parent::__construct('Easing');
+    }
+
+    public function kind(): string
+    {
+        return 'curve';
+    }
+
+    public function read(Field $field): CurveSettings
+    {
+        return CurveSettings::read($field, $this->default);
+    }
+
+    public function schema(): array
+    {
+        return ['$ref' => '#/definitions/Curve'];
+    }
+
+    public function definitions(): array
+    {
+        return ['Curve' => CurveSettings::schema()];
+    }
+
+    public function default(): string
+    {
+        return $this->default;
+    }
+}
