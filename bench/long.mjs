@@ -31,7 +31,7 @@ function piece(frames) {
   });
   const text = 'What was brought in is told here, kind after kind, as it came through the door.';
   return {
-    lupine: 2,
+    lupine: 3,
     title: `Long ${frames}`,
     stage: { width: 1920, height: 1080, rate: [30, 1], dropFrame: false, frames },
     tables: [

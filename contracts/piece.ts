@@ -73,13 +73,13 @@ export type Curve =
 export type Opens = 'forward' | 'backward' | 'middle' | 'neighbour' | 'baseline';
 
 /**
- * A piece of Lupine, version 2. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
+ * A piece of Lupine, version 3. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
  */
 export interface Piece {
   /**
    * the version of this format
    */
-  lupine: 2;
+  lupine: 3;
   title: string;
   stage: Stage;
   /**
@@ -343,7 +343,7 @@ export interface Stroke {
    */
   light?: number;
   /**
-   * below 0 the other way, seconds
+   * below 0 the other way, frames
    */
   round?: number;
   /**
@@ -378,7 +378,7 @@ export interface Glow {
    */
   breath?: number;
   /**
-   * one breath, seconds
+   * one breath, frames
    */
   every?: number;
 }
@@ -720,7 +720,7 @@ export interface Drift {
    */
   turn: number;
   /**
-   * until it is where it began, seconds
+   * until it is where it began, frames
    */
   every: number;
 }
@@ -875,9 +875,9 @@ export interface Recording {
    */
   sound: string | null;
   /**
-   * all of it, before anything is trimmed, seconds
+   * all of it, before anything is trimmed, milliseconds
    */
-  seconds: number;
+  length: number;
   /**
    * Starts, frames
    */

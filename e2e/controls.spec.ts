@@ -80,12 +80,12 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   }
   await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('Use mark colour').uncheck());
   await changesThePicture(page, 'breath', () => type(field('Pulse'), '90%'));
-  await changesThePicture(page, 'how often', () => type(field('Pulse period'), '2'));
+  await changesThePicture(page, 'how often', () => type(field('Pulse period'), '2s'));
   await changesThePicture(page, 'a stroke', () => pane.getByLabel('Stroke', { exact: true }).check());
   await changesThePicture(page, 'dashes', () => pane.getByLabel('Dashes', { exact: true }).check());
   await changesThePicture(page, 'a march', () => type(field('Dash speed'), '61'));
   await changesThePicture(page, 'a light', () => type(field('Running light'), '400'));
-  await changesThePicture(page, 'its round', () => type(field('Time per lap'), '1.5'));
+  await changesThePicture(page, 'its round', () => type(field('Time per lap'), '1.5s'));
   for (const part of ['Pattern', 'Stroke', 'Glow', 'Shadow'])
     await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
 

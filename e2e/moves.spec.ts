@@ -126,7 +126,7 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   await stroke.getByLabel('Stroke').check();
   await stroke.getByLabel('Running light').fill('220');
   await stroke.getByLabel('Running light').press('Enter');
-  await stroke.getByLabel('Time per lap').fill('2');
+  await stroke.getByLabel('Time per lap').fill('2s');
   await stroke.getByLabel('Time per lap').press('Enter');
   await page.locator('.stage-list, .details').getByText('donut', { exact: true }).first().click();
   await page.getByLabel('Drift').check();
@@ -134,8 +134,8 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   const [chart] = (await stored(request, id)).document.charts;
   expect(chart.entrance).toMatchObject({ order: 'one', opens: 'neighbour' });
   expect(chart.words.labels.comes).toBe('end');
-  expect(chart.finish.stroke).toMatchObject({ light: 220, round: 2 });
-  expect(chart.drift).toEqual({ across: 14, down: 8, turn: 0, every: 8 });
+  expect(chart.finish.stroke).toMatchObject({ light: 220, round: 60 });
+  expect(chart.drift).toEqual({ across: 14, down: 8, turn: 0, every: 192 });
   await goTo(page, 470);
   await keep(page, 'before');
   await goTo(page, 474);

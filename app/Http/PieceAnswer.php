@@ -17,12 +17,13 @@ final class PieceAnswer
     }
 
     /**
-     * After a save that was kept before and came again: the version that it led to. Where the piece has gone on since,
-     * whoever saved makes the next change on that version, and learns then that there is another.
+     * After a save: the version that it led to, without the document, which whoever saved has. Where a save that was
+     * kept before came again and the piece has gone on since, the next change is made on that version, and learns then
+     * that there is another.
      */
     public static function ofSave(Piece $piece, int $version): JsonResponse
     {
-        return $version === $piece->version ? self::response($piece) : new JsonResponse(
+        return new JsonResponse(
             ['id' => $piece->id, 'version' => $version, 'canUndo' => $piece->canUndo(), 'canRedo' => $piece->canRedo()],
             200,
             ['ETag' => '"'.$version.'"'],

@@ -147,19 +147,18 @@ final class Piece extends Model
     }
 
     /**
-     * Walks to the nearest revision in a direction.
+     * Walks through the revisions.
      *
-     * @param int $direction −1 to undo, 1 to redo
+     * @param int $steps how many to redo; below 0, to undo. Where there are fewer, it walks to the last of them.
      *
      * @return bool whether there was one to walk to
      *
      * @throws VersionConflict where the piece was changed since the version that the caller has
      */
-    public function walk(int $direction, int $version): bool
+    public function walk(int $steps, int $version): bool
     {
-        return $this->move($version, function () use ($direction): ?array {
-            $to = $this->neighbour($direction)->first();
-
+        return $this->move($version, function () use ($steps): ?array {
+            $to = $this->neighbour($steps)->limit(abs($steps))->get(['id', 'number'])->last()?->fresh();
             if ($to === null) {
                 return null;
             }

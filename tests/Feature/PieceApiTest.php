@@ -83,8 +83,9 @@ final class PieceApiTest extends TestCase
             $this->save($id, [...self::small(), 'title' => $title], $version + 1)->assertOk();
         }
         $version = 4;
-        $walk = function (string $which) use ($id, &$version): TestResponse {
-            $answer = $this->postJson("/api/pieces/$id/$which", [], ['If-Match' => '"'.$version.'"']);
+        $walk = function (string $which, ?int $steps = null) use ($id, &$version): TestResponse {
+            $body = $steps === null ? [] : ['steps' => $steps];
+            $answer = $this->postJson("/api/pieces/$id/$which", $body, ['If-Match' => '"'.$version.'"']);
             $version = $answer->json('version') ?? $version;
 
             return $answer;
@@ -94,10 +95,15 @@ final class PieceApiTest extends TestCase
         $this->assertSame('Two', $walk('redo')->json('document.title'));
         $changed = $this->save($id, [...self::small(), 'title' => 'Four'], $version++)->assertOk();
         $this->assertFalse($changed->json('canRedo'));
+        $this->assertNull($changed->json('document'), 'whoever saves has the document');
         $this->assertSame('Two', $walk('undo')->json('document.title'));
-        $walk('undo');
-        $walk('undo');
+        // Several steps at once; where there are fewer, as far as there are any.
+        $this->assertSame('Four', $walk('redo', 1)->json('document.title'));
+        $this->assertSame('One', $walk('undo', 2)->json('document.title'));
+        $this->assertSame('Four', $walk('redo', 400)->json('document.title'));
+        $this->assertSame(self::small()['title'], $walk('undo', 12)->json('document.title'));
         $walk('undo')->assertStatus(409);
+        $walk('redo', 0)->assertStatus(422);
     }
 
     public function testATitleThatNobodySaidIsMarkedAsGuessed(): void
@@ -256,7 +262,7 @@ final class PieceApiTest extends TestCase
             ['document' => [...self::small(), 'title' => $title], 'act' => 'a1', 'save' => $save],
             ['If-Match' => '"'.$version.'"'],
         );
-        $put('Once', 1, 's1')->assertOk()->assertJsonPath('version', 2)->assertJsonPath('save', 's1');
+        $put('Once', 1, 's1')->assertOk()->assertJsonPath('version', 2);
         // Its answer was lost, so it comes again, on the version that it was made on.
         $put('Once', 1, 's1')->assertOk()->assertJsonPath('version', 2);
         $put('Twice', 2, 's2')->assertOk()->assertJsonPath('version', 3);

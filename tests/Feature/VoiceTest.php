@@ -51,7 +51,7 @@ final class VoiceTest extends TestCase
         $document['script'] = [
             'lines' => [['id' => 'l1', 'text' => 'WMWMW', 'begin' => 0, 'end' => 1]],
             'recordings' => [[
-                'id' => 'r1', 'name' => 'Click', 'sound' => $sound['sound'], 'seconds' => $sound['seconds'],
+                'id' => 'r1', 'name' => 'Click', 'sound' => $sound['sound'], 'length' => $sound['seconds'] * 1000,
                 'begin' => 3, 'from' => 100, 'to' => 1150, 'level' => 0.9, 'scratch' => null,
                 'heard' => [['line' => 'l1', 'words' => [['text' => 'WMWMW', 'at' => 610, 'end' => 900]]]],
             ]],
@@ -180,7 +180,7 @@ final class VoiceTest extends TestCase
         $unused = $this->took($this->made('unused.wav', ['-f', 'lavfi', '-i', 'sine=500', '-t', '1']));
         $document = self::small();
         $document['script']['recordings'] = [
-            ['id' => 'r1', 'name' => 'Used', 'sound' => $used['sound'], 'seconds' => 1],
+            ['id' => 'r1', 'name' => 'Used', 'sound' => $used['sound'], 'length' => 1000],
         ];
         $document['script']['recording'] = 'r1';
         $piece = $this->postJson('/api/pieces', ['document' => $document])->json('id');

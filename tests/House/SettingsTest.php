@@ -193,7 +193,7 @@ final class SettingsTest extends TestCase
         return match ($group->name) {
             'Row' => [...$example, 'cells' => []],
             'Line' => [...$example, 'begin' => 0, 'end' => 24],
-            'Recording' => [...$example, 'seconds' => 10, 'from' => 0, 'to' => 9000],
+            'Recording' => [...$example, 'length' => 10_000, 'from' => 0, 'to' => 9000],
             'Script' => [...$example, 'recording' => null],
             'Table' => [...$example, 'rows' => []],
             default => $example,

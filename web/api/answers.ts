@@ -27,13 +27,17 @@ export interface Repair {
   rest: string | null;
 }
 
-export interface StoredPiece {
+/** What a save led to; the document is that of whoever saved. */
+export interface SavedPiece {
   id: string;
   version: number;
-  /** the save that led to it, by the name that the desk gave it */
-  save?: string | null;
   canUndo: boolean;
   canRedo: boolean;
+}
+
+export interface StoredPiece extends SavedPiece {
+  /** the save that led to it, by the name that the desk gave it */
+  save?: string | null;
   updatedAt: string;
   document: Piece;
 }

@@ -2,6 +2,7 @@ import { useDeferredValue, useEffect } from 'react';
 import { useParams } from 'react-router';
 import { NotHere } from '../common/NotHere';
 import { Split } from '../common/Split';
+import { StageTimeContext, useTimeOf } from '../fields/stageTime';
 import { recordingOf } from '../piece/voice';
 import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
@@ -58,6 +59,7 @@ function Desk({ id }: { id: string }) {
   // When a piece is opened, and while something is dragged, the stage goes first.
   const beside = isHeld || calm === null ? calm : document_;
   usePlayback(document_?.stage.rate ?? [30, 1], document_ ? recordingOf(document_) : undefined);
+  const time = useTimeOf(document_?.stage);
   useDeskKeys();
   useClipboard();
   if (missing) return <NotHere message={missing} />;
@@ -68,56 +70,58 @@ function Desk({ id }: { id: string }) {
       </div>
     );
   return (
-    <div className="desk">
-      <DeskHeader piece={document_} />
-      <Split
-        id="desk"
-        label="Resize script"
-        parts={[
-          {
-            id: 'script',
-            usual: '39%',
-            least: '300px',
-            folded: '0px',
-            content: beside && <ScriptColumn piece={beside} />,
-          },
-          {
-            id: 'work',
-            least: '420px',
-            content: (
-              <main className="desk-right">
-                <ProblemBar />
-                <Split
-                  id="work"
-                  label="Resize bench"
-                  upright
-                  parts={[
-                    {
-                      id: 'picture',
-                      least: '200px',
-                      content: (
-                        <>
-                          <Stage piece={document_} />
-                          <Transport piece={document_} />
-                        </>
-                      ),
-                    },
-                    {
-                      id: 'bench',
-                      usual: '36%',
-                      least: '150px',
-                      folded: '42px',
-                      content: beside && <Bench piece={beside} />,
-                    },
-                  ]}
-                />
-              </main>
-            ),
-          },
-        ]}
-      />
-      <ConflictChoice />
-      <DeskFiles piece={document_} />
-    </div>
+    <StageTimeContext value={time}>
+      <div className="desk">
+        <DeskHeader piece={document_} />
+        <Split
+          id="desk"
+          label="Resize script"
+          parts={[
+            {
+              id: 'script',
+              usual: '39%',
+              least: '300px',
+              folded: '0px',
+              content: beside && <ScriptColumn piece={beside} />,
+            },
+            {
+              id: 'work',
+              least: '420px',
+              content: (
+                <main className="desk-right">
+                  <ProblemBar />
+                  <Split
+                    id="work"
+                    label="Resize bench"
+                    upright
+                    parts={[
+                      {
+                        id: 'picture',
+                        least: '200px',
+                        content: (
+                          <>
+                            <Stage piece={document_} />
+                            <Transport piece={document_} />
+                          </>
+                        ),
+                      },
+                      {
+                        id: 'bench',
+                        usual: '36%',
+                        least: '150px',
+                        folded: '42px',
+                        content: beside && <Bench piece={beside} />,
+                      },
+                    ]}
+                  />
+                </main>
+              ),
+            },
+          ]}
+        />
+        <ConflictChoice />
+        <DeskFiles piece={document_} />
+      </div>
+    </StageTimeContext>
   );
 }

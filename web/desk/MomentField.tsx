@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
 import { readNumber } from '../fields/readNumber';
-import type { Stage } from '../../contracts/piece';
+import { useStageTime } from '../fields/stageTime';
 import { usePlay } from './playStore';
 
 interface Props {
@@ -10,11 +10,11 @@ interface Props {
   /** the moment of the playhead, as it is written here */
   shown: string;
   className: string;
-  stage: Stage;
 }
 
 /** The moment of the playhead. Another can be typed, as a frame, as seconds or as timecode. */
-export function MomentField({ label, shown, className, stage }: Props) {
+export function MomentField({ label, shown, className }: Props) {
+  const stage = useStageTime();
   const [typed, setTyped] = useState<string | null>(null);
   const take = async (): Promise<void> => {
     const text = typed?.trim();

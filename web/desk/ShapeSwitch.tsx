@@ -1,7 +1,6 @@
 import type { Piece } from '../../contracts/piece';
-import { shapeOf } from './deskStore';
 import { usePlay } from './playStore';
-import { shapesOf, shapeWord } from './shapes';
+import { shapeOf, shapesOf, shapeWord } from './shapes';
 
 /** Which shape of the stage is worked on, and whether the others are seen beside it. */
 export function ShapeSwitch({ piece }: { piece: Piece }) {

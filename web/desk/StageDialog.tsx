@@ -112,7 +112,6 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
         <OneField
           of="Stage"
           name="frames"
-          stage={stage}
           value={stage.frames}
           onChange={(frames) =>
             edit(({ stage: draft }) => {

@@ -27,7 +27,7 @@ export function Transport({ piece }: { piece: Piece }) {
       >
         <i className={`bi ${playing ? 'bi-pause-fill' : 'bi-play-fill'}`} />
       </button>
-      <MomentField label="Timecode" shown={timecode(frame)} className="now-code" stage={piece.stage} />
+      <MomentField label="Timecode" shown={timecode(frame)} className="now-code" />
       <span className="soft numerals">of {shortTimecode(sheet?.length ?? '')}</span>
       <span className="frame-steps">
         <button
@@ -40,7 +40,7 @@ export function Transport({ piece }: { piece: Piece }) {
           <i className="bi bi-chevron-left" />
         </button>
         <span>
-          frame <MomentField label="Frame" shown={String(frame)} className="frame-number" stage={piece.stage} />
+          frame <MomentField label="Frame" shown={String(frame)} className="frame-number" />
         </span>
         <button
           type="button"

@@ -28,7 +28,9 @@ beforeEach(async () => {
   await vi.advanceTimersByTimeAsync(10);
 });
 
-afterEach(() => {
+afterEach(async () => {
+  // What is still under way comes to its end.
+  await vi.advanceTimersByTimeAsync(1000);
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });
@@ -118,6 +120,25 @@ describe('saving', () => {
     await vi.advanceTimersByTimeAsync(700);
     useDesk.getState().takeTheirs();
     expect(useDesk.getState()).toMatchObject({ saved: 'saved', version: 5, document: { title: 'theirs' } });
+  });
+});
+
+describe('undo', () => {
+  it('makes steps together that were asked for while one was under way', async () => {
+    for (const title of ['a', 'b', 'c', 'd', 'e']) retitle(title);
+    await vi.advanceTimersByTimeAsync(600);
+    server.slow = 300;
+    const { undo, redo } = useDesk.getState();
+    for (const step of [undo, undo, undo, redo, undo]) void step();
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(server.walks).toEqual([-3]);
+    expect(useDesk.getState()).toMatchObject({ document: { title: 'b' }, canUndo: true, canRedo: true });
+    void undo();
+    await vi.advanceTimersByTimeAsync(50);
+    for (const step of [undo, undo, undo]) void step();
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(server.walks).toEqual([-3, -1, -3]);
+    expect(useDesk.getState()).toMatchObject({ document: { title: demo.title }, canUndo: false });
   });
 });
 

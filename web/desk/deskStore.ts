@@ -1,23 +1,16 @@
 import { create } from 'zustand';
-import { ask, mayPass, reasonOf, Refused } from '../api/client';
+import { ask, reasonOf, Refused } from '../api/client';
 import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct, newAct } from '../common/acts';
 import { rememberWith } from '../common/later';
 import type { Piece } from '../../contracts/piece';
+import { ComputeQueue } from './computeQueue';
 import { deskNow } from './deskNow';
 import { elsewhere } from './elsewhere';
 import * as outbox from './outbox';
 
-const TRY_AGAIN_AFTER = 3000;
-/** without an edit, so that nobody waits for it */
-const PROOF_AFTER = 900;
-/** when a piece is opened */
+/** milliseconds until a piece that was opened is proved */
 const PROOF_AT_FIRST = 250;
-const REST_AFTER = 350;
-/** between two computations of what is held in the hand */
-const HELD_EVERY = 400;
-/** frames before the end of what is computed, on which the next are asked for */
-const AHEAD = 60;
 
 type Saved = 'saved' | outbox.Unsaved['state'];
 
@@ -60,16 +53,11 @@ interface DeskState {
   keepMine: () => Promise<void>;
 }
 
-let proofTimer = 0;
-let restTimer = 0;
-let againTimer = 0;
-let heldTimer = 0;
-let computing = false;
-/** takes back what is computed while nobody edits */
-let resting: AbortController | null = null;
-let stale = false;
+type Way = 'undo' | 'redo';
 /** steps of undo and redo that are under way */
 let walking: Promise<void> = Promise.resolve();
+/** steps that were asked for meanwhile: below 0 to undo */
+let wantedSteps = 0;
 /** the document as it is on the server, as far as this desk knows */
 let base: Piece | null = null;
 /** the piece that asked for what is carried out just now; null: the one on the desk */
@@ -78,64 +66,6 @@ let asking: { id: string; title: string } | null = null;
 let undone: { act: string; document: Piece }[] = [];
 
 export const useDesk = create<DeskState>((set, get) => {
-  /**
-   * @param inHurry after an edit: of a large piece the frames around the playhead alone. The others follow when the
-   *     hand rests, and are given up when it moves again.
-   */
-  const compute = async (inHurry = true): Promise<void> => {
-    window.clearTimeout(restTimer);
-    if (computing) {
-      if (inHurry) resting?.abort();
-      stale = true;
-      return;
-    }
-    computing = true;
-    let hurries = inHurry;
-    let hurried = inHurry;
-    do {
-      stale = false;
-      hurried = hurries;
-      const { document, id } = get();
-      if (!document) break;
-      resting = hurries ? null : new AbortController();
-      try {
-        const { frame, shape } = deskNow();
-        const body = { document, frame, inHurry: hurries, shape: shapeOf(document, shape) };
-        const signal = resting?.signal;
-        take(await ask<Computed>('compute', { method: 'POST', body, signal }), id, body.shape);
-      } catch (error) {
-        if (!resting?.signal.aborted) {
-          if (get().id === id) set({ refused: reasonOf(error) });
-          if (mayPass(error)) {
-            // One that waits is enough, however many edits came meanwhile.
-            window.clearTimeout(againTimer);
-            againTimer = window.setTimeout(() => void compute(), TRY_AGAIN_AFTER);
-          }
-        }
-      }
-      hurries = true;
-    } while (stale);
-    computing = false;
-    resting = null;
-    goOn(hurried);
-  };
-
-  /** What is computed when the hand rests: the frames that are missing, and the proof. */
-  const goOn = (hurried: boolean, proofAfter = PROOF_AFTER): void => {
-    const { reel } = get();
-    if (hurried && reel && (reel.from > 0 || reel.to < reel.frames - 1))
-      restTimer = window.setTimeout(() => void compute(false), REST_AFTER);
-    window.clearTimeout(proofTimer);
-    proofTimer = window.setTimeout(() => void prove(), proofAfter);
-  };
-
-  /** What the hand holds is painted where it is taken; core computes it now and then on the way, and at the end. */
-  const computeHeld = async (): Promise<void> => {
-    window.clearTimeout(heldTimer);
-    heldTimer = 0;
-    await compute();
-  };
-
   const take = (computed: Computed, id: string, shape: string | null): void => {
     if (get().id !== id) return;
     const shown = computed.reel
@@ -144,17 +74,21 @@ export const useDesk = create<DeskState>((set, get) => {
     set({ computed, refused: null, ...shown });
   };
 
-  const prove = async (): Promise<void> => {
-    const { document, computed, id } = get();
-    if (!document || !computed?.reel) {
-      set({ proof: null, proofOf: document });
-      return;
-    }
-    if (document === get().proofOf && get().proof) return;
-    const shape = shapeOf(document, deskNow().shape);
-    const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document, shape } }).catch(() => null);
-    if (get().id === id) set({ proof, proofOf: document });
-  };
+  const queue = new ComputeQueue({
+    // While figures are impossible the last reel is shown, and nothing is proved.
+    now: () => {
+      const { id, document, computed, reel, proof, proofOf } = get();
+      return { id, document, reel: computed?.reel ? reel : null, hasProof: proof !== null, proofOf };
+    },
+    take,
+    refuse: (reason, id) => {
+      if (get().id === id) set({ refused: reason });
+    },
+    prove: (proof, document, id) => {
+      if (get().id === id) set({ proof, proofOf: document });
+    },
+  });
+  const compute = (): void => void queue.compute();
 
   const save = (): Promise<boolean> => outbox.send(get().id);
 
@@ -182,11 +116,11 @@ export const useDesk = create<DeskState>((set, get) => {
       canRedo: stored.canRedo,
     });
     if (!computed) {
-      void compute();
+      compute();
       return;
     }
     take(computed, stored.id, null);
-    goOn(true, PROOF_AT_FIRST);
+    queue.goOn(true, PROOF_AT_FIRST);
   };
 
   /** The desk goes on with what could not be saved so far. */
@@ -203,25 +137,30 @@ export const useDesk = create<DeskState>((set, get) => {
       canUndo: true,
       canRedo: false,
     });
-    void compute();
+    compute();
   };
 
-  /** One step after another, however fast they are asked for: each is made on what the one before led to. */
-  const walk = (which: 'undo' | 'redo'): Promise<void> => {
-    const step = walking.then(() => walkOne(which));
+  /** Steps asked for while others are under way are made together. */
+  const walk = (which: Way): Promise<void> => {
+    wantedSteps += which === 'undo' ? -1 : 1;
+    const step = walking.then(async () => {
+      const steps = wantedSteps;
+      wantedSteps = 0;
+      if (steps !== 0) await walkSteps(steps < 0 ? 'undo' : 'redo', Math.abs(steps));
+    });
     walking = step.catch(() => undefined);
     return step;
   };
 
   /** What the server does not have is taken back and done again here. Returns whether that was the step. */
-  const walkHere = (which: 'undo' | 'redo'): boolean => {
+  const walkHere = (which: Way): boolean => {
     const { id, version } = get();
     if (which === 'redo') {
       const again = undone.pop();
       if (again) {
         set({ document: again.document, canUndo: true, canRedo: undone.length > 0 });
         outbox.push(id, version, again.document, again.act);
-        void compute();
+        compute();
       }
       return again !== undefined;
     }
@@ -231,20 +170,23 @@ export const useDesk = create<DeskState>((set, get) => {
     endAct();
     undone.push(back.taken);
     set({ document: before, canRedo: true });
-    void compute();
+    compute();
     return true;
   };
 
-  const walkOne = async (which: 'undo' | 'redo'): Promise<void> => {
-    if (walkHere(which)) return;
+  const walkSteps = async (which: Way, count: number): Promise<void> => {
+    let steps = count;
+    while (steps > 0 && walkHere(which)) steps--;
+    if (steps === 0) return;
     // What is not saved yet is the first step to take back.
     while (get().saved === 'waiting' || get().saved === 'saving') {
       if (await save()) continue;
-      walkHere(which);
+      while (steps > 0 && walkHere(which)) steps--;
       return;
     }
     try {
-      receive(await ask<StoredPiece>(`pieces/${get().id}/${which}`, { method: 'POST', version: get().version }));
+      const body = { steps };
+      receive(await ask<StoredPiece>(`pieces/${get().id}/${which}`, { method: 'POST', body, version: get().version }));
     } catch (error) {
       if (error instanceof Refused && error.status === 412) {
         // Nothing here is unsaved, so the desk goes on from there.
@@ -292,16 +234,10 @@ export const useDesk = create<DeskState>((set, get) => {
     refused: null,
     missing: null,
     theirs: null,
-    follow: (frame) => {
-      const { reel } = get();
-      if (!reel || computing) return;
-      const ends = reel.to < reel.frames - 1 && frame > reel.to - AHEAD;
-      const begins = reel.from > 0 && frame < reel.from;
-      if (ends || begins) void compute(false);
-    },
+    follow: (frame) => queue.follow(frame),
     recompute: async () => {
       set({ proof: null, proofOf: null });
-      await compute();
+      await queue.compute();
     },
     open: async (id) => {
       set({
@@ -349,12 +285,10 @@ export const useDesk = create<DeskState>((set, get) => {
       undone = [];
       set({ document: next, canUndo: true, canRedo: false });
       outbox.push(id, version, next, its ?? actNow());
-      if (deskNow().isHeld) heldTimer ||= window.setTimeout(() => void computeHeld(), HELD_EVERY);
-      else void compute();
+      if (deskNow().isHeld) queue.computeHeld();
+      else compute();
     },
-    letGo: () => {
-      if (heldTimer) void computeHeld();
-    },
+    letGo: () => queue.letGo(),
     undo: () => walk('undo'),
     redo: () => walk('redo'),
     save,
@@ -367,8 +301,3 @@ export const useDesk = create<DeskState>((set, get) => {
     keepMine: () => outbox.keepMine(get().id),
   };
 });
-
-/** The shape, as long as the piece is made in it. */
-export function shapeOf(document: Piece, shape: string | null): string | null {
-  return document.shapes?.some(({ id }) => id === shape) ? shape : null;
-}

@@ -11,6 +11,9 @@ interface Kept {
   save: string | null;
   /** versions by the saves that led to them */
   saves: Map<string, number>;
+  /** the documents that undo and redo walk through, and which of them it is at */
+  history: Piece[];
+  at: number;
 }
 
 /** A server that keeps pieces, as the real one answers. */
@@ -29,6 +32,9 @@ export class Server {
   /** what of a piece is computed */
   part = {};
   readonly saved: string[] = [];
+  /** steps that each request of undo and redo asked for, and milliseconds that its answer takes */
+  readonly walks: number[] = [];
+  slow = 0;
 
   piece(id = 'p1'): Kept {
     const kept = this.pieces.get(id) ?? {
@@ -36,6 +42,8 @@ export class Server {
       document: structuredClone(demo),
       save: null,
       saves: new Map<string, number>(),
+      history: [demo],
+      at: 0,
     };
     this.pieces.set(id, kept);
     return kept;
@@ -61,28 +69,46 @@ export class Server {
     this.down ? Promise.reject(new TypeError('Failed to fetch')) : this.answered(path, options);
 
   private async answered(path: string, options: RequestInit): Promise<Response> {
-    const body = options.body ? (JSON.parse(options.body as string) as { document: Piece; save: string }) : null;
+    const body = options.body
+      ? (JSON.parse(options.body as string) as { document: Piece; save: string; steps: number })
+      : null;
     const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
     if (path.endsWith('/compute')) return reply(this.compute(body!.document));
     if (path.endsWith('/proof')) return reply({ exact: true });
     const id = /pieces\/(\w+)/.exec(path)?.[1] ?? 'p1';
     const kept = this.piece(id);
-    const stored = (): object => ({ id, canUndo: true, canRedo: false, updatedAt: '', ...kept, saves: undefined });
+    const its = (): object => ({
+      id,
+      version: kept.version,
+      canUndo: kept.at > 0,
+      canRedo: kept.at < kept.history.length - 1,
+    });
+    const stored = (): object => ({ ...its(), updatedAt: '', save: kept.save, document: kept.document });
     if (path.endsWith('/desk')) return reply({ piece: stored(), computed: this.compute(kept.document) });
+    const way = /\/(undo|redo)$/.exec(path)?.[1];
+    if (way) {
+      const { steps } = body!;
+      this.walks.push(way === 'undo' ? -steps : steps);
+      kept.at = Math.max(0, Math.min(kept.history.length - 1, kept.at + (way === 'undo' ? -steps : steps)));
+      Object.assign(kept, { version: kept.version + 1, document: kept.history[kept.at] });
+      await new Promise((resolve) => setTimeout(resolve, this.slow));
+    }
     if (options.method !== 'PUT') return reply(stored());
     this.asked++;
     const { document, save } = body!;
     if (document.title === this.refuses) return reply({ message: 'refused' }, 422);
     if (this.busy > 0) return reply({ message: 'busy' }, this.busy);
     const before = kept.saves.get(save);
-    if (before !== undefined) return reply({ ...stored(), version: before });
+    if (before !== undefined) return reply({ ...its(), version: before });
     const seen = Number(new Headers(options.headers).get('If-Match')?.replaceAll('"', ''));
     if (seen !== kept.version) return reply({ message: 'changed', piece: stored() }, 412);
     kept.version++;
     Object.assign(kept, { document, save });
     kept.saves.set(save, kept.version);
+    kept.history = [...kept.history.slice(0, kept.at + 1), document];
+    kept.at++;
     this.saved.push(document.title);
     if (this.loses === 'answers') throw new TypeError('Failed to fetch');
-    return this.loses === 'contents' ? new Response('', { status: 200 }) : reply(stored());
+    return this.loses === 'contents' ? new Response('', { status: 200 }) : reply(its());
   }
 }

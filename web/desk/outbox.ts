@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { ask, mayPass, reasonOf, Refused } from '../api/client';
-import type { StoredPiece } from '../api/answers';
+import type { SavedPiece, StoredPiece } from '../api/answers';
 import { newId } from '../common/newId';
 import type { Piece } from '../../contracts/piece';
 import { keep, takeOver } from './keptSaves';
@@ -52,7 +52,7 @@ interface Outbox {
 export const useOutbox = create<Outbox>(() => ({ pieces: {} }));
 
 /** Who is told what the server has, and until which version. */
-type OnStored = (id: string, stored: StoredPiece, isLast: boolean) => void;
+type OnStored = (id: string, stored: SavedPiece, isLast: boolean) => void;
 let onStored: OnStored = () => undefined;
 export function whenStored(told: OnStored): void {
   onStored = told;
@@ -142,7 +142,7 @@ async function sendAll(id: string): Promise<boolean> {
     try {
       const { act, save, document } = first;
       const body = { act, save, document };
-      const stored = await ask<StoredPiece>(`pieces/${id}`, { method: 'PUT', body, version: now.version });
+      const stored = await ask<SavedPiece>(`pieces/${id}`, { method: 'PUT', body, version: now.version });
       failures.delete(id);
       done(id, 1, stored);
     } catch (error) {
@@ -153,7 +153,7 @@ async function sendAll(id: string): Promise<boolean> {
 }
 
 /** So many acts are saved. */
-function done(id: string, count: number, stored: StoredPiece): void {
+function done(id: string, count: number, stored: SavedPiece): void {
   const now = unsavedOf(id);
   if (!now) return;
   const acts = now.acts.slice(count);

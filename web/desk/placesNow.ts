@@ -1,7 +1,8 @@
 import type { Placed } from '../api/answers';
 import type { Piece } from '../../contracts/piece';
 import { setPlace, toldPlace, type Part, type PlaceKey } from '../piece/places';
-import { shapeOf, useDesk } from './deskStore';
+import { useDesk } from './deskStore';
+import { shapeOf } from './shapes';
 import { usePlay } from './playStore';
 
 export type Places = Record<PlaceKey, Placed>;

@@ -16,3 +16,8 @@ export function shapeWord(width: number, height: number): string {
 export function shapesOf(piece: Piece): { id: string | null; width: number; height: number }[] {
   return [{ id: null, width: piece.stage.width, height: piece.stage.height }, ...(piece.shapes ?? [])];
 }
+
+/** The shape, as long as the piece is made in it. */
+export function shapeOf(document: Piece, shape: string | null): string | null {
+  return document.shapes?.some(({ id }) => id === shape) ? shape : null;
+}

@@ -4,7 +4,7 @@ import { reasonOf } from '../api/client';
 import { isText } from '../common/keys';
 import { later } from '../common/later';
 import { useNotices } from '../common/Notices';
-import type { Stage } from '../../contracts/piece';
+import { useStageTime } from './stageTime';
 import { readNumber, type Unit } from './readNumber';
 import { readBefore, reading } from './reads';
 
@@ -26,8 +26,6 @@ interface Props {
   step?: number;
   /** double-click on the name goes back to it */
   usual?: number;
-  /** for frames: how seconds and timecode are counted */
-  stage?: Pick<Stage, 'rate' | 'dropFrame'>;
   sign?: string;
   /** moves change it: a short bar, as on the stems, says so */
   isKeyed?: boolean;
@@ -45,13 +43,13 @@ export function NumberField({
   max = Infinity,
   step = 1,
   usual,
-  stage,
   sign,
   isKeyed,
   bare,
   onChange,
 }: Props) {
   const id = useId();
+  const stage = useStageTime();
   const scale = unit === 'fraction' ? 100 : 1;
   const shown = String(Math.round(value * scale * 1000) / 1000);
   /** what stands in the field while it has the keyboard, or is wrong; null shows the value itself */

@@ -119,7 +119,6 @@ export function FilmOffer({
       <NumberField
         label="First frame"
         unit="frames"
-        stage={stage}
         value={range.from}
         min={0}
         max={range.to}
@@ -129,7 +128,6 @@ export function FilmOffer({
       <NumberField
         label="Last frame"
         unit="frames"
-        stage={stage}
         value={range.to}
         min={range.from}
         max={last}

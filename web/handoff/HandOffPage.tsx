@@ -9,6 +9,7 @@ import { useNotices } from '../common/Notices';
 import { UnsavedNote } from '../common/UnsavedNote';
 import { saved } from '../desk/outbox';
 import { allRead } from '../fields/reads';
+import { StageTimeContext, useTimeOf } from '../fields/stageTime';
 import { FilmRow } from './FilmRow';
 import { Offers } from './Offers';
 
@@ -50,6 +51,7 @@ export function HandOffPage() {
     onSettled: () => queries.invalidateQueries({ queryKey: ['hand-offs'] }),
     onError: (error) => say(reasonOf(error), { bad: true }),
   });
+  const time = useTimeOf(piece.data?.document.stage);
   if (piece.isError) return <NotHere message={reasonOf(piece.error)} />;
   const shown = films.data?.pages.flatMap(({ handOffs }) => handOffs) ?? [];
   const waiting = shown.filter(({ status }) => status === 'waiting').length;
@@ -73,14 +75,16 @@ export function HandOffPage() {
       </Header>
       <div className={`hand-off${id ? '' : ' is-alone'}`}>
         {id && piece.data && (
-          <Offers
-            id={id}
-            piece={piece.data.document}
-            busy={act.isPending}
-            onFilm={(orders) => {
-              for (const body of orders) act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST', body });
-            }}
-          />
+          <StageTimeContext value={time}>
+            <Offers
+              id={id}
+              piece={piece.data.document}
+              busy={act.isPending}
+              onFilm={(orders) => {
+                for (const body of orders) act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST', body });
+              }}
+            />
+          </StageTimeContext>
         )}
         <main aria-labelledby="films">
           {id && <UnsavedNote id={id} onSaved={() => void piece.refetch()} />}

@@ -60,15 +60,7 @@ export function Offers({
       <FilmOffer piece={piece} busy={busy} onFilm={onFilm} />
       <article className="offer">
         <h2>Still</h2>
-        <NumberField
-          label="Frame"
-          unit="frames"
-          stage={stage}
-          value={frame}
-          min={0}
-          max={stage.frames - 1}
-          onChange={setFrame}
-        />
+        <NumberField label="Frame" unit="frames" value={frame} min={0} max={stage.frames - 1} onChange={setFrame} />
         {shapes.length > 1 && (
           <Choice
             label="Shape"

@@ -53,7 +53,7 @@ export function takeScript(
     const id = addRecording(piece, {
       name: name || 'Times from file',
       sound: null,
-      seconds: end / 1000,
+      length: end,
       scratch: null,
     });
     const added = piece.script.recordings?.find((one) => one.id === id);

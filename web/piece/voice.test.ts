@@ -48,7 +48,7 @@ function piece(): Piece {
   };
   const [first] = made.moves;
   made.moves = [{ ...first, pin: { line: 'l1', word: 2, offset: 3 } }];
-  const id = addRecording(made, { name: 'A reading', sound: 'a'.repeat(64), seconds: 8, scratch: null });
+  const id = addRecording(made, { name: 'A reading', sound: 'a'.repeat(64), length: 8000, scratch: null });
   const recording = made.script.recordings?.find((one) => one.id === id);
   if (recording) recording.heard = structuredClone(heard);
   return made;

@@ -12,15 +12,20 @@ export function recordingOf(piece: Piece): Recording | undefined {
   return piece.script.recordings?.find(({ id }) => id === piece.script.recording);
 }
 
+/** A length in seconds, as sounds say it, in milliseconds, as recordings of a piece do. */
+export function millisecondsOf(seconds: number): number {
+  return Math.round(seconds * 1e6) / 1e3;
+}
+
 /** Another recording, which is the one in use from now on. */
 export function addRecording(
   piece: Piece,
-  what: Pick<Recording, 'name' | 'sound' | 'seconds' | 'scratch'>,
+  what: Pick<Recording, 'name' | 'sound' | 'length' | 'scratch'>,
   id = newId('reading', piece.script.recordings ?? []),
 ): string {
   piece.script.recordings = [
     ...(piece.script.recordings ?? []),
-    { id, ...what, begin: 0, from: 0, to: Math.round(what.seconds * 1e6) / 1e3, level: 1, heard: [] },
+    { id, ...what, begin: 0, from: 0, to: what.length, level: 1, heard: [] },
   ];
   piece.script.recording = id;
   return id;
@@ -111,8 +116,8 @@ export function momentAt(recording: Recording, rate: Piece['stage']['rate'], fra
 /** A recording to note moments in, where there is none: times alone. */
 export function takeTimes(piece: Piece): void {
   if (recordingOf(piece)) return;
-  const seconds = Math.min(1800, (MOST_FRAMES * piece.stage.rate[1]) / piece.stage.rate[0]);
-  addRecording(piece, { name: 'Tapped by hand', sound: null, seconds, scratch: null });
+  const length = Math.min(1_800_000, millisecondsOf((MOST_FRAMES * piece.stage.rate[1]) / piece.stage.rate[0]));
+  addRecording(piece, { name: 'Tapped by hand', sound: null, length, scratch: null });
 }
 
 /** A word goes back to where listening found it, or is only guessed again. */

@@ -2,7 +2,7 @@ import { Fragment, type ComponentProps, type ReactNode } from 'react';
 import { SettingField } from './SettingField';
 import { matters, settings, type Groups } from './settings';
 
-type Its = Pick<ComponentProps<typeof SettingField>, 'stage' | 'colour'>;
+type Its = Pick<ComponentProps<typeof SettingField>, 'colour'>;
 
 interface Props<G extends keyof Groups> extends Its {
   of: G;

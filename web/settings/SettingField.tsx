@@ -1,4 +1,3 @@
-import type { Stage } from '../../contracts/piece';
 import { Choice, Pick, Switch } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
 import { NumberField, type Bound } from '../fields/NumberField';
@@ -9,8 +8,6 @@ import type { Setting } from './settings';
 interface Props {
   setting: Setting;
   value: unknown;
-  /** for times: how seconds and timecode are counted */
-  stage?: { rate: Stage['rate']; dropFrame: boolean };
   /** moves change it */
   isKeyed?: boolean;
   /** what a colour begins with where there was none */
@@ -28,7 +25,7 @@ interface Props {
 }
 
 const READ: readonly string[] = ['frames', 'degrees', 'pixels', 'fraction'] satisfies Unit[];
-const SIGNS: Record<string, string> = { seconds: 's', 'pixels a second': 'px/s', times: '×' };
+const SIGNS: Record<string, string> = { 'pixels a second': 'px/s', times: '×' };
 
 /** so many choices stand side by side; more are a list */
 const SIDE_BY_SIDE = 3;
@@ -89,7 +86,6 @@ function SettingNumber({ setting, value, label, onChange, ...its }: Props) {
       label={label ?? setting.label}
       unit={READ.includes(unit) ? (unit as Unit) : 'number'}
       sign={SIGNS[unit]}
-      stage={its.stage}
       value={Number(value ?? usual ?? 0)}
       min={its.min ?? setting.min}
       max={its.max ?? setting.max}

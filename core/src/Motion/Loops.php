@@ -31,7 +31,7 @@ final readonly class Loops
      */
     public function march(float $speed, float $period, FrameRange $range): Track
     {
-        $rounds = $this->rounds(abs($speed) / $period);
+        $rounds = $this->rounds(((abs($speed) / $period) * $this->frames) / $this->rate);
         $way = $speed < 0 ? $period : -$period;
 
         return Track::of(
@@ -47,20 +47,20 @@ final readonly class Loops
      * How far into its dashes a line begins of which one dash goes round: its middle passes the line's beginning at the
      * beginning of each round.
      *
-     * @param float $seconds of one round, below 0 against the line's way
+     * @param int $frames of one round, below 0 against the line's way
      * @param float $way how long the line is, in pixels
      * @param float $half of the dash, in pixels
      *
      * @return Track<float>
      */
-    public function travel(float $seconds, float $way, float $half, FrameRange $range): Track
+    public function travel(int $frames, float $way, float $half, FrameRange $range): Track
     {
-        $turn = $seconds < 0 ? $way : -$way;
+        $turn = $frames < 0 ? $way : -$way;
 
         return Track::of(
             range($range->from, $range->to),
             fn (int $moment): float => round(
-                $half + $turn * fmod($this->turns(abs($seconds), $moment), 1.0),
+                $half + $turn * fmod($this->turns(abs($frames), $moment), 1.0),
                 3,
             ),
         );
@@ -70,37 +70,37 @@ final readonly class Loops
      * How much of a thing is left that comes and goes like breath: 1 at its fullest.
      *
      * @param float $depth 0 to 1, how much of it goes
-     * @param float $seconds of one breath
+     * @param int $frames of one breath
      *
      * @return Track<float>
      */
-    public function breath(float $depth, float $seconds, FrameRange $range): Track
+    public function breath(float $depth, int $frames, FrameRange $range): Track
     {
         return Track::of(
             range($range->from, $range->to),
             fn (int $moment): float => round(
-                1.0 - $depth * (0.5 - 0.5 * cos($this->angle($seconds, $moment))),
+                1.0 - $depth * (0.5 - 0.5 * cos($this->angle($frames, $moment))),
                 4,
             ),
         );
     }
 
     /**
-     * How far a round has gone that takes about so many seconds, in radians.
+     * How far a round has gone that takes about so many frames, in radians.
      */
-    public function angle(float $seconds, int $moment): float
+    public function angle(int $frames, int $moment): float
     {
-        return 2 * M_PI * $this->turns($seconds, $moment);
+        return 2 * M_PI * $this->turns($frames, $moment);
     }
 
-    private function turns(float $seconds, int $moment): float
+    private function turns(int $frames, int $moment): float
     {
-        return ($this->rounds(1 / $seconds) * $this->clock->at($moment)) / $this->frames;
+        return ($this->rounds($this->frames / $frames) * $this->clock->at($moment)) / $this->frames;
     }
 
     /** @return int the nearest whole number of rounds that fit into the piece, at least 1 */
-    private function rounds(float $aSecond): int
+    private function rounds(float $wanted): int
     {
-        return max(1, (int) round(($aSecond * $this->frames) / $this->rate));
+        return max(1, (int) round($wanted));
     }
 }

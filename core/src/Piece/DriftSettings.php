@@ -8,6 +8,7 @@ use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Number;
 use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
 
 /** How a chart or a text drifts about its place, for as long as it is there. */
 #[Described('A slow way about its place, closed over the piece.', label: 'Drift')]
@@ -23,9 +24,9 @@ final readonly class DriftSettings
         #[Number('Rotate by', Unit::Degrees, 0, 180, 0)]
         #[Detail('how far it leans to each side')]
         public float $turn,
-        #[Number('Period', Unit::Seconds, 0.5, 300, 8, step: 0.5)]
+        #[Whole('Period', Unit::Frames, 2, Stage::MAX_FRAMES, 192)]
         #[Detail('until it is where it began')]
-        public float $every,
+        public int $every,
     ) {
     }
 }

@@ -9,6 +9,7 @@ use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Number;
 use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
 
 /** Light around a mark: its outline, blurred, beneath it. */
 #[Described('Light around a mark.', label: 'Glow', hint: 'Adds light around each mark.')]
@@ -26,9 +27,9 @@ final readonly class Glow
         #[Number('Pulse', Unit::Fraction, 0, 1, 0)]
         #[Detail('how much of it comes and goes like breath', isOptional: true)]
         public float $breath,
-        #[Number('Pulse period', Unit::Seconds, 0.2, 120, 3, step: 0.5)]
+        #[Whole('Pulse period', Unit::Frames, 2, Stage::MAX_FRAMES, 72)]
         #[Detail('one breath', isOptional: true, when: ['breath' => true])]
-        public float $every,
+        public int $every,
     ) {
     }
 }

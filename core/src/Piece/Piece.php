@@ -21,7 +21,7 @@ use Lupine\Core\Settings\Unit;
 #[Described(self::DESCRIPTION)]
 final readonly class Piece implements Checked
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     private const DESCRIPTION = 'A piece of Lupine, version '.self::VERSION.'. Lengths are pixels of the stage, angles'
         .' degrees clockwise from 12 o\'clock, times whole frames.';

@@ -43,9 +43,9 @@ final readonly class Recording implements Checked
         #[Fingerprint]
         #[Detail('the fingerprint of its file (SHA-256); null: a timing without a sound')]
         public ?string $sound,
-        #[Number('', Unit::Seconds, 0, self::LONGEST)]
+        #[Number('', Unit::Milliseconds, 0, HeardWord::MOST_MILLISECONDS)]
         #[Detail('all of it, before anything is trimmed')]
-        public float $seconds,
+        public float $length,
         #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
         public int $begin,
         #[Number('', Unit::Milliseconds, 0, HeardWord::MOST_MILLISECONDS, 0)]
@@ -67,7 +67,7 @@ final readonly class Recording implements Checked
         #[Detail('what it says and the script does not', isOptional: true)]
         public array $unwritten,
     ) {
-        $this->to = $to ?? $seconds * 1000;
+        $this->to = $to ?? $length;
         $this->heard = array_column($heard, 'words', 'line');
     }
 

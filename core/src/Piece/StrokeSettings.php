@@ -10,6 +10,7 @@ use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Number;
 use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
 
 /** A line along the edge of a mark. */
 #[Described(
@@ -33,14 +34,14 @@ final readonly class StrokeSettings
         #[Number('Running light', Unit::Pixels, 0, 4000, 0, step: 10)]
         #[Detail('length of a light that travels along it', hint: '0 turns it off.', isOptional: true)]
         public float $light,
-        #[Number('Time per lap', Unit::Seconds, -300, 300, 4, step: 0.5)]
+        #[Whole('Time per lap', Unit::Frames, -Stage::MAX_FRAMES, Stage::MAX_FRAMES, 96)]
         #[Detail(
             'below 0 the other way',
             hint: 'Below 0 the light runs the other way.',
             isOptional: true,
             when: ['light' => true],
         )]
-        public float $round,
+        public int $round,
         #[Number('Dash', Unit::Pixels, 0, 2000, 0)]
         #[Detail('length of a dash; 0: a solid line')]
         public float $dash,
@@ -69,7 +70,7 @@ final readonly class StrokeSettings
 
     public function isLit(): bool
     {
-        return $this->light > 0 && $this->round !== 0.0;
+        return $this->light > 0 && $this->round !== 0;
     }
 
     public function isMarching(): bool

@@ -19,13 +19,17 @@ final readonly class Upgrade
             is_object($document) => $document->lupine ?? null,
             default => null,
         };
-        if ($version !== 1) {
+        if ($version !== 1 && $version !== 2) {
             return $document;
         }
         if (is_array($document)) {
             return json_decode((string) json_encode(self::of(json_decode((string) json_encode($document)))), true);
         }
 
-        return $document instanceof \stdClass ? Version1::upgraded($document) : $document;
+        if (!$document instanceof \stdClass) {
+            return $document;
+        }
+
+        return self::of($version === 1 ? Version1::upgraded($document) : Version2::upgraded($document));
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Settings;
 
-/** What a number counts. Lengths are pixels of the stage, times whole frames. */
+/**
+ * What a number counts. Lengths are pixels of the stage. Times of a piece are whole frames; at the desk they can be
+ * typed as seconds and timecode too. Times of a recording, which knows no frames, are milliseconds.
+ */
 enum Unit: string
 {
     case Pixels = 'pixels';
     case Degrees = 'degrees';
     case Frames = 'frames';
-    case Seconds = 'seconds';
     /** of a recording */
     case Milliseconds = 'milliseconds';
     /** a part of something, 1 is all of it */

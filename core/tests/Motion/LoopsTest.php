@@ -29,7 +29,7 @@ final class LoopsTest extends TestCase
                 $most = max(16.0, 32.0 - abs($speed) * $frames / 30) + 0.02;
                 self::assertLessThanOrEqual($most, abs($first - $wanted) * $frames);
             }
-            $breath = $loops->breath(0.4, 3.0, $range);
+            $breath = $loops->breath(0.4, 90, $range);
             self::assertSame(1.0, $breath->at(0));
             $all = array_map($breath->at(...), range(0, $frames - 1));
             self::assertEqualsWithDelta(0.6, min($all), 0.001);
@@ -45,7 +45,7 @@ final class LoopsTest extends TestCase
         $moving = self::reel([
             'charts.0.finish.stroke' => [...$stroke, 'march' => 60],
             'charts.0.finish.glow' => [
-                'reach' => 20, 'opacity' => 0.5, 'colour' => null, 'breath' => 0.5, 'every' => 2,
+                'reach' => 20, 'opacity' => 0.5, 'colour' => null, 'breath' => 0.5, 'every' => 60,
             ],
         ]);
         self::assertFalse(str_contains($still, '"property":"offset"'));
@@ -56,24 +56,24 @@ final class LoopsTest extends TestCase
     public function testALightTravelsAroundAnEdgeAndAChartDriftsAndBothClose(): void
     {
         $stroke = ['width' => 4, 'colour' => '#ffffff', 'opacity' => 0, 'place' => 'inside', 'dash' => 0, 'gap' => 14,
-            'caps' => 'round', 'light' => 200, 'round' => 2];
+            'caps' => 'round', 'light' => 200, 'round' => 60];
         $piece = Sample::piece(changes: [
             'stage.frames' => 240,
             'charts.0.entrance' => null,
             'charts.0.finish.stroke' => $stroke,
-            'charts.0.drift' => ['across' => 20, 'down' => 6, 'turn' => 3, 'every' => 4],
-            'words.0.drift' => ['across' => 0, 'down' => 5, 'turn' => 0, 'every' => 8],
+            'charts.0.drift' => ['across' => 20, 'down' => 6, 'turn' => 3, 'every' => 120],
+            'words.0.drift' => ['across' => 0, 'down' => 5, 'turn' => 0, 'every' => 240],
         ]);
         self::assertTrue(Sample::prove($piece)->isExact());
         $timing = Sample::drawPiece()->timings($piece)['chart1'];
         $x = array_map($timing->wholeNumber('x')->at(...), range(0, 240));
         self::assertSame(620.0, $x[0]);
-        self::assertEqualsWithDelta($x[0], $x[240], 1e-9, 'the frame behind the last is the first again');
+        self::assertEqualsWithDelta($x[0], $x[240], 1e-9, 'the frame after the last is the first again');
         self::assertEqualsWithDelta([640.0, 600.0], [max($x), min($x)], 0.05);
         self::assertEqualsWithDelta(3.0, max(array_map($timing->wholeNumber('turn')->at(...), range(0, 240))), 0.01);
 
         $loops = Loops::of($piece->stage);
-        $travel = $loops->travel(2.0, 900.0, 100.0, FrameRange::within(240));
+        $travel = $loops->travel(60, 900.0, 100.0, FrameRange::within(240));
         // In 8 seconds four rounds; each begins with the middle of the dash at the line's beginning.
         self::assertSame([100.0, -350.0, 100.0], array_map($travel->at(...), [0, 30, 60]));
         self::assertEqualsWithDelta(

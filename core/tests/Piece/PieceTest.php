@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Piece;
 
 use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Piece\Glow;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\StrokeSettings;
 use Lupine\Core\Piece\Upgrade;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Tests\Sample;
@@ -30,7 +32,7 @@ final class PieceTest extends TestCase
             'script.lines.0.end',
             'not after',
         ];
-        yield 'a newer format' => [['lupine' => 3], 'lupine', 'newer'];
+        yield 'a newer format' => [['lupine' => 4], 'lupine', 'newer'];
         yield 'no colour' => [['backdrop.colour' => 'green'], 'backdrop.colour', '#2f6b52'];
         yield 'two rows with one id' => [['tables.0.rows.1.id' => 'r1'], 'tables', 'r1'];
     }
@@ -94,11 +96,43 @@ final class PieceTest extends TestCase
         $turned = json_decode($old);
         $turned->charts[0]->form->direction = 'counterclockwise';
         $upgraded = Upgrade::of($turned);
-        self::assertSame(2, $upgraded->lupine);
+        self::assertSame(Piece::VERSION, $upgraded->lupine);
         self::assertSame('backward', $upgraded->charts[0]->entrance->opens);
         foreach ($upgraded->moves as $move) {
             self::assertSame(isset($move->target->chart) ? 'backward' : 'forward', $move->opens);
         }
         self::assertSame(1, $turned->lupine, 'what was given stays as it is');
+    }
+
+    public function testTimesOfAPieceOfVersion2BecomeFramesAndMilliseconds(): void
+    {
+        $document = json_decode((string) file_get_contents(__DIR__.'/version-2.json'));
+        $document->stage->rate = [30_000, 1001];
+        $chart = $document->charts[0];
+        $glow = ['reach' => 20, 'opacity' => 0.5, 'colour' => null];
+        $chart->finish->glow = (object) [...$glow, 'breath' => 1, 'every' => 2];
+        $lit = ['width' => 4, 'place' => 'inside', 'colour' => '#ffffff', 'opacity' => 1, 'light' => 90, 'dash' => 0,
+            'gap' => 14, 'caps' => 'round'];
+        $chart->finish->stroke = (object) [...$lit, 'round' => -1.5];
+        $chart->own = (object) ['r1' => (object) [
+            'glow' => (object) ['reach' => 9, 'opacity' => 1, 'colour' => null, 'every' => 0.01],
+            'stroke' => (object) [...$lit, 'round' => 0],
+        ]];
+        $chart->drift = (object) ['across' => 14, 'down' => 8, 'turn' => 0, 'every' => 8];
+        $document->words[0]->drift = (object) ['across' => 0, 'down' => 8, 'turn' => 0, 'every' => 300];
+        $document->script->recordings = [
+            (object) ['id' => 'r1', 'name' => '', 'sound' => null, 'seconds' => 17.0995, 'begin' => 0, 'from' => 0,
+                'level' => 1, 'scratch' => null, 'heard' => []],
+        ];
+        $piece = Piece::fromJson((string) json_encode($document), \Lupine\Core\Form\Forms::shipped());
+        [$chart] = $piece->charts;
+        self::assertSame([60, -45], [$chart->finish->glow?->every, $chart->finish->stroke?->round]);
+        $own = $chart->own('r1');
+        self::assertInstanceOf(Glow::class, $own->glow);
+        self::assertInstanceOf(StrokeSettings::class, $own->stroke);
+        self::assertSame([2, 0], [$own->glow->every, $own->stroke->round]);
+        self::assertSame([240, 8991], [$chart->drift?->every, $piece->words[0]->drift?->every]);
+        $recording = $piece->narration->recordings[0];
+        self::assertSame([17_099.5, 17_099.5], [$recording->length, $recording->to]);
     }
 }

@@ -61,7 +61,7 @@ final class LegibilityTest extends TestCase
                 'script.lines' => [['id' => 'line1', 'text' => 'This is said.', 'begin' => 100, 'end' => 200]],
                 'script.recording' => 'reading',
                 'script.recordings' => [[
-                    'id' => 'reading', 'name' => 'A reading', 'sound' => null, 'seconds' => 9, 'begin' => 0,
+                    'id' => 'reading', 'name' => 'A reading', 'sound' => null, 'length' => 9000, 'begin' => 0,
                     'from' => 0, 'to' => 9000, 'level' => 1, 'scratch' => null,
                     'heard' => [['line' => 'line1', 'words' => [
                         $word('This', 4000, false), $word('is', 4200, true), $word('said.', 4300, false),

@@ -67,7 +67,7 @@ final class BeatsTest extends TestCase
             ])),
         );
         $recording = [
-            'id' => 'r1', 'name' => 'A reading', 'sound' => str_repeat('a1', 32), 'seconds' => 10, 'begin' => 12,
+            'id' => 'r1', 'name' => 'A reading', 'sound' => str_repeat('a1', 32), 'length' => 10_000, 'begin' => 12,
             'from' => 500, 'to' => 9000, 'level' => 1, 'scratch' => null,
             'heard' => [['line' => 'l1', 'words' => [
                 ['text' => 'Four', 'at' => 1500, 'end' => 1700, 'sure' => 0.9],
@@ -97,7 +97,7 @@ final class BeatsTest extends TestCase
                 ['id' => 'l2', 'text' => 'Three', 'begin' => 10, 'end' => 19],
                 ['id' => 'l3', 'text' => 'Never said', 'begin' => 200, 'end' => 219],
             ],
-            'recordings' => [['id' => 'r1', 'name' => 'Times', 'sound' => null, 'seconds' => 10, 'heard' => [
+            'recordings' => [['id' => 'r1', 'name' => 'Times', 'sound' => null, 'length' => 10_000, 'heard' => [
                 ['line' => 'l1', 'words' => [$word('One', 1000, 1400), $word('two', 1400, 2010)]],
                 ['line' => 'l2', 'words' => [$word('Three', 2000, 2600)]],
             ]]],

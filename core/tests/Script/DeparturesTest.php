@@ -75,7 +75,7 @@ final class DeparturesTest extends TestCase
             ],
             'script.recording' => 'reading',
             'script.recordings' => [[
-                'id' => 'reading', 'name' => 'A reading', 'sound' => str_repeat('a', 64), 'seconds' => 10,
+                'id' => 'reading', 'name' => 'A reading', 'sound' => str_repeat('a', 64), 'length' => 10_000,
                 'begin' => 0, 'from' => 0, 'to' => 10_000, 'level' => 1, 'scratch' => null,
                 'heard' => [
                     ['line' => 'l1', 'words' => [

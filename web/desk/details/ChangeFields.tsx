@@ -86,7 +86,6 @@ export function ChangeFields({ piece, move, now, property, table }: Props) {
       <OneField
         of="Move"
         name="frames"
-        stage={piece.stage}
         value={move.frames}
         onChange={(frames) =>
           change((draft) => {

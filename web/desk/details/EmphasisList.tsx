@@ -102,7 +102,6 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
           of="Emphasis"
           name="until"
           label="At"
-          stage={piece.stage}
           value={emphasis.until ?? now.letsGo}
           onChange={(frame) => set({ until: frame })}
         />
@@ -111,7 +110,6 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
         of="Move"
         name="frames"
         label="Transition"
-        stage={piece.stage}
         value={move.frames}
         onChange={(frames) => change((draft) => Object.assign(draft, { frames }))}
       />

@@ -53,7 +53,6 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
         <OneField
           of="Line"
           name="begin"
-          stage={piece.stage}
           value={line.begin}
           onChange={(begin) =>
             change((draft, whole) => {
@@ -68,7 +67,6 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
         <OneField
           of="Line"
           name="end"
-          stage={piece.stage}
           value={line.end}
           min={() => (lineNow(lineId) ?? line).begin + 1}
           onChange={(end) =>

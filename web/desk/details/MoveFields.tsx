@@ -82,7 +82,6 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
       <OneField
         of="Move"
         name="frames"
-        stage={piece.stage}
         value={now.frames}
         onChange={(frames) =>
           change((move) => {

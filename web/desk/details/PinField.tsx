@@ -105,20 +105,13 @@ export function PinField(props: Props) {
         <OneField
           of="Follow"
           name="offset"
-          stage={piece.stage}
           value={follow.offset}
           onChange={(offset) => onFollowMove?.({ ...follow, offset })}
         />
       ) : pin ? (
-        <OneField
-          of="Pin"
-          name="offset"
-          stage={piece.stage}
-          value={pin.offset}
-          onChange={(offset) => onPin({ ...pin, offset })}
-        />
+        <OneField of="Pin" name="offset" value={pin.offset} onChange={(offset) => onPin({ ...pin, offset })} />
       ) : (
-        <OneField of="Move" name="begin" label="At" stage={piece.stage} value={begin} onChange={onFrame} />
+        <OneField of="Move" name="begin" label="At" value={begin} onChange={onFrame} />
       )}
     </>
   );

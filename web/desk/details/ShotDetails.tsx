@@ -46,7 +46,6 @@ export function ShotDetails({ piece, move }: { piece: Piece; move: Move }) {
           of="Move"
           name="frames"
           label="Move lasts"
-          stage={piece.stage}
           value={move.frames}
           onChange={(frames) => change((draft) => Object.assign(draft, { frames }))}
         />

@@ -16,7 +16,6 @@ export function WordList({ piece, line }: { piece: Piece; line: Line }) {
           <NumberField
             label={word.text}
             unit="frames"
-            stage={piece.stage}
             value={word.frame}
             min={0}
             max={piece.stage.frames - 1}

@@ -5,7 +5,8 @@ import type { ArrangementChoice } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
 import { giveBack, placeable } from '../../piece/places';
 import { first, wordsOf } from '../../settings/settings';
-import { shapeOf, useDesk } from '../deskStore';
+import { useDesk } from '../deskStore';
+import { shapeOf } from '../shapes';
 import { usePlay } from '../playStore';
 
 const CHARTS = wordsOf('Arrangement', 'charts');

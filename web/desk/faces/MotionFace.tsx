@@ -75,7 +75,6 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         ) : chart.entrance ? (
           <MotionFields
             kind="entrance"
-            piece={piece}
             chart={chart}
             motion={chart.entrance}
             onChange={(motion) =>
@@ -105,7 +104,6 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         {chart.exit ? (
           <MotionFields
             kind="exit"
-            piece={piece}
             chart={chart}
             motion={chart.exit}
             onChange={(motion) =>
@@ -133,13 +131,12 @@ function firstOf(chart: Chart, name: string, usual: number): number | string {
 
 interface Props {
   kind: 'entrance' | 'exit';
-  piece: Piece;
   chart: Chart;
   motion: ChartMotion;
   onChange: (motion: ChartMotion) => void;
 }
 
-function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
+function MotionFields({ kind, chart, motion, onChange }: Props) {
   const sheet = useDesk((state) => state.computed?.sheet);
   const properties = useProperties(chart.form.kind);
   const canBend = properties?.chart.some(({ name }) => name === 'form.bend') ?? false;
@@ -154,7 +151,6 @@ function MotionFields({ kind, piece, chart, motion, onChange }: Props) {
       of="ChartMotion"
       name={name}
       label={label}
-      stage={piece.stage}
       value={motion[name]}
       onChange={(to) => onChange({ ...motion, [name]: to })}
     />

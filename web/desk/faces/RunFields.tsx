@@ -77,12 +77,7 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
             />
           )}
           <div className="run-columns">
-            <GroupFields
-              of="Run"
-              value={run}
-              stage={piece.stage}
-              onChange={(part) => change((draft) => Object.assign(draft, part))}
-            />
+            <GroupFields of="Run" value={run} onChange={(part) => change((draft) => Object.assign(draft, part))} />
           </div>
           {moment ? (
             <div className="run-moment">

@@ -204,7 +204,6 @@ function Captions({ piece }: { piece: Piece }) {
           <OneField
             of="Captions"
             name="fade"
-            stage={stage}
             value={captions.fade}
             onChange={(fade) =>
               edit((draft) => {

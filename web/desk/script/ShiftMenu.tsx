@@ -37,7 +37,7 @@ function Shift({ piece, onDone }: { piece: Piece; onDone: () => void }) {
           : `Nothing can be shifted on frame ${frame} or after it. Parts in their chart’s order move with the chart.`}
         {held > 0 && ` ${counted(held, 'item')} pinned to words or set by the recording stay${held === 1 ? 's' : ''}.`}
       </p>
-      <OneField of="Pin" name="offset" label="Shift by" stage={piece.stage} value={by} onChange={setBy} />
+      <OneField of="Pin" name="offset" label="Shift by" value={by} onChange={setBy} />
       <Button size="sm" disabled={shifted === 0 || by === 0} onClick={shift}>
         {shifted > 0 ? `Shift ${counted(shifted, 'item')}` : 'Shift'}
       </Button>

@@ -82,7 +82,10 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                   onClick={() => void useRecordingNow(one.id)}
                 >
                   {one.name}
-                  <span className="soft numerals"> {one.sound ? `${one.seconds.toFixed(1)} s` : 'timings only'}</span>
+                  <span className="soft numerals">
+                    {' '}
+                    {one.sound ? `${(one.length / 1000).toFixed(1)} s` : 'timings only'}
+                  </span>
                 </Dropdown.Item>
               ))}
               {recording && (
@@ -162,7 +165,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
           )}
         </>
       )}
-      {open === 'recording' && recording && <RecordingDialog piece={piece} recording={recording} onClose={close} />}
+      {open === 'recording' && recording && <RecordingDialog recording={recording} onClose={close} />}
       {open === 'scratch' && <ScratchDialog piece={piece} onClose={close} />}
       {open === 'text' && <ScriptDialog piece={piece} onClose={close} />}
     </footer>

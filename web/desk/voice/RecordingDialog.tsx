@@ -3,7 +3,7 @@ import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../../common/Dialog';
 import { NumberField } from '../../fields/NumberField';
 import { TextField } from '../../fields/TextField';
-import type { Piece, Recording } from '../../../contracts/piece';
+import type { Recording } from '../../../contracts/piece';
 import { changeRecording, removeRecording, shiftRecording } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { findWords, layByRecording } from './voiceStore';
@@ -11,16 +11,15 @@ import { OneField } from '../../settings/OneField';
 import { settingOf } from '../../settings/settings';
 
 interface Props {
-  piece: Piece;
   recording: Recording;
   onClose: () => void;
 }
 
 /** Where a recording stands in the piece, what of it is used, and how loud it is. */
-export function RecordingDialog({ piece, recording, onClose }: Props) {
+export function RecordingDialog({ recording, onClose }: Props) {
   const edit = useDesk((state) => state.edit);
   const change = (work: (own: Recording) => void): void => edit((draft) => changeRecording(draft, recording.id, work));
-  const seconds = recording.seconds;
+  const seconds = recording.length / 1000;
   return (
     <Dialog titled="recording-title" onClose={onClose}>
       <Modal.Header closeButton>
@@ -37,7 +36,6 @@ export function RecordingDialog({ piece, recording, onClose }: Props) {
         <OneField
           of="Recording"
           name="begin"
-          stage={piece.stage}
           value={recording.begin}
           onChange={(begin) => edit((draft) => shiftRecording(draft, recording.id, begin))}
         />

@@ -5,7 +5,15 @@ import { newAct } from '../../common/acts';
 import { useNotices } from '../../common/Notices';
 import { newId } from '../../common/words';
 import type { HeardLine, Recording, UnwrittenSpeech } from '../../../contracts/piece';
-import { addRecording, changeRecording, recordingOf, setHeard, setLaid, type Laid } from '../../piece/voice';
+import {
+  addRecording,
+  changeRecording,
+  millisecondsOf,
+  recordingOf,
+  setHeard,
+  setLaid,
+  type Laid,
+} from '../../piece/voice';
 import { askedPiece, type AskedPiece } from '../askedPiece';
 import { useDesk } from '../deskStore';
 
@@ -111,7 +119,7 @@ export function addSound(file: File): Promise<void> {
     const act = newAct();
     await piece.edit((draft) => {
       const name = sound.name.replace(/\.[^.]+$/, '');
-      const what = { name, sound: sound.sound, seconds: sound.seconds, scratch: null };
+      const what = { name, sound: sound.sound, length: millisecondsOf(sound.seconds), scratch: null };
       if (!missing) addRecording(draft, what, recording);
       draft.script.recording = recording;
     }, act);
@@ -153,13 +161,14 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
     const act = newAct();
     await piece.edit((draft) => {
       const before = draft.script.recordings?.find(({ scratch }) => scratch);
-      const what = { name: 'Scratch voice', sound: made.sound, seconds: made.seconds, scratch: { speaker, pace } };
+      const length = millisecondsOf(made.seconds);
+      const what = { name: 'Scratch voice', sound: made.sound, length, scratch: { speaker, pace } };
       const id = before?.id ?? addRecording(draft, what);
       changeRecording(draft, id, (own: Recording) =>
         Object.assign(own, what, {
           begin: 0,
           from: 0,
-          to: Math.round(made.seconds * 1e6) / 1e3,
+          to: length,
           heard: made.heard,
           unwritten: undefined,
         }),
