@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-// Writes what core declares: docs/piece.schema.json, docs/settings.md and contracts/settings.ts. With --check, only
-// says whether they are as they would be written.
+// Writes what core declares: docs/piece.schema.json, docs/acts.schema.json, docs/settings.md and contracts/settings.ts.
+// With --check, only says whether they are as they would be written.
 
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\ActsSchema;
 use Lupine\Core\Formats\DeskSettings;
 use Lupine\Core\Formats\PieceSchema;
 use Lupine\Core\Formats\SettingsPage;
@@ -16,6 +17,7 @@ $forms = Forms::shipped();
 $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;
 $files = [
     'docs/piece.schema.json' => json_encode(PieceSchema::of($forms), $flags)."\n",
+    'docs/acts.schema.json' => json_encode(ActsSchema::of(), $flags)."\n",
     'docs/settings.md' => SettingsPage::of($forms),
     'contracts/settings.ts' => DeskSettings::of(PieceSchema::catalogue($forms)),
 ];

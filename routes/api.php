@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ActController;
 use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\FiguresController;
@@ -23,7 +24,7 @@ Route::post('tables/sort', [TableController::class, 'sort']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('arrangements', [ArrangementController::class, 'choices']);
-Route::post('stage', [ArrangementController::class, 'stage']);
+Route::post('acts/{act}', [ActController::class, 'do']);
 Route::post('charts', [ArrangementController::class, 'chart']);
 Route::post('colours', [FormController::class, 'colours']);
 Route::post('numbers/read', [FiguresController::class, 'number']);

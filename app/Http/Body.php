@@ -13,8 +13,8 @@ use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Field;
 
 /**
- * What a request carries: one JSON object, read once and at one depth, so that whatever is accepted can be read again
- * after it was stored.
+ * What a request carries: one JSON object, decoded once and at one depth, so that whatever is accepted can be read
+ * again after it was stored.
  */
 final class Body
 {
@@ -29,12 +29,11 @@ final class Body
     {
         $text = (string) $request->getContent();
         if (in_array(trim($text), ['', '[]'], true)) {
-            return new self(new \stdClass(), Field::root([]));
+            return new self(new \stdClass(), Field::root(new \stdClass()));
         }
         try {
             // The document stands one step deeper here than where it is stored.
             $object = json_decode($text, false, Piece::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
-            $values = json_decode($text, true, Piece::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
         } catch (\JsonException $reason) {
             throw new BadPiece(
                 sprintf('What was sent is not JSON that Lupine reads: %s.', $reason->getMessage()),
@@ -45,7 +44,7 @@ final class Body
             throw new BadPiece('What was sent must be a JSON object.', 'body');
         }
 
-        return new self($object, Field::root($values));
+        return new self($object, Field::root($object));
     }
 
     public function get(string $name): Field

@@ -15,7 +15,7 @@ final class ArchitectureTest extends TestCase
     private const ARROWS = [
         'Settings' => [],
         'Piece' => ['Settings'],
-        'Edits' => [],
+        'Edits' => ['Settings', 'Piece'],
         'Geometry' => [],
         'Figures' => ['Settings', 'Piece'],
         'Script' => ['Settings', 'Piece'],
@@ -35,7 +35,8 @@ final class ArchitectureTest extends TestCase
         'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Drawing'],
         'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],
-        'Formats' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Drawing', 'Import'],
+        'Acts' => ['Settings', 'Piece', 'Script', 'Edits', 'Arrangement'],
+        'Formats' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Drawing', 'Import', 'Acts'],
     ];
 
     public function testCoreImportsAlongItsArrowsAndNothingElse(): void

@@ -42,6 +42,13 @@ export interface StoredPiece extends SavedPiece {
   document: Piece;
 }
 
+/** What an act of core led to. */
+export interface Acted {
+  document: Piece;
+  /** ids of what was made */
+  made: string[];
+}
+
 /** What the desk opens with: a piece, and what is computed of it; null where that is refused. */
 export interface OpenedPiece {
   piece: StoredPiece;

@@ -3,19 +3,17 @@ import { useDeferredValue, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../common/Dialog';
-import type { Import, IncomingTable, ReadTable } from '../api/answers';
+import type { Acted, Import, IncomingTable, ReadTable } from '../api/answers';
 import type { FormsAnswer } from '../api/formAnswers';
 import { ask, reasonOf } from '../api/client';
-import { later } from '../common/later';
 import { FormPicker } from '../common/FormPicker';
 import { newId } from '../common/words';
 import { Pick } from '../fields/Choice';
-import { addChart } from '../piece/charts';
-import type { Chart, Piece, Table } from '../../contracts/piece';
+import type { Piece, Table } from '../../contracts/piece';
 import { readSheet } from '../tables/incoming';
 import { NumberReading } from '../tables/NumberReading';
 import { PasteBox } from '../tables/PasteBox';
-import { useDesk } from './deskStore';
+import { actBy } from './act';
 import { usePlay } from './playStore';
 import { useChart } from './useChart';
 
@@ -33,7 +31,6 @@ interface Props {
 
 /** Another chart on the stage: of figures that are there already, or of others, pasted or out of a file. */
 export function AddChart({ piece, file, onClose }: Props) {
-  const edit = useDesk((state) => state.edit);
   const current = useChart(piece);
   const [source, setSource] = useState(file ? FILE : (current?.table ?? OWN));
   const table = piece.tables.find(({ id }) => id === source);
@@ -78,19 +75,18 @@ export function AddChart({ piece, file, onClose }: Props) {
   const form = wanted?.fits ? picked : (forms.find(({ fits }) => fits)?.name ?? picked);
   const isReady = forms.length > 0 && (source !== OWN || !read.isError);
   const add = async (): Promise<void> => {
-    const its = later();
     try {
-      const body = {
-        document: piece,
-        id: newId('chart', piece.charts),
-        form,
-        table: table ? table.id : newId('table', piece.tables),
-        ...(table ? { column: columnId } : source === FILE && file ? { import: file.wanted } : { text, numbers }),
-      };
-      const made = await ask<{ chart: Chart; table: Table }>('charts', { method: 'POST', body });
-      its(() => edit((draft) => addChart(draft, made.chart, made.table)));
-      if (useDesk.getState().document?.charts.some(({ id }) => id === made.chart.id))
-        usePlay.getState().select({ kind: 'chart', chart: made.chart.id });
+      const made = await actBy((document) => {
+        const figures = table
+          ? { column: columnId }
+          : source === FILE && file
+            ? { import: file.wanted }
+            : { text, numbers };
+        const its = table ? table.id : newId('table', document.tables);
+        const body = { document, id: newId('chart', document.charts), form, table: its, ...figures };
+        return ask<Acted>('charts', { method: 'POST', body });
+      });
+      if (made) usePlay.getState().select({ kind: 'chart', chart: made[0] });
       onClose();
     } catch (error) {
       setProblem(reasonOf(error));

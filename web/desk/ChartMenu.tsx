@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
-import { copyChart } from '../piece/charts';
 import type { Piece } from '../../contracts/piece';
 import { AddChart } from './AddChart';
-import { useDesk } from './deskStore';
+import { duplicate } from './duplicate';
 import { usePlay } from './playStore';
 import { chartName, useChart } from './useChart';
 
@@ -12,15 +11,7 @@ const MOST = 12;
 /** Which chart the bench is about, and how another comes onto the stage. */
 export function ChartMenu({ piece }: { piece: Piece }) {
   const chart = useChart(piece);
-  const edit = useDesk((state) => state.edit);
   const [isAdding, setAdding] = useState(false);
-  const copy = (): void => {
-    let id: string | null = null;
-    edit((draft) => {
-      id = chart ? copyChart(draft, chart.id) : null;
-    });
-    if (id) usePlay.getState().select({ kind: 'chart', chart: id });
-  };
   return (
     <>
       <Dropdown className="chart-menu ms-auto" align="end">
@@ -49,7 +40,7 @@ export function ChartMenu({ piece }: { piece: Piece }) {
             <i className="bi bi-plus-lg" aria-hidden="true" /> Add chart…
           </Dropdown.Item>
           {chart && (
-            <Dropdown.Item disabled={piece.charts.length >= MOST} onClick={copy}>
+            <Dropdown.Item disabled={piece.charts.length >= MOST} onClick={() => void duplicate(chart.id)}>
               <i className="bi bi-copy" aria-hidden="true" /> Duplicate chart
             </Dropdown.Item>
           )}

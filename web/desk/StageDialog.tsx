@@ -1,12 +1,11 @@
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../common/Dialog';
-import { ask, reasonOf } from '../api/client';
 import { Pick, Switch } from '../fields/Choice';
 import { counted } from '../common/words';
 import { useNotices } from '../common/Notices';
-import { setRate } from '../piece/changes';
 import type { Piece } from '../../contracts/piece';
+import { act } from './act';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
 import { OneField } from '../settings/OneField';
@@ -41,25 +40,15 @@ const RATES: [string, string][] = [
 export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
   const edit = useDesk((state) => state.edit);
   const { stage } = piece;
-  /** What stands by hand keeps its place in proportion: core says where that is. */
   const reshape = async (width: number, height: number): Promise<void> => {
-    try {
-      const { document: before, id } = useDesk.getState();
-      const body = { document: before ?? piece, stage: { width, height } };
-      const made = await ask<{ document: Piece }>('stage', { method: 'POST', body });
-      if (useDesk.getState().id !== id) {
-        useNotices.getState().say(`The new size was not set: “${piece.title}” was left before it was worked out.`);
-        return;
-      }
-      // What was changed meanwhile is not lost: it is reshaped as well.
-      if (useDesk.getState().document !== before) return await reshape(width, height);
-      usePlay.getState().set({ view: null, shape: null });
-      edit((draft) => {
-        Object.assign(draft, made.document);
-      });
-    } catch (error) {
-      useNotices.getState().say(reasonOf(error), { bad: true });
-    }
+    if (await act('resize-stage', { width, height })) usePlay.getState().set({ view: null, shape: null });
+  };
+  const changeRate = async (rate: [number, number]): Promise<void> => {
+    if (!(await act('change-rate', { rate }))) return;
+    const frames = useDesk.getState().document?.stage.frames ?? 0;
+    useNotices
+      .getState()
+      .say(`Lines and moves keep their time in seconds. The piece now has ${counted(frames, 'frame')}.`);
   };
   const size = `${stage.width}x${stage.height}`;
   const rate = stage.rate.join('/');
@@ -82,17 +71,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           label={settingOf('Stage', 'rate').label}
           value={rate}
           options={RATES.some(([known]) => known === rate) ? RATES : [...RATES, [rate, rate]]}
-          onChange={(chosen) =>
-            edit((draft) => {
-              setRate(draft, chosen.split('/').map(Number) as [number, number]);
-              if (chosen !== '30000/1001' && chosen !== '60000/1001') draft.stage.dropFrame = false;
-              useNotices
-                .getState()
-                .say(
-                  `Lines and moves keep their time in seconds. The piece now has ${counted(draft.stage.frames, 'frame')}.`,
-                );
-            })
-          }
+          onChange={(chosen) => void changeRate(chosen.split('/').map(Number) as [number, number])}
         />
         <OneField
           of="Stage"

@@ -33,6 +33,8 @@ export class ComputeQueue {
   private heldTimer = 0;
   private isComputing = false;
   private isStale = false;
+  /** the frame that the playhead went to while others were computed */
+  private missed: number | null = null;
   /** takes back what is computed while nobody edits */
   private resting: AbortController | null = null;
 
@@ -61,6 +63,7 @@ export class ComputeQueue {
     this.isComputing = false;
     this.resting = null;
     this.goOn(hurried);
+    if (this.missed !== null) this.follow(this.missed);
   }
 
   /** Returns whether there is something to compute. */
@@ -100,6 +103,7 @@ export class ComputeQueue {
   /** Of a large piece only the frames around the playhead are computed: asks for more where it comes to their end. */
   follow(frame: number): void {
     const { reel } = this.desk.now();
+    this.missed = this.isComputing ? frame : null;
     if (!reel || this.isComputing) return;
     const ends = reel.to < reel.frames - 1 && frame > reel.to - AHEAD;
     const begins = reel.from > 0 && frame < reel.from;

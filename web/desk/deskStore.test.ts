@@ -142,6 +142,53 @@ describe('undo', () => {
   });
 });
 
+describe('an act of core', () => {
+  const duplicate = (): void => {
+    server.slow = 200;
+    server.act = (document) => {
+      const copy = { ...document.charts[0], id: `chart${document.charts.length + 1}` };
+      return { document: { ...document, charts: [...document.charts, copy] }, made: [copy.id] };
+    };
+  };
+  const state = () => useDesk.getState();
+
+  it('is one step of undo, and loses nothing that was changed meanwhile', async () => {
+    const { act: does } = await import('./act');
+    duplicate();
+    const made = does('copy-chart', { chart: 'chart1' });
+    await vi.advanceTimersByTimeAsync(100);
+    retitle('typed meanwhile');
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(await made).toEqual(['chart2']);
+    expect(state().document).toMatchObject({ title: 'typed meanwhile', charts: [{}, { id: 'chart2' }] });
+    expect(server.saved).toHaveLength(2);
+  });
+
+  it('is done before it is undone, and one after the other', async () => {
+    const { act: does } = await import('./act');
+    duplicate();
+    void does('copy-chart', { chart: 'chart1' });
+    void does('copy-chart', { chart: 'chart1' });
+    void state().undo();
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(server.walks).toEqual([-1]);
+    expect(state().document?.charts.map(({ id }) => id)).toEqual(['chart1', 'chart2']);
+  });
+
+  it('changes nothing where it is refused, and says why', async () => {
+    const [{ act: does }, { useNotices }] = await Promise.all([import('./act'), import('../common/Notices')]);
+    server.act = () => {
+      throw new TypeError('Failed to fetch');
+    };
+    const before = state().document;
+    const made = does('copy-chart', { chart: 'chart1' }, 'It was not copied.');
+    await vi.advanceTimersByTimeAsync(100);
+    expect(await made).toBeNull();
+    expect(state().document).toBe(before);
+    expect(JSON.stringify(useNotices.getState())).toContain('It was not copied. Cannot reach');
+  });
+});
+
 describe('computing', () => {
   it('does not queue up edits: what is newest is computed last', async () => {
     const before = server.computed;

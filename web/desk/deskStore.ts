@@ -4,6 +4,7 @@ import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct, newAct } from '../common/acts';
 import { rememberWith } from '../common/later';
 import type { Piece } from '../../contracts/piece';
+import { allDone } from './acting';
 import { ComputeQueue } from './computeQueue';
 import { deskNow } from './deskNow';
 import { elsewhere } from './elsewhere';
@@ -144,6 +145,7 @@ export const useDesk = create<DeskState>((set, get) => {
   const walk = (which: Way): Promise<void> => {
     wantedSteps += which === 'undo' ? -1 : 1;
     const step = walking.then(async () => {
+      await allDone();
       const steps = wantedSteps;
       wantedSteps = 0;
       if (steps !== 0) await walkSteps(steps < 0 ? 'undo' : 'redo', Math.abs(steps));

@@ -35,6 +35,8 @@ export class Server {
   /** steps that each request of undo and redo asked for, and milliseconds that its answer takes */
   readonly walks: number[] = [];
   slow = 0;
+  /** what an act leads to */
+  act: (document: Piece) => { document: Piece; made: string[] } = (document) => ({ document, made: [] });
 
   piece(id = 'p1'): Kept {
     const kept = this.pieces.get(id) ?? {
@@ -75,6 +77,10 @@ export class Server {
     const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
     if (path.endsWith('/compute')) return reply(this.compute(body!.document));
     if (path.endsWith('/proof')) return reply({ exact: true });
+    if (path.includes('/acts/')) {
+      await new Promise((resolve) => setTimeout(resolve, this.slow));
+      return reply(this.act(body!.document));
+    }
     const id = /pieces\/(\w+)/.exec(path)?.[1] ?? 'p1';
     const kept = this.piece(id);
     const its = (): object => ({

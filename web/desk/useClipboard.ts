@@ -1,13 +1,11 @@
 import { useEffect } from 'react';
-import { ask, reasonOf } from '../api/client';
-import { later } from '../common/later';
 import { isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
-import type { Piece } from '../../contracts/piece';
-import { deskNow } from './deskNow';
-import { copied, paste, readPart, type Part } from './parts';
+import { act } from './act';
+import { copied, readPart, type Part } from './parts';
 import { useDesk } from './deskStore';
-import { usePlay, type Selection } from './playStore';
+import { usePlay } from './playStore';
+import { selectionOf } from './stage/selected';
 
 /** Copies and pastes what is selected on the stage, within a piece and from one to another. */
 export function useClipboard(): void {
@@ -40,34 +38,14 @@ export function useClipboard(): void {
 
 /** What comes from the clipboard may be anybody's: core reads it before it is in the document. */
 async function pastePart(part: Part): Promise<void> {
-  const { say } = useNotices.getState();
   const { selection, select } = usePlay.getState();
-  const { document: piece, edit } = useDesk.getState();
-  if (!piece) return;
-  const its = later();
-  try {
-    const tried = structuredClone(piece);
-    const { problem } = pasted(tried, part, selection);
-    if (problem) throw new Error(problem);
-    await ask('compute', { method: 'POST', body: { document: tried, frame: deskNow().frame, inHurry: true } });
-    let made: Selection = null;
-    its(() =>
-      edit((draft) => {
-        made = pasted(draft, part, selection).selection;
-      }),
-    );
-    if (made) select(made);
-  } catch (error) {
-    say(`This cannot be pasted. ${reasonOf(error)}`, { bad: true });
-  }
-}
-
-function pasted(piece: Piece, part: Part, selection: Selection): ReturnType<typeof paste> {
-  try {
-    return paste(piece, part, selection);
-  } catch {
-    return { selection, problem: 'It looks like something copied here, and lacks what belongs to it.' };
-  }
+  const onto = {
+    chart: selection && 'chart' in selection ? selection.chart : null,
+    figure: selection?.kind === 'figure' ? selection.figure : null,
+  };
+  const made = await act('paste', { ...part, ...onto }, 'This cannot be pasted.');
+  const now = useDesk.getState().document;
+  if (made && made.length > 0 && now) select(selectionOf(now, made));
 }
 
 function saidOf(part: Part): string {

@@ -2,12 +2,11 @@ import { useEffect } from 'react';
 import { reasonOf } from '../api/client';
 import { isOperating, isText, isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
-import { addLine, removeLine, removeMove, removeWords } from '../piece/changes';
-import { removeChart } from '../piece/charts';
+import { addLine, removeMove } from '../piece/changes';
+import { act } from './act';
 import { useDesk } from './deskStore';
 import { editPlaces } from './placesNow';
 import { FACES, usePlay } from './playStore';
-import { beginsOf } from './sheet';
 import { keysOf, selectionOf } from './stage/selected';
 import { endTapping, tap } from './voice/tapping';
 
@@ -37,14 +36,14 @@ function selectNeighbour(by: number): boolean {
 
 function remove(): void {
   const { selection, select } = usePlay.getState();
-  const { edit, computed } = useDesk.getState();
+  const { edit } = useDesk.getState();
   if (selection?.kind === 'line') {
-    edit((piece) => removeLine(piece, selection.line, beginsOf(computed?.sheet)));
     select(null);
+    void act('remove-line', { line: selection.line });
   }
   if (selection?.kind === 'words') {
-    edit((piece) => removeWords(piece, selection.words));
     select(null);
+    void act('remove-things', { charts: [], words: [selection.words] });
   }
   if (selection?.kind === 'shot') {
     edit((piece) => removeMove(piece, selection.shot));
@@ -53,7 +52,7 @@ function remove(): void {
   const { document } = useDesk.getState();
   if (selection?.kind === 'chart' && document && document.charts.length > 1) {
     select(null);
-    edit((piece) => removeChart(piece, selection.chart));
+    void act('remove-things', { charts: [selection.chart], words: [] });
   }
 }
 

@@ -2,16 +2,12 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import {
   addChange,
   addLine,
-  addWords,
   changesOf,
   chartOf,
   moveOf,
   ownMove,
-  removeLine,
-  removeWords,
   setLineText,
   setOwn,
-  setRate,
   setTitle,
   setWordsText,
   shiftLine,
@@ -85,13 +81,6 @@ describe('lines', () => {
     expect(piece.script.lines.map(({ id }) => id)).toEqual(['line1', 'line3', 'line4', 'line2', 'line5']);
     shiftLine(piece, 'line2', -50);
     expect(piece.script.lines[0]).toMatchObject({ id: 'line2', begin: 0, end: 82 });
-  });
-
-  it('leaves what was pinned to a line where it is when the line goes', () => {
-    removeLine(piece, 'line3', { m2: 212, m3: 231 });
-    expect(moveOf(piece, 'entrance', target('r2'))).toMatchObject({ begin: 212, pin: null });
-    expect(moveOf(piece, 'entrance', target('r3'))).toMatchObject({ begin: 231, pin: null });
-    expect(moveOf(piece, 'entrance', target('r4'))?.pin).not.toBeNull();
   });
 });
 
@@ -204,20 +193,6 @@ describe('figures', () => {
     expect(piece.words[0], 'nobody guessed what was typed').not.toHaveProperty('guessed');
   });
 
-  it('keeps the seconds of lines, moves and orders when the rate changes, and finds its way back', () => {
-    const before = structuredClone(piece);
-    setRate(piece, [60, 1]);
-    expect(piece.stage).toMatchObject({ rate: [60, 1], frames: before.stage.frames * 2 });
-    expect(piece.script.lines[1].begin).toBe(before.script.lines[1].begin * 2);
-    expect(piece.moves[0].frames).toBe(before.moves[0].frames * 2);
-    setRate(piece, [30, 1]);
-    expect(piece).toEqual(before);
-    setRate(piece, [24, 1]);
-    expect(piece.script.lines.map(({ end }) => end)).toEqual(
-      before.script.lines.map(({ end }) => Math.round((end * 24) / 30)),
-    );
-  });
-
   it('adds changes one after another to one target, and leaves other targets alone', () => {
     const first = addChange(piece, target('r2'), { property: 'opacity', to: 0.4, begin: 30 });
     const second = addChange(piece, { chart: 'chart1' }, { property: 'column', to: 'c1', begin: 60 });
@@ -253,14 +228,5 @@ describe('moves and titles', () => {
     expect(made).toMatchObject({ ...now, kind: 'exit', pin: null });
     expect(ownMove(piece, 'exit', target('r1'), { ...now, begin: 99 })).toBe(made);
     expect(new Set(piece.moves.map(({ id }) => id)).size).toBe(piece.moves.length);
-  });
-
-  it('takes a title’s moves along when it goes', () => {
-    const id = addWords(piece);
-    ownMove(piece, 'entrance', { words: id }, { begin: 0, frames: 10, curve: 'linear', opens: 'forward' });
-    expect(piece.moves).toHaveLength(7);
-    removeWords(piece, id);
-    expect(piece.moves).toHaveLength(6);
-    expect(piece.words.map((words) => words.id)).toEqual(['title']);
   });
 });

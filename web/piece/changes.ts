@@ -174,63 +174,6 @@ export function shiftLine(piece: Piece, id: string, begin: number): void {
 
 /** the longest stage, in frames */
 export const MOST_FRAMES = 18_000;
-/** the longest change of places, in frames */
-const MOST_PLACES = 300;
-
-/** Another frame rate. Lines and moves keep their seconds, so that the narrator's words stay where they are. */
-export function setRate(piece: Piece, rate: Piece['stage']['rate']): void {
-  const [before, now] = [piece.stage.rate, rate].map(([numerator, denominator]) => numerator / denominator);
-  const scaled = (frames: number, least = 0): number =>
-    Math.max(least, Math.min(MOST_FRAMES, Math.round((frames * now) / before)));
-  const scaledOffset = (frames: number): number => Math.sign(frames) * scaled(Math.abs(frames));
-  piece.stage.rate = rate;
-  piece.stage.frames = scaled(piece.stage.frames, 1);
-  for (const line of piece.script.lines) {
-    line.begin = scaled(line.begin);
-    line.end = scaled(line.end, line.begin + 1);
-  }
-  for (const recording of piece.script.recordings ?? []) recording.begin = scaled(recording.begin);
-  for (const move of piece.moves) {
-    move.begin = scaled(move.begin);
-    move.frames = scaled(move.frames, 1);
-    for (const pin of pinsOf(move)) pin.offset = scaledOffset(pin.offset);
-    if (move.follow) move.follow.offset = scaledOffset(move.follow.offset);
-    if (typeof move.emphasis?.until === 'number') move.emphasis.until = scaled(move.emphasis.until);
-  }
-  for (const chart of piece.charts) {
-    for (const motion of [chart.entrance, chart.exit]) {
-      if (!motion) continue;
-      motion.begin = scaled(motion.begin);
-      motion.frames = scaled(motion.frames, 1);
-      motion.overlap = scaled(motion.overlap);
-    }
-    if (!chart.run) continue;
-    chart.run.begin = scaled(chart.run.begin);
-    chart.run.frames = scaled(chart.run.frames, 1);
-    chart.run.places = Math.min(MOST_PLACES, scaled(chart.run.places, 1));
-    for (const one of chart.run.pins) {
-      one.frame = scaled(one.frame);
-      if (one.pin) one.pin.offset = scaledOffset(one.pin.offset);
-    }
-  }
-}
-
-/**
- * Moves that were pinned to the line stay where they are.
- * @param begins the frames on which moves begin now, by move id
- */
-export function removeLine(piece: Piece, id: string, begins: Record<string, number>): void {
-  for (const move of piece.moves) {
-    if (move.pin?.line === id) {
-      move.begin = begins[move.id] ?? move.begin;
-      move.pin = null;
-    }
-    if (move.emphasis?.untilPin?.line === id) move.emphasis.untilPin = null;
-  }
-  for (const one of momentsOf(piece)) if (one.pin?.line === id) one.pin = null;
-  piece.script.lines = piece.script.lines.filter((line) => line.id !== id);
-}
-
 /** Pins hold on to their words: those before and after a change in the text go along with it. */
 export function setLineText(piece: Piece, id: string, text: string): void {
   const line = piece.script.lines.find((one) => one.id === id);
@@ -336,10 +279,4 @@ export function setRole(piece: Piece, id: string, role: Role): void {
   const isUntouched = Object.values(BEGINNINGS).some((one) => one.text === words.text);
   Object.assign(words, { role, placedBy: role === 'note' ? 'hand' : 'rule' }, isUntouched ? { text } : {});
   if (role === 'source' || isUntouched) Object.assign(words, { font, size });
-}
-
-export function removeWords(piece: Piece, id: string): void {
-  piece.words = piece.words.filter((words) => words.id !== id);
-  piece.moves = piece.moves.filter((move) => !('words' in move.target && move.target.words === id));
-  for (const { emphasis } of piece.moves) if (emphasis?.note === id) emphasis.note = null;
 }

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
-import { addChart, copyChart, removeChart, setGroup, shiftChart } from './charts';
-import type { Chart, Piece } from '../../contracts/piece';
+import { setGroup, shiftChart } from './charts';
+import type { Piece } from '../../contracts/piece';
 import { giveBack, keyOfGroups, setPlace, toldPlace } from './places';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 
@@ -34,8 +34,6 @@ describe('what a hand places', () => {
     expect(Object.keys(piece.shapes![0].own)).toEqual(['chart1']);
     giveBack(piece, null, 'chart2');
     expect(toldPlace(piece, null, 'chart2')).toBeNull();
-    removeChart(piece, 'chart1');
-    expect(piece.charts[0].axisOf).toBeUndefined();
   });
 
   it('is told for one shape of the stage alone, where that is worked on', () => {
@@ -68,27 +66,8 @@ describe('what a hand places', () => {
 });
 
 describe('several charts', () => {
-  const another = (id: string): Chart => ({ ...structuredClone(piece.charts[0]), id });
-
-  it('come in together, by the order of the first', () => {
-    addChart(piece, another('chart2'), piece.tables[0]);
-    expect(piece.tables).toHaveLength(1);
-    expect(piece.charts[1].entrance).toMatchObject({ with: 'chart1', joins: 'together' });
-  });
-
-  it('are copied with their moves, and taken out with all that hangs on them', () => {
-    const moves = piece.moves.filter(({ target }) => 'chart' in target).length;
-    expect(copyChart(piece, 'chart1')).toBe('chart2');
-    expect(piece.moves.filter(({ target }) => 'chart' in target && target.chart === 'chart2')).toHaveLength(moves);
-    piece.words[0].pointsAt = { chart: 'chart2', figure: 'r1' };
-    removeChart(piece, 'chart2');
-    expect(piece.moves.filter(({ target }) => 'chart' in target)).toHaveLength(moves);
-    expect(piece.words[0].pointsAt).toBeNull();
-    expect(piece.tables, 'another chart still shows it').toHaveLength(1);
-  });
-
   it('change places, and are taken together', () => {
-    addChart(piece, another('chart2'), piece.tables[0]);
+    piece.charts.push({ ...structuredClone(piece.charts[0]), id: 'chart2' });
     shiftChart(piece, 'chart1', 1);
     expect(piece.charts.map(({ id }) => id)).toEqual(['chart2', 'chart1']);
     setGroup(piece, ['chart1', 'title'], true);

@@ -1,11 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { Departure } from '../api/scriptAnswers';
-import { setRate } from './changes';
-import { leaveDeparture, takeDeparture } from './departures';
 import type { HeardLine, Piece } from '../../contracts/piece';
 import { allAsOne, shiftAfter } from './timing';
-import { joinLine, pinnedWords, splitLine, takeScript } from './script';
 import {
   addRecording,
   letWordGo,
@@ -29,8 +25,6 @@ const heard: HeardLine[] = [
   { line: 'l2', words: [{ text: 'Lamps', at: 3000, end: 3400, sure: 1 }] },
 ];
 
-/** Which heard word each word is, as core says it of the piece below. */
-const placesOf = (made: Piece) => ({ [made.script.recording!]: { l1: [0, 1, 2], l2: [0, null] } });
 const wordOf = (line: 'l1' | 'l2', index: number): LineWord => ({
   line,
   index,
@@ -88,100 +82,18 @@ describe('what is known of a recording', () => {
     ]);
   });
 
-  it('moves with its lines when it begins later, and keeps its seconds at another rate', () => {
+  it('moves with its lines when it begins later', () => {
     const made = piece();
     shiftRecording(made, made.script.recording!, 15);
     expect(made.script.lines.map(({ begin }) => begin)).toEqual([45, 105]);
-    setRate(made, [60, 1]);
-    expect(recordingOf(made)?.begin).toBe(30);
-  });
-});
-
-describe('lines that are divided, joined and replaced', () => {
-  it('take pins and times along with their words', () => {
-    const made = piece();
-    const second = splitLine(made, 'l1', 1, 36, placesOf(made));
-    expect(made.script.lines.map(({ text, begin, end }) => [text, begin, end])).toEqual([
-      ['Four', 30, 36],
-      ['in ten', 36, 60],
-      ['Lamps too', 90, 120],
-    ]);
-    expect(made.moves[0].pin).toEqual({ line: second, word: 1, offset: 3 });
-    const recording = recordingOf(made)!;
-    const inTen = recording.heard.find(({ line }) => line === second)?.words;
-    expect(inTen?.map(({ at }) => at)).toEqual([1200, 1300]);
-    joinLine(made, 'l1', { [recording.id]: { l1: [0], [second]: [0, 1], l2: [0, null] } });
-    expect(made.moves[0].pin).toEqual({ line: 'l1', word: 2, offset: 3 });
-    expect(recording.heard).toEqual(heard);
-    expect(pinnedWords(made)).toEqual(new Set(['l1:2']));
-  });
-
-  it('keep their times where a comma or a capital has changed the text', () => {
-    const made = piece();
-    made.script.lines[0].text = 'four, In ten';
-    const second = splitLine(made, 'l1', 1, 36, placesOf(made));
-    expect(recordingOf(made)?.heard.map(({ line, words }) => [line, words.length])).toEqual([
-      ['l1', 1],
-      [second, 2],
-      ['l2', 1],
-    ]);
-  });
-
-  it('keep the moment of what was pinned to a word that is gone', () => {
-    const made = piece();
-    const { id } = made.moves[0];
-    const lines = [{ id: 'l2', text: 'Lamps too', begin: 90, end: 120 }];
-    const moved = { 'l2:0': { line: 'l2', word: 0 }, 'l2:1': { line: 'l2', word: 1 } };
-    takeScript(made, lines, moved, { [id]: 42 }, placesOf(made));
-    expect(made.moves[0]).toMatchObject({ pin: null, begin: 42 });
-    expect(recordingOf(made)?.heard.map(({ line }) => line)).toEqual(['l2']);
   });
 });
 
 describe('a recording that departs from its script', () => {
-  const departure: Departure = {
-    kind: 'unsaid',
-    line: 'l1',
-    from: 1,
-    to: 3,
-    text: 'in ten',
-    message: '',
-    begin: 36,
-    end: 37,
-    index: null,
-  };
-
-  it('takes out of the script what it does not say; what was pinned there keeps its moment', () => {
-    const made = piece();
-    takeDeparture(made, departure, { [made.moves[0].id]: 42 }, placesOf(made));
-    expect(made.script.lines.map(({ text }) => text)).toEqual(['Four', 'Lamps too']);
-    expect(made.moves[0]).toMatchObject({ pin: null, begin: 42 });
-    takeDeparture(made, { ...departure, from: 0, to: 1 }, {}, placesOf(made));
-    expect(made.script.lines.map(({ id }) => id)).toEqual(['l2']);
-  });
-
-  it('takes into the script what it says twice, where it says it', () => {
-    const made = piece();
-    const speech = { at: 2000, end: 2600, line: 'l1', word: 1, again: 'Four' };
-    recordingOf(made)!.unwritten = [speech];
-    const again: Departure = { ...departure, kind: 'again', to: 1, text: 'Four', begin: 36, end: 44, index: 0 };
-    takeDeparture(made, again, {}, placesOf(made));
-    expect(made.script.lines.map(({ text, begin }) => [text, begin])).toEqual([
-      ['Four', 30],
-      ['Four', 36],
-      ['in ten', 44],
-      ['Lamps too', 90],
-    ]);
-    expect(recordingOf(made)?.unwritten).toEqual([]);
-  });
-
-  it('is left as it is, and not asked again when the words are found again', () => {
+  it('that was left as it is is not asked about again when the words are found again', () => {
     const made = piece();
     const recording = recordingOf(made)!;
-    recording.unwritten = [{ at: 2000, end: 2600, line: 'l1', word: 3, again: null }];
-    leaveDeparture(made, { ...departure, kind: 'unwritten', index: 0 }, placesOf(made));
-    leaveDeparture(made, departure, placesOf(made));
-    expect(recording.heard[0].words.map(({ sure }) => sure)).toEqual([0.9, 1, 1]);
+    recording.unwritten = [{ at: 2000, end: 2600, line: 'l1', word: 3, again: null, left: true }];
     const found = [
       { at: 2010, end: 2590, line: 'l1', word: 3, again: null },
       { at: 5000, end: 5600, line: 'l2', word: 2, again: null },

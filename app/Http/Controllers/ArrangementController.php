@@ -8,8 +8,9 @@ use App\Http\Body;
 use App\Import\Incoming;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Acts\Acts;
+use Lupine\Core\Acts\AddedChart;
 use Lupine\Core\Arrangement\ArrangementChoices;
-use Lupine\Core\Arrangement\Reshape;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\TableText;
@@ -18,9 +19,7 @@ use Lupine\Core\Import\RowColours;
 use Lupine\Core\Import\Taken;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\Sides;
 use Lupine\Core\Piece\Table;
-use Lupine\Core\Settings\Group;
 
 /** Several charts on one stage: how they can stand, and another one for them. */
 final readonly class ArrangementController
@@ -39,20 +38,6 @@ final readonly class ArrangementController
             'choices' => (new ArrangementChoices($this->drawPiece))
                 ->of($body->piece(), $shape->isNull() ? null : $shape->id()),
         ]);
-    }
-
-    /** The document on a stage of another size, everything in its place there. */
-    public function stage(Request $request): JsonResponse
-    {
-        $body = Body::of($request);
-        $sides = Group::of(Sides::class)->read($body->get('stage'));
-
-        return response()->json(
-            ['document' => Reshape::document($body->document(), $body->piece(), $sides->width, $sides->height)],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE,
-        );
     }
 
     /** Another chart: of a table that the piece has, or of one that is pasted. */
@@ -77,7 +62,12 @@ final readonly class ArrangementController
             $chart['finish'] = [...$chart['finish'], 'swatches' => $alike->finish->swatches];
         }
 
-        return response()->json(['chart' => $chart, 'table' => $table->toDocument()], 200, [], JSON_UNESCAPED_UNICODE);
+        return ActController::answer(Acts::doOne(
+            new AddedChart($chart, $table->toDocument()),
+            $body->document(),
+            $piece,
+            $this->drawPiece->forms,
+        ));
     }
 
     /** A table that comes in with the chart, pasted or out of a file; null where the piece has it. */

@@ -17,14 +17,12 @@ use Lupine\Core\Spoken\ToldChart;
 /** The script as text, and where its lines stand in time. */
 final readonly class ScriptController
 {
-    private const LONGEST_TEXT = 400_000;
-
     /** A text or a file of subtitles as lines of a piece, and what it changes of those that are there. */
     public function read(Request $request): JsonResponse
     {
         $body = Body::of($request);
         $piece = $body->piece();
-        $written = WrittenScript::read($body->get('text')->long(self::LONGEST_TEXT));
+        $written = WrittenScript::read($body->get('text')->long(WrittenScript::MAX_BYTES));
 
         return response()->json(
             ['kind' => $written->kind, 'remarks' => $written->remarks, ...ScriptAgain::of($piece, $written)->answer()],
@@ -37,7 +35,7 @@ final readonly class ScriptController
     /** The chart that a text tells by itself; no figures where it tells none. */
     public function tell(Request $request): JsonResponse
     {
-        $text = Body::of($request)->get('text')->long(self::LONGEST_TEXT);
+        $text = Body::of($request)->get('text')->long(WrittenScript::MAX_BYTES);
         // What has tabs is a table, and what has no sentence is none either.
         $isProse = !str_contains($text, "\t") && preg_match('/\p{L}+\s+\p{L}+\s+\p{L}+/u', $text) === 1;
         if (!$isProse || trim($text) === '') {

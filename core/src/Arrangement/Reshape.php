@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Sides;
 use Lupine\Core\Piece\Stage;
-use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Json;
 
 /**
  * A document on a stage of another size: what a hand has placed keeps its place in proportion, and texts that the rule
@@ -30,33 +30,26 @@ final class Reshape
     }
 
     /**
-     * @param \stdClass $document as docs/piece.schema.json describes it
-     * @param Piece $piece the same document, read
-     *
-     * @return \stdClass a copy of it
-     *
-     * @throws BadPiece where the stage cannot have that size
+     * @param \stdClass $document as docs/piece.schema.json describes it; it is changed
+     * @param Stage $stage that it has so far
      */
-    public static function document(\stdClass $document, Piece $piece, int $width, int $height): \stdClass
+    public static function change(\stdClass $document, Stage $stage, Sides $sides): void
     {
-        $copy = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        \assert($copy instanceof \stdClass);
-        (new self($piece->stage, $width, $height, self::kept($copy->reshaped ?? null)))->change($copy);
-
-        return $copy;
+        $kept = self::kept($document->reshaped ?? null);
+        (new self($stage, $sides->width, $sides->height, $kept))->changeAll($document);
     }
 
-    private function change(\stdClass $document): void
+    private function changeAll(\stdClass $document): void
     {
         $stage = ['width' => $this->width, 'height' => $this->height];
         $document->stage = (object) [...(array) ($document->stage ?? []), ...$stage];
-        foreach (self::objects($document->words ?? null) as $words) {
+        foreach (Json::objects($document->words ?? null) as $words) {
             $this->text($words, 'words/'.self::id($words), ['x' => 'across', 'width' => 'across', 'y' => 'down']);
         }
         if (($document->captions ?? null) instanceof \stdClass) {
             $this->text($document->captions, 'captions', ['width' => 'across', 'y' => 'down']);
         }
-        foreach (self::objects($document->charts ?? null) as $chart) {
+        foreach (Json::objects($document->charts ?? null) as $chart) {
             $this->chart($chart, 'charts/'.self::id($chart));
         }
         unset($document->reshaped);
@@ -164,13 +157,5 @@ final class Reshape
     private static function id(\stdClass $object): string
     {
         return isset($object->id) && is_string($object->id) ? $object->id : '';
-    }
-
-    /** @return list<\stdClass> */
-    private static function objects(mixed $list): array
-    {
-        return array_values(
-            array_filter(is_array($list) ? $list : [], static fn (mixed $one): bool => $one instanceof \stdClass),
-        );
     }
 }

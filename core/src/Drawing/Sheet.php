@@ -28,7 +28,7 @@ use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\Departure;
 use Lupine\Core\Script\Departures;
-use Lupine\Core\Script\Kin;
+use Lupine\Core\Script\HeardPlaces;
 use Lupine\Core\Script\SpokenWord;
 use Lupine\Core\Script\UnreadNumbers;
 use Lupine\Core\Spoken\SaidFigure;
@@ -259,7 +259,7 @@ final readonly class Sheet
 
         return [
             'lines' => self::lines($piece),
-            'heard' => self::heard($piece),
+            'heard' => HeardPlaces::of($piece),
             'departures' => array_map(
                 static fn (Departure $one): array => $one->answer(),
                 Departures::of($piece),
@@ -267,26 +267,6 @@ final readonly class Sheet
             'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(),
             'seconds' => self::seconds($piece, $rate),
         ];
-    }
-
-    /** @return array<string, array<string, list<int|null>>> by recording and line, which heard word each word is */
-    private static function heard(Piece $piece): array
-    {
-        $heard = [];
-        foreach ($piece->narration->recordings as $recording) {
-            $places = [];
-            foreach ($piece->narration->lines as $line) {
-                $texts = Beats::split($line->text);
-                $pairs = Kin::pairs($texts, array_column($recording->heard[$line->id] ?? [], 'text'));
-                $places[$line->id] = array_map(
-                    static fn (int $index): ?int => $pairs[$index] ?? null,
-                    array_keys($texts),
-                );
-            }
-            $heard[$recording->id] = $places;
-        }
-
-        return $heard;
     }
 
     /** @return list<array<string, mixed>> how the backdrop changes */

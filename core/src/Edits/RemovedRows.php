@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Edits;
 
+use Lupine\Core\Settings\Json;
+
 /**
  * Rows leave a table, and with them all that was said of them: what their marks have of their own, their moves, the
  * number in the middle and pointers that name them.
@@ -21,7 +23,7 @@ final readonly class RemovedRows
     public function from(\stdClass $document): void
     {
         $charts = [];
-        foreach (self::objects($document->charts) as $chart) {
+        foreach (Json::objects($document->charts) as $chart) {
             if ($chart->table === $this->table && is_string($chart->id)) {
                 $charts[] = $chart->id;
                 $this->fromChart($chart);
@@ -32,10 +34,10 @@ final readonly class RemovedRows
             && is_string($target->figure ?? null)
             && $this->isOfOne($target->figure);
         $document->moves = array_values(array_filter(
-            self::objects($document->moves),
+            Json::objects($document->moves),
             static fn (\stdClass $move): bool => !$isGone($move->target ?? null),
         ));
-        foreach (self::objects($document->words) as $words) {
+        foreach (Json::objects($document->words) as $words) {
             if ($isGone($words->pointsAt ?? null)) {
                 $words->pointsAt = null;
             }
@@ -62,14 +64,5 @@ final readonly class RemovedRows
     private function isOfOne(string $figure): bool
     {
         return in_array($figure, $this->rows, true) || in_array(explode('-', $figure)[0], $this->rows, true);
-    }
-
-    /** @return list<\stdClass> */
-    private static function objects(mixed $list): array
-    {
-        return array_values(array_filter(
-            is_array($list) ? $list : [],
-            static fn (mixed $one): bool => $one instanceof \stdClass,
-        ));
     }
 }

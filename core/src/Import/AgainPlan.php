@@ -6,6 +6,7 @@ namespace Lupine\Core\Import;
 
 use Lupine\Core\Edits\RemovedRows;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\Json;
 
 /** Figures that come in again: the table as it would be, what changes, and the document with it. */
 final readonly class AgainPlan implements \JsonSerializable
@@ -36,23 +37,22 @@ final readonly class AgainPlan implements \JsonSerializable
      */
     public function document(\stdClass $document, array $colours = []): \stdClass
     {
-        $copy = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        \assert($copy instanceof \stdClass);
+        $copy = Json::copy($document);
         $table = json_decode((string) json_encode($this->table->toDocument()));
         $copy->tables = array_map(
             fn (\stdClass $one): mixed => $one->id === $this->table->id ? $table : $one,
-            self::objects($copy->tables),
+            Json::objects($copy->tables),
         );
         (new RemovedRows($this->table->id, $this->gone()))->from($copy);
         $charts = [];
-        foreach (self::objects($copy->charts) as $chart) {
+        foreach (Json::objects($copy->charts) as $chart) {
             if ($chart->table === $this->table->id) {
                 $charts[] = $chart->id;
                 $this->colour($chart, $colours);
             }
         }
         foreach (array_filter($charts, is_string(...)) as $chart) {
-            $copy->moves = [...self::objects($copy->moves), ...$this->entrances($chart, self::objects($copy->moves))];
+            $copy->moves = [...Json::objects($copy->moves), ...$this->entrances($chart, Json::objects($copy->moves))];
         }
 
         return $copy;
@@ -83,7 +83,7 @@ final readonly class AgainPlan implements \JsonSerializable
             $target = $move->target instanceof \stdClass ? $move->target : new \stdClass();
             $figure = $target->figure ?? null;
             $ids[] = is_string($move->id) ? $move->id : '';
-            $isOfPart = $move->kind === 'entrance' && ($target->label ?? false) !== true;
+            $isOfPart = $move->kind === 'entrance' && ($target->part ?? null) !== 'label';
             if ($isOfPart && ($target->chart ?? null) === $chart && is_string($figure)) {
                 $own[$figure] = $move;
             }
@@ -107,15 +107,6 @@ final readonly class AgainPlan implements \JsonSerializable
         }
 
         return $added;
-    }
-
-    /** @return list<\stdClass> */
-    private static function objects(mixed $list): array
-    {
-        return array_values(array_filter(
-            is_array($list) ? $list : [],
-            static fn (mixed $one): bool => $one instanceof \stdClass,
-        ));
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Piece;
 
 use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Json;
 use Lupine\Core\Settings\Setting;
 
 /** A timing curve. */
@@ -25,6 +26,21 @@ final readonly class CurveValue extends Setting
     public function read(Field $field): CurveSettings
     {
         return CurveSettings::read($field, $this->default);
+    }
+
+    public function mapped(mixed $value, \Closure $work): mixed
+    {
+        foreach (CurveSettings::numbers() as $kind => $numbers) {
+            $of = $value instanceof \stdClass ? Json::object($value, $kind) : null;
+            if ($of === null) {
+                continue;
+            }
+            foreach ($numbers as $number) {
+                $of->{$number->name} = $number->setting->mapped($of->{$number->name} ?? null, $work);
+            }
+        }
+
+        return $value;
     }
 
     public function schema(): array

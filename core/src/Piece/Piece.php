@@ -22,6 +22,8 @@ use Lupine\Core\Settings\Unit;
 final readonly class Piece implements Checked
 {
     public const VERSION = 3;
+    public const MAX_CHARTS = 12;
+    public const MAX_WORDS = 60;
 
     private const DESCRIPTION = 'A piece of Lupine, version '.self::VERSION.'. Lengths are pixels of the stage, angles'
         .' degrees clockwise from 12 o\'clock, times whole frames.';
@@ -51,9 +53,9 @@ final readonly class Piece implements Checked
         #[Several(new Part(Table::class), max: 20)]
         public array $tables,
         /** @var list<Chart> */
-        #[Several(new Part(Chart::class), max: 12)]
+        #[Several(new Part(Chart::class), max: self::MAX_CHARTS)]
         public array $charts,
-        #[Several(new Part(FreeText::class), max: 60)]
+        #[Several(new Part(FreeText::class), max: self::MAX_WORDS)]
         array $words,
         #[Part(CaptionSettings::class)]
         public ?CaptionSettings $captions,

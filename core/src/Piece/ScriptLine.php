@@ -17,10 +17,13 @@ use Lupine\Core\Settings\Whole;
 #[Described('One spoken phrase.', name: 'Line')]
 final readonly class ScriptLine implements Checked
 {
+    /** characters of a line */
+    public const LONGEST = 600;
+
     public function __construct(
         #[Id]
         public string $id,
-        #[Text('Text', 600)]
+        #[Text('Text', self::LONGEST)]
         public string $text,
         #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES)]
         public int $begin,

@@ -44,12 +44,17 @@ final readonly class Stage implements Checked
 
     public function check(Field $field): void
     {
-        $hasDropFrame = $this->rateDenominator === 1001 && in_array($this->rateNumerator, [30_000, 60_000], true);
-        if ($this->dropFrame && !$hasDropFrame) {
+        if ($this->dropFrame && !self::hasDropFrame($this->rateNumerator, $this->rateDenominator)) {
             throw $field
                 ->get('dropFrame')
                 ->wrong('is on, but drop-frame timecode exists at 29.97 and 59.94 frames a second only');
         }
+    }
+
+    /** Whether there is drop-frame timecode at a rate: at 29.97 and 59.94 frames a second. */
+    public static function hasDropFrame(int $numerator, int $denominator): bool
+    {
+        return $denominator === 1001 && in_array($numerator, [30_000, 60_000], true);
     }
 
     /** The same stage in another shape. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Settings\Json;
+
 /**
  * From version 1 to 2: parts opened clockwise or counterclockwise, whichever way they were laid out. Now they open
  * forward or backward, seen in the direction in which the form lays them out, so that bars can do it too.
@@ -12,11 +14,10 @@ final readonly class Version1
 {
     public static function upgraded(\stdClass $document): \stdClass
     {
-        /** @var \stdClass $document a copy, all the way down */
-        $document = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+        $document = Json::copy($document);
         $document->lupine = 2;
         $backwards = [];
-        foreach (self::objects($document->charts ?? null) as $chart) {
+        foreach (Json::objects($document->charts ?? null) as $chart) {
             $form = $chart->form ?? null;
             $isBackwards = $form instanceof \stdClass && ($form->direction ?? null) === 'counterclockwise';
             $id = $chart->id ?? null;
@@ -27,7 +28,7 @@ final readonly class Version1
                 self::turn($chart->{$kind} ?? null, $isBackwards);
             }
         }
-        foreach (self::objects($document->moves ?? null) as $move) {
+        foreach (Json::objects($document->moves ?? null) as $move) {
             $target = $move->target ?? null;
             $chart = $target instanceof \stdClass ? $target->chart ?? null : null;
             self::turn($move, is_string($chart) && ($backwards[$chart] ?? false));
@@ -45,13 +46,5 @@ final readonly class Version1
         if ($opens === 'clockwise' || $opens === 'counterclockwise') {
             $motion->opens = ($opens === 'clockwise') === $isBackwards ? 'backward' : 'forward';
         }
-    }
-
-    /** @return list<\stdClass> */
-    private static function objects(mixed $list): array
-    {
-        return array_values(
-            array_filter(is_array($list) ? $list : [], static fn (mixed $one): bool => $one instanceof \stdClass),
-        );
     }
 }

@@ -28,10 +28,10 @@ final readonly class ScriptAgain
      * @param list<string> $gone
      */
     private function __construct(
-        private array $lines,
-        private array $heard,
-        private array $moved,
-        private array $kin,
+        public array $lines,
+        public array $heard,
+        public array $moved,
+        public array $kin,
         private array $added,
         private array $gone,
     ) {

@@ -12,6 +12,9 @@ namespace Lupine\Core\Script;
  */
 final readonly class WrittenScript
 {
+    /** bytes of a text or a file that is taken */
+    public const MAX_BYTES = 400_000;
+
     public const MOST_LINES = 400;
 
     private const LONGEST = 600;

@@ -24,6 +24,17 @@ final readonly class Entries extends Setting
         return array_map($this->each->read(...), $field->entries());
     }
 
+    public function mapped(mixed $value, \Closure $work): mixed
+    {
+        if ($value instanceof \stdClass) {
+            foreach (get_object_vars($value) as $name => $one) {
+                $value->{$name} = $this->each->mapped($one, $work);
+            }
+        }
+
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'object', 'additionalProperties' => $this->each->schema()];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Settings;
 
-/** One place in a JSON document, read with its kind and range checked; errors name the place. */
+/**
+ * One place in a JSON document, read with its kind and range checked; errors name the place. Objects of the document
+ * are \stdClass, or arrays by their names.
+ */
 final readonly class Field
 {
     public const ID = '^[A-Za-z][A-Za-z0-9_-]*$';
@@ -23,12 +26,17 @@ final readonly class Field
 
     public function has(string $name): bool
     {
-        return is_array($this->value) && isset($this->value[$name]);
+        return $this->value instanceof \stdClass
+            ? isset($this->value->{$name})
+            : is_array($this->value) && isset($this->value[$name]);
     }
 
     public function get(string $name): self
     {
         $path = $this->path === '' ? $name : $this->path.'.'.$name;
+        if ($this->value instanceof \stdClass) {
+            return new self($this->value->{$name} ?? null, $path, $this->known);
+        }
         if (!is_array($this->value)) {
             throw new BadPiece(
                 sprintf('“%s” must be an object.', $this->path === '' ? 'the piece' : $this->path),
@@ -187,11 +195,12 @@ final readonly class Field
     /** @return array<string, self> */
     public function entries(): array
     {
-        if ($this->value !== null && !is_array($this->value)) {
+        $value = $this->value instanceof \stdClass ? get_object_vars($this->value) : $this->value ?? [];
+        if (!is_array($value)) {
             throw $this->wrong('must be an object');
         }
         $entries = [];
-        foreach ($this->value ?? [] as $name => $item) {
+        foreach ($value as $name => $item) {
             $entries[(string) $name] = new self($item, $this->path.'.'.$name, $this->known);
         }
 

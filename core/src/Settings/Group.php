@@ -90,6 +90,20 @@ final readonly class Group
         return $group;
     }
 
+    /**
+     * Changes what a document says of the group; Setting::mapped says how.
+     *
+     * @param \Closure(Setting, mixed): mixed $work
+     */
+    public function map(\stdClass $document, \Closure $work): void
+    {
+        foreach ($this->each() as $declared) {
+            if (isset($document->{$declared->name})) {
+                $document->{$declared->name} = $declared->setting->mapped($document->{$declared->name}, $work);
+            }
+        }
+    }
+
     /** @param string $name of one of its settings */
     public function named(string $name): Declared
     {

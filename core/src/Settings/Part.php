@@ -24,6 +24,15 @@ final readonly class Part extends Setting
         return Group::of($this->class)->read($field);
     }
 
+    public function mapped(mixed $value, \Closure $work): mixed
+    {
+        if ($value instanceof \stdClass) {
+            Group::of($this->class)->map($value, $work);
+        }
+
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['$ref' => '#/definitions/'.Group::of($this->class)->name];

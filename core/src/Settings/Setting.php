@@ -39,6 +39,17 @@ abstract readonly class Setting
         return [];
     }
 
+    /**
+     * What stands in a document, with everything in it changed that is no group, list or map.
+     *
+     * @param mixed $value decoded JSON, objects as \stdClass; they are changed
+     * @param \Closure(Setting, mixed): mixed $work of each setting and what stands there what shall stand there
+     */
+    public function mapped(mixed $value, \Closure $work): mixed
+    {
+        return $work($this, $value);
+    }
+
     /** @return list<class-string> the groups that stand in it */
     public function groups(): array
     {

@@ -30,6 +30,13 @@ final readonly class Several extends Setting
         return $items;
     }
 
+    public function mapped(mixed $value, \Closure $work): mixed
+    {
+        return is_array($value)
+            ? array_map(fn (mixed $one): mixed => $this->each->mapped($one, $work), $value)
+            : $value;
+    }
+
     public function schema(): array
     {
         return [

@@ -1,8 +1,10 @@
 import { Pick, Switch } from '../../fields/Choice';
 import { TextField } from '../../fields/TextField';
-import { copyChart, removeChart, setGroup, shiftChart } from '../../piece/charts';
+import { setGroup, shiftChart } from '../../piece/charts';
 import type { Chart, Piece } from '../../../contracts/piece';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
+import { duplicate } from '../duplicate';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
@@ -165,17 +167,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
             <i className="bi bi-union" aria-hidden="true" /> Ungroup
           </button>
         )}
-        <button
-          type="button"
-          className="text-button"
-          onClick={() => {
-            let made: string | null = null;
-            edit((draft) => {
-              made = copyChart(draft, chart.id);
-            });
-            if (made) usePlay.getState().select({ kind: 'chart', chart: made });
-          }}
-        >
+        <button type="button" className="text-button" onClick={() => void duplicate(chart.id)}>
           <i className="bi bi-copy" aria-hidden="true" /> Duplicate chart
         </button>
         <button
@@ -185,7 +177,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
           title={piece.charts.length < 2 ? 'A piece needs at least one chart.' : undefined}
           onClick={() => {
             usePlay.getState().select(null);
-            edit((draft) => removeChart(draft, chart.id));
+            void act('remove-things', { charts: [chart.id], words: [] });
           }}
         >
           <i className="bi bi-x-lg" aria-hidden="true" /> Remove chart

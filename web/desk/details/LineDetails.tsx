@@ -1,11 +1,9 @@
 import { TextField } from '../../fields/TextField';
-import { removeLine, setLineText } from '../../piece/changes';
+import { setLineText } from '../../piece/changes';
 import type { Line, Piece } from '../../../contracts/piece';
-import { joinLine, splitLine } from '../../piece/script';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
-import { heardPlaces } from '../voice/lineWord';
 import { usePlay } from '../playStore';
-import { beginsOf } from '../sheet';
 import { beginTapping } from '../voice/tapping';
 import { near, usePauses } from '../voice/usePauses';
 import { SaidList } from '../voice/SaidList';
@@ -83,11 +81,11 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
             className="text-button"
             disabled={cut < 1}
             title="Split at the playhead"
-            onClick={() => {
-              let second = lineId;
-              edit((draft) => (second = splitLine(draft, lineId, cut, words[cut].frame, heardPlaces())));
-              usePlay.getState().select({ kind: 'line', line: second });
-            }}
+            onClick={() =>
+              void act('split-line', { line: lineId, word: cut }).then(
+                (made) => made && usePlay.getState().select({ kind: 'line', line: made[0] }),
+              )
+            }
           >
             Split{cut > 0 && ` before “${bare(words[cut].text)}”`}
           </button>
@@ -95,7 +93,7 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
             type="button"
             className="text-button"
             disabled={!next}
-            onClick={() => edit((draft) => joinLine(draft, lineId, heardPlaces()))}
+            onClick={() => void act('join-line', { line: lineId })}
           >
             Join with next line
           </button>
@@ -130,7 +128,7 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
           type="button"
           className="text-button"
           onClick={() => {
-            edit((draft) => removeLine(draft, lineId, beginsOf(sheet)));
+            void act('remove-line', { line: lineId });
             usePlay.getState().select(null);
           }}
         >

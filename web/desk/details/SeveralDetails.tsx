@@ -1,9 +1,9 @@
 import type { Box } from '../../../painter/src';
 import { Switch } from '../../fields/Choice';
-import { removeChart, setGroup } from '../../piece/charts';
-import { removeWords } from '../../piece/changes';
+import { setGroup } from '../../piece/charts';
 import type { Piece } from '../../../contracts/piece';
 import type { PlaceKey } from '../../piece/places';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
@@ -148,11 +148,9 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
           disabled={charts.length >= piece.charts.length}
           onClick={() => {
             usePlay.getState().select(null);
-            edit((draft) => {
-              for (const key of keys) {
-                if (charts.includes(key)) removeChart(draft, key);
-                else removeWords(draft, key);
-              }
+            void act('remove-things', {
+              charts,
+              words: keys.filter((key) => piece.words.some(({ id }) => id === key)),
             });
           }}
         >

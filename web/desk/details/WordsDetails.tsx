@@ -1,6 +1,7 @@
 import { isBound } from '../../piece/bound';
-import { moveOf, ownMove, removeMove, removeWords, setRole, setWordsText, tableOf } from '../../piece/changes';
+import { moveOf, ownMove, removeMove, setRole, setWordsText, tableOf } from '../../piece/changes';
 import type { FreeText, Move, Piece } from '../../../contracts/piece';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
@@ -190,8 +191,8 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           type="button"
           className="text-button"
           onClick={() => {
-            edit((draft) => removeWords(draft, wordsId));
             usePlay.getState().select(null);
+            void act('remove-things', { charts: [], words: [wordsId] });
           }}
         >
           <i className="bi bi-x-lg" aria-hidden="true" /> Remove title

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
-import { removeLine, setLineText, shiftLine } from '../../piece/changes';
+import { setLineText, shiftLine } from '../../piece/changes';
 import type { Line, Piece } from '../../../contracts/piece';
 import type { SheetWord } from '../../api/scriptAnswers';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { near, usePauses } from '../voice/usePauses';
@@ -92,7 +93,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
   const close = (): void => {
     setTyping(false);
     if (line.text.trim() !== '') return;
-    edit((draft) => removeLine(draft, line.id, {}));
+    void act('remove-line', { line: line.id });
     usePlay.getState().select(null);
   };
   return (

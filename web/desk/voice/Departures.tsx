@@ -2,11 +2,9 @@ import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import type { Departure } from '../../api/scriptAnswers';
 import type { Piece } from '../../../contracts/piece';
-import { leaveDeparture, takeDeparture } from '../../piece/departures';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
-import { beginsOf } from '../sheet';
-import { heardPlaces } from './lineWord';
 
 /** Where the recording departs from the script, each with what can be done about it. */
 export function Departures({ piece }: { piece: Piece }) {
@@ -46,7 +44,6 @@ export function Departures({ piece }: { piece: Piece }) {
 }
 
 function DepartureRow({ piece, departure }: { piece: Piece; departure: Departure }) {
-  const edit = useDesk((state) => state.edit);
   const { kind, line, begin } = departure;
   const rate = piece.stage.rate[0] / piece.stage.rate[1];
   const hear = (): void => {
@@ -54,13 +51,12 @@ function DepartureRow({ piece, departure }: { piece: Piece; departure: Departure
     usePlay.getState().go(Math.max(0, Math.round(begin - rate / 2)));
     usePlay.getState().play(1);
   };
-  const take = (): void => {
-    const { computed } = useDesk.getState();
-    let added: string | null = null;
-    edit((draft) => (added = takeDeparture(draft, departure, beginsOf(computed?.sheet), heardPlaces())));
+  const at = { kind, line, from: departure.from, index: departure.index };
+  const take = async (): Promise<void> => {
+    const made = await act('take-departure', at);
     usePlay.getState().stop();
     usePlay.getState().go(begin);
-    if (added) usePlay.getState().select({ kind: 'line', line: added });
+    if (made?.[0]) usePlay.getState().select({ kind: 'line', line: made[0] });
   };
   const toLine = (): void => {
     usePlay.getState().go(begin);
@@ -79,15 +75,11 @@ function DepartureRow({ piece, departure }: { piece: Piece; departure: Departure
             Add to the line
           </button>
         ) : (
-          <button type="button" className="text-button is-link" onClick={take}>
+          <button type="button" className="text-button is-link" onClick={() => void take()}>
             {kind === 'unsaid' ? 'take it out of the script' : 'take it into the script'}
           </button>
         )}
-        <button
-          type="button"
-          className="text-button is-link"
-          onClick={() => edit((draft) => leaveDeparture(draft, departure, heardPlaces()))}
-        >
+        <button type="button" className="text-button is-link" onClick={() => void act('leave-departure', at)}>
           Ignore
         </button>
       </span>

@@ -7,11 +7,10 @@ import { ask, reasonOf } from '../../api/client';
 import type { ReadScript } from '../../api/scriptAnswers';
 import { counted } from '../../common/words';
 import type { Piece } from '../../../contracts/piece';
-import { pinnedWords, takeScript, type Moved } from '../../piece/script';
+import { pinnedWords } from '../../piece/script';
 import { recordingOf } from '../../piece/voice';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
-import { beginsOf } from '../sheet';
-import { heardPlaces } from './lineWord';
 import { layByRecording } from './voiceStore';
 
 const KINDS: Record<ReadScript['kind'], string> = { text: 'a text', SubRip: 'SubRip subtitles', WebVTT: 'WebVTT' };
@@ -36,18 +35,11 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
   });
   const read = text.trim() === '' ? undefined : data;
   const lost = [...pinnedWords(piece)].filter((word) => read && !read.moved[word]);
-  const take = (): void => {
-    if (!read) return;
-    const { edit, computed } = useDesk.getState();
-    const moved: Moved = { ...read.moved };
-    for (const word of lost) {
-      const place = placeOf(read, word, chosen[word]);
-      if (place) moved[word] = place;
-    }
-    const [begins, places] = [beginsOf(computed?.sheet), heardPlaces()];
-    edit((draft) => takeScript(draft, keepTimes(piece, read), moved, begins, places, read.heard, name));
+  const take = async (): Promise<void> => {
     onClose();
-    if (recordingOf(piece)) void layByRecording();
+    if (!(await act('take-script', { text, name, instead: chosen }))) return;
+    const now = useDesk.getState().document;
+    if (now && recordingOf(now)) void layByRecording();
   };
   return (
     <Dialog titled="script-title" onClose={onClose} size="lg" className="script-dialog">
@@ -118,7 +110,7 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
         <Button variant="outline-secondary" className="me-auto" onClick={() => picker.current?.click()}>
           Open a file…
         </Button>
-        <Button disabled={!read || Boolean(error) || isFetching} onClick={take}>
+        <Button disabled={!read || Boolean(error) || isFetching} onClick={() => void take()}>
           Use these lines
         </Button>
       </Modal.Footer>
@@ -141,27 +133,8 @@ function Difference({ kind, phrases }: { kind: keyof typeof DIFFERENCES; phrases
   );
 }
 
-function placeOf(read: ReadScript, word: string, chosen: string | undefined): { line: string; word: number } | null {
-  if (chosen === 'none') return null;
-  const kin = read.kin[word]?.[Number(chosen ?? 0)];
-  return kin ? { line: kin.line, word: kin.word } : null;
-}
-
 function wordAt(piece: Piece, key: string): string {
   const [line, word] = key.split(':');
   const text = piece.script.lines.find(({ id }) => id === line)?.text ?? '';
   return text.trim().split(/\s+/u)[Number(word)] ?? '';
-}
-
-/** A text brings no times: lines that were there keep theirs, and new ones stand after the line before. */
-function keepTimes(piece: Piece, { kind, lines }: ReadScript): ReadScript['lines'] {
-  if (kind !== 'text' || piece.script.lines.length === 0) return lines;
-  let after = 0;
-  return lines.map((line) => {
-    const before = piece.script.lines.find(({ id }) => id === line.id);
-    const begin = Math.max(before?.begin ?? after, after);
-    const end = begin + (before ? before.end - before.begin : line.end - line.begin);
-    after = end;
-    return { ...line, begin, end };
-  });
 }

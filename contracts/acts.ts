@@ -1,0 +1,175 @@
+// Made from docs/acts.schema.json by bin/types.mjs. Do not edit.
+import type {Chart, ChartMotion, Finish, FreeText, Move, Own, Table} from './piece';
+
+/**
+ * What each act takes that the desk does to a document as a whole.
+ */
+export interface Acts {
+  /**
+   * Changes the frame rate; all times keep their seconds.
+   */
+  'change-rate': {
+    /**
+     * frames a second as a fraction
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    rate: [number, number];
+  };
+  /**
+   * Changes the size of the stage; what stands by hand keeps its place in proportion.
+   */
+  'resize-stage': {
+    /**
+     * even, pixels
+     */
+    width: number;
+    /**
+     * even, pixels
+     */
+    height: number;
+  };
+  /**
+   * Takes a text or subtitles as the script.
+   */
+  'take-script': {
+    /**
+     * plain text, SubRip or WebVTT
+     */
+    text: string;
+    /**
+     * of the file that it is from; a recording without a sound is called by it, which knows its times
+     */
+    name: string;
+    /**
+     * of words that are gone and have moves pinned to them, by “line:word”: which of those that are offered in their place takes the moves, from 0, or “none”; the first of them where nothing is said
+     */
+    instead?: {
+      [k: string]: string;
+    };
+  };
+  /**
+   * Splits a line of the script.
+   */
+  'split-line': {
+    line: string;
+    /**
+     * the word that the second begins with, counted from 0
+     */
+    word: number;
+  };
+  /**
+   * Joins a line with the one after it.
+   */
+  'join-line': {
+    line: string;
+  };
+  /**
+   * Removes a line of the script.
+   */
+  'remove-line': {
+    line: string;
+  };
+  /**
+   * Takes what the recording says into the script.
+   */
+  'take-departure': {
+    kind: 'unsaid' | 'unwritten' | 'again' | 'figure';
+    /**
+     * the line that it is in, or comes after; null before the first
+     */
+    line: string | null;
+    /**
+     * the first of its words
+     */
+    from: number;
+    /**
+     * which of the recording’s own list it is; null for words that are left out
+     */
+    index: number | null;
+  };
+  /**
+   * Leaves the script as it is where the recording departs from it.
+   */
+  'leave-departure': {
+    kind: 'unsaid' | 'unwritten' | 'again' | 'figure';
+    /**
+     * the line that it is in, or comes after; null before the first
+     */
+    line: string | null;
+    /**
+     * the first of its words
+     */
+    from: number;
+    /**
+     * which of the recording’s own list it is; null for words that are left out
+     */
+    index: number | null;
+  };
+  /**
+   * Duplicates a chart with its moves.
+   */
+  'copy-chart': {
+    chart: string;
+  };
+  /**
+   * Removes charts and texts.
+   */
+  'remove-things': {
+    /**
+     * @maxItems 12
+     */
+    charts: string[];
+    /**
+     * @maxItems 60
+     */
+    words: string[];
+  };
+  /**
+   * Pastes what was copied here or in another piece.
+   */
+  paste: {
+    /**
+     * charts and texts, one part, a finish, or how a chart comes and goes
+     */
+    lupine: 'things' | 'part' | 'finish' | 'motion';
+    /**
+     * @maxItems 12
+     */
+    charts?: Chart[];
+    /**
+     * @maxItems 60
+     */
+    words?: FreeText[];
+    /**
+     * @maxItems 12
+     */
+    tables?: Table[];
+    /**
+     * @maxItems 2000
+     */
+    moves?: Move[];
+    /**
+     * of a part
+     */
+    own?: Own | null;
+    finish?: Finish | null;
+    /**
+     * null: there at once
+     */
+    entrance?: ChartMotion | null;
+    /**
+     * null: it stays
+     */
+    exit?: ChartMotion | null;
+    /**
+     * that it is pasted onto; the first of the piece, if absent
+     */
+    chart?: string | null;
+    /**
+     * the part of that chart
+     */
+    figure?: string | null;
+  };
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Acts;
+
+use Lupine\Core\Edits\Edited;
+use Lupine\Core\Settings\Json;
+
+/** What copies of charts and texts have in common. */
+final readonly class Copies
+{
+    /** how far a copy stands from what it was made of, in pixels */
+    public const ASIDE = 48;
+
+    /** What stands by hand stands aside. */
+    public static function aside(?\stdClass $place): void
+    {
+        if ($place !== null && ($place->placedBy ?? 'hand') !== 'rule') {
+            $place->x = Json::number($place, 'x') + self::ASIDE;
+            $place->y = Json::number($place, 'y') + self::ASIDE;
+        }
+    }
+
+    /**
+     * The same moves for other charts and texts. What hung on words of another script begins on its frame.
+     *
+     * @param list<\stdClass> $moves
+     * @param array<string, string> $names ids of charts and texts now, by what they were
+     * @param \stdClass|null $onto the part that all of them are for
+     */
+    public static function addMoves(Edited $edited, array $moves, array $names, ?\stdClass $onto = null): void
+    {
+        $all = $edited->moves();
+        $ids = [];
+        $added = [];
+        foreach ($moves as $move) {
+            $copy = Json::copy($move);
+            $was = Json::text($move, 'id');
+            $copy->id = $ids[$was] = Edited::newId('m', $all);
+            $target = (object) [...(array) Json::object($copy, 'target'), ...(array) $onto];
+            foreach (['chart', 'words'] as $kind) {
+                $name = Json::text($target, $kind);
+                if (isset($names[$name])) {
+                    $target->{$kind} = $names[$name];
+                }
+            }
+            $copy->target = $target;
+            $line = Json::text(Json::object($copy, 'pin'), 'line');
+            if ($line !== '' && Edited::named($edited->lines(), $line) === null) {
+                $copy->pin = null;
+            }
+            $all[] = $added[] = $copy;
+        }
+        foreach ($added as $copy) {
+            // Of moves that come along together, one goes on following the other.
+            $follow = Json::object($copy, 'follow');
+            if ($follow !== null && isset($ids[Json::text($follow, 'move')])) {
+                $follow->move = $ids[Json::text($follow, 'move')];
+            }
+        }
+        $edited->document->moves = $all;
+    }
+}

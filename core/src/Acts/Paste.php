@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Acts;
+
+use Lupine\Core\Edits\Act;
+use Lupine\Core\Edits\Edited;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\ChartMotion;
+use Lupine\Core\Piece\FinishSettings;
+use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Move;
+use Lupine\Core\Piece\OwnSettings;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Table;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Id;
+use Lupine\Core\Settings\Json;
+use Lupine\Core\Settings\Plain;
+use Lupine\Core\Settings\Several;
+
+/** What was copied comes into a piece: charts and texts, a part’s look and moves, a finish, or how a chart comes. */
+#[Described('Pastes what was copied here or in another piece.')]
+final readonly class Paste implements Act
+{
+    public function __construct(
+        #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'motion' => ''])]
+        #[Detail('charts and texts, one part, a finish, or how a chart comes and goes', name: 'lupine')]
+        private string $kind,
+        /** @var list<\stdClass> */
+        #[Several(new Plain(Chart::class), max: Piece::MAX_CHARTS)]
+        #[Detail(isOptional: true)]
+        private array $charts,
+        /** @var list<\stdClass> */
+        #[Several(new Plain(FreeText::class), max: Piece::MAX_WORDS)]
+        #[Detail(isOptional: true)]
+        private array $words,
+        /** @var list<\stdClass> */
+        #[Several(new Plain(Table::class), max: Piece::MAX_CHARTS)]
+        #[Detail(isOptional: true)]
+        private array $tables,
+        /** @var list<\stdClass> */
+        #[Several(new Plain(Move::class), max: 2000)]
+        #[Detail(isOptional: true)]
+        private array $moves,
+        #[Plain(OwnSettings::class)]
+        #[Detail('of a part', isOptional: true)]
+        private ?\stdClass $own,
+        #[Plain(FinishSettings::class)]
+        #[Detail(isOptional: true)]
+        private ?\stdClass $finish,
+        #[Plain(ChartMotion::class)]
+        #[Detail('null: there at once', isOptional: true)]
+        private ?\stdClass $entrance,
+        #[Plain(ChartMotion::class)]
+        #[Detail('null: it stays', isOptional: true)]
+        private ?\stdClass $exit,
+        #[Id]
+        #[Detail('that it is pasted onto; the first of the piece, if absent', isOptional: true)]
+        private ?string $chart,
+        #[Id]
+        #[Detail('the part of that chart', isOptional: true)]
+        private ?string $figure,
+    ) {
+    }
+
+    public function change(Edited $edited): array
+    {
+        if ($this->kind === 'things') {
+            return $this->pasteThings($edited);
+        }
+        $chart = $this->chart === null ? $edited->charts()[0] ?? null : $edited->chart($this->chart);
+        if ($chart === null) {
+            throw new BadPiece('The piece has no chart to paste it onto.', 'with.chart');
+        }
+        if ($this->kind === 'part') {
+            $this->pastePart($edited, $chart);
+        } elseif ($this->kind === 'motion') {
+            [$chart->entrance, $chart->exit] = [$this->entrance, $this->exit];
+        } else {
+            $chart->finish = $this->finish ?? throw new BadPiece('There is no finish in it.', 'with.finish');
+        }
+
+        return [];
+    }
+
+    private function pastePart(Edited $edited, \stdClass $chart): void
+    {
+        if ($this->figure === null) {
+            throw new BadPiece('Select a part first, then paste the look and moves onto it.', 'with.figure');
+        }
+        $own = Json::object($chart, 'own') ?? new \stdClass();
+        $its = $this->own ?? new \stdClass();
+        $label = Json::object($its, 'label');
+        unset($its->off, $label->text);
+        if ($label !== null && get_object_vars($label) === []) {
+            unset($its->label);
+        }
+        self::keepOwn(Json::object($own, $this->figure), $its);
+        unset($own->{$this->figure});
+        if (get_object_vars($its) !== []) {
+            $own->{$this->figure} = $its;
+        }
+        $chart->own = $own;
+        $target = (object) ['chart' => $chart->id, 'figure' => $this->figure];
+        $edited->document->moves = array_values(array_filter(
+            $edited->moves(),
+            static function (\stdClass $move) use ($target): bool {
+                $of = Json::object($move, 'target');
+
+                return [Json::text($of, 'chart'), Json::text($of, 'figure')] !== [$target->chart, $target->figure];
+            },
+        ));
+        Copies::addMoves($edited, $this->moves, [], $target);
+    }
+
+    /** A row that is off, and a text that is only its own, stay where they are. */
+    private static function keepOwn(?\stdClass $before, \stdClass $now): void
+    {
+        foreach (get_object_vars($before ?? new \stdClass()) as $name => $value) {
+            $now->{$name} ??= $value;
+        }
+        $text = Json::object($before, 'label')->text ?? null;
+        if ($text !== null) {
+            $label = Json::object($now, 'label') ?? new \stdClass();
+            $label->text = $text;
+            $now->label = $label;
+        }
+    }
+
+    /** @return list<string> */
+    private function pasteThings(Edited $edited): array
+    {
+        if ($this->charts === [] && $this->words === []) {
+            throw new BadPiece('There is no chart and no text in it.', 'with');
+        }
+        if (
+            count($edited->charts()) + count($this->charts) > Piece::MAX_CHARTS
+            || count($edited->words()) + count($this->words) > Piece::MAX_WORDS
+        ) {
+            throw new BadPiece(
+                sprintf('A piece can hold up to %d charts and %d texts.', Piece::MAX_CHARTS, Piece::MAX_WORDS),
+                'charts',
+            );
+        }
+        $tables = $this->pasteTables($edited);
+        $names = [];
+        foreach ($this->charts as $chart) {
+            $names[Json::text($chart, 'id')] = self::pasteChart($edited, Json::copy($chart), $tables);
+        }
+        foreach ($this->words as $words) {
+            $names[Json::text($words, 'id')] = self::pasteWords($edited, Json::copy($words), $names);
+        }
+        Copies::addMoves($edited, $this->moves, $names);
+
+        return array_values($names);
+    }
+
+    /** @return array<string, string> ids of the tables here, by what they were */
+    private function pasteTables(Edited $edited): array
+    {
+        $names = [];
+        foreach ($this->tables as $table) {
+            $id = $names[Json::text($table, 'id')] = Json::text($table, 'id');
+            $known = Edited::named($edited->tables(), $id);
+            // The same table is shared; another one of that name comes along under a name of its own.
+            if ($known !== null && self::isSame($known, $table)) {
+                continue;
+            }
+            $copy = Json::copy($table);
+            if ($known !== null) {
+                $copy->id = $names[$id] = Edited::newId('table', $edited->tables());
+            }
+            $edited->document->tables = [...$edited->tables(), $copy];
+        }
+
+        return $names;
+    }
+
+    private static function isSame(\stdClass $one, \stdClass $other): bool
+    {
+        $said = static fn (\stdClass $table): string => (string) json_encode([
+            $table->columns ?? null,
+            $table->rows ?? null,
+        ]);
+
+        return $said($one) === $said($other);
+    }
+
+    /** @param array<string, string> $tables */
+    private static function pasteChart(Edited $edited, \stdClass $copy, array $tables): string
+    {
+        $charts = $edited->charts();
+        if (Edited::named($charts, Json::text($copy, 'id')) !== null) {
+            $copy->id = Edited::newId('chart', $charts);
+            Copies::aside(Json::object($copy, 'place'));
+        }
+        $copy->table = $tables[Json::text($copy, 'table')] ?? $copy->table ?? null;
+        $copy->group = null;
+        foreach (['entrance', 'exit'] as $kind) {
+            $motion = Json::object($copy, $kind);
+            if (Edited::named($charts, Json::text($motion, 'with')) === null) {
+                unset($motion->with);
+            }
+        }
+        if (Edited::named($charts, Json::text($copy, 'axisOf')) === null) {
+            unset($copy->axisOf);
+        }
+        foreach (Json::objects(Json::object($copy, 'run')->pins ?? null) as $moment) {
+            if (Edited::named($edited->lines(), Json::text(Json::object($moment, 'pin'), 'line')) === null) {
+                $moment->pin = null;
+            }
+        }
+        $edited->document->charts = [...$charts, $copy];
+
+        return Json::text($copy, 'id');
+    }
+
+    /** @param array<string, string> $names of charts that come along */
+    private static function pasteWords(Edited $edited, \stdClass $copy, array $names): string
+    {
+        $all = $edited->words();
+        if (Edited::named($all, Json::text($copy, 'id')) !== null) {
+            $copy->id = Edited::newId('words', $all);
+            [$copy->placedBy, $copy->role] = ['hand', 'note'];
+            Copies::aside($copy);
+        }
+        $copy->group = null;
+        $pointer = Json::object($copy, 'pointsAt');
+        if ($pointer !== null) {
+            $pointer->chart = $names[Json::text($pointer, 'chart')] ?? $pointer->chart ?? null;
+        }
+        if (isset($copy->momentOf)) {
+            $copy->momentOf = $names[Json::text($copy, 'momentOf')] ?? $copy->momentOf;
+        }
+        $edited->document->words = [...$all, $copy];
+
+        return Json::text($copy, 'id');
+    }
+}

@@ -1,0 +1,354 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Acts;
+
+use Lupine\Core\Acts\Acts;
+use Lupine\Core\Acts\AddedChart;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
+use Lupine\Core\Settings\Json;
+use Lupine\Core\Settings\Setting;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
+use PHPUnit\Framework\TestCase;
+
+/** What acts make of documents; rules of this house. Each document that comes of one is read again by core. */
+final class ActsTest extends TestCase
+{
+    public function testEveryTimeKeepsItsSecondsAtAnotherRateAndFindsItsWayBack(): void
+    {
+        $before = self::demo();
+        $chart = $before->charts[0];
+        $chart->drift = (object) ['across' => 14, 'down' => 8, 'turn' => 0, 'every' => 192];
+        $chart->finish->glow = (object) ['reach' => 9, 'opacity' => 1, 'colour' => null, 'breath' => 1, 'every' => 72];
+        $chart->entrance->curve = (object) ['settle' => (object) ['past' => 0.1, 'back' => 10]];
+        $chart->run = (object) ['begin' => 30, 'frames' => 240, 'curve' => 'linear', 'between' => 'straight',
+            'places' => 14, 'pins' => []];
+        $double = self::do('change-rate', ['rate' => [60, 1]], $before);
+        $frames = 0;
+        $after = self::times($double);
+        foreach (self::times($before) as $where => $count) {
+            self::assertSame(2 * $count, $after[$where], $where);
+            ++$frames;
+        }
+        self::assertGreaterThan(40, $frames);
+        self::assertSame(384, $double->charts[0]->drift->every);
+        self::assertSame(20, $double->charts[0]->entrance->curve->settle->back);
+        self::assertEquals($before, self::do('change-rate', ['rate' => [30, 1]], $double));
+        $film = self::do('change-rate', ['rate' => [24, 1]], $before);
+        foreach ($before->script->lines as $at => $line) {
+            self::assertSame((int) round($line->end * 24 / 30), $film->script->lines[$at]->end);
+        }
+        self::assertSame($before->script->recordings[0]->heard[0]->words[0]->at, $film->script->recordings[0]->heard[0]
+            ->words[0]->at, 'a recording knows no frames');
+    }
+
+    public function testTimecodeDropsFramesOnlyAtRatesThatCan(): void
+    {
+        $document = self::demo();
+        $document->stage->rate = [30_000, 1001];
+        $document->stage->dropFrame = true;
+        self::assertTrue(self::do('change-rate', ['rate' => [60_000, 1001]], $document)->stage->dropFrame);
+        self::assertFalse(self::do('change-rate', ['rate' => [25, 1]], $document)->stage->dropFrame);
+    }
+
+    public function testLinesThatAreSplitAndJoinedTakePinsAndTimesAlong(): void
+    {
+        $document = self::said();
+        [$split, [$second]] = self::doing('split-line', ['line' => 'l1', 'word' => 1], $document);
+        self::assertSame([['Four', 30, 36], ['in ten', 36, 60], ['Lamps too', 90, 120]], self::lines($split));
+        self::assertEquals((object) ['line' => $second, 'word' => 1, 'offset' => 3], $split->moves[0]->pin);
+        self::assertSame([1200, 1300], array_column($split->script->recordings[0]->heard[1]->words, 'at'));
+        $joined = self::do('join-line', ['line' => 'l1'], $split);
+        self::assertEquals($document->moves, $joined->moves);
+        self::assertEquals($document->script, $joined->script);
+
+        // A comma or a capital changes no word.
+        $document->script->lines[0]->text = 'four, In ten';
+        $split = self::do('split-line', ['line' => 'l1', 'word' => 1], $document);
+        $heard = $split->script->recordings[0]->heard;
+        self::assertSame([1, 2, 1], array_map(static fn (\stdClass $line): int => count($line->words), $heard));
+
+        self::refused('split-line', ['line' => 'l1', 'word' => 3], 'has 3 words');
+        self::refused('join-line', ['line' => 'l2'], 'no line after it');
+        self::refused('split-line', ['line' => 'gone', 'word' => 1], 'no line “gone”');
+    }
+
+    public function testWhatWasPinnedToALineStaysWhereItIsWhenTheLineGoes(): void
+    {
+        $document = self::said();
+        $document->moves[1] = clone $document->moves[0];
+        $document->moves[1]->id = 'm2';
+        $document->moves[1]->kind = 'exit';
+        $document->moves[1]->pin = (object) ['line' => 'l2', 'word' => null, 'offset' => -5];
+        $chart = $document->charts[0];
+        $chart->run = (object) ['begin' => 30, 'frames' => 240, 'curve' => 'linear', 'between' => 'straight',
+            'places' => 14, 'pins' => [
+                (object) ['column' => $chart->column, 'frame' => 0, 'pin' => (object) ['line' => 'l1', 'word' => 0,
+                    'offset' => 0]],
+            ]];
+        $after = self::do('remove-line', ['line' => 'l1'], $document);
+        // “ten” is said at 1.3 s of the recording.
+        self::assertSame([null, 42], [$after->moves[0]->pin, $after->moves[0]->begin]);
+        self::assertEquals($document->moves[1]->pin, $after->moves[1]->pin);
+        $moment = $after->charts[0]->run->pins[0];
+        self::assertSame([null, 30], [$moment->pin, $moment->frame]);
+        self::assertSame(['l2'], array_column($after->script->recordings[0]->heard, 'line'));
+    }
+
+    public function testAScriptThatIsTakenKeepsPinsAndTimesAndOffersKinForWordsThatAreGone(): void
+    {
+        $document = self::said();
+        $with = ['text' => "Nearly four in twelve.\nLamps too.", 'name' => ''];
+        $kin = self::do('take-script', $with, $document);
+        self::assertEquals((object) ['line' => 'l1', 'word' => 3, 'offset' => 3], $kin->moves[0]->pin);
+        self::assertSame([30, 60, 90, 120], [
+            $kin->script->lines[0]->begin, $kin->script->lines[0]->end,
+            $kin->script->lines[1]->begin, $kin->script->lines[1]->end,
+        ], 'a text brings no times');
+        $none = self::do('take-script', [...$with, 'instead' => ['l1:2' => 'none']], $document);
+        self::assertSame([null, 42], [$none->moves[0]->pin, $none->moves[0]->begin]);
+
+        $subtitles = "1\n00:00:01,000 --> 00:00:02,000\nFour in ten\n\n2\n00:00:03,000 --> 00:00:04,000\nLamps too\n";
+        $timed = self::do('take-script', ['text' => $subtitles, 'name' => 'reading.srt'], $document);
+        self::assertSame([['Four in ten', 30, 60], ['Lamps too', 90, 120]], self::lines($timed));
+    }
+
+    public function testARecordingThatDepartsFromItsScriptIsTakenOrLeft(): void
+    {
+        $document = self::said();
+        foreach ([1, 2] as $word) {
+            $heard = $document->script->recordings[0]->heard[0]->words[$word];
+            [$heard->unsaid, $heard->sure] = [true, 0.2];
+        }
+        $unsaid = ['kind' => 'unsaid', 'line' => 'l1', 'from' => 1, 'index' => null];
+        $out = self::do('take-departure', $unsaid, $document);
+        self::assertSame(['Four', 'Lamps too'], array_column(self::lines($out), 0));
+        self::assertNull($out->moves[0]->pin);
+        $left = self::do('leave-departure', $unsaid, $document);
+        self::assertSame([0.9, 1, 1], array_column($left->script->recordings[0]->heard[0]->words, 'sure'));
+        self::refused('take-departure', $unsaid, 'does not depart', $out);
+
+        $document = self::said();
+        $speech = ['at' => 1200, 'end' => 1466, 'line' => 'l1', 'word' => 1, 'again' => 'Four'];
+        $document->script->recordings[0]->unwritten = [(object) $speech];
+        $again = ['kind' => 'again', 'line' => 'l1', 'from' => 1, 'index' => 0];
+        [$in, [$added]] = self::doing('take-departure', $again, $document);
+        self::assertSame(
+            [['Four', 30, 36], ['Four', 36, 43], ['in ten', 43, 60], ['Lamps too', 90, 120]],
+            self::lines($in),
+        );
+        self::assertSame($added, $in->script->lines[1]->id);
+        self::assertSame([], $in->script->recordings[0]->unwritten);
+        $left = self::do('leave-departure', $again, $document);
+        self::assertTrue($left->script->recordings[0]->unwritten[0]->left);
+    }
+
+    public function testChartsAreAddedCopiedAndRemovedWithAllThatHangsOnThem(): void
+    {
+        $document = self::demo();
+        $first = $document->charts[0];
+        $own = self::movesOf($document, $first->id);
+        [$two, [$copy]] = self::doing('copy-chart', ['chart' => $first->id], $document);
+        self::assertCount(count($own), self::movesOf($two, $copy));
+        self::assertCount(count(array_unique(array_column($two->moves, 'id'))), $two->moves);
+        self::assertSame($first->id, $two->charts[0]->id);
+        self::assertSame($copy, $two->charts[1]->id, 'it stands before what it was made of');
+
+        $place = (object) ['x' => 4, 'y' => 5, 'size' => 1];
+        $two->words[0]->pointsAt = (object) ['chart' => $copy, 'figure' => 'r1'];
+        $two->charts[0]->axisOf = null;
+        $two->charts[0]->entrance->with = $copy;
+        $two->shapes[0]->own = (object) [$copy => $place, 'legend-'.$copy => $place];
+        $one = self::do('remove-things', ['charts' => [$copy], 'words' => []], $two);
+        self::assertSame([], self::movesOf($one, $copy));
+        self::assertCount(count($own), self::movesOf($one, $first->id));
+        self::assertNull($one->words[0]->pointsAt);
+        self::assertObjectNotHasProperty('with', $one->charts[0]->entrance);
+        self::assertEquals(new \stdClass(), $one->shapes[0]->own);
+        self::assertCount(count($document->tables), $one->tables, 'another chart still shows it');
+
+        $words = $document->words[0]->id;
+        $document->moves[] = (object) ['id' => 'm99', 'kind' => 'entrance', 'target' => (object) ['words' => $words],
+            'begin' => 0, 'pin' => null, 'frames' => 10, 'curve' => 'linear', 'opens' => 'forward'];
+        $none = self::do('remove-things', ['charts' => [], 'words' => [$words]], $document);
+        self::assertNotContains('m99', array_column($none->moves, 'id'));
+        self::assertCount(count($document->words) - 1, $none->words);
+
+        $piece = Piece::fromDocument($document, Forms::shipped());
+        $chart = [...(array) Json::copy($first), 'id' => 'chart9'];
+        $table = $piece->tables[0]->toDocument();
+        [$added] = Acts::doOne(new AddedChart($chart, $table), $document, $piece, Forms::shipped());
+        self::assertCount(count($document->tables), $added->tables);
+        $entrance = end($added->charts)->entrance;
+        self::assertSame([$first->id, 'together'], [$entrance->with, $entrance->joins], 'they come in by one order');
+    }
+
+    public function testWhatIsPastedBringsAllThatItNeedsAndNothingElse(): void
+    {
+        $from = self::said();
+        $chart = $from->charts[0];
+        $things = ['lupine' => 'things', 'charts' => [$chart], 'words' => [], 'tables' => $from->tables,
+            'moves' => self::movesOf($from, $chart->id)];
+        $other = self::json('demo/starters/columns.json');
+        [$pasted, [$made]] = self::doing('paste', $things, $other);
+        self::assertNotSame($other->charts[0]->id, $made);
+        $copy = $pasted->charts[1];
+        $table = array_values(array_filter($pasted->tables, static fn ($one): bool => $one->id === $copy->table))[0];
+        self::assertEquals($from->tables[0]->rows, $table->rows);
+        self::assertSame([null], array_map(
+            static fn (\stdClass $move): mixed => $move->pin,
+            self::movesOf($pasted, $made),
+        ), 'it begins on its frame');
+        [$same] = self::doing('paste', $things, $from);
+        self::assertCount(count($from->tables), $same->tables, 'within a piece the table is shared');
+
+        $chart->own = (object) [
+            'r1' => (object) ['out' => 30, 'label' => (object) ['size' => 1.5, 'text' => 'Kettles']],
+            'r4' => (object) ['off' => true, 'label' => (object) ['text' => 'Wheels']],
+        ];
+        $from->moves[] = (object) [...(array) Json::copy($from->moves[0]), 'id' => 'm50',
+            'target' => (object) ['chart' => $chart->id, 'figure' => 'r1', 'part' => 'label']];
+        $own = array_values(array_filter(
+            self::movesOf($from, $chart->id),
+            static fn (\stdClass $move): bool => ($move->target->figure ?? '') === 'r1',
+        ));
+        $part = ['lupine' => 'part', 'own' => $chart->own->r1, 'moves' => $own];
+        $after = self::do('paste', [...$part, 'chart' => $chart->id, 'figure' => 'r4'], $from);
+        self::assertEquals(
+            (object) ['out' => 30, 'off' => true, 'label' => (object) ['size' => 1.5, 'text' => 'Wheels']],
+            $after->charts[0]->own->r4,
+        );
+        $targets = array_values(array_filter(
+            array_column($after->moves, 'target'),
+            static fn (\stdClass $target): bool => ($target->figure ?? '') === 'r4',
+        ));
+        self::assertContains('label', array_map(static fn ($target): string => $target->part ?? '', $targets));
+        self::assertCount(count($own), $targets);
+
+        self::refused('paste', $part, 'Select a part first');
+        self::refused('paste', ['lupine' => 'things'], 'no chart and no text');
+        self::refused('paste', ['lupine' => 'finish', 'finish' => (object) ['gap' => 'wide']], 'charts.0.finish');
+        self::refused('paste', ['lupine' => 'things', 'charts' => [(object) ['id' => 'c9']]], 'charts.1');
+        self::refused('dissolve', [], 'There is no act “dissolve”');
+    }
+
+    /** @param array<string, mixed> $with */
+    private static function refused(string $name, array $with, string $message, ?\stdClass $document = null): void
+    {
+        try {
+            self::do($name, $with, $document ?? self::said());
+            self::fail($name.' was done.');
+        } catch (BadPiece $reason) {
+            self::assertStringContainsString($message, $reason->getMessage());
+        }
+    }
+
+    /** @param array<string, mixed> $with */
+    private static function do(string $name, array $with, \stdClass $document): \stdClass
+    {
+        return self::doing($name, $with, $document)[0];
+    }
+
+    /**
+     * @param array<string, mixed> $with
+     *
+     * @return array{\stdClass, list<string>}
+     */
+    private static function doing(string $name, array $with, \stdClass $document): array
+    {
+        $was = json_encode($document);
+        $forms = Forms::shipped();
+        $with = Field::root(json_decode((string) json_encode((object) $with)));
+        $done = Acts::do($name, $with, $document, Piece::fromDocument($document, $forms), $forms);
+        self::assertSame($was, json_encode($document), 'what was given stays as it is');
+
+        return $done;
+    }
+
+    /** @return array<string, int> all that counts frames, by where it stands */
+    private static function times(\stdClass $document): array
+    {
+        $times = [];
+        Group::of(Piece::class)->map(
+            Json::copy($document),
+            static function (Setting $setting, mixed $value) use (&$times): mixed {
+                if ($setting instanceof Whole && $setting->unit === Unit::Frames && is_int($value)) {
+                    $times[count($times).' '.$setting->label] = $value;
+                }
+
+                return $value;
+            },
+        );
+
+        return $times;
+    }
+
+    /** @return list<array{string, int, int}> */
+    private static function lines(\stdClass $document): array
+    {
+        return array_map(
+            static fn (\stdClass $line): array => [$line->text, $line->begin, $line->end],
+            $document->script->lines,
+        );
+    }
+
+    /** @return list<\stdClass> */
+    private static function movesOf(\stdClass $document, string $chart): array
+    {
+        return array_values(array_filter(
+            $document->moves,
+            static fn (\stdClass $move): bool => ($move->target->chart ?? null) === $chart,
+        ));
+    }
+
+    private static function demo(): \stdClass
+    {
+        return self::json('demo/the-mending-room.json');
+    }
+
+    /** The demo with two lines that are heard, and one move that hangs on a word of the first. */
+    private static function said(): \stdClass
+    {
+        $document = self::demo();
+        $word = static fn (string $text, int $at, int $end, float|int $sure): \stdClass => (object) [
+            'text' => $text, 'at' => $at, 'end' => $end, 'sure' => $sure,
+        ];
+        $document->script = (object) [
+            'lines' => [
+                (object) ['id' => 'l1', 'text' => 'Four in ten', 'begin' => 30, 'end' => 60],
+                (object) ['id' => 'l2', 'text' => 'Lamps too', 'begin' => 90, 'end' => 120],
+            ],
+            'recordings' => [(object) [
+                'id' => 'reading1', 'name' => 'A reading', 'sound' => str_repeat('a', 64), 'length' => 8000,
+                'begin' => 0, 'from' => 0, 'to' => 8000, 'level' => 1, 'scratch' => null, 'heard' => [
+                    (object) ['line' => 'l1', 'words' => [
+                        $word('Four', 1000, 1200, 0.9), $word('in', 1200, 1300, 0.2), $word('ten', 1300, 1600, 1),
+                    ]],
+                    (object) ['line' => 'l2', 'words' => [$word('Lamps', 3000, 3400, 1)]],
+                ],
+            ]],
+            'recording' => 'reading1',
+        ];
+        $document->moves = array_slice(array_values(array_filter(
+            $document->moves,
+            static fn (\stdClass $move): bool => ($move->target->figure ?? '') === 'r1',
+        )), 0, 1);
+        $document->moves[0]->pin = (object) ['line' => 'l1', 'word' => 2, 'offset' => 3];
+
+        return $document;
+    }
+
+    private static function json(string $path): \stdClass
+    {
+        $document = json_decode((string) file_get_contents(__DIR__.'/../../../'.$path));
+        self::assertInstanceOf(\stdClass::class, $document);
+
+        return $document;
+    }
+}
