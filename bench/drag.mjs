@@ -1,4 +1,5 @@
 // A chart that is dragged over the stage of the demo, in headless Chromium: how many of the hand's moves are painted.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { chromium } from '@playwright/test';
 import { serve } from './serve.mjs';
 
@@ -11,7 +12,7 @@ try {
   const { pieces } = await (await fetch(`${url}/api/pieces`)).json();
   const id = pieces.find(({ title }) => title === 'The Mending Room').id;
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-gpu'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

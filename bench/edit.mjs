@@ -1,4 +1,5 @@
 // From a changed figure to the repainted stage, in headless Chromium, on the demo.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { chromium } from '@playwright/test';
 import { changesOf, within } from './changes.mjs';
 import { serve } from './serve.mjs';
@@ -8,7 +9,7 @@ try {
   const { pieces } = await (await fetch(`${url}/api/pieces`)).json();
   const id = pieces.find(({ title }) => title === 'The Mending Room').id;
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-gpu'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -1,5 +1,6 @@
 // A film of 10 s at 1920 × 1080 and 30 frames a second, with glow: against ffmpeg alone on the same frames, by turns,
 // and against screenshots of the browser; then one with 200 glowing marks, and one at 3840 × 2160 for its memory.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { execFileSync, spawnSync } from 'node:child_process';
 import { createWriteStream, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { once } from 'node:events';
@@ -69,7 +70,7 @@ rmSync(file('frames.rgba'));
 
 // Screenshots of the same frames as SVG in Chromium: a few, taken for all.
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu'],
 });
 const page = await browser.newPage({ viewport: { width: 1920, height: 1080 } });

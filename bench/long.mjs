@@ -1,5 +1,6 @@
 // A piece of five minutes, 9,000 frames, with 30 figures that come and change all the way: how soon its first picture
 // is there, how it plays, and what an edit costs against a piece of ten seconds with the same figures.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { within } from './changes.mjs';
@@ -89,7 +90,7 @@ function piece(frames) {
 }
 
 const { url, end } = await serve(folder, 8795);
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
 
 async function open(frames) {
   const answer = await fetch(`${url}/api/pieces`, {

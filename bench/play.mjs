@@ -1,5 +1,6 @@
 // The demo played with its sound at 1280×800: how many of its frames are shown, and how far sound and picture are
 // apart.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { spread } from './measure.mjs';
@@ -8,7 +9,7 @@ import { serve } from './serve.mjs';
 const folder = process.argv[2];
 const { url, end } = await serve(folder, 8798);
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox'],
 });
 try {

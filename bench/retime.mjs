@@ -1,4 +1,5 @@
 // From a move that is nudged by a frame to the repainted stage and its stem: on the demo, at 1280×800.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { within } from './changes.mjs';
@@ -7,7 +8,7 @@ import { serve } from './serve.mjs';
 
 const folder = process.argv[2];
 const { url, end } = await serve(folder);
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const { pieces } = await (await fetch(`${url}/api/pieces`)).json();

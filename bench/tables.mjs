@@ -1,5 +1,6 @@
 // Large tables: a figure among a thousand rows, to the repainted stage; a run of 20 parts over 60 years and 1,800
 // frames, to its first picture and while it plays; a spreadsheet file of ten megabytes.
+import { CHROMIUM } from '../e2e/browser.mjs';
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
@@ -98,7 +99,7 @@ async function workbook(file) {
 
 try {
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-gpu'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -61,7 +61,7 @@ need_system() {
   # Its library is what reads lines aloud; the scratch voice and finding words in a recording need it.
   command -v espeak-ng > /dev/null || missing+=(espeak-ng)
   if [ "${1:-}" = tests ]; then
-    [ -x /usr/bin/chromium ] || missing+=(chromium)
+    [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || missing+=(chromium-headless-shell)
   fi
   [ ${#missing[@]} = 0 ] || apt_install "${missing[@]}"
   php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' ||

@@ -141,11 +141,11 @@ test('every menu and dialog opens, closes by Escape and by a press elsewhere, an
   const opened: string[] = [];
   await makePiece(page);
   const desk = page.url();
-  // The demo has a recording, moments and pins, and so other menus.
+  // The script and the stage stay while the bench shows another face: their buttons are pressed once. The demo has a
+  // recording, moments and pins, and so other menus beside those of a new piece.
+  const pressed = new Set<string>();
   for (const view of ['a new piece', 'the demo']) {
     if (view === 'the demo') await openDemo(page, request, true);
-    // The script and the stage stay while the bench shows another face: their buttons are pressed once.
-    const pressed = new Set<string>();
     for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Stage', 'Motion']) {
       const choose = (): Promise<void> => page.getByRole('tab', { name: face }).click();
       await choose();

@@ -120,7 +120,9 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
   const film = join(folder, 'demo.mp4');
   const still = join(folder, 'demo.png');
   const svg = join(folder, 'demo.svg');
-  artisan('lupine:film', file, film);
+  // As many frames of the film as are looked at.
+  const first = 255;
+  artisan('lupine:film', file, film, `--from=${first}`, '--to=475');
   for (const frame of [259, 470]) {
     artisan('lupine:draw', file, still, `--at=${frame}`);
     artisan('lupine:draw', file, svg, `--at=${frame}`);
@@ -134,7 +136,10 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
       `SVG, frame ${frame}`,
     ).toBeLessThan(0.002);
     // H.264 at 4:2:0 blurs colours a little; nothing may stand elsewhere.
-    expect(difference(skia.data, decodedFrame(film, frame, 1920, 1080)).mean, `film, frame ${frame}`).toBeLessThan(1.6);
+    expect(
+      difference(skia.data, decodedFrame(film, frame - first, 1920, 1080)).mean,
+      `film, frame ${frame}`,
+    ).toBeLessThan(1.6);
 
     const id = await store(request, piece);
     const stage = await fineStage(page, id, frame);

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './browser.mjs';
 
 const port = Number(process.env.LUPINE_TEST_PORT ?? 8764);
 
@@ -15,7 +16,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     actionTimeout: 10_000,
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: CHROMIUM,
       args: [
         '--no-sandbox',
         '--disable-gpu',

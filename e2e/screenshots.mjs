@@ -1,4 +1,5 @@
 // Takes docs/screenshots from the demo, on a shelf of its own. Run: npm run screenshots
+import { CHROMIUM } from './browser.mjs';
 import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -19,7 +20,7 @@ await new Promise((resolve, reject) => {
   });
   server.on('exit', () => reject(new Error('The server did not start.')));
 });
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
 const page = await browser.newPage({
   viewport: { width: 1280, height: 800 },
   baseURL: `http://127.0.0.1:${port}`,

@@ -73,9 +73,11 @@ for (const light of ['light', 'dark']) {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     const id = await openDemo(page, request);
     await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-    for (const face of ['Figures', 'Form', 'Finish', 'Words', 'Stage', 'Motion']) {
+    expect.soft(await found(page, light), 'the desk').toEqual([]);
+    for (const face of ['Form', 'Finish', 'Words', 'Stage', 'Motion']) {
       await page.getByRole('tab', { name: face }).click();
-      expect.soft(await found(page, light), face).toEqual([]);
+      // What is around the bench stays as it is.
+      expect.soft(await found(page, light, '.bench'), face).toEqual([]);
     }
     for (const path of ['/', `/pieces/${id}/proof`, `/pieces/${id}/hand-off`, '/nowhere']) {
       await page.goto(path);
@@ -86,8 +88,8 @@ for (const light of ['light', 'dark']) {
 }
 
 /** In the dark only colours are other ones. */
-async function found(page: import('@playwright/test').Page, light: string): Promise<string[]> {
-  const rules = new AxeBuilder({ page });
+async function found(page: import('@playwright/test').Page, light: string, part = 'html'): Promise<string[]> {
+  const rules = new AxeBuilder({ page }).include(part);
   if (light === 'dark') rules.withRules(['color-contrast']);
   else rules.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
   const { violations } = await rules.analyze();
