@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
-// Writes what core declares: docs/piece.schema.json, docs/acts.schema.json, docs/settings.md and contracts/settings.ts.
-// With --check, only says whether they are as they would be written.
+// Writes what core and the API declare: docs/piece.schema.json, docs/acts.schema.json, docs/settings.md,
+// contracts/settings.ts and contracts/api.json. With --check, only says whether they are as they would be written.
 
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\ActsSchema;
 use Lupine\Core\Formats\DeskSettings;
 use Lupine\Core\Formats\PieceSchema;
 use Lupine\Core\Formats\SettingsPage;
+use Tests\Api\ContractSchema;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -18,6 +19,7 @@ $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | J
 $files = [
     'docs/piece.schema.json' => json_encode(PieceSchema::of($forms), $flags)."\n",
     'docs/acts.schema.json' => json_encode(ActsSchema::of(), $flags)."\n",
+    'contracts/api.json' => json_encode(ContractSchema::of(), $flags)."\n",
     'docs/settings.md' => SettingsPage::of($forms),
     'contracts/settings.ts' => DeskSettings::of(PieceSchema::catalogue($forms)),
 ];

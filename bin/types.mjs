@@ -1,44 +1,55 @@
-// Writes the TypeScript types of a piece and of the acts from their schemas; with --check, only says whether they
-// match.
+// Writes the TypeScript types of a piece, of the acts and of the API's answers from their schemas; with --check, only
+// says whether they match.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { compile } from 'json-schema-to-typescript';
 
+const SCHEMAS = { piece: 'docs/piece.schema.json', acts: 'docs/acts.schema.json', api: 'contracts/api.json' };
 const PIECE = 'piece.schema.json#/definitions/';
 
-const read = (name) => JSON.parse(readFileSync(new URL(`../docs/${name}.schema.json`, import.meta.url), 'utf8'));
+/** Types that are declared elsewhere, with what they are made of. */
+const ELSEWHERE = {
+  Setting: ['Setting', './settings', ['Setting']],
+  Property: ['Property', '../web/api/answers', ['Property']],
+  Reel: ['Reel', '../painter/src', ['Reel']],
+  Manner: [`NonNullable<Move['manner'] | ChartMotion['manner']>`, './piece', ['Move', 'ChartMotion']],
+};
 
-/** The schema with the types of a piece by their names, which it adds to `names`. */
-function withNames(schema, names) {
-  if (Array.isArray(schema)) return schema.map((one) => withNames(one, names));
+/** The schema with types that others declare by their names; `imports` gets the names by file. */
+function withNames(schema, imports) {
+  if (Array.isArray(schema)) return schema.map((one) => withNames(one, imports));
   if (typeof schema !== 'object' || schema === null) return schema;
-  const { $ref } = schema;
-  if (typeof $ref === 'string' && $ref.startsWith(PIECE)) {
-    const name = $ref.slice(PIECE.length);
-    names.add(name);
-    return { ...schema, $ref: undefined, tsType: name };
-  }
-  return Object.fromEntries(Object.entries(schema).map(([key, value]) => [key, withNames(value, names)]));
+  const { $ref, $comment } = schema;
+  const name = typeof $ref === 'string' && $ref.startsWith(PIECE) ? $ref.slice(PIECE.length) : $comment;
+  if (typeof name !== 'string')
+    return Object.fromEntries(Object.entries(schema).map(([key, value]) => [key, withNames(value, imports)]));
+  const [tsType, file, names] = ELSEWHERE[name] ?? [name, './piece', [name]];
+  imports.set(file, [...(imports.get(file) ?? []), ...names]);
+  return { ...schema, $ref: undefined, $comment: undefined, tsType };
 }
 
 async function typesOf(name) {
-  const names = new Set();
-  const schema = withNames(read(name), names);
-  const imports = names.size > 0 ? `\nimport type { ${[...names].sort().join(', ')} } from './piece';` : '';
-  return compile(schema, name, {
-    bannerComment: `// Made from docs/${name}.schema.json by bin/types.mjs. Do not edit.${imports}`,
+  const imports = new Map();
+  const schema = JSON.parse(readFileSync(new URL(`../${SCHEMAS[name]}`, import.meta.url), 'utf8'));
+  const named = withNames(schema, imports);
+  const lines = [...imports].map(
+    ([file, names]) => `import type { ${[...new Set(names)].sort().join(', ')} } from '${file}';`,
+  );
+  return compile(named, name, {
+    bannerComment: [`// Made from ${SCHEMAS[name]} by bin/types.mjs. Do not edit.`, ...lines.sort()].join('\n'),
     style: { singleQuote: true, printWidth: 120 },
     maxItems: 4,
+    unreachableDefinitions: name === 'api',
   });
 }
 
-for (const name of ['piece', 'acts']) {
+for (const name of Object.keys(SCHEMAS)) {
   const target = new URL(`../contracts/${name}.ts`, import.meta.url);
   const types = await typesOf(name);
   if (!process.argv.includes('--check')) {
     writeFileSync(target, types);
   } else if (readFileSync(target, 'utf8') !== types) {
-    console.error(`contracts/${name}.ts does not match docs/${name}.schema.json. Run: npm run types`);
+    console.error(`contracts/${name}.ts does not match ${SCHEMAS[name]}. Run: npm run types`);
     process.exit(1);
   }
 }
-if (process.argv.includes('--check')) console.log('The types of a piece and of the acts match their schemas.');
+if (process.argv.includes('--check')) console.log('The types of the piece, the acts and the API match their schemas.');

@@ -10,9 +10,11 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Symfony\Component\Process\Process;
+use Tests\Api\KeepsTheContract;
 
 abstract class TestCase extends LaravelTestCase
 {
+    use KeepsTheContract;
     use RefreshDatabase;
 
     protected string $folder;

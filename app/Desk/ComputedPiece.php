@@ -69,6 +69,8 @@ final readonly class ComputedPiece
         $piece = $placed->piece;
         $script = Sheet::script($piece);
         $script['lines'] = (object) $script['lines'];
+        $script['heard'] = (object) array_map(static fn (array $lines): object => (object) $lines, $script['heard']);
+        $script['shots'] = [];
         $script['words'] = (object) Sheet::words($piece);
         $script['moves'] = (object) Sheet::moves($piece);
         $script['backdrop'] = Sheet::backdrop($piece);

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Api\Shelf as ShelfPage;
+use App\Api\ShelfEntry;
+use App\Api\Starter as StarterAnswer;
+use App\Api\Starters;
+use App\Api\Stem;
 use App\Models\Piece;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Drawing\Sheet;
@@ -27,11 +32,9 @@ final readonly class Shelf
      * @param string $search words to look for in titles; empty: all pieces
      * @param string|null $after where the page before ended, as it said
      *
-     * @return array{pieces: list<array<string, mixed>>, count: int, next: string|null} `count` of all pages together
-     *
      * @throws BadPiece where no page can have ended there
      */
-    public function page(string $search, ?string $after): array
+    public function page(string $search, ?string $after): ShelfPage
     {
         $pieces = Piece::query();
         foreach (preg_split('/\s+/u', mb_strtolower($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
@@ -52,13 +55,13 @@ final readonly class Shelf
         $page = array_slice($found, 0, self::PAGE);
         $last = end($page);
 
-        return [
-            'pieces' => array_map($this->entry(...), $page),
-            'count' => $count,
-            'next' => count($found) > count($page) && $last !== false
-                    ? $last->getRawOriginal('updated_at').'~'.$last->id
-                    : null,
-        ];
+        return new ShelfPage(
+            array_map($this->entry(...), $page),
+            $count,
+            count($found) > count($page) && $last !== false
+                ? $last->getRawOriginal('updated_at').'~'.$last->id
+                : null,
+        );
     }
 
     /** @return array{string, string} time and id of the last piece of the page before */
@@ -71,32 +74,41 @@ final readonly class Shelf
         return [$parts[1], $parts[2]];
     }
 
-    /** @return list<array<string, mixed>> ready-made pieces to begin from */
-    public function starters(): array
+    /** Ready-made pieces to begin from. */
+    public function starters(): Starters
     {
-        return array_map(
-            fn (string $name): array => ['name' => $name, ...$this->picture(Starter::text($name))],
-            Starter::names(),
+        return new Starters(array_map(function (string $name): StarterAnswer {
+            $entry = $this->picture(Starter::text($name));
+
+            return new StarterAnswer($name, $entry->title ?? $name, $entry->form, $entry->reel);
+        }, Starter::names()));
+    }
+
+    private function entry(Piece $piece): ShelfEntry
+    {
+        $entry = $this->picture($piece->documentText());
+
+        return new ShelfEntry(
+            $piece->id,
+            $piece->version,
+            $piece->title,
+            $piece->updated_at?->toIso8601String(),
+            $entry->form,
+            $entry->length,
+            $entry->frames,
+            array_values(array_map(
+                static fn (\stdClass $stem): Stem => new Stem($stem->colour, $stem->points),
+                $entry->stems,
+            )),
+            $entry->reel,
+            $entry->problem,
         );
     }
 
-    /** @return array<string, mixed> */
-    private function entry(Piece $piece): array
-    {
-        return [
-            'id' => $piece->id,
-            'version' => $piece->version,
-            ...$this->picture($piece->documentText()),
-            'title' => $piece->title,
-            'updatedAt' => $piece->updated_at?->toIso8601String(),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function picture(string $text): array
+    private function picture(string $text): \stdClass
     {
         // Drawing takes a while; a piece looks the same until its version changes.
-        return (array) json_decode(
+        return (object) json_decode(
             $this->kept->remember(
                 'shelf',
                 $text,

@@ -6,6 +6,7 @@ namespace App\Film;
 
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
+use App\Models\WorkStatus;
 use Illuminate\Support\Facades\DB;
 
 /** Films that were being made when their worker ended. They begin again; what they had written is not offered. */
@@ -33,7 +34,7 @@ final class LostFilms
         $silent = now()->subSeconds($seconds);
         /** @var list<HandOff> $lost */
         $lost = HandOff::withoutDocument(HandOff::query())
-            ->whereIn('status', ['running', 'cancelling'])
+            ->whereIn('status', [WorkStatus::Running, WorkStatus::Cancelling])
             ->where('heard_at', '<=', $silent)
             ->get()
             ->all();
@@ -49,9 +50,9 @@ final class LostFilms
     {
         $tooOften = $film->tries >= self::MOST;
         $to = match (true) {
-            $film->status === 'cancelling' => 'cancelled',
-            $tooOften => 'failed',
-            default => 'waiting',
+            $film->status === WorkStatus::Cancelling => WorkStatus::Cancelled,
+            $tooOften => WorkStatus::Failed,
+            default => WorkStatus::Waiting,
         };
         $changed = HandOff::query()
             ->whereKey($film->id)
@@ -62,7 +63,7 @@ final class LostFilms
                 'frames_done' => 0,
                 'started_at' => null,
                 'tries' => $film->tries + 1,
-                'message' => $to === 'failed'
+                'message' => $to === WorkStatus::Failed
                         ? sprintf(
                             'The worker rendering this film stopped %d times. Memory may be low; free some and try again.',
                             self::MOST,
@@ -76,10 +77,10 @@ final class LostFilms
         DB::table('jobs')
             ->where('payload', 'like', '%'.$film->id.'%')
             ->delete();
-        if ($to === 'waiting') {
+        if ($to === WorkStatus::Waiting) {
             MakeFilm::of($film);
         }
 
-        return $to === 'waiting';
+        return $to === WorkStatus::Waiting;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Api\SavedPiece;
+use App\Api\StoredPiece;
 use App\Models\Piece;
 use Illuminate\Http\JsonResponse;
 
@@ -13,7 +15,7 @@ final class PieceAnswer
     /** With the version as its ETag, for the next `If-Match`. */
     public static function response(Piece $piece, int $status = 200): JsonResponse
     {
-        return new JsonResponse(self::text($piece), $status, ['ETag' => '"'.$piece->version.'"'], json: true);
+        return Reply::of(self::of($piece), $status, ['ETag' => '"'.$piece->version.'"']);
     }
 
     /**
@@ -23,32 +25,21 @@ final class PieceAnswer
      */
     public static function ofSave(Piece $piece, int $version): JsonResponse
     {
-        return new JsonResponse(
-            ['id' => $piece->id, 'version' => $version, 'canUndo' => $piece->canUndo(), 'canRedo' => $piece->canRedo()],
-            200,
-            ['ETag' => '"'.$version.'"'],
-        );
+        $saved = new SavedPiece($piece->id, $version, $piece->canUndo(), $piece->canRedo());
+
+        return Reply::of($saved, 200, ['ETag' => '"'.$version.'"']);
     }
 
-    public static function text(Piece $piece): string
+    public static function of(Piece $piece): StoredPiece
     {
-        return json_encode(
-            self::of($piece),
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        return new StoredPiece(
+            $piece->id,
+            $piece->version,
+            $piece->lastSave(),
+            $piece->canUndo(),
+            $piece->canRedo(),
+            $piece->updated_at?->toIso8601String(),
+            $piece->document(),
         );
-    }
-
-    /** @return array<string, mixed> */
-    public static function of(Piece $piece): array
-    {
-        return [
-            'id' => $piece->id,
-            'version' => $piece->version,
-            'save' => $piece->lastSave(),
-            'canUndo' => $piece->canUndo(),
-            'canRedo' => $piece->canRedo(),
-            'updatedAt' => $piece->updated_at?->toIso8601String(),
-            'document' => $piece->document(),
-        ];
     }
 }

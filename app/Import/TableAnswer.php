@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use Illuminate\Http\JsonResponse;
+use App\Api\FormChoice;
+use App\Api\IncomingTable;
+use App\Api\Problem as ToldProblem;
+use App\Api\ReadFigure;
+use App\Api\ReadTable;
+use App\Api\SeenGrid;
+use App\Api\SheetName;
+use App\Api\TakenTable;
 use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
@@ -33,33 +40,54 @@ final readonly class TableAnswer
     }
 
     /** @param string|null $whole what all parts together are, as typed */
-    public function of(Taken $taken, ?string $whole): JsonResponse
+    public function of(Taken $taken, ?string $whole): ReadTable
     {
-        return self::response($this->figures($taken, $whole));
+        return new ReadTable(...$this->figures($taken, $whole));
     }
 
     /** @throws UnreadableFile */
-    public function ofFile(string $id, int $sheet, Choices $choices, ?string $whole): JsonResponse
+    public function ofFile(string $id, int $sheet, Choices $choices, ?string $whole): IncomingTable
     {
         $grid = $this->incoming->grid($id, $sheet);
-        $answer = [
-            'file' => $id,
-            'name' => $this->incoming->name($id),
-            'sheet' => $sheet,
-            'sheets' => $this->incoming->sheets($id),
-            'grid' => self::shown($grid),
-        ];
+        $problem = $understood = null;
         try {
             $taken = Taking::from($grid, $choices);
-
-            return self::response([...$answer, 'problem' => null, 'understood' => $this->figures($taken, $whole)]);
+            $understood = new TakenTable(
+                ...$this->figures($taken, $whole),
+                heading: $taken->heading,
+                roles: $taken->roles,
+                layout: $taken->layout,
+                understood: $taken->understood,
+                leftOut: $taken->leftOut,
+                title: $taken->title,
+                skipped: $taken->skipped,
+            );
         } catch (ImpossibleFigures $reason) {
             // The sheet is shown all the same: another heading or another column may make a table of it.
-            return self::response([...$answer, 'problem' => $reason->getMessage()]);
+            $problem = $reason->getMessage();
         }
+
+        return new IncomingTable(
+            $id,
+            $this->incoming->name($id),
+            $sheet,
+            array_map(
+                static fn (array $one): SheetName => new SheetName($one['name'], $one['isHidden']),
+                $this->incoming->sheets($id),
+            ),
+            self::shown($grid),
+            $problem,
+            $understood,
+        );
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{
+     *     table: array<string, mixed>, hasLabels: bool, figures: list<ReadFigure>, whole: string|null,
+     *     problems: list<ToldProblem>, forms: list<FormChoice>, numbers: string, openNumber: string|null,
+     *     hasTotals: bool
+     * }
+     */
     private function figures(Taken $taken, ?string $whole): array
     {
         $table = $taken->table->withWhole($whole);
@@ -76,13 +104,8 @@ final readonly class TableAnswer
             $sum = max(1e-12, array_sum(array_map(abs(...), $found->values())));
             foreach ($found->list as $index => $figure) {
                 $part = abs($figure->value()) / $sum;
-                $figures[] = [
-                    'id' => $figure->id,
-                    'label' => $figure->label,
-                    'share' => $part,
-                    'shareText' => number_format($figure->share() * 100, 1).' %',
-                    'colour' => $tints[$index],
-                ];
+                $share = number_format($figure->share() * 100, 1).' %';
+                $figures[] = new ReadFigure($figure->id, $figure->label, $part, $share, $tints[$index]);
             }
             array_push($problems, ...$found->notices);
             $whole = number_format($found->whole->toFloat(), fmod($found->whole->toFloat(), 1.0) === 0.0 ? 0 : 2);
@@ -92,12 +115,18 @@ final readonly class TableAnswer
         }
 
         return [
-            ...$taken->jsonSerialize(),
             'table' => $table->toDocument(),
+            'hasLabels' => $taken->hasLabels,
             'figures' => $figures,
             'whole' => $whole,
-            'problems' => $problems,
-            'forms' => $this->choices->of($table, $column, array_values($tints), null, new Box(0, 0, 700, 700)),
+            'problems' => array_map(ToldProblem::of(...), $problems),
+            'forms' => array_map(
+                static fn (array $form): FormChoice => new FormChoice(...$form),
+                $this->choices->of($table, $column, array_values($tints), null, new Box(0, 0, 700, 700)),
+            ),
+            'numbers' => $taken->numbers->value,
+            'openNumber' => $taken->openNumber,
+            'hasTotals' => $taken->hasTotals,
         ];
     }
 
@@ -120,8 +149,8 @@ final readonly class TableAnswer
         }
     }
 
-    /** @return array<string, mixed> the beginning of a sheet */
-    private static function shown(Grid $grid): array
+    /** The beginning of a sheet. */
+    private static function shown(Grid $grid): SeenGrid
     {
         $rows = [];
         foreach (array_slice($grid->rows, 0, self::ROWS) as $row) {
@@ -131,20 +160,14 @@ final readonly class TableAnswer
             );
         }
 
-        return [
-            'rows' => $rows,
-            'rowCount' => count($grid->rows),
-            'isCut' => $grid->isCut,
-            'width' => $grid->width,
-            'columns' => array_map(Grid::letters(...), range(0, max(0, min($grid->width, self::COLUMNS) - 1))),
-            'hiddenRows' => $grid->hiddenRows,
-            'hiddenColumns' => $grid->hiddenColumns,
-        ];
-    }
-
-    /** @param array<string, mixed> $answer */
-    private static function response(array $answer): JsonResponse
-    {
-        return response()->json($answer, 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new SeenGrid(
+            $rows,
+            count($grid->rows),
+            $grid->isCut,
+            $grid->width,
+            array_map(Grid::letters(...), range(0, max(0, min($grid->width, self::COLUMNS) - 1))),
+            $grid->hiddenRows,
+            $grid->hiddenColumns,
+        );
     }
 }

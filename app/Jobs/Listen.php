@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Disk\FullDisk;
 use App\Film\StopSignals;
 use App\Models\Listening;
+use App\Models\WorkStatus;
 use App\Voice\Alive;
 use App\Voice\Cancelled;
 use App\Voice\Course;
@@ -51,8 +52,8 @@ final class Listen implements ShouldQueue
     {
         $begun = Listening::query()
             ->whereKey($this->listeningId)
-            ->where('status', 'waiting')
-            ->update(['status' => 'running', 'heard_at' => now()]);
+            ->where('status', WorkStatus::Waiting)
+            ->update(['status' => WorkStatus::Running, 'heard_at' => now()]);
         if ($begun !== 1) {
             return;
         }
@@ -67,17 +68,17 @@ final class Listen implements ShouldQueue
                 default => $listener->find($asked, $course),
             };
             $this->end($listening, [
-                'status' => 'done',
+                'status' => WorkStatus::Done,
                 'part' => 1,
                 'result' => json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             ]);
         } catch (Cancelled) {
-            $this->end($listening, ['status' => 'cancelled']);
+            $this->end($listening, ['status' => WorkStatus::Cancelled]);
         } catch (LupineException $reason) {
-            $this->end($listening, ['status' => 'failed', 'message' => $reason->getMessage()]);
+            $this->end($listening, ['status' => WorkStatus::Failed, 'message' => $reason->getMessage()]);
         } catch (\Throwable $error) {
             report($error);
-            $this->end($listening, ['status' => 'failed', 'message' => FullDisk::isReasonOf($error)
+            $this->end($listening, ['status' => WorkStatus::Failed, 'message' => FullDisk::isReasonOf($error)
                 ? FullDisk::SENTENCE
                 : 'Finding words failed: '.mb_strimwidth($error->getMessage(), 0, 300, '…')]);
         } finally {

@@ -7,13 +7,13 @@ namespace App\Jobs;
 use App\Desk\ComputedPiece;
 use App\Disk\FullDisk;
 use App\Film\FilmFailed;
-use App\Film\FilmKind;
 use App\Film\FilmOrder;
 use App\Film\FilmSound;
 use App\Film\Renderer;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
 use App\Models\HandOff;
+use App\Models\WorkStatus;
 use App\Voice\SoundStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
@@ -48,16 +48,16 @@ final class MakeFilm implements ShouldQueue
     public static function of(HandOff $film): void
     {
         $job = new self($film->id);
-        dispatch(FilmKind::from($film->kind)->hasPicture() ? $job : $job->onQueue(self::SOUNDS));
+        dispatch($film->kind->hasPicture() ? $job : $job->onQueue(self::SOUNDS));
     }
 
     public function handle(ComputedPiece $computed, Renderer $renderer): void
     {
         $begun = HandOff::query()
             ->whereKey($this->handOffId)
-            ->where('status', 'waiting')
+            ->where('status', WorkStatus::Waiting)
             ->update([
-                'status' => 'running',
+                'status' => WorkStatus::Running,
                 'started_at' => now(),
                 'heard_at' => now(),
                 'frames_done' => 0,
@@ -72,7 +72,7 @@ final class MakeFilm implements ShouldQueue
             $document = Document::fromJson($film->document, app(Forms::class));
             $order = FilmOrder::of(
                 $document,
-                FilmKind::from($film->kind),
+                $film->kind,
                 $film->first_frame,
                 $film->first_frame + $film->frames_total - 1,
                 shape: $film->shape,
@@ -88,10 +88,10 @@ final class MakeFilm implements ShouldQueue
             $reels = static fn (): iterable => $computed->filmReels($placed, $order->range);
             $this->make($film, $order, $reels, $sound, $renderer, $signals);
         } catch (LupineException $reason) {
-            $film->update(['status' => 'failed', 'message' => $reason->getMessage(), 'ended_at' => now()]);
+            $film->update(['status' => WorkStatus::Failed, 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
             report($error);
-            $film->update(['status' => 'failed', 'message' => self::inWords($error), 'ended_at' => now()]);
+            $film->update(['status' => WorkStatus::Failed, 'message' => self::inWords($error), 'ended_at' => now()]);
         } finally {
             $signals->leave();
         }
@@ -118,7 +118,7 @@ final class MakeFilm implements ShouldQueue
                 }
                 $signals->haveCome()
                     ? $this->putBack($film)
-                    : $film->update(['status' => 'cancelled', 'ended_at' => now()]);
+                    : $film->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]);
 
                 return;
             } catch (RendererLost $reason) {
@@ -162,12 +162,12 @@ final class MakeFilm implements ShouldQueue
     {
         HandOff::query()
             ->whereKey($film->id)
-            ->where('status', 'running')
-            ->update(['status' => 'waiting', 'frames_done' => 0, 'started_at' => null]);
+            ->where('status', WorkStatus::Running)
+            ->update(['status' => WorkStatus::Waiting, 'frames_done' => 0, 'started_at' => null]);
         HandOff::query()
             ->whereKey($film->id)
-            ->where('status', 'cancelling')
-            ->update(['status' => 'cancelled', 'ended_at' => now()]);
+            ->where('status', WorkStatus::Cancelling)
+            ->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]);
         $this->release();
     }
 
@@ -189,7 +189,7 @@ final class MakeFilm implements ShouldQueue
                     ->whereKey($film->id)
                     ->update(['frames_done' => $film->frames_done, 'heard_at' => now()]);
 
-                return HandOff::query()->whereKey($film->id)->value('status') === 'running';
+                return HandOff::query()->whereKey($film->id)->value('status') === WorkStatus::Running;
             }
 
             return true;
@@ -199,7 +199,7 @@ final class MakeFilm implements ShouldQueue
     private function keep(HandOff $film, string $half): void
     {
         $bytes = filesize($half);
-        $name = $film->id.'.'.$film->kind;
+        $name = $film->id.'.'.$film->kind->value;
         $disk = Storage::disk('hand-offs');
         if ($disk instanceof LocalFilesystemAdapter) {
             // On the same disk it is moved, at once and whole.
@@ -220,7 +220,7 @@ final class MakeFilm implements ShouldQueue
             }
         }
         $film->update([
-            'status' => 'done',
+            'status' => WorkStatus::Done,
             'frames_done' => $film->frames_total,
             'file' => $name,
             'bytes' => $bytes,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Film\FilmKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -14,10 +15,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string|null $piece_id
  * @property string $title
- * @property string $status waiting, running, cancelling, cancelled, failed or done
+ * @property WorkStatus $status
  * @property string $document
  * @property int $tries how often a worker was lost over it
- * @property string $kind how the name of its file ends
+ * @property FilmKind $kind
  * @property string $name of its file, without the ending; empty for the title
  * @property string|null $shape of the stage; null: the piece's own
  * @property bool $with_sound whether the narrator is heard in it
@@ -42,6 +43,8 @@ final class HandOff extends Model
 
     /** @var array<string, string> */
     protected $casts = [
+        'status' => WorkStatus::class,
+        'kind' => FilmKind::class,
         'tries' => 'integer',
         'with_sound' => 'boolean',
         'first_frame' => 'integer',
@@ -87,7 +90,7 @@ final class HandOff extends Model
 
     public function secondsLeft(): ?int
     {
-        if ($this->status !== 'running' || $this->started_at === null || $this->frames_done < 5) {
+        if ($this->status !== WorkStatus::Running || $this->started_at === null || $this->frames_done < 5) {
             return null;
         }
         $spent = max(0.1, $this->started_at->diffInMilliseconds(now()) / 1000);
@@ -101,6 +104,6 @@ final class HandOff extends Model
         $wanted = $this->name !== '' ? $this->name : $titled;
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
-        return ($name === '' ? 'film' : $name).'.'.$this->kind;
+        return ($name === '' ? 'film' : $name).'.'.$this->kind->value;
     }
 }

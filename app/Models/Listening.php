@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $kind file, scratch or words
- * @property string $status waiting, running, cancelling, cancelled, failed or done
+ * @property WorkStatus $status
  * @property string $asked JSON
  * @property float $part how much is done, 0 to 1
  * @property string $doing in words
@@ -31,11 +31,15 @@ final class Listening extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['part' => 'float', 'heard_at' => 'datetime'];
+    /** @var array<string, mixed> */
+    protected $attributes = ['part' => 0.0, 'doing' => ''];
+
+    /** @var array<string, string> */
+    protected $casts = ['status' => WorkStatus::class, 'part' => 'float', 'heard_at' => 'datetime'];
 
     /** Whether it began, and what worked on it has ended. */
     public function isLost(Alive $alive): bool
     {
-        return in_array($this->status, ['running', 'cancelling'], true) && !$alive->isHeld($this->id);
+        return $this->status->isUnderWay() && !$alive->isHeld($this->id);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Api\Conflict;
+use App\Http\PieceAnswer;
+use App\Http\Reply;
+
 /** Somebody else, or another tab, changed the piece in the meantime. */
 final class VersionConflict extends \RuntimeException
 {
@@ -14,16 +18,7 @@ final class VersionConflict extends \RuntimeException
 
     public function render(): \Illuminate\Http\JsonResponse
     {
-        return response()->json(
-            [
-                'message' => $this->getMessage(),
-                'where' => 'version',
-                'piece' => \App\Http\PieceAnswer::of($this->piece),
-            ],
-            412,
-            [],
-            JSON_UNESCAPED_UNICODE,
-        );
+        return Reply::of(new Conflict($this->getMessage(), PieceAnswer::of($this->piece)), 412);
     }
 
     public function report(): bool

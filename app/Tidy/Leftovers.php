@@ -7,6 +7,7 @@ namespace App\Tidy;
 use App\Import\Incoming;
 use App\Models\HandOff;
 use App\Models\Piece;
+use App\Models\WorkStatus;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -31,7 +32,7 @@ final readonly class Leftovers
         return [
             'deleted pieces' => $this->deletedPieces($now),
             'ended films' => HandOff::query()
-                ->whereIn('status', ['failed', 'cancelled'])
+                ->whereIn('status', [WorkStatus::Failed, WorkStatus::Cancelled])
                 ->where('updated_at', '<', $now->copy()->subDays(self::FAILED_DAYS))
                 ->delete(),
             'failed jobs' => DB::table('failed_jobs')

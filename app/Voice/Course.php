@@ -6,6 +6,7 @@ namespace App\Voice;
 
 use App\Film\StopSignals;
 use App\Models\Listening;
+use App\Models\WorkStatus;
 
 /** How far a listening is, written down now and then; and whether it is still wanted. */
 final class Course
@@ -53,7 +54,7 @@ final class Course
                 'doing' => $this->doing,
                 'heard_at' => now(),
             ]);
-        if (Listening::query()->whereKey($this->listening->id)->value('status') !== 'running') {
+        if (Listening::query()->whereKey($this->listening->id)->value('status') !== WorkStatus::Running) {
             throw new Cancelled();
         }
     }

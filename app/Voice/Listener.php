@@ -165,7 +165,6 @@ final readonly class Listener
         }
 
         return [
-            'sound' => $sound,
             'heard' => $heard,
             'unwritten' => self::unwritten($listened->unwritten, $lines, $words, $from * 1000),
         ];

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\Listen;
 use App\Models\Listening;
+use App\Models\WorkStatus;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,7 +34,7 @@ trait AddsSounds
     {
         $this->listen($this->sent($file));
         $last = Listening::query()->orderByDesc('id')->firstOrFail();
-        self::assertSame('failed', $last->status);
+        self::assertSame(WorkStatus::Failed, $last->status);
 
         return $last->message;
     }

@@ -11,6 +11,7 @@ use App\Film\LostFilms;
 use App\Film\Renderer;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
+use App\Models\WorkStatus;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -27,11 +28,11 @@ final class HandOffTest extends TestCase
     public function testAFilmIsMadeAndHandedOver(): void
     {
         $film = $this->ask();
-        $this->assertSame('waiting', $film->status);
+        $this->assertSame(WorkStatus::Waiting, $film->status);
         $this->getJson("/api/hand-offs/{$film->id}/file")->assertNotFound();
         $this->work();
         $film->refresh();
-        $this->assertSame(['done', 12], [$film->status, $film->frames_done], (string) $film->message);
+        $this->assertSame([WorkStatus::Done, 12], [$film->status, $film->frames_done], (string) $film->message);
 
         $file = $this->folder.'/app/hand-offs/'.$film->file;
         // ffprobe, of another project than the encoder's caller, counts what is really in the file.
@@ -83,7 +84,7 @@ final class HandOffTest extends TestCase
         $film = $this->ask(['kind' => $kind, 'from' => 3, 'to' => 8, 'name' => 'Over The Clip'], true);
         $this->work();
         $film->refresh();
-        $this->assertSame('done', $film->status, (string) $film->message);
+        $this->assertSame(WorkStatus::Done, $film->status, (string) $film->message);
         $file = $this->folder.'/app/hand-offs/'.$film->file;
         $probe = new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-of', 'json', $file]);
         $stream = json_decode($probe->mustRun()->getOutput(), true)['streams'][0];
@@ -112,7 +113,7 @@ final class HandOffTest extends TestCase
         $film = $this->ask(['kind' => 'zip', 'from' => 3, 'to' => 8], true);
         $this->work();
         $film->refresh();
-        $this->assertSame('done', $film->status, (string) $film->message);
+        $this->assertSame(WorkStatus::Done, $film->status, (string) $film->message);
         $zip = new \ZipArchive();
         $this->assertTrue($zip->open($this->folder.'/app/hand-offs/'.$film->file));
         $this->assertSame([6, '00003.png', '00008.png'], [
@@ -145,7 +146,7 @@ final class HandOffTest extends TestCase
         config(['lupine.node' => PHP_BINARY]);
         $this->work();
         $film->refresh();
-        $this->assertSame('failed', $film->status);
+        $this->assertSame(WorkStatus::Failed, $film->status);
         $this->assertNotSame('', (string) $film->message);
         $this->assertSame([], Storage::disk('hand-offs')->files());
 
@@ -154,7 +155,7 @@ final class HandOffTest extends TestCase
             ->assertOk()
             ->assertJsonPath('status', 'waiting');
         $this->work();
-        $this->assertSame('done', $film->refresh()->status);
+        $this->assertSame(WorkStatus::Done, $film->refresh()->status);
     }
 
     /** A renderer that something ends is begun again by itself; after three times the reason is said in plain words. */
@@ -163,12 +164,12 @@ final class HandOffTest extends TestCase
         $film = $this->ask();
         $this->rendererThatEnds(times: 2);
         $this->work();
-        $this->assertSame('done', $film->refresh()->status, (string) $film->message);
+        $this->assertSame(WorkStatus::Done, $film->refresh()->status, (string) $film->message);
 
         $other = $this->ask();
         $this->rendererThatEnds(times: 3);
         $this->work();
-        $this->assertSame('failed', $other->refresh()->status);
+        $this->assertSame(WorkStatus::Failed, $other->refresh()->status);
         $this->assertStringStartsWith('The film failed 3 times', (string) $other->message);
         $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
     }
@@ -205,7 +206,7 @@ final class HandOffTest extends TestCase
             ->assertOk()
             ->assertJsonPath('status', 'cancelled');
         $this->work();
-        $this->assertSame('cancelled', $film->refresh()->status);
+        $this->assertSame(WorkStatus::Cancelled, $film->refresh()->status);
 
         // While it runs: the renderer is told to stop between frames, and what it wrote is thrown away.
         $target = $this->folder.'/app/rendering/half.mp4';
@@ -227,14 +228,14 @@ final class HandOffTest extends TestCase
     public function testAFilmWhoseWorkerWasLostBeginsAgain(): void
     {
         $film = $this->ask();
-        $film->update(['status' => 'running', 'frames_done' => 7, 'heard_at' => now()->subMinutes(2)]);
+        $film->update(['status' => WorkStatus::Running, 'frames_done' => 7, 'heard_at' => now()->subMinutes(2)]);
         DB::table('jobs')->update([
             'reserved_at' => now()->subMinutes(2)->timestamp,
         ]);
 
         $this->assertSame(1, app(LostFilms::class)->takeUp());
         $this->work();
-        $this->assertSame(['done', 12], [$film->refresh()->status, $film->frames_done]);
+        $this->assertSame([WorkStatus::Done, 12], [$film->refresh()->status, $film->frames_done]);
     }
 
     /** @param array<string, mixed> $order */
@@ -264,7 +265,8 @@ final class HandOffTest extends TestCase
         $refused = $this->postJson("/api/pieces/{$film->piece_id}/hand-offs")->assertStatus(429);
         $this->assertStringContainsString('3 films wait to be made already', (string) $refused->json('message'));
         $this->postJson('/api/hand-offs/cancel', ['piece' => $film->piece_id])->assertJsonPath('cancelled', 1);
-        $this->assertSame(['cancelled', 'waiting'], [$film->refresh()->status, $other->refresh()->status]);
+        $this->assertSame(WorkStatus::Cancelled, $film->refresh()->status);
+        $this->assertSame(WorkStatus::Waiting, $other->refresh()->status);
         $this->ask();
         $this->postJson("/api/hand-offs/{$film->id}/retry")->assertStatus(429);
         $this->postJson('/api/hand-offs/cancel')->assertJsonPath('cancelled', 3);

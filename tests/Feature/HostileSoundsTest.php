@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Listening;
+use App\Models\WorkStatus;
 use App\Voice\Uploads;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
@@ -36,8 +37,8 @@ final class HostileSoundsTest extends TestCase
             $last = Listening::query()->orderByDesc('id')->firstOrFail();
             self::assertTookUnder(self::SECONDS, self::processor() - $before, $name);
             self::assertLessThan(10 * self::SECONDS, microtime(true) - $began, $name.' is waited for');
-            self::assertContains($last->status, ['done', 'failed'], $name);
-            if ($last->status === 'failed') {
+            self::assertContains($last->status, [WorkStatus::Done, WorkStatus::Failed], $name);
+            if ($last->status === WorkStatus::Failed) {
                 $sentence = '/^“.+” .{20,}[.?]$|^There is nothing to hear/su';
                 self::assertMatchesRegularExpression($sentence, (string) $last->message, $name);
                 self::assertSame([], glob($this->folder.'/app/sounds/*'), $name);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Desk\KeptReels;
 use App\Models\HandOff;
+use App\Models\WorkStatus;
 use Illuminate\Filesystem\Filesystem;
 use Tests\TestCase;
 
@@ -139,7 +140,7 @@ final class PicturesTest extends TestCase
         $this->assertSame([$second, $first], array_column($this->getJson('/api/hand-offs')->json('handOffs'), 'id'));
         HandOff::query()
             ->whereKey($first)
-            ->update(['status' => 'running', 'started_at' => now()->subSeconds(4), 'frames_done' => 6]);
+            ->update(['status' => WorkStatus::Running, 'started_at' => now()->subSeconds(4), 'frames_done' => 6]);
         $running = $this->getJson("/api/hand-offs/$first")->assertOk();
         $this->assertSame(4, $running->json('secondsLeft'), 'half done in four seconds');
         $this->deleteJson("/api/hand-offs/$first")->assertStatus(409);

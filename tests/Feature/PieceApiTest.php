@@ -355,7 +355,7 @@ final class PieceApiTest extends TestCase
         $starters = $this->getJson('/api/starters')->assertOk()->json('starters');
         self::assertCount(count(glob(base_path('demo/starters/*.json')) ?: []), $starters);
         foreach ($starters as $starter) {
-            self::assertNull($starter['problem']);
+            self::assertNotNull($starter['reel']);
             $made = $this->postJson('/api/pieces', ['starter' => $starter['name']])->assertCreated();
             self::assertSame($starter['form'], $made->json('document.charts.0.form.kind'));
         }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\HandOff;
 use App\Models\Piece;
+use App\Models\WorkStatus;
 use App\Tidy\Leftovers;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -65,7 +66,7 @@ final class TidyTest extends TestCase
         $film = HandOff::query()->create([
             'piece_id' => $gone->id,
             'title' => 'Kept',
-            'status' => 'done',
+            'status' => WorkStatus::Done,
             'document' => '{}',
             'frames_total' => 1,
             'file' => 'kept.mp4',
@@ -73,7 +74,7 @@ final class TidyTest extends TestCase
         $failed = HandOff::query()->create([
             'piece_id' => null,
             'title' => 'Failed',
-            'status' => 'failed',
+            'status' => WorkStatus::Failed,
             'document' => '{}',
             'frames_total' => 1,
         ]);
@@ -152,7 +153,7 @@ final class TidyTest extends TestCase
     {
         HandOff::query()->create([
             'title' => 'x',
-            'status' => 'done',
+            'status' => WorkStatus::Done,
             'document' => str_repeat('x', 100),
             'frames_total' => 1,
         ]);

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\HandOff;
 use App\Models\Listening;
 use App\Models\Sound;
+use App\Models\WorkStatus;
 use App\Tidy\Leftovers;
 use App\Voice\Alive;
 use Illuminate\Support\Facades\Artisan;
@@ -153,7 +154,7 @@ final class VoiceTest extends TestCase
         $this->postJson("/api/listenings/$waiting/cancel")->assertJsonPath('status', 'cancelled');
         $this->work();
         $this->getJson("/api/listenings/$waiting")->assertJsonPath('status', 'cancelled');
-        Listening::query()->whereKey($waiting)->update(['status' => 'running', 'heard_at' => now()]);
+        Listening::query()->whereKey($waiting)->update(['status' => WorkStatus::Running, 'heard_at' => now()]);
         $this->getJson("/api/listenings/$waiting")
             ->assertJsonPath('status', 'failed')
             ->assertJsonPath('message', 'Finding words was interrupted. Try again.');
@@ -163,7 +164,7 @@ final class VoiceTest extends TestCase
     public function testAListenerThatIsBusyIsNeverSaidToHaveEnded(): void
     {
         $id = $this->postJson('/api/listenings', ['kind' => 'words', 'lines' => []])->json('id');
-        Listening::query()->whereKey($id)->update(['status' => 'running', 'heard_at' => now()->subHours(3)]);
+        Listening::query()->whereKey($id)->update(['status' => WorkStatus::Running, 'heard_at' => now()->subHours(3)]);
         $held = app(Alive::class)->hold($id);
         self::assertIsResource($held);
         $this->getJson("/api/listenings/$id")->assertJsonPath('status', 'running');
@@ -205,7 +206,7 @@ final class VoiceTest extends TestCase
         $film = $this->postJson("/api/pieces/$id/hand-offs", $order)->assertCreated()->json('id');
         $this->work('default,sounds');
         $film = HandOff::query()->findOrFail($film);
-        self::assertSame('done', $film->status, (string) $film->message);
+        self::assertSame(WorkStatus::Done, $film->status, (string) $film->message);
 
         return $this->folder.'/app/hand-offs/'.$film->file;
     }

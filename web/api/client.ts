@@ -1,3 +1,5 @@
+import type { Answers } from '../../contracts/api';
+
 /** An answer that is not what was asked for: what is wrong, where, and how to mend it. */
 export class Refused extends Error {
   constructor(
@@ -35,24 +37,36 @@ export function mayPass(error: unknown): boolean {
   return error instanceof OutOfReach || error instanceof Garbled || (error instanceof Refused && error.passes);
 }
 
-interface Options {
-  method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+/** A method and a path, as app/Api/Contract.php has them. */
+export type Route = keyof Answers;
+
+/** What stands in braces in a path. */
+type Places<Path extends string> = Path extends `${string}{${infer Place}}${infer Rest}` ? Place | Places<Rest> : never;
+
+interface Plain {
   body?: unknown;
   version?: number;
   signal?: AbortSignal;
   keepalive?: boolean;
+  query?: URLSearchParams | Record<string, string | number>;
 }
 
-export async function ask<T>(
-  path: string,
-  { method = 'GET', body, version, signal, keepalive }: Options = {},
-): Promise<T> {
+type Options<Asked extends Route> = [Places<Asked>] extends [never]
+  ? [options?: Plain]
+  : [options: Plain & { at: Record<Places<Asked>, string> }];
+
+export async function ask<Asked extends Route>(
+  route: Asked,
+  ...[options = {}]: Options<Asked>
+): Promise<Answers[Asked]> {
+  const { body, version, signal, keepalive }: Plain = options;
+  const [method, path] = addressOf(route, options);
   const headers: Record<string, string> = { Accept: 'application/json' };
   if (body !== undefined) headers['Content-Type'] = 'application/json';
   if (version !== undefined) headers['If-Match'] = `"${version}"`;
   let response: Response;
   try {
-    response = await fetch(`/api/${path}`, {
+    response = await fetch(path, {
       method,
       headers,
       body: body === undefined ? undefined : JSON.stringify(body),
@@ -63,7 +77,16 @@ export async function ask<T>(
     if (signal?.aborted) throw error;
     throw new OutOfReach();
   }
-  return answerOf<T>(response, signal);
+  return answerOf(response, signal);
+}
+
+function addressOf(route: string, { at = {}, query = {} }: Plain & { at?: Record<string, string> }): [string, string] {
+  const [method, path] = route.split(' ');
+  const asked = new URLSearchParams(
+    query instanceof URLSearchParams ? query : Object.entries(query).map(([name, value]) => [name, String(value)]),
+  ).toString();
+  const filled = path.replace(/\{(\w+)\}/gu, (_, place: string) => encodeURIComponent(at[place]));
+  return [method, `/api/${filled}${asked && `?${asked}`}`];
 }
 
 async function answerOf<T>(response: Response, signal?: AbortSignal): Promise<T> {
@@ -77,13 +100,14 @@ async function answerOf<T>(response: Response, signal?: AbortSignal): Promise<T>
 }
 
 /** Sends a file, or part of one, as it is. */
-export async function sendFile<T>(
-  path: string,
+export async function sendFile<Asked extends Route>(
+  route: Asked,
   file: Blob,
-  signal?: AbortSignal,
-  method: 'POST' | 'PUT' = 'POST',
-): Promise<T> {
-  const response = await fetch(`/api/${path}`, {
+  ...[options = {}]: Options<Asked>
+): Promise<Answers[Asked]> {
+  const { signal }: Plain = options;
+  const [method, path] = addressOf(route, options);
+  const response = await fetch(path, {
     method,
     headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream' },
     body: file,
@@ -92,7 +116,7 @@ export async function sendFile<T>(
     if (signal?.aborted) throw error;
     throw new OutOfReach();
   });
-  return answerOf<T>(response, signal);
+  return answerOf(response, signal);
 }
 
 /** How often a picture is asked for while others are being painted. */

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { FormChoice } from '../api/formAnswers';
+import type { FormChoice } from '../api/answers';
 
 interface Props {
   forms: FormChoice[];

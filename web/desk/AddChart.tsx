@@ -3,8 +3,8 @@ import { useDeferredValue, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../common/Dialog';
-import type { Acted, Import, IncomingTable, ReadTable } from '../api/answers';
-import type { FormsAnswer } from '../api/formAnswers';
+import type { Import, IncomingTable, ReadTable } from '../api/answers';
+import type { FormChoices } from '../api/answers';
 import { ask, reasonOf } from '../api/client';
 import { FormPicker } from '../common/FormPicker';
 import { newId } from '../common/words';
@@ -42,11 +42,10 @@ export function AddChart({ piece, file, onClose }: Props) {
   const asked = useDeferredValue(text);
   const columnId = table?.columns.find(({ id }) => id === column)?.id ?? table?.columns[0].id;
   const ofTable = piece.charts.find((chart) => chart.table === source && chart.column === columnId);
-  const known = useQuery<FormsAnswer>({
+  const known = useQuery<FormChoices>({
     queryKey: ['another', source, columnId, JSON.stringify(table)],
     enabled: ofTable !== undefined,
-    queryFn: ({ signal }) =>
-      ask<FormsAnswer>('forms', { method: 'POST', body: { document: piece, chart: ofTable?.id }, signal }),
+    queryFn: ({ signal }) => ask('POST forms', { body: { document: piece, chart: ofTable?.id }, signal }),
   });
   const typed = table ? tableText(table, columnId ?? '') : source === OWN ? asked : '';
   const read = useQuery<ReadTable>({
@@ -54,8 +53,7 @@ export function AddChart({ piece, file, onClose }: Props) {
     enabled: ofTable === undefined && typed.trim() !== '',
     retry: false,
     placeholderData: keepPreviousData,
-    queryFn: ({ signal }) =>
-      ask<ReadTable>('figures/read', { method: 'POST', body: { text: typed, whole: null, numbers }, signal }),
+    queryFn: ({ signal }) => ask('POST figures/read', { body: { text: typed, whole: null, numbers }, signal }),
   });
   const dropped = useQuery<IncomingTable>({
     queryKey: ['table', file?.wanted, ''],
@@ -84,7 +82,7 @@ export function AddChart({ piece, file, onClose }: Props) {
             : { text, numbers };
         const its = table ? table.id : newId('table', document.tables);
         const body = { document, id: newId('chart', document.charts), form, table: its, ...figures };
-        return ask<Acted>('charts', { method: 'POST', body });
+        return ask('POST charts', { body });
       });
       if (made) usePlay.getState().select({ kind: 'chart', chart: made[0] });
       onClose();

@@ -20,7 +20,7 @@ export async function act<Name extends keyof Acts>(
   refused?: string,
 ): Promise<string[] | null> {
   try {
-    return await actBy((document) => ask<Acted>(`acts/${name}`, { method: 'POST', body: { document, with: it } }));
+    return await actBy((document) => ask('POST acts/{act}', { at: { act: name }, body: { document, with: it } }));
   } catch (error) {
     useNotices.getState().say([refused, reasonOf(error)].filter(Boolean).join(' '), { bad: true });
     return null;

@@ -1,5 +1,4 @@
 import { ask } from '../api/client';
-import type { StoredPiece } from '../api/answers';
 import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
 import { changeElsewhere, unsavedOf } from './outbox';
@@ -25,7 +24,11 @@ export function askedPiece(): AskedPiece | null {
     isHere,
     read: async () => {
       const here = isHere() ? useDesk.getState().document : null;
-      return here ?? unsavedOf(id)?.acts.at(-1)?.document ?? (await ask<StoredPiece>(`pieces/${id}`)).document;
+      return (
+        here ??
+        unsavedOf(id)?.acts.at(-1)?.document ??
+        (await ask('GET pieces/{piece}', { at: { piece: id } })).document
+      );
     },
     edit: async (change, act) => {
       if (isHere()) useDesk.getState().edit(change, act);

@@ -75,7 +75,7 @@ export class ComputeQueue {
     try {
       const { frame, shape } = deskNow();
       const body = { document, frame, inHurry: hurries, shape: shapeOf(document, shape) };
-      this.desk.take(await ask<Computed>('compute', { method: 'POST', body, signal }), id, body.shape);
+      this.desk.take(await ask('POST compute', { body, signal }), id, body.shape);
     } catch (error) {
       if (signal?.aborted) return true;
       this.desk.refuse(reasonOf(error), id);
@@ -128,7 +128,7 @@ export class ComputeQueue {
     }
     if (document === proofOf && hasProof) return;
     const shape = shapeOf(document, deskNow().shape);
-    const proof = await ask<Proof>('compute/proof', { method: 'POST', body: { document, shape } }).catch(() => null);
+    const proof = await ask('POST compute/proof', { body: { document, shape } }).catch(() => null);
     this.desk.prove(proof, document, id);
   }
 }

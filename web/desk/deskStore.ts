@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { Computed, OpenedPiece, Proof, StoredPiece } from '../api/answers';
+import type { Computed, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct, newAct } from '../common/acts';
 import { rememberWith } from '../common/later';
 import type { Piece } from '../../contracts/piece';
@@ -188,7 +188,7 @@ export const useDesk = create<DeskState>((set, get) => {
     }
     try {
       const body = { steps };
-      receive(await ask<StoredPiece>(`pieces/${get().id}/${which}`, { method: 'POST', body, version: get().version }));
+      receive(await ask(`POST pieces/{piece}/${which}`, { at: { piece: get().id }, body, version: get().version }));
     } catch (error) {
       if (error instanceof Refused && error.status === 412) {
         // Nothing here is unsaved, so the desk goes on from there.
@@ -263,7 +263,7 @@ export const useDesk = create<DeskState>((set, get) => {
         // What was left a moment ago may still be on its way, or in the browser.
         await outbox.saved(id);
         const { frame, shape, hasBegun } = deskNow();
-        const opened = await ask<OpenedPiece>(`pieces/${id}/desk${hasBegun ? `?frame=${frame}` : ''}`);
+        const opened = await ask('GET pieces/{piece}/desk', { at: { piece: id }, query: hasBegun ? { frame } : {} });
         // Another shape of it is computed when it is known that it has that.
         if (get().id !== id) return;
         receive(opened.piece, shape === null ? opened.computed : null);

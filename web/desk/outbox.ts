@@ -142,7 +142,7 @@ async function sendAll(id: string): Promise<boolean> {
     try {
       const { act, save, document } = first;
       const body = { act, save, document };
-      const stored = await ask<SavedPiece>(`pieces/${id}`, { method: 'PUT', body, version: now.version });
+      const stored = await ask('PUT pieces/{piece}', { at: { piece: id }, body, version: now.version });
       failures.delete(id);
       done(id, 1, stored);
     } catch (error) {
@@ -227,7 +227,7 @@ export function bringBack(unsaved: Unsaved): void {
 /** Changes a piece that is not on the desk, as it is on the server now. */
 export async function changeElsewhere(id: string, work: (document: Piece) => void, act: string): Promise<void> {
   const waiting = unsavedOf(id);
-  const stored = waiting ? null : await ask<StoredPiece>(`pieces/${id}`);
+  const stored = waiting ? null : await ask('GET pieces/{piece}', { at: { piece: id } });
   const document = structuredClone(waiting?.acts.at(-1)?.document ?? stored!.document);
   work(document);
   push(id, waiting?.version ?? stored!.version, document, act);
@@ -262,6 +262,6 @@ export function leave(): void {
     const body = { act, save, document };
     if (state === 'conflict' || JSON.stringify(body).length > MOST_ON_LEAVING) continue;
     // It comes again if its answer is not heard; the same save twice is once.
-    ask(`pieces/${id}`, { method: 'PUT', body, version, keepalive: true }).catch(() => undefined);
+    ask('PUT pieces/{piece}', { at: { piece: id }, body, version, keepalive: true }).catch(() => undefined);
   }
 }

@@ -17,5 +17,5 @@ export async function readNumber(
   const text = typed.trim();
   if (PLAIN.test(text)) return Number(text) / (unit === 'fraction' ? 100 : 1);
   const body = { text, unit, rate: stage?.rate, dropFrame: stage?.dropFrame ?? false };
-  return (await ask<{ value: number }>('numbers/read', { method: 'POST', body })).value;
+  return (await ask('POST numbers/read', { body })).value;
 }

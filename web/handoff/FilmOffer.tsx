@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { Computed, FilmKind } from '../api/answers';
+import type { FilmKind } from '../api/answers';
 import { ask } from '../api/client';
 import { counted, rateText } from '../common/words';
 import { Choice, Switch } from '../fields/Choice';
@@ -64,8 +64,7 @@ export function FilmOffer({
   const computed = useQuery({
     queryKey: ['there', piece],
     gcTime: 0,
-    queryFn: () =>
-      ask<Computed>('compute', { method: 'POST', body: { document: piece, frame: 0, inHurry: true, shape: null } }),
+    queryFn: () => ask('POST compute', { body: { document: piece, frame: 0, inHurry: true, shape: null } }),
   });
   const there = computed.data?.sheet.there;
   const isEmpty =

@@ -1,7 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask, reasonOf } from '../api/client';
-import type { HandOff, StoredPiece } from '../api/answers';
 import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { NotHere } from '../common/NotHere';
@@ -28,14 +27,14 @@ export function HandOffPage() {
     queryFn: async () => {
       await allRead();
       await saved(id!);
-      return ask<StoredPiece>(`pieces/${id}`);
+      return ask('GET pieces/{piece}', { at: { piece: id! } });
     },
   });
   const films = useInfiniteQuery({
     queryKey: ['hand-offs', id ?? ''],
     queryFn: ({ pageParam }) => {
       const wanted = new URLSearchParams({ ...(id ? { piece: id } : {}), ...(pageParam ? { after: pageParam } : {}) });
-      return ask<{ handOffs: HandOff[]; next: string | null }>(`hand-offs?${wanted}`);
+      return ask('GET hand-offs', { query: wanted });
     },
     initialPageParam: '',
     getNextPageParam: ({ next }) => next,
@@ -46,8 +45,7 @@ export function HandOffPage() {
     refetchOnMount: 'always',
   });
   const act = useMutation({
-    mutationFn: ({ path, method, body }: { path: string; method: 'POST' | 'DELETE'; body?: object }) =>
-      ask(path, { method, body }),
+    mutationFn: (work: () => Promise<unknown>) => work(),
     onSettled: () => queries.invalidateQueries({ queryKey: ['hand-offs'] }),
     onError: (error) => say(reasonOf(error), { bad: true }),
   });
@@ -81,7 +79,8 @@ export function HandOffPage() {
               piece={piece.data.document}
               busy={act.isPending}
               onFilm={(orders) => {
-                for (const body of orders) act.mutate({ path: `pieces/${id}/hand-offs`, method: 'POST', body });
+                for (const body of orders)
+                  act.mutate(() => ask('POST pieces/{piece}/hand-offs', { at: { piece: id }, body }));
               }}
             />
           </StageTimeContext>
@@ -95,7 +94,7 @@ export function HandOffPage() {
                 type="button"
                 className="text-button"
                 disabled={act.isPending}
-                onClick={() => act.mutate({ path: 'hand-offs/cancel', method: 'POST', body: { piece: id ?? null } })}
+                onClick={() => act.mutate(() => ask('POST hand-offs/cancel', { body: { piece: id ?? null } }))}
               >
                 Cancel all that wait
               </button>
@@ -132,9 +131,9 @@ export function HandOffPage() {
                 key={film.id}
                 film={film}
                 alone={!id}
-                onCancel={() => act.mutate({ path: `hand-offs/${film.id}/cancel`, method: 'POST' })}
-                onRetry={() => act.mutate({ path: `hand-offs/${film.id}/retry`, method: 'POST' })}
-                onRemove={() => act.mutate({ path: `hand-offs/${film.id}`, method: 'DELETE' })}
+                onCancel={() => act.mutate(() => ask('POST hand-offs/{handOff}/cancel', { at: { handOff: film.id } }))}
+                onRetry={() => act.mutate(() => ask('POST hand-offs/{handOff}/retry', { at: { handOff: film.id } }))}
+                onRemove={() => act.mutate(() => ask('DELETE hand-offs/{handOff}', { at: { handOff: film.id } }))}
               />
             ))}
           </ul>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { Proof, ProofCheck, StoredPiece } from '../api/answers';
+import type { Proof, ProofCheck } from '../api/answers';
 import { Header } from '../common/Header';
 import { NotHere } from '../common/NotHere';
 import { UnsavedNote } from '../common/UnsavedNote';
@@ -19,10 +19,10 @@ export function ProofPage() {
     retry: false,
     queryFn: async () => {
       await saved(id);
-      const piece = await ask<StoredPiece>(`pieces/${id}`);
+      const piece = await ask('GET pieces/{piece}', { at: { piece: id } });
       return {
         piece: piece.document,
-        proof: await ask<Proof>('compute/proof', { method: 'POST', body: { document: piece.document } }),
+        proof: await ask('POST compute/proof', { body: { document: piece.document } }),
       };
     },
   });

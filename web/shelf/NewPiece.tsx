@@ -3,7 +3,7 @@ import { useCallback, useDeferredValue, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useNavigate } from 'react-router';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { Import, IncomingTable, ReadTable, Repair, StoredPiece } from '../api/answers';
+import type { Import, IncomingTable, ReadTable, Repair } from '../api/answers';
 import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
 import { applyRepair } from '../piece/tables';
@@ -47,11 +47,7 @@ export function NewPiece() {
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
-      ask<ReadTable>('figures/read', {
-        method: 'POST',
-        body: { text: asked, whole: askedWhole || null, numbers: numbers || null },
-        signal,
-      }),
+      ask('POST figures/read', { body: { text: asked, whole: askedWhole || null, numbers: numbers || null }, signal }),
   });
   const ofFile = useQuery<IncomingTable>({
     queryKey: ['table', taken, askedWhole],
@@ -67,7 +63,7 @@ export function NewPiece() {
   const make = async (body: object): Promise<void> => {
     setMaking(true);
     try {
-      const { id } = await ask<StoredPiece>('pieces', { method: 'POST', body });
+      const { id } = await ask('POST pieces', { body });
       if ('import' in body || 'told' in body || ('text' in body && body.text === text)) {
         setText('');
         setWhole('');

@@ -83,7 +83,7 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
               {' · '}
             </strong>
           )}
-          {[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, when(piece.updatedAt)]
+          {[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, piece.updatedAt && when(piece.updatedAt)]
             .filter(Boolean)
             .join(' · ')}
         </span>
@@ -109,7 +109,7 @@ function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; pl
     };
     if (whole?.version === piece.version) start(whole.reel);
     else
-      ask<Reel>(`pieces/${piece.id}/reel`).then(
+      ask('GET pieces/{piece}/reel', { at: { piece: piece.id } }).then(
         (found) => {
           if (!left) {
             setWhole({ version: piece.version, reel: found });

@@ -2,7 +2,7 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from 
 import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { ask, reasonOf } from '../api/client';
-import type { ShelfAnswer, ShelfEntry } from '../api/answers';
+import type { ShelfEntry } from '../api/answers';
 import { newAct } from '../common/acts';
 import { Header } from '../common/Header';
 import { More } from '../common/More';
@@ -24,7 +24,7 @@ export function ShelfPage() {
     queryKey: ['shelf', asked],
     queryFn: ({ pageParam, signal }) => {
       const wanted = new URLSearchParams({ search: asked, ...(pageParam ? { after: pageParam } : {}) });
-      return ask<ShelfAnswer>(`pieces?${wanted}`, { signal });
+      return ask('GET pieces', { query: wanted, signal });
     },
     initialPageParam: '',
     getNextPageParam: ({ next }) => next,
@@ -34,12 +34,12 @@ export function ShelfPage() {
   const refresh = useCallback(() => queries.invalidateQueries({ queryKey: ['shelf'] }), [queries]);
   const failed = (error: unknown): void => say(reasonOf(error), { bad: true });
   const restore = useMutation({
-    mutationFn: (id: string) => ask(`pieces/${id}/restore`, { method: 'POST' }),
+    mutationFn: (id: string) => ask('POST pieces/{piece}/restore', { at: { piece: id } }),
     onSettled: refresh,
     onError: failed,
   });
   const remove = useMutation({
-    mutationFn: (piece: ShelfEntry) => ask(`pieces/${piece.id}`, { method: 'DELETE' }),
+    mutationFn: (piece: ShelfEntry) => ask('DELETE pieces/{piece}', { at: { piece: piece.id } }),
     onSuccess: (_, piece) =>
       say(`“${piece.title}” deleted.`, {
         action: { text: 'Restore', run: () => restore.mutate(piece.id) },
@@ -48,7 +48,7 @@ export function ShelfPage() {
     onError: failed,
   });
   const duplicate = useMutation({
-    mutationFn: (piece: ShelfEntry) => ask(`pieces/${piece.id}/duplicate`, { method: 'POST' }),
+    mutationFn: (piece: ShelfEntry) => ask('POST pieces/{piece}/duplicate', { at: { piece: piece.id } }),
     onSettled: refresh,
     onError: failed,
   });

@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, reasonOf } from '../api/client';
-import type { Starter, StoredPiece } from '../api/answers';
 import { useNotices } from '../common/Notices';
 import { ReelCanvas } from '../common/ReelCanvas';
 
@@ -13,12 +12,12 @@ export function Starters() {
   const found = useQuery({
     queryKey: ['starters'],
     staleTime: Infinity,
-    queryFn: () => ask<{ starters: Starter[] }>('starters'),
+    queryFn: () => ask('GET starters'),
   });
   const take = async (name: string): Promise<void> => {
     setTaking(name);
     try {
-      const { id } = await ask<StoredPiece>('pieces', { method: 'POST', body: { starter: name } });
+      const { id } = await ask('POST pieces', { body: { starter: name } });
       void navigate(`/pieces/${id}`);
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });

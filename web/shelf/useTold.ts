@@ -1,32 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { ToldFigure } from '../api/answers';
 import { ask } from '../api/client';
 
 /** A figure that a text tells, as it was understood or changed. */
-export interface Told {
-  label: string;
-  cell: string;
-  /** the line and the word that say it */
-  line: number;
-  from: number;
-  /** the words that say it */
-  words: string;
-  /** its name was guessed from words that may be none */
-  isGuess: boolean;
-}
+export type Told = Omit<ToldFigure, 'to'> & { to?: number };
 
 export interface Telling {
   figures: Told[];
   title: string;
   /** the text as it is taken to be told: what is changed belongs to it */
   of: string;
-}
-
-interface Answer {
-  figures: Told[];
-  lines: number;
-  whole: string;
-  title: string;
 }
 
 /** The chart that a pasted text tells without a table, to be taken or changed; null where it tells none. */
@@ -43,7 +27,7 @@ export function useTold(text: string): {
     enabled: text.trim() !== '' && !text.includes('\t'),
     retry: false,
     staleTime: Infinity,
-    queryFn: ({ signal }) => ask<Answer>('script/tell', { method: 'POST', body: { text }, signal }),
+    queryFn: ({ signal }) => ask('POST script/tell', { body: { text }, signal }),
   });
   const found = data && data.figures.length > 0 ? { figures: data.figures, title: data.title, of: text } : null;
   const told = found && changed?.of === text ? changed : found;

@@ -16,17 +16,13 @@ export async function sendTable(file: File, signal?: AbortSignal): Promise<Incom
       `“${file.name}” is ${megabytes} MB; the limit is 10 MB. Save only the sheet you need as a separate file.`,
     );
   }
-  return sendFile<IncomingTable>(`tables?name=${encodeURIComponent(file.name)}`, file, signal);
+  return sendFile('POST tables', file, { query: { name: file.name }, signal });
 }
 
 /** The same file, read as it was decided. */
 export function readSheet(wanted: Import, whole: string, signal?: AbortSignal): Promise<IncomingTable> {
   const { file, sheet, ...choices } = wanted;
-  return ask<IncomingTable>('tables/sheet', {
-    method: 'POST',
-    body: { file, sheet, choices, whole: whole || null },
-    signal,
-  });
+  return ask('POST tables/sheet', { body: { file, sheet, choices, whole: whole || null }, signal });
 }
 
 /** Nothing is decided yet. */

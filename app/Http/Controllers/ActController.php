@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\Acted;
 use App\Http\Body;
+use App\Http\Reply;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Acts\Acts;
@@ -23,11 +25,6 @@ final readonly class ActController
     /** @param array{\stdClass, list<string>} $done the document after an act, and the ids of what was made */
     public static function answer(array $done): JsonResponse
     {
-        return new JsonResponse(
-            ['document' => $done[0], 'made' => $done[1]],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-        );
+        return Reply::of(new Acted(...$done));
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\ArrangementChoice;
+use App\Api\ArrangementChoices as ChoicesAnswer;
 use App\Http\Body;
+use App\Http\Reply;
 use App\Import\Incoming;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,10 +37,10 @@ final readonly class ArrangementController
         $body = Body::of($request);
         $shape = $body->get('shape');
 
-        return response()->json([
-            'choices' => (new ArrangementChoices($this->drawPiece))
-                ->of($body->piece(), $shape->isNull() ? null : $shape->id()),
-        ]);
+        return Reply::of(new ChoicesAnswer(array_map(
+            static fn (array $choice): ArrangementChoice => new ArrangementChoice(...$choice),
+            (new ArrangementChoices($this->drawPiece))->of($body->piece(), $shape->isNull() ? null : $shape->id()),
+        )));
     }
 
     /** Another chart: of a table that the piece has, or of one that is pasted. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\ReadNumber;
 use App\Http\Body;
+use App\Http\Reply;
 use App\Import\TableAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,7 +33,9 @@ final readonly class FiguresController
             numbers: Choices::numbersOf($body->get('numbers')),
         );
 
-        return $this->answer->of($taken, $body->get('whole')->isNull() ? null : $body->get('whole')->text(200));
+        $whole = $body->get('whole')->isNull() ? null : $body->get('whole')->text(200);
+
+        return Reply::of($this->answer->of($taken, $whole));
     }
 
     /** What was typed into a number field, as one number in the field's unit. */
@@ -46,6 +50,6 @@ final readonly class FiguresController
             $body->get('dropFrame')->flag(false) && $rate->canDropFrames(),
         );
 
-        return response()->json(['value' => $value]);
+        return Reply::of(new ReadNumber($value));
     }
 }

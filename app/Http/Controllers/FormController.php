@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\FormChoice;
+use App\Api\FormChoices as FormsAnswer;
+use App\Api\Properties as PropertiesAnswer;
+use App\Api\Swatches;
 use App\Http\Body;
+use App\Http\Reply;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Drawing\DrawPiece;
@@ -49,19 +54,17 @@ final readonly class FormController
             $colours = MarkColours::of($chart, $table);
         }
 
-        return response()->json(
-            ['forms' => $this->choices->of(
+        return Reply::of(new FormsAnswer(array_map(
+            static fn (array $form): FormChoice => new FormChoice(...$form),
+            $this->choices->of(
                 $table,
                 $chart->column,
                 array_values($colours),
                 $chart->form,
                 $room,
                 $chart->pick,
-            )],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE,
-        );
+            ),
+        )));
     }
 
     /** Swatches that can be told apart: those that are there, and as many more as are wanted. */
@@ -74,7 +77,7 @@ final readonly class FormController
         }
         $count = (int) $body->get('count')->number(1, 40);
 
-        return response()->json(['swatches' => DistinctColours::of($there, $count)]);
+        return Reply::of(new Swatches(DistinctColours::of($there, $count)));
     }
 
     /** What moves can change of a figure, of a chart of a form, and of a free text. */
@@ -90,11 +93,11 @@ final readonly class FormController
 
         $field = static fn (Property $property): array => $property->field();
 
-        return response()->json([
-            'figure' => array_map($field, Properties::ofFigure()),
-            'chart' => array_map($field, Properties::ofChart($settings)),
-            'words' => array_map($field, Properties::ofWords()),
-            'backdrop' => array_map($field, Properties::ofBackdrop()),
-        ], 200, [], JSON_UNESCAPED_UNICODE);
+        return Reply::of(new PropertiesAnswer(
+            array_map($field, Properties::ofFigure()),
+            array_map($field, Properties::ofChart($settings)),
+            array_map($field, Properties::ofWords()),
+            array_map($field, Properties::ofBackdrop()),
+        ));
     }
 }

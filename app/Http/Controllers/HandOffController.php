@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\CancelledFilms;
+use App\Api\Gone;
+use App\Api\HandOff as FilmAnswer;
+use App\Api\HandOffs;
 use App\Desk\ComputedPiece;
 use App\Disk\NoRoom;
-use App\Film\FilmKind;
 use App\Film\FilmOrder;
 use App\Film\FilmSound;
 use App\Film\StillPainter;
 use App\Http\Body;
 use App\Http\Refusal;
+use App\Http\Reply;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\Piece;
+use App\Models\WorkStatus;
 use App\Voice\SoundStore;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Filesystem\FilesystemAdapter;
@@ -48,10 +53,10 @@ final readonly class HandOffController
         $found = $films->limit(self::PAGE + 1)->get();
         $page = $found->take(self::PAGE);
 
-        return response()->json([
-            'handOffs' => $page->map($this->answer(...))->values(),
-            'next' => $found->count() > self::PAGE ? $page->last()?->id : null,
-        ]);
+        return Reply::of(new HandOffs(
+            array_values($page->map(self::answer(...))->all()),
+            $found->count() > self::PAGE ? $page->last()?->id : null,
+        ));
     }
 
     /** Begins a film of the piece as it is now. What cannot be drawn is refused here, where it can be mended. */
@@ -68,8 +73,8 @@ final readonly class HandOffController
         $handOff = HandOff::query()->create([
             'piece_id' => $piece->id,
             'title' => $piece->title,
-            'status' => 'waiting',
-            'kind' => $order->kind->value,
+            'status' => WorkStatus::Waiting,
+            'kind' => $order->kind,
             'name' => $order->name,
             'shape' => $order->shape,
             'with_sound' => $order->withSound,
@@ -79,12 +84,12 @@ final readonly class HandOffController
         ]);
         MakeFilm::of($handOff);
 
-        return response()->json($this->answer($handOff), 201);
+        return Reply::of(self::answer($handOff->refresh()), 201);
     }
 
     public function show(HandOff $handOff): JsonResponse
     {
-        return response()->json($this->answer($handOff));
+        return Reply::of(self::answer($handOff));
     }
 
     public function cancel(HandOff $handOff): JsonResponse
@@ -92,33 +97,35 @@ final readonly class HandOffController
         // One statement each, so that a worker that takes the job up at this moment is not overwritten.
         HandOff::query()
             ->whereKey($handOff->id)
-            ->where('status', 'waiting')
-            ->update(['status' => 'cancelled', 'ended_at' => now()]);
+            ->where('status', WorkStatus::Waiting)
+            ->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]);
         HandOff::query()
             ->whereKey($handOff->id)
-            ->where('status', 'running')
-            ->update(['status' => 'cancelling']);
+            ->where('status', WorkStatus::Running)
+            ->update(['status' => WorkStatus::Cancelling]);
 
-        return response()->json($this->answer($handOff->refresh()));
+        return Reply::of(self::answer($handOff->refresh()));
     }
 
     /** Cancels all that wait, of one piece or of all; what is being made goes on. */
     public function cancelWaiting(Request $request): JsonResponse
     {
         $piece = Body::of($request)->get('piece');
-        $waiting = HandOff::query()->where('status', 'waiting');
+        $waiting = HandOff::query()->where('status', WorkStatus::Waiting);
         if (!$piece->isNull()) {
             $waiting->where('piece_id', $piece->text(26));
         }
 
-        return response()->json(['cancelled' => $waiting->update(['status' => 'cancelled', 'ended_at' => now()])]);
+        return Reply::of(new CancelledFilms(
+            $waiting->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]),
+        ));
     }
 
     /** @throws NoRoom where too many wait already */
     private static function checkRoom(): void
     {
         $most = (int) config('lupine.films_waiting');
-        if (HandOff::query()->where('status', 'waiting')->count() >= $most) {
+        if (HandOff::query()->where('status', WorkStatus::Waiting)->count() >= $most) {
             throw new NoRoom(sprintf(
                 '%d films wait to be made already, the limit. Cancel some that wait, or try again when some are done.',
                 $most,
@@ -128,12 +135,12 @@ final readonly class HandOffController
 
     public function retry(HandOff $handOff): JsonResponse
     {
-        if (!in_array($handOff->status, ['failed', 'cancelled'], true)) {
+        if (!in_array($handOff->status, [WorkStatus::Failed, WorkStatus::Cancelled], true)) {
             return Refusal::answer('This film is not waiting to be tried again.', 409);
         }
         self::checkRoom();
         $handOff->update([
-            'status' => 'waiting',
+            'status' => WorkStatus::Waiting,
             'frames_done' => 0,
             'tries' => 0,
             'message' => null,
@@ -142,12 +149,12 @@ final readonly class HandOffController
         ]);
         MakeFilm::of($handOff);
 
-        return response()->json($this->answer($handOff));
+        return Reply::of(self::answer($handOff));
     }
 
     public function destroy(HandOff $handOff): JsonResponse
     {
-        if (in_array($handOff->status, ['running', 'cancelling'], true)) {
+        if ($handOff->status->isUnderWay()) {
             return Refusal::answer('This film is still being made. Cancel it first.', 409);
         }
         if ($handOff->file !== null) {
@@ -155,18 +162,18 @@ final readonly class HandOffController
         }
         $handOff->delete();
 
-        return response()->json(['id' => $handOff->id]);
+        return Reply::of(new Gone($handOff->id));
     }
 
     public function file(Request $request, HandOff $handOff): Response
     {
         /** @var FilesystemAdapter $disk */
         $disk = Storage::disk('hand-offs');
-        if ($handOff->status !== 'done' || $handOff->file === null || !$disk->exists($handOff->file)) {
+        if ($handOff->status !== WorkStatus::Done || $handOff->file === null || !$disk->exists($handOff->file)) {
             return Refusal::answer('There is no finished film here.', 404);
         }
 
-        $type = FilmKind::from($handOff->kind)->contentType();
+        $type = $handOff->kind->contentType();
         if ($request->query('play') !== null && $disk instanceof LocalFilesystemAdapter) {
             // In parts, as a player asks for them.
             return new BinaryFileResponse($disk->path($handOff->file), 200, ['Content-Type' => $type]);
@@ -189,27 +196,26 @@ final readonly class HandOffController
         ]);
     }
 
-    /** @return array<string, mixed> */
-    private function answer(HandOff $handOff): array
+    private static function answer(HandOff $film): FilmAnswer
     {
-        return [
-            'id' => $handOff->id,
-            'pieceId' => $handOff->piece_id,
-            'title' => $handOff->title,
-            'status' => $handOff->status,
-            'kind' => $handOff->kind,
-            'firstFrame' => $handOff->first_frame,
-            'framesDone' => $handOff->frames_done,
-            'framesTotal' => $handOff->frames_total,
-            'secondsLeft' => $handOff->secondsLeft(),
-            'bytes' => $handOff->bytes,
-            'message' => $handOff->message,
-            'withSound' => $handOff->with_sound,
-            'fileName' => $handOff->fileName(),
-            'createdAt' => $handOff->created_at->toIso8601String(),
-            'tookSeconds' => $handOff->started_at !== null && $handOff->ended_at !== null
-                    ? round($handOff->started_at->diffInMilliseconds($handOff->ended_at) / 1000, 1)
-                    : null,
-        ];
+        return new FilmAnswer(
+            id: $film->id,
+            pieceId: $film->piece_id,
+            title: $film->title,
+            status: $film->status,
+            kind: $film->kind,
+            firstFrame: $film->first_frame,
+            framesDone: $film->frames_done,
+            framesTotal: $film->frames_total,
+            secondsLeft: $film->secondsLeft(),
+            bytes: $film->bytes,
+            withSound: $film->with_sound,
+            message: $film->message,
+            fileName: $film->fileName(),
+            createdAt: $film->created_at->toIso8601String(),
+            tookSeconds: $film->started_at !== null && $film->ended_at !== null
+                ? round($film->started_at->diffInMilliseconds($film->ended_at) / 1000, 1)
+                : null,
+        );
     }
 }

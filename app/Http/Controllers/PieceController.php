@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\Gone;
 use App\Desk\ComputedPiece;
 use App\Desk\DocumentText;
 use App\Desk\Shelf;
 use App\Desk\Starter;
 use App\Http\Body;
 use App\Http\PieceAnswer;
+use App\Http\Reply;
 use App\Http\WantedVersion;
 use App\Import\Incoming;
 use App\Models\Piece;
@@ -39,22 +41,12 @@ final readonly class PieceController
         $search = trim($asked->get('search')->text(200, ''));
         $after = $asked->get('after')->isNull() ? null : $asked->get('after')->text(200);
 
-        return response()->json(
-            $shelf->page($search, $after),
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return Reply::of($shelf->page($search, $after));
     }
 
     public function starters(Shelf $shelf): JsonResponse
     {
-        return response()->json(
-            ['starters' => $shelf->starters()],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return Reply::of($shelf->starters());
     }
 
     public function store(Request $request): JsonResponse
@@ -83,7 +75,7 @@ final readonly class PieceController
     {
         $asked = Field::root($request->query())->get('frame');
         $frame = $asked->isNull() ? null : max(0, (int) $asked->text(6));
-        $answer = PieceAnswer::text($piece);
+        $answer = Reply::text(PieceAnswer::of($piece));
         try {
             // As the desk will send it: what is computed for one is kept for the other.
             $placed = $computed->read(DocumentText::of($piece->document()));
@@ -119,7 +111,7 @@ final readonly class PieceController
     {
         $piece->delete();
 
-        return response()->json(['id' => $piece->id]);
+        return Reply::of(new Gone($piece->id));
     }
 
     public function restore(Piece $piece): JsonResponse

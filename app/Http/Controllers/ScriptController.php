@@ -4,7 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\LaidLines;
+use App\Api\LineTime;
+use App\Api\Map;
+use App\Api\OfferedWord;
+use App\Api\ReadScript;
+use App\Api\ToldFigure;
+use App\Api\ToldTable;
+use App\Api\Word;
 use App\Http\Body;
+use App\Http\Reply;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Piece\ScratchVoice;
@@ -13,6 +22,7 @@ use Lupine\Core\Script\Laid;
 use Lupine\Core\Script\ScriptAgain;
 use Lupine\Core\Script\WrittenScript;
 use Lupine\Core\Spoken\ToldChart;
+use Lupine\Core\Spoken\ToldFigure as Told;
 
 /** The script as text, and where its lines stand in time. */
 final readonly class ScriptController
@@ -24,12 +34,24 @@ final readonly class ScriptController
         $piece = $body->piece();
         $written = WrittenScript::read($body->get('text')->long(WrittenScript::MAX_BYTES));
 
-        return response()->json(
-            ['kind' => $written->kind, 'remarks' => $written->remarks, ...ScriptAgain::of($piece, $written)->answer()],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE,
-        );
+        $again = ScriptAgain::of($piece, $written);
+
+        return Reply::of(new ReadScript(
+            $written->kind,
+            $written->remarks,
+            $again->lines,
+            $again->heard,
+            new Map(array_map(static fn (array $word): Word => new Word(...$word), $again->moved)),
+            new Map(array_map(
+                static fn (array $kin): array => array_map(
+                    static fn (array $word): OfferedWord => new OfferedWord(...$word),
+                    $kin,
+                ),
+                $again->kin,
+            )),
+            $again->added,
+            $again->gone,
+        ));
     }
 
     /** The chart that a text tells by itself; no figures where it tells none. */
@@ -39,17 +61,20 @@ final readonly class ScriptController
         // What has tabs is a table, and what has no sentence is none either.
         $isProse = !str_contains($text, "\t") && preg_match('/\p{L}+\s+\p{L}+\s+\p{L}+/u', $text) === 1;
         if (!$isProse || trim($text) === '') {
-            return response()->json(['figures' => [], 'lines' => 0, 'whole' => '', 'title' => '']);
+            return Reply::of(new ToldTable([], 0, '', ''));
         }
         $script = WrittenScript::read($text);
         $chart = ToldChart::of($script->lines);
 
-        return response()->json([
-            'figures' => $chart->isTold() ? $chart->figures : [],
-            'lines' => count($script->lines),
-            'whole' => $chart->whole,
-            'title' => $chart->title,
-        ]);
+        return Reply::of(new ToldTable(
+            array_map(
+                static fn (Told $one): ToldFigure => new ToldFigure(...get_object_vars($one)),
+                $chart->isTold() ? $chart->figures : [],
+            ),
+            count($script->lines),
+            $chart->whole,
+            $chart->title,
+        ));
     }
 
     /** Where the lines of a piece stand: at a pace, or where the recording in use says them. */
@@ -70,6 +95,8 @@ final readonly class ScriptController
             }
         }
 
-        return response()->json(['lines' => (object) $laid]);
+        return Reply::of(new LaidLines(new Map(
+            array_map(static fn (array $one): LineTime => new LineTime(...$one), $laid),
+        )));
     }
 }

@@ -4,10 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\FoundWords;
+use App\Api\Gone;
+use App\Api\HeardFile;
+use App\Api\Listening as ListeningAnswer;
+use App\Api\Pauses;
+use App\Api\ScratchRead;
+use App\Api\Speaker;
+use App\Api\SpeakerList;
+use App\Api\Upload;
+use App\Api\UploadedPart;
 use App\Disk\NoRoom;
 use App\Http\Body;
+use App\Http\Reply;
 use App\Jobs\Listen;
 use App\Models\Listening;
+use App\Models\WorkStatus;
 use App\Voice\Alive;
 use App\Voice\SoundStore;
 use App\Voice\Speakers;
@@ -28,31 +40,29 @@ final readonly class SoundController
         $body = Body::of($request);
         $id = $uploads->begin((int) $body->get('bytes')->number(0, 1e12), $body->get('name')->text(200));
 
-        return response()->json(['id' => $id, 'part' => Uploads::PART], 201);
+        return Reply::of(new Upload($id, Uploads::PART), 201);
     }
 
     public function part(Request $request, Uploads $uploads, string $upload): JsonResponse
     {
         $at = (int) Field::root(['at' => (int) $request->query('at', '0')])->get('at')->number(0, Uploads::MOST);
 
-        return response()->json(['bytes' => $uploads->add($upload, $at, (string) $request->getContent())]);
+        return Reply::of(new UploadedPart($uploads->add($upload, $at, (string) $request->getContent())));
     }
 
     public function drop(Uploads $uploads, string $upload): JsonResponse
     {
         $uploads->drop($upload);
 
-        return response()->json(['id' => $upload]);
+        return Reply::of(new Gone($upload));
     }
 
     public function speakers(): JsonResponse
     {
-        return response()->json([
-            'speakers' => array_map(
-                static fn (Speakers $one): array => ['id' => $one->value, 'name' => $one->shown()],
-                Speakers::cases(),
-            ),
-        ]);
+        return Reply::of(new SpeakerList(array_map(
+            static fn (Speakers $one): Speaker => new Speaker($one->value, $one->shown()),
+            Speakers::cases(),
+        )));
     }
 
     /** As a player asks for it, in parts. */
@@ -76,14 +86,15 @@ final readonly class SoundController
     /** Where nobody speaks, in milliseconds. */
     public function pauses(SoundStore $store, string $sound): JsonResponse
     {
-        return response()->json(['pauses' => $store->pauses($sound)], 200, ['Cache-Control' => self::FOREVER]);
+        return Reply::of(new Pauses($store->pauses($sound)), 200, ['Cache-Control' => self::FOREVER]);
     }
 
     public function listen(Request $request, Uploads $uploads): JsonResponse
     {
         $body = Body::of($request);
         $kind = $body->get('kind')->oneOf(['file', 'scratch', 'words']);
-        if (Listening::query()->whereIn('status', ['waiting', 'running'])->count() >= Listening::AT_ONCE) {
+        $busy = [WorkStatus::Waiting, WorkStatus::Running];
+        if (Listening::query()->whereIn('status', $busy)->count() >= Listening::AT_ONCE) {
             throw new NoRoom(sprintf(
                 '%d sounds wait to be listened to already, the limit. Cancel one at the desk that asked for it, or try again when some are done.',
                 Listening::AT_ONCE,
@@ -94,12 +105,12 @@ final readonly class SoundController
         }
         $listening = Listening::query()->create([
             'kind' => $kind,
-            'status' => 'waiting',
+            'status' => WorkStatus::Waiting,
             'asked' => (string) $request->getContent(),
         ]);
         Listen::dispatch($listening->id);
 
-        return response()->json(self::answer($listening), 201);
+        return Reply::of(self::answer($listening), 201);
     }
 
     public function listening(Listening $listening, Alive $alive, Uploads $uploads): JsonResponse
@@ -107,29 +118,32 @@ final readonly class SoundController
         if ($listening->isLost($alive)) {
             Listening::query()
                 ->whereKey($listening->id)
-                ->whereIn('status', ['running', 'cancelling'])
-                ->update(['status' => 'failed', 'message' => 'Finding words was interrupted. Try again.']);
+                ->whereIn('status', [WorkStatus::Running, WorkStatus::Cancelling])
+                ->update(['status' => WorkStatus::Failed, 'message' => 'Finding words was interrupted. Try again.']);
             $listening->refresh();
             if ($listening->kind === 'file') {
                 $uploads->drop(self::uploadOf($listening));
             }
         }
 
-        return response()->json(self::answer($listening));
+        return Reply::of(self::answer($listening));
     }
 
     public function cancel(Listening $listening, Uploads $uploads): JsonResponse
     {
         $cancelled = Listening::query()
             ->whereKey($listening->id)
-            ->where('status', 'waiting')
-            ->update(['status' => 'cancelled']);
+            ->where('status', WorkStatus::Waiting)
+            ->update(['status' => WorkStatus::Cancelled]);
         if ($cancelled === 1 && $listening->kind === 'file') {
             $uploads->drop(self::uploadOf($listening));
         }
-        Listening::query()->whereKey($listening->id)->where('status', 'running')->update(['status' => 'cancelling']);
+        Listening::query()
+            ->whereKey($listening->id)
+            ->where('status', WorkStatus::Running)
+            ->update(['status' => WorkStatus::Cancelling]);
 
-        return response()->json(self::answer($listening->refresh()));
+        return Reply::of(self::answer($listening->refresh()));
     }
 
     private static function uploadOf(Listening $listening): string
@@ -137,17 +151,31 @@ final readonly class SoundController
         return Field::root(json_decode($listening->asked, true))->get('upload')->text(40);
     }
 
-    /** @return array<string, mixed> */
-    private static function answer(Listening $listening): array
+    private static function answer(Listening $listening): ListeningAnswer
     {
-        return [
-            'id' => $listening->id,
-            'kind' => $listening->kind,
-            'status' => $listening->status,
-            'part' => $listening->part,
-            'doing' => $listening->doing,
-            'message' => $listening->message,
-            'result' => $listening->result === null ? null : json_decode($listening->result),
-        ];
+        return new ListeningAnswer(
+            $listening->id,
+            $listening->kind,
+            $listening->status,
+            $listening->part,
+            $listening->doing,
+            $listening->message,
+            self::resultOf($listening),
+        );
+    }
+
+    private static function resultOf(Listening $listening): HeardFile|FoundWords|ScratchRead|null
+    {
+        $result = $listening->result === null ? null : json_decode($listening->result);
+        if (!$result instanceof \stdClass) {
+            return null;
+        }
+        $said = get_object_vars($result);
+
+        return match ($listening->kind) {
+            'file' => new HeardFile(...$said),
+            'words' => new FoundWords(...$said),
+            default => new ScratchRead(...$said),
+        };
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\AgainRow as ToldRow;
+use App\Api\PlannedFigures;
+use App\Api\SortedRows;
 use App\Http\Body;
+use App\Http\Reply;
 use App\Import\Incoming;
 use App\Import\TableAnswer;
 use Illuminate\Http\JsonResponse;
@@ -13,6 +17,7 @@ use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\RowOrder;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Import\Again;
+use Lupine\Core\Import\AgainRow;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
 use Lupine\Core\Piece\Table;
@@ -36,7 +41,7 @@ final readonly class TableController
         $name = PlainText::writable(mb_substr(basename(trim($asked->get('name')->text(1000, ''))), 0, 200));
         $id = $this->incoming->keep((string) $request->getContent(), $name !== '' ? $name : 'The file');
 
-        return $this->answer->ofFile($id, $this->incoming->firstSheet($id), new Choices(), null);
+        return Reply::of($this->answer->ofFile($id, $this->incoming->firstSheet($id), new Choices(), null));
     }
 
     /** Another sheet of a file, or the same one with other decisions. */
@@ -44,12 +49,12 @@ final readonly class TableController
     {
         $body = Body::of($request);
 
-        return $this->answer->ofFile(
+        return Reply::of($this->answer->ofFile(
             $body->get('file')->text(64),
             $body->get('sheet')->whole(0, 10_000, 0),
             Choices::read(Field::root($body->get('choices')->isNull() ? [] : $body->get('choices')->value())),
             $body->get('whole')->isNull() ? null : $body->get('whole')->text(200),
-        );
+        ));
     }
 
     /** The rows of a table by their labels, or by the numbers of a column. */
@@ -58,13 +63,11 @@ final readonly class TableController
         $body = Body::of($request);
         $column = $body->get('column');
 
-        return response()->json([
-            'rows' => RowOrder::of(
-                Formulas::worked(Group::of(Table::class)->read($body->get('table'))),
-                $column->isNull() ? null : $column->id(),
-                $body->get('descending')->flag(false),
-            ),
-        ]);
+        return Reply::of(new SortedRows(RowOrder::of(
+            Formulas::worked(Group::of(Table::class)->read($body->get('table'))),
+            $column->isNull() ? null : $column->id(),
+            $body->get('descending')->flag(false),
+        )));
     }
 
     /** New figures for a table of a piece: what would change, and the document with them. */
@@ -85,11 +88,13 @@ final readonly class TableController
         $plan = Again::plan($piece, $old, $taken->table, $byHand, $kept);
         $colours = RowColours::of($taken->table, $taken->colours, NewChart::SWATCH);
 
-        return response()->json(
-            [...$plan->jsonSerialize(), 'document' => $plan->document($body->document(), $colours)],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return Reply::of(new PlannedFigures(
+            $plan->document($body->document(), $colours),
+            array_map(
+                static fn (AgainRow $row): ToldRow => new ToldRow(...get_object_vars($row)),
+                $plan->rows,
+            ),
+            $plan->remarks,
+        ));
     }
 }

@@ -249,6 +249,8 @@ final readonly class Sheet
      *
      * @return array{
      *     lines: array<string, list<array<string, mixed>>>,
+     *     heard: array<string, array<string, list<int|null>>>,
+     *     departures: list<array<string, mixed>>,
      *     length: string,
      *     seconds: list<array{int, string, int}>
      * } seconds: first frame, timecode without the frames, number of its first frame

@@ -32,8 +32,8 @@ final readonly class ScriptAgain
         public array $heard,
         public array $moved,
         public array $kin,
-        private array $added,
-        private array $gone,
+        public array $added,
+        public array $gone,
     ) {
     }
 
@@ -95,19 +95,6 @@ final readonly class ScriptAgain
         $isSame = $written->kind === 'text' && Beats::split($before) === Beats::split($line->text);
 
         return $isSame ? $before : $line->text;
-    }
-
-    /** @return array<string, mixed> */
-    public function answer(): array
-    {
-        return [
-            'lines' => $this->lines,
-            'heard' => $this->heard,
-            'moved' => (object) $this->moved,
-            'kin' => (object) $this->kin,
-            'added' => $this->added,
-            'gone' => $this->gone,
-        ];
     }
 
     /**

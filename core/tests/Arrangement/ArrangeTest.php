@@ -11,7 +11,9 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\ArrangementSettings;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Sides;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Settings\Json;
 use Lupine\Core\Tests\Rounds;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -144,7 +146,7 @@ final class ArrangeTest extends TestCase
         ])));
         self::assertInstanceOf(\stdClass::class, $document);
         $piece = self::read($document);
-        $half = Reshape::document($document, $piece, 960, 540);
+        $half = self::reshaped($document, 960, 540);
         $small = self::read($half);
         self::assertSame([240.0, 270.0, 0.5], [
             $small->charts[0]->place->x,
@@ -152,21 +154,24 @@ final class ArrangeTest extends TestCase
             $small->charts[0]->place->size,
         ]);
         self::assertEqualsWithDelta($piece->words[0]->style->size / 2, $small->words[0]->style->size, 1e-9);
-        $back = self::read(Reshape::document($half, $small, 1920, 1080));
+        $back = self::read(self::reshaped($half, 1920, 1080));
         self::assertEquals($piece->charts[0]->place, $back->charts[0]->place);
         self::assertEquals($piece->words[0]->style, $back->words[0]->style);
+    }
+
+    private static function reshaped(\stdClass $document, int $width, int $height): \stdClass
+    {
+        $copy = Json::copy($document);
+        Reshape::change($copy, self::read($document)->stage, new Sides($width, $height));
+
+        return $copy;
     }
 
     public function testThereAndBackIsTheSameDocumentInAnyOrderOfShapes(): void
     {
         $document = json_decode((string) json_encode(Sample::document(changes: ['words.0.size' => 30.4])));
         self::assertInstanceOf(\stdClass::class, $document);
-        $to = static fn (\stdClass $from, int $width, int $height): \stdClass => Reshape::document(
-            $from,
-            self::read($from),
-            $width,
-            $height,
-        );
+        $to = self::reshaped(...);
         $now = $document;
         foreach ([[1080, 1920], [1080, 1080], [3840, 2160], [722, 1284], [1920, 818]] as [$width, $height]) {
             $now = $to($now, $width, $height);

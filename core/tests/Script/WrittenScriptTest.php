@@ -77,10 +77,10 @@ final class WrittenScriptTest extends TestCase
         $piece = Sample::piece(changes: ['script' => ['lines' => [
             ['id' => 'l1', 'text' => "Four in ten\nwere kettles.", 'begin' => 0, 'end' => 60],
         ]]]);
-        $again = ScriptAgain::of($piece, WrittenScript::read('Four in ten were kettles.'))->answer();
-        self::assertSame("Four in ten\nwere kettles.", $again['lines'][0]['text']);
-        $again = ScriptAgain::of($piece, WrittenScript::read('Four in ten were lamps.'))->answer();
-        self::assertSame('Four in ten were lamps.', $again['lines'][0]['text']);
+        $again = ScriptAgain::of($piece, WrittenScript::read('Four in ten were kettles.'));
+        self::assertSame("Four in ten\nwere kettles.", $again->lines[0]['text']);
+        $again = ScriptAgain::of($piece, WrittenScript::read('Four in ten were lamps.'));
+        self::assertSame('Four in ten were lamps.', $again->lines[0]['text']);
     }
 
     public function testATextBecomesALineASentence(): void
@@ -112,15 +112,15 @@ final class WrittenScriptTest extends TestCase
         ]]);
         $again = ScriptAgain::of($piece, WrittenScript::read(
             "Last year was busy.\nFour in ten were kettles. Then lights, and coats and hats.",
-        ))->answer();
-        self::assertSame(['line1', 'l1', 'l2'], array_column($again['lines'], 'id'), 'a line keeps its name');
-        $moved = (array) $again['moved'];
+        ));
+        self::assertSame(['line1', 'l1', 'l2'], array_column($again->lines, 'id'), 'a line keeps its name');
+        $moved = $again->moved;
         self::assertSame(['line' => 'l1', 'word' => 4], $moved['l1:4']);
         self::assertSame(['line' => 'l2', 'word' => 3], $moved['l2:3'], '“coats.” is “coats” all the same');
         self::assertArrayNotHasKey('l2:1', $moved, '“lamps” is gone');
-        $kin = ((array) $again['kin'])['l2:1'];
+        $kin = $again->kin['l2:1'];
         self::assertSame(['line' => 'l2', 'word' => 1, 'text' => 'lights,'], $kin[0], 'what stands in its place is offered');
-        self::assertSame(['Last year was busy.', 'lights,', 'and hats.'], $again['added']);
-        self::assertSame(['lamps,'], $again['gone']);
+        self::assertSame(['Last year was busy.', 'lights,', 'and hats.'], $again->added);
+        self::assertSame(['lamps,'], $again->gone);
     }
 }

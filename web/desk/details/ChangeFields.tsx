@@ -1,5 +1,5 @@
 import type { SheetChange } from '../../api/answers';
-import type { Property } from '../../api/formAnswers';
+import type { Property } from '../../api/answers';
 import { removeMove } from '../../piece/changes';
 import type { Move, Piece, Table } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';

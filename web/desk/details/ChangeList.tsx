@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Course, SheetChange } from '../../api/answers';
-import type { Property } from '../../api/formAnswers';
+import type { Property } from '../../api/answers';
 import { shortTimecode } from '../../common/words';
 import { addChange, changesOf, type Target } from '../../piece/changes';
 import type { Piece, Table } from '../../../contracts/piece';

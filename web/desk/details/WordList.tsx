@@ -1,4 +1,4 @@
-import type { SheetWord } from '../../api/scriptAnswers';
+import type { SheetWord } from '../../api/answers';
 import { NumberField } from '../../fields/NumberField';
 import type { Line, Piece } from '../../../contracts/piece';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt, takeTimes } from '../../piece/voice';

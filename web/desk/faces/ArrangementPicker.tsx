@@ -23,8 +23,7 @@ export function ArrangementPicker({ piece }: { piece: Piece }) {
   const { data } = useQuery<{ choices: ArrangementChoice[] }>({
     queryKey: ['arrangements', JSON.stringify(asked), shape],
     placeholderData: keepPreviousData,
-    queryFn: ({ signal }) =>
-      ask('arrangements', { method: 'POST', body: { document, shape: shapeOf(document, shape) }, signal }),
+    queryFn: ({ signal }) => ask('POST arrangements', { body: { document, shape: shapeOf(document, shape) }, signal }),
   });
   const now = piece.arrangement ?? first.Arrangement;
   const [width, height] = sizeOf(document, shape);

@@ -32,7 +32,7 @@ export function FinishFace({ chart }: { chart: Chart }) {
       });
   const grown = async (wanted: number): Promise<string[]> => {
     const body = { swatches: finish.swatches, count: Math.min(MOST_SWATCHES, Math.max(1, wanted)) };
-    return (await ask<{ swatches: string[] }>('colours', { method: 'POST', body })).swatches;
+    return (await ask('POST colours', { body })).swatches;
   };
   const grow = async (wanted: number): Promise<void> => {
     const its = later();

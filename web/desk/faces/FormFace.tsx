@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { FormChoice } from '../../api/formAnswers';
+import type { FormChoice } from '../../api/answers';
 import { FormPicker } from '../../common/FormPicker';
 import { Switch } from '../../fields/Choice';
 import { tableOf } from '../../piece/changes';

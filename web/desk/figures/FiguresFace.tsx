@@ -1,6 +1,5 @@
 import { useCallback, useMemo } from 'react';
 import { ask, reasonOf } from '../../api/client';
-import type { ReadTable } from '../../api/answers';
 import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
@@ -47,7 +46,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const sheet = computed?.sheet.charts[chart.id];
   const paste = (text: string, row: number, at: number, numbers: '.' | ',' | null = null): void => {
     const its = later();
-    ask<ReadTable>('figures/read', { method: 'POST', body: { text, numbers } }).then(
+    ask('POST figures/read', { body: { text, numbers } }).then(
       (read) => {
         its(() => change((draft) => pasteRows(draft, at, row, read)));
         if (numbers === null && read.openNumber) {

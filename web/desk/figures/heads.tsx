@@ -19,7 +19,7 @@ interface Props {
 /** The order of the rows core knows; that it is another one can be undone. */
 function sort({ table, change }: Props, column: string | null, descending: boolean): void {
   const its = later();
-  ask<{ rows: string[] }>('tables/sort', { method: 'POST', body: { table, column, descending } }).then(
+  ask('POST tables/sort', { body: { table, column, descending } }).then(
     ({ rows }) => its(() => change((draft) => orderRows(draft, rows))),
     (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
   );

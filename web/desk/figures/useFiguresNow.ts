@@ -23,8 +23,7 @@ export function useFiguresNow(piece: Piece, chart: string): Record<string, Figur
     if (playing) return undefined;
     const control = new AbortController();
     const timer = window.setTimeout(() => {
-      ask<{ charts: Record<string, Record<string, FigureNow>> }>('compute/at', {
-        method: 'POST',
+      ask('POST compute/at', {
         body: { document: piece, frame: Math.min(frame, piece.stage.frames - 1) },
         signal: control.signal,
       }).then(

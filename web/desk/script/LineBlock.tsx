@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import { setLineText, shiftLine } from '../../piece/changes';
 import type { Line, Piece } from '../../../contracts/piece';
-import type { SheetWord } from '../../api/scriptAnswers';
+import type { SheetWord } from '../../api/answers';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';

@@ -1,4 +1,4 @@
-import type { Departure } from '../../api/scriptAnswers';
+import type { Departure } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 

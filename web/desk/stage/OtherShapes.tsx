@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Reel } from '../../../painter/src';
 import { ask } from '../../api/client';
-import type { Computed } from '../../api/answers';
 import { ReelCanvas } from '../../common/ReelCanvas';
 import type { Piece } from '../../../contracts/piece';
 import { usePlay } from '../playStore';
@@ -25,7 +24,7 @@ export function OtherShapes({ piece, shapes, height }: { piece: Piece; shapes: O
     const timer = window.setTimeout(() => {
       for (const name of names.split(' ')) {
         const body = { document: piece, frame: usePlay.getState().frame, shape: name === '' ? null : name };
-        ask<Computed>('compute', { method: 'POST', body, signal: asked.signal })
+        ask('POST compute', { body, signal: asked.signal })
           .then(({ reel }) => reel && setReels((known) => ({ ...known, [name]: reel })))
           .catch(() => undefined);
       }

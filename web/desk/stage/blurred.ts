@@ -41,8 +41,7 @@ async function fetchPart(frame: number): Promise<void> {
   const its = of;
   const asked = new AbortController();
   asking = asked;
-  const reel = await ask<Reel>('compute/filmed', {
-    method: 'POST',
+  const reel = await ask('POST compute/filmed', {
     body: { document, frame, shape: shown.shape },
     signal: asked.signal,
   }).catch(() => null);

@@ -36,11 +36,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
-      ask<PlannedFigures>('tables/again', {
-        method: 'POST',
-        body: { document: piece, table, import: wanted, rows, kept },
-        signal,
-      }),
+      ask('POST tables/again', { body: { document: piece, table, import: wanted, rows, kept }, signal }),
   });
   const planned = plan.data;
   const then = useQuery<Computed>({
@@ -48,8 +44,7 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
     enabled: planned !== undefined,
     retry: false,
     placeholderData: keepPreviousData,
-    queryFn: ({ signal }) =>
-      ask<Computed>('compute', { method: 'POST', body: { document: planned!.document, frame, shape }, signal }),
+    queryFn: ({ signal }) => ask('POST compute', { body: { document: planned!.document, frame, shape }, signal }),
   });
   const counts = countsOf(planned?.rows ?? []);
   const wrong = then.data?.problems.filter(({ severity }) => severity === 'error') ?? [];

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
-import type { Departure } from '../../api/scriptAnswers';
+import type { Departure } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
 import { act } from '../act';
 import { useDesk } from '../deskStore';

@@ -1,5 +1,5 @@
 import type { Sheet } from '../../api/answers';
-import type { SaidFigure } from '../../api/scriptAnswers';
+import type { SaidFigure } from '../../api/answers';
 import { wordsOf } from '../../piece/changes';
 import type { Line } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';

@@ -20,7 +20,7 @@ export function ScratchDialog({ piece, onClose }: { piece: Piece; onClose: () =>
   const { data } = useQuery({
     queryKey: ['speakers'],
     staleTime: Infinity,
-    queryFn: () => ask<{ speakers: { id: string; name: string }[] }>('speakers'),
+    queryFn: () => ask('GET speakers'),
   });
   const lay = useOnceRead(() => {
     onClose();

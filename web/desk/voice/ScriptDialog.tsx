@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../../common/Dialog';
 import { ask, reasonOf } from '../../api/client';
-import type { ReadScript } from '../../api/scriptAnswers';
+import type { ReadScript } from '../../api/answers';
 import { counted } from '../../common/words';
 import type { Piece } from '../../../contracts/piece';
 import { pinnedWords } from '../../piece/script';
@@ -30,8 +30,7 @@ export function ScriptDialog({ piece, onClose }: { piece: Piece; onClose: () => 
     retry: false,
     staleTime: Infinity,
     placeholderData: keepPreviousData,
-    queryFn: ({ signal }) =>
-      ask<ReadScript>('script/read', { method: 'POST', body: { document: piece, text }, signal }),
+    queryFn: ({ signal }) => ask('POST script/read', { body: { document: piece, text }, signal }),
   });
   const read = text.trim() === '' ? undefined : data;
   const lost = [...pinnedWords(piece)].filter((word) => read && !read.moved[word]);

@@ -1,5 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { SheetWord } from '../../api/scriptAnswers';
+import type { SheetWord } from '../../api/answers';
 import type { Line, Piece } from '../../../contracts/piece';
 import { pinnedWords } from '../../piece/script';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt } from '../../piece/voice';

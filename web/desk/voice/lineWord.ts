@@ -1,4 +1,4 @@
-import type { HeardPlaces } from '../../api/scriptAnswers';
+import type { HeardPlaces } from '../../api/answers';
 import { wordsOf } from '../../piece/changes';
 import { recordingOf, type LineWord } from '../../piece/voice';
 import { useDesk } from '../deskStore';

@@ -1,5 +1,5 @@
 import type { Sheet } from '../../api/answers';
-import type { SaidFigure } from '../../api/scriptAnswers';
+import type { SaidFigure } from '../../api/answers';
 import { chartOf, ownMove } from '../../piece/changes';
 import type { Piece } from '../../../contracts/piece';
 

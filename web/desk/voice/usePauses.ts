@@ -11,7 +11,7 @@ export function usePauses(piece: Piece): { begin: number; end: number }[] {
     enabled: Boolean(recording?.sound),
     staleTime: Infinity,
     retry: false,
-    queryFn: () => ask<{ pauses: [number, number][] }>(`sounds/${recording?.sound}/pauses`),
+    queryFn: () => ask('GET sounds/{sound}/pauses', { at: { sound: recording?.sound ?? '' } }),
   });
   if (!recording || !data) return [];
   const [numerator, denominator] = piece.stage.rate;

@@ -1,19 +1,11 @@
 import { create } from 'zustand';
+import type { FoundWords, HeardFile, Listening, ScratchRead } from '../../api/answers';
 import { ask, reasonOf, sendFile } from '../../api/client';
-import type { Listening } from '../../api/scriptAnswers';
 import { newAct } from '../../common/acts';
 import { useNotices } from '../../common/Notices';
 import { newId } from '../../common/words';
-import type { HeardLine, Recording, UnwrittenSpeech } from '../../../contracts/piece';
-import {
-  addRecording,
-  changeRecording,
-  millisecondsOf,
-  recordingOf,
-  setHeard,
-  setLaid,
-  type Laid,
-} from '../../piece/voice';
+import type { Recording } from '../../../contracts/piece';
+import { addRecording, changeRecording, millisecondsOf, recordingOf, setHeard, setLaid } from '../../piece/voice';
 import { askedPiece, type AskedPiece } from '../askedPiece';
 import { useDesk } from '../deskStore';
 
@@ -64,34 +56,44 @@ function tell(doing: string, part: number): void {
   if (work) useVoice.setState({ work: { ...work, doing, part } });
 }
 
-async function listen<T>(body: object, signal: AbortSignal, doing: string): Promise<T> {
-  let listening = await ask<Listening<T>>('listenings', { method: 'POST', body });
+type Result = NonNullable<Listening['result']>;
+const isFile = (result: Result): result is HeardFile => 'name' in result;
+const isWords = (result: Result): result is FoundWords => 'unwritten' in result;
+const isRead = (result: Result): result is ScratchRead => 'seconds' in result && 'heard' in result;
+
+/** @param isIt whether that came of it which was asked for */
+async function listen<T extends Result>(
+  body: object,
+  signal: AbortSignal,
+  doing: string,
+  isIt: (result: Result) => result is T,
+): Promise<T> {
+  let listening = await ask('POST listenings', { body });
   while (['waiting', 'running', 'cancelling'].includes(listening.status)) {
+    const at = { listening: listening.id };
     if (signal.aborted) {
-      await ask(`listenings/${listening.id}/cancel`, { method: 'POST' });
+      await ask('POST listenings/{listening}/cancel', { at });
       throw new GivenUp();
     }
     tell(listening.doing || doing, listening.part);
     await new Promise((resolve) => window.setTimeout(resolve, ASK_EVERY));
-    listening = await ask<Listening<T>>(`listenings/${listening.id}`);
+    listening = await ask('GET listenings/{listening}', { at });
   }
-  if (listening.status === 'done' && listening.result) return listening.result;
-  throw listening.message ? new Error(listening.message) : new GivenUp();
+  const { status, result, message } = listening;
+  if (status === 'done' && result && isIt(result)) return result;
+  throw message ? new Error(message) : new GivenUp();
 }
 
 async function upload(file: File, signal: AbortSignal): Promise<string> {
-  const begun = await ask<{ id: string; part: number }>('uploads', {
-    method: 'POST',
-    body: { name: file.name.slice(0, 200), bytes: file.size },
-  });
+  const begun = await ask('POST uploads', { body: { name: file.name.slice(0, 200), bytes: file.size } });
   for (let at = 0; at < file.size;) {
     if (signal.aborted) {
-      await ask(`uploads/${begun.id}`, { method: 'DELETE' });
+      await ask('DELETE uploads/{upload}', { at: { upload: begun.id } });
       throw new GivenUp();
     }
     tell('Uploading the file', at / file.size);
     const part = file.slice(at, at + begun.part);
-    at = (await sendFile<{ bytes: number }>(`uploads/${begun.id}?at=${at}`, part, undefined, 'PUT')).bytes;
+    at = (await sendFile('PUT uploads/{upload}', part, { at: { upload: begun.id }, query: { at } })).bytes;
   }
   return begun.id;
 }
@@ -100,7 +102,7 @@ async function upload(file: File, signal: AbortSignal): Promise<string> {
 export async function layByRecording(act = newAct(), piece = askedPiece()): Promise<void> {
   if (!piece) return;
   const body = { document: await piece.read() };
-  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', { method: 'POST', body });
+  const { lines } = await ask('POST script/lay', { body });
   await piece.edit((draft) => setLaid(draft, lines), act);
 }
 
@@ -108,10 +110,11 @@ export async function layByRecording(act = newAct(), piece = askedPiece()): Prom
 export function addSound(file: File): Promise<void> {
   return working('Uploading the file', async (piece, signal) => {
     const id = await upload(file, signal);
-    const sound = await listen<{ sound: string; name: string; seconds: number; note: string | null }>(
+    const sound = await listen(
       { kind: 'file', upload: id, name: file.name.slice(0, 200) },
       signal,
       'reading the file',
+      isFile,
     );
     const before = await piece.read();
     const missing = before.script.recordings?.find((one) => one.sound === sound.sound);
@@ -139,7 +142,7 @@ async function find(piece: AskedPiece, id: string, signal: AbortSignal, act = ne
   const { sound, from, to, heard: known } = recording;
   const lines = script.lines.map(({ id: line, text }) => ({ id: line, text }));
   const body = { kind: 'words', sound, from, to, lines, known };
-  const found = await listen<{ heard: HeardLine[]; unwritten: UnwrittenSpeech[] }>(body, signal, 'listening');
+  const found = await listen(body, signal, 'listening', isWords);
   await piece.edit((draft) => setHeard(draft, id, found.heard, found.unwritten), act);
   if (recordingOf(await piece.read())?.id === id) await layByRecording(act, piece);
 }
@@ -153,11 +156,7 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
       text,
       seconds: (begin * stage.rate[1]) / stage.rate[0],
     }));
-    const made = await listen<{ sound: string; seconds: number; heard: HeardLine[] }>(
-      { kind: 'scratch', lines, speaker, pace },
-      signal,
-      'reading the lines',
-    );
+    const made = await listen({ kind: 'scratch', lines, speaker, pace }, signal, 'reading the lines', isRead);
     const act = newAct();
     await piece.edit((draft) => {
       const before = draft.script.recordings?.find(({ scratch }) => scratch);
@@ -193,6 +192,6 @@ export async function layByPace(pace: number): Promise<void> {
   const piece = askedPiece();
   if (!piece) return;
   const body = { document: await piece.read(), pace };
-  const { lines } = await ask<{ lines: Record<string, Laid> }>('script/lay', { method: 'POST', body });
+  const { lines } = await ask('POST script/lay', { body });
   await piece.edit((draft) => setLaid(draft, lines), newAct());
 }

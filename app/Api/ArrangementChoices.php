@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** The rules that a piece can be arranged by. */
+final readonly class ArrangementChoices extends Answer
+{
+    public function __construct(
+        /** @var list<ArrangementChoice> */
+        public array $choices,
+    ) {
+    }
+}

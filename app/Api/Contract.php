@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What is answered where: a route by its method and path, and the class of its answer. */
+final readonly class Contract
+{
+    public const ROUTES = [
+        'POST figures/read' => ReadTable::class,
+        'POST tables' => IncomingTable::class,
+        'POST tables/sheet' => IncomingTable::class,
+        'POST tables/again' => PlannedFigures::class,
+        'POST tables/sort' => SortedRows::class,
+        'POST forms' => FormChoices::class,
+        'GET forms/{form}/properties' => Properties::class,
+        'POST arrangements' => ArrangementChoices::class,
+        'POST acts/{act}' => Acted::class,
+        'POST charts' => Acted::class,
+        'POST colours' => Swatches::class,
+        'POST numbers/read' => ReadNumber::class,
+        'POST compute' => Computed::class,
+        'POST compute/at' => FiguresNow::class,
+        'POST compute/proof' => Proof::class,
+        'POST script/read' => ReadScript::class,
+        'POST script/tell' => ToldTable::class,
+        'POST script/lay' => LaidLines::class,
+        'POST uploads' => Upload::class,
+        'PUT uploads/{upload}' => UploadedPart::class,
+        'DELETE uploads/{upload}' => Gone::class,
+        'GET speakers' => SpeakerList::class,
+        'GET sounds/{sound}/pauses' => Pauses::class,
+        'POST listenings' => Listening::class,
+        'GET listenings/{listening}' => Listening::class,
+        'POST listenings/{listening}/cancel' => Listening::class,
+        'GET starters' => Starters::class,
+        'GET pieces' => Shelf::class,
+        'POST pieces' => StoredPiece::class,
+        'GET pieces/{piece}' => StoredPiece::class,
+        'PUT pieces/{piece}' => SavedPiece::class,
+        'DELETE pieces/{piece}' => Gone::class,
+        'POST pieces/{piece}/restore' => StoredPiece::class,
+        'POST pieces/{piece}/duplicate' => StoredPiece::class,
+        'POST pieces/{piece}/undo' => StoredPiece::class,
+        'POST pieces/{piece}/redo' => StoredPiece::class,
+        'GET pieces/{piece}/desk' => OpenedPiece::class,
+        'GET hand-offs' => HandOffs::class,
+        'POST pieces/{piece}/hand-offs' => HandOff::class,
+        'POST hand-offs/cancel' => CancelledFilms::class,
+        'GET hand-offs/{handOff}' => HandOff::class,
+        'POST hand-offs/{handOff}/cancel' => HandOff::class,
+        'POST hand-offs/{handOff}/retry' => HandOff::class,
+        'DELETE hand-offs/{handOff}' => Gone::class,
+    ];
+
+    /** What is answered where something is wrong, by status. */
+    public const REFUSALS = [412 => Conflict::class, 0 => Refused::class];
+
+    /** Routes that answer with a reel, whose format docs/reel.md describes. */
+    public const REELS = ['POST compute/filmed', 'GET pieces/{piece}/reel'];
+
+    /** Routes that answer with files and pictures. */
+    public const FILES = [
+        'GET sounds/{sound}.flac',
+        'GET sounds/{sound}/levels',
+        'GET pieces/{piece}/still.svg',
+        'GET pieces/{piece}/still.png',
+        'GET hand-offs/{handOff}/file',
+        'GET hand-offs/{handOff}/picture',
+    ];
+}

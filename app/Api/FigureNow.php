@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What a figure is on one frame. */
+final readonly class FigureNow extends Answer
+{
+    public function __construct(
+        public bool $isFull,
+        public string $value,
+        public string $reading,
+        public string $share,
+        public string $measured,
+    ) {
+    }
+}

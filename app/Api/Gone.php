@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What is not there any more. */
+final readonly class Gone extends Answer
+{
+    public function __construct(
+        public string $id,
+    ) {
+    }
+}

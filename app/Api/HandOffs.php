@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A page of the films. */
+final readonly class HandOffs extends Answer
+{
+    public function __construct(
+        /** @var list<HandOff> */
+        public array $handOffs,
+        /** where the following page begins */
+        public ?string $next,
+    ) {
+    }
+}

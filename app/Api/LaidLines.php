@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** Where the lines of a script stand. */
+final readonly class LaidLines extends Answer
+{
+    public function __construct(
+        /** @var Map<LineTime> */
+        public Map $lines,
+    ) {
+    }
+}

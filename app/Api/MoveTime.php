@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** When a move runs. */
+final readonly class MoveTime extends Answer
+{
+    public function __construct(
+        public int $begin,
+        public int $frames,
+    ) {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A word that may stand in for one that is gone. */
+final readonly class OfferedWord extends Answer
+{
+    public function __construct(
+        public string $line,
+        public int $word,
+        public string $text,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** Figures that come in again, before they are taken. */
+final readonly class PlannedFigures extends Answer
+{
+    public function __construct(
+        #[TypedAs('Piece')]
+        public \stdClass $document,
+        /** @var list<AgainRow> */
+        public array $rows,
+        /** @var list<string> */
+        public array $remarks,
+    ) {
+    }
+}

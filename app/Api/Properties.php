@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What moves can change, by what it belongs to. */
+final readonly class Properties extends Answer
+{
+    public function __construct(
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
+        public array $figure,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
+        public array $chart,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
+        public array $words,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
+        public array $backdrop,
+    ) {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What is wrong, where, and how to mend it. */
+final readonly class Refused extends Answer
+{
+    public function __construct(
+        public string $message,
+        public string $where,
+        public ?string $rowId,
+    ) {
+    }
+}

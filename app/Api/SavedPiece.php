@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What a save led to; the document is that of whoever saved. */
+final readonly class SavedPiece extends Answer
+{
+    public function __construct(
+        public string $id,
+        public int $version,
+        public bool $canUndo,
+        public bool $canRedo,
+    ) {
+    }
+}

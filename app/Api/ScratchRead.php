@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** Lines that were read by a scratch voice. */
+final readonly class ScratchRead extends Answer
+{
+    public function __construct(
+        public string $sound,
+        public float $seconds,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('HeardLine')]
+        public array $heard,
+    ) {
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What the desk shows of one chart. */
+final readonly class SheetChart extends Answer
+{
+    public function __construct(
+        public string $whole,
+        /** Sweep or Length */
+        public string $measure,
+        /** @var list<SheetHandle> */
+        public array $handles,
+        /** @var Map<Map<string>> what the formulas of its table come to, by row and column */
+        public Map $worked,
+        /** its marks are drawn on one after the other, as with a pen */
+        public bool $isDrawnOn,
+        /** which way its scale runs; null where it has none */
+        #[OneOf('ScaleAcross', 'ScaleUpright')]
+        public ?string $axes,
+        /** its figures are amounts on a scale, and not parts of a whole */
+        public bool $isOnScale,
+        /** a part can run past its figure, where it is asked to: there is room beyond it */
+        public bool $hasRoom,
+        /** figures can run past those that they change to */
+        public bool $changesHaveRoom,
+        /** its parts have sides */
+        public bool $isSolid,
+        /** @var list<RunMoment>|null the moments of a chart that runs */
+        public ?array $run,
+        /** @var list<SheetChange> */
+        public array $changes,
+        /** @var Map<list<array{int,float}>> */
+        public Map $keyed,
+        /** @var list<SheetFigure> */
+        public array $figures,
+    ) {
+    }
+}

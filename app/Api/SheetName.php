@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A sheet of a file. */
+final readonly class SheetName extends Answer
+{
+    public function __construct(
+        public string $name,
+        public bool $isHidden,
+    ) {
+    }
+}

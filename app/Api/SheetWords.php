@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** What moves change about a text. */
+final readonly class SheetWords extends Answer
+{
+    public function __construct(
+        /** @var list<SheetChange> */
+        public array $changes,
+        /** @var Map<list<array{int,float}>> */
+        public Map $keyed,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A page of the shelf. */
+final readonly class Shelf extends Answer
+{
+    public function __construct(
+        /** @var list<ShelfEntry> */
+        public array $pieces,
+        /** of all pages together */
+        public int $count,
+        /** where the following page begins */
+        public ?string $next,
+    ) {
+    }
+}

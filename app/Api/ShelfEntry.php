@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A piece on the shelf, with how it looks on its last frame. */
+final readonly class ShelfEntry extends Answer
+{
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $title,
+        public ?string $updatedAt,
+        public ?string $form,
+        public string $length,
+        public int $frames,
+        /** @var list<Stem> */
+        public array $stems,
+        #[TypedAs('Reel')]
+        public ?\stdClass $reel,
+        /** why it cannot be drawn */
+        public ?string $problem,
+    ) {
+    }
+}

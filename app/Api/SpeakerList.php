@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** The scratch voices that there are. */
+final readonly class SpeakerList extends Answer
+{
+    public function __construct(
+        /** @var list<Speaker> */
+        public array $speakers,
+    ) {
+    }
+}

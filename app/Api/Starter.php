@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A ready-made piece to begin from. */
+final readonly class Starter extends Answer
+{
+    public function __construct(
+        public string $name,
+        public string $title,
+        public ?string $form,
+        #[TypedAs('Reel')]
+        public ?\stdClass $reel,
+    ) {
+    }
+}

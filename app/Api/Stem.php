@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** How wide a part is over time: frame, and width as a fraction of the widest stem; straight between neighbours. */
+final readonly class Stem extends Answer
+{
+    public function __construct(
+        public string $colour,
+        /** @var list<array{int, float}> */
+        public array $points,
+    ) {
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A table out of a file, understood. */
+final readonly class TakenTable extends Answer
+{
+    public function __construct(
+        /** @var array<string, mixed> */
+        #[TypedAs('Table')]
+        public array $table,
+        /** numbers alone have none */
+        public bool $hasLabels,
+        /** @var list<ReadFigure> */
+        public array $figures,
+        public ?string $whole,
+        /** @var list<Problem> */
+        public array $problems,
+        /** @var list<FormChoice> */
+        public array $forms,
+        /** the sign that was read as the one before decimals */
+        #[OneOf('.', ',')]
+        public string $numbers,
+        /** a number that can be read either way, where nothing in the table settles it */
+        public ?string $openNumber,
+        /** whether rows or columns that add up others were left out */
+        public bool $hasTotals,
+        public int $heading,
+        /** @var list<string> of each column */
+        #[OneOf('label', 'value', 'time', 'group', 'colour', 'none')]
+        public array $roles,
+        #[OneOf('figures', 'long', 'moments')]
+        public string $layout,
+        /** @var list<string> */
+        public array $understood,
+        /** @var list<string> */
+        public array $leftOut,
+        /** what stands above the table */
+        public string $title,
+        /** @var list<int> rows of the sheet that are no figures */
+        public array $skipped,
+    ) {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A file that comes in, in parts. */
+final readonly class Upload extends Answer
+{
+    public function __construct(
+        public string $id,
+        /** bytes of each part */
+        public int $part,
+    ) {
+    }
+}

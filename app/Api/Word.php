@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+/** A word of the script by its place. */
+final readonly class Word extends Answer
+{
+    public function __construct(
+        public string $line,
+        public int $word,
+    ) {
+    }
+}

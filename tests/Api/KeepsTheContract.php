@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Api\Contract;
+use Illuminate\Routing\Route;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+
+/** Holds every answer that a test asks for to the API's contract. */
+trait KeepsTheContract
+{
+    private const CONTRACT = 'https://lupine.invalid/contracts/api.json';
+
+    private static ?Validator $validator = null;
+
+    /**
+     * @param string $method
+     * @param string $uri
+     * @param array<array-key, mixed> $data
+     * @param array<string, string> $headers
+     * @param int $options
+     */
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
+    {
+        $answer = parent::json($method, $uri, $data, $headers, $options);
+        self::assertKeepsTheContract($method, $answer);
+
+        return $answer;
+    }
+
+    private static function assertKeepsTheContract(string $method, TestResponse $answer): void
+    {
+        $route = request()->route();
+        $path = $route instanceof Route ? substr($route->uri(), strlen('api/')) : '';
+        $known = Contract::ROUTES["$method $path"] ?? null;
+        $class = match (true) {
+            $answer->isSuccessful() => $known,
+            $answer->getStatusCode() === 412 && $known !== null => Contract::REFUSALS[412],
+            default => Contract::REFUSALS[0],
+        };
+        if ($class === null) {
+            self::assertTrue(
+                !$route instanceof Route || in_array("$method $path", [...Contract::FILES, ...Contract::REELS], true),
+                "$method $path is not in the contract",
+            );
+
+            return;
+        }
+        $name = substr((string) strrchr($class, '\\'), 1);
+        $result = self::validator()->validate(
+            json_decode((string) $answer->getContent()),
+            self::CONTRACT.'#/definitions/'.$name,
+        );
+        $error = $result->error();
+        self::assertTrue($error === null, $error === null ? '' : sprintf(
+            "%s %s answers something else than %s:\n%s",
+            $method,
+            $path,
+            $name,
+            json_encode((new ErrorFormatter())->format($error, false), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES),
+        ));
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator();
+            self::$validator->resolver()?->registerRaw((string) json_encode(ContractSchema::of()), self::CONTRACT);
+        }
+
+        return self::$validator;
+    }
+}
