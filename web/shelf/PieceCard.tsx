@@ -1,3 +1,4 @@
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { Link } from 'react-router';
@@ -93,41 +94,33 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
 }
 
 function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; playing: boolean }) {
-  const [whole, setWhole] = useState<{ version: number; reel: Reel } | null>(null);
   const [frame, setFrame] = useState<number | null>(null);
+  const isMoving = playing && !window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+  const { data: whole } = useQuery({
+    queryKey: ['reel', piece.id, piece.version],
+    enabled: isMoving,
+    staleTime: Infinity,
+    retry: false,
+    queryFn: ({ signal }) => ask('GET pieces/{piece}/reel', { at: { piece: piece.id }, signal }),
+  });
   useEffect(() => {
-    if (!playing || window.matchMedia('(prefers-reduced-motion: reduce)').matches) return undefined;
+    if (!isMoving || !whole) return undefined;
+    const began = performance.now();
     let request = 0;
-    let left = false;
-    const start = (film: Reel): void => {
-      const began = performance.now();
-      const tick = (now: number): void => {
-        setFrame(Math.min(film.frames - 1, Math.floor(((now - began) / 1000) * (film.rate[0] / film.rate[1]))));
-        request = requestAnimationFrame(tick);
-      };
+    const tick = (now: number): void => {
+      setFrame(Math.min(whole.frames - 1, Math.floor(((now - began) / 1000) * (whole.rate[0] / whole.rate[1]))));
       request = requestAnimationFrame(tick);
     };
-    if (whole?.version === piece.version) start(whole.reel);
-    else
-      ask('GET pieces/{piece}/reel', { at: { piece: piece.id } }).then(
-        (found) => {
-          if (!left) {
-            setWhole({ version: piece.version, reel: found });
-            start(found);
-          }
-        },
-        () => undefined,
-      );
+    request = requestAnimationFrame(tick);
     return () => {
-      left = true;
       cancelAnimationFrame(request);
       setFrame(null);
     };
-  }, [playing, piece.id, piece.version]);
-  const moving = frame !== null && whole?.version === piece.version;
+  }, [isMoving, whole]);
+  const moving = frame !== null && whole !== undefined;
   return (
     <ReelCanvas
-      reel={moving ? whole.reel : reel}
+      reel={moving ? whole : reel}
       frame={moving ? frame : piece.frames - 1}
       width={320}
       label={`Still of ${piece.title}`}

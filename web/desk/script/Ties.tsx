@@ -18,13 +18,14 @@ interface Props {
 
 /** From a pinned move to its word: drawn for the selected figure. */
 export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Props) {
+  const { middle, width } = lane ?? {};
   const selection = usePlay((state) => state.selection);
   const [ties, setTies] = useState<string[]>([]);
   useLayoutEffect(() => {
     const found: string[] = [];
     const index = selection?.kind === 'figure' ? figures.findIndex(({ id }) => id === selection.figure) : -1;
     const box = content.current?.getBoundingClientRect();
-    if (index >= 0 && box && chart && lane) {
+    if (index >= 0 && box && chart && middle !== undefined && width !== undefined) {
       for (const kind of ['entrance', 'exit'] as const) {
         const pin = moveOf(piece, kind, { chart: chart.id, figure: figures[index].id })?.pin;
         const move = figures[index][kind];
@@ -32,7 +33,7 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
           pin && content.current?.querySelector(`[data-word="${pin.line}:${pin.word ?? 0}"]`)?.getBoundingClientRect();
         if (!word || !move) continue;
         const [fromX, fromY] = [word.left + word.width / 2 - box.left, word.bottom - box.top + 1];
-        const [toX, toY] = [stemsAt + lane.middle - Math.min(9, lane.width / 2), move.begin * zoom];
+        const [toX, toY] = [stemsAt + middle - Math.min(9, width / 2), move.begin * zoom];
         // Along under its line of words, then over to the bar.
         const turn = Math.max(fromX, stemsAt - 46);
         found.push(
@@ -41,7 +42,7 @@ export function Ties({ piece, figures, chart, stemsAt, lane, zoom, content }: Pr
       }
     }
     setTies((before) => (before.join() === found.join() ? before : found));
-  }, [piece, figures, chart, selection, stemsAt, lane?.middle, lane?.width, zoom, content]);
+  }, [piece, figures, chart, selection, stemsAt, middle, width, zoom, content]);
   return (
     <svg className="ties" aria-hidden="true">
       {ties.map((path) => (

@@ -14,7 +14,7 @@ import { ScratchDialog } from './ScratchDialog';
 import { ScriptDialog } from './ScriptDialog';
 import { tie, untied } from './saying';
 import { endTapping } from './tapping';
-import { addSound, findWords, useRecordingNow, useVoice } from './voiceStore';
+import { addSound, findWords, takeRecording, useVoice } from './voiceStore';
 
 const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
 
@@ -79,7 +79,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                   as="button"
                   key={one.id}
                   active={one.id === recording?.id}
-                  onClick={() => void useRecordingNow(one.id)}
+                  onClick={() => void takeRecording(one.id)}
                 >
                   {one.name}
                   <span className="soft numerals">
@@ -89,7 +89,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
                 </Dropdown.Item>
               ))}
               {recording && (
-                <Dropdown.Item as="button" onClick={() => void useRecordingNow(null)}>
+                <Dropdown.Item as="button" onClick={() => void takeRecording(null)}>
                   No recording
                 </Dropdown.Item>
               )}

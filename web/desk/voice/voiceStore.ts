@@ -178,7 +178,7 @@ export function readAloud(speaker: string, pace: number): Promise<void> {
   });
 }
 
-export async function useRecordingNow(id: string | null): Promise<void> {
+export async function takeRecording(id: string | null): Promise<void> {
   const act = newAct();
   useDesk.getState().edit((draft) => {
     draft.script.recording = id;
