@@ -6,11 +6,13 @@ namespace App\Desk;
 
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Arrangement\Places;
+use Lupine\Core\Desk\ChartSheet;
+use Lupine\Core\Desk\MoveSheet;
+use Lupine\Core\Desk\ScriptSheet;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Drawing\Reel;
-use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Drawing\TooMuch;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Motion\FrameRange;
@@ -67,13 +69,13 @@ final readonly class ComputedPiece
     public function forDesk(PlacedPiece $placed, ?int $frame, bool $inHurry = false): string
     {
         $piece = $placed->piece;
-        $script = Sheet::script($piece);
+        $script = ScriptSheet::script($piece);
         $script['lines'] = (object) $script['lines'];
         $script['heard'] = (object) array_map(static fn (array $lines): object => (object) $lines, $script['heard']);
         $script['shots'] = [];
-        $script['words'] = (object) Sheet::words($piece);
-        $script['moves'] = (object) Sheet::moves($piece);
-        $script['backdrop'] = Sheet::backdrop($piece);
+        $script['words'] = (object) MoveSheet::words($piece);
+        $script['moves'] = (object) MoveSheet::moves($piece);
+        $script['backdrop'] = MoveSheet::backdrop($piece);
         $script['said'] = [];
         $script['finished'] = 0;
         $script['there'] = null;
@@ -86,8 +88,8 @@ final readonly class ComputedPiece
 
             return self::answer([$problem], ['charts' => (object) [], ...$script], 'null');
         }
-        $script['shots'] = Sheet::shots($piece, $timings);
-        $script['said'] = Sheet::said($piece, $timings);
+        $script['shots'] = MoveSheet::shots($piece, $timings);
+        $script['said'] = ScriptSheet::said($piece, $timings);
         $problems = (new Moves($piece, new Beats($piece)))->problems();
         foreach ($timings as $timing) {
             array_push($problems, ...$timing->figures()->notices);
@@ -98,12 +100,12 @@ final readonly class ComputedPiece
         } catch (TooMuch $reason) {
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
-        $script['finished'] = Sheet::finished($timings, $piece->stage->frames);
-        $script['there'] = Sheet::there($timings, $piece->stage->frames);
+        $script['finished'] = MoveSheet::finished($timings, $piece->stage->frames);
+        $script['there'] = MoveSheet::there($timings, $piece->stage->frames);
         $range = $effort->rangeAround($frame ?? $script['finished'], $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
         $reel = $this->reelText($placed, $range);
 
-        return self::answer($problems, ['charts' => (object) Sheet::of($piece, $timings), ...$script], $reel);
+        return self::answer($problems, ['charts' => (object) ChartSheet::of($piece, $timings), ...$script], $reel);
     }
 
     /**
@@ -112,7 +114,7 @@ final readonly class ComputedPiece
     public function atText(PlacedPiece $placed, int $frame): string
     {
         try {
-            $charts = Sheet::at($this->drawPiece->timings($placed->piece), $frame);
+            $charts = ChartSheet::at($this->drawPiece->timings($placed->piece), $frame);
         } catch (ImpossibleFigures) {
             $charts = [];
         }

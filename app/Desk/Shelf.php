@@ -10,8 +10,8 @@ use App\Api\Starter as StarterAnswer;
 use App\Api\Starters;
 use App\Api\Stem;
 use App\Models\Piece;
+use Lupine\Core\Desk\ChartSheet;
 use Lupine\Core\Drawing\Reel;
-use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
 use Lupine\Core\Motion\FrameRate;
@@ -142,7 +142,7 @@ final readonly class Shelf
                 $stage->frames - 1,
             );
             $entry['reel'] = Reel::of($drawing);
-            $entry['stems'] = Sheet::stems($piece, $drawing->timings);
+            $entry['stems'] = ChartSheet::stems($piece, $drawing->timings);
         } catch (LupineException $reason) {
             $entry['problem'] = $reason->getMessage();
         }

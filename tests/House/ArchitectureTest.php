@@ -35,6 +35,9 @@ final class ArchitectureTest extends TestCase
         'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Drawing'],
         'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],
+        'Desk' => [
+            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Drawing',
+        ],
         'Acts' => ['Settings', 'Piece', 'Script', 'Edits', 'Arrangement'],
         'Formats' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Drawing', 'Import', 'Acts'],
     ];

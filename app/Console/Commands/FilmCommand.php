@@ -10,7 +10,7 @@ use App\Film\FilmOrder;
 use App\Film\FilmSound;
 use App\Film\Renderer;
 use App\Voice\SoundStore;
-use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\Desk\MoveSheet;
 use Lupine\Core\Finish\BadColour;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Piece\Piece;
@@ -70,7 +70,7 @@ final class FilmCommand extends LupineCommand
     private function film(string $text, string $half, FilmOrder $order, ?FilmSound $sound): void
     {
         $placed = $this->computed->read($text, $order->shape);
-        $there = Sheet::there($this->computed->draw($placed, 0, 0)->timings, $placed->piece->stage->frames);
+        $there = MoveSheet::there($this->computed->draw($placed, 0, 0)->timings, $placed->piece->stage->frames);
         [$first, $last] = $there ?? [PHP_INT_MAX, -1];
         if ($placed->piece->charts !== [] && ($order->range->to < $first || $order->range->from > $last)) {
             $this->output->getErrorStyle()->writeln('No part of a chart is there on these frames.');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Form;
 
+use Lupine\Core\Desk\ChartSheet;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Reel;
-use Lupine\Core\Drawing\Sheet;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Presence;
@@ -88,7 +88,7 @@ final class OwnFormTest extends TestCase
         foreach (['feGaussianBlur', '<pattern', 'linearGradient'] as $part) {
             self::assertStringContainsString($part, $svg);
         }
-        self::assertCount(5, Sheet::stems($piece, $drawing->timings));
+        self::assertCount(5, ChartSheet::stems($piece, $drawing->timings));
         self::assertSame('400', $drawing->timings['chart1']->readingAt('r2', 200, Presence::full()));
     }
 }

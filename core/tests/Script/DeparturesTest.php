@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Script;
 
-use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\Desk\ScriptSheet;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Script\Departure;
@@ -53,9 +53,9 @@ final class DeparturesTest extends TestCase
     public function testACommaOrACapitalDoesNotMakeAnotherWord(): void
     {
         $piece = self::piece([['id' => 'l2', 'text' => 'then, the “Lamps”!', 'begin' => 60, 'end' => 90]]);
-        self::assertSame([0, 1, 2], Sheet::script($piece)['heard']['reading']['l2']);
+        self::assertSame([0, 1, 2], ScriptSheet::script($piece)['heard']['reading']['l2']);
         $other = self::piece([['id' => 'l2', 'text' => 'Then all the lamps.', 'begin' => 60, 'end' => 90]]);
-        self::assertSame([0, null, 1, 2], Sheet::script($other)['heard']['reading']['l2']);
+        self::assertSame([0, null, 1, 2], ScriptSheet::script($other)['heard']['reading']['l2']);
     }
 
     /** @param list<array<string, mixed>>|null $lines */

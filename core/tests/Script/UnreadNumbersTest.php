@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Script;
 
-use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\Desk\ScriptSheet;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\UnreadNumbers;
 use Lupine\Core\Tests\Sample;
@@ -33,7 +33,7 @@ final class UnreadNumbersTest extends TestCase
         $piece = Sample::piece(changes: [
             'script.lines' => [['id' => 'l1', 'text' => $line, 'begin' => 0, 'end' => 90]],
         ]);
-        $inSheet = array_keys(array_filter(array_column(Sheet::script($piece)['lines']['l1'], 'unread')));
+        $inSheet = array_keys(array_filter(array_column(ScriptSheet::script($piece)['lines']['l1'], 'unread')));
         self::assertSame(UnreadNumbers::in($words), $inSheet);
     }
 }

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Drawing;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Drawing\ChartTiming;
 
 /** The lane of one figure beside the script, as a line with as many corners as its curve needs. */
 final readonly class Stem
@@ -15,7 +17,7 @@ final readonly class Stem
      * @param int $frames of the whole piece
      *
      * @return list<array{int, float}> frame and width; straight between neighbours, as wide as its first before, and as
-     *                                 its last behind
+     *                                 its last after
      */
     public static function of(ChartTiming $timing, string $figureId, float $widest, int $frames): array
     {

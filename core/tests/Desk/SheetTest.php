@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Tests\Drawing;
+namespace Lupine\Core\Tests\Desk;
 
-use Lupine\Core\Drawing\Sheet;
+use Lupine\Core\Desk\ChartSheet;
+use Lupine\Core\Desk\MoveSheet;
+use Lupine\Core\Desk\ScriptSheet;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -26,7 +28,7 @@ final class SheetTest extends TestCase
             ],
         );
         $drawing = Sample::draw($piece);
-        $sheet = Sheet::of($piece, $drawing->timings)['chart1'];
+        $sheet = ChartSheet::of($piece, $drawing->timings)['chart1'];
         foreach ($sheet['figures'] as $index => $figure) {
             $timing = $drawing->timings['chart1'];
             $share = $timing->figures()->list[$index]->share();
@@ -42,7 +44,7 @@ final class SheetTest extends TestCase
         }
         self::assertSame(
             array_column($sheet['figures'], 'stem'),
-            array_column(Sheet::stems($piece, $drawing->timings), 'points'),
+            array_column(ChartSheet::stems($piece, $drawing->timings), 'points'),
         );
     }
 
@@ -50,7 +52,7 @@ final class SheetTest extends TestCase
     public function testStemsOfALongMove(): void
     {
         $piece = Sample::piece(changes: ['stage.frames' => 9000, 'charts.0.entrance.frames' => 8000]);
-        foreach (Sheet::stems($piece, Sample::drawPiece()->timings($piece)) as $stem) {
+        foreach (ChartSheet::stems($piece, Sample::drawPiece()->timings($piece)) as $stem) {
             self::assertLessThan(24, count($stem['points']));
         }
     }
@@ -72,7 +74,7 @@ final class SheetTest extends TestCase
                 ],
             ],
         ]);
-        [$mended, $rest] = Sheet::of($piece, Sample::drawPiece()->timings($piece))['chart1']['figures'];
+        [$mended, $rest] = ChartSheet::of($piece, Sample::drawPiece()->timings($piece))['chart1']['figures'];
 
         self::assertSame(
             ['73 %', '73.00 %', '262.80°', '73%'],
@@ -94,7 +96,7 @@ final class SheetTest extends TestCase
 
     public function testSecondsAreNumberedAsTheTimecodeNumbersThem(): void
     {
-        $script = Sheet::script(
+        $script = ScriptSheet::script(
             Sample::piece(changes: ['stage.rate' => [30000, 1001], 'stage.dropFrame' => true, 'stage.frames' => 1900]),
         );
         self::assertSame([0, '00:00:00', 0], $script['seconds'][0]);
@@ -126,13 +128,13 @@ final class SheetTest extends TestCase
         $timings = Sample::drawPiece()->timings($piece);
         $told = static fn (int $frame): array => array_map(
             static fn (array $now): array => [$now['isFull'], $now['share'], $now['measured']],
-            Sheet::at($timings, $frame)['chart1'],
+            ChartSheet::at($timings, $frame)['chart1'],
         );
         self::assertSame(['r1' => [false, '0.00 %', '0.00°'], 'r2' => [false, '0.00 %', '0.00°']], $told(10));
         self::assertSame(['r1' => [false, '30.00 %', '108.00°'], 'r2' => [false, '0.00 %', '0.00°']], $told(20));
         self::assertSame(['r1' => [true, '60.00 %', '216.00°'], 'r2' => [false, '10.00 %', '36.00°']], $told(35));
         self::assertSame(['r1' => [true, '60.00 %', '216.00°'], 'r2' => [true, '40.00 %', '144.00°']], $told(50));
-        self::assertSame(['30', '0'], array_column(Sheet::at($timings, 20)['chart1'], 'value'));
+        self::assertSame(['30', '0'], array_column(ChartSheet::at($timings, 20)['chart1'], 'value'));
 
         // In the middle of a change, figures are between what they were and what they become.
         $changing = Sample::piece("First\t60\nSecond\t40", ['charts.0.entrance' => null, 'moves' => [[
@@ -141,8 +143,8 @@ final class SheetTest extends TestCase
             'from' => null, 'to' => '90.5',
         ]]]);
         $timings = Sample::drawPiece()->timings($changing);
-        self::assertSame(['75.3', '40'], array_column(Sheet::at($timings, 110)['chart1'], 'value'));
-        self::assertSame(['90.5', '40'], array_column(Sheet::at($timings, 120)['chart1'], 'value'));
+        self::assertSame(['75.3', '40'], array_column(ChartSheet::at($timings, 110)['chart1'], 'value'));
+        self::assertSame(['90.5', '40'], array_column(ChartSheet::at($timings, 120)['chart1'], 'value'));
     }
 
     /** From which frame to which a range of a film shows any part at all. */
@@ -154,7 +156,7 @@ final class SheetTest extends TestCase
             'charts.0.exit' => ['begin' => 150, ...$motion],
         ]);
         $timings = Sample::drawPiece()->timings($piece);
-        self::assertSame([31, 169], Sheet::there($timings, $piece->stage->frames));
-        self::assertNull(Sheet::there($timings, 20));
+        self::assertSame([31, 169], MoveSheet::there($timings, $piece->stage->frames));
+        self::assertNull(MoveSheet::there($timings, 20));
     }
 }

@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Formulas;
+use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\DrawnOn;
+use Lupine\Core\Form\Layout;
+use Lupine\Core\Form\Measure;
+use Lupine\Core\Form\Solid;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Run;
+use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Piece\Column;
+use Lupine\Core\Piece\Piece;
+
+/** What the desk shows of charts: their figures, what of them can be taken hold of, their stems. */
+final readonly class ChartSheet
+{
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return array<string, mixed> by chart id
+     */
+    public static function of(Piece $piece, array $timings): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $charts = $worked = [];
+        foreach ($piece->tables as $table) {
+            $worked[$table->id] = Formulas::shown($table);
+        }
+        $tables = array_column($piece->charts, 'table', 'id');
+        foreach ($timings as $chartId => $timing) {
+            $largest = $timing->widest();
+            $timecode = static fn (int $frame): string => Timecode::atFrame(
+                $frame,
+                $rate,
+                $piece->stage->dropFrame,
+            )->toText();
+            $layout = $timing->layoutAt(0);
+            $isAngle = $layout->measure() === Measure::Angle;
+            $charts[$chartId] = [
+                'whole' => ToldMoves::plain($timing->figures()->whole->toFloat(), 6),
+                'measure' => match ($layout->measure()) {
+                    Measure::Angle => 'Sweep',
+                    Measure::Area => 'Area',
+                    default => 'Length',
+                },
+                'handles' => self::handles($timing),
+                'worked' => (object) ($worked[$tables[$chartId]] ?? []),
+                'isDrawnOn' => $layout instanceof DrawnOn,
+                'axes' => $layout->axes()?->name,
+                'isOnScale' => $timing->isOnScale(),
+                'hasRoom' => $layout->measure()->room(0.0) > 1.0,
+                'changesHaveRoom' => !$timing->isOnScale() || $layout->measure()->room(1.0) > 1.0,
+                'isSolid' => $layout instanceof Solid,
+                'run' => self::moments($timing->run, $timecode),
+                'changes' => ToldMoves::changes($timing->changes, $timecode),
+                'keyed' => (object) array_map(
+                    static fn (KeyedNumber $number): array => ToldMoves::course($number, $piece->stage->frames),
+                    $timing->keyedOfChart(),
+                ),
+                'figures' => array_map(
+                    static fn (Figure $figure): array => [
+                        ...self::figure($figure, $timing, $timecode, $largest, $piece->stage->frames),
+                        'measured' => self::measured($timing, $layout, $figure->id, $isAngle),
+                        'outward' => self::outward($layout, $figure->id),
+                        'emphases' => self::emphases($timing, $figure->id, $timecode),
+                    ],
+                    $timing->figures()->list,
+                ),
+            ];
+        }
+
+        return $charts;
+    }
+
+    /**
+     * What the figures are on one frame: how much of each is there, its value, what its reading says, its share and its
+     * size.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return array<string, array<string, array<string, bool|string>>> by chart and figure
+     */
+    public static function at(array $timings, int $frame): array
+    {
+        $charts = [];
+        foreach ($timings as $chartId => $timing) {
+            $layout = $timing->layoutAt($frame);
+            $isAngle = $layout->measure() === Measure::Angle;
+            $values = $timing->valuesAt($frame);
+            foreach ($timing->figures()->list as $figure) {
+                $moves = $timing->moves[$figure->id];
+                $amount = $moves->amountAt($frame);
+                $shown = $timing->shownAt($figure->id, $frame);
+                $isFull = $amount >= 1.0 && abs($shown - abs($timing->fractionAt($figure->id, 0))) < 1e-9;
+                $share = $timing->isOnScale() ? $figure->share() * $amount : $shown;
+                $charts[$chartId][$figure->id] = [
+                    'isFull' => $isFull,
+                    'value' => ToldMoves::plain($values[$figure->id] * $amount, max(
+                        $figure->decimals,
+                        $timing->states()[$timing->stateIndexAt($frame)]->figures->byId($figure->id)->decimals,
+                    )),
+                    'reading' => $timing->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
+                    'share' => number_format($share * 100, 2).' %',
+                    'measured' => self::size($layout, $shown * $layout->whole($figure->id), $isAngle),
+                ];
+            }
+        }
+
+        return $charts;
+    }
+
+    /**
+     * Where the numbers of a chart's form are taken hold of, and what follows from moving the hand: those that no move
+     * changes.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function handles(ChartTiming $timing): array
+    {
+        $settings = array_column($timing->form->settings(), null, 'name');
+        $keyed = $timing->keyedOfChart();
+        $point = static fn (?Point $point): ?array => $point === null
+            ? null
+            : [round($point->x, 3), round($point->y, 3)];
+        $handles = [];
+        foreach ($timing->handles() as $handle) {
+            $setting = $settings[$handle->setting];
+            if (isset($keyed['form.'.$setting->name])) {
+                continue;
+            }
+            $handles[] = [
+                'setting' => $setting->field(),
+                'value' => $timing->settingsAt(0)->number($setting->name),
+                'at' => $point($handle->at),
+                'along' => $point($handle->along),
+                'around' => $point($handle->around),
+                'rate' => $handle->rate,
+                'snap' => $handle->snap,
+            ];
+        }
+
+        return $handles;
+    }
+
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return list<array{column: string, frame: int, at: string}>|null the moments of a chart that runs
+     */
+    private static function moments(?Run $run, \Closure $timecode): ?array
+    {
+        return $run === null
+            ? null
+            : array_map(
+                static fn (Column $column, int $frame): array => [
+                    'column' => $column->id,
+                    'frame' => $frame,
+                    'at' => $timecode($frame),
+                ],
+                $run->columns,
+                $run->frames,
+            );
+    }
+
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet
+     */
+    public static function stems(Piece $piece, array $timings): array
+    {
+        $stems = [];
+        foreach ($timings as $timing) {
+            $largest = $timing->widest();
+            foreach ($timing->figures()->list as $figure) {
+                $stems[] = [
+                    'colour' => $timing->colours[$figure->id],
+                    'points' => Stem::of($timing, $figure->id, $largest, $piece->stage->frames),
+                ];
+            }
+        }
+
+        return $stems;
+    }
+
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return array<string, mixed>
+     */
+    private static function figure(
+        Figure $figure,
+        ChartTiming $timing,
+        \Closure $timecode,
+        float $largest,
+        int $frames,
+    ): array {
+        $moves = $timing->moves[$figure->id];
+
+        return [
+            'id' => $figure->id,
+            'row' => $figure->rowId,
+            'label' => $figure->fullLabel(),
+            'value' => ToldMoves::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
+            'isRest' => $figure->isRest,
+            'isWorkedOut' => $figure->isWorkedOut,
+            'share' => number_format($figure->share() * 100, 2).' %',
+            'reading' => $timing->states()[0]->readings->of($figure->id)->at(1.0),
+            'colour' => $timing->colours[$figure->id],
+            'entrance' => ToldMoves::move($moves->entrance, $timecode),
+            'exit' => ToldMoves::move($moves->exit, $timecode),
+            'labelEntrance' => ToldMoves::move($moves->label?->entrance, $timecode),
+            'labelExit' => ToldMoves::move($moves->label?->exit, $timecode),
+            'changes' => ToldMoves::changes($timing->changesOfFigures[$figure->id], $timecode),
+            'keyed' => (object) array_map(
+                static fn (KeyedNumber $number): array => ToldMoves::course($number, $frames),
+                $timing->keyedOfFigure($figure->id),
+            ),
+            'stem' => Stem::of($timing, $figure->id, $largest, $frames),
+        ];
+    }
+
+    /** @return array{float, float} the direction in which a mark is moved out, of length 1 */
+    private static function outward(Layout $layout, string $figureId): array
+    {
+        $at = $layout->shape($figureId, Presence::full(), 0.0)->middle();
+        $out = $layout->shape($figureId, Presence::full(), 10.0)->middle();
+        $far = hypot($out->x - $at->x, $out->y - $at->y);
+
+        return $far <= 0 ? [0.0, -1.0] : [round(($out->x - $at->x) / $far, 5), round(($out->y - $at->y) / $far, 5)];
+    }
+
+    /** What of the mark is in proportion, with its unit. */
+    private static function measured(ChartTiming $timing, Layout $layout, string $figureId, bool $isAngle): string
+    {
+        return self::size($layout, abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId), $isAngle);
+    }
+
+    private static function size(Layout $layout, float $measured, bool $isAngle): string
+    {
+        return match (true) {
+            $isAngle => number_format($measured, 2).'°',
+            $layout->measure() === Measure::Area => number_format($measured / 1000, 1).'k px²',
+            default => number_format($measured, 1).' px',
+        };
+    }
+
+    /**
+     * @param \Closure(int): string $timecode
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function emphases(ChartTiming $timing, string $figureId, \Closure $timecode): array
+    {
+        $found = [];
+        foreach ($timing->emphases->list as $one) {
+            if ($one->figureId === $figureId) {
+                $found[] = [
+                    ...ToldMoves::move($one->move, $timecode) ?? [],
+                    'letsGo' => $one->letsGo,
+                ];
+            }
+        }
+
+        return $found;
+    }
+}

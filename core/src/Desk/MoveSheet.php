@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Drawing\Camera;
+use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\Timecode;
+use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Properties;
+use Lupine\Core\Script\Beats;
+
+/** When what moves, beside the figures: texts, the backdrop, the camera, and when there is something to see. */
+final readonly class MoveSheet
+{
+    /** @return array<string, array<string, mixed>> changes and keyed numbers of free texts, by id */
+    public static function words(Piece $piece): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $moves = new Moves($piece, new Beats($piece));
+        $timecode = static fn (int $frame): string => Timecode::atFrame(
+            $frame,
+            $rate,
+            $piece->stage->dropFrame,
+        )->toText();
+        $words = [];
+        foreach ($piece->words as $text) {
+            $keyed = [];
+            foreach (Properties::ofWords() as $property) {
+                $first = match ($property->name) {
+                    'x' => $text->x,
+                    'y' => $text->y,
+                    default => $property->default,
+                };
+                $number = $moves->number($property->name, $first, null, null, $text->id);
+                if (!$number->isStill()) {
+                    $keyed[$property->name] = ToldMoves::course($number, $piece->stage->frames);
+                }
+            }
+            $words[$text->id] = [
+                'changes' => ToldMoves::changes($moves->changesOf(null, null, $text->id), $timecode),
+                'keyed' => (object) $keyed,
+            ];
+        }
+
+        return $words;
+    }
+
+    /** @return list<array<string, mixed>> how the backdrop changes */
+    public static function backdrop(Piece $piece): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+
+        return ToldMoves::changes(
+            (new Moves($piece, new Beats($piece)))->changesOf(null),
+            static fn (int $frame): string => Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText(),
+        );
+    }
+
+    /** @return array<string, array{begin: int, frames: int}> when each move of the document runs, by its id */
+    public static function moves(Piece $piece): array
+    {
+        return array_map(
+            static fn (TimedMove $move): array => ['begin' => $move->begin, 'frames' => $move->frames()],
+            (new Moves($piece, new Beats($piece)))->all(),
+        );
+    }
+
+    /**
+     * What the camera is led to, by the beginnings; frames as they lie on the stage.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function shots(Piece $piece, array $timings): array
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $moves = new Moves($piece, new Beats($piece));
+        $camera = new Camera($piece, $moves, $timings);
+        $timecode = static fn (int $frame): string => Timecode::atFrame(
+            $frame,
+            $rate,
+            $piece->stage->dropFrame,
+        )->toText();
+        $shots = [];
+        foreach ($moves->shots() as [$move, $shot]) {
+            $frame = $camera->at($move->end())->frame($piece->stage->width, $piece->stage->height);
+            $shots[] = [
+                ...ToldMoves::move($move, $timecode) ?? [],
+                'zoom' => $shot->zoom,
+                'turn' => $shot->turn,
+                'frame' => array_map(
+                    static fn (float $side): float => round($side, 2),
+                    [$frame->left, $frame->top, $frame->width, $frame->height],
+                ),
+            ];
+        }
+
+        return $shots;
+    }
+
+    /**
+     * The frame on which every figure has come and none has left: there is something to see.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     */
+    public static function finished(array $timings, int $frames): int
+    {
+        [$come, $left] = [0, $frames];
+        foreach ($timings as $timing) {
+            foreach ($timing->moves as $moves) {
+                $come = max($come, $moves->entrance?->end() ?? 0);
+                $left = min($left, $moves->exit->begin ?? $frames);
+            }
+        }
+
+        return max(0, min($come, $left - 1, $frames - 1));
+    }
+
+    /**
+     * From which frame to which some part of a chart is there; null where none ever is.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return array{int, int}|null
+     */
+    public static function there(array $timings, int $frames): ?array
+    {
+        [$first, $last] = [$frames, -1];
+        foreach ($timings as $timing) {
+            foreach ($timing->moves as $moves) {
+                $come = $moves->entrance->begin ?? 0;
+                while ($come < min($frames, $moves->entrance?->end() ?? 0) && $moves->amountAt($come) <= 0) {
+                    ++$come;
+                }
+                $left = ($moves->exit?->end() ?? $frames) - 1;
+                while ($left >= ($moves->exit->begin ?? $frames) && $moves->amountAt($left) <= 0) {
+                    --$left;
+                }
+                [$first, $last] = [min($first, $come), max($last, $left)];
+            }
+        }
+
+        $last = min($last, $frames - 1);
+
+        return $last < $first ? null : [$first, $last];
+    }
+}
