@@ -26,17 +26,20 @@ final class ArchitectureTest extends TestCase
         'Finish' => ['Settings', 'Piece', 'Geometry'],
         'Words' => ['Settings', 'Piece', 'Figures'],
         'Labels' => ['Geometry', 'Form'],
+        'Story' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words'],
         'Drawing' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Labels', 'Spoken',
+            'Story',
         ],
         'Legibility' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Drawing', 'Spoken',
+            'Story',
         ],
-        'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Drawing'],
-        'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Drawing', 'Legibility'],
+        'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Story', 'Drawing'],
+        'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Story', 'Drawing', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],
         'Desk' => [
-            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Drawing',
+            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Story', 'Drawing',
         ],
         'Acts' => ['Settings', 'Piece', 'Script', 'Edits', 'Arrangement'],
         'Formats' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Drawing', 'Import', 'Acts'],

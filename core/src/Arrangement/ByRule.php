@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\Chart;
@@ -12,6 +11,7 @@ use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\SharedAxes;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\WordBoxes;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Box;
@@ -13,6 +12,7 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\Place;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** As large as a chart may be in a room, with the words at its marks, whatever its figures are over time. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\LegendPlan;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
@@ -14,6 +13,7 @@ use Lupine\Core\Piece\FormSettings;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Place;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** Several charts share a room, each with its legend: in a row, in a column or in a grid. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\LegendPlan;
 use Lupine\Core\Drawing\WordSizes;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** How good a place is for a chart: how large it is there, and how much smaller or cut its words are. */

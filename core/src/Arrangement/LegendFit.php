@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\LegendPlan;
 use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** A legend as large as a room lets it be: first its rows come closer, then they become smaller. */

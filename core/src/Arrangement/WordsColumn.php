@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 

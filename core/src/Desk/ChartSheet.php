@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Desk;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\Presence;
@@ -19,6 +18,7 @@ use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Story\ChartTiming;
 
 /** What the desk shows of charts: their figures, what of them can be taken hold of, their stems. */
 final readonly class ChartSheet

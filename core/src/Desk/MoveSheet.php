@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lupine\Core\Desk;
 
 use Lupine\Core\Drawing\Camera;
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Timecode;
@@ -13,6 +12,7 @@ use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Story\ChartTiming;
 
 /** When what moves, beside the figures: texts, the backdrop, the camera, and when there is something to see. */
 final readonly class MoveSheet

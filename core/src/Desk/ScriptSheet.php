@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Desk;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Piece;
@@ -16,6 +15,7 @@ use Lupine\Core\Script\SpokenWord;
 use Lupine\Core\Script\UnreadNumbers;
 use Lupine\Core\Spoken\SaidFigure;
 use Lupine\Core\Spoken\SaidFigures;
+use Lupine\Core\Story\ChartTiming;
 
 /** Time down the page: the words of the lines with their frames, each second, and which figures are meant. */
 final readonly class ScriptSheet

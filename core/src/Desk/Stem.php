@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Desk;
 
-use Lupine\Core\Drawing\ChartTiming;
+use Lupine\Core\Story\ChartTiming;
 
 /** The lane of one figure beside the script, as a line with as many corners as its curve needs. */
 final readonly class Stem

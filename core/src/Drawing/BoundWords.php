@@ -9,6 +9,7 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\ReadingSettings;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\NumberText;
 use Lupine\Core\Words\ReadingText;
 use Lupine\Core\Words\TotalReading;

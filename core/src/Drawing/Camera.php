@@ -13,6 +13,7 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShotSettings;
 use Lupine\Core\Piece\ShotTarget;
+use Lupine\Core\Story\ChartTiming;
 
 /**
  * The camera over time: it goes from shot to shot. While it goes nearer or farther, one point of the picture stays

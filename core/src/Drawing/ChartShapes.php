@@ -9,6 +9,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
+use Lupine\Core\Story\ChartTiming;
 
 /** The shapes of a chart's marks over time: as far as they are there, and in full. */
 final readonly class ChartShapes

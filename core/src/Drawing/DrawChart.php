@@ -12,6 +12,7 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** A chart: furniture, shadows and glows at the back, then the marks with their patterns, then its words. */

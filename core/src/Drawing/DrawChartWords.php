@@ -14,6 +14,8 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CentreSettings;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Story\ChartState;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 use Lupine\Core\Words\TotalReading;
 

@@ -15,6 +15,7 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Glow;
 use Lupine\Core\Piece\Shadow;
 use Lupine\Core\Piece\StrokeSettings;
+use Lupine\Core\Story\ChartTiming;
 
 /** The looks around and on the marks of a chart. */
 final readonly class DrawFinish

@@ -10,6 +10,7 @@ use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** What a form sets beside its marks: tracks, axes and ticks behind them, a target before them. */

@@ -15,6 +15,7 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** The labels of a chart's marks: on them or along them where they fit, else beside them or at their ends. */

@@ -9,6 +9,7 @@ use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** The legend of a chart: a row for each figure, in the order in which they are laid out. */

@@ -22,6 +22,9 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Story\BackdropOverTime;
+use Lupine\Core\Story\ChartTiming;
+use Lupine\Core\Story\TimeCharts;
 use Lupine\Core\Words\FontBook;
 use Lupine\Core\Words\TextSetter;
 

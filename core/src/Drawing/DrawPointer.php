@@ -15,6 +15,7 @@ use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Story\ChartTiming;
 
 /** A line from a note to the mark that it points at, with a dot at its end; wherever chart and mark are moved. */
 final readonly class DrawPointer

@@ -11,6 +11,7 @@ use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 
 /**
  * The sides of solid marks. Which of two is nearer changes as the chart turns, so they are painted in places from far

@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Story\ChartTiming;
 
 /** Everything on the stage, over all frames; what it shows on one frame is found when asked for. */
 final readonly class Drawing

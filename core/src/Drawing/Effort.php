@@ -9,6 +9,7 @@ use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Script\Beats;
+use Lupine\Core\Story\ChartTiming;
 
 /**
  * What a piece costs to draw: its moving marks × the frames on which they move. It is known before anything is drawn.

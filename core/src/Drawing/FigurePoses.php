@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Story\ChartTiming;
 
 /** What moves make of single figures: dimmed, moved, grown, turned. */
 final readonly class FigurePoses

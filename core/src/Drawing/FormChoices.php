@@ -22,6 +22,7 @@ use Lupine\Core\Settings\Declared;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Number;
+use Lupine\Core\Story\ChartState;
 
 /** Every form with a small true picture of the figures at hand, and the settings that it would begin with. */
 final readonly class FormChoices

@@ -13,6 +13,7 @@ use Lupine\Core\Labels\PlaceLabels;
 use Lupine\Core\Labels\Placing;
 use Lupine\Core\Labels\Wish;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 
 /**
  * Which labels stand on their marks, which along them and which beside them, and where those do: found once for every

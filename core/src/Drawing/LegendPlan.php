@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /**

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\PointInTime;
 use Lupine\Core\Figures\TimeTicks;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /**

@@ -11,6 +11,7 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\SharedAxes;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 

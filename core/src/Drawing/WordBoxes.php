@@ -9,6 +9,7 @@ use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** What the words at a chart's marks and axes take of the stage, each where it stands alone. */

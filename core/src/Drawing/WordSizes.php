@@ -9,6 +9,8 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\OwnLabel;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Story\ChartState;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** How large the words at a chart's marks become, whatever its figures are over time; pixels. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
@@ -12,6 +11,7 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Story\ChartTiming;
 
 /** What marks are behind a point of the stage on a frame, where moves have taken them. */
 final class Behind

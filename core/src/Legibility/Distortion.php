@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Solid;
+use Lupine\Core\Story\ChartTiming;
 
 /**
  * What is seen of each solid part, top and sides, against what it is of the whole.

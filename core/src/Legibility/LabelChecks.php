@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Polyline;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Story\ChartTiming;
 
 /** Labels that found no room, words that are too small, lines to labels that cross. */
 final readonly class LabelChecks

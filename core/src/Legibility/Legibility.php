@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\BackdropOverTime;
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
@@ -29,6 +27,8 @@ use Lupine\Core\Spoken\SaidFigure;
 use Lupine\Core\Spoken\SaidFigures;
 use Lupine\Core\Spoken\SaidOrder;
 use Lupine\Core\Spoken\StatedNumbers;
+use Lupine\Core\Story\BackdropOverTime;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
 /** What stands in the way of reading a picture that may be exact all the same; each thing with its place. */

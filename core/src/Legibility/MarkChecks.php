@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Story\ChartTiming;
 
 /** Marks that show less than their figures: too thin to be seen, or cut by the edge of the stage. */
 final readonly class MarkChecks

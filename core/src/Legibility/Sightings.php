@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\BackdropOverTime;
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
@@ -13,6 +11,8 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Story\BackdropOverTime;
+use Lupine\Core\Story\ChartTiming;
 
 /**
  * All words of a piece, looked at on every frame on which they, marks or the ground change: what stands in the way of

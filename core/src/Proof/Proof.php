@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Proof;
 
-use Lupine\Core\Drawing\ChartState;
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Legibility\Check;
 use Lupine\Core\Legibility\Distortion;
 use Lupine\Core\Legibility\Legibility;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Story\ChartState;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\NumberText;
 use Lupine\Core\Words\TextSetter;
 

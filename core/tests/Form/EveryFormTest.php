@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Form;
 
-use Lupine\Core\Drawing\ChartState;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Form;
@@ -22,6 +21,7 @@ use Lupine\Core\Piece\Table;
 use Lupine\Core\Proof\Measurement;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
+use Lupine\Core\Story\ChartState;
 use Lupine\Core\Tests\Rounds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Motion;
 
-use Lupine\Core\Drawing\ChartTiming;
 use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

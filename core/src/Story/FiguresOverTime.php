@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Drawing;
+namespace Lupine\Core\Story;
 
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Pick;
