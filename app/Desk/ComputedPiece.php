@@ -186,7 +186,7 @@ final readonly class ComputedPiece
     }
 
     /**
-     * Frames as they are handed off, one reel behind the other: with the piece's shutter where it has one, and then in
+     * Frames as they are handed off, one reel after the other: with the piece's shutter where it has one, and then in
      * parts that are not too large.
      *
      * @return iterable<string> JSON

@@ -22,7 +22,7 @@ final class Listen implements ShouldQueue
 {
     use Queueable;
 
-    /** its own, so that it does not wait behind films */
+    /** its own, so that it does not wait for films */
     public const QUEUE = 'listening';
 
     public int $timeout = 0;

@@ -33,7 +33,7 @@ final class MakeFilm implements ShouldQueue
 {
     use Queueable;
 
-    /** sounds alone are made in a moment, so they do not wait behind films */
+    /** sounds alone are made in a moment, so they do not wait for films */
     public const SOUNDS = 'sounds';
 
     public int $timeout = 0;

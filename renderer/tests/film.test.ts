@@ -42,7 +42,7 @@ describe('the renderer', () => {
     ['one reel', [small]],
     // The second begins with what has changed by then.
     [
-      'two reels, one behind the other',
+      'two reels, one after the other',
       [
         { ...small, to: 3 },
         { ...small, from: 4, tracks: [], nodes: [small.nodes[0], { ...small.nodes[1], outline: 2 } as PathNode] },

@@ -42,7 +42,7 @@ describe('pins hold on to their words', () => {
   it.each([
     ['words before them', 'So then, lamps, and the coats nobody wanted to throw away.', 2, 5],
     ['words between them', 'Then lamps, and all of the coats nobody wanted to throw away.', 1, 6],
-    ['words behind them', 'Then lamps, and the coats nobody wanted.', 1, 4],
+    ['words after them', 'Then lamps, and the coats nobody wanted.', 1, 4],
     ['a word taken out', 'Then lamps, the coats nobody wanted to throw away.', 1, 3],
   ])('%s', (_, text, lamps, coats) => {
     setLineText(piece, 'line3', text);
@@ -63,7 +63,7 @@ describe('pins hold on to their words', () => {
 });
 
 describe('lines', () => {
-  it('puts a new line behind the one that is spoken, up to the next', () => {
+  it('puts a new line after the one that is spoken, up to the next', () => {
     const id = addLine(piece, 150);
     expect(piece.script.lines.find((line) => line.id === id)).toMatchObject({ begin: 194, end: 208, text: '' });
     expect(piece.script.lines.map(({ begin }) => begin)).toEqual([10, 112, 194, 208, 294, 378]);

@@ -30,7 +30,7 @@ export function removeFigure(piece: Piece, chart: Chart, id: string): void {
   }
 }
 
-/** Rows in another order; those that are not named stay behind. */
+/** Rows in another order; those that are not named come last. */
 export function orderRows(table: Table, ids: string[]): void {
   const places = new Map(ids.map((id, place) => [id, place]));
   const placeOf = (id: string): number => places.get(id) ?? ids.length;

@@ -210,11 +210,11 @@ final readonly class DrawFinish
     public function seams(array $marks): array
     {
         $seams = [];
-        foreach ($this->neighbours() as [$before, $behind]) {
-            if ($this->isPosed($before) || $this->isPosed($behind)) {
+        foreach ($this->neighbours() as [$before, $after]) {
+            if ($this->isPosed($before) || $this->isPosed($after)) {
                 continue;
             }
-            $outline = $this->seam($before, $behind);
+            $outline = $this->seam($before, $after);
             $seams[] = new PathNode($outline, $marks[$before]->fill);
         }
 
@@ -255,11 +255,11 @@ final readonly class DrawFinish
     }
 
     /** @return Track<string> */
-    private function seam(string $before, string $behind): Track
+    private function seam(string $before, string $after): Track
     {
-        $presences = [$this->shapes->presences[$before], $this->shapes->presences[$behind]];
+        $presences = [$this->shapes->presences[$before], $this->shapes->presences[$after]];
         $layouts = $this->shapes->layouts;
-        $outs = [$this->shapes->outs[$before], $this->shapes->outs[$behind]];
+        $outs = [$this->shapes->outs[$before], $this->shapes->outs[$after]];
         if ($layouts->isConstant() && $outs[0]->isConstant() && $outs[1]->isConstant()) {
             if ($outs[0]->at(0) > 0 || $outs[1]->at(0) > 0) {
                 return Track::constant('');
@@ -268,7 +268,7 @@ final readonly class DrawFinish
 
             return Track::combine(
                 $presences,
-                static fn (array $both): string => $layout->seam($before, $behind, $both[0], $both[1]),
+                static fn (array $both): string => $layout->seam($before, $after, $both[0], $both[1]),
             );
         }
         [$one, $other] = $presences;
@@ -278,7 +278,7 @@ final readonly class DrawFinish
             // One that has left its place touches nobody.
             static fn (int $frame): string => $outs[0]->at($frame) > 0 || $outs[1]->at($frame) > 0 ? '' : $layouts
                 ->at($frame)
-                ->seam($before, $behind, $one->at($frame), $other->at($frame)),
+                ->seam($before, $after, $one->at($frame), $other->at($frame)),
         );
     }
 

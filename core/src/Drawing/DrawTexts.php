@@ -157,7 +157,7 @@ final readonly class DrawTexts
         [$begin, $end] = [$clock->of($line->begin), $clock->of($line->end)];
         $lines = $this->setter->lines($line->text, $captions->style, $captions->width);
         $top = $captions->y - (count($lines) - 1) * $captions->style->size * TextBlock::LEADING;
-        // It begins on its frame, and has gone before the one behind its last.
+        // It begins on its frame, and has gone before the one after its last.
         $fading = min($captions->fade, intdiv($line->end - $line->begin, 2));
         [$come, $goes] = [$clock->of($line->begin + $fading), $clock->of($line->end - $fading - 1)];
         $changes = $fading === 0 ? [$begin, $end] : [...range($begin, $come), ...range($goes, $end)];

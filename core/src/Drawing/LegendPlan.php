@@ -16,7 +16,7 @@ use Lupine\Core\Words\TextSetter;
  */
 final readonly class LegendPlan
 {
-    /** the radius of a dot, and the room behind it, as fractions of the size */
+    /** the radius of a dot, and the room after it, as fractions of the size */
     private const DOT = 0.42;
     private const AFTER_DOT = 0.42;
 

@@ -49,7 +49,7 @@ final readonly class TickNumbers
             ->box($this->setter->width($this->text($number), $this->style), $cap);
     }
 
-    /** Digits behind the point that a round number has. */
+    /** Digits after the point that a round number has. */
     private static function decimals(float $number): int
     {
         $digits = 0;

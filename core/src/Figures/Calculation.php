@@ -43,7 +43,7 @@ abstract class Calculation
         return $value;
     }
 
-    /** What stands in brackets, behind the first of them. */
+    /** What stands in brackets, after the first of them. */
     protected function bracketed(): BigRational
     {
         $value = $this->sum();

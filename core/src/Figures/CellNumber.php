@@ -114,7 +114,7 @@ final readonly class CellNumber
         return new self($value, max($decimals, min(2, self::decimalsOf((string) $value, $value))), $unit, false);
     }
 
-    /** The cell as Lupine keeps it: a decimal point, no grouping, the unit behind it; a sum stays a sum. */
+    /** The cell as Lupine keeps it: a decimal point, no grouping, the unit after it; a sum stays a sum. */
     public static function normalised(string $typed, NumberStyle $style): string
     {
         if (self::isPlain($typed, $style)) {

@@ -268,7 +268,7 @@ final readonly class Figures
         if ($order !== 'sheet' && $this->seriesCount() > 1) {
             return $this->orderedByRows($order);
         }
-        // What all others are together comes behind those that are told by name.
+        // What all others are together comes after those that are told by name.
         $last = static fn (Figure $one): int => $one->rowId === Pick::OTHERS ? 1 : 0;
         $order = match ($order) {
             'descending' => -1,

@@ -24,7 +24,7 @@ final class Pick
 
     private const NOT_GROUPED = 'No group';
 
-    /** numbers that are added as whole ones: digits before and behind the point */
+    /** numbers that are added as whole ones: digits before and after the point */
     private const PLAIN = '/^-?\d{1,9}(?:\.\d{1,6})?$/D';
     private const SCALE = 1_000_000;
     private const DIGITS = 6;
@@ -152,9 +152,9 @@ final class Pick
         foreach ($rows as $place => $row) {
             $typed = $row->cells[$column];
             if (preg_match(self::PLAIN, $typed) === 1) {
-                [$before, $behind] = explode('.', $typed.'.');
-                $decimals = max($decimals, strlen($behind));
-                $part = abs((int) $before) * self::SCALE + (int) str_pad($behind, self::DIGITS, '0');
+                [$before, $after] = explode('.', $typed.'.');
+                $decimals = max($decimals, strlen($after));
+                $part = abs((int) $before) * self::SCALE + (int) str_pad($after, self::DIGITS, '0');
                 $whole += $typed[0] === '-' ? -$part : $part;
                 continue;
             }

@@ -46,7 +46,7 @@ interface Layout
      * A patch under the boundary of two neighbours, so that no ground shows through their smoothed edges; path data,
      * empty where they do not touch.
      */
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string;
+    public function seam(string $before, string $after, Presence $beforeThere, Presence $afterThere): string;
 
     /** @return array<string, Furniture> tracks, axes and ticks, by a name that stays with what it is */
     public function furniture(): array;

@@ -11,14 +11,14 @@ final readonly class Moment
 {
     /**
      * @param list<Standing> $standings in the order of the sheet
-     * @param int|null $room how many of them there is room for; those that are not shown stand behind. Null: for all
+     * @param int|null $room how many of them there is room for; those that are not shown stand after them. Null: for all
      */
     public function __construct(public array $standings, public Scale $scale, private ?int $room = null)
     {
     }
 
     /**
-     * The same, with some figures smaller, so that what lies behind them comes nearer.
+     * The same, with some figures smaller, so that what lies after them comes nearer.
      *
      * @param array<string, float> $parts 0 to 1, how much of a figure takes room, by figure id
      */
@@ -36,7 +36,7 @@ final readonly class Moment
         );
     }
 
-    /** How many figures there is room for, one behind or beside the other. */
+    /** How many figures there is room for, one after or beside the other. */
     public function room(): int
     {
         return max(1, $this->room ?? count($this->standings));
@@ -68,8 +68,8 @@ final readonly class Moment
     }
 
     /**
-     * Where each figure begins when they are laid out one behind the other. While two figures change places, each
-     * begins behind that part of the others that is before it.
+     * Where each figure begins when they are laid out one after the other. While two figures change places, each
+     * begins after that part of the others that is before it.
      *
      * @param array<string, float>|null $lengths how long each is, by figure id; null: as long as its fraction
      *

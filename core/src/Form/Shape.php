@@ -23,7 +23,7 @@ interface Shape
     public function holds(Point $middle, float $width, float $height, float $margin): bool;
 
     /**
-     * The middle of words beside the mark that stand there alone: off its outer edge, or behind its end.
+     * The middle of words beside the mark that stand there alone: off its outer edge, or after its end.
      *
      * @param float $clear pixels to keep clear
      * @param float $width of the words

@@ -15,7 +15,7 @@ trait StandsApart
         return [];
     }
 
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    public function seam(string $before, string $after, Presence $beforeThere, Presence $afterThere): string
     {
         return '';
     }

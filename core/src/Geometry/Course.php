@@ -74,11 +74,11 @@ final readonly class Course
         for ($index = 0; $index < $last; ++$index) {
             [$from, $to] = [$points[$index], $points[$index + 1]];
             $before = $points[max(0, $index - 1)];
-            $behind = $points[min($last, $index + 2)];
+            $after = $points[min($last, $index + 2)];
             $cubics[] = new Cubic(
                 $from,
                 new Point($from->x + ($to->x - $before->x) / 6, $from->y + ($to->y - $before->y) / 6),
-                new Point($to->x - ($behind->x - $from->x) / 6, $to->y - ($behind->y - $from->y) / 6),
+                new Point($to->x - ($after->x - $from->x) / 6, $to->y - ($after->y - $from->y) / 6),
                 $to,
             );
         }
@@ -109,9 +109,9 @@ final readonly class Course
         $total = array_sum(array_map(static fn (Cubic $cubic): float => $cubic->length(), $cubics));
         foreach ($cubics as $index => $cubic) {
             $before = $cubics[$index - 1] ?? null;
-            $behind = $cubics[$index + 1] ?? null;
+            $after = $cubics[$index + 1] ?? null;
             $first = self::joined($before?->headingAt(1.0), $cubic->headingAt(0.0));
-            $last = self::joined($behind?->headingAt(0.0), $cubic->headingAt(1.0));
+            $last = self::joined($after?->headingAt(0.0), $cubic->headingAt(1.0));
             if ($index === 0) {
                 $knots[] = [$cubic->from, $first];
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Geometry;
 
-/** Straight stretches, one behind the other. */
+/** Straight stretches, one after the other. */
 final readonly class Polyline
 {
     /** how near to its ends two stretches may touch without crossing, as a part of their length */

@@ -223,7 +223,7 @@ final class Again
     }
 
     /**
-     * All rows in the order in which they will stand: the piece's, each new one behind the row that it follows in the
+     * All rows in the order in which they will stand: the piece's, each new one after the row that it follows in the
      * file.
      *
      * @return list<array{string, Row|null}> ids, and the row of the file; null where the file has none
@@ -237,18 +237,18 @@ final class Again
             $idOf[$row->id] = $id;
         }
         $before = '';
-        $behind = ['' => []];
+        $after = ['' => []];
         $number = self::highest('r', $ids);
         foreach ($this->new->rows as $row) {
             if (isset($idOf[$row->id])) {
                 $before = $idOf[$row->id];
             } else {
-                $behind[$before][] = ['r'.++$number, $row];
+                $after[$before][] = ['r'.++$number, $row];
             }
         }
-        $places = $behind[''];
+        $places = $after[''];
         foreach ($order as $place) {
-            array_push($places, $place, ...$behind[$place[0]] ?? []);
+            array_push($places, $place, ...$after[$place[0]] ?? []);
         }
 
         return $places;

@@ -27,7 +27,7 @@ final readonly class Lane
         if ($count === 0) {
             return [];
         }
-        // How far each stands behind the first where all of them are close.
+        // How far each stands after the first where all of them are close.
         $offsets = [0.0];
         for ($index = 1; $index < $count; ++$index) {
             $offsets[] = $offsets[$index - 1] + ($sizes[$index - 1] + $sizes[$index]) / 2 + $gap;

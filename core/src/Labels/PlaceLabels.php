@@ -268,7 +268,7 @@ final readonly class PlaceLabels
         return $fewer ? [array_values($to), array_values($from)] : [array_values($from), array_values($to)];
     }
 
-    /** How far down a label stands in the order of its lane; one of the other side before or behind all of them. */
+    /** How far down a label stands in the order of its lane; one of the other side before or after all of them. */
     private function down(Wish $wish, bool $isFar): float
     {
         $y = $wish->rim->at->y;

@@ -149,7 +149,7 @@ final class ShownWords
     }
 
     /**
-     * The lines that lead to labels on a frame: points of the stage, one behind the other.
+     * The lines that lead to labels on a frame: points of the stage, one after the other.
      *
      * @return list<list<Point>>
      */

@@ -9,9 +9,9 @@ namespace Lupine\Core\Motion;
  * shutter that stays open takes what moves.
  *
  * With a shutter each frame has an odd number of moments, evenly apart and as many before the frame's own time as
- * behind it; the middle one is the frame itself. Moments are counted through the piece: those of frame f are
+ * after it; the middle one is the frame itself. Moments are counted through the piece: those of frame f are
  * f × samples to f × samples + samples − 1. A shutter of 360 degrees is open from halfway to the frame before until
- * halfway to the frame behind (common practice, no source).
+ * halfway to the next frame (common practice, no source).
  */
 final readonly class Clock
 {

@@ -94,9 +94,9 @@ final readonly class Exposure
         }
         $middle = $begin + intdiv($this->clock->samples, 2);
         $before = array_filter($values, static fn (int $moment): bool => $moment < $middle, ARRAY_FILTER_USE_KEY);
-        $behind = array_diff_key($values, $before);
-        $isCut = $behind !== [] && count(array_unique($before)) === 1 && count(array_unique($behind)) === 1;
+        $after = array_diff_key($values, $before);
+        $isCut = $after !== [] && count(array_unique($before)) === 1 && count(array_unique($after)) === 1;
 
-        return $isCut && isset($behind[$middle]) ? [$begin => $behind[$middle]] : $values;
+        return $isCut && isset($after[$middle]) ? [$begin => $after[$middle]] : $values;
     }
 }

@@ -60,7 +60,7 @@ final readonly class Run
             $part = ($at[$index] - $at[$before]) / ($at[$next] - $at[$before]);
             $frames[] = (int) round($known[$before] + ($known[$next] - $known[$before]) * $part);
         }
-        // Each moment behind the one before it, whatever pins say.
+        // Each moment after the one before it, whatever pins say.
         foreach ($frames as $index => $frame) {
             $frames[$index] = $index === 0 ? max(0, $frame) : max($frames[$index - 1] + 1, $frame);
         }

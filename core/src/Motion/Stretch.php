@@ -30,7 +30,7 @@ final readonly class Stretch implements Curve
 
         $part = ($reached - $this->from) / ($this->to - $this->from);
 
-        // Only what is last has nothing behind it: whether it may run past its figure is for others to say.
+        // Only what is last has nothing after it: whether it may run past its figure is for others to say.
         return max(0.0, $this->to < 1.0 ? min(1.0, $part) : $part);
     }
 }

@@ -31,7 +31,7 @@ final readonly class ChartState
         public Fractions $fractions,
         /** sheet, descending or ascending */
         public string $order,
-        /** how many places there are; figures that are not shown stand behind the last */
+        /** how many places there are; figures that are not shown stand after the last */
         public int $room,
         /** of the column that is shown, as the table names it */
         public string $columnName,

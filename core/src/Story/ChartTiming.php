@@ -83,7 +83,7 @@ final class ChartTiming
         return $this->figures()->byId($id);
     }
 
-    /** @return non-empty-list<ChartState> the first, and one behind each change of the figures */
+    /** @return non-empty-list<ChartState> the first, and one after each change of the figures */
     public function states(): array
     {
         return $this->story->states;
@@ -425,7 +425,7 @@ final class ChartTiming
         return $this->story->numberAt($figureId, $frame);
     }
 
-    /** Digits behind the point of a reading on a frame. */
+    /** Digits after the point of a reading on a frame. */
     public function decimalsAt(string $figureId, int $frame): int
     {
         $index = $this->stateIndexAt($frame);

@@ -178,7 +178,7 @@ final class FiguresOverTime
         return $this->standingAt($figureId, $frame)->fraction;
     }
 
-    /** How far a figure is shown on a frame: 0 where others are picked and it stands behind them. */
+    /** How far a figure is shown on a frame: 0 where others are picked and it stands after them. */
     public function shownPart(string $figureId, int $frame): float
     {
         return max(0.0, min(1.0, $this->states[0]->room - $this->placeOf($figureId, $frame)));
@@ -420,7 +420,7 @@ final class FiguresOverTime
         if (!$this->placesRun || $figureId === Pick::OTHERS) {
             return min($place, $room);
         }
-        // Those that are not among the picked go on to behind the others.
+        // Those that are not among the picked go on to stand after the others.
         $last = $room - (isset($this->values[Pick::OTHERS]) ? 2 : 1);
 
         return $place <= $last ? $place : min((float) $room, $last + ($place - $last) * ($room - $last));
@@ -468,7 +468,7 @@ final class FiguresOverTime
 
     private function scaleAt(int $frame): Scale
     {
-        // What the last change that has come to its end has left behind, and then those that are under way.
+        // What the last change that has come to its end has left, and then those that are under way.
         $index = $this->stateIndexAt($frame);
         $from = $index;
         while ($from > 0 && $frame < (int) $this->states[$from]->move?->end()) {

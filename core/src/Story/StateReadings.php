@@ -25,7 +25,7 @@ final class StateReadings
         return ($this->known ??= $this->all())[$figureId];
     }
 
-    /** Digits behind the point of a share. */
+    /** Digits after the point of a share. */
     public function shareDecimals(): int
     {
         return $this->shareDecimals ??= ReadingText::shareDecimals($this->figures, $this->settings);

@@ -241,7 +241,7 @@ final readonly class TimeCharts
     }
 
     /**
-     * @return array{non-empty-list<ChartState>, Table} the figures at first, and behind each change of them; the table
+     * @return array{non-empty-list<ChartState>, Table} the figures at first, and after each change of them; the table
      *                                                  that they were understood from at first
      */
     private function states(Chart $chart, Table $table, Form $form): array

@@ -195,7 +195,7 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
   );
 }
 
-/** Straight between its points, and as wide as its last behind it. */
+/** Straight between its points, and as wide as its last after it. */
 function stemOutline(points: StemPoint[], frames: number, middle: number, half: number, zoom: number): string {
   if (points.length === 0) return '';
   const course: StemPoint[] = [...points, [frames, points[points.length - 1][1]]];

@@ -1,6 +1,6 @@
 import { useEffect, useState, type RefObject } from 'react';
 
-/** What is looked at is drawn with as much again before and behind it, in steps, so that scrolling does not redraw. */
+/** What is looked at is drawn with as much again before and after it, in steps, so that scrolling does not redraw. */
 const STEP = 400;
 
 /** The frames that are in sight of a column in which time runs down. */

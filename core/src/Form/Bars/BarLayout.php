@@ -206,7 +206,7 @@ final readonly class BarLayout implements Layout
     }
 
     /**
-     * Where stacked figures begin, as fractions of the scale: behind those of their row that come before, on their side
+     * Where stacked figures begin, as fractions of the scale: after those of their row that come before, on their side
      * of zero.
      *
      * @param array<string, Standing> $standings

@@ -83,7 +83,7 @@ final readonly class Line implements Form
                 ['even' => 'Even', 'time' => 'By date'],
                 hint: 'By date spaces figures by the days, months or years in their labels.',
             ),
-            CommonSettings::maximum('0: at a round number behind the largest figure.'),
+            CommonSettings::maximum('0: at the round number beyond the largest figure.'),
         ];
     }
 

@@ -194,17 +194,17 @@ final readonly class LineLayout implements Layout, DrawnOn
         return $pairs;
     }
 
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    public function seam(string $before, string $after, Presence $beforeThere, Presence $afterThere): string
     {
-        $stretch = $this->stretches[$behind];
-        if ($stretch === null || $beforeThere->to < 1.0 || $behindThere->from > 0.0 || $behindThere->amount <= 0.0) {
+        $stretch = $this->stretches[$after];
+        if ($stretch === null || $beforeThere->to < 1.0 || $afterThere->from > 0.0 || $afterThere->amount <= 0.0) {
             return '';
         }
         $at = $stretch->at(0.0);
         // Stepped, one is as high as the lower of both where they meet.
-        $foot = $this->belows[$behind]?->at(0.0)->y ?? $this->zero();
+        $foot = $this->belows[$after]?->at(0.0)->y ?? $this->zero();
         $top = $stretch->isStepped ? $this->nearer($foot, $at->y, $this->ends[$before]->y) : $at->y;
-        $width = min(self::SEAM, ($stretch->at($behindThere->to)->x - $at->x) * 2);
+        $width = min(self::SEAM, ($stretch->at($afterThere->to)->x - $at->x) * 2);
 
         return abs($foot - $top) < 1e-7 ? '' : OutlineBuilder::rectangle(
             $at->x - $width / 2,

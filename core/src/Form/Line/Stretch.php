@@ -156,22 +156,22 @@ final readonly class Stretch
      */
     private static function slope(array $points, int $index): float
     {
-        [$before, $here, $behind] = [$points[$index - 1] ?? null, $points[$index], $points[$index + 1] ?? null];
+        [$before, $here, $after] = [$points[$index - 1] ?? null, $points[$index], $points[$index + 1] ?? null];
         \assert($here !== null);
-        if ($before === null && $behind === null) {
+        if ($before === null && $after === null) {
             return 0.0;
         }
-        if ($before === null || $behind === null) {
+        if ($before === null || $after === null) {
             return self::slopeOfEnd($points, $index, $before === null ? 1 : -1);
         }
 
-        return self::inside($before, $here, $behind);
+        return self::inside($before, $here, $after);
     }
 
-    private static function inside(Point $before, Point $here, Point $behind): float
+    private static function inside(Point $before, Point $here, Point $after): float
     {
-        [$left, $right] = [$here->x - $before->x, $behind->x - $here->x];
-        [$first, $second] = [($here->y - $before->y) / $left, ($behind->y - $here->y) / $right];
+        [$left, $right] = [$here->x - $before->x, $after->x - $here->x];
+        [$first, $second] = [($here->y - $before->y) / $left, ($after->y - $here->y) / $right];
         $mean = ($first * $right + $second * $left) / ($left + $right);
 
         return (($first <=> 0.0) + ($second <=> 0.0)) * min(abs($first), abs($second), 0.5 * abs($mean));

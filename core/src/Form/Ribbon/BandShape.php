@@ -13,7 +13,7 @@ use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Point;
 
-/** A stretch of a band; parts have their words beside their middle, amounts behind their end. */
+/** A stretch of a band; parts have their words beside their middle, amounts after their end. */
 final readonly class BandShape implements Shape
 {
     /** how much of a direction must be sideways for words to stand wholly to a side */

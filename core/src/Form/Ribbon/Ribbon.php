@@ -75,7 +75,7 @@ final readonly class Ribbon implements Form
                 '',
                 'The d attribute of an SVG path. Only its first subpath is used.',
             ),
-            CommonSettings::maximum('0: at 100 for percentages, else at a round number behind the largest figure.'),
+            CommonSettings::maximum('0: at 100 for percentages, else at the round number beyond the largest figure.'),
         ];
     }
 

@@ -153,15 +153,15 @@ final readonly class RibbonLayout implements Layout
         return $neighbours;
     }
 
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    public function seam(string $before, string $after, Presence $beforeThere, Presence $afterThere): string
     {
-        if ($beforeThere->to < 1.0 || $behindThere->from > 0.0 || !$this->touch($before, $behind)) {
+        if ($beforeThere->to < 1.0 || $afterThere->from > 0.0 || !$this->touch($before, $after)) {
             return '';
         }
         $reach = min(
             self::SEAM,
             ($this->bands[$before]->length() * $beforeThere->amount) / 2,
-            ($this->bands[$behind]->length() * $behindThere->amount) / 2,
+            ($this->bands[$after]->length() * $afterThere->amount) / 2,
         );
         $at = $this->bands[$before]->to;
         $half = $this->thickness / 2 - 0.5;
@@ -217,9 +217,9 @@ final readonly class RibbonLayout implements Layout
         return $inner > 0 ? new Room($box->middle(), $inner * 0.8, $inner / 2) : null;
     }
 
-    private function touch(string $before, string $behind): bool
+    private function touch(string $before, string $after): bool
     {
-        $gap = abs($this->bands[$behind]->from - $this->bands[$before]->to);
+        $gap = abs($this->bands[$after]->from - $this->bands[$before]->to);
 
         return $gap < 1e-6 || ($this->isClosed && abs($gap - $this->chain->length) < 1e-6);
     }

@@ -13,7 +13,7 @@ use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
 
-/** A bar that runs around a point; words stand before its start and behind its end. */
+/** A bar that runs around a point; words stand before its start and after its end. */
 final readonly class ArcShape implements Shape
 {
     /** how much of a direction must be sideways for words to stand to a side */

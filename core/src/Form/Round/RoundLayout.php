@@ -179,21 +179,21 @@ final readonly class RoundLayout implements Layout
         return $neighbours;
     }
 
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    public function seam(string $before, string $after, Presence $beforeThere, Presence $afterThere): string
     {
-        [$slot, $next] = [$this->slots[$before], $this->slots[$behind]];
-        [$beforeThere, $behindThere] = [$this->clockwise($beforeThere), $this->clockwise($behindThere)];
-        if ($beforeThere->to < 1.0 || $behindThere->from > 0.0 || !$slot->touches($next)) {
+        [$slot, $next] = [$this->slots[$before], $this->slots[$after]];
+        [$beforeThere, $afterThere] = [$this->clockwise($beforeThere), $this->clockwise($afterThere)];
+        if ($beforeThere->to < 1.0 || $afterThere->from > 0.0 || !$slot->touches($next)) {
             return '';
         }
-        if ($beforeThere->amount <= 0 || $behindThere->amount <= 0) {
+        if ($beforeThere->amount <= 0 || $afterThere->amount <= 0) {
             return '';
         }
 
         // No wider than half of what is there on either side, or it would stand out beyond it.
         return $this->patch(
             $slot->toDegrees(),
-            min($slot->sweepDegrees * $beforeThere->amount, $next->sweepDegrees * $behindThere->amount, 90.0) / 2,
+            min($slot->sweepDegrees * $beforeThere->amount, $next->sweepDegrees * $afterThere->amount, 90.0) / 2,
         );
     }
 

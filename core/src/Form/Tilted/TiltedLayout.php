@@ -108,10 +108,10 @@ final readonly class TiltedLayout implements Layout, Solid
         return $this->apart > 0 ? [] : $this->plan->neighbours();
     }
 
-    public function seam(string $before, string $behind, Presence $beforeThere, Presence $behindThere): string
+    public function seam(string $before, string $after, Presence $beforeThere, Presence $afterThere): string
     {
         // What is moved apart does not touch.
-        $seam = $this->apart > 0 ? '' : $this->plan->seam($before, $behind, $beforeThere, $behindThere);
+        $seam = $this->apart > 0 ? '' : $this->plan->seam($before, $after, $beforeThere, $afterThere);
 
         return $seam === '' ? '' : $this->view->top($seam);
     }
