@@ -11,7 +11,7 @@ final readonly class Moment
 {
     /**
      * @param list<Standing> $standings in the order of the sheet
-     * @param int|null $room how many of them there is room for; those that are not shown stand after them. Null: for all
+     * @param int|null $room how many of them there is room for; others stand after them. Null: for all
      */
     public function __construct(public array $standings, public Scale $scale, private ?int $room = null)
     {

@@ -150,7 +150,6 @@ final readonly class Proof implements \JsonSerializable
 
         return [
             'exact' => $this->isExact(),
-            'largestDifference' => $this->largestDifference(),
             'largestDifferenceText' => rtrim(
                 rtrim(number_format($this->largestDifference(), 9, '.', ''), '0'),
                 '.',
