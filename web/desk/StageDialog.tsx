@@ -44,8 +44,12 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
     if (await act('resize-stage', { width, height })) usePlay.getState().set({ view: null, shape: null });
   };
   const changeRate = async (rate: [number, number]): Promise<void> => {
+    const { frame, go } = usePlay.getState();
     if (!(await act('change-rate', { rate }))) return;
     const frames = useDesk.getState().document?.stage.frames ?? 0;
+    // The playhead keeps its moment too.
+    usePlay.getState().set({ frames });
+    go(Math.round((frame * frames) / stage.frames));
     useNotices
       .getState()
       .say(`Lines and moves keep their time in seconds. The piece now has ${counted(frames, 'frame')}.`);

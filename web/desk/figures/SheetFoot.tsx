@@ -47,8 +47,8 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
         label="Choose a file with figures"
         onFile={(file) => void useFiles.getState().take(file)}
       />
-      <span className="sheet-hint">
-        You can type <code>65*3.6</code>, <code>rest</code> or <code>=SUM([.B2:.B5])</code>.
+      <span className="sheet-hint" title="You can type 65*3.6, rest or =SUM([.B2:.B5])">
+        Type sums: <code>65*3</code>
       </span>
     </div>
   );
