@@ -138,7 +138,7 @@ final class Taking
         }
         if ($hidden > 0) {
             $this->leftOut[] = $hidden === 1
-                ? 'One row that is hidden in the file.'
+                ? '1 row that is hidden in the file.'
                 : sprintf('%d rows that are hidden in the file.', $hidden);
         }
         array_push($this->leftOut, ...$this->grid->remarks);
@@ -365,7 +365,9 @@ final class Taking
         $this->sayMoments($order, 'from '.$this->quoted($time));
         $this->understood[] = sprintf('Values come from %s.', $this->quoted($value));
         if ($again > 0) {
-            $this->understood[] = sprintf('%d rows repeat a name and a moment; their values are added.', $again);
+            $this->understood[] = $again === 1
+                ? '1 row repeats a name and a moment; its value is added.'
+                : sprintf('%d rows repeat a name and a moment; their values are added.', $again);
         }
         if ($missing > 0) {
             $this->understood[] = sprintf('%d of %d cells have no number.', $missing, count($rows) * count($order));
