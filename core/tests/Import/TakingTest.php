@@ -239,7 +239,7 @@ final class TakingTest extends TestCase
         self::assertSame('long', $taken->layout);
         self::assertSame(['2023-01', '2023-02'], self::columns($taken));
         self::assertSame([['Lamps', '5', '7'], ['Kettles', '12', '6']], self::rows($taken));
-        self::assertStringContainsString('are added', implode(' ', $taken->understood));
+        self::assertStringContainsString('its value is added', implode(' ', $taken->understood));
     }
 
     public function testARowForEachMoment(): void
