@@ -226,6 +226,22 @@ export interface SeenGrid {
  * via the `definition` "TakenTable".
  */
 export interface TakenTable {
+  heading: number;
+  /**
+   * of each column
+   */
+  roles: ('label' | 'value' | 'time' | 'group' | 'colour' | 'none')[];
+  layout: 'figures' | 'long' | 'moments';
+  understood: string[];
+  leftOut: string[];
+  /**
+   * what stands above the table
+   */
+  title: string;
+  /**
+   * rows of the sheet that are no figures
+   */
+  skipped: number[];
   table: Table;
   /**
    * numbers alone have none
@@ -247,22 +263,6 @@ export interface TakenTable {
    * whether rows or columns that add up others were left out
    */
   hasTotals: boolean;
-  heading: number;
-  /**
-   * of each column
-   */
-  roles: ('label' | 'value' | 'time' | 'group' | 'colour' | 'none')[];
-  layout: 'figures' | 'long' | 'moments';
-  understood: string[];
-  leftOut: string[];
-  /**
-   * what stands above the table
-   */
-  title: string;
-  /**
-   * rows of the sheet that are no figures
-   */
-  skipped: number[];
 }
 /**
  * Figures that come in again, before they are taken.
@@ -586,6 +586,7 @@ export interface RunMoment {
  * via the `definition` "SheetChange".
  */
 export interface SheetChange {
+  property: string;
   /**
    * the move in the document; null where it follows the chart's order
    */
@@ -601,7 +602,6 @@ export interface SheetChange {
   curvePoints: number[];
   manner: NonNullable<Move['manner'] | ChartMotion['manner']>;
   opens: string;
-  property: string;
 }
 /**
  * What the desk shows of one figure.
@@ -686,6 +686,7 @@ export interface SheetMove {
  * via the `definition` "SheetEmphasis".
  */
 export interface SheetEmphasis {
+  letsGo: number;
   /**
    * the move in the document; null where it follows the chart's order
    */
@@ -701,7 +702,6 @@ export interface SheetEmphasis {
   curvePoints: number[];
   manner: NonNullable<Move['manner'] | ChartMotion['manner']>;
   opens: string;
-  letsGo: number;
 }
 /**
  * What the camera is led to.
@@ -710,21 +710,6 @@ export interface SheetEmphasis {
  * via the `definition` "SheetShot".
  */
 export interface SheetShot {
-  /**
-   * the move in the document; null where it follows the chart's order
-   */
-  id: string | null;
-  begin: number;
-  beginText: string;
-  frames: number;
-  pinnedTo: string | null;
-  /**
-   * the numbers of a curve with handles
-   */
-  curve: [number, number, number, number] | null;
-  curvePoints: number[];
-  manner: NonNullable<Move['manner'] | ChartMotion['manner']>;
-  opens: string;
   zoom: number;
   turn: number;
   /**
@@ -734,6 +719,21 @@ export interface SheetShot {
    * @maxItems 4
    */
   frame: [number, number, number, number];
+  /**
+   * the move in the document; null where it follows the chart's order
+   */
+  id: string | null;
+  begin: number;
+  beginText: string;
+  frames: number;
+  pinnedTo: string | null;
+  /**
+   * the numbers of a curve with handles
+   */
+  curve: [number, number, number, number] | null;
+  curvePoints: number[];
+  manner: NonNullable<Move['manner'] | ChartMotion['manner']>;
+  opens: string;
 }
 /**
  * What moves change about a text.

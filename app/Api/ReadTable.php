@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 /** A pasted table, understood, before anything is made of it. */
-final readonly class ReadTable extends Answer
+readonly class ReadTable extends Answer
 {
     public function __construct(
         /** @var array<string, mixed> */

@@ -5,23 +5,12 @@ declare(strict_types=1);
 namespace App\Api;
 
 /** A part that stands out, until it lets go. */
-final readonly class SheetEmphasis extends Answer
+final readonly class SheetEmphasis extends SheetMove
 {
     public function __construct(
-        /** the move in the document; null where it follows the chart's order */
-        public ?string $id,
-        public int $begin,
-        public string $beginText,
-        public int $frames,
-        public ?string $pinnedTo,
-        /** @var array{float,float,float,float}|null the numbers of a curve with handles */
-        public ?array $curve,
-        /** @var list<float> */
-        public array $curvePoints,
-        #[TypedAs('Manner')]
-        public string $manner,
-        public string $opens,
+        SheetMove $move,
         public int $letsGo,
     ) {
+        parent::__construct(...get_object_vars($move));
     }
 }

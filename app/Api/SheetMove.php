@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 /** When and how something comes, goes or changes. */
-final readonly class SheetMove extends Answer
+readonly class SheetMove extends Answer
 {
     public function __construct(
         /** the move in the document; null where it follows the chart's order */

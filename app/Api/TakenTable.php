@@ -5,28 +5,10 @@ declare(strict_types=1);
 namespace App\Api;
 
 /** A table out of a file, understood. */
-final readonly class TakenTable extends Answer
+final readonly class TakenTable extends ReadTable
 {
     public function __construct(
-        /** @var array<string, mixed> */
-        #[TypedAs('Table')]
-        public array $table,
-        /** numbers alone have none */
-        public bool $hasLabels,
-        /** @var list<ReadFigure> */
-        public array $figures,
-        public ?string $whole,
-        /** @var list<Problem> */
-        public array $problems,
-        /** @var list<FormChoice> */
-        public array $forms,
-        /** the sign that was read as the one before decimals */
-        #[OneOf('.', ',')]
-        public string $numbers,
-        /** a number that can be read either way, where nothing in the table settles it */
-        public ?string $openNumber,
-        /** whether rows or columns that add up others were left out */
-        public bool $hasTotals,
+        ReadTable $read,
         public int $heading,
         /** @var list<string> of each column */
         #[OneOf('label', 'value', 'time', 'group', 'colour', 'none')]
@@ -42,5 +24,6 @@ final readonly class TakenTable extends Answer
         /** @var list<int> rows of the sheet that are no figures */
         public array $skipped,
     ) {
+        parent::__construct(...get_object_vars($read));
     }
 }

@@ -53,7 +53,7 @@ final readonly class TableAnswer
         try {
             $taken = Taking::from($grid, $choices);
             $understood = new TakenTable(
-                ...$this->figures($taken, $whole),
+                new ReadTable(...$this->figures($taken, $whole)),
                 heading: $taken->heading,
                 roles: $taken->roles,
                 layout: $taken->layout,

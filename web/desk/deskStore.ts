@@ -54,6 +54,22 @@ interface DeskState {
   keepMine: () => Promise<void>;
 }
 
+/** A desk with no piece on it. */
+const NOTHING = {
+  document: null,
+  saved: 'saved',
+  unsaved: null,
+  computed: null,
+  reel: null,
+  stems: {},
+  shown: { shape: null, places: {} },
+  proof: null,
+  proofOf: null,
+  refused: null,
+  missing: null,
+  theirs: null,
+} satisfies Partial<DeskState>;
+
 type Way = 'undo' | 'redo';
 /** steps of undo and redo that are under way */
 let walking: Promise<void> = Promise.resolve();
@@ -221,42 +237,17 @@ export const useDesk = create<DeskState>((set, get) => {
 
   return {
     id: '',
-    document: null,
     version: 0,
     canUndo: false,
     canRedo: false,
-    saved: 'saved',
-    unsaved: null,
-    computed: null,
-    reel: null,
-    stems: {},
-    shown: { shape: null, places: {} },
-    proof: null,
-    proofOf: null,
-    refused: null,
-    missing: null,
-    theirs: null,
+    ...NOTHING,
     follow: (frame) => queue.follow(frame),
     recompute: async () => {
       set({ proof: null, proofOf: null });
       await queue.compute();
     },
     open: async (id) => {
-      set({
-        id,
-        document: null,
-        computed: null,
-        reel: null,
-        stems: {},
-        shown: { shape: null, places: {} },
-        proof: null,
-        proofOf: null,
-        refused: null,
-        missing: null,
-        theirs: null,
-        unsaved: null,
-        saved: 'saved',
-      });
+      set({ id, ...NOTHING });
       base = null;
       undone = [];
       try {
