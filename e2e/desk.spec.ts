@@ -89,6 +89,8 @@ test('one selection everywhere, and a stem that is dragged onto a word is pinned
   // Dragged away from every word it stays on its own, at an offset; dragged back, it takes hold of it anew.
   const key = page.getByRole('slider', { name: 'Bicycles: entrance' });
   const drag = async (by: number) => {
+    // It stands still where it was taken before.
+    await key.hover();
     const box = (await key.boundingBox())!;
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
     await page.mouse.down();
