@@ -14,12 +14,29 @@ abstract readonly class Answer implements \JsonSerializable
     public function jsonSerialize(): array
     {
         $said = get_object_vars($this);
-        foreach (array_keys($said, null, true) as $name) {
-            if ((new \ReflectionProperty($this, $name))->getAttributes(IfThere::class) !== []) {
+        foreach (self::ifThere(static::class) as $name) {
+            if ($said[$name] === null) {
                 unset($said[$name]);
             }
         }
 
         return $said;
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return list<string> properties that are left out where they are null
+     */
+    private static function ifThere(string $class): array
+    {
+        // What classes declare does not change while they run.
+        /** @var array<class-string, list<string>> $known */
+        static $known = [];
+
+        return $known[$class] ??= array_column(array_filter(
+            (new \ReflectionClass($class))->getProperties(),
+            static fn (\ReflectionProperty $one): bool => $one->getAttributes(IfThere::class) !== [],
+        ), 'name');
     }
 }

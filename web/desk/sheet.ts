@@ -1,10 +1,5 @@
 import type { Course, Sheet, SheetFigure } from '../api/answers';
 
-/** The frames on which moves begin now, pins resolved, by move id. */
-export function beginsOf(sheet: Sheet | undefined): Record<string, number> {
-  return Object.fromEntries(Object.entries(sheet?.moves ?? {}).map(([id, { begin }]) => [id, begin]));
-}
-
 export function figureOf(sheet: Sheet | undefined, chart: string, figure: string): SheetFigure | undefined {
   return sheet?.charts[chart]?.figures.find(({ id }) => id === figure);
 }

@@ -170,12 +170,11 @@ final readonly class SoundController
         if (!$result instanceof \stdClass) {
             return null;
         }
-        $said = get_object_vars($result);
 
         return match ($listening->kind) {
-            'file' => new HeardFile(...$said),
-            'words' => new FoundWords(...$said),
-            default => new ScratchRead(...$said),
+            'file' => new HeardFile($result->sound, $result->name, $result->seconds, $result->note),
+            'words' => new FoundWords($result->heard, $result->unwritten),
+            default => new ScratchRead($result->sound, $result->seconds, $result->heard),
         };
     }
 }

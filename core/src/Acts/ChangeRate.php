@@ -52,7 +52,7 @@ final readonly class ChangeRate implements Act
 
     private static function scaled(Setting $setting, mixed $value, float $factor): mixed
     {
-        return $setting instanceof Whole && $setting->unit === Unit::Frames && is_int($value)
+        return $setting instanceof Whole && $setting->unit === Unit::Frames && (is_int($value) || is_float($value))
             ? max($setting->min, min($setting->max, ($value <=> 0) * (int) round(abs($value) * $factor)))
             : $value;
     }

@@ -22,11 +22,7 @@ final readonly class RemoveLine implements Act
     public function change(Edited $edited): array
     {
         $line = $edited->line($this->line);
-        $script = (new Rescript($edited))->stay();
-        for ($word = 0; $word < 400; ++$word) {
-            $script->remove($this->line, $word);
-        }
-        $script->take(array_values(array_filter(
+        (new Rescript($edited))->stay(but: $this->line)->take(array_values(array_filter(
             $edited->lines(),
             static fn (\stdClass $one): bool => $one !== $line,
         )));

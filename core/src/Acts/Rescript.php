@@ -23,12 +23,16 @@ final class Rescript
     {
     }
 
-    /** Where all words are that nothing else is said of. */
-    public function stay(): self
+    /**
+     * All words stay where they are.
+     *
+     * @param string|null $but those of one line, which are gone
+     */
+    public function stay(?string $but = null): self
     {
         foreach ($this->edited->piece->narration->lines as $line) {
-            foreach (array_keys(Beats::split($line->text)) as $word) {
-                $this->moved[$line->id.':'.$word] ??= [$line->id, $word];
+            foreach ($line->id === $but ? [] : array_keys(Beats::split($line->text)) as $word) {
+                $this->moved[$line->id.':'.$word] = [$line->id, $word];
             }
         }
 

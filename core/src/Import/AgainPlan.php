@@ -9,7 +9,7 @@ use Lupine\Core\Piece\Table;
 use Lupine\Core\Settings\Json;
 
 /** Figures that come in again: the table as it would be, what changes, and the document with it. */
-final readonly class AgainPlan implements \JsonSerializable
+final readonly class AgainPlan
 {
     public function __construct(
         public Table $table,
@@ -107,11 +107,5 @@ final readonly class AgainPlan implements \JsonSerializable
         }
 
         return $added;
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['rows' => $this->rows, 'remarks' => $this->remarks];
     }
 }

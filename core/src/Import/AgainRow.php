@@ -7,7 +7,7 @@ namespace Lupine\Core\Import;
 use Lupine\Core\Piece\Row;
 
 /** What becomes of one row when figures come in again. */
-final readonly class AgainRow implements \JsonSerializable
+final readonly class AgainRow
 {
     /**
      * @param string $kind same, changed, fresh, gone or kept
@@ -48,20 +48,5 @@ final readonly class AgainRow implements \JsonSerializable
     public static function gone(Row $was, bool $isKept, array $figures): self
     {
         return new self($isKept ? 'kept' : 'gone', $was->id, null, $was->label, $was->label, 'label', [], $figures);
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'kind' => $this->kind,
-            'id' => $this->id,
-            'from' => $this->from,
-            'label' => $this->label,
-            'was' => $this->was,
-            'how' => $this->how,
-            'cells' => $this->cells,
-            'figures' => $this->figures,
-        ];
     }
 }

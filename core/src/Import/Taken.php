@@ -8,7 +8,7 @@ use Lupine\Core\Figures\NumberStyle;
 use Lupine\Core\Piece\Table;
 
 /** A table that was understood, and how. */
-final readonly class Taken implements \JsonSerializable
+final readonly class Taken
 {
     public function __construct(
         public Table $table,
@@ -37,25 +37,5 @@ final readonly class Taken implements \JsonSerializable
         /** whether rows or columns that add up others were left out */
         public bool $hasTotals,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'table' => $this->table->toDocument(),
-            'heading' => $this->heading,
-            'roles' => $this->roles,
-            'layout' => $this->layout,
-            'understood' => $this->understood,
-            'leftOut' => $this->leftOut,
-            'skipped' => $this->skipped,
-            'colours' => (object) $this->colours,
-            'hasLabels' => $this->hasLabels,
-            'title' => $this->title,
-            'numbers' => $this->numbers->value,
-            'openNumber' => $this->openNumber,
-            'hasTotals' => $this->hasTotals,
-        ];
     }
 }

@@ -29,7 +29,10 @@ final class ActsTest extends TestCase
         $chart->entrance->curve = (object) ['settle' => (object) ['past' => 0.1, 'back' => 10]];
         $chart->run = (object) ['begin' => 30, 'frames' => 240, 'curve' => 'linear', 'between' => 'straight',
             'places' => 14, 'pins' => []];
+        // A whole number may be written with a point.
+        $before->moves[0]->frames = (float) $before->moves[0]->frames;
         $double = self::do('change-rate', ['rate' => [60, 1]], $before);
+        self::assertSame(2 * (int) $before->moves[0]->frames, $double->moves[0]->frames);
         $frames = 0;
         $after = self::times($double);
         foreach (self::times($before) as $where => $count) {
@@ -278,8 +281,9 @@ final class ActsTest extends TestCase
         Group::of(Piece::class)->map(
             Json::copy($document),
             static function (Setting $setting, mixed $value) use (&$times): mixed {
-                if ($setting instanceof Whole && $setting->unit === Unit::Frames && is_int($value)) {
-                    $times[count($times).' '.$setting->label] = $value;
+                $isTime = $setting instanceof Whole && $setting->unit === Unit::Frames;
+                if ($isTime && (is_int($value) || is_float($value))) {
+                    $times[count($times).' '.$setting->label] = (int) $value;
                 }
 
                 return $value;

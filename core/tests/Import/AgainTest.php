@@ -122,8 +122,8 @@ final class AgainTest extends TestCase
         [$eighth] = $time(625);
         [$whole, $plan] = $time(5000);
         self::assertLessThan(max(0.5, 24 * $eighth), $whole);
-        self::assertStringStartsWith('5,000 names are new and 5,000 are gone', $plan->jsonSerialize()['remarks'][0]);
-        $kinds = array_count_values(array_column($plan->jsonSerialize()['rows'], 'kind'));
+        self::assertStringStartsWith('5,000 names are new and 5,000 are gone', $plan->remarks[0]);
+        $kinds = array_count_values(array_column($plan->rows, 'kind'));
         self::assertSame(['fresh' => 5000, 'gone' => 5000], $kinds);
     }
 
