@@ -24,6 +24,8 @@ export default tseslint.config(
     rules: {
       'max-lines': ['warn', { max: 320, skipBlankLines: true, skipComments: true }],
       eqeqeq: 'error',
+      // What a class leaves to those that extend it.
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       'no-console': ['error', { allow: ['log', 'error'] }],
     },
   },

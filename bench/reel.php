@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The reel of 600 frames and 12 marks with labels and readings, against a plain loop that computes the same outlines.
 
 use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
@@ -68,7 +68,7 @@ $drawPiece = new DrawPiece(
 $piece = Piece::fromDocument($document, Forms::shipped());
 $bytes = 0;
 $reel = static function () use ($drawPiece, $piece, &$bytes): void {
-    $bytes = strlen((string) json_encode(Reel::of($drawPiece->draw($piece))));
+    $bytes = strlen((string) json_encode(WriteReel::of($drawPiece->draw($piece))));
 };
 $plain = static function (): void {
     $values = array_map(static fn (int $row): int => 40 + $row * 17, range(1, 12));
@@ -124,7 +124,7 @@ foreach ([[12, 300], [1000, 300], [12, 18000]] as [$marks, $frames]) {
     $piece = Piece::fromDocument($large, Forms::shipped());
     $times = [];
     for ($turn = 0; $turn < 5; ++$turn) {
-        $times[] = $timed(static fn () => Reel::of($drawPiece->draw($piece, 0, 299)));
+        $times[] = $timed(static fn () => WriteReel::of($drawPiece->draw($piece, 0, 299)));
     }
     sort($times);
     $costs[] = $times[2] / $marks;

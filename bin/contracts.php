@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Writes what core and the API declare: docs/piece.schema.json, docs/acts.schema.json, docs/settings.md,
-// contracts/settings.ts and contracts/api.json. With --check, only says whether they are as they would be written.
+// docs/reel.schema.json, docs/reel.md, contracts/settings.ts and contracts/api.json. With --check, only says whether
+// they are as they would be written.
 
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\ActsSchema;
@@ -11,6 +12,7 @@ use Lupine\Core\Formats\DeskSettings;
 use Lupine\Core\Formats\PieceSchema;
 use Lupine\Core\Formats\SettingsPage;
 use Tests\Api\ContractSchema;
+use Tests\Api\ReelPage;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -20,6 +22,8 @@ $files = [
     'docs/piece.schema.json' => json_encode(PieceSchema::of($forms), $flags)."\n",
     'docs/acts.schema.json' => json_encode(ActsSchema::of(), $flags)."\n",
     'contracts/api.json' => json_encode(ContractSchema::of(), $flags)."\n",
+    'docs/reel.schema.json' => json_encode(ContractSchema::ofReel(), $flags)."\n",
+    'docs/reel.md' => ReelPage::of(),
     'docs/settings.md' => SettingsPage::of($forms),
     'contracts/settings.ts' => DeskSettings::of(PieceSchema::catalogue($forms)),
 ];

@@ -1,16 +1,21 @@
-// Writes the TypeScript types of a piece, of the acts and of the API's answers from their schemas; with --check, only
-// says whether they match.
+// Writes the TypeScript types of a piece, of the acts, of the API's answers and of the reel from their schemas; with
+// --check, only says whether they match.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { compile } from 'json-schema-to-typescript';
 
-const SCHEMAS = { piece: 'docs/piece.schema.json', acts: 'docs/acts.schema.json', api: 'contracts/api.json' };
+const SCHEMAS = {
+  piece: 'docs/piece.schema.json',
+  acts: 'docs/acts.schema.json',
+  api: 'contracts/api.json',
+  reel: 'docs/reel.schema.json',
+};
 const PIECE = 'piece.schema.json#/definitions/';
 
 /** Types that are declared elsewhere, with what they are made of. */
 const ELSEWHERE = {
   Setting: ['Setting', './settings', ['Setting']],
   Property: ['Property', '../web/api/answers', ['Property']],
-  Reel: ['Reel', '../painter/src', ['Reel']],
+  Reel: ['Reel', './reel', ['Reel']],
   Manner: [`NonNullable<Move['manner'] | ChartMotion['manner']>`, './piece', ['Move', 'ChartMotion']],
 };
 
@@ -52,4 +57,5 @@ for (const name of Object.keys(SCHEMAS)) {
     process.exit(1);
   }
 }
-if (process.argv.includes('--check')) console.log('The types of the piece, the acts and the API match their schemas.');
+if (process.argv.includes('--check'))
+  console.log('The types of the piece, the acts, the API and the reel match their schemas.');

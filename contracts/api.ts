@@ -1,7 +1,7 @@
 // Made from contracts/api.json by bin/types.mjs. Do not edit.
 import type {ChartMotion, Form, HeardLine, Line, Move, Piece, Table, UnwrittenSpeech} from './piece';
 import type {Property} from '../web/api/answers';
-import type {Reel} from '../painter/src';
+import type {Reel} from './reel';
 import type {Setting} from './settings';
 
 /**

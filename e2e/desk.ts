@@ -11,7 +11,7 @@ export async function makePiece(page: Page, figures = FIGURES): Promise<string> 
   await page.getByRole('textbox', { name: 'Figures' }).fill(figures);
   await page.getByRole('button', { name: 'Create piece' }).click();
   await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
-  await expect(page.locator('.proof-word')).toContainText('exact');
+  await proven(page);
   return page.url().split('/').pop()!;
 }
 
@@ -35,7 +35,7 @@ export async function openDemo(page: Page, request: APIRequestContext, withVoice
     title: 'A copy of the demo',
   });
   await page.goto(`/pieces/${id}`);
-  await expect(page.locator('.proof-word')).toContainText('exact');
+  await proven(page);
   return id;
 }
 
@@ -47,6 +47,11 @@ export async function placesOf(
 ): Promise<Computed['sheet']['places']> {
   const answer = await request.post('/api/compute', { data: { document, frame: 0, shape } });
   return ((await answer.json()) as Computed).sheet.places;
+}
+
+/** Waits for the proof, which is measured after everything else; right after a start it takes longest. */
+async function proven(page: Page): Promise<void> {
+  await expect(page.locator('.proof-word')).toContainText('exact', { timeout: 30_000 });
 }
 
 /** Waits until everything is saved, as the header says it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** A rule that the piece can be arranged by, with a picture in pixels of the stage. */
 final readonly class ArrangementChoice extends Answer
 {

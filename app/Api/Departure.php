@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** A place at which the recording says something else than the script. */
 final readonly class Departure extends Answer
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** Where something stands on the stage at hand, and who put it there. */
 final readonly class Placed extends Answer
 {

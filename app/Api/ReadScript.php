@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** A text as lines of a piece, and what it changes of those that are there. */
 final readonly class ReadScript extends Answer
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** A pasted table, understood, before anything is made of it. */
 readonly class ReadTable extends Answer
 {

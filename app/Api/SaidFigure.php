@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** Words of the script that mean a figure: with its number, or by its name alone. */
 final readonly class SaidFigure extends Answer
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** What the desk shows of one chart. */
 final readonly class SheetChart extends Answer
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\OneOf;
+
 /** A table out of a file, understood. */
 final readonly class TakenTable extends ReadTable
 {

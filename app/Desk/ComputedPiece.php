@@ -12,14 +12,15 @@ use Lupine\Core\Desk\ScriptSheet;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\Effort;
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Drawing\TooMuch;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Problem;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Reel\Reel;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Settings\BadPiece;
 
@@ -153,7 +154,7 @@ final readonly class ComputedPiece
         /** @var array<string, mixed> $reel */
         $reel = json_decode($this->wholeReelText($placed), true);
 
-        return Proof::of($piece, $reel, $timings, $this->drawPiece->setter());
+        return Proof::of($piece, Reel::read($reel), $timings, $this->drawPiece->setter());
     }
 
     /**
@@ -254,7 +255,7 @@ final readonly class ComputedPiece
     private static function written(Drawing $drawing): string
     {
         return json_encode(
-            Reel::of($drawing),
+            WriteReel::of($drawing),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
     }

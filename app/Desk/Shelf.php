@@ -11,7 +11,7 @@ use App\Api\Starters;
 use App\Api\Stem;
 use App\Models\Piece;
 use Lupine\Core\Desk\ChartSheet;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
 use Lupine\Core\Motion\FrameRate;
@@ -141,7 +141,7 @@ final readonly class Shelf
                 $stage->frames - 1,
                 $stage->frames - 1,
             );
-            $entry['reel'] = Reel::of($drawing);
+            $entry['reel'] = WriteReel::of($drawing);
             $entry['stems'] = ChartSheet::stems($piece, $drawing->timings);
         } catch (LupineException $reason) {
             $entry['problem'] = $reason->getMessage();

@@ -50,6 +50,8 @@ final readonly class Incoming
             ));
         } catch (\Throwable $reason) {
             $this->kept->drop($id, ['', self::BOOK]);
+            // A sheet that was read to its end just when its time was over.
+            array_map('unlink', glob($path.'.*.json') ?: []);
             throw $reason;
         }
 

@@ -7,7 +7,7 @@ namespace Lupine\Core\Tests;
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
@@ -96,7 +96,7 @@ final class Sample
         $draw = self::drawPiece();
         $piece = (new Arrange($draw))->piece($piece);
 
-        return Proof::of($piece, Reel::of($draw->draw($piece)), $draw->timings($piece), $draw->setter());
+        return Proof::of($piece, WriteReel::of($draw->draw($piece)), $draw->timings($piece), $draw->setter());
     }
 
     public static function drawPiece(): DrawPiece
@@ -121,5 +121,11 @@ final class Sample
     private static function json(string $file): mixed
     {
         return json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, mixed> a drawing as it is written for the painter */
+    public static function reel(Drawing $drawing): array
+    {
+        return json_decode(json_encode(WriteReel::of($drawing), JSON_THROW_ON_ERROR), true, 512, JSON_THROW_ON_ERROR);
     }
 }

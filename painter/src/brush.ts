@@ -1,11 +1,14 @@
 import { type Bounds } from './bounds';
 import { times, type Matrix } from './matrix';
 import type { Patterns } from './patterns';
-import type { LinearPaint, PathNode, PatternPaint, RadialPaint, Reel, Stroke, TextNode } from './reel';
+import { paintEffect } from './effects';
+import { fillWith, strokeStyleOf } from './paints';
+import { alignedAt } from './placing';
+import type { Reel, ReelPath, ReelStroke, ReelText } from './reel';
 import { SoftEdges } from './soft';
 import type { Context, OutlinePath, Studio } from './surface';
 import type { Timeline } from './timeline';
-import { onCanvas, withinCanvas, type View } from './view';
+import { onCanvas, type View } from './view';
 
 /**
  * What stays of use when a reel takes the place of another: patterns and letters, known by what they are made of.
@@ -34,44 +37,26 @@ export class Brush {
     this.softs = new SoftEdges(studio, bounds, (number) => this.outline(number));
   }
 
-  path(context: Context, node: PathNode, alpha: number, frame: number, view: View, pose: Matrix | null): void {
+  path(context: Context, node: ReelPath, alpha: number, frame: number, view: View, pose: Matrix | null): void {
     const number = this.timeline.value(node.index, 'outline', node.outline, frame);
     if (number === 0) return;
-    const fill = this.timeline.fill(node.index, node.fill, frame);
     context.globalAlpha = alpha * node.opacity;
-    if (node.blur > 0) {
-      this.softs.paint(context, node, number, view, pose);
+    if (node.effect) {
+      paintEffect(node.effect, { context, node, number, view, pose, softs: this.softs });
       return;
     }
-    set(context, onCanvas(view, pose));
+    const fill = this.timeline.fill(node.index, node.fill, frame);
     const outline = this.outline(number);
+    set(context, onCanvas(view, pose));
     if (node.stroke) {
       this.stroke(context, node, node.stroke, outline, frame);
-      return;
-    }
-    if (typeof fill === 'string') {
+    } else if (typeof fill === 'string') {
       context.fillStyle = fill;
       context.fill(outline);
-      return;
+    } else {
+      const { reel, studio } = this;
+      fillWith(reel.paints[fill], { context, outline, view, pose, reel, studio, patterns: this.kept.patterns });
     }
-    const paint = this.reel.paints[fill];
-    if (paint.kind === 'pattern') {
-      this.paintPattern(context, outline, paint, view, pose);
-      return;
-    }
-    context.fillStyle = gradient(context, paint);
-    if (paint.kind === 'radial' && paint.stretch !== 1) {
-      // A squashed gradient is painted through the outline, in its own space.
-      const { width, height } = this.reel;
-      context.save();
-      context.clip(outline);
-      const squash = { a: 1, b: 0, c: 0, d: paint.stretch, e: 0, f: paint.y * (1 - paint.stretch) };
-      set(context, times(onCanvas(view, pose), squash));
-      context.fill(this.studio.path(`M${-width} ${-height * 4}H${width * 2}V${height * 5}H${-width}Z`));
-      context.restore();
-      return;
-    }
-    context.fill(outline);
   }
 
   /** From here on, only what lies in an outline is painted. */
@@ -80,11 +65,9 @@ export class Brush {
     context.clip(this.outline(number));
   }
 
-  private stroke(context: Context, node: PathNode, stroke: Stroke, outline: OutlinePath, frame: number): void {
+  private stroke(context: Context, node: ReelPath, stroke: ReelStroke, outline: OutlinePath, frame: number): void {
     const fill = this.timeline.fill(node.index, node.fill, frame);
-    const paint = typeof fill === 'string' ? null : this.reel.paints[fill];
-    if (paint?.kind === 'pattern') throw new Error('A line cannot have a pattern.');
-    context.strokeStyle = paint ? gradient(context, paint) : fill;
+    context.strokeStyle = typeof fill === 'string' ? fill : strokeStyleOf(context, this.reel.paints[fill]);
     context.lineWidth = stroke.width;
     context.lineCap = stroke.caps;
     context.lineJoin = 'round';
@@ -93,28 +76,10 @@ export class Brush {
     context.stroke(outline);
   }
 
-  private paintPattern(
-    context: Context,
-    outline: OutlinePath,
-    paint: PatternPaint,
-    view: View,
-    pose: Matrix | null,
-  ): void {
-    const { scale } = view;
-    context.save();
-    context.clip(outline);
-    const side = Math.ceil(paint.reach * scale) * 2;
-    const left = Math.round(paint.x * scale) - side / 2 - view.left;
-    const top = Math.round(paint.y * scale) - side / 2 - view.top;
-    set(context, withinCanvas(view, pose));
-    context.drawImage(this.kept.patterns.image(this.studio, paint, side, scale), left, top, side, side);
-    context.restore();
-  }
-
-  text(context: Context, node: TextNode, alpha: number, frame: number, view: View, pose: Matrix | null): void {
+  text(context: Context, node: ReelText, alpha: number, frame: number, view: View, pose: Matrix | null): void {
     const [, width, places] = this.reel.runs[this.timeline.value(node.index, 'run', node.run, frame)];
     const size = node.scale;
-    const left = this.timeline.value(node.index, 'x', node.x, frame) - shiftOf(node, width) * size;
+    const left = this.timeline.value(node.index, 'x', node.x, frame) - alignedAt(node, width) * size;
     const base = this.timeline.value(node.index, 'y', node.y, frame);
     const all = onCanvas(view, pose);
     context.globalAlpha = alpha;
@@ -145,25 +110,6 @@ export class Brush {
     }
     return path;
   }
-}
-
-/** From the left end of a text to the point that it is aligned at, in font units. */
-export function shiftOf(node: TextNode, width: number): number {
-  return node.align === 'middle' ? width / 2 : node.align === 'right' ? width : 0;
-}
-
-function gradient(context: Context, paint: RadialPaint | LinearPaint): unknown {
-  const made =
-    paint.kind === 'radial'
-      ? context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius)
-      : context.createLinearGradient(paint.x, paint.y, paint.toX, paint.toY);
-  for (const [place, colour, opacity] of paint.stops) {
-    const alpha = Math.round(opacity * 255)
-      .toString(16)
-      .padStart(2, '0');
-    made.addColorStop(place, colour + alpha);
-  }
-  return made;
 }
 
 function set(context: Context, { a, b, c, d, e, f }: Matrix): void {

@@ -1,9 +1,11 @@
 export { Painter } from './painter';
 export { Exposure } from './exposure';
 export { Timeline } from './timeline';
+export { Placing, UNSHIFTED } from './placing';
+export type { Leaf, Shift } from './placing';
 export type { Context, OutlinePath, Pixels, Studio, Surface } from './surface';
 export type * from './reel';
-export { Boxes } from './bounds';
+export { Boxes, joined } from './bounds';
 export type { Box } from './bounds';
-export { at, degreesAround, inverse } from './matrix';
+export { at, degreesAround, inverse, times } from './matrix';
 export type { Matrix } from './matrix';

@@ -1,9 +1,9 @@
 import { Brush, type KeptPaints } from './brush';
 import { Bounds, Boxes, joined, type Box } from './bounds';
-import type { GroupNode, Reel } from './reel';
+import type { Reel, ReelGroup } from './reel';
 import { Patterns } from './patterns';
-import { Seen, UNSHIFTED, type Leaf, type Shift } from './seen';
-import { contextOf, type Context, type Studio, type Surface } from './surface';
+import { leavesOf, Placing, UNSHIFTED, type Leaf, type Shift } from './placing';
+import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
 import { seenIn, viewOf, wholeView, type View } from './view';
 
@@ -15,8 +15,10 @@ interface Kept extends KeptPaints {
   back: { key: string; image: Surface } | null;
 }
 
-const NONE: ReadonlySet<GroupNode> = new Set();
+const NONE: ReadonlySet<ReelGroup> = new Set();
 const SPARE_LAYERS = 2;
+type Placed = (...of: ConstructorParameters<typeof Placing>) => Placing;
+
 /** pixels of a whole picture beyond which nothing as large as that is kept */
 export const LARGEST_LAYER = 12_000_000;
 
@@ -24,36 +26,43 @@ export const LARGEST_LAYER = 12_000_000;
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
  * Things that stand still together around a frame are kept on a layer.
  */
-export class Painter extends Seen {
+export class Painter {
   readonly timeline: Timeline;
+  readonly leaves: readonly Leaf[];
+  readonly placing: Placing;
   private readonly kept: Kept;
   private readonly backLeaves: number;
-  protected readonly brush: Brush;
-  protected readonly bounds: Bounds;
+  private readonly brush: Brush;
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
   /** groups that hold marks and more than one leaf: the first of those, and the one after their last */
-  private readonly merging = new Map<GroupNode, [from: number, to: number]>();
+  private readonly merging = new Map<ReelGroup, [from: number, to: number]>();
   /** what groups are put together on before they are seen through, by how deep they stand in each other */
   private readonly merged: Surface[] = [];
 
+  /**
+   * @param before of which what is still of use is kept
+   * @param placing another way to place things than where the reel has them
+   */
   constructor(
-    reel: Reel,
+    readonly reel: Reel,
     private readonly studio: Studio,
     before?: Painter,
+    placing: Placed = (...of) => new Placing(...of),
   ) {
-    super(reel);
+    this.leaves = leavesOf(reel);
     this.kept = before?.kept ?? { back: null, patterns: new Patterns(), glyphs: new Map() };
     this.timeline = new Timeline(reel);
-    this.bounds = new Bounds(reel);
-    this.brush = new Brush(reel, this.timeline, studio, this.bounds, this.kept);
+    const bounds = new Bounds(reel);
+    this.placing = placing(reel, this.timeline, bounds);
+    this.brush = new Brush(reel, this.timeline, studio, bounds, this.kept);
     const first = this.leaves.findIndex(
       ({ node, groups }) =>
         node.kind !== 'path' ||
         node.mark !== null ||
-        node.blur > 0 ||
-        node.stroke !== undefined ||
-        groups.some(({ clip }) => clip !== undefined) ||
+        node.effect !== null ||
+        node.stroke !== null ||
+        groups.some(({ clip }) => clip !== null) ||
         [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
     );
     this.backLeaves = first < 0 ? this.leaves.length : first;
@@ -69,7 +78,7 @@ export class Painter extends Seen {
   }
 
   /** The outermost of a leaf's groups that is seen through as a whole: what overlaps in it does not add up. */
-  private seenThrough(groups: GroupNode[], frame: number, done: ReadonlySet<GroupNode>): GroupNode | undefined {
+  private seenThrough(groups: ReelGroup[], frame: number, done: ReadonlySet<ReelGroup>): ReelGroup | undefined {
     return groups.find((group) => {
       if (!this.merging.has(group) || done.has(group)) return false;
       const opacity = this.timeline.value(group.index, 'opacity', group.opacity, frame);
@@ -107,7 +116,7 @@ export class Painter extends Seen {
       const through = still > from ? undefined : this.seenThrough(this.leaves[from].groups, frame, NONE);
       const to = through ? this.merging.get(through)![1] : still;
       const layer = still - from > 2 ? this.layer(from, still, frame, whole) : null;
-      if (layer) put(layer, this.shiftOf(this.leaves[from].groups));
+      if (layer) put(layer, this.placing.carriedBy(this.leaves[from].groups));
       else this.paintLeaves(context, from, Math.max(to, from + 1), frame, view);
       used.add(from);
       from = Math.max(to, from + 1);
@@ -147,7 +156,7 @@ export class Painter extends Seen {
     for (const leaf of this.leaves.slice(this.backLeaves)) {
       if (this.lookOf(leaf, before) === this.lookOf(leaf, now)) continue;
       for (const frame of [before, now]) {
-        if (this.alphaOf(leaf.groups, frame) > 0) boxes.add(this.boxOf(leaf, frame));
+        if (this.placing.alphaOf(leaf.groups, frame) > 0) boxes.add(this.placing.boxOf(leaf, frame));
       }
     }
     return boxes.list;
@@ -156,11 +165,11 @@ export class Painter extends Seen {
   /** The first leaf from here on that moves around this frame. */
   private stillUpTo(from: number, frame: number): number {
     let at = from;
-    const [across, down] = this.shiftOf(this.leaves[from].groups);
+    const [across, down] = this.placing.carriedBy(this.leaves[from].groups);
     while (at < this.leaves.length && !this.moves(this.leaves[at], frame)) {
       const { groups } = this.leaves[at];
-      const [x, y] = this.shiftOf(groups);
-      // What a hand takes along is kept by itself.
+      const [x, y] = this.placing.carriedBy(groups);
+      // What is carried is kept by itself.
       if (x !== across || y !== down) break;
       const through = this.seenThrough(groups, frame, NONE);
       const [first, end] = (through && this.merging.get(through)) ?? [at, at + 1];
@@ -180,7 +189,7 @@ export class Painter extends Seen {
 
   private isThere({ node, groups }: Leaf, frame: number): boolean {
     return (
-      this.alphaOf(groups, frame) > 0 &&
+      this.placing.alphaOf(groups, frame) > 0 &&
       (node.kind === 'text' || this.timeline.value(node.index, 'outline', node.outline, frame) !== 0)
     );
   }
@@ -188,18 +197,13 @@ export class Painter extends Seen {
   /** Leaves that stand still together, once they are asked for a second time and look the same; null until then. */
   private layer(from: number, to: number, frame: number, view: View): Surface | null {
     const { width, height } = view;
-    const [across, down] = this.shiftOf(this.leaves[from].groups);
-    // Where the camera is near, a hand's way is longer in the picture: it is painted anew.
-    if ((across !== 0 || down !== 0) && this.cameraOf(frame)) return null;
-    this.isLeft = true;
-    try {
-      return this.stillLayer(from, to, frame, view, width, height);
-    } finally {
-      this.isLeft = false;
-    }
+    const [across, down] = this.placing.carriedBy(this.leaves[from].groups);
+    // Where it goes another way in the picture, it is painted anew.
+    if ((across !== 0 || down !== 0) && !this.placing.isCarriedPlainly(frame)) return null;
+    return this.placing.uncarried(() => this.stillLayer(from, to, frame, view, width, height));
   }
 
-  /** The layer as if no hand had taken it anywhere. */
+  /** The layer as if nothing had been carried anywhere. */
   private stillLayer(
     from: number,
     to: number,
@@ -253,9 +257,9 @@ export class Painter extends Seen {
   }
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
-    const pose = this.poseOf(groups, frame);
+    const pose = this.placing.poseOf(groups, frame);
     const clips = groups.map((group) => this.clipOf(group, frame) ?? '').join('');
-    const alpha = `${this.alphaOf(groups, frame)}${pose ? `/${Object.values(pose).join(' ')}` : ''}/${clips}`;
+    const alpha = `${this.placing.alphaOf(groups, frame)}${pose ? `/${Object.values(pose).join(' ')}` : ''}/${clips}`;
     if (node.kind === 'path') {
       const fill = this.timeline.fill(node.index, node.fill, frame);
       const dashes = node.stroke ? this.timeline.value(node.index, 'offset', node.stroke.offset, frame) : '';
@@ -274,7 +278,7 @@ export class Painter extends Seen {
     to: number,
     frame: number,
     view: View,
-    done: ReadonlySet<GroupNode> = NONE,
+    done: ReadonlySet<ReelGroup> = NONE,
     depth = 0,
   ): void {
     for (let index = from; index < to; index++) {
@@ -294,13 +298,13 @@ export class Painter extends Seen {
         index = end - 1;
         continue;
       }
-      const alpha = this.alphaOf(
+      const alpha = this.placing.alphaOf(
         groups.filter((group) => !done.has(group)),
         frame,
       );
-      if (alpha <= 0 || !view.isSeen(this.boxOf(this.leaves[index], frame))) continue;
-      const pose = this.poseOf(groups, frame);
-      const isClipped = groups.some(({ clip }) => clip !== undefined);
+      if (alpha <= 0 || !view.isSeen(this.placing.boxOf(this.leaves[index], frame))) continue;
+      const pose = this.placing.poseOf(groups, frame);
+      const isClipped = groups.some(({ clip }) => clip !== null);
       if (isClipped) {
         context.save();
         this.clip(context, groups, frame, view);
@@ -317,17 +321,17 @@ export class Painter extends Seen {
     [from, to]: [number, number],
     frame: number,
     view: View,
-    groups: GroupNode[],
-    done: ReadonlySet<GroupNode>,
+    groups: ReelGroup[],
+    done: ReadonlySet<ReelGroup>,
     depth: number,
   ): void {
-    const alpha = this.alphaOf(
+    const alpha = this.placing.alphaOf(
       groups.filter((group) => !done.has(group)),
       frame,
     );
     let all: Box | null = null;
     for (const leaf of this.leaves.slice(from, to)) {
-      const box = this.boxOf(leaf, frame);
+      const box = this.placing.boxOf(leaf, frame);
       if (box && view.isSeen(box)) all = joined(all, box);
     }
     if (alpha <= 0 || !all) return;
@@ -352,14 +356,19 @@ export class Painter extends Seen {
   }
 
   /** Each group's own outline, where that group stands. */
-  private clip(context: Context, groups: GroupNode[], frame: number, view: View): void {
+  private clip(context: Context, groups: ReelGroup[], frame: number, view: View): void {
     groups.forEach((group, at) => {
       const clip = this.clipOf(group, frame);
-      if (clip !== null) this.brush.clip(context, clip, view, this.poseOf(groups.slice(0, at + 1), frame));
+      if (clip !== null) this.brush.clip(context, clip, view, this.placing.poseOf(groups.slice(0, at + 1), frame));
     });
   }
 
-  private clipOf({ index, clip }: GroupNode, frame: number): number | null {
-    return clip === undefined ? null : this.timeline.value(index, 'clip', clip, frame);
+  private clipOf({ index, clip }: ReelGroup, frame: number): number | null {
+    return clip === null ? null : this.timeline.value(index, 'clip', clip, frame);
+  }
+
+  /** An outline of the reel as the canvas knows it. */
+  outline(number: number): OutlinePath {
+    return this.brush.outline(number);
   }
 }

@@ -1,5 +1,5 @@
 import { type Bounds, type Box } from './bounds';
-import type { PathNode } from './reel';
+import type { ReelPath } from './reel';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import type { Matrix } from './matrix';
 import { withinCanvas, type View } from './view';
@@ -15,8 +15,6 @@ interface Soft {
 const STEP = 64;
 /** pixels up to which a sharp blur is not worth a canvas of its own */
 const DIRECT_SIDE = 480;
-/** how far a blur reaches, in standard deviations */
-export const BLUR_REACH = 3;
 
 /**
  * Blurred outlines. A blur has no fine detail, so it is made small, on a canvas as large as its own outline needs, and
@@ -31,13 +29,25 @@ export class SoftEdges {
     private readonly outline: (number: number) => OutlinePath,
   ) {}
 
-  paint(context: Context, node: PathNode, number: number, view: View, pose: Matrix | null): void {
+  /**
+   * @param blur standard deviation, in pixels of the stage
+   * @param reach of the blur, in standard deviations
+   */
+  paint(
+    context: Context,
+    node: ReelPath,
+    number: number,
+    blur: number,
+    reach: number,
+    view: View,
+    pose: Matrix | null,
+  ): void {
     const { scale } = view;
     const bounds = this.bounds.ofOutline(number);
     if (!bounds) return;
-    const deviation = node.blur * scale;
+    const deviation = blur * scale;
     const shrink = Math.max(1, Math.min(8, Math.floor(deviation / 2)));
-    const box = this.onStage(bounds, deviation * BLUR_REACH + shrink, scale, pose !== null);
+    const box = this.onStage(bounds, deviation * reach + shrink, scale, pose !== null);
     if (!box) return;
     // On a grid of its own, or the blur of what moves would shimmer.
     const left = Math.floor(box.left / shrink);
@@ -101,7 +111,7 @@ export class SoftEdges {
   /** The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it. */
   private drop(
     context: Context,
-    node: PathNode,
+    node: ReelPath,
     number: number,
     deviation: number,
     scale: number,

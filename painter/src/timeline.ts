@@ -1,15 +1,15 @@
-import type { Reel, Track } from './reel';
+import type { Reel, ReelTrack } from './reel';
 
-type Property = Track['property'];
+type Property = ReelTrack['property'];
 
 /** The values of a reel's tracks on any frame, and where nothing changes. */
 export class Timeline {
-  private readonly tracks = new Map<number, Partial<Record<Property, Track>>>();
+  private readonly tracks = new Map<number, Partial<Record<Property, ReelTrack>>>();
   private readonly changing: number[];
   private readonly samples: number;
 
   constructor(reel: Reel) {
-    this.samples = reel.samples ?? 1;
+    this.samples = reel.samples;
     const frames = new Set<number>();
     for (const track of reel.tracks) {
       const known = this.tracks.get(track.node) ?? {};

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Painter } from '../src';
 import { boundsOf } from '../src/bounds';
-import { PART1, RecordingStudio, RecordingSurface, reel } from './recording';
+import { none, PART1, RecordingStudio, RecordingSurface, reel } from './recording';
 
 const paintOn = (painter: Painter, frame: number, scale = 1): string[] => {
   const canvas = new RecordingSurface(1000 * scale, 500 * scale, 'canvas');
@@ -68,7 +68,7 @@ describe('what is painted', () => {
         colour: '#000000',
         reach: 100,
       });
-      made.nodes.push({ kind: 'path', index: 6, outline: 3, fill: 0, opacity: 0.2, blur: 0, mark: null });
+      made.nodes.push({ ...none, kind: 'path', index: 6, outline: 3, fill: 0, opacity: 0.2 });
     });
     const said = paintOn(new Painter(patterned, new RecordingStudio()), 11);
     expect(said.slice(-4, -2)).toEqual(['save', 'clip PART2']);
@@ -126,23 +126,5 @@ describe('what is kept', () => {
       new RecordingStudio(),
     );
     expect(paintOn(kept, 11)).toEqual(paintOn(fresh, 11));
-  });
-});
-
-describe('what is under a point', () => {
-  it('finds the mark in front, as it is on the frame', () => {
-    const painter = new Painter(reel(), new RecordingStudio());
-    const asked: string[] = [];
-    const context = Object.assign(new RecordingSurface(10, 10, 'canvas').getContext(), {
-      isPointInPath: (path: unknown) => {
-        asked.push(String(path));
-        return true;
-      },
-    });
-    expect(painter.figureAt(context, 12, 3, 4)).toEqual({ chart: 'chart1', figure: 'r1' });
-    expect(asked).toEqual(['PART2']);
-    expect(painter.figureAt(context, 0, 3, 4)).toBeNull();
-    expect(painter.outlineOf('chart1', 'r1', 11).path).toBe(PART1);
-    expect(painter.outlineOf('chart1', 'gone', 11).path).toBe('');
   });
 });

@@ -69,35 +69,37 @@ export class RecordingStudio implements Studio {
   }
 }
 
-const none = { opacity: 1, blur: 0, mark: null } as const;
+/** What a node has that stands still and is plain. */
+export const none = { opacity: 1, effect: null, stroke: null, mark: null } as const;
+export const still = { kind: 'group', of: null, opacity: 1, pose: null, clip: null } as const;
 
 /** A backdrop, a part that opens from frame 10 to 12, a glow around it, and a title. */
 export function reel(change: (reel: Reel) => void = () => undefined): Reel {
   const made: Reel = {
-    reel: 1,
+    reel: 2,
     width: 1000,
     height: 500,
     rate: [30, 1],
     frames: 100,
     from: 0,
     to: 99,
+    samples: 1,
     outlines: ['', BACK, PART1, PART2],
     glyphs: [GLYPH],
     runs: [['T', 500, [0, 0]]],
     paints: [],
     nodes: [
       {
-        kind: 'group',
+        ...still,
         index: 0,
-        name: 'backdrop',
-        opacity: 1,
+        role: 'backdrop',
         children: [{ kind: 'path', index: 1, outline: 1, fill: '#101010', ...none }],
       },
       {
-        kind: 'group',
+        ...still,
         index: 2,
-        name: 'chart1',
-        opacity: 1,
+        role: 'chart',
+        of: 'chart1',
         children: [
           {
             kind: 'path',
@@ -106,7 +108,7 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
             fill: '#ff0000',
             ...none,
             opacity: 0.5,
-            blur: 20,
+            effect: { kind: 'blur', deviation: 20 },
           },
           {
             kind: 'path',

@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import type { PathNode, Reel } from '../../painter/src';
+import type { ReelPath, Reel } from '../../painter/src';
 import { encoderArguments } from '../src/encoder';
 
 const root = new URL('../..', import.meta.url).pathname;
@@ -19,20 +19,21 @@ const film = (reels: Reel[], target: string, env: NodeJS.ProcessEnv = process.en
 
 /** A white square that stands on its place from frame 2 on. */
 const small: Reel = {
-  reel: 1,
+  reel: 2,
   width: 64,
   height: 64,
   rate: [24000, 1001],
   frames: 7,
   from: 0,
   to: 6,
+  samples: 1,
   outlines: ['', 'M0 0L64 0L64 64L0 64Z', 'M16 16L48 16L48 48L16 48Z'],
   glyphs: [],
   runs: [],
   paints: [],
   nodes: [
-    { kind: 'path', index: 0, outline: 1, fill: '#000000', opacity: 1, blur: 0, mark: null },
-    { kind: 'path', index: 1, outline: 0, fill: '#ffffff', opacity: 1, blur: 0, mark: null },
+    { kind: 'path', index: 0, outline: 1, fill: '#000000', opacity: 1, effect: null, stroke: null, mark: null },
+    { kind: 'path', index: 1, outline: 0, fill: '#ffffff', opacity: 1, effect: null, stroke: null, mark: null },
   ],
   tracks: [{ node: 1, property: 'outline', frames: [0, 2], values: [0, 2] }],
 };
@@ -45,7 +46,7 @@ describe('the renderer', () => {
       'two reels, one after the other',
       [
         { ...small, to: 3 },
-        { ...small, from: 4, tracks: [], nodes: [small.nodes[0], { ...small.nodes[1], outline: 2 } as PathNode] },
+        { ...small, from: 4, tracks: [], nodes: [small.nodes[0], { ...small.nodes[1], outline: 2 } as ReelPath] },
       ],
     ],
   ])('writes every frame once, in order, and says how far it is: %s', (_, reels) => {

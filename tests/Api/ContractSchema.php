@@ -5,183 +5,44 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Api\Contract;
-use App\Api\IfThere;
-use App\Api\OneOf;
-use App\Api\TypedAs;
-use Symfony\Component\TypeInfo\Type;
-use Symfony\Component\TypeInfo\TypeIdentifier;
-use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
+use Lupine\Core\Reel\Reel;
 
-/** What JSON Schema says of the API, from the classes of its answers. */
+/** What JSON Schema says of the API and of the reel, from their classes. */
 final class ContractSchema
 {
-    /** @var array<string, array<string, mixed>> by name */
-    private array $definitions = [];
-
-    private function __construct(private readonly TypeResolver $types)
-    {
-    }
+    private const DRAFT = 'http://json-schema.org/draft-07/schema#';
 
     /** @return array<string, mixed> contracts/api.json */
     public static function of(): array
     {
-        $schema = new self(TypeResolver::create());
+        $schema = new ClassSchema();
         $routes = [
             ...array_map($schema->named(...), Contract::ROUTES),
             ...array_fill_keys(Contract::REELS, ['$comment' => 'Reel']),
         ];
         $refusals = array_map($schema->named(...), Contract::REFUSALS);
-        ksort($schema->definitions);
 
         return [
-            '$schema' => 'http://json-schema.org/draft-07/schema#',
+            '$schema' => self::DRAFT,
             'title' => 'Answers',
             'description' => 'What the API answers, by method and path.',
             'type' => 'object',
             'properties' => $routes,
             'required' => array_keys($routes),
             'additionalProperties' => false,
-            'definitions' => [...$schema->definitions, 'Refusal' => ['anyOf' => array_values($refusals)]],
+            'definitions' => [...$schema->definitions(), 'Refusal' => ['anyOf' => array_values($refusals)]],
         ];
     }
 
-    /**
-     * @param class-string $class
-     *
-     * @return array<string, string>
-     */
-    private function named(string $class): array
+    /** @return array<string, mixed> docs/reel.schema.json */
+    public static function ofReel(): array
     {
-        $reflected = new \ReflectionClass($class);
-        $name = $reflected->getShortName();
-        if (!isset($this->definitions[$name])) {
-            $this->definitions[$name] = [];
-            $properties = [];
-            $required = [];
-            foreach ($reflected->getProperties() as $property) {
-                $properties[$property->name] = $this->property($property);
-                if ($property->getAttributes(IfThere::class) === []) {
-                    $required[] = $property->name;
-                }
-            }
-            $this->definitions[$name] = [
-                'type' => 'object',
-                'description' => self::plain((string) $reflected->getDocComment()),
-                'properties' => $properties,
-                'required' => $required,
-                'additionalProperties' => false,
-            ];
-        }
+        $schema = new ClassSchema();
+        $schema->named(Reel::class);
+        $definitions = $schema->definitions();
+        $reel = $definitions['Reel'];
+        unset($definitions['Reel']);
 
-        return ['$ref' => '#/definitions/'.$name];
-    }
-
-    /** @return array<string, mixed> */
-    private function property(\ReflectionProperty $property): array
-    {
-        $type = $this->types->resolve($property);
-        if ($property->getAttributes(IfThere::class) !== [] && $type instanceof Type\NullableType) {
-            $type = $type->getWrappedType();
-        }
-        $named = ($property->getAttributes(TypedAs::class)[0] ?? null)?->newInstance();
-        $words = ($property->getAttributes(OneOf::class)[0] ?? null)?->newInstance();
-        $schema = match (true) {
-            $named !== null => self::elsewhere($named->name, $type),
-            $words !== null => self::words($words->words, $type),
-            default => $this->type($type),
-        };
-        $said = self::plain((string) $property->getDocComment());
-
-        return $said === '' ? $schema : [...$schema, 'description' => $said];
-    }
-
-    /**
-     * @param list<string> $words
-     *
-     * @return array<string, mixed> one of some words, or several of them
-     */
-    private static function words(array $words, Type $type): array
-    {
-        return $type instanceof Type\CollectionType
-            ? ['type' => 'array', 'items' => ['enum' => $words]]
-            : ['enum' => [...$words, ...$type->isNullable() ? [null] : []]];
-    }
-
-    /** @return array<string, mixed> a type that is declared elsewhere, or several of it */
-    private static function elsewhere(string $name, Type $type): array
-    {
-        $schema = ['$comment' => $name];
-        $isList = $type instanceof Type\CollectionType && $type->isList();
-        $schema = $isList ? ['type' => 'array', 'items' => $schema] : $schema;
-
-        return $type->isNullable() ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema;
-    }
-
-    /** @return array<string, mixed> */
-    private function type(Type $type): array
-    {
-        return match (true) {
-            $type instanceof Type\NullableType => [
-                'anyOf' => [$this->type($type->getWrappedType()), ['type' => 'null']],
-            ],
-            $type instanceof Type\UnionType => ['anyOf' => array_map($this->type(...), $type->getTypes())],
-            $type instanceof Type\ArrayShapeType => $this->tuple($type),
-            $type instanceof Type\CollectionType => [
-                'type' => 'array',
-                'items' => $this->type($type->getCollectionValueType()),
-            ],
-            $type instanceof Type\GenericType => [
-                'type' => 'object',
-                'additionalProperties' => $this->type($type->getVariableTypes()[0]),
-            ],
-            $type instanceof Type\BackedEnumType => [
-                'enum' => array_column($type->getClassName()::cases(), 'value'),
-            ],
-            $type instanceof Type\ObjectType => $this->named($type->getClassName()),
-            $type instanceof Type\BuiltinType => match ($type->getTypeIdentifier()) {
-                TypeIdentifier::INT => ['type' => 'integer'],
-                TypeIdentifier::FLOAT => ['type' => 'number'],
-                TypeIdentifier::BOOL => ['type' => 'boolean'],
-                TypeIdentifier::STRING => ['type' => 'string'],
-                TypeIdentifier::NULL => ['type' => 'null'],
-                TypeIdentifier::MIXED => [],
-                default => throw new \LogicException($type.' has no JSON.'),
-            },
-            default => throw new \LogicException($type.' has no JSON.'),
-        };
-    }
-
-    /** @return array<string, mixed> */
-    private function tuple(Type\ArrayShapeType $type): array
-    {
-        $items = array_map(
-            fn (array $one): array => $this->type($one['type']),
-            array_values($type->getShape()),
-        );
-
-        return ['type' => 'array', 'items' => $items, 'minItems' => count($items), 'maxItems' => count($items)];
-    }
-
-    /** What a comment says, without its marks and its types. */
-    private static function plain(string $comment): string
-    {
-        $text = trim((string) preg_replace('~^\s*/?\*+/?|\*/$~m', '', $comment));
-        $text = (string) preg_replace('~\s+~', ' ', $text);
-        if (!str_starts_with($text, '@var ')) {
-            return $text;
-        }
-        $depth = 0;
-        for ($at = 5, $end = strlen($text); $at < $end; ++$at) {
-            $depth += match ($text[$at]) {
-                '<', '{' => 1,
-                '>', '}' => -1,
-                default => 0,
-            };
-            if ($text[$at] === ' ' && $depth === 0) {
-                return substr($text, $at + 1);
-            }
-        }
-
-        return '';
+        return ['$schema' => self::DRAFT, 'title' => 'Reel', ...$reel, 'definitions' => $definitions];
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Piece;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -211,7 +211,7 @@ final class HandOffTest extends TestCase
         // While it runs: the renderer is told to stop between frames, and what it wrote is thrown away.
         $target = $this->folder.'/app/rendering/half.mp4';
         $piece = Piece::fromDocument(self::demo(), Forms::shipped());
-        $reel = json_encode(Reel::of(app(DrawPiece::class)->draw($piece)), JSON_THROW_ON_ERROR);
+        $reel = json_encode(WriteReel::of(app(DrawPiece::class)->draw($piece)), JSON_THROW_ON_ERROR);
         $order = FilmOrder::of($piece, FilmKind::Mp4, 0, 569);
         $seen = 0;
         $finished = app(Renderer::class)->film([$reel], $target, $order, null, static function (?int $frame) use (

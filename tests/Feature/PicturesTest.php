@@ -65,7 +65,7 @@ final class PicturesTest extends TestCase
         $part = $this->postJson('/api/compute/filmed', ['document' => $document, 'frame' => $moving])->assertOk();
         $this->assertSame([9, $moving], [$part->json('samples'), $part->json('from')]);
         $desk = $this->postJson('/api/compute', ['document' => $document, 'frame' => 0])->assertOk();
-        $this->assertNull($desk->json('reel.samples'), 'the desk’s own reel has frames alone');
+        $this->assertSame(1, $desk->json('reel.samples'), 'the desk’s own reel has frames alone');
     }
 
     public function testAReelIsKeptByWhatItIsMadeOfAndByItsRange(): void
@@ -77,13 +77,13 @@ final class PicturesTest extends TestCase
         $kept = fn (): array => glob($this->folder.'/framework/reels/reel-*.json') ?: [];
         $this->assertCount(1, $kept());
         // What is kept is what is answered, to whichever piece has the same document.
-        file_put_contents($kept()[0], str_replace('"reel":1', '"reel":1,"kept":true', (string) $first)."\n");
-        $this->assertTrue($this->getJson("/api/pieces/$other/reel")->json('kept'));
+        file_put_contents($kept()[0], str_replace('"frames":570', '"frames":571', (string) $first)."\n");
+        $this->assertSame(571, $this->getJson("/api/pieces/$other/reel")->json('frames'));
         $this->get("/api/pieces/$other/reel?from=5&to=6");
         $this->assertCount(2, $kept());
         // A file that was cut short is not believed.
-        file_put_contents($kept()[0], '{"reel":1');
-        file_put_contents($kept()[1], '{"reel":1');
+        file_put_contents($kept()[0], '{"width":1');
+        file_put_contents($kept()[1], '{"width":1');
         $this->assertSame($first, $this->get("/api/pieces/$id/reel")->getContent());
     }
 

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
 import { setGroup, shiftChart } from './charts';
 import type { Piece } from '../../contracts/piece';
-import { giveBack, keyOfGroups, setPlace, toldPlace } from './places';
+import { giveBack, setPlace, toldPlace } from './places';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 
 let piece: Piece;
@@ -55,13 +55,6 @@ describe('what a hand places', () => {
     expect(piece.charts[0].words.legend).toMatchObject({ x: 100, size: 40, flow: 'rows', placedBy: 'hand' });
     setPlace(piece, 'square', 'captions', { ...at(piece.captions!.size / 2) }, {});
     expect(piece.shapes![1].own.captions).toMatchObject({ size: 0.5 });
-  });
-
-  it('is found by the groups that a thing is painted in', () => {
-    expect(keyOfGroups(piece, ['@camera', 'chart1', 'figure-r1'])).toBe('chart1');
-    expect(keyOfGroups(piece, ['chart1', 'legend', 'legend-r1'])).toBe('legend-chart1');
-    expect(keyOfGroups(piece, ['caption-l1'])).toBe('captions');
-    expect(keyOfGroups(piece, ['backdrop'])).toBeNull();
   });
 });
 

@@ -130,13 +130,3 @@ export function toldPlace(piece: Piece, shape: string | null, thing: PlaceKey): 
     ? { x: 0, y: piece.captions.y }
     : null;
 }
-
-/** The key of what stands in groups of such names. */
-export function keyOfGroups(piece: Piece, names: string[]): PlaceKey | null {
-  for (const name of names) {
-    if (name.startsWith('caption-')) return 'captions';
-    if (piece.words.some(({ id }) => id === name)) return name;
-    if (piece.charts.some(({ id }) => id === name)) return names.includes('legend') ? legendKey(name) : name;
-  }
-  return null;
-}

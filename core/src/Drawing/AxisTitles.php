@@ -10,6 +10,7 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\ChartWords;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Words\TextSetter;
 
 /** The titles at the axes of a chart: outside of everything else that stands there. */
@@ -79,7 +80,7 @@ final readonly class AxisTitles
             );
             $none = Track::constant(0.0);
             $nodes[] = new GroupNode(
-                $title->isUpright ? 'axis-title-upright' : 'axis-title',
+                Role::AxisTitle,
                 [$line],
                 null,
                 $title->isUpright

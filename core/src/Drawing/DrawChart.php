@@ -12,6 +12,7 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
@@ -33,9 +34,9 @@ final readonly class DrawChart
         $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;
         $children = [
             ...$furniture->behind(),
-            new GroupNode('soft', $finish->softEdges($solid?->bodies($marks) ?? $marks, $poses)),
+            new GroupNode(Role::Soft, $finish->softEdges($solid?->bodies($marks) ?? $marks, $poses)),
             ...$solid?->sides() ?? [],
-            new GroupNode('seams', $finish->seams($marks)),
+            new GroupNode(Role::Seams, $finish->seams($marks)),
         ];
         foreach ($marks as $figureId => $mark) {
             $nodes = array_filter([
@@ -74,7 +75,7 @@ final readonly class DrawChart
             Track::constant($place->turn),
         );
 
-        return [new GroupNode('body', $children, null, $pose)];
+        return [new GroupNode(Role::Body, $children, null, $pose)];
     }
 
     /**
@@ -90,7 +91,7 @@ final readonly class DrawChart
         $isStill = $timing->isStillAsAWhole();
 
         return new GroupNode(
-            $chart->id,
+            Role::Chart,
             $children,
             $opacity->isStill() ? null : $opacity->track($this->range),
             $isStill ? null : new Pose(
@@ -103,6 +104,7 @@ final readonly class DrawChart
             $timing->form->needs($chart->form)->isOnScale()
                 ? $timing->scales($this->range)
                 : null,
+            of: $chart->id,
         );
     }
 

@@ -14,6 +14,7 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CentreSettings;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartState;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
@@ -62,7 +63,11 @@ final readonly class DrawChartWords
         $first = $this->timing->layoutOf(0);
         $titles = $axis->draw($axis->of($first, $boxes->besideAxes($first)));
         if ($titles !== []) {
-            $nodes[] = new GroupNode('axis-titles', $titles, self::anyThere(array_values($this->shapes->presences)));
+            $nodes[] = new GroupNode(
+                Role::AxisTitles,
+                $titles,
+                self::anyThere(array_values($this->shapes->presences)),
+            );
         }
         $room = $this->shapes->first()->middle();
         if ($this->chart->words->centre !== null && $room !== null) {
@@ -138,9 +143,10 @@ final readonly class DrawChartWords
             );
             $isBeside = $first->align === 'middle';
             $names[] = new GroupNode(
-                'name-'.$id,
+                Role::Name,
                 $nodes,
                 $this->timing->clear((string) $id, $seen, $this->shapes->range, $isBeside),
+                of: (string) $id,
             );
         }
 
@@ -235,7 +241,7 @@ final readonly class DrawChartWords
             );
         }
 
-        return new GroupNode('centre', $nodes, self::anyThere($presences));
+        return new GroupNode(Role::Centre, $nodes, self::anyThere($presences));
     }
 
     /**

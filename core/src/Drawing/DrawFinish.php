@@ -15,6 +15,13 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Glow;
 use Lupine\Core\Piece\Shadow;
 use Lupine\Core\Piece\StrokeSettings;
+use Lupine\Core\Reel\Blur;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\LinearPaint;
+use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\PatternPaint;
+use Lupine\Core\Reel\RadialPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 
 /** The looks around and on the marks of a chart. */
@@ -75,7 +82,7 @@ final readonly class DrawFinish
                 ];
                 if ($glow->breath > 0) {
                     $breath = $this->loops->breath($glow->breath, $glow->every, $this->shapes->range);
-                    $soft = [new GroupNode('breath-'.$figureId, $soft, $breath)];
+                    $soft = [new GroupNode(Role::Breath, $soft, $breath, of: (string) $figureId)];
                 }
                 array_push($glows, ...$poses->pose($figureId, $soft));
             }
@@ -156,7 +163,7 @@ final readonly class DrawFinish
 
         $lines = [...$stroke->opacity > 0 ? [$path] : [], ...$this->lights($figureId, $stroke, $mark)];
 
-        return new GroupNode('stroke-'.$figureId, $lines, clip: $isInside ? $mark->outline : null);
+        return new GroupNode(Role::Line, $lines, clip: $isInside ? $mark->outline : null, of: $figureId);
     }
 
     /**
@@ -193,9 +200,10 @@ final readonly class DrawFinish
         return $light->isStill()
             ? null
             : new GroupNode(
-                'light-'.$figureId,
+                Role::Light,
                 [new PathNode($mark->outline, new FlatPaint('#ffffff'))],
                 $light->track($this->shapes->range),
+                of: $figureId,
             );
     }
 
@@ -297,6 +305,6 @@ final readonly class DrawFinish
     /** @param Track<string> $outline */
     private static function soft(Track $outline, Glow|Shadow $edge, string $colour, float $part): PathNode
     {
-        return new PathNode($outline, new FlatPaint($colour), $edge->opacity, $edge->reach * $part);
+        return new PathNode($outline, new FlatPaint($colour), $edge->opacity, new Blur($edge->reach * $part));
     }
 }

@@ -10,6 +10,8 @@ use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
@@ -46,7 +48,7 @@ final readonly class DrawFurniture
     public function behind(): array
     {
         return $this->group(
-            'furniture',
+            Role::Furniture,
             array_filter($this->all, static fn (Furniture $one): bool => $one->role !== 'target'),
         );
     }
@@ -55,7 +57,7 @@ final readonly class DrawFurniture
     public function inFront(): array
     {
         return $this->group(
-            'target',
+            Role::Target,
             array_filter($this->all, static fn (Furniture $one): bool => $one->role === 'target'),
         );
     }
@@ -65,7 +67,7 @@ final readonly class DrawFurniture
      *
      * @return list<Node>
      */
-    private function group(string $name, array $furniture): array
+    private function group(Role $role, array $furniture): array
     {
         if ($furniture === []) {
             return [];
@@ -75,7 +77,7 @@ final readonly class DrawFurniture
             array_push($nodes, ...$this->nodes((string) $key, $one));
         }
 
-        return [new GroupNode($name, $nodes, $this->fadeIn())];
+        return [new GroupNode($role, $nodes, $this->fadeIn())];
     }
 
     /** @return list<Node> */
@@ -102,7 +104,9 @@ final readonly class DrawFurniture
             $nodes[] = $this->number($one->number, $now, $one->anchor);
         }
 
-        return [new GroupNode($key, $nodes, $now->map(static fn (?Furniture $now): float => $now->opacity ?? 0.0))];
+        $opacity = $now->map(static fn (?Furniture $now): float => $now->opacity ?? 0.0);
+
+        return [new GroupNode(Role::Tick, $nodes, $opacity, of: $key)];
     }
 
     /** @param Track<Furniture|null> $now */

@@ -15,6 +15,8 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
@@ -83,7 +85,7 @@ final readonly class DrawLabels
         [$width, $height] = $this->sizes->label($id);
 
         return new GroupNode(
-            'label-'.$id,
+            Role::Label,
             $this->lines($id, $style, $place, 'middle'),
             $this->whereItFits($id, static fn (Shape $shape): bool => $shape->holds(
                 $shape->middle(),
@@ -92,6 +94,7 @@ final readonly class DrawLabels
                 LabelPlan::MARGIN,
             )),
             $this->grown($id, $place),
+            of: $id,
         );
     }
 
@@ -111,7 +114,7 @@ final readonly class DrawLabels
         );
 
         return new GroupNode(
-            'label-'.$id,
+            Role::Label,
             $this->lines($id, $this->styleOn($id), Track::constant($first), 'middle'),
             $this->whereItFits($id, static fn (Shape $shape): bool => $shape->along()?->holds(
                 $width,
@@ -119,6 +122,7 @@ final readonly class DrawLabels
                 LabelPlan::MARGIN,
             ) === true),
             $pose,
+            of: $id,
         );
     }
 
@@ -130,7 +134,7 @@ final readonly class DrawLabels
 
         return $clear === $label->opacity
             ? $label
-            : new GroupNode($label->name, $label->children, $clear, $label->pose);
+            : $label->seenAs($clear);
     }
 
     /** A label that was told when to come does so whatever its part does; both leave when the part leaves. */
@@ -148,14 +152,14 @@ final readonly class DrawLabels
             ? 1.0
             : min(1.0, $presence->at($frame)->amount * self::QUICKLY);
 
-        return new GroupNode($label->name, $label->children, Track::of(
+        return $label->seenAs(Track::of(
             [$range->from, ...$usual->changes, ...$presence->changes, ...$told->changes($range)],
             static fn (int $frame): float => round(
                 $told->amountAt($frame) * $seen->at($frame)
                     * ($told->entrance === null ? $usual->at($frame) : $leaving($frame)),
                 4,
             ),
-        ), $label->pose);
+        ));
     }
 
     private function styleOn(string $id): TextStyle
@@ -248,10 +252,11 @@ final readonly class DrawLabels
         }
 
         return new GroupNode(
-            'label-'.$id,
+            Role::Label,
             $nodes,
             $this->asItComes($id, !$isAtEnd),
             $this->grown($id, $place),
+            of: $id,
         );
     }
 

@@ -9,6 +9,8 @@ use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
@@ -38,7 +40,7 @@ final readonly class DrawLegend
             $label = LegendPlan::label($this->timing->figure($id), $isOfSeries);
             $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
-                'legend-'.$id,
+                Role::LegendRow,
                 [
                     new PathNode(
                         Track::constant(OutlineBuilder::circle(new Point($left + $plan->dot(), $middle), $plan->dot())),
@@ -64,10 +66,11 @@ final readonly class DrawLegend
                 ],
                 $this->opacity($id),
                 $this->pose($id, $places, $isOfSeries),
+                of: (string) $id,
             );
         }
 
-        return new GroupNode('legend', $rows);
+        return new GroupNode(Role::Legend, $rows);
     }
 
     /**

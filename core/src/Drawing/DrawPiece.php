@@ -21,6 +21,10 @@ use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\RadialPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
@@ -179,8 +183,8 @@ final readonly class DrawPiece
         }
 
         return $piece->camera->takesBackdrop
-            ? [new GroupNode('@camera', [...$backdrop, ...$before], null, $pose)]
-            : [...$backdrop, new GroupNode('@camera', $before, null, $pose)];
+            ? [new GroupNode(Role::Camera, [...$backdrop, ...$before], null, $pose)]
+            : [...$backdrop, new GroupNode(Role::Camera, $before, null, $pose)];
     }
 
     /** @return list<Node> */
@@ -207,7 +211,7 @@ final readonly class DrawPiece
             $nodes[] = new PathNode($all, $dark->held());
         }
 
-        return [new GroupNode('backdrop', $nodes)];
+        return [new GroupNode(Role::Backdrop, $nodes)];
     }
 
     private static function vignette(Backdrop $backdrop, int $width, int $height): RadialPaint

@@ -15,6 +15,8 @@ use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 
 /** A line from a note to the mark that it points at, with a dot at its end; wherever chart and mark are moved. */
@@ -77,7 +79,7 @@ final readonly class DrawPointer
         });
         $dot = $end->map(static fn (Point $to): string => OutlineBuilder::circle($to, self::DOT * $style->size));
 
-        return new GroupNode('pointer', [
+        return new GroupNode(Role::Pointer, [
             new PathNode(
                 $line,
                 new FlatPaint($style->colour),

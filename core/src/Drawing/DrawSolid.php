@@ -11,6 +11,10 @@ use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\LinearPaint;
+use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 
 /**
@@ -72,15 +76,16 @@ final class DrawSolid
             $opacity = fn (int $frame): float => $this->number($at($frame), 'opacity', $frame, 1.0);
             $nodes[] = $isMoved || $isDimmed
                 ? new GroupNode(
-                    'side-'.$place,
+                    Role::Side,
                     [$path],
                     $isDimmed ? $this->track($opacity) : null,
                     $isMoved ? $this->pose($at) : null,
+                    of: (string) $place,
                 )
                 : $path;
         }
 
-        return $nodes === [] ? [] : [new GroupNode('sides', $nodes)];
+        return $nodes === [] ? [] : [new GroupNode(Role::Sides, $nodes)];
     }
 
     /**

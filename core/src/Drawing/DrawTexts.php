@@ -17,6 +17,7 @@ use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 
@@ -73,12 +74,17 @@ final readonly class DrawTexts
         $pose = Pose::of($middle, $numbers, $range, new Point($words->x, $words->y));
         $clip = $text === null ? (new WrittenOn($this->setter, $words, $lines))->clip($comes, $range) : null;
         // Letter by letter is one letter more from one frame to the next.
-        $children = $clip === null ? $children : [new GroupNode('written', $children, clip: $clip->held())];
+        $children = $clip === null ? $children : [new GroupNode(Role::Written, $children, clip: $clip->held())];
         $line = $pointer === null ? null : $pointer($numbers['x'], $numbers['y']);
 
         return $line === null
-            ? new GroupNode($words->id, $children, $opacity, $pose)
-            : new GroupNode($words->id, [$line, new GroupNode('text', $children, null, $pose)], $opacity);
+            ? new GroupNode(Role::Words, $children, $opacity, $pose, of: $words->id)
+            : new GroupNode(
+                Role::Words,
+                [$line, new GroupNode(Role::Text, $children, null, $pose)],
+                $opacity,
+                of: $words->id,
+            );
     }
 
     /**
@@ -171,9 +177,10 @@ final readonly class DrawTexts
         });
 
         return new GroupNode(
-            'caption-'.$line->id,
+            Role::Caption,
             $this->block($lines, $captions->style, $middle, $top, 'middle'),
             $opacity,
+            of: $line->id,
         );
     }
 

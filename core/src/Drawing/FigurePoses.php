@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 
 /** What moves make of single figures: dimmed, moved, grown, turned. */
@@ -41,10 +42,11 @@ final readonly class FigurePoses
 
         return [
             new GroupNode(
-                'figure-'.$figureId,
+                Role::Figure,
                 $nodes,
                 $opacity->isStill() ? null : $opacity->track($this->range),
                 $pose,
+                of: $figureId,
             ),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\Track;
+use Lupine\Core\Reel\Role;
 
 /** Nodes that come, go and move together. */
 final readonly class GroupNode implements Node
@@ -16,7 +17,7 @@ final readonly class GroupNode implements Node
      * @param Track<string>|null $clip the outline within which its children are seen, in the group's own pixels
      */
     public function __construct(
-        public string $name,
+        public Role $role,
         public array $children,
         public ?Track $opacity = null,
         public ?Pose $pose = null,
@@ -24,11 +25,37 @@ final readonly class GroupNode implements Node
         public ?Track $clip = null,
         /** whether it is seen as it is on whole frames, with everything in it */
         public bool $isHeld = false,
+        /** the id of what it is the group of */
+        public ?string $of = null,
     ) {
     }
 
     public function held(): self
     {
-        return new self($this->name, $this->children, $this->opacity, $this->pose, $this->maximum, $this->clip, true);
+        return new self(
+            $this->role,
+            $this->children,
+            $this->opacity,
+            $this->pose,
+            $this->maximum,
+            $this->clip,
+            true,
+            $this->of,
+        );
+    }
+
+    /** @param Track<float>|null $opacity 0 to 1 */
+    public function seenAs(?Track $opacity): self
+    {
+        return new self(
+            $this->role,
+            $this->children,
+            $opacity,
+            $this->pose,
+            $this->maximum,
+            $this->clip,
+            $this->isHeld,
+            $this->of,
+        );
     }
 }

@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Drawing\Drawing;
-use Lupine\Core\Drawing\FlatPaint;
 use Lupine\Core\Drawing\GroupNode;
-use Lupine\Core\Drawing\LinearPaint;
 use Lupine\Core\Drawing\Node;
-use Lupine\Core\Drawing\Paint;
 use Lupine\Core\Drawing\PathNode;
-use Lupine\Core\Drawing\PatternPaint;
 use Lupine\Core\Drawing\Pose;
-use Lupine\Core\Drawing\RadialPaint;
 use Lupine\Core\Drawing\Stroke;
 use Lupine\Core\Drawing\TextNode;
 use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Reel\Defined;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\WovenPaint;
 
 /**
  * One frame as SVG.
@@ -109,7 +108,7 @@ final class Svg
         $attributes = ' d="'.$outline.'" '
             .($node->stroke === null ? 'fill="'.$paint.'"' : $this->stroke($node->stroke, $paint));
         $attributes .= $node->opacity < 1 ? ' opacity="'.Decimal::of($node->opacity, 4).'"' : '';
-        $attributes .= $node->blur > 0 ? ' filter="url(#'.$this->blur($node->blur).')"' : '';
+        $attributes .= $node->effect === null ? '' : ' filter="url(#'.$this->defined('e', $node->effect).')"';
         if ($node->trackOf !== null) {
             $attributes = ' data-track="'.self::escape($node->trackOf).'"'.$attributes;
         }
@@ -200,103 +199,22 @@ final class Svg
         if ($paint instanceof FlatPaint) {
             return $paint->colour;
         }
-        if ($paint instanceof LinearPaint) {
-            $line = sprintf(
-                '<linearGradient id="%%s" gradientUnits="userSpaceOnUse" x1="%s" y1="%s" x2="%s" y2="%s">%s</linearGradient>',
-                Decimal::of($paint->x),
-                Decimal::of($paint->y),
-                Decimal::of($paint->toX),
-                Decimal::of($paint->toY),
-                self::stops($paint->stops),
-            );
+        \assert($paint instanceof WovenPaint);
 
-            return 'url(#'.$this->define('p', $line).')';
-        }
-        if ($paint instanceof RadialPaint) {
-            $stops = self::stops($paint->stops);
-            $transform =
-                $paint->stretch === 1.0
-                    ? ''
-                    : sprintf(
-                        ' gradientTransform="translate(0 %s) scale(1 %s)"',
-                        Decimal::of($paint->y * (1 - $paint->stretch)),
-                        Decimal::of($paint->stretch, 8),
-                    );
-
-            return 'url(#'.
-                $this->define(
-                    'p',
-                    sprintf(
-                        '<radialGradient id="%%s" gradientUnits="userSpaceOnUse" cx="%s" cy="%s" r="%s"%s>%s</radialGradient>',
-                        Decimal::of($paint->x),
-                        Decimal::of($paint->y),
-                        Decimal::of($paint->radius),
-                        $transform,
-                        $stops,
-                    ),
-                ).
-                ')';
-        }
-        \assert($paint instanceof PatternPaint);
-
-        return 'url(#'.
-            $this->define(
-                'p',
-                sprintf(
-                    '<pattern id="%%s" patternUnits="userSpaceOnUse" width="%s" height="%s" patternTransform="translate(%s %s) rotate(%s)"><path d="%s" fill="%s"/></pattern>',
-                    Decimal::of($paint->size),
-                    Decimal::of($paint->size),
-                    Decimal::of($paint->x),
-                    Decimal::of($paint->y),
-                    Decimal::of($paint->degrees),
-                    $paint->outline,
-                    $paint->colour,
-                ),
-            ).
-            ')';
+        return 'url(#'.$this->defined('p', $paint).')';
     }
 
-    /** @param list<array{float, string, float}> $stops */
-    private static function stops(array $stops): string
+    /** The id of a paint or an effect. */
+    private function defined(string $letter, Defined $one): string
     {
-        $text = '';
-        foreach ($stops as [$offset, $colour, $opacity]) {
-            $text .=
-                '<stop offset="'.
-                Decimal::of($offset).
-                '" stop-color="'.
-                $colour.
-                '"'.
-                ($opacity < 1 ? ' stop-opacity="'.Decimal::of($opacity, 4).'"' : '').
-                '/>';
-        }
-
-        return $text;
-    }
-
-    private function blur(float $deviation): string
-    {
-        $reach = $deviation * 3;
-
-        return $this->define(
-            'b',
-            sprintf(
-                '<filter id="%%s" filterUnits="userSpaceOnUse" x="%s" y="%s" width="%s" height="%s" color-interpolation-filters="sRGB"><feGaussianBlur stdDeviation="%s"/></filter>',
-                Decimal::of(-$reach),
-                Decimal::of(-$reach),
-                Decimal::of($this->drawing->width + 2 * $reach),
-                Decimal::of($this->drawing->height + 2 * $reach),
-                Decimal::of($deviation, 4),
-            ),
-        );
+        return $this->define($letter, $one->svg('%s', $this->drawing->width, $this->drawing->height));
     }
 
     private function define(string $letter, string $content): string
     {
         if (!isset($this->definitions[$content])) {
             $this->definitions[$content] = $letter.(count($this->definitions) + 1);
-            $this->definitionText .=
-                sprintf(str_replace('%%', '%', str_replace('%', '%', $content)), $this->definitions[$content])."\n";
+            $this->definitionText .= sprintf($content, $this->definitions[$content])."\n";
         }
 
         return $this->definitions[$content];

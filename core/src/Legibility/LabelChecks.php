@@ -41,11 +41,11 @@ final readonly class LabelChecks
         if ($chart->words->labels->show === 'none' || $chart->isHidden) {
             return [];
         }
-        $there = $this->words->groups();
+        $there = $this->words->labelled($chart->id);
         $missing = [];
         foreach ($this->timings[$chart->id]->figures()->list as $figure) {
             $isWanted = $chart->own($figure->id)->label?->isHidden !== true && abs($figure->value()) > 0;
-            if ($isWanted && !in_array('label-'.$figure->id, $there, true)) {
+            if ($isWanted && !isset($there[$figure->id])) {
                 $missing[] = '“'.$figure->fullLabel().'”';
             }
         }

@@ -19,6 +19,7 @@ use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Problem;
+use Lupine\Core\Reel\Reel;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Script\Departure;
 use Lupine\Core\Script\Departures;
@@ -62,12 +63,12 @@ final readonly class Legibility
     private Sightings $sightings;
 
     /**
-     * @param array<string, mixed> $reel of the whole piece, as docs/reel.md describes it
+     * @param Reel $reel of the whole piece
      * @param array<string, ChartTiming> $timings by chart id
      */
     public function __construct(
         private Piece $piece,
-        array $reel,
+        Reel $reel,
         private array $timings,
         private TextSetter $setter,
     ) {

@@ -7,18 +7,14 @@ namespace Lupine\Core\Legibility;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Steps;
+use Lupine\Core\Reel\Reel;
+use Lupine\Core\Reel\ReelGroup;
+use Lupine\Core\Reel\ReelPath;
+use Lupine\Core\Reel\ReelText;
+use Lupine\Core\Reel\Role;
 
 /**
  * All texts of a reel on one frame, where their groups have moved them.
- *
- * @phpstan-type Group array{
- *     index: int, name: string, opacity: int|float,
- *     pose?: array{pivot: array{float, float}, x: int|float, y: int|float, size: int|float, turn: int|float}
- * }
- * @phpstan-type Line array{index: int, outline: int}
- * @phpstan-type Text array{
- *     index: int, run: int, x: int|float, y: int|float, scale: float, align: string, fill: string, reading: string|null
- * }
  */
 final class ShownWords
 {
@@ -31,10 +27,10 @@ final class ShownWords
     /** @var array<int, array<string, Steps>> by node and property */
     private readonly array $tracks;
 
-    /** @var list<array{Text, list<Group>}> a text, and the groups that it stands in, outermost first */
+    /** @var list<array{ReelText, list<ReelGroup>}> a text, and the groups that it stands in, outermost first */
     private array $leaves = [];
 
-    /** @var list<array{Line, list<Group>}> lines to labels, and the groups they stand in */
+    /** @var list<array{ReelPath, list<ReelGroup>}> lines to labels, and the groups they stand in */
     private array $lines = [];
 
     /** @var array<int, non-empty-list<int>> when each text changes */
@@ -49,23 +45,16 @@ final class ShownWords
     /** @var list<array{string, float, list<int|float>}> */
     private readonly array $runs;
 
-    /** @param array<string, mixed> $reel as docs/reel.md describes it */
-    public function __construct(array $reel)
+    public function __construct(Reel $reel)
     {
-        /** @var array{
-         *     outlines: list<string>, runs: list<array{string, float, list<int|float>}>,
-         *     nodes: list<array<string, mixed>>,
-         *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<float|string>}>
-         * } $reel
-         */
         $tracks = [];
-        foreach ($reel['tracks'] as $track) {
-            $tracks[$track['node']][$track['property']] = new Steps(array_combine($track['frames'], $track['values']));
+        foreach ($reel->tracks as $track) {
+            $tracks[$track->node][$track->property] = new Steps(array_combine($track->frames, $track->values));
         }
         $this->tracks = $tracks;
-        $this->runs = $reel['runs'];
-        $this->outlines = $reel['outlines'];
-        $this->collect($reel['nodes'], []);
+        $this->runs = $reel->runs;
+        $this->outlines = $reel->outlines;
+        $this->collect($reel->nodes, []);
     }
 
     /** @return array<int, ShownWord> those that can be seen; as long as nothing about one changes, it is the same */
@@ -105,16 +94,15 @@ final class ShownWords
     }
 
     /**
-     * @param Text $text
-     * @param list<Group> $groups
+     * @param list<ReelGroup> $groups
      *
      * @return non-empty-list<int> the frames on which anything about a text changes, rising; the first among them
      */
-    private function changesOf(array $text, array $groups): array
+    private function changesOf(ReelText $text, array $groups): array
     {
         $frames = [0 => true];
         foreach ([$text, ...$groups] as $node) {
-            foreach ($this->tracks[$node['index']] ?? [] as $steps) {
+            foreach ($this->tracks[$node->index] ?? [] as $steps) {
                 $frames += array_fill_keys($steps->frames, true);
             }
         }
@@ -123,29 +111,18 @@ final class ShownWords
         return array_keys($frames);
     }
 
-    /**
-     * What the texts that are seen in groups of such names stand in.
-     *
-     * @return array<string, list<Box>> by the name of the group
-     */
-    public function named(int $frame, string $prefix): array
+    /** @return array<string, true> by figure id: of a chart's figures, those that have a label on any frame */
+    public function labelled(string $chart): array
     {
-        $boxes = [];
-        foreach ($this->leaves as [$text, $groups]) {
-            $name = (string) (end($groups)['name'] ?? '');
-            $word = str_starts_with($name, $prefix) ? $this->word($text, $groups, $frame) : null;
-            if ($word !== null) {
-                $boxes[$name][] = $word->box;
+        $there = [];
+        foreach ($this->leaves as [, $groups]) {
+            ['kind' => $kind, 'owner' => $owner, 'figure' => $figure] = self::owner($groups);
+            if ($kind === 'label' && $owner === $chart) {
+                $there[(string) $figure] = true;
             }
         }
 
-        return $boxes;
-    }
-
-    /** @return list<string> the names of all groups that hold a text, innermost */
-    public function groups(): array
-    {
-        return array_map(static fn (array $leaf): string => (string) (end($leaf[1])['name'] ?? ''), $this->leaves);
+        return $there;
     }
 
     /**
@@ -159,9 +136,9 @@ final class ShownWords
         foreach ($this->lines as [$line, $groups]) {
             $opacity = 1.0;
             foreach ($groups as $group) {
-                $opacity *= $this->number($group['index'], 'opacity', $group['opacity'], $frame);
+                $opacity *= $this->number($group->index, 'opacity', $group->opacity, $frame);
             }
-            $outline = $this->outlines[(int) $this->number($line['index'], 'outline', $line['outline'], $frame)];
+            $outline = $this->outlines[(int) $this->number($line->index, 'outline', $line->outline, $frame)];
             preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $outline, $found, PREG_SET_ORDER);
             if ($opacity >= self::SEEN && count($found) > 1) {
                 $leaders[] = array_map(
@@ -175,61 +152,41 @@ final class ShownWords
     }
 
     /**
-     * @param list<array<string, mixed>> $nodes
-     * @param list<Group> $groups
+     * @param list<ReelGroup|ReelPath|ReelText> $nodes
+     * @param list<ReelGroup> $groups
      */
     private function collect(array $nodes, array $groups): void
     {
         foreach ($nodes as $node) {
-            if ($node['kind'] === 'group') {
-                /** @var list<array<string, mixed>> $children */
-                $children = $node['children'];
-                /** @var Group $node */
-                $this->collect($children, [...$groups, $node]);
-            } elseif ($node['kind'] === 'text') {
-                /** @var Text $node */
+            if ($node instanceof ReelGroup) {
+                $this->collect($node->children, [...$groups, $node]);
+            } elseif ($node instanceof ReelText) {
                 $this->leaves[] = [$node, $groups];
-            } elseif (isset($node['stroke']) && str_starts_with((string) (end($groups)['name'] ?? ''), 'label-')) {
-                $this->lines[] = [self::line($node), $groups];
+            } elseif ($node->stroke !== null && $groups !== [] && end($groups)->role === Role::Label) {
+                $this->lines[] = [$node, $groups];
             }
         }
     }
 
-    /**
-     * @param array<string, mixed> $node
-     *
-     * @return Line
-     */
-    private static function line(array $node): array
-    {
-        [$index, $outline] = [$node['index'], $node['outline']];
-        \assert(is_int($index) && is_int($outline));
-
-        return ['index' => $index, 'outline' => $outline];
-    }
-
-    /**
-     * @param Text $text
-     * @param list<Group> $groups
-     */
-    private function word(array $text, array $groups, int $frame): ?ShownWord
+    /** @param list<ReelGroup> $groups */
+    private function word(ReelText $text, array $groups, int $frame): ?ShownWord
     {
         $opacity = 1.0;
         foreach ($groups as $group) {
-            $opacity *= $this->number($group['index'], 'opacity', $group['opacity'], $frame);
+            $opacity *= $this->number($group->index, 'opacity', $group->opacity, $frame);
         }
-        [$said, $units] = $this->runs[(int) $this->number($text['index'], 'run', $text['run'], $frame)];
+        [$said, $units] = $this->runs[(int) $this->number($text->index, 'run', $text->run, $frame)];
         if ($opacity < self::SEEN || trim($said) === '') {
             return null;
         }
-        $size = $text['scale'] * self::EM;
-        $width = $units * $text['scale'];
-        $left = $this->number($text['index'], 'x', $text['x'], $frame) - $width * match ($text['align']) {
+        $size = $text->scale * self::EM;
+        $width = $units * $text->scale;
+        $left = $this->number($text->index, 'x', $text->x, $frame) - $width * match ($text->align) {
             'middle' => 0.5,
             'right' => 1.0,
             default => 0.0,
         };
-        $base = $this->number($text['index'], 'y', $text['y'], $frame);
+        $base = $this->number($text->index, 'y', $text->y, $frame);
         $top = $base - $size * self::CAPITALS;
         $corners = array_map(
             fn (array $at): Point => $this->moved(new Point(...$at), $groups, $frame),
@@ -245,9 +202,9 @@ final class ShownWords
             $said,
             $box,
             $seen,
-            $text['fill'],
+            $text->fill,
             $opacity,
-            $text['reading'] !== null,
+            $text->reading !== null,
             $corners,
             ...self::owner($groups),
             isNear: $this->isNear($groups, $frame),
@@ -255,25 +212,33 @@ final class ShownWords
     }
 
     /**
-     * @param list<Group> $groups
+     * @param list<ReelGroup> $groups
      *
      * @return array{kind: string, owner: string, figure: string|null}
      */
     private static function owner(array $groups): array
     {
-        $names = array_values(array_filter(
-            array_column($groups, 'name'),
-            static fn (string $name): bool => $name !== '@camera',
-        ));
-        $innermost = $names[count($names) - 1] ?? '';
-        foreach (['label', 'name', 'legend', 'caption', 'tick'] as $kind) {
-            if (str_starts_with($innermost, $kind.'-')) {
-                return ['kind' => $kind, 'owner' => $names[0], 'figure' => substr($innermost, strlen($kind) + 1)];
+        $owner = '';
+        foreach ($groups as $group) {
+            $kind = match ($group->role) {
+                Role::Label => 'label',
+                Role::Name => 'name',
+                Role::LegendRow => 'legend',
+                Role::Caption => 'caption',
+                Role::Tick => 'tick',
+                Role::Centre => 'centre',
+                Role::AxisTitle => 'axis',
+                default => null,
+            };
+            if ($owner === '' && in_array($group->role, [Role::Chart, Role::Words, Role::Caption], true)) {
+                $owner = (string) $group->of;
+            }
+            if ($kind !== null) {
+                return ['kind' => $kind, 'owner' => $owner, 'figure' => $group->of];
             }
         }
-        $kind = ['centre' => 'centre', 'axis-titles' => 'axis'][$innermost] ?? 'words';
 
-        return ['kind' => $kind, 'owner' => $names[0] ?? '', 'figure' => null];
+        return ['kind' => 'words', 'owner' => $owner, 'figure' => null];
     }
 
     /** @return list<int> the frames on which anything about a text changes, rising; the first among them */
@@ -288,34 +253,37 @@ final class ShownWords
         return array_keys($frames);
     }
 
-    /** @param list<Group> $groups */
+    /** @param list<ReelGroup> $groups */
     private function isNear(array $groups, int $frame): bool
     {
         foreach ($groups as $group) {
-            if ($group['name'] === '@camera' && isset($group['pose'])) {
-                return $this->number($group['index'], 'size', $group['pose']['size'], $frame) > 1.001;
+            if ($group->role === Role::Camera && $group->pose !== null) {
+                return $this->number($group->index, 'size', $group->pose->size, $frame) > 1.001;
             }
         }
 
         return false;
     }
 
-    /** @param list<Group> $groups */
+    /** @param list<ReelGroup> $groups */
     private function moved(Point $point, array $groups, int $frame): Point
     {
         foreach (array_reverse($groups) as $group) {
-            $pose = $group['pose'] ?? null;
+            $pose = $group->pose;
             if ($pose === null) {
                 continue;
             }
-            [$x, $y] = $pose['pivot'];
-            $size = $this->number($group['index'], 'size', $pose['size'], $frame);
-            $turn = deg2rad($this->number($group['index'], 'turn', $pose['turn'], $frame));
+            [$x, $y] = $pose->pivot;
+            $number = fn (string $property, int|float $plain): float => $this->number(
+                $group->index,
+                $property,
+                $plain,
+                $frame,
+            );
+            $size = $number('size', $pose->size);
+            $turn = deg2rad($number('turn', $pose->turn));
             [$across, $down] = [($point->x - $x) * $size, ($point->y - $y) * $size];
-            $moved = [
-                $x + $this->number($group['index'], 'x', $pose['x'], $frame),
-                $y + $this->number($group['index'], 'y', $pose['y'], $frame),
-            ];
+            $moved = [$x + $number('x', $pose->x), $y + $number('y', $pose->y)];
             $point = new Point(
                 $moved[0] + $across * cos($turn) - $down * sin($turn),
                 $moved[1] + $across * sin($turn) + $down * cos($turn),

@@ -10,6 +10,7 @@ use Lupine\Core\Legibility\Distortion;
 use Lupine\Core\Legibility\Legibility;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Reel\Reel;
 use Lupine\Core\Story\ChartState;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\NumberText;
@@ -43,10 +44,10 @@ final readonly class Proof implements \JsonSerializable
     }
 
     /**
-     * @param array<string, mixed> $reel of the whole piece, as docs/reel.md describes it
+     * @param Reel $reel of the whole piece
      * @param array<string, ChartTiming> $timings what the figures want on which frame, by chart id
      */
-    public static function of(Piece $piece, array $reel, array $timings, TextSetter $setter): self
+    public static function of(Piece $piece, Reel $reel, array $timings, TextSetter $setter): self
     {
         $shown = ShownReel::read($reel);
         $figures = [];

@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Proof;
 
+use Lupine\Core\Reel\Reel;
+use Lupine\Core\Reel\ReelGroup;
+use Lupine\Core\Reel\ReelMark;
+use Lupine\Core\Reel\ReelPath;
+use Lupine\Core\Reel\ReelText;
+use Lupine\Core\Reel\Role;
+
 /**
  * A reel read back, as the painter reads it: what stands where on which frame. Proof looks at nothing else of a
  * picture, so what it measures is what is painted.
- *
- * @phpstan-type Leaf array{
- *     kind: string, index: int, name: string, children: list<array<string, mixed>>,
- *     outline: int, mark: array{
- *         chart: string, figure: string, measure: string, whole: float, pivot: array{float, float}
- *     }|null,
- *     run: int, x: float, y: float, scale: float, align: string, reading: string|null
- * }
- * @phpstan-type Picture array{
- *     width: int, height: int, from: int, to: int, outlines: list<string>,
- *     runs: list<array{string, float, list<int|float>}>, nodes: list<array<string, mixed>>,
- *     tracks: list<array{node: int, property: string, frames: list<int>, values: list<int|float|string>}>
- * }
  */
 final readonly class ShownReel
 {
@@ -35,58 +29,57 @@ final readonly class ShownReel
     ) {
     }
 
-    /** @param array<string, mixed> $reel as docs/reel.md describes it */
-    public static function read(array $reel): self
+    public static function read(Reel $reel): self
     {
-        /** @var Picture $reel */
         $tracks = [];
-        foreach ($reel['tracks'] as $track) {
-            $tracks[$track['node']][$track['property']] = array_combine($track['frames'], $track['values']);
+        foreach ($reel->tracks as $track) {
+            $tracks[$track->node][$track->property] = array_combine($track->frames, $track->values);
         }
         $marks = [];
         $texts = [];
-        $walk = static function (array $nodes, ?string $chart) use (&$walk, &$marks, &$texts, $tracks, $reel): void {
-            /** @var Leaf $node */
+        $walk = static function (array $nodes, ?string $owner) use (&$walk, &$marks, &$texts, $tracks, $reel): void {
             foreach ($nodes as $node) {
-                $values = $tracks[$node['index']] ?? [];
-                if ($node['kind'] === 'group') {
-                    $walk($node['children'], $chart ?? ($node['name'] === '@camera' ? null : $node['name']));
-                } elseif ($node['kind'] === 'text') {
-                    $texts[] = self::text($chart, $node, $values, $reel);
-                } elseif ($node['mark'] !== null) {
-                    $outlines = $values['outline'] ?? [$reel['from'] => $node['outline']];
-                    $marks[] = new ShownMark(
-                        $node['mark']['chart'],
-                        $node['mark']['figure'],
-                        $node['mark']['measure'],
-                        $node['mark']['pivot'],
-                        array_map(
-                            static fn (int|float|string $number): string => $reel['outlines'][(int) $number],
-                            $outlines,
-                        ),
-                        array_map(floatval(...), $values['whole'] ?? [$reel['from'] => $node['mark']['whole']]),
-                    );
+                if ($node instanceof ReelGroup) {
+                    $isOwner = in_array($node->role, [Role::Chart, Role::Words, Role::Caption], true);
+                    $walk($node->children, $owner ?? ($isOwner ? $node->of : null));
+                } elseif ($node instanceof ReelText) {
+                    $texts[] = self::text($owner, $node, $tracks[$node->index] ?? [], $reel);
+                } elseif ($node instanceof ReelPath && $node->mark !== null) {
+                    $marks[] = self::mark($node, $node->mark, $tracks[$node->index] ?? [], $reel);
                 }
             }
         };
-        $walk($reel['nodes'], null);
+        $walk($reel->nodes, null);
 
-        return new self($reel['from'], $reel['to'], $marks, $texts);
+        return new self($reel->from, $reel->to, $marks, $texts);
     }
 
-    /**
-     * @param Leaf $node
-     * @param array<string, array<int, int|float|string>> $values
-     * @param Picture $reel
-     */
-    private static function text(?string $chart, array $node, array $values, array $reel): ShownText
+    /** @param array<string, array<int, int|float|string>> $values by property and frame */
+    private static function mark(ReelPath $node, ReelMark $mark, array $values, Reel $reel): ShownMark
     {
-        $runs = $values['run'] ?? [$reel['from'] => $node['run']];
+        return new ShownMark(
+            $mark->chart,
+            $mark->figure,
+            $mark->measure,
+            $mark->pivot,
+            array_map(
+                static fn (int|float|string $number): string => $reel->outlines[(int) $number],
+                $values['outline'] ?? [$reel->from => $node->outline],
+            ),
+            array_map(floatval(...), $values['whole'] ?? [$reel->from => $mark->whole]),
+        );
+    }
 
+    /** @param array<string, array<int, int|float|string>> $values by property and frame */
+    private static function text(?string $owner, ReelText $node, array $values, Reel $reel): ShownText
+    {
         return new ShownText(
-            $chart,
-            $node['reading'],
-            array_map(static fn (int|float|string $run): string => $reel['runs'][(int) $run][0], $runs),
+            $owner,
+            $node->reading,
+            array_map(
+                static fn (int|float|string $run): string => $reel->runs[(int) $run][0],
+                $values['run'] ?? [$reel->from => $node->run],
+            ),
         );
     }
 }

@@ -6,7 +6,7 @@ namespace Lupine\Core\Tests\Arrangement;
 
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Arrangement\Reshape;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\ArrangementSettings;
@@ -47,7 +47,7 @@ final class ArrangeTest extends TestCase
                 }
                 $placed = (new Arrange($draw))->piece($ruled, $shape);
                 $drawing = $draw->draw($placed);
-                $proof = Proof::of($placed, Reel::of($drawing), $drawing->timings, $draw->setter());
+                $proof = Proof::of($placed, WriteReel::of($drawing), $drawing->timings, $draw->setter());
                 $which = $charts.' '.($shape ?? 'wide');
                 self::assertTrue($proof->isExact(), $which);
                 foreach ($proof->checks() as $check) {
@@ -76,7 +76,8 @@ final class ArrangeTest extends TestCase
                 $placed = (new Arrange($draw))->piece($piece, $shape);
                 $stands = $placed->charts[0]->words->legend;
                 self::assertSame($isInside, $stands?->isInside, $hole.' '.$shape);
-                $proof = Proof::of($placed, Reel::of($draw->draw($placed)), $draw->timings($placed), $draw->setter());
+                $reel = WriteReel::of($draw->draw($placed));
+                $proof = Proof::of($placed, $reel, $draw->timings($placed), $draw->setter());
                 foreach ($proof->checks() as $check) {
                     $isOff = preg_match('/overlap|over the edge|cut off/', $check->message) === 1;
                     self::assertTrue($check->ok || !$isOff, $check->message);

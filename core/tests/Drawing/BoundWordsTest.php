@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\BoundWords;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Piece\Piece;
@@ -82,7 +82,7 @@ final class BoundWordsTest extends TestCase
             'charts.0.words.reading' => ['of' => 'value', 'decimals' => 2, 'prefix' => '', 'suffix' => '',
                 'group' => ',', 'point' => '.'],
         ], 'bars');
-        self::assertContains('12.00', array_column(Reel::of(Sample::draw($piece))['runs'], 0));
+        self::assertContains('12.00', array_column(WriteReel::of(Sample::draw($piece))->runs, 0));
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 

@@ -70,8 +70,8 @@ final class CameraTest extends TestCase
         $piece = self::piece([self::shot(100, ['zoom' => 3, 'on' => ['chart' => 'chart1', 'figure' => 'r2']])]);
         self::assertTrue(Sample::prove($piece)->isExact());
         $drawing = Sample::draw($piece);
-        $names = array_map(static fn ($node): string => $node->name ?? '', $drawing->nodes);
-        self::assertSame(['backdrop', '@camera', 'caption-l1'], $names);
+        $names = array_map(static fn ($node): string => $node->role->value ?? '', $drawing->nodes);
+        self::assertSame(['backdrop', 'camera', 'caption'], $names);
     }
 
     private static function seen(CameraView $view, float $x): float

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\GroupNode;
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Reel\Reel;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -161,7 +162,7 @@ final class ChangesTest extends TestCase
         $chart = array_values(
             array_filter(
                 $drawing->nodes,
-                static fn ($node): bool => $node instanceof GroupNode && $node->name === 'chart1',
+                static fn ($node): bool => $node instanceof GroupNode && $node->of === 'chart1',
             ),
         )[0];
         \assert($chart instanceof GroupNode && $chart->pose !== null);
@@ -267,8 +268,8 @@ final class ChangesTest extends TestCase
             self::change('vignette', 0.5, 100, $of),
             self::change('edge', '#ffffff', 150, [...$of, 'curve' => ['settle' => ['past' => 0.5, 'back' => 8]]]),
         ]]);
-        $paths = Nodes::paths(Nodes::group(Sample::draw($piece), 'backdrop'));
-        $stops = static fn (int $path, int $frame): array => $paths[$path]->fill->at($frame)->description()['stops'];
+        $paths = Nodes::paths(Nodes::group(Sample::draw($piece), Role::Backdrop));
+        $stops = static fn (int $path, int $frame): array => $paths[$path]->fill->at($frame)->stops;
         $colours = static fn (int $frame): array => array_column($stops(0, $frame), 1);
         self::assertSame(['#204060', '#000000'], $colours(50));
         self::assertSame('#4070a0', $colours(60)[0]);
@@ -280,7 +281,7 @@ final class ChangesTest extends TestCase
         self::assertSame([0.0, 0.25, 0.5], [$dark(100), $dark(110), $dark(239)]);
         self::assertCount(1, Nodes::paths(Nodes::group(Sample::draw(Sample::piece(changes: [
             'backdrop' => $backdrop,
-        ])), 'backdrop')), 'no vignette where there never is one');
+        ])), Role::Backdrop)), 'no vignette where there never is one');
     }
 
     /** For each measure, a picture that was tampered with is found out. */
@@ -291,8 +292,8 @@ final class ChangesTest extends TestCase
             $changes = $form === 'rings' && $variant === 'equal' ? ['charts.0.form.equal' => 'length'] : [];
             $piece = Sample::piece($form === 'dial' ? self::DIAL : Sample::FIGURES, $changes, $form);
             $draw = Sample::drawPiece();
-            $reel = Reel::of($draw->draw($piece));
-            self::assertTrue(Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact());
+            $reel = Sample::reel($draw->draw($piece));
+            self::assertTrue(Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter())->isExact());
             // The outline of the last frame gives way to one from a little earlier, as if the mark had not arrived.
             $walk = static function (array $nodes) use (&$walk): array {
                 $found = [];
@@ -315,7 +316,7 @@ final class ChangesTest extends TestCase
             }
             unset($track);
             self::assertFalse(
-                Proof::of($piece, $reel, $draw->timings($piece), $draw->setter())->isExact(),
+                Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter())->isExact(),
                 $form,
             );
         }

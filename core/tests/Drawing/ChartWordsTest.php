@@ -6,6 +6,7 @@ namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\GroupNode;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,13 +27,13 @@ final class ChartWordsTest extends TestCase
     public function testALabelStandsOnItsPartOnlyWhereItFits(): void
     {
         $drawing = Sample::draw(Sample::piece("Large\t90\nSmall\t2\nOther\t8", self::LABELS));
-        $large = Nodes::group($drawing, 'label-r1');
-        $small = Nodes::group($drawing, 'label-r2');
+        $large = Nodes::group($drawing, Role::Label, 'r1');
+        $small = Nodes::group($drawing, Role::Label, 'r2');
 
         self::assertSame(['Large', '90%'], Nodes::said($large, 239));
-        [$onX, $onY] = self::place($drawing, 'label-r1');
+        [$onX, $onY] = self::place($drawing, Role::Label, 'r1');
         self::assertLessThan(350.0, hypot($onX - 620, $onY - 540), 'within the ring');
-        [$besideX, $besideY] = self::place($drawing, 'label-r2');
+        [$besideX, $besideY] = self::place($drawing, Role::Label, 'r2');
         self::assertGreaterThan(350.0, hypot($besideX - 620, $besideY - 540), 'outside of the ring');
         self::assertSame('middle', Nodes::texts($large)[0]->align);
         self::assertContains(Nodes::texts($small)[0]->align, ['left', 'right', 'middle']);
@@ -41,7 +42,7 @@ final class ChartWordsTest extends TestCase
     public function testALabelWaitsUntilThereIsRoomForIt(): void
     {
         $drawing = Sample::draw(Sample::piece(changes: [...self::LABELS, 'charts.0.words.labels.text' => 'reading']));
-        $opacity = Nodes::group($drawing, 'label-r1')->opacity;
+        $opacity = Nodes::group($drawing, Role::Label, 'r1')->opacity;
         self::assertNotNull($opacity);
         self::assertSame(0.0, $opacity->at(13), 'the part has hardly begun to open');
         self::assertSame(1.0, $opacity->at(239));
@@ -64,7 +65,7 @@ final class ChartWordsTest extends TestCase
             $told('r1', 'entrance', 100), $told('r2', 'entrance', 2), $told('r3', 'entrance', 100, 'pop'),
             $told('r4', 'exit', 150),
         ]]));
-        $label = static fn (string $id): GroupNode => Nodes::group($drawing, 'label-'.$id);
+        $label = static fn (string $id): GroupNode => Nodes::group($drawing, Role::Label, $id);
         $seen = static fn (string $id, int $frame): float => $label($id)->opacity?->at($frame) ?? 1.0;
         self::assertSame(36, $drawing->timings['chart1']->moves['r1']->entrance?->end());
         self::assertSame([0.0, 0.5, 1.0, 0.0], [$seen('r1', 99), $seen('r1', 105), $seen('r1', 110), $seen('r1', 220)]);
@@ -92,7 +93,7 @@ final class ChartWordsTest extends TestCase
             'charts.0.words.labels.show' => 'beside',
             'charts.0.entrance.curve' => 'linear',
         ]));
-        $opacity = Nodes::group($drawing, 'label-r1')->opacity;
+        $opacity = Nodes::group($drawing, Role::Label, 'r1')->opacity;
         self::assertNotNull($opacity);
         $first = array_values(array_filter(range(0, 60), static fn (int $one): bool => $opacity->at($one) > 0.0))[0];
         self::assertGreaterThan($earliest, $first);
@@ -107,7 +108,7 @@ final class ChartWordsTest extends TestCase
             );
             foreach (['r1', 'r2'] as $figure) {
                 $contrast = \Lupine\Core\Finish\Colour::hex(
-                    Nodes::texts(Nodes::group($drawing, 'label-'.$figure))[0]->colour,
+                    Nodes::texts(Nodes::group($drawing, Role::Label, $figure))[0]->colour,
                 )->contrastWith(\Lupine\Core\Finish\Colour::hex($drawing->timings['chart1']->colours[$figure]));
                 // WCAG 2.2, 1.4.3: 3 : 1 for large words.
                 self::assertGreaterThanOrEqual(3.0, $contrast, "{$swatch}, {$figure}");
@@ -118,7 +119,7 @@ final class ChartWordsTest extends TestCase
     public function testTheLegendHasARowForEachPartInTheOrderOfTheForm(): void
     {
         $drawing = Sample::draw(Sample::piece("b\t1\na\t3\nc\t2", ['charts.0.form.order' => 'ascending']));
-        $legend = Nodes::group($drawing, 'legend');
+        $legend = Nodes::group($drawing, Role::Legend);
 
         self::assertSame(['b', '16.7%', 'c', '33.3%', 'a', '50.0%'], Nodes::said($legend, 239));
         $lines = array_map(static fn ($text): float => $text->y->at(0), Nodes::texts($legend));
@@ -132,7 +133,7 @@ final class ChartWordsTest extends TestCase
         $drawing = Sample::draw(
             Sample::piece("Everything that was ever brought in through the side door on a Thursday\t3\nb\t2"),
         );
-        [$label, $reading] = Nodes::texts(Nodes::group($drawing, 'legend-r1'));
+        [$label, $reading] = Nodes::texts(Nodes::group($drawing, Role::LegendRow, 'r1'));
         $right = $label->x->at(239) + $label->run->at(239)->width * $label->scale;
         $left = $reading->x->at(239) - $reading->run->at(239)->width * $reading->scale;
 
@@ -145,7 +146,7 @@ final class ChartWordsTest extends TestCase
         $drawing = Sample::draw(
             Sample::piece(changes: ['charts.0.entrance.order' => 'after', 'charts.0.entrance.curve' => 'linear']),
         );
-        $centre = Nodes::group($drawing, 'centre');
+        $centre = Nodes::group($drawing, Role::Centre);
 
         self::assertSame('512', Nodes::said($centre, 36)[0], 'the first is in');
         self::assertSame(number_format(512 + 287 / 2), Nodes::said($centre, 48)[0], 'the second is half in');
@@ -175,7 +176,7 @@ final class ChartWordsTest extends TestCase
                         ),
                     ),
                 ),
-                'legend-r1',
+                Role::LegendRow, 'r1',
             ),
             239,
         )[1];
@@ -197,9 +198,9 @@ final class ChartWordsTest extends TestCase
     }
 
     /** @return array{float, float} */
-    private static function place(Drawing $drawing, string $group): array
+    private static function place(Drawing $drawing, Role $role, string $of): array
     {
-        $text = Nodes::texts(Nodes::group($drawing, $group))[0];
+        $text = Nodes::texts(Nodes::group($drawing, $role, $of))[0];
 
         return [$text->x->at(239), $text->y->at(239)];
     }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\Drawing;
-use Lupine\Core\Drawing\FlatPaint;
 use Lupine\Core\Drawing\PathNode;
-use Lupine\Core\Drawing\PatternPaint;
-use Lupine\Core\Drawing\RadialPaint;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\PatternPaint;
+use Lupine\Core\Reel\RadialPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -36,7 +37,7 @@ final class FinishTest extends TestCase
             ),
         );
         self::assertSame('#123456', $after->timings['chart1']->colours['r3']);
-        self::assertCount(2, Nodes::paths(Nodes::group($after, 'soft')), 'one part glows, in two layers');
+        self::assertCount(2, Nodes::paths(Nodes::group($after, Role::Soft)), 'one part glows, in two layers');
         self::assertCount(1, self::patterns($after));
     }
 
@@ -70,12 +71,12 @@ final class FinishTest extends TestCase
                 ],
             ),
         );
-        $inside = Nodes::group($drawing, 'stroke-r1');
+        $inside = Nodes::group($drawing, Role::Line, 'r1');
         [$path] = Nodes::paths($inside);
         $mark = $drawing->marks()[0];
         self::assertSame($mark->outline->at(100), $inside->clip?->at(100));
         self::assertSame([12.0, [20.0, 10.0]], [$path->stroke?->width, $path->stroke?->dashes], 'half is cut off');
-        $onEdge = Nodes::group($drawing, 'stroke-r3');
+        $onEdge = Nodes::group($drawing, Role::Line, 'r3');
         self::assertNull($onEdge->clip);
         self::assertSame(6.0, Nodes::paths($onEdge)[0]->stroke?->width);
 
@@ -96,7 +97,7 @@ final class FinishTest extends TestCase
                 ],
             ),
         );
-        $soft = Nodes::paths(Nodes::group($drawing, 'soft'));
+        $soft = Nodes::paths(Nodes::group($drawing, Role::Soft));
 
         self::assertCount(1 + 5 * 2, $soft);
         $outlines = implode(
@@ -106,7 +107,7 @@ final class FinishTest extends TestCase
         self::assertSame($outlines, $soft[0]->outline->at(100));
         foreach ($soft as $node) {
             self::assertNull($node->mark, 'an element with a figure holds nothing but the mark');
-            self::assertGreaterThan(0.0, $node->blur);
+            self::assertGreaterThan(0.0, $node->effect->deviation ?? 0.0);
         }
     }
 
@@ -150,7 +151,7 @@ final class FinishTest extends TestCase
         $drawing = Sample::draw(
             Sample::piece("a\t60\nb\t1\nc\t20", ['charts.0.entrance.order' => 'after'], 'pie'),
         );
-        $seams = Nodes::paths(Nodes::group($drawing, 'seams'));
+        $seams = Nodes::paths(Nodes::group($drawing, Role::Seams));
         self::assertCount(3, $seams);
         foreach ([13, 30, 37, 40, 60, 61, 84, 239] as $frame) {
             foreach ($seams as $seam) {
@@ -166,7 +167,7 @@ final class FinishTest extends TestCase
         self::assertSame(
             [],
             Nodes::paths(
-                Nodes::group(Sample::draw(Sample::piece(changes: ['charts.0.form.gap' => 4])), 'seams'),
+                Nodes::group(Sample::draw(Sample::piece(changes: ['charts.0.form.gap' => 4])), Role::Seams),
             ),
             'a gap needs none',
         );
@@ -205,7 +206,7 @@ final class FinishTest extends TestCase
     {
         return array_values(
             array_filter(
-                Nodes::paths(Nodes::group($drawing, 'chart1')),
+                Nodes::paths(Nodes::group($drawing, Role::Chart, 'chart1')),
                 static fn (PathNode $node): bool => $node->fill->at(0) instanceof PatternPaint,
             ),
         );

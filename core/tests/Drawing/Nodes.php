@@ -9,18 +9,20 @@ use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\Node;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Drawing\TextNode;
+use Lupine\Core\Reel\Role;
 
-/** Finds things in a drawing by the name of their group. */
+/** Finds things in a drawing by the role of their group. */
 final readonly class Nodes
 {
-    public static function group(Drawing $drawing, string $name): GroupNode
+    public static function group(Drawing $drawing, Role $role, ?string $of = null): GroupNode
     {
-        return self::find($drawing->nodes, $name) ?? throw new \LogicException("There is no group “{$name}”.");
+        return self::find($drawing->nodes, $role, $of)
+            ?? throw new \LogicException("There is no {$role->value} group of “{$of}”.");
     }
 
-    public static function has(Drawing $drawing, string $name): bool
+    public static function has(Drawing $drawing, Role $role, ?string $of = null): bool
     {
-        return self::find($drawing->nodes, $name) !== null;
+        return self::find($drawing->nodes, $role, $of) !== null;
     }
 
     /** @return list<TextNode> */
@@ -53,11 +55,12 @@ final readonly class Nodes
     }
 
     /** @param list<Node> $nodes */
-    private static function find(array $nodes, string $name): ?GroupNode
+    private static function find(array $nodes, Role $role, ?string $of): ?GroupNode
     {
         foreach ($nodes as $node) {
             if ($node instanceof GroupNode) {
-                $found = $node->name === $name ? $node : self::find($node->children, $name);
+                $isIt = $node->role === $role && $node->of === $of;
+                $found = $isIt ? $node : self::find($node->children, $role, $of);
                 if ($found !== null) {
                     return $found;
                 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -18,15 +17,15 @@ final class ReelTest extends TestCase
         ];
 
         self::assertSame(
-            json_encode(Reel::of(Sample::draw(Sample::piece(changes: $changes)))),
-            json_encode(Reel::of(Sample::draw(Sample::piece(changes: $changes)))),
+            json_encode(Sample::reel(Sample::draw(Sample::piece(changes: $changes)))),
+            json_encode(Sample::reel(Sample::draw(Sample::piece(changes: $changes)))),
         );
     }
 
     public function testHoldsTheDrawingOfEveryFrame(): void
     {
         $drawing = Sample::draw(Sample::piece());
-        $reel = Reel::of($drawing);
+        $reel = Sample::reel($drawing);
         $marks = $drawing->marks();
         foreach ([0, 13, 20, 37, 60, 239] as $frame) {
             foreach (self::markNodes($reel['nodes']) as $place => $node) {
@@ -41,7 +40,7 @@ final class ReelTest extends TestCase
     public function testARangeHoldsNothingElse(): void
     {
         $drawing = Sample::draw(Sample::piece());
-        [$whole, $part] = [Reel::of($drawing), Reel::of(Sample::drawPiece()->draw(Sample::piece(), 20, 25))];
+        [$whole, $part] = [Sample::reel($drawing), Sample::reel(Sample::drawPiece()->draw(Sample::piece(), 20, 25))];
         self::assertSame([20, 25], [$part['from'], $part['to']]);
         self::assertLessThan(count($whole['outlines']) / 3, count($part['outlines']));
         foreach (self::markNodes($part['nodes']) as $place => $node) {

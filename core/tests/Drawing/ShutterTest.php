@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Motion\BadTime;
 use Lupine\Core\Motion\Clock;
@@ -77,7 +76,7 @@ final class ShutterTest extends TestCase
         $lines = [['id' => 'l1', 'begin' => 20, 'end' => 60, 'text' => 'Four in ten were kettles.']];
         $captioned = Sample::document(changes: ['script.lines' => $lines]);
         [, $reel] = self::reels($captioned);
-        $caption = self::changesWithin($reel, 'caption-l1');
+        $caption = self::changesWithin($reel, 'l1');
         self::assertSame([0, 20 * 9, 60 * 9], $caption, 'a caption comes on the first moment of its frame');
         $chart = (string) $captioned['charts'][0]['id'];
         self::assertNotSame([], array_filter(
@@ -125,7 +124,7 @@ final class ShutterTest extends TestCase
         $piece = Piece::fromDocument($document, Forms::shipped());
         $draw = Sample::drawPiece();
         /** @var array{AReel, AReel} $reels */
-        $reels = [Reel::of($draw->draw($piece)), Reel::of($draw->draw($piece, shutter: $piece->shutter))];
+        $reels = [Sample::reel($draw->draw($piece)), Sample::reel($draw->draw($piece, shutter: $piece->shutter))];
         self::assertSame(9, $reels[1]['samples'] ?? 1);
 
         return $reels;
@@ -178,7 +177,7 @@ final class ShutterTest extends TestCase
         $nodes = [];
         $walk = static function (array $all, bool $isIn) use (&$walk, &$nodes, $group): void {
             foreach ($all as $node) {
-                $isOne = $isIn || ($node['name'] ?? null) === $group;
+                $isOne = $isIn || ($node['of'] ?? null) === $group;
                 if ($isOne) {
                     $nodes[] = $node['index'];
                 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
-use Lupine\Core\Drawing\FlatPaint;
 use Lupine\Core\Drawing\GroupNode;
-use Lupine\Core\Drawing\RadialPaint;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\RadialPaint;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +31,7 @@ final class StageWordsTest extends TestCase
         $drawing = Sample::draw(Sample::piece(changes: self::LINES));
         $shown = static fn (string $line, int $frame): float => Nodes::group(
             $drawing,
-            'caption-'.$line,
+            Role::Caption, $line,
         )->opacity?->at($frame) ?? -1.0;
 
         self::assertSame(
@@ -47,8 +48,8 @@ final class StageWordsTest extends TestCase
     public function testALongCaptionIsBrokenAndItsLastLineStaysInPlace(): void
     {
         $drawing = Sample::draw(Sample::piece(changes: self::LINES));
-        $short = Nodes::texts(Nodes::group($drawing, 'caption-l1'));
-        $long = Nodes::texts(Nodes::group($drawing, 'caption-l2'));
+        $short = Nodes::texts(Nodes::group($drawing, Role::Caption, 'l1'));
+        $long = Nodes::texts(Nodes::group($drawing, Role::Caption, 'l2'));
 
         self::assertGreaterThan(1, count($long));
         self::assertSame($short[0]->y->at(0), $long[count($long) - 1]->y->at(0));
@@ -56,7 +57,7 @@ final class StageWordsTest extends TestCase
             self::assertLessThanOrEqual(1400, $line->run->at(0)->width * $line->scale);
         }
         self::assertFalse(
-            Nodes::has(Sample::draw(Sample::piece(changes: [...self::LINES, 'captions' => null])), 'caption-l1'),
+            Nodes::has(Sample::draw(Sample::piece(changes: [...self::LINES, 'captions' => null])), Role::Caption, 'l1'),
         );
     }
 
@@ -80,7 +81,7 @@ final class StageWordsTest extends TestCase
                 ],
             ),
         );
-        $title = Nodes::group($drawing, 'title');
+        $title = Nodes::group($drawing, Role::Words, 'title');
 
         self::assertSame(['WHAT'], Nodes::said($title, 50));
         $opacity = array_map(static fn (int $frame): float => round($title->opacity?->at($frame) ?? -1.0, 6), [
@@ -98,12 +99,13 @@ final class StageWordsTest extends TestCase
     public function testBackdrops(): void
     {
         $of = static fn (array $changes) => Sample::draw(Sample::piece(changes: $changes));
-        self::assertFalse(Nodes::has($of(['backdrop.kind' => 'transparent']), 'backdrop'), 'nothing at all is drawn');
-        $flat = Nodes::paths(Nodes::group($of(['backdrop.kind' => 'colour', 'backdrop.vignette' => 0]), 'backdrop'));
+        self::assertFalse(Nodes::has($of(['backdrop.kind' => 'transparent']), Role::Backdrop), 'nothing at all is drawn');
+        $plain = $of(['backdrop.kind' => 'colour', 'backdrop.vignette' => 0]);
+        $flat = Nodes::paths(Nodes::group($plain, Role::Backdrop));
         self::assertCount(1, $flat);
         self::assertInstanceOf(FlatPaint::class, $flat[0]->fill->at(0));
         $radial = Nodes::paths(
-            Nodes::group($of(['backdrop.kind' => 'radial', 'backdrop.vignette' => 0.4]), 'backdrop'),
+            Nodes::group($of(['backdrop.kind' => 'radial', 'backdrop.vignette' => 0.4]), Role::Backdrop),
         );
         self::assertCount(2, $radial);
         self::assertInstanceOf(RadialPaint::class, $radial[1]->fill->at(0));
@@ -118,7 +120,7 @@ final class StageWordsTest extends TestCase
                 'captions.fade' => $fade,
             ]);
             foreach (Sample::draw($piece)->nodes as $node) {
-                if ($node instanceof GroupNode && $node->name === 'caption-l1') {
+                if ($node instanceof GroupNode && $node->role === Role::Caption && $node->of === 'l1') {
                     $there = $node->opacity;
                     self::assertNotNull($there);
 

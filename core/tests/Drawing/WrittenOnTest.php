@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -25,11 +25,11 @@ final class WrittenOnTest extends TestCase
                 'frames' => 12, 'curve' => 'linear', 'opens' => 'forward', 'manner' => $manner,
             ]],
         ]);
-        $reel = json_decode(json_encode(Reel::of(Sample::draw($piece)), JSON_THROW_ON_ERROR), true);
+        $reel = Sample::reel(Sample::draw($piece));
         $clip = null;
         foreach ($reel['tracks'] as $track) {
             $name = self::named($reel['nodes'], $track['node']);
-            $clip = $name === 'written' && $track['property'] === 'clip' ? $track : $clip;
+            $clip = $name === Role::Written->value && $track['property'] === 'clip' ? $track : $clip;
         }
         self::assertNotNull($clip);
         self::assertSame($frames, $clip['frames']);
@@ -58,7 +58,7 @@ final class WrittenOnTest extends TestCase
     {
         foreach ($nodes as $node) {
             if ($node['index'] === $index) {
-                return $node['name'] ?? '';
+                return $node['role'] ?? '';
             }
             $found = self::named($node['children'] ?? [], $index);
             if ($found !== null) {

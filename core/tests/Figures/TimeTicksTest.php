@@ -53,7 +53,7 @@ final class TimeTicksTest extends TestCase
             $lines[] = date('Y-m-d', 86400 * (19723 + $day))."\t".(40 + $day % 30);
         }
         $drawing = Sample::draw(Sample::piece(implode("\n", $lines), [], 'line'));
-        $texts = array_column(\Lupine\Core\Drawing\Reel::of($drawing)['runs'], 0);
+        $texts = array_column(\Lupine\Core\Drawing\WriteReel::of($drawing)->runs, 0);
         self::assertSame([], array_diff(['2024', 'Apr', 'Jul', 'Oct'], $texts));
         self::assertNotContains('2024-03-05', $texts);
     }

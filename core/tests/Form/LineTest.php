@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Form;
 
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Form\Line\Stretch;
@@ -143,7 +143,7 @@ final class LineTest extends TestCase
             ]);
             $draw = Sample::drawPiece();
             $drawing = $draw->draw($piece);
-            $proof = Proof::of($piece, Reel::of($drawing), $drawing->timings, $draw->setter());
+            $proof = Proof::of($piece, WriteReel::of($drawing), $drawing->timings, $draw->setter());
             self::assertTrue($proof->isExact(), json_encode($proof->checks(), JSON_THROW_ON_ERROR));
             $timing = $drawing->timings['chart1'];
             $second = $timing->figures()->list[$series === [] ? 1 : 2];

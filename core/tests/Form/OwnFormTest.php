@@ -6,7 +6,7 @@ namespace Lupine\Core\Tests\Form;
 
 use Lupine\Core\Desk\ChartSheet;
 use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Needs;
 use Lupine\Core\Figures\Presence;
@@ -78,7 +78,7 @@ final class OwnFormTest extends TestCase
         $piece = Piece::fromDocument($document, $forms);
         $draw = new DrawPiece(Sample::fonts(), $forms);
         $drawing = $draw->draw($piece);
-        $reel = Reel::of($drawing);
+        $reel = WriteReel::of($drawing);
 
         self::assertTrue(Proof::of($piece, $reel, $drawing->timings, $draw->setter())->isExact());
         $svg = Svg::ofFrame($drawing, 200);

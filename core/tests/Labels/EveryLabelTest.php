@@ -6,11 +6,12 @@ namespace Lupine\Core\Tests\Labels;
 
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Legibility\ShownWords;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Reel\Reel;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -84,7 +85,7 @@ final class EveryLabelTest extends TestCase
     private function look(DrawPiece $draw, Piece $piece, int $count, string $which): void
     {
         $drawing = $draw->draw($piece);
-        $reel = Reel::of($drawing);
+        $reel = WriteReel::of($drawing);
         $last = $piece->stage->frames - 1;
         $words = (new ShownWords($reel))->at($last);
         $said = self::said(Proof::of($piece, $reel, $drawing->timings, $draw->setter()));
@@ -104,8 +105,7 @@ final class EveryLabelTest extends TestCase
         $this->lookAtMarks($drawing, $reel, $which, $said);
     }
 
-    /** @param array<string, mixed> $reel */
-    private function lookAtMarks(\Lupine\Core\Drawing\Drawing $drawing, array $reel, string $which, string $said): void
+    private function lookAtMarks(\Lupine\Core\Drawing\Drawing $drawing, Reel $reel, string $which, string $said): void
     {
         $last = $drawing->frames - 1;
         foreach ($drawing->timings as $timing) {
@@ -114,16 +114,13 @@ final class EveryLabelTest extends TestCase
             foreach ($layout->order() as $id) {
                 $shapes[$id] = $layout->shape($id, $timing->moves[$id]->presenceAt($last), 0.0);
             }
-            foreach ((new ShownWords($reel))->named($last, 'label-') as $group => $boxes) {
-                $own = substr($group, strlen('label-'));
-                foreach ($boxes as $box) {
-                    foreach ($shapes as $id => $shape) {
-                        // A label that lies on another mark with all of its middle is on it.
-                        $isOn = (string) $id !== $own
-                            && $shape->holds($box->middle(), $box->width * 0.6, $box->height * 0.6, 0.0);
-                        if ($isOn && !str_contains($said, 'no room for a label')) {
-                            self::fail(sprintf('%s: the label of %s stands on %s', $which, $own, $id));
-                        }
+            foreach ((new ShownWords($reel))->at($last) as $word) {
+                foreach ($word->kind === 'label' ? $shapes : [] as $id => $shape) {
+                    // A label that lies on another mark with all of its middle is on it.
+                    $isOn = (string) $id !== $word->figure
+                        && $shape->holds($word->box->middle(), $word->box->width * 0.6, $word->box->height * 0.6, 0.0);
+                    if ($isOn && !str_contains($said, 'no room for a label')) {
+                        self::fail(sprintf('%s: the label of %s stands on %s', $which, $word->figure, $id));
                     }
                 }
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Motion;
 
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Motion\Bezier;
 use Lupine\Core\Piece\Piece;
@@ -52,8 +52,8 @@ final class ChartOrderTest extends TestCase
                 [...$move, 'id' => 'm2', 'target' => ['chart' => 'chart1', 'figure' => 'r1', 'part' => 'label']],
             ],
         ]));
-        foreach (Reel::of($drawing)['tracks'] as $track) {
-            self::assertLessThanOrEqual(1, $track['property'] === 'opacity' ? max($track['values']) : 1);
+        foreach (WriteReel::of($drawing)->tracks as $track) {
+            self::assertLessThanOrEqual(1, $track->property === 'opacity' ? max($track->values) : 1);
         }
     }
 

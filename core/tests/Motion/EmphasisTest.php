@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Motion;
 
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Legibility\ShownWords;
+use Lupine\Core\Reel\Role;
 use Lupine\Core\Tests\Drawing\Nodes;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -33,8 +34,8 @@ final class EmphasisTest extends TestCase
         $piece = self::piece([self::emphasis('e1', 'r1', ['begin' => 150])]);
         self::assertTrue(Sample::prove($piece)->isExact());
         $drawing = Sample::draw($piece);
-        self::assertSame(1.0, Nodes::group($drawing, 'legend-r1')->opacity?->at(170));
-        self::assertSame(0.4, Nodes::group($drawing, 'legend-r2')->opacity?->at(170));
+        self::assertSame(1.0, Nodes::group($drawing, Role::LegendRow, 'r1')->opacity?->at(170));
+        self::assertSame(0.4, Nodes::group($drawing, Role::LegendRow, 'r2')->opacity?->at(170));
     }
 
     public function testOnePassesToTheNextWhileTheRestStayAsTheyAre(): void
@@ -61,7 +62,7 @@ final class EmphasisTest extends TestCase
                 'pointsAt' => ['chart' => 'chart1', 'figure' => 'r1'],
             ]],
         );
-        $words = new ShownWords(Reel::of(Sample::draw($piece)));
+        $words = new ShownWords(WriteReel::of(Sample::draw($piece)));
         $said = static fn (int $frame): array => array_map(
             static fn ($word): string => $word->text,
             $words->at($frame),
@@ -71,7 +72,7 @@ final class EmphasisTest extends TestCase
         self::assertNotContains('Kettles', $said(215));
         // The line ends on the mark, pulled out as it is then.
         $drawing = Sample::draw($piece);
-        $line = Nodes::paths(Nodes::group($drawing, 'pointer'))[0]->outline;
+        $line = Nodes::paths(Nodes::group($drawing, Role::Pointer))[0]->outline;
         self::assertNotSame($line->at(149), $line->at(170));
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Motion;
 
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Tests\Sample;
@@ -50,7 +50,7 @@ final class LoopsTest extends TestCase
         ]);
         self::assertFalse(str_contains($still, '"property":"offset"'));
         self::assertTrue(str_contains($moving, '"property":"offset"'));
-        self::assertTrue(str_contains($moving, 'breath-r1'));
+        self::assertTrue(str_contains($moving, '"role":"breath","of":"r1"'));
     }
 
     public function testALightTravelsAroundAnEdgeAndAChartDriftsAndBothClose(): void
@@ -93,6 +93,6 @@ final class LoopsTest extends TestCase
         $piece = Sample::piece(changes: $changes);
         self::assertTrue(Sample::prove($piece)->isExact());
 
-        return json_encode(Reel::of(Sample::draw($piece)), JSON_THROW_ON_ERROR);
+        return json_encode(WriteReel::of(Sample::draw($piece)), JSON_THROW_ON_ERROR);
     }
 }

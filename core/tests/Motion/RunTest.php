@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Motion;
 
-use Lupine\Core\Drawing\Reel;
+use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Tests\Sample;
@@ -128,7 +128,7 @@ final class RunTest extends TestCase
             ['2010', '2011', '2012', '2012', '2015', '2015', '2016', '2020'],
             array_map($drawing->timings['chart1']->columnNameAt(...), [0, 18, 36, 37, 89, 90, 92, 139]),
         );
-        $runs = array_column(Reel::of($drawing)['runs'], 0);
+        $runs = array_column(WriteReel::of($drawing)->runs, 0);
         self::assertSame([], array_diff(['2010', '2012', '2014', '2020'], $runs), 'the moments, as the title says them');
     }
 

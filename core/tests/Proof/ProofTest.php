@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Proof;
 
-use Lupine\Core\Drawing\Reel;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
 use Lupine\Core\Legibility\Check;
 use Lupine\Core\Proof\Proof;
+use Lupine\Core\Reel\Reel;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -55,7 +55,7 @@ final class ProofTest extends TestCase
     public function testFindsAMarkThatWasDrawnWrong(): void
     {
         $piece = Sample::piece();
-        $reel = Reel::of(Sample::draw($piece));
+        $reel = Sample::reel(Sample::draw($piece));
         $wrong = (new Sector(new Point(620, 540), 350, 210, 0, 147.69 + 1.8))->outline();
         // The last outline of the first mark, in the picture and nowhere else.
         foreach ($reel['tracks'] as $track) {
@@ -63,7 +63,8 @@ final class ProofTest extends TestCase
                 $reel['outlines'][end($track['values'])] = $wrong;
             }
         }
-        $proof = Proof::of($piece, $reel, Sample::drawPiece()->timings($piece), Sample::drawPiece()->setter());
+        $draw = Sample::drawPiece();
+        $proof = Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter());
 
         self::assertFalse($proof->isExact());
         self::assertSame('“Small appliances” does not match', $proof->jsonSerialize()['word']);
@@ -125,7 +126,7 @@ final class ProofTest extends TestCase
     public function testFindsAMarkThatDoesNotMove(): void
     {
         $piece = Sample::piece();
-        $reel = Reel::of(Sample::draw($piece));
+        $reel = Sample::reel(Sample::draw($piece));
         $first = self::firstMark($reel['nodes']);
         foreach ($reel['tracks'] as $index => $track) {
             if ($track['property'] === 'outline' && $track['node'] === $first) {
@@ -140,7 +141,8 @@ final class ProofTest extends TestCase
                 );
             }
         }
-        $proof = Proof::of($piece, $reel, Sample::drawPiece()->timings($piece), Sample::drawPiece()->setter());
+        $draw = Sample::drawPiece();
+        $proof = Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter());
 
         self::assertFalse($proof->isExact());
         self::assertGreaterThan(0.3, $proof->figures[0]->difference);

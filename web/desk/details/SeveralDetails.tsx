@@ -33,7 +33,7 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
   );
   const isGroup = groups.size === 1 && !groups.has(null) && !groups.has(undefined);
   const line = (side: Side): void => {
-    const boxes = stageBoxes(piece, keys);
+    const boxes = stageBoxes(keys);
     const all = Object.values(boxes);
     const to = {
       left: Math.min(...all.map(({ left }) => left)),
@@ -50,7 +50,7 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
     });
   };
   const space = (isAcross: boolean): void => {
-    const boxes = stageBoxes(piece, keys);
+    const boxes = stageBoxes(keys);
     const [from, to] = isAcross ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
     const sorted = Object.entries(boxes).sort(([, one], [, other]) => one[from] - other[from]);
     if (sorted.length < 3) return;
@@ -69,7 +69,7 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
     );
   };
   const sameSize = (): void => {
-    const boxes = stageBoxes(piece, charts);
+    const boxes = stageBoxes(charts);
     const largest = Math.max(...Object.values(boxes).map(({ top, bottom }) => bottom - top));
     editPlaces(charts, (now, key) => {
       const box = boxes[key];

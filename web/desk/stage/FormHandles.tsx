@@ -1,4 +1,5 @@
-import { at, degreesAround, inverse, type Painter } from '../../../painter/src';
+import { at, degreesAround, inverse } from '../../../painter/src';
+import type { Scene } from '../../scene/scene';
 import type { SheetHandle } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
 import { setPlace, toldPlace } from '../../piece/places';
@@ -10,12 +11,12 @@ import { unitText } from './unitText';
 
 interface Props {
   piece: Piece;
-  painter: Painter | null;
+  scene: Scene | null;
   shown: number;
 }
 
 /** The numbers of a form, taken where they are seen: what a handle does is core's to say. */
-export function FormHandles({ piece, painter, shown }: Props) {
+export function FormHandles({ piece, scene, shown }: Props) {
   const selection = usePlay((state) => state.selection);
   const frame = usePlay((state) => state.frame);
   const face = usePlay((state) => state.face);
@@ -23,8 +24,8 @@ export function FormHandles({ piece, painter, shown }: Props) {
   const chartId =
     selection?.kind === 'chart' || (selection?.kind === 'figure' && face === 'Form') ? selection.chart : null;
   const chart = piece.charts.find(({ id }) => id === chartId);
-  if (!chart || !painter || chart.hidden) return null;
-  const place = painter.placeOf(chart.id, frame);
+  if (!chart || !scene || chart.hidden) return null;
+  const place = scene.placeOf(chart.id, frame);
   const back = inverse(place);
   return (
     <>

@@ -1,18 +1,17 @@
-import type { Painter } from '../../../painter/src';
+import type { Scene } from '../../scene/scene';
 import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
-import { boxOf } from './stageParts';
 
 interface Props {
   piece: Piece;
-  painter: Painter | null;
+  scene: Scene | null;
   frame: number;
   size: [width: number, height: number];
   shown: number;
 }
 
 /** The picture as hairlines: marks, words as boxes on baselines, centres, and the middle and thirds of the stage. */
-export function Outlines({ piece, painter, frame, size: [width, height], shown }: Props) {
+export function Outlines({ piece, scene, frame, size: [width, height], shown }: Props) {
   const places = useDesk((state) => state.computed?.sheet.places);
   const far = 16 / shown;
   return (
@@ -21,20 +20,20 @@ export function Outlines({ piece, painter, frame, size: [width, height], shown }
         <path key={part} className="faint" d={`M${width * part} 0V${height}M0 ${height * part}H${width}`} />
       ))}
       <path className="faint" d={`M${width / 2} 0V${height}M0 ${height / 2}H${width}`} />
-      {(painter?.outlines(frame) ?? []).map(({ path, transform, isMark }, index) => (
+      {(scene?.outlines(frame) ?? []).map(({ path, transform, isMark }, index) => (
         <path key={index} d={path} transform={transform} className={isMark ? 'mark' : 'furniture'} />
       ))}
-      {(painter?.textBoxes(frame) ?? []).map(({ left, top, right, bottom }, index) => (
+      {(scene?.textBoxes(frame) ?? []).map(({ left, top, right, bottom }, index) => (
         <rect key={index} className="text" x={left} y={top} width={right - left} height={bottom - top} />
       ))}
       {piece.words.map(({ id }) => {
-        const box = boxOf(painter, piece, frame, id);
+        const box = scene?.boxOf(id, frame);
         const place = places?.[id];
         return box && place && <path key={id} className="baseline" d={`M${box.left} ${place.y}H${box.right}`} />;
       })}
       {piece.charts.map(({ id, hidden }) => {
         const place = places?.[id];
-        const box = hidden ? null : boxOf(painter, piece, frame, id);
+        const box = hidden ? null : scene?.boxOf(id, frame);
         return (
           place &&
           box && (

@@ -1,4 +1,5 @@
-import { degreesAround, type Box, type Painter } from '../../../painter/src';
+import { degreesAround, type Box } from '../../../painter/src';
+import type { Scene } from '../../scene/scene';
 import type { Placed } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
 import { legendOf, setPlace, type Part, type PlaceKey } from '../../piece/places';
@@ -6,13 +7,13 @@ import { useDesk } from '../deskStore';
 import { placesNow, shapeNow } from '../placesNow';
 import { usePlay } from '../playStore';
 import { Handle, type Pull } from './Handle';
-import { boxOf, joined } from './stageParts';
+import { joined } from './stageParts';
 import { keysOf } from './selected';
 import { unitText } from './unitText';
 
 interface Props {
   piece: Piece;
-  painter: Painter | null;
+  scene: Scene | null;
   shown: number;
 }
 
@@ -22,13 +23,13 @@ const CLEAR = 8;
 const rounded = (number: number, digits = 3): number => Number(number.toFixed(digits));
 
 /** A frame around what is selected: its corners scale it, a handle above turns charts, the right edge wraps words. */
-export function SelectionFrame({ piece, painter, shown }: Props) {
+export function SelectionFrame({ piece, scene, shown }: Props) {
   const selection = usePlay((state) => state.selection);
   const frame = usePlay((state) => state.frame);
   const places = useDesk((state) => state.computed?.sheet.places);
   if (selection?.kind === 'figure') return <ChartMiddle piece={piece} chartId={selection.chart} shown={shown} />;
   const keys = keysOf(selection);
-  const boxes = keys.map((key) => boxOf(painter, piece, frame, key));
+  const boxes = keys.map((key) => scene?.boxOf(key, frame) ?? null);
   const box = joined(boxes);
   if (!box) return null;
   const clear = CLEAR / shown;

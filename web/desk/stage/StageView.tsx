@@ -38,7 +38,7 @@ export function StageView({ piece, size, room }: Props) {
   const { shown } = seen;
   const [stageWidth, stageHeight] = size;
   const isThere = reel !== null && frame >= reel.from && frame <= reel.to;
-  const painted = usePaintedCanvas(canvas, reel, frame, seen.sight, selection?.kind === 'shot');
+  const scene = usePaintedCanvas(canvas, reel, frame, seen.sight, selection?.kind === 'shot');
   useEffect(() => useDesk.getState().follow(frame), [frame, reel]);
 
   // With a modifier the wheel goes nearer to the pointer; without, it moves what is in view.
@@ -72,7 +72,7 @@ export function StageView({ piece, size, room }: Props) {
   const hand = useStageHand({
     piece,
     canvas,
-    painted,
+    scene,
     seen,
     size,
     onMeet: setMet,
@@ -80,8 +80,8 @@ export function StageView({ piece, size, room }: Props) {
     onTell: setTold,
   });
   const outline =
-    painted.current && isThere && selection?.kind === 'figure'
-      ? painted.current.outlineOf(selection.chart, selection.figure, frame)
+    scene.current && isThere && selection?.kind === 'figure'
+      ? scene.current.outlineOf(selection.chart, selection.figure, frame)
       : null;
   const curved = piece.charts.find(({ form }) => form.kind === 'ribbon' && form.curve === 'points');
   const curvedAt = curved && computed?.sheet.places[curved.id];
@@ -98,7 +98,7 @@ export function StageView({ piece, size, room }: Props) {
       <canvas ref={canvas} style={{ width, height }} aria-label={`Stage, frame ${frame}`} role="img" {...hand.events} />
       <svg className="stage-marks" viewBox={`${seen.left} ${seen.top} ${seen.width} ${seen.height}`}>
         {outlines && isThere && (
-          <Outlines piece={piece} painter={painted.current} frame={frame} size={size} shown={shown} />
+          <Outlines piece={piece} scene={scene.current} frame={frame} size={size} shown={shown} />
         )}
         {outline?.path && (
           <g transform={outline.transform}>
@@ -106,13 +106,13 @@ export function StageView({ piece, size, room }: Props) {
             <path d={outline.path} className="picked" strokeWidth={2 / shown} />
           </g>
         )}
-        {isThere && <SelectionFrame piece={piece} painter={painted.current} shown={shown} />}
+        {isThere && <SelectionFrame piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <CameraFrame piece={piece} size={size} shown={shown} />}
-        {isThere && <FormHandles piece={piece} painter={painted.current} shown={shown} />}
-        {face === 'Form' && curved && curvedAt && painted.current && (
+        {isThere && <FormHandles piece={piece} scene={scene.current} shown={shown} />}
+        {face === 'Form' && curved && curvedAt && scene.current && (
           <CurveHandles
             chart={curved}
-            place={painted.current.placeOf(curved.id, frame)}
+            place={scene.current.placeOf(curved.id, frame)}
             middle={[curvedAt.x, curvedAt.y]}
             shown={shown}
           />

@@ -1,21 +1,20 @@
-import type { Box, Painter } from '../../../painter/src';
-import type { Piece } from '../../../contracts/piece';
+import type { Box } from '../../../painter/src';
 import type { PlaceKey } from '../../piece/places';
 import { usePlay } from '../playStore';
-import { boxOf } from './stageParts';
+import type { Scene } from '../../scene/scene';
 
-let painter: Painter | null = null;
+let scene: Scene | null = null;
 
 /** Told by the stage: what has painted it last. */
-export function paintedBy(now: Painter | null): void {
-  painter = now;
+export function paintedBy(now: Scene | null): void {
+  scene = now;
 }
 
 /** What things lie in on the stage at the playhead; without those that are not seen there. */
-export function stageBoxes(piece: Piece, keys: PlaceKey[]): Record<PlaceKey, Box> {
+export function stageBoxes(keys: PlaceKey[]): Record<PlaceKey, Box> {
   const boxes: Record<PlaceKey, Box> = {};
   for (const key of keys) {
-    const box = boxOf(painter, piece, usePlay.getState().frame, key);
+    const box = scene?.boxOf(key, usePlay.getState().frame);
     if (box) boxes[key] = box;
   }
   return boxes;

@@ -1,8 +1,10 @@
-import type { Box, Painter } from '../../../painter/src';
+import type { Box } from '../../../painter/src';
 import type { Sheet } from '../../api/answers';
 import { setLabel, setOwn } from '../../piece/changes';
 import type { Piece } from '../../../contracts/piece';
 import { legendKey, setPlace, type PlaceKey } from '../../piece/places';
+import { chartOf, idOf, isIn } from '../../scene/keys';
+import type { Scene } from '../../scene/scene';
 import type { Selection } from '../playStore';
 
 /** What is taken hold of on the stage: what is selected by it, what has a place, and what follows from moving it. */
@@ -16,17 +18,9 @@ export interface Held {
 
 const whole = Math.round;
 
-/** The names of the groups within a chart, or null where they are none of its. */
-export function within(names: string[], chart: string): string[] | null {
-  const at = names.indexOf(chart);
-  return at < 0 ? null : names.slice(at + 1);
-}
-
-const isMark = (name: string): boolean => name === 'body' || name.startsWith('figure-');
-
 /** What stands at a point of the stage: words before marks, and the middle of a chart that is open there. */
 export function heldAt(
-  painter: Painter,
+  scene: Scene,
   context: unknown,
   piece: Piece,
   sheet: Sheet | undefined,
@@ -36,30 +30,28 @@ export function heldAt(
   y: number,
 ): Held | null {
   const place = (key: PlaceKey, selection: Selection): Held => heldPlace(sheet, shape, key, selection);
-  const names = painter.wordsAt(frame, x, y);
-  if (names) {
-    const text = piece.words.find(({ id }) => names.includes(id));
-    if (text) return place(text.id, { kind: 'words', words: text.id });
-    if (names.some((name) => name.startsWith('caption-'))) return place('captions', { kind: 'captions' });
-    const chart = piece.charts.find(({ id }) => names.includes(id));
-    const inner = chart && within(names, chart.id);
-    if (chart && inner) {
-      if (inner.includes('legend')) return place(legendKey(chart.id), { kind: 'legend', chart: chart.id });
-      if (inner.includes('centre')) return place(chart.id, { kind: 'chart', chart: chart.id });
-      const figures = sheet?.charts[chart.id]?.figures ?? [];
-      const figure = figures.find(({ id }) => inner.some((name) => name === `label-${id}` || name === `name-${id}`));
-      if (figure && inner.some((name) => name === `label-${figure.id}`))
-        return heldLabel(piece, sheet, chart.id, figure.id);
-      if (figure) return heldFigure(piece, sheet, chart.id, figure.id);
+  const groups = scene.wordsAt(frame, x, y);
+  if (groups) {
+    const words = idOf(groups, 'words');
+    if (words) return place(words, { kind: 'words', words });
+    if (isIn(groups, 'caption')) return place('captions', { kind: 'captions' });
+    const chart = chartOf(groups);
+    if (chart) {
+      if (isIn(groups, 'legend')) return place(legendKey(chart), { kind: 'legend', chart });
+      if (isIn(groups, 'centre')) return place(chart, { kind: 'chart', chart });
+      const labelled = idOf(groups, 'label');
+      if (labelled) return heldLabel(piece, sheet, chart, labelled);
+      const named = idOf(groups, 'name');
+      if (named) return heldFigure(piece, sheet, chart, named);
     }
   }
-  const found = painter.figureAt(context as never, frame, x, y);
+  const found = scene.figureAt(context as never, frame, x, y);
   if (found) return heldFigure(piece, sheet, found.chart, found.figure);
-  const isIn = (box: Box | null): boolean =>
+  const isWithin = (box: Box | null): boolean =>
     box !== null && x >= box.left && x <= box.right && y >= box.top && y <= box.bottom;
-  const legend = piece.charts.find(({ id }) => isIn(boxOf(painter, piece, frame, legendKey(id))));
+  const legend = piece.charts.find(({ id }) => isWithin(scene.boxOf(legendKey(id), frame)));
   if (legend) return place(legendKey(legend.id), { kind: 'legend', chart: legend.id });
-  const open = piece.charts.find(({ id }) => isIn(boxOf(painter, piece, frame, id)));
+  const open = piece.charts.find(({ id }) => isWithin(scene.boxOf(id, frame)));
   return open ? place(open.id, { kind: 'chart', chart: open.id }) : null;
 }
 
@@ -105,20 +97,7 @@ function heldLabel(piece: Piece, sheet: Sheet | undefined, chartId: string, figu
   };
 }
 
-/** The box around what has a place: of a chart its marks alone; null where there is nothing to be seen of it. */
-export function boxOf(painter: Painter | null, piece: Piece, frame: number, key: PlaceKey): Box | null {
-  if (!painter) return null;
-  const chart = piece.charts.find(({ id }) => id === key || legendKey(id) === key);
-  if (!chart)
-    return painter.boxWithin(frame, (names) =>
-      key === 'captions' ? names.some((name) => name.startsWith('caption-')) : names.includes(key),
-    );
-  return painter.boxWithin(frame, (names) => {
-    const inner = within(names, chart.id);
-    return inner !== null && (chart.id === key ? inner.every(isMark) : inner.includes('legend'));
-  });
-}
-
+/** What several boxes lie in; null where there are none. */
 export function joined(boxes: (Box | null)[]): Box | null {
   const there = boxes.filter((box): box is Box => box !== null);
   if (there.length === 0) return null;

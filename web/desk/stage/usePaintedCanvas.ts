@@ -1,8 +1,11 @@
 import { useCallback, useLayoutEffect, useRef, type RefObject } from 'react';
-import { Painter, type Box, type Reel } from '../../../painter/src';
+import type { Box, Reel } from '../../../painter/src';
 import { browserStudio } from '../../common/browserStudio';
 import type { Piece } from '../../../contracts/piece';
-import { keyOfGroups, toldPlace } from '../../piece/places';
+import type { ReelGroup } from '../../../contracts/reel';
+import { toldPlace } from '../../piece/places';
+import { keyOf } from '../../scene/keys';
+import { Scene } from '../../scene/scene';
 import { useDesk } from '../deskStore';
 import { paintedBy } from './stageBoxes';
 import { usePlay } from '../playStore';
@@ -19,9 +22,9 @@ export interface Sight {
 }
 
 /** How far a hand has taken something since the reel was made. */
-function shiftNow(names: string[]): [number, number] | null {
+function carriedNow(groups: ReelGroup[]): [number, number] | null {
   const { document, shown } = useDesk.getState();
-  const key = document && keyOfGroups(document, names);
+  const key = document && keyOf(groups);
   const now = key && toldPlace(document, shown.shape, key);
   const then = key ? shown.places[key] : undefined;
   return now && then ? [key === 'captions' ? 0 : now.x - then.x, now.y - then.y] : null;
@@ -44,8 +47,8 @@ export function usePaintedCanvas(
   frame: number,
   sight: Sight,
   isUntaken: boolean,
-): RefObject<Painter | null> {
-  const painter = useRef<Painter | null>(null);
+): RefObject<Scene | null> {
+  const scene = useRef<Scene | null>(null);
   const shown = useRef('');
   const document = useDesk((state) => state.document);
   const come = useBlurred((state) => state.come);
@@ -56,17 +59,17 @@ export function usePaintedCanvas(
     (now: Reel | null, at: number, { scale, part }: Sight): void => {
       const target = canvas.current;
       if (!target || !now || scale <= 0) return;
-      const isNew = painter.current?.reel !== now;
+      const isNew = scene.current?.reel !== now;
       if (isNew) {
-        painter.current = new Painter(now, browserStudio, painter.current ?? undefined);
-        painter.current.shifted(shiftNow);
-        paintedBy(painter.current);
+        scene.current = new Scene(now, browserStudio, scene.current ?? undefined);
+        scene.current.carriedBy(carriedNow);
+        paintedBy(scene.current);
       }
       const wide = part ? part.right - part.left : Math.round(now.width * scale);
       const tall = part ? part.bottom - part.top : Math.round(now.height * scale);
       const { document: doc } = useDesk.getState();
       const untaken = usePlay.getState().selection?.kind === 'shot';
-      if (painter.current) painter.current.isUntaken = untaken;
+      scene.current?.leaveCamera(untaken);
       const blurred = at >= now.from && at <= now.to && !untaken ? blurredAt(now, at) : null;
       const look = JSON.stringify([at, scale, part, untaken, blurred !== null, doc && told(doc)]);
       if (!isNew && shown.current === look) return;
@@ -75,8 +78,8 @@ export function usePaintedCanvas(
         target.height = tall;
       }
       const context = target.getContext('2d');
-      if (!context || !painter.current || at < now.from || at > now.to) return;
-      (blurred ?? painter.current).paint(context as never, at, scale, part ?? undefined);
+      if (!context || !scene.current || at < now.from || at > now.to) return;
+      (blurred ?? scene.current.painter).paint(context as never, at, scale, part ?? undefined);
       shown.current = look;
       // Counted for those who measure how soon a change is seen.
       if (isNew) target.dataset.reel = String(++reelsPainted);
@@ -97,5 +100,5 @@ export function usePaintedCanvas(
       }),
     [paint, sight],
   );
-  return painter;
+  return scene;
 }

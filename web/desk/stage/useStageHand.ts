@@ -1,5 +1,6 @@
 import { useRef, useState, type PointerEvent, type RefObject } from 'react';
-import { at, inverse, type Box, type Painter } from '../../../painter/src';
+import { at, inverse, type Box } from '../../../painter/src';
+import type { Scene } from '../../scene/scene';
 import type { Piece } from '../../../contracts/piece';
 import type { PlaceKey } from '../../piece/places';
 import { moveAll, placesNow, type Places } from '../placesNow';
@@ -7,7 +8,7 @@ import { useDesk } from '../deskStore';
 import { shapeOf } from '../shapes';
 import { usePlay, type Selection } from '../playStore';
 import { guidesOf, movedBox, snapped, type Guide } from './guides';
-import { boxOf, heldAt, joined, type Held } from './stageParts';
+import { heldAt, joined, type Held } from './stageParts';
 import { groupOf, keysOf, selectionOf } from './selected';
 import { unitText } from './unitText';
 import { pan, type InView } from './useSight';
@@ -35,7 +36,7 @@ interface Drag {
 interface Props {
   piece: Piece;
   canvas: RefObject<HTMLCanvasElement | null>;
-  painted: RefObject<Painter | null>;
+  scene: RefObject<Scene | null>;
   seen: InView;
   size: [number, number];
   onMeet: (guides: Guide[]) => void;
@@ -45,7 +46,7 @@ interface Props {
 }
 
 /** What the pointer does on the stage: it takes, moves together what is selected, and draws a frame around several. */
-export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMarquee, onTell }: Props) {
+export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarquee, onTell }: Props) {
   const edit = useDesk((state) => state.edit);
   const drag = useRef<Drag | null>(null);
   const [isPanning, setPanning] = useState(false);
@@ -55,7 +56,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
   };
   /** How far that is on the stage itself, where the camera is near to it. */
   const onStage = (across: number, along: number): [number, number] => {
-    const camera = painted.current?.cameraOf(usePlay.getState().frame);
+    const camera = scene.current?.cameraOf(usePlay.getState().frame);
     if (!camera) return [across, along];
     const back = inverse(camera);
     const [fromX, fromY] = at(back, [0, 0]);
@@ -64,8 +65,8 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
   };
   const down = (event: PointerEvent): void => {
     const context = canvas.current?.getContext('2d');
-    const painter = painted.current;
-    if (!context || !painter || event.button > 1) return;
+    const there = scene.current;
+    if (!context || !there || event.button > 1) return;
     const [x, y] = point(event);
     const { frame, selection, select } = usePlay.getState();
     const { computed } = useDesk.getState();
@@ -91,7 +92,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
       setPanning(true);
       return;
     }
-    const held = heldAt(painter, context, piece, sheet, shape, frame, x, y);
+    const held = heldAt(there, context, piece, sheet, shape, frame, x, y);
     const chart = held?.selection && 'chart' in held.selection ? held.selection.chart : null;
     const key = held?.key ?? chart;
     const chosen = keysOf(selection);
@@ -114,7 +115,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
     const others = [...piece.charts, ...piece.words]
       .map(({ id }) => id)
       .filter((id) => !keys.includes(id))
-      .map((id) => boxOf(painter, piece, frame, id))
+      .map((id) => there.boxOf(id, frame))
       .filter((box): box is Box => box !== null);
     const lines = (ids: PlaceKey[]): number[] =>
       piece.words.filter(({ id }) => ids.includes(id)).map(({ id }) => sheet?.places[id]?.y ?? 0);
@@ -124,7 +125,7 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
       click: isOfSelected && chosen.length === 1 && held.key === null ? held.selection : null,
       keys,
       places: placesNow(piece, keys),
-      box: joined(keys.map((one) => boxOf(painter, piece, frame, one))),
+      box: joined(keys.map((one) => there.boxOf(one, frame))),
       guides: guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
       baselines: lines(keys),
     };
@@ -204,14 +205,14 @@ export function useStageHand({ piece, canvas, painted, seen, size, onMeet, onMar
       if (current.click) usePlay.getState().select(current.click);
       return;
     }
-    if (current.held || !painted.current) return;
+    if (current.held || !scene.current) return;
     const [x, y] = point(event);
     const [left, right] = [Math.min(x, current.x), Math.max(x, current.x)];
     const [top, bottom] = [Math.min(y, current.y), Math.max(y, current.y)];
     const caught = [...piece.charts, ...piece.words]
       .map(({ id }) => id)
       .filter((id) => {
-        const box = boxOf(painted.current, piece, usePlay.getState().frame, id);
+        const box = scene.current?.boxOf(id, usePlay.getState().frame);
         return box && box.left < right && box.right > left && box.top < bottom && box.bottom > top;
       });
     usePlay.getState().select(selectionOf(piece, caught));

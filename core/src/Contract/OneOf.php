@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Contract;
 
-/** The words that a text can be. */
+/** The words that a text in an answer or a file can be. */
 #[\Attribute(\Attribute::TARGET_PROPERTY)]
 final readonly class OneOf
 {

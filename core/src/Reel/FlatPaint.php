@@ -2,17 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Drawing;
+namespace Lupine\Core\Reel;
 
 /** One colour. */
 final readonly class FlatPaint implements Paint
 {
     public function __construct(public string $colour)
     {
-    }
-
-    public function description(): string
-    {
-        return $this->colour;
     }
 }

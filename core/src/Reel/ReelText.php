@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Reel;
+
+use Lupine\Core\Contract\OneOf;
+
+/** One line of text. */
+final readonly class ReelText implements ReelNode
+{
+    public function __construct(
+        public int $index,
+        /** its number among the set texts; can have a track */
+        public int $run,
+        /** where it is aligned at; can have a track */
+        public int|float $x,
+        /** its baseline; can have a track */
+        public int|float $y,
+        /** pixels for one font unit */
+        public float $scale,
+        #[OneOf('left', 'middle', 'right')]
+        public string $align,
+        /** a colour */
+        public string $fill,
+        /** the figure that it counts with, or `total` */
+        public ?string $reading,
+        #[OneOf('text')]
+        public string $kind = 'text',
+    ) {
+    }
+}

@@ -1,0 +1,99 @@
+import { times, type Matrix } from './matrix';
+import type { Patterns } from './patterns';
+import type { LinearPaint, Paint, PatternPaint, RadialPaint, Reel } from './reel';
+import type { Context, OutlinePath, Studio } from './surface';
+import { onCanvas, withinCanvas, type View } from './view';
+
+/** An outline that is filled, and where; the canvas stands as the outline does. */
+export interface Filled {
+  context: Context;
+  outline: OutlinePath;
+  view: View;
+  pose: Matrix | null;
+  reel: Reel;
+  studio: Studio;
+  patterns: Patterns;
+}
+
+/** How a paint of the reel is painted. The classes of core say what each is (core/src/Reel). */
+interface PaintRule<P> {
+  /** what a canvas fills and strokes with; null where it has nothing of the kind */
+  style: ((context: Context, paint: P) => unknown) | null;
+  fill: (paint: P, on: Filled) => void;
+}
+
+const RULES: { [K in Paint['kind']]: PaintRule<Extract<Paint, { kind: K }>> } = {
+  linear: {
+    style: linear,
+    fill: (paint, { context, outline }) => {
+      context.fillStyle = linear(context, paint);
+      context.fill(outline);
+    },
+  },
+  radial: { style: radial, fill: fillRadial },
+  pattern: { style: null, fill: fillPattern },
+};
+
+const ruleOf = (paint: Paint) => RULES[paint.kind] as PaintRule<Paint>;
+
+export function fillWith(paint: Paint, on: Filled): void {
+  ruleOf(paint).fill(paint, on);
+}
+
+/** What a canvas strokes with. */
+export function strokeStyleOf(context: Context, paint: Paint): unknown {
+  const { style } = ruleOf(paint);
+  if (!style) throw new Error(`A line cannot have a ${paint.kind}.`);
+  return style(context, paint);
+}
+
+function linear(context: Context, paint: LinearPaint): unknown {
+  return stopped(context.createLinearGradient(paint.x, paint.y, paint.toX, paint.toY), paint);
+}
+
+function radial(context: Context, paint: RadialPaint): unknown {
+  return stopped(context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius), paint);
+}
+
+function stopped<G extends { addColorStop(place: number, colour: string): void }>(
+  gradient: G,
+  { stops }: LinearPaint | RadialPaint,
+): G {
+  for (const [place, colour, opacity] of stops) {
+    const alpha = Math.round(opacity * 255)
+      .toString(16)
+      .padStart(2, '0');
+    gradient.addColorStop(place, colour + alpha);
+  }
+  return gradient;
+}
+
+function fillRadial(paint: RadialPaint, { context, outline, view, pose, reel, studio }: Filled): void {
+  context.fillStyle = radial(context, paint);
+  if (paint.stretch === 1) {
+    context.fill(outline);
+    return;
+  }
+  // A squashed gradient is painted through the outline, in its own space.
+  const { width, height } = reel;
+  context.save();
+  context.clip(outline);
+  const squash = { a: 1, b: 0, c: 0, d: paint.stretch, e: 0, f: paint.y * (1 - paint.stretch) };
+  const { a, b, c, d, e, f } = times(onCanvas(view, pose), squash);
+  context.setTransform(a, b, c, d, e, f);
+  context.fill(studio.path(`M${-width} ${-height * 4}H${width * 2}V${height * 5}H${-width}Z`));
+  context.restore();
+}
+
+function fillPattern(paint: PatternPaint, { context, outline, view, pose, studio, patterns }: Filled): void {
+  const { scale } = view;
+  context.save();
+  context.clip(outline);
+  const side = Math.ceil(paint.reach * scale) * 2;
+  const left = Math.round(paint.x * scale) - side / 2 - view.left;
+  const top = Math.round(paint.y * scale) - side / 2 - view.top;
+  const { a, b, c, d, e, f } = withinCanvas(view, pose);
+  context.setTransform(a, b, c, d, e, f);
+  context.drawImage(patterns.image(studio, paint, side, scale), left, top, side, side);
+  context.restore();
+}
