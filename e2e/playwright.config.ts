@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // Menus and dialogs are there at once, so that no check waits for their fading.
+    contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 10_000,
     launchOptions: {
       executablePath: CHROMIUM,

@@ -1,14 +1,16 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { paste } from './cells';
-import { makePiece, openDemo, stored } from './desk';
+import { evenlySpoken } from '../demo/evenlySpoken';
+import { makePiece, openDemo, store, stored } from './desk';
 
-test('pieces are renamed, duplicated, deleted and put back', async ({ page }) => {
-  await makePiece(page);
+test('pieces are renamed, duplicated, deleted and put back', async ({ page, request }) => {
+  // Of a title of its own: beside it other checks make new pieces.
+  await store(request, { ...evenlySpoken(), title: 'Autumn' });
   await page.goto('/');
   const card = (title: string) =>
     page.getByRole('article').filter({ has: page.getByRole('link', { name: title, exact: true }) });
-  await page.getByRole('button', { name: 'Actions for New piece' }).first().click();
+  await page.getByRole('button', { name: 'Actions for Autumn' }).click();
   await page.getByRole('button', { name: 'Rename' }).click();
   await page.getByRole('textbox', { name: 'New title' }).fill('Spring');
   await page.keyboard.press('Enter');

@@ -23,7 +23,8 @@ final class AlignmentTest extends TestCase
 {
     private const FOLDER = __DIR__.'/../outside/voice/';
 
-    private const VOICES = ['awb-0.9', 'awb-1.2', 'kal16-1.1', 'rms-1.0', 'slt-0.85', 'slt-1.15'];
+    /** with noise: those at even places */
+    private const VOICES = ['awb-0.9', 'kal16-1.1', 'slt-1.15', 'rms-1.0', 'slt-0.85', 'awb-1.2'];
 
     /** the first words of the sentences that are left out, doubled and put in below, and those after their last */
     private const APPLIANCES = [13, 23];
@@ -33,16 +34,17 @@ final class AlignmentTest extends TestCase
     public function testWordsAreFoundInVoicesOfAnotherSynthesiser(): void
     {
         $clear = $noisy = [];
-        foreach (self::VOICES as $index => $voice) {
+        $voices = array_slice(self::VOICES, 0, Rounds::of(3, 6));
+        foreach ($voices as $index => $voice) {
             $sound = self::samples('flite-'.$voice);
             array_push($clear, ...self::errors(self::listen($sound)->words, self::times('flite-'.$voice)));
-            if ($index % 2 === 0) {
+            if ($index % 2 === 0 && ($index > 0 || count($voices) > 3)) {
                 $found = self::listen(self::noisy($sound))->words;
                 array_push($noisy, ...self::errors($found, self::times('flite-'.$voice)));
             }
         }
         sort($clear);
-        self::assertCount(6 * 113, $clear);
+        self::assertCount(count($voices) * 113, $clear);
         self::assertLessThanOrEqual(12.0, $clear[intdiv(count($clear), 2)], 'median, milliseconds');
         self::assertGreaterThanOrEqual(0.97, self::within($clear, 80), 'within 80 ms');
         self::assertGreaterThanOrEqual(0.99, self::within($clear, 200), 'within 200 ms');
