@@ -6,13 +6,13 @@ declare(strict_types=1);
 
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\LabelPlan;
-use Lupine\Core\Drawing\StageBoxes;
-use Lupine\Core\Drawing\WordBoxes;
-use Lupine\Core\Drawing\WordSizes;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\NewPiece;
 use Lupine\Core\Formats\TableText;
+use Lupine\Core\Lettering\LabelPlan;
+use Lupine\Core\Lettering\StageBoxes;
+use Lupine\Core\Lettering\WordBoxes;
+use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Words\FontBook;
 
@@ -37,8 +37,8 @@ $placed = static function (int $count) use ($draw): float {
     )), true);
     $document['charts'][0]['words']['labels']['show'] = 'beside';
     $document['charts'][0]['words']['legend'] = null;
-    $piece = (new Arrange($draw))->piece(Piece::fromDocument($document, Forms::shipped()));
-    $timings = $draw->timings($piece);
+    $piece = (new Arrange($draw->timings, $draw->setter))->piece(Piece::fromDocument($document, Forms::shipped()));
+    $timings = $draw->timings->of($piece);
     $chart = $piece->charts[0];
     $timing = $timings[$chart->id];
     $times = [];
@@ -47,9 +47,9 @@ $placed = static function (int $count) use ($draw): float {
         new LabelPlan(
             $chart,
             $timing,
-            new WordSizes($chart, $timing, $draw->setter()),
-            (new StageBoxes($piece, $timings, $draw->setter()))->ground($chart),
-            new WordBoxes($chart, $timing, $draw->setter()),
+            new WordSizes($chart, $timing, $draw->setter),
+            (new StageBoxes($piece, $timings, $draw->setter))->ground($chart),
+            new WordBoxes($chart, $timing, $draw->setter),
         );
         $times[] = (hrtime(true) - $began) / 1e6;
     }

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { paste } from './cells';
 import { evenlySpoken } from '../demo/evenlySpoken';
-import { makePiece, openDemo, store, stored } from './desk';
+import { openDemo, store, stored } from './desk';
 
 test('pieces are renamed, duplicated, deleted and put back', async ({ page, request }) => {
   // Of a title of its own: beside it other checks make new pieces.

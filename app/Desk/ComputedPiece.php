@@ -83,7 +83,7 @@ final readonly class ComputedPiece
         $script['places'] = (object) (new Places($this->drawPiece->forms))
             ->of($placed->told, $piece, $placed->shape);
         try {
-            $timings = $this->drawPiece->timings($piece);
+            $timings = $this->drawPiece->timings->of($piece);
         } catch (ImpossibleFigures $reason) {
             $problem = Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
 
@@ -115,7 +115,7 @@ final readonly class ComputedPiece
     public function atText(PlacedPiece $placed, int $frame): string
     {
         try {
-            $charts = ChartSheet::at($this->drawPiece->timings($placed->piece), $frame);
+            $charts = ChartSheet::at($this->drawPiece->timings->of($placed->piece), $frame);
         } catch (ImpossibleFigures) {
             $charts = [];
         }
@@ -149,12 +149,12 @@ final readonly class ComputedPiece
     public function proof(PlacedPiece $placed, int $most = Effort::MOST): Proof
     {
         $piece = $placed->piece;
-        $timings = $this->drawPiece->timings($piece);
+        $timings = $this->drawPiece->timings->of($piece);
         Effort::of($piece, $timings)->check($most);
         /** @var array<string, mixed> $reel */
         $reel = json_decode($this->wholeReelText($placed), true);
 
-        return Proof::of($piece, Reel::read($reel), $timings, $this->drawPiece->setter());
+        return Proof::of($piece, Reel::read($reel), $timings, $this->drawPiece->setter);
     }
 
     /**
@@ -183,7 +183,7 @@ final readonly class ComputedPiece
 
     public function effort(PlacedPiece $placed): Effort
     {
-        return Effort::of($placed->piece, $this->drawPiece->timings($placed->piece));
+        return Effort::of($placed->piece, $this->drawPiece->timings->of($placed->piece));
     }
 
     /**

@@ -86,7 +86,10 @@ final class LupineServiceProvider extends ServiceProvider
             $this->app->make(FontBook::class),
             $this->app->make(Forms::class),
         ));
-        $this->app->scoped(Arrange::class, fn (): Arrange => new Arrange($this->app->make(DrawPiece::class)));
+        $this->app->scoped(Arrange::class, fn (): Arrange => new Arrange(
+            $this->app->make(DrawPiece::class)->timings,
+            $this->app->make(DrawPiece::class)->setter,
+        ));
     }
 
     public function boot(): void

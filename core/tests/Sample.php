@@ -88,15 +88,15 @@ final class Sample
     {
         $draw = self::drawPiece();
 
-        return $draw->draw((new Arrange($draw))->piece($piece));
+        return $draw->draw((new Arrange($draw->timings, $draw->setter))->piece($piece));
     }
 
     public static function prove(Piece $piece): Proof
     {
         $draw = self::drawPiece();
-        $piece = (new Arrange($draw))->piece($piece);
+        $piece = (new Arrange($draw->timings, $draw->setter))->piece($piece);
 
-        return Proof::of($piece, WriteReel::of($draw->draw($piece)), $draw->timings($piece), $draw->setter());
+        return Proof::of($piece, WriteReel::of($draw->draw($piece)), $draw->timings->of($piece), $draw->setter);
     }
 
     public static function drawPiece(): DrawPiece
@@ -121,6 +121,13 @@ final class Sample
     private static function json(string $file): mixed
     {
         return json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    public static function arrange(): Arrange
+    {
+        $draw = self::drawPiece();
+
+        return new Arrange($draw->timings, $draw->setter);
     }
 
     /** @return array<string, mixed> a drawing as it is written for the painter */

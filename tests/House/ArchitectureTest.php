@@ -29,16 +29,17 @@ final class ArchitectureTest extends TestCase
         'Words' => ['Settings', 'Piece', 'Figures'],
         'Labels' => ['Geometry', 'Form'],
         'Story' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words'],
+        'Lettering' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Finish', 'Words', 'Labels', 'Story'],
         'Drawing' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Labels', 'Spoken',
-            'Story', 'Reel',
+            'Story', 'Lettering', 'Reel',
         ],
         'Legibility' => [
-            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Drawing', 'Spoken',
-            'Story', 'Reel',
+            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Spoken',
+            'Story', 'Lettering', 'Reel',
         ],
-        'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Story', 'Drawing'],
-        'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Story', 'Reel', 'Drawing', 'Legibility'],
+        'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Story', 'Lettering'],
+        'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Story', 'Reel', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],
         'Desk' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Story', 'Drawing',

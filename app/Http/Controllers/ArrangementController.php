@@ -37,9 +37,11 @@ final readonly class ArrangementController
         $body = Body::of($request);
         $shape = $body->get('shape');
 
+        $choices = new ArrangementChoices($this->drawPiece->timings, $this->drawPiece->setter);
+
         return Reply::of(new ChoicesAnswer(array_map(
             static fn (array $choice): ArrangementChoice => new ArrangementChoice(...$choice),
-            (new ArrangementChoices($this->drawPiece))->of($body->piece(), $shape->isNull() ? null : $shape->id()),
+            $choices->of($body->piece(), $shape->isNull() ? null : $shape->id()),
         )));
     }
 

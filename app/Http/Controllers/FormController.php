@@ -41,7 +41,7 @@ final readonly class FormController
             ?? throw new BadPiece(sprintf('There is no chart “%s”.', $id), 'chart');
         $table = Formulas::worked($piece->table($chart->table));
         try {
-            $timing = $this->drawPiece->timings($piece)[$id];
+            $timing = $this->drawPiece->timings->of($piece)[$id];
             $room = $timing->layoutAt(0)->extent();
             $colours = array_intersect_key($timing->colours, array_column($table->rows, 'id', 'id'));
             // Of several series rows have no colours of their own.

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Story\Timings;
+use Lupine\Core\Words\TextSetter;
 
 /**
  * Puts everything in its place on a stage of one shape. What a hand placed stays, or keeps its place in proportion;
@@ -22,7 +23,7 @@ final readonly class Arrange
     private const TALL = 0.8;
     private const LARGER = 1.2;
 
-    public function __construct(private DrawPiece $drawPiece)
+    public function __construct(private Timings $timings, private TextSetter $setter)
     {
     }
 
@@ -47,7 +48,7 @@ final readonly class Arrange
         }
         try {
             // Wherever its charts stand, their figures and what is said of them are the same.
-            $timings = $this->drawPiece->timings($placed);
+            $timings = $this->timings->of($placed);
         } catch (ImpossibleFigures) {
             return $placed;
         }
@@ -57,7 +58,7 @@ final readonly class Arrange
         $size = self::shorter($placed) / self::shorter($piece)
             * ($isTall === $wasTall ? 1.0 : ($isTall ? self::LARGER : 1 / self::LARGER));
 
-        return (new ByRule($placed, $timings, $this->drawPiece->setter(), $size))->piece();
+        return (new ByRule($placed, $timings, $this->setter, $size))->piece();
     }
 
     private static function shorter(Piece $piece): int

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\DrawPiece;
-use Lupine\Core\Drawing\LegendPlan;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Piece\ArrangementSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Story\Timings;
 use Lupine\Core\Words\TextBlock;
+use Lupine\Core\Words\TextSetter;
 
 /** Every rule that a piece can be arranged by, as a small true picture of it. */
 final readonly class ArrangementChoices
 {
-    public function __construct(private DrawPiece $drawPiece)
+    public function __construct(private Timings $timings, private TextSetter $setter)
     {
     }
 
@@ -51,12 +52,12 @@ final readonly class ArrangementChoices
     /** @return list<array{string, string, float}> path data, colour and opacity */
     private function picture(Piece $piece, ?string $shape): array
     {
-        $placed = (new Arrange($this->drawPiece))->piece($piece, $shape);
+        $placed = (new Arrange($this->timings, $this->setter))->piece($piece, $shape);
         $paths = [];
         foreach ($placed->words as $words) {
-            $block = TextBlock::of($this->drawPiece->setter(), $words->shown(), $words->style, $words->width);
+            $block = TextBlock::of($this->setter, $words->shown(), $words->style, $words->width);
             foreach ($block->lines as $index => $line) {
-                $wide = $this->drawPiece->setter()->width($line, $words->style);
+                $wide = $this->setter->width($line, $words->style);
                 $left = $words->x - $wide * match ($words->align) {
                     'left' => 0.0,
                     'right' => 1.0,
@@ -87,7 +88,7 @@ final readonly class ArrangementChoices
     private function charts(Piece $placed): array
     {
         $paths = [];
-        $timings = $this->drawPiece->timings($placed);
+        $timings = $this->timings->of($placed);
         foreach ($placed->charts as $chart) {
             $timing = $timings[$chart->id];
             $layout = $timing->layoutAt(0);
@@ -101,7 +102,7 @@ final readonly class ArrangementChoices
             if ($legend === null) {
                 continue;
             }
-            $places = LegendPlan::of($legend, $timing, $this->drawPiece->setter())->places(array_map(
+            $places = LegendPlan::of($legend, $timing, $this->setter)->places(array_map(
                 static fn ($figure): string => $figure->id,
                 LegendPlan::entries($timing),
             ));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\WordBoxes;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\WordBoxes;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\FormSettings;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\LegendPlan;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\FormSettings;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\LegendPlan;
-use Lupine\Core\Drawing\WordSizes;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\LegendPlan;
+use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;

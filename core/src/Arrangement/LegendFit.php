@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
-use Lupine\Core\Drawing\LegendPlan;
+use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;

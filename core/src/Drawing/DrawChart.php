@@ -8,6 +8,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;

@@ -10,6 +10,12 @@ use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Room;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Lettering\AxisTitle;
+use Lupine\Core\Lettering\AxisTitles;
+use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\NamesAlong;
+use Lupine\Core\Lettering\WordBoxes;
+use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CentreSettings;
 use Lupine\Core\Piece\Chart;
@@ -58,10 +64,9 @@ final readonly class DrawChartWords
         foreach ($labels->draw() as $figureId => $label) {
             array_push($nodes, ...$this->poses->pose((string) $figureId, [$label]));
         }
-        $axis = new AxisTitles($this->chart->words, $this->setter);
-        $boxes = new WordBoxes($this->chart, $this->timing, $this->setter);
         $first = $this->timing->layoutOf(0);
-        $titles = $axis->draw($axis->of($first, $boxes->besideAxes($first)));
+        $within = (new WordBoxes($this->chart, $this->timing, $this->setter))->besideAxes($first);
+        $titles = $this->axisTitles((new AxisTitles($this->chart->words, $this->setter))->of($first, $within));
         if ($titles !== []) {
             $nodes[] = new GroupNode(
                 Role::AxisTitles,
@@ -151,6 +156,35 @@ final readonly class DrawChartWords
         }
 
         return $names;
+    }
+
+    /**
+     * @param list<AxisTitle> $titles
+     *
+     * @return list<Node>
+     */
+    private function axisTitles(array $titles): array
+    {
+        if ($this->chart->words->axis === null) {
+            return [];
+        }
+        $style = $this->chart->words->axis->style;
+        $none = Track::constant(0.0);
+        $nodes = [];
+        foreach ($titles as $title) {
+            $middle = $title->box->middle();
+            $line = $this->texts->line(
+                $title->text,
+                $style,
+                Track::constant($middle->x),
+                Track::constant($middle->y + $this->setter->capHeight($style) / 2),
+                'middle',
+            );
+            $upright = new Pose($middle, $none, $none, Track::constant(1.0), Track::constant(-90.0));
+            $nodes[] = new GroupNode(Role::AxisTitle, [$line], null, $title->isUpright ? $upright : null);
+        }
+
+        return $nodes;
     }
 
     private function centre(CentreSettings $centre, Room $room): GroupNode

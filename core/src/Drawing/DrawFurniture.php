@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Furniture;
 use Lupine\Core\Form\Layout;
+use Lupine\Core\Lettering\TickNumbers;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Reel\FlatPaint;

@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Reel\FlatPaint;

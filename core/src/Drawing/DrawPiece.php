@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Lettering\StageBoxes;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
@@ -20,7 +20,6 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
-use Lupine\Core\Piece\Table;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Paint;
 use Lupine\Core\Reel\RadialPaint;
@@ -28,29 +27,21 @@ use Lupine\Core\Reel\Role;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
-use Lupine\Core\Story\TimeCharts;
+use Lupine\Core\Story\Timings;
 use Lupine\Core\Words\FontBook;
 use Lupine\Core\Words\TextSetter;
 
 /** Piece in, drawing out: figures, form, motion, finish and words in one pure computation. */
 final readonly class DrawPiece
 {
-    private TextSetter $setter;
+    public TextSetter $setter;
 
-    /**
-     * @var \WeakMap<Table, array<string, Figures>> what was understood of tables, which never change: a piece is
-     *                                              arranged, drawn and shown from the same ones
-     */
-    private \WeakMap $figures;
-
-    /** @var \WeakMap<Piece, array<string, ChartTiming>> what was worked out of a piece, as long as there is one */
-    private \WeakMap $known;
+    public Timings $timings;
 
     public function __construct(FontBook $fonts, public Forms $forms)
     {
         $this->setter = new TextSetter($fonts);
-        $this->known = new \WeakMap();
-        $this->figures = new \WeakMap();
+        $this->timings = new Timings($forms);
     }
 
     /**
@@ -66,7 +57,7 @@ final readonly class DrawPiece
         $frames = FrameRange::within($piece->stage->frames, $from, $to);
         $range = $clock->range($frames);
         $moves = new Moves($piece, new Beats($piece), $clock);
-        $timings = $shutter === null ? $this->timings($piece, $moves) : $this->timed($piece, $moves);
+        $timings = $shutter === null ? $this->timings->of($piece, $moves) : $this->timings->along($piece, $moves);
         $texts = new DrawTexts($this->setter);
         $charts = new DrawChart($this->setter, $range, Loops::of($piece->stage, $clock));
         $boxes = new StageBoxes($piece, $timings, $this->setter);
@@ -101,27 +92,6 @@ final readonly class DrawPiece
             $timings,
             $clock,
         );
-    }
-
-    /**
-     * @return array<string, ChartTiming> what the figures of each chart want on which frame, by chart id
-     *
-     * @throws ImpossibleFigures where a chart cannot be drawn from its table
-     */
-    public function timings(Piece $piece, ?Moves $moves = null): array
-    {
-        return $this->known[$piece] ??= $this->timed($piece, $moves ?? new Moves($piece, new Beats($piece)));
-    }
-
-    /** @return array<string, ChartTiming> by chart id, at the moments of the moves' clock */
-    private function timed(Piece $piece, Moves $moves): array
-    {
-        return (new TimeCharts($this->forms, $moves, $this->figures))->of($piece);
-    }
-
-    public function setter(): TextSetter
-    {
-        return $this->setter;
     }
 
     /**

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Chart;

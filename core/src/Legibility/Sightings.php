@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Legibility;
 
-use Lupine\Core\Drawing\Ground;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;

@@ -45,9 +45,9 @@ final class ArrangeTest extends TestCase
                 if (($place + $turn + crc32(basename($file))) % Rounds::of(3, 1) !== 0) {
                     continue;
                 }
-                $placed = (new Arrange($draw))->piece($ruled, $shape);
+                $placed = (new Arrange($draw->timings, $draw->setter))->piece($ruled, $shape);
                 $drawing = $draw->draw($placed);
-                $proof = Proof::of($placed, WriteReel::of($drawing), $drawing->timings, $draw->setter());
+                $proof = Proof::of($placed, WriteReel::of($drawing), $drawing->timings, $draw->setter);
                 $which = $charts.' '.($shape ?? 'wide');
                 self::assertTrue($proof->isExact(), $which);
                 foreach ($proof->checks() as $check) {
@@ -73,11 +73,11 @@ final class ArrangeTest extends TestCase
             $json->charts[0]->words->centre = null;
             $piece = Piece::fromJson((string) json_encode($json), Forms::shipped());
             foreach (self::SHAPES as $shape) {
-                $placed = (new Arrange($draw))->piece($piece, $shape);
+                $placed = (new Arrange($draw->timings, $draw->setter))->piece($piece, $shape);
                 $stands = $placed->charts[0]->words->legend;
                 self::assertSame($isInside, $stands?->isInside, $hole.' '.$shape);
                 $reel = WriteReel::of($draw->draw($placed));
-                $proof = Proof::of($placed, $reel, $draw->timings($placed), $draw->setter());
+                $proof = Proof::of($placed, $reel, $draw->timings->of($placed), $draw->setter);
                 foreach ($proof->checks() as $check) {
                     $isOff = preg_match('/overlap|over the edge|cut off/', $check->message) === 1;
                     self::assertTrue($check->ok || !$isOff, $check->message);
@@ -92,10 +92,11 @@ final class ArrangeTest extends TestCase
         foreach ([2, 3, 5] as $count) {
             foreach (array_keys(ArrangementSettings::SEVERAL) as $several) {
                 foreach (self::SHAPES as $shape) {
-                    $placed = (new Arrange($draw))->piece(self::several($count, $several), $shape);
+                    $piece = self::several($count, $several);
+                    $placed = (new Arrange($draw->timings, $draw->setter))->piece($piece, $shape);
                     $boxes = [];
                     $stage = new Box(0, 0, $placed->stage->width, $placed->stage->height);
-                    foreach ($draw->timings($placed) as $timing) {
+                    foreach ($draw->timings->of($placed) as $timing) {
                         $boxes[] = $box = $timing->layoutOf(0)->extent();
                         self::assertTrue($stage->surrounds($box));
                         self::assertGreaterThan(
@@ -117,24 +118,24 @@ final class ArrangeTest extends TestCase
     public function testAPlaceByHandIsKeptInProportion(): void
     {
         $piece = self::byHand();
-        $wide = (new Arrange(Sample::drawPiece()))->piece($piece);
+        $wide = Sample::arrange()->piece($piece);
         self::assertSame([480.0, 540.0, 1.0], [
             $wide->charts[0]->place->x,
             $wide->charts[0]->place->y,
             $wide->charts[0]->place->size,
         ]);
-        $upright = (new Arrange(Sample::drawPiece()))->piece($piece, 'upright');
+        $upright = Sample::arrange()->piece($piece, 'upright');
         // A quarter across and half down, as much smaller as the side that shrinks most: 1080 of 1920.
         self::assertEqualsWithDelta(270, $upright->charts[0]->place->x, 1e-9);
         self::assertEqualsWithDelta(960, $upright->charts[0]->place->y, 1e-9);
         self::assertEqualsWithDelta(0.5625, $upright->charts[0]->place->size, 1e-9);
         // Its own place in a shape goes before.
-        self::assertSame(700.0, (new Arrange(Sample::drawPiece()))->piece($piece, 'square')->charts[0]->place->x);
+        self::assertSame(700.0, Sample::arrange()->piece($piece, 'square')->charts[0]->place->x);
     }
 
     public function testArrangingAgainChangesNothing(): void
     {
-        $arrange = new Arrange(Sample::drawPiece());
+        $arrange = Sample::arrange();
         $once = $arrange->piece(self::several(3, 'fitting'), 'upright');
         self::assertSame($once, $arrange->piece($once));
         self::assertEquals($once, $arrange->piece(self::several(3, 'fitting'), 'upright'));

@@ -52,7 +52,7 @@ final class SheetTest extends TestCase
     public function testStemsOfALongMove(): void
     {
         $piece = Sample::piece(changes: ['stage.frames' => 9000, 'charts.0.entrance.frames' => 8000]);
-        foreach (ChartSheet::stems($piece, Sample::drawPiece()->timings($piece)) as $stem) {
+        foreach (ChartSheet::stems($piece, Sample::drawPiece()->timings->of($piece)) as $stem) {
             self::assertLessThan(24, count($stem['points']));
         }
     }
@@ -74,7 +74,7 @@ final class SheetTest extends TestCase
                 ],
             ],
         ]);
-        [$mended, $rest] = ChartSheet::of($piece, Sample::drawPiece()->timings($piece))['chart1']['figures'];
+        [$mended, $rest] = ChartSheet::of($piece, Sample::drawPiece()->timings->of($piece))['chart1']['figures'];
 
         self::assertSame(
             ['73 %', '73.00 %', '262.80°', '73%'],
@@ -125,7 +125,7 @@ final class SheetTest extends TestCase
         $piece = Sample::piece("First\t60\nSecond\t40", ['charts.0.entrance' => [
             'begin' => 10, 'frames' => 20, 'curve' => 'linear', 'order' => 'after', 'overlap' => 0, 'opens' => 'forward',
         ]]);
-        $timings = Sample::drawPiece()->timings($piece);
+        $timings = Sample::drawPiece()->timings->of($piece);
         $told = static fn (int $frame): array => array_map(
             static fn (array $now): array => [$now['isFull'], $now['share'], $now['measured']],
             ChartSheet::at($timings, $frame)['chart1'],
@@ -142,7 +142,7 @@ final class SheetTest extends TestCase
             'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'property' => 'value',
             'from' => null, 'to' => '90.5',
         ]]]);
-        $timings = Sample::drawPiece()->timings($changing);
+        $timings = Sample::drawPiece()->timings->of($changing);
         self::assertSame(['75.3', '40'], array_column(ChartSheet::at($timings, 110)['chart1'], 'value'));
         self::assertSame(['90.5', '40'], array_column(ChartSheet::at($timings, 120)['chart1'], 'value'));
     }
@@ -155,7 +155,7 @@ final class SheetTest extends TestCase
             'charts.0.entrance' => ['begin' => 30, ...$motion],
             'charts.0.exit' => ['begin' => 150, ...$motion],
         ]);
-        $timings = Sample::drawPiece()->timings($piece);
+        $timings = Sample::drawPiece()->timings->of($piece);
         self::assertSame([31, 169], MoveSheet::there($timings, $piece->stage->frames));
         self::assertNull(MoveSheet::there($timings, 20));
     }

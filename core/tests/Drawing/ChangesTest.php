@@ -293,7 +293,8 @@ final class ChangesTest extends TestCase
             $piece = Sample::piece($form === 'dial' ? self::DIAL : Sample::FIGURES, $changes, $form);
             $draw = Sample::drawPiece();
             $reel = Sample::reel($draw->draw($piece));
-            self::assertTrue(Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter())->isExact());
+            $proof = Proof::of($piece, Reel::read($reel), $draw->timings->of($piece), $draw->setter);
+            self::assertTrue($proof->isExact());
             // The outline of the last frame gives way to one from a little earlier, as if the mark had not arrived.
             $walk = static function (array $nodes) use (&$walk): array {
                 $found = [];
@@ -316,7 +317,7 @@ final class ChangesTest extends TestCase
             }
             unset($track);
             self::assertFalse(
-                Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter())->isExact(),
+                Proof::of($piece, Reel::read($reel), $draw->timings->of($piece), $draw->setter)->isExact(),
                 $form,
             );
         }

@@ -67,6 +67,6 @@ final class EffortTest extends TestCase
 
     private static function effort(Piece $piece): Effort
     {
-        return Effort::of($piece, Sample::drawPiece()->timings($piece));
+        return Effort::of($piece, Sample::drawPiece()->timings->of($piece));
     }
 }

@@ -43,7 +43,7 @@ final class GapsTest extends TestCase
             ...$changes,
         ], $form);
         $marks = Sample::draw($piece)->marks();
-        $timing = Sample::drawPiece()->timings($piece)[$piece->charts[0]->id];
+        $timing = Sample::drawPiece()->timings->of($piece)[$piece->charts[0]->id];
         $area = static fn ($mark, int $frame): float => MeasuredOutline::read($mark->outline->at($frame))->area;
         $all = array_sum(array_map(static fn ($mark): float => $area($mark, 100), $marks));
 

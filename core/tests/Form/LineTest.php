@@ -52,7 +52,7 @@ final class LineTest extends TestCase
             $text .= "Row {$row}\t".implode("\t", $cells)."\n";
         }
         $piece = self::piece('area', $text, ['charts.0.series' => ['c1', 'c2', 'c3']]);
-        $timing = Sample::drawPiece()->timings($piece)['chart1'];
+        $timing = Sample::drawPiece()->timings->of($piece)['chart1'];
         $layout = $timing->layoutAt(0);
         $pixels = $layout->whole('r1-c1') / $timing->states()[0]->scale->length();
         foreach ($outside['heights'] as $series => $layer) {
@@ -96,7 +96,7 @@ final class LineTest extends TestCase
                 'charts.0.form.height' => mt_rand(60, 900),
                 ...$form === 'line' ? ['charts.0.form.points' => mt_rand(0, 1) * 24] : [],
             ]);
-            $timing = $draw->timings($piece)['chart1'];
+            $timing = $draw->timings->of($piece)['chart1'];
             $layout = $timing->layoutAt(0);
             $zero = $timing->states()[0]->scale->place(0.0);
             $before = null;
@@ -143,7 +143,7 @@ final class LineTest extends TestCase
             ]);
             $draw = Sample::drawPiece();
             $drawing = $draw->draw($piece);
-            $proof = Proof::of($piece, WriteReel::of($drawing), $drawing->timings, $draw->setter());
+            $proof = Proof::of($piece, WriteReel::of($drawing), $drawing->timings, $draw->setter);
             self::assertTrue($proof->isExact(), json_encode($proof->checks(), JSON_THROW_ON_ERROR));
             $timing = $drawing->timings['chart1'];
             $second = $timing->figures()->list[$series === [] ? 1 : 2];
@@ -192,7 +192,7 @@ final class LineTest extends TestCase
         $draw = Sample::drawPiece();
         $layouts = [];
         foreach (['columns', 'line'] as $form) {
-            $timing = $draw->timings(self::piece($form, self::MONTHS, [
+            $timing = $draw->timings->of(self::piece($form, self::MONTHS, [
                 'charts.0.form.order' => 'sheet',
                 'charts.0.form.width' => 800,
                 'charts.0.form.height' => 500,
@@ -239,7 +239,7 @@ final class LineTest extends TestCase
                 'opens' => 'forward',
             ],
         ], 'line');
-        $timing = Sample::drawPiece()->timings($piece)['chart1'];
+        $timing = Sample::drawPiece()->timings->of($piece)['chart1'];
         $frames = [];
         foreach (['r1', 'r2', 'r3', 'r4'] as $id) {
             $move = $timing->moves[$id]->entrance;

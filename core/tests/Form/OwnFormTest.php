@@ -80,7 +80,7 @@ final class OwnFormTest extends TestCase
         $drawing = $draw->draw($piece);
         $reel = WriteReel::of($drawing);
 
-        self::assertTrue(Proof::of($piece, $reel, $drawing->timings, $draw->setter())->isExact());
+        self::assertTrue(Proof::of($piece, $reel, $drawing->timings, $draw->setter)->isExact());
         $svg = Svg::ofFrame($drawing, 200);
         self::assertSame(5, substr_count($svg, 'data-figure='));
         self::assertSame(5, substr_count($svg, 'data-reading-of="r'));

@@ -55,7 +55,7 @@ final class EveryLabelTest extends TestCase
                     if (++$turn % Rounds::of(2, 1) !== 0) {
                         continue;
                     }
-                    $placed = (new Arrange($draw))->piece($piece, $shape);
+                    $placed = (new Arrange($draw->timings, $draw->setter))->piece($piece, $shape);
                     $this->look($draw, $placed, $count, sprintf('%s of %d, %s, %s', $form, $count, $show, $shape ?? 'wide'));
                 }
             }
@@ -93,7 +93,7 @@ final class EveryLabelTest extends TestCase
         $reel = WriteReel::of($drawing);
         $last = $piece->stage->frames - 1;
         $words = (new ShownWords($reel))->at($last);
-        $said = self::said(Proof::of($piece, $reel, $drawing->timings, $draw->setter()));
+        $said = self::said(Proof::of($piece, $reel, $drawing->timings, $draw->setter));
         foreach ($words as $index => $word) {
             $inside = $word->box->left >= -1 && $word->box->right() <= $piece->stage->width + 1
                 && $word->box->top >= -1 && $word->box->bottom() <= $piece->stage->height + 1;

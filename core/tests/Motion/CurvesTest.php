@@ -115,7 +115,7 @@ final class CurvesTest extends TestCase
                 'begin' => 10, 'frames' => 30, 'curve' => ['settle' => ['past' => 0.2, 'back' => 10]],
                 'order' => 'together', 'overlap' => 0, 'opens' => 'forward', 'manner' => $manner,
             ]]);
-            $timing = Sample::drawPiece()->timings($piece)['chart1'];
+            $timing = Sample::drawPiece()->timings->of($piece)['chart1'];
             $most = 0.0;
             foreach (range(0, 60) as $frame) {
                 $amount = $timing->moves['r1']->amountAt($frame);
@@ -138,7 +138,7 @@ final class CurvesTest extends TestCase
             'sequence' => $sequence, 'hold' => 4,
         ], 'charts.0.form.order' => 'ascending']);
         $begins = [];
-        foreach (Sample::drawPiece()->timings($piece)['chart1']->moves as $figure => $moves) {
+        foreach (Sample::drawPiece()->timings->of($piece)['chart1']->moves as $figure => $moves) {
             $begins[(int) substr((string) $figure, 1)] = $moves->entrance->begin ?? 0;
         }
         asort($begins);

@@ -65,7 +65,7 @@ final class LoopsTest extends TestCase
             'words.0.drift' => ['across' => 0, 'down' => 5, 'turn' => 0, 'every' => 240],
         ]);
         self::assertTrue(Sample::prove($piece)->isExact());
-        $timing = Sample::drawPiece()->timings($piece)['chart1'];
+        $timing = Sample::drawPiece()->timings->of($piece)['chart1'];
         $x = array_map($timing->wholeNumber('x')->at(...), range(0, 240));
         self::assertSame(620.0, $x[0]);
         self::assertEqualsWithDelta($x[0], $x[240], 1e-9, 'the frame after the last is the first again');

@@ -140,7 +140,7 @@ final class MovesTest extends TestCase
                 ),
             ]);
             $found = [];
-            foreach (Sample::drawPiece()->timings($piece)['chart1']->moves as $figure => $of) {
+            foreach (Sample::drawPiece()->timings->of($piece)['chart1']->moves as $figure => $of) {
                 $found[$figure] = [$of->entrance?->begin, $of->entrance?->frames()];
             }
 

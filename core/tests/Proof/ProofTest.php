@@ -64,7 +64,7 @@ final class ProofTest extends TestCase
             }
         }
         $draw = Sample::drawPiece();
-        $proof = Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter());
+        $proof = Proof::of($piece, Reel::read($reel), $draw->timings->of($piece), $draw->setter);
 
         self::assertFalse($proof->isExact());
         self::assertSame('“Small appliances” does not match', $proof->jsonSerialize()['word']);
@@ -142,7 +142,7 @@ final class ProofTest extends TestCase
             }
         }
         $draw = Sample::drawPiece();
-        $proof = Proof::of($piece, Reel::read($reel), $draw->timings($piece), $draw->setter());
+        $proof = Proof::of($piece, Reel::read($reel), $draw->timings->of($piece), $draw->setter);
 
         self::assertFalse($proof->isExact());
         self::assertGreaterThan(0.3, $proof->figures[0]->difference);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Drawing;
+namespace Lupine\Core\Lettering;
 
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Piece\LegendSettings;

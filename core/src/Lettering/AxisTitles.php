@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Lupine\Core\Drawing;
+namespace Lupine\Core\Lettering;
 
 use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\ChartWords;
-use Lupine\Core\Reel\Role;
 use Lupine\Core\Words\TextSetter;
 
 /** The titles at the axes of a chart: outside of everything else that stands there. */
@@ -54,41 +52,5 @@ final readonly class AxisTitles
         }
 
         return $titles;
-    }
-
-    /**
-     * @param list<AxisTitle> $titles
-     *
-     * @return list<Node>
-     */
-    public function draw(array $titles): array
-    {
-        if ($this->words->axis === null) {
-            return [];
-        }
-        $style = $this->words->axis->style;
-        $texts = new DrawTexts($this->setter);
-        $nodes = [];
-        foreach ($titles as $title) {
-            $middle = $title->box->middle();
-            $line = $texts->line(
-                $title->text,
-                $style,
-                Track::constant($middle->x),
-                Track::constant($middle->y + $this->setter->capHeight($style) / 2),
-                'middle',
-            );
-            $none = Track::constant(0.0);
-            $nodes[] = new GroupNode(
-                Role::AxisTitle,
-                [$line],
-                null,
-                $title->isUpright
-                    ? new Pose($middle, $none, $none, Track::constant(1.0), Track::constant(-90.0))
-                    : null,
-            );
-        }
-
-        return $nodes;
     }
 }
