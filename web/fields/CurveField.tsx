@@ -1,4 +1,5 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useDrag } from '../common/useDrag';
 import type { Curve } from '../../contracts/piece';
 import { Pick } from './Choice';
 import { settingOf } from '../settings/settings';
@@ -32,7 +33,7 @@ interface Props {
 /** A timing curve: chosen by name, bent by its two handles, or told by its numbers. */
 export function CurveField({ value, numbers, course, kept = [], onChange }: Props) {
   const picture = useRef<SVGSVGElement>(null);
-  const [held, setHeld] = useState<0 | 1 | null>(null);
+  const drag = useDrag();
   const kind = kindOf(value);
   const known = kept.find(({ curve }) => JSON.stringify(curve) === JSON.stringify(value));
   const low = Math.min(0, ...course, ...(numbers ? [numbers[1], numbers[3]] : []));
@@ -44,15 +45,15 @@ export function CurveField({ value, numbers, course, kept = [], onChange }: Prop
     const next = [...numbers] as [number, number, number, number];
     next[handle * 2] = Math.round(Math.max(0, Math.min(1, toX)) * 100) / 100;
     next[handle * 2 + 1] = Math.round(Math.max(-BEYOND, Math.min(1 + BEYOND, toY)) * 100) / 100;
-    if (next.some((part, index) => part !== numbers[index])) onChange(next);
+    onChange(next);
   };
-  const move = (event: PointerEvent): void => {
-    if (held === null || !picture.current) return;
+  const pull = (handle: 0 | 1, { clientX, clientY }: PointerEvent): void => {
+    if (!picture.current) return;
     const box = picture.current.getBoundingClientRect();
-    const up = HEIGHT - EDGE - ((event.clientY - box.top) / box.height) * HEIGHT;
+    const up = HEIGHT - EDGE - ((clientY - box.top) / box.height) * HEIGHT;
     bend(
-      held,
-      (((event.clientX - box.left) / box.width) * WIDTH - EDGE) / (WIDTH - 2 * EDGE),
+      handle,
+      (((clientX - box.left) / box.width) * WIDTH - EDGE) / (WIDTH - 2 * EDGE),
       low + (up / (HEIGHT - 2 * EDGE)) * (high - low),
     );
   };
@@ -82,14 +83,7 @@ export function CurveField({ value, numbers, course, kept = [], onChange }: Prop
         options={[...NAMES, ...kept.map(({ name }, index): [string, string] => [`kept ${index}`, `“${name}”`])]}
         onChange={choose}
       />
-      <svg
-        ref={picture}
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        className="curve-picture"
-        onPointerMove={move}
-        onPointerUp={() => setHeld(null)}
-        onPointerLeave={() => setHeld(null)}
-      >
+      <svg ref={picture} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="curve-picture">
         <line x1={x(0)} x2={x(1)} y1={y(0)} y2={y(0)} className="curve-base" />
         <line x1={x(0)} x2={x(1)} y1={y(1)} y2={y(1)} className={high > 1 ? 'curve-base is-end' : 'curve-base'} />
         <polyline
@@ -116,10 +110,7 @@ export function CurveField({ value, numbers, course, kept = [], onChange }: Prop
                 aria-label={handle === 0 ? 'Start handle' : 'handle at the end'}
                 aria-valuenow={numbers[handle * 2 + 1]}
                 aria-valuetext={`${numbers[handle * 2]}, ${numbers[handle * 2 + 1]}`}
-                onPointerDown={(event) => {
-                  setHeld(handle);
-                  (event.target as Element).releasePointerCapture?.(event.pointerId);
-                }}
+                {...drag(() => ({ move: ({ event }) => pull(handle, event) }))}
                 onKeyDown={nudge(handle)}
               />
             </g>

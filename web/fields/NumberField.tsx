@@ -1,9 +1,10 @@
-import { useEffect, useId, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useId, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { reasonOf } from '../api/client';
 import { isText } from '../common/keys';
 import { later } from '../common/later';
 import { useNotices } from '../common/Notices';
+import { useDrag, type Taken } from '../common/useDrag';
 import { useStageTime } from './stageTime';
 import { readNumber, type Unit } from './readNumber';
 import { readBefore, reading } from './reads';
@@ -55,7 +56,7 @@ export function NumberField({
   /** what stands in the field while it has the keyboard, or is wrong; null shows the value itself */
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState('');
-  const drag = useRef<{ x: number; from: number } | null>(null);
+  const drag = useDrag();
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (!wrong) return undefined;
@@ -147,13 +148,9 @@ export function NumberField({
       give(value + ((event.key === 'ArrowUp' ? 1 : -1) * step * (event.shiftKey ? 10 : 1)) / scale);
     }
   };
-  const scrubStart = (event: PointerEvent): void => {
-    drag.current = { x: event.clientX, from: value };
-    event.currentTarget.setPointerCapture(event.pointerId);
-  };
-  const scrub = (event: PointerEvent): void => {
-    if (drag.current) give(drag.current.from + (Math.round((event.clientX - drag.current.x) / 3) * step) / scale);
-  };
+  const scrub = (): Taken => ({
+    move: ({ across }) => give(value + (Math.round(across / 3) * step) / scale),
+  });
   return (
     <div ref={box} className={`field${wrong ? ' is-wrong' : ''}`}>
       <label
@@ -165,11 +162,7 @@ export function NumberField({
             ? 'Drag to change'
             : `Drag to change, double-click for ${plain(usual * scale)}${(sign ?? SIGNS[unit]) && ` ${sign ?? SIGNS[unit]}`}`,
         ].join(' ')}
-        onPointerDown={scrubStart}
-        onPointerMove={scrub}
-        onPointerUp={() => {
-          drag.current = null;
-        }}
+        {...drag(scrub)}
         onDoubleClick={() => {
           if (usual !== undefined) give(usual);
         }}

@@ -42,7 +42,7 @@ final readonly class FormController
         $table = Formulas::worked($piece->table($chart->table));
         try {
             $timing = $this->drawPiece->timings->of($piece)[$id];
-            $room = $timing->layoutAt(0)->extent();
+            $room = $timing->layouts->at(0)->extent();
             $colours = array_intersect_key($timing->colours, array_column($table->rows, 'id', 'id'));
             // Of several series rows have no colours of their own.
             $colours = $colours === [] || $chart->pick === null

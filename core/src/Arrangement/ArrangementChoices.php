@@ -91,7 +91,7 @@ final readonly class ArrangementChoices
         $timings = $this->timings->of($placed);
         foreach ($placed->charts as $chart) {
             $timing = $timings[$chart->id];
-            $layout = $timing->layoutAt(0);
+            $layout = $timing->layouts->at(0);
             foreach ($chart->isHidden ? [] : $layout->order() as $id) {
                 $outline = $layout->shape($id, Presence::full(), 0.0)->outline();
                 if ($outline !== '') {

@@ -70,7 +70,7 @@ final readonly class ChartRoom
             $this->timing,
             $this->setter,
         );
-        $states = $this->timing->states();
+        $states = $this->timing->story->states;
         $extents = $all = [$this->timing->form->layout($settings, $middle, $states[0]->moment())->extent()];
         // Of a run through many moments a few tell how much room words take.
         $step = max(1, intdiv(count($states) - 1, self::LOOKS));

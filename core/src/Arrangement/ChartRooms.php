@@ -155,7 +155,7 @@ final readonly class ChartRooms
         $fit = new LegendFit($timing, $this->setter);
         $free = INF;
         $middle = $room->middle();
-        foreach ($timing->states() as $state) {
+        foreach ($timing->story->states as $state) {
             $at = $timing->form->layout($form, new Point($place->x, $place->y), $state->moment())->middle();
             $free = min($free, $at->free ?? 0.0);
             $middle = $at->middle ?? $middle;

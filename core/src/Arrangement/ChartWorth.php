@@ -27,7 +27,7 @@ final readonly class ChartWorth
         $layout = $this->timing->form->layout(
             $chart->form,
             new Point($chart->place->x, $chart->place->y),
-            $this->timing->states()[0]->moment(),
+            $this->timing->story->states[0]->moment(),
         );
         $extent = $layout->extent();
         $worth = log(max(1.0, $extent->width * $extent->height));

@@ -37,13 +37,13 @@ final readonly class ChartSheet
         }
         $tables = array_column($piece->charts, 'table', 'id');
         foreach ($timings as $chartId => $timing) {
-            $largest = $timing->widest();
+            $largest = $timing->amounts->widest();
             $timecode = static fn (int $frame): string => Timecode::atFrame(
                 $frame,
                 $rate,
                 $piece->stage->dropFrame,
             )->toText();
-            $layout = $timing->layoutAt(0);
+            $layout = $timing->layouts->at(0);
             $isAngle = $layout->measure() === Measure::Angle;
             $charts[$chartId] = [
                 'whole' => ToldMoves::plain($timing->figures()->whole->toFloat(), 6),
@@ -56,9 +56,9 @@ final readonly class ChartSheet
                 'worked' => (object) ($worked[$tables[$chartId]] ?? []),
                 'isDrawnOn' => $layout instanceof DrawnOn,
                 'axes' => $layout->axes()?->name,
-                'isOnScale' => $timing->isOnScale(),
+                'isOnScale' => $timing->isOnScale,
                 'hasRoom' => $layout->measure()->room(0.0) > 1.0,
-                'changesHaveRoom' => !$timing->isOnScale() || $layout->measure()->room(1.0) > 1.0,
+                'changesHaveRoom' => !$timing->isOnScale || $layout->measure()->room(1.0) > 1.0,
                 'isSolid' => $layout instanceof Solid,
                 'run' => self::moments($timing->run, $timecode),
                 'changes' => ToldMoves::changes($timing->changes, $timecode),
@@ -93,22 +93,22 @@ final readonly class ChartSheet
     {
         $charts = [];
         foreach ($timings as $chartId => $timing) {
-            $layout = $timing->layoutAt($frame);
+            $layout = $timing->layouts->at($frame);
             $isAngle = $layout->measure() === Measure::Angle;
-            $values = $timing->valuesAt($frame);
+            $values = $timing->story->valuesAt($frame);
             foreach ($timing->figures()->list as $figure) {
                 $moves = $timing->moves[$figure->id];
                 $amount = $moves->amountAt($frame);
-                $shown = $timing->shownAt($figure->id, $frame);
-                $isFull = $amount >= 1.0 && abs($shown - abs($timing->fractionAt($figure->id, 0))) < 1e-9;
-                $share = $timing->isOnScale() ? $figure->share() * $amount : $shown;
+                $shown = $timing->amounts->shownAt($figure->id, $frame);
+                $isFull = $amount >= 1.0 && abs($shown - abs($timing->amounts->fractionAt($figure->id, 0))) < 1e-9;
+                $share = $timing->isOnScale ? $figure->share() * $amount : $shown;
                 $charts[$chartId][$figure->id] = [
                     'isFull' => $isFull,
                     'value' => ToldMoves::plain($values[$figure->id] * $amount, max(
                         $figure->decimals,
-                        $timing->states()[$timing->stateIndexAt($frame)]->figures->byId($figure->id)->decimals,
+                        $timing->story->states[$timing->story->stateIndexAt($frame)]->figures->byId($figure->id)->decimals,
                     )),
-                    'reading' => $timing->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
+                    'reading' => $timing->amounts->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
                     'share' => number_format($share * 100, 2).' %',
                     'measured' => self::size($layout, $shown * $layout->whole($figure->id), $isAngle),
                 ];
@@ -132,14 +132,14 @@ final readonly class ChartSheet
             ? null
             : [round($point->x, 3), round($point->y, 3)];
         $handles = [];
-        foreach ($timing->handles() as $handle) {
+        foreach ($timing->layouts->handles() as $handle) {
             $setting = $settings[$handle->setting];
             if (isset($keyed['form.'.$setting->name])) {
                 continue;
             }
             $handles[] = [
                 'setting' => $setting->field(),
-                'value' => $timing->settingsAt(0)->number($setting->name),
+                'value' => $timing->layouts->settingsAt(0)->number($setting->name),
                 'at' => $point($handle->at),
                 'along' => $point($handle->along),
                 'around' => $point($handle->around),
@@ -180,7 +180,7 @@ final readonly class ChartSheet
     {
         $stems = [];
         foreach ($timings as $timing) {
-            $largest = $timing->widest();
+            $largest = $timing->amounts->widest();
             foreach ($timing->figures()->list as $figure) {
                 $stems[] = [
                     'colour' => $timing->colours[$figure->id],
@@ -214,7 +214,7 @@ final readonly class ChartSheet
             'isRest' => $figure->isRest,
             'isWorkedOut' => $figure->isWorkedOut,
             'share' => number_format($figure->share() * 100, 2).' %',
-            'reading' => $timing->states()[0]->readings->of($figure->id)->at(1.0),
+            'reading' => $timing->story->states[0]->readings->of($figure->id)->at(1.0),
             'colour' => $timing->colours[$figure->id],
             'entrance' => ToldMoves::move($moves->entrance, $timecode),
             'exit' => ToldMoves::move($moves->exit, $timecode),
@@ -242,7 +242,7 @@ final readonly class ChartSheet
     /** What of the mark is in proportion, with its unit. */
     private static function measured(ChartTiming $timing, Layout $layout, string $figureId, bool $isAngle): string
     {
-        return self::size($layout, abs($timing->fractionAt($figureId, 0)) * $layout->whole($figureId), $isAngle);
+        return self::size($layout, abs($timing->amounts->fractionAt($figureId, 0)) * $layout->whole($figureId), $isAngle);
     }
 
     private static function size(Layout $layout, float $measured, bool $isAngle): string

@@ -104,7 +104,7 @@ final readonly class ScriptSheet
         return array_map(
             static fn (SaidFigure $said): array => $said->answer(),
             SaidFigures::of($piece, array_map(
-                static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...),
+                static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...),
                 $timings,
             )),
         );

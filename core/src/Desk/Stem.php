@@ -27,12 +27,12 @@ final readonly class Stem
         $keys[] = max($frames - 1, ...$keys);
         $known = [];
         $at = static function (int $frame) use ($timing, $figureId, $widest, &$known): float {
-            return $known[$frame] ??= round($timing->widthAt($figureId, $frame) / $widest, 4);
+            return $known[$frame] ??= round($timing->amounts->widthAt($figureId, $frame) / $widest, 4);
         };
         $points = [[0, $at(0)]];
         for ($index = 1; $index < count($keys); ++$index) {
             [$from, $to] = [$keys[$index - 1], $keys[$index]];
-            if ($to > $from && $at($from) === $at($to) && $timing->isSettledAt(intdiv($from + $to, 2))) {
+            if ($to > $from && $at($from) === $at($to) && $timing->story->isSettledAt(intdiv($from + $to, 2))) {
                 // Between two of its keys nothing of it moves but what others do.
                 $points[] = [$to, $at($to)];
             } elseif ($to > $from) {

@@ -26,7 +26,7 @@ final readonly class BoundWords
     {
         return BoundText::isBound($text)
             ? Track::of(
-                [$range->from, ...$this->timing->changesOfFigures($range)],
+                [$range->from, ...$this->timing->story->changes($range)],
                 fn (int $frame): string => $this->at($text, $frame),
             )
             : Track::constant($text);
@@ -35,7 +35,7 @@ final readonly class BoundWords
     public function at(string $text, int $frame): string
     {
         return BoundText::filled($text, fn (string $what, string $rowId): string => match ($what) {
-            'column' => $this->timing->columnNameAt($frame),
+            'column' => $this->timing->story->columnNameAt($frame),
             'total' => $this->total($frame),
             default => $this->ofRow($what, $rowId, $frame),
         });
@@ -43,35 +43,35 @@ final readonly class BoundWords
 
     private function total(int $frame): string
     {
-        $values = array_values($this->timing->valuesAt($frame));
+        $values = array_values($this->timing->story->valuesAt($frame));
         $ones = array_fill(0, count($values), 1.0);
         $of = fn (int $state): TotalReading => TotalReading::of(
-            $this->timing->states()[$state]->figures,
+            $this->timing->story->states[$state]->figures,
             $this->settings,
             $this->settings->of === 'value' ? $this->settings->prefix : '',
             $this->settings->of === 'value' ? $this->settings->suffix : '',
         );
-        $index = $this->timing->stateIndexAt($frame);
+        $index = $this->timing->story->stateIndexAt($frame);
 
-        return $this->timing->isSettledAt($frame)
+        return $this->timing->story->isSettledAt($frame)
             ? $of($index)->at($ones)
             : $of($index)->between($of($index - 1), $values, $ones);
     }
 
     private function ofRow(string $what, string $rowId, int $frame): string
     {
-        $index = $this->timing->stateIndexAt($frame);
+        $index = $this->timing->story->stateIndexAt($frame);
         $figure = $this->figure($rowId, $index);
         if ($figure === null || $what === 'name') {
             // A row that is gone, or not among those that are shown, has nothing to say.
             return $figure?->fullLabel() ?? '–';
         }
-        $figures = $this->timing->states()[$index]->figures;
+        $figures = $this->timing->story->states[$index]->figures;
         if ($what === 'share') {
             $decimals = ReadingText::shareDecimals($figures, $this->settings);
-            $share = $this->timing->isSettledAt($frame)
+            $share = $this->timing->story->isSettledAt($frame)
                 ? $figures->shownPercentages($decimals)[$figure->id]->toFloat()
-                : 100 * $this->timing->shareAt($figure->id, $frame);
+                : 100 * $this->timing->story->shareAt($figure->id, $frame);
 
             return NumberText::of($share, $decimals, $this->settings).'%';
         }
@@ -79,17 +79,17 @@ final readonly class BoundWords
         $reading = ReadingText::ofFigure($figure, $settings, [], 0);
         $before = $this->figure($rowId, max(0, $index - 1));
 
-        return $this->timing->isSettledAt($frame) || $before === null
+        return $this->timing->story->isSettledAt($frame) || $before === null
             ? $reading->at(1.0)
             : $reading->between(
                 ReadingText::ofFigure($before, $settings, [], 0),
-                $this->timing->valuesAt($frame)[$figure->id],
+                $this->timing->story->valuesAt($frame)[$figure->id],
             );
     }
 
     private function figure(string $rowId, int $state): ?Figure
     {
-        foreach ($this->timing->states()[$state]->figures->list as $figure) {
+        foreach ($this->timing->story->states[$state]->figures->list as $figure) {
             if ($figure->rowId === $rowId || $figure->id === $rowId) {
                 return $figure;
             }

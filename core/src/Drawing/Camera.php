@@ -139,10 +139,10 @@ final readonly class Camera
             if ($chart->id !== $on->chart || $timing === null) {
                 continue;
             }
-            $layout = $timing->layoutAt($frame);
+            $layout = $timing->layouts->at($frame);
             $isFigure = $on->figure !== null && in_array($on->figure, $layout->order(), true);
 
-            return $timing->onStage($chart, $isFigure
+            return $timing->whole->onStage($isFigure
                 ? $layout->shape((string) $on->figure, Presence::full(), 0.0)->middle()
                 : $layout->extent()->middle(), $frame);
         }

@@ -33,7 +33,7 @@ final readonly class ChartShapes
 
     public static function of(ChartTiming $timing, FrameRange $range): self
     {
-        $layouts = $timing->layouts($range);
+        $layouts = $timing->layouts->over($range);
         $presences = $timing->presences($range);
         [$outs, $shapes, $fulls] = [[], [], []];
         foreach ($timing->figures()->list as $figure) {

@@ -87,9 +87,9 @@ final readonly class DrawChart
     private function group(Chart $chart, ChartTiming $timing, array $children): GroupNode
     {
         $at = $chart->place;
-        $opacity = $timing->wholeNumber('opacity');
-        $number = fn (string $property): Track => $timing->wholeNumber($property)->track($this->range);
-        $isStill = $timing->isStillAsAWhole();
+        $opacity = $timing->whole->number('opacity');
+        $number = fn (string $property): Track => $timing->whole->number($property)->track($this->range);
+        $isStill = $timing->whole->isStill();
 
         return new GroupNode(
             Role::Chart,
@@ -103,7 +103,7 @@ final readonly class DrawChart
                 $number('turn')->map(static fn (float $turn): float => $turn - $at->turn),
             ),
             $timing->form->needs($chart->form)->isOnScale()
-                ? $timing->scales($this->range)
+                ? $timing->story->scales($this->range)
                 : null,
             of: $chart->id,
         );
@@ -132,8 +132,8 @@ final readonly class DrawChart
             $id,
             $timing->figure($id)->fullLabel(),
             Track::of(
-                [...$shapes->presences[$id]->changes, ...$timing->changesOfFigures($this->range)],
-                static fn (int $frame): array => $timing->drawnAt($id, $frame),
+                [...$shapes->presences[$id]->changes, ...$timing->story->changes($this->range)],
+                static fn (int $frame): array => $timing->amounts->drawnAt($id, $frame),
             ),
             $shapes->first()->measure()->value,
             $shapes->layouts->map(static fn (Layout $layout): float => $layout->whole($id)),

@@ -43,7 +43,7 @@ final readonly class DrawChartWords
         private Ground $ground,
     ) {
         $this->texts = new DrawTexts($setter);
-        $this->readings = $timing->readings($shapes->range, $shapes->presences);
+        $this->readings = $timing->amounts->readings($shapes->range, $shapes->presences);
     }
 
     /** @return list<Node> names, labels and the number in the middle */
@@ -64,7 +64,7 @@ final readonly class DrawChartWords
         foreach ($labels->draw() as $figureId => $label) {
             array_push($nodes, ...$this->poses->pose((string) $figureId, [$label]));
         }
-        $first = $this->timing->layoutOf(0);
+        $first = $this->timing->layouts->of(0);
         $within = (new WordBoxes($this->chart, $this->timing, $this->setter))->besideAxes($first);
         $titles = $this->axisTitles((new AxisTitles($this->chart->words, $this->setter))->of($first, $within));
         if ($titles !== []) {
@@ -202,7 +202,7 @@ final readonly class DrawChartWords
                         $centre->style,
                         true,
                     ),
-                    $this->timing->states(),
+                    $this->timing->story->states,
                 ),
             );
 
@@ -216,7 +216,7 @@ final readonly class DrawChartWords
                 $centre->prefix,
                 $centre->suffix,
             ),
-            $this->timing->states(),
+            $this->timing->story->states,
         );
         $ones = array_fill(0, count($figures), 1.0);
         $widest = max(
@@ -293,9 +293,9 @@ final readonly class DrawChartWords
                 $there,
             ),
         );
-        $changes = $this->timing->changesOfFigures($this->shapes->range);
+        $changes = $this->timing->story->changes($this->shapes->range);
         if ($changes === []) {
-            $total = $totals[$this->timing->stateIndexAt($this->shapes->range->from)];
+            $total = $totals[$this->timing->story->stateIndexAt($this->shapes->range->from)];
 
             return $amounts->map(static fn (array $amounts): string => $total->at($amounts));
         }
@@ -304,13 +304,13 @@ final readonly class DrawChartWords
             $amounts,
             $totals,
         ): string {
-            $index = $this->timing->stateIndexAt($frame);
+            $index = $this->timing->story->stateIndexAt($frame);
 
-            return $this->timing->isSettledAt($frame)
+            return $this->timing->story->isSettledAt($frame)
                 ? $totals[$index]->at($amounts->at($frame))
                 : $totals[$index]->between(
                     $totals[$index - 1],
-                    array_values($this->timing->valuesAt($frame)),
+                    array_values($this->timing->story->valuesAt($frame)),
                     $amounts->at($frame),
                 );
         });

@@ -301,7 +301,7 @@ final readonly class DrawLabels
      */
     private function shifted(string $id, Track $alone, LabelPlan $plan): Track
     {
-        $states = array_keys($this->timing->states());
+        $states = array_keys($this->timing->story->states);
         $shifts = array_map(static fn (int $state): Point => $plan->shift($id, $state), $states);
         if (count($shifts) === 1) {
             return $shifts[0]->x === 0.0 && $shifts[0]->y === 0.0
@@ -310,11 +310,11 @@ final readonly class DrawLabels
                     static fn (Point $at): Point => new Point($at->x + $shifts[0]->x, $at->y + $shifts[0]->y),
                 );
         }
-        $changes = [...$alone->changes, ...$this->timing->changesOfFigures($this->shapes->range)];
+        $changes = [...$alone->changes, ...$this->timing->story->changes($this->shapes->range)];
 
         return Track::of($changes, fn (int $frame): Point => new Point(
-            $alone->at($frame)->x + $this->timing->between($frame, static fn (int $state): float => $shifts[$state]->x),
-            $alone->at($frame)->y + $this->timing->between($frame, static fn (int $state): float => $shifts[$state]->y),
+            $alone->at($frame)->x + $this->timing->story->between($frame, static fn (int $state): float => $shifts[$state]->x),
+            $alone->at($frame)->y + $this->timing->story->between($frame, static fn (int $state): float => $shifts[$state]->y),
         ));
     }
 

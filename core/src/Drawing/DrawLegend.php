@@ -109,13 +109,13 @@ final readonly class DrawLegend
      */
     private function pose(string $id, array $places, bool $isOfSeries): ?Pose
     {
-        $changes = $this->timing->changesOfFigures($this->shapes->range);
+        $changes = $this->timing->story->changes($this->shapes->range);
         if ($isOfSeries || $changes === []) {
             return null;
         }
         $slots = array_values($places);
         $at = function (int $frame, int $side) use ($id, $slots): float {
-            $place = max(0.0, min((float) (count($slots) - 1), $this->timing->placeAt($id, $frame)));
+            $place = max(0.0, min((float) (count($slots) - 1), $this->timing->story->placeAt($id, $frame)));
             $before = (int) floor($place);
             $after = $slots[min(count($slots) - 1, $before + 1)];
 

@@ -50,13 +50,13 @@ final readonly class DrawPointer
         $presence = $shapes->presences[$figureId];
         $fulls = $shapes->fulls[$figureId];
         $at = $fulls->map(self::near($chart, $timing, $note, $fulls, $this->range));
-        $moving = [...$at->changes, ...$timing->changesAsAWhole($this->range)];
+        $moving = [...$at->changes, ...$timing->whole->changes($this->range)];
         foreach ($moves as $number) {
             array_push($moving, ...$number->changes($this->range));
         }
         $end = Track::of(
             $moving,
-            static fn (int $frame): Point => $timing->onStage($chart, $at->at($frame), $frame),
+            static fn (int $frame): Point => $timing->whole->onStage($at->at($frame), $frame),
         );
         $first = [$moves['x']->at($this->range->from), $moves['y']->at($this->range->from)];
         $line = Track::of($moving, static function (int $frame) use ($end, $note, $moves, $first, $style): string {
@@ -105,7 +105,7 @@ final readonly class DrawPointer
     ): \Closure {
         $shape = $shapes->at($range->to);
         $far = static fn (Point $point): float => $timing
-            ->onStage($chart, $point, $range->to)
+            ->whole->onStage($point, $range->to)
             ->distanceTo($note->middle());
 
         return $far($shape->middle()) < $far($shape->rim()->at)

@@ -131,7 +131,7 @@ final class DrawSolid
         if ($face === null) {
             return new FlatPaint('#000000');
         }
-        $settings = $this->timing->settingsAt($frame);
+        $settings = $this->timing->layouts->settingsAt($frame);
         $shade = $settings->number('shade') * self::DARKER[$face->kind];
         $own = $this->chart->own($face->figureId)->faces?->of($face->kind);
         [$lightness, $chroma, $hue] = Colour::hex($own ?? $this->timing->colours[$face->figureId])->toOklch();

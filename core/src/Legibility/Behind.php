@@ -52,7 +52,7 @@ final class Behind
         $changes = [];
         foreach ($this->charts as $chart) {
             $timing = $this->timings[$chart->id];
-            array_push($changes, ...$timing->layouts($range)->changes, ...$timing->changesAsAWhole($range));
+            array_push($changes, ...$timing->layouts->over($range)->changes, ...$timing->whole->changes($range));
             foreach ($this->presences[$chart->id] as $figure => $presence) {
                 array_push($changes, ...$presence->changes);
                 foreach (['x', 'y', 'size', 'out', 'opacity'] as $property) {
@@ -99,9 +99,9 @@ final class Behind
     {
         $timing = $this->timings[$chart->id];
         $far = $this->reach[$chart->id] ??= $this->isStill($timing) ? $timing->mostOut() + 1 : INF;
-        $extent = $timing->layoutAt($frame)->extent();
+        $extent = $timing->layouts->at($frame)->extent();
 
-        return [$timing->ownPoints($chart, $frame), $far === INF ? null : new Box(
+        return [$timing->whole->ownPoints($frame), $far === INF ? null : new Box(
             $extent->left - $far,
             $extent->top - $far,
             $extent->width + 2 * $far,
@@ -130,8 +130,8 @@ final class Behind
         [$this->frame, $this->marks, $this->views] = [$frame, [], []];
         foreach ($this->charts as $chart) {
             $timing = $this->timings[$chart->id];
-            $layout = $timing->layoutAt($frame);
-            $isSeen = $timing->wholeNumber('opacity')->at($frame) >= self::SEEN;
+            $layout = $timing->layouts->at($frame);
+            $isSeen = $timing->whole->number('opacity')->at($frame) >= self::SEEN;
             foreach ($isSeen ? $layout->order() : [] as $id) {
                 $there = $this->presences[$chart->id][$id]->at($frame);
                 $number = static fn (string $property): float => $timing->number($id, $property)->at($frame);

@@ -43,8 +43,8 @@ final readonly class Distortion implements \JsonSerializable
     /** Null where a chart is not solid, or nothing of it is there. */
     public static function of(string $chartId, ChartTiming $timing, int $frame): ?self
     {
-        $layout = $timing->layoutAt($frame);
-        if (!$layout instanceof Solid || !$timing->settingsAt($frame)->has('startDegrees')) {
+        $layout = $timing->layouts->at($frame);
+        if (!$layout instanceof Solid || !$timing->layouts->settingsAt($frame)->has('startDegrees')) {
             return null;
         }
         $outs = [];
@@ -56,7 +56,7 @@ final readonly class Distortion implements \JsonSerializable
             static fn (float $share): bool => $share > self::NOTHING,
         );
         $parts = self::parts($layout, $outs, $wanted);
-        $turn = $timing->settingsAt($frame)->number('startDegrees');
+        $turn = $timing->layouts->settingsAt($frame)->number('startDegrees');
 
         return $parts === [] ? null : new self($chartId, $timing, $frame, $parts, $turn, $outs, $wanted);
     }
@@ -65,7 +65,7 @@ final readonly class Distortion implements \JsonSerializable
     public function best(): array
     {
         $at = fn (float $degrees): float => self::worst(self::parts(
-            $this->timing->layoutWith($this->frame, ['startDegrees' => $degrees]),
+            $this->timing->layouts->with($this->frame, ['startDegrees' => $degrees]),
             $this->outs,
             $this->wanted,
         ));
@@ -117,7 +117,7 @@ final readonly class Distortion implements \JsonSerializable
     {
         $shares = [];
         foreach ($timing->figures()->list as $figure) {
-            $shares[$figure->id] = $timing->fractionAt($figure->id, $frame);
+            $shares[$figure->id] = $timing->amounts->fractionAt($figure->id, $frame);
         }
 
         return $shares;

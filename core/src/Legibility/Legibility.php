@@ -138,7 +138,7 @@ final readonly class Legibility
             ),
         );
         $count = count($timing->figures()->list);
-        if ($count > self::MANY && !$timing->isOnScale()) {
+        if ($count > self::MANY && !$timing->isOnScale) {
             $slips[] = Check::wrong(
                 sprintf(
                     '%d parts are hard to tell apart; about five work well. Combine the small ones.',
@@ -176,7 +176,7 @@ final readonly class Legibility
      */
     private function colours(ChartTiming $timing): array
     {
-        $ids = $timing->layoutAt(0)->order();
+        $ids = $timing->layouts->at(0)->order();
         $alike = [];
         foreach ($ids as $place => $one) {
             foreach (array_slice($ids, $place + 1) as $other) {
@@ -215,11 +215,11 @@ final readonly class Legibility
     {
         $stage = $this->piece->stage;
         $frame = $stage->frames - 1;
-        $layout = $timing->layoutAt($frame);
+        $layout = $timing->layouts->at($frame);
         $lost = [];
         foreach ($timing->figures()->list as $figure) {
             $middle = $layout->shape($figure->id, Presence::full(), 0.0)->middle();
-            $at = $timing->onStage($chart, $middle, $frame);
+            $at = $timing->whole->onStage($middle, $frame);
             $ground = Ground::ofBackdrop($this->backdrop->at($frame), $at, $stage->width, $stage->height);
             $own = Colour::hex($timing->colours[$figure->id]);
             if ($ground !== null && $own->distanceTo($ground) < self::ALIKE && abs($figure->value()) > 0) {
@@ -387,7 +387,7 @@ final readonly class Legibility
     private function saidAsShown(): array
     {
         $checks = [];
-        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...), $this->timings);
+        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...), $this->timings);
         $all = SaidFigures::of($this->piece, $shown);
         foreach ($all as $said) {
             $line = $this->piece->line($said->line);
@@ -443,7 +443,7 @@ final readonly class Legibility
         $timing = $this->timings[$said->chart];
         $second = (int) round($stage->rateNumerator / $stage->rateDenominator);
         $last = $stage->frames - 1;
-        $isThere = fn (int $frame): bool => abs($timing->drawnAt($said->figure, min($frame, $last))[0]) > 0;
+        $isThere = fn (int $frame): bool => abs($timing->amounts->drawnAt($said->figure, min($frame, $last))[0]) > 0;
         // What is there at some time of the line, or soon after it, is there in time.
         foreach ([$line->begin, intdiv($line->begin + $line->end, 2), $line->end, $line->end + $second] as $frame) {
             if ($isThere($frame)) {
@@ -476,7 +476,7 @@ final readonly class Legibility
         foreach (array_unique([min($line->begin, $last), min($line->end, $last)]) as $frame) {
             foreach ([0, 1] as $way) {
                 $figures = array_map(static function (ChartTiming $timing) use ($frame, $way): Figures {
-                    $shown = $timing->shownFigures($frame);
+                    $shown = $timing->story->shownFigures($frame);
 
                     return $shown[$way] ?? $shown[0];
                 }, $this->timings);
@@ -500,7 +500,7 @@ final readonly class Legibility
     {
         $checks = $told = [];
         $last = $this->piece->stage->frames - 1;
-        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->shownFigures(...), $this->timings);
+        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...), $this->timings);
         foreach ($this->piece->words as $words) {
             if ($words->isHidden || $words->role === 'source') {
                 continue;
@@ -564,9 +564,9 @@ final readonly class Legibility
     {
         $boxes = array_map(function (Chart $chart) use ($frame): Box {
             $timing = $this->timings[$chart->id];
-            $extent = $timing->layoutAt($frame)->extent();
+            $extent = $timing->layouts->at($frame)->extent();
             $corners = array_map(
-                static fn (array $at): Point => $timing->onStage($chart, new Point(...$at), $frame),
+                static fn (array $at): Point => $timing->whole->onStage(new Point(...$at), $frame),
                 [
                     [$extent->left, $extent->top], [$extent->right(), $extent->top],
                     [$extent->left, $extent->bottom()], [$extent->right(), $extent->bottom()],

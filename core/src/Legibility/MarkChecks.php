@@ -59,11 +59,11 @@ final readonly class MarkChecks
     private function thin(Chart $chart, ChartTiming $timing): array
     {
         $frame = $this->looks[0];
-        $size = $timing->wholeNumber('size')->at($frame);
+        $size = $timing->whole->number('size')->at($frame);
         $found = [];
-        foreach ($timing->layoutAt($frame)->order() as $id) {
+        foreach ($timing->layouts->at($frame)->order() as $id) {
             $figure = $timing->figure($id);
-            $shape = $timing->layoutAt($frame)->shape($id, Presence::full(), 0.0);
+            $shape = $timing->layouts->at($frame)->shape($id, Presence::full(), 0.0);
             $outline = MeasuredOutline::read($shape->outline());
             // Of what is long and thin, the area is half the way round it, times its width.
             $wide = $outline->length() > 0 ? 2 * abs($outline->area) / $outline->length() * $size : 0.0;
@@ -75,7 +75,7 @@ final readonly class MarkChecks
                         $wide < 0.1 ? 'less than 0.1' : number_format($wide, 1),
                     ),
                     $frame,
-                    Box::around($timing->onStage($chart, $shape->middle(), $frame), 160, 160),
+                    Box::around($timing->whole->onStage($shape->middle(), $frame), 160, 160),
                 );
             }
         }
@@ -93,14 +93,14 @@ final readonly class MarkChecks
         $over = [];
         $isLooked = static fn (int $at): bool => $at % self::EVERY === 0;
         foreach (array_filter($this->looks, $isLooked, ARRAY_FILTER_USE_KEY) as $frame) {
-            foreach ($timing->layoutAt($frame)->order() as $id) {
-                if ($timing->shownAt($id, $frame) <= 0.0 || ($over[$id] ?? null) === false) {
+            foreach ($timing->layouts->at($frame)->order() as $id) {
+                if ($timing->amounts->shownAt($id, $frame) <= 0.0 || ($over[$id] ?? null) === false) {
                     continue;
                 }
                 $out = $timing->number($id, 'out')->at($frame);
-                $shape = $timing->layoutAt($frame)->shape($id, Presence::full(), $out);
+                $shape = $timing->layouts->at($frame)->shape($id, Presence::full(), $out);
                 $over[$id] = $this->over($chart, $timing, $shape->outline(), $id, $frame)
-                    ? $over[$id] ?? [$frame, $timing->onStage($chart, $shape->middle(), $frame)]
+                    ? $over[$id] ?? [$frame, $timing->whole->onStage($shape->middle(), $frame)]
                     : false;
             }
         }
@@ -122,7 +122,7 @@ final readonly class MarkChecks
         [$across, $down] = [$timing->number($id, 'x')->at($frame), $timing->number($id, 'y')->at($frame)];
         foreach (MeasuredOutline::read($outline)->segments as $segment) {
             foreach ($segment->furthestPoints() as $point) {
-                $at = $timing->onStage($chart, new Point($point->x + $across, $point->y + $down), $frame);
+                $at = $timing->whole->onStage(new Point($point->x + $across, $point->y + $down), $frame);
                 if ($at->x < -self::OVER || $at->y < -self::OVER
                     || $at->x > $stage->width + self::OVER || $at->y > $stage->height + self::OVER) {
                     return true;

@@ -53,7 +53,7 @@ final readonly class LabelPlan
         private Ground $ground,
         private WordBoxes $boxes,
     ) {
-        $this->layouts = array_map($timing->layoutOf(...), array_keys($timing->states()));
+        $this->layouts = array_map($timing->layouts->of(...), array_keys($timing->story->states));
         $this->spread = $this->layouts[0]->spread();
         $ways = [];
         foreach ($this->shown() as $id) {
@@ -166,7 +166,7 @@ final readonly class LabelPlan
 
     private function shape(string $id, int $state): Shape
     {
-        $out = $this->timing->number($id, 'out')->at($this->timing->settledFrame($state));
+        $out = $this->timing->number($id, 'out')->at($this->timing->layouts->settledFrame($state));
 
         return $this->layouts[$state]->shape($id, Presence::full(), $out);
     }
@@ -189,7 +189,7 @@ final readonly class LabelPlan
             $height + $plate,
             $this->shape($id, $state)->rim(),
             $own?->x === null ? null : new Point($own->x, (float) $own->y),
-            abs($this->timing->states()[$state]->figures->byId($id)->value()),
+            abs($this->timing->story->states[$state]->figures->byId($id)->value()),
         );
     }
 

@@ -59,7 +59,7 @@ final readonly class LegendPlan
         $reading = 0.0;
         foreach (self::entries($timing) as $figure) {
             $labels[$figure->id] = $setter->width(self::label($figure, $isOfSeries), $legend->style);
-            foreach ($isOfSeries ? [] : $timing->states() as $state) {
+            foreach ($isOfSeries ? [] : $timing->story->states as $state) {
                 $width = $setter->width($state->readings->of($figure->id)->at(1.0), $legend->style, true);
                 $reading = max($reading, $width);
             }

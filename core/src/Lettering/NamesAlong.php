@@ -34,7 +34,7 @@ final readonly class NamesAlong
         ));
         usort(
             $figures,
-            static fn (Figure $a, Figure $b): int => $timing->placeAt($a->id, 0) <=> $timing->placeAt($b->id, 0),
+            static fn (Figure $a, Figure $b): int => $timing->story->placeAt($a->id, 0) <=> $timing->story->placeAt($b->id, 0),
         );
         $names = array_map(static fn (Figure $figure): string => trim($figure->label), $figures);
         $widest = max([1.0, ...array_map(static fn (string $name): float => $setter->width($name, $style), $names)]);

@@ -78,7 +78,7 @@ final readonly class StageBoxes
 
     private function chart(Chart $chart): Box
     {
-        $extent = $this->timings[$chart->id]->layoutOf(0)->extent();
+        $extent = $this->timings[$chart->id]->layouts->of(0)->extent();
         $place = $chart->place;
         $middle = $extent->middle();
 

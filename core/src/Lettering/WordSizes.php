@@ -109,7 +109,7 @@ final class WordSizes
                     $style,
                     true,
                 ),
-                $this->timing->states(),
+                $this->timing->story->states,
             ),
         );
     }

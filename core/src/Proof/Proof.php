@@ -66,7 +66,7 @@ final readonly class Proof implements \JsonSerializable
         $looks = $legibility->checks();
 
         $extents = array_map(static function (ChartTiming $timing): array {
-            $extent = $timing->layoutAt(0)->extent();
+            $extent = $timing->layouts->at(0)->extent();
 
             return [$extent->left, $extent->top, $extent->width, $extent->height];
         }, $timings);
@@ -185,7 +185,7 @@ final readonly class Proof implements \JsonSerializable
         $largest = 0.0;
         $full = $worst = 0;
         // Where the picture changes, and where it should.
-        $frames = array_fill_keys([0, ...$mark->frames(), ...$timing->changesOfFigures($range)], true);
+        $frames = array_fill_keys([0, ...$mark->frames(), ...$timing->story->changes($range)], true);
         foreach ([$moves->entrance, $moves->exit] as $move) {
             $frames += array_fill_keys($move?->changes($range) ?? [], true);
         }
@@ -196,7 +196,7 @@ final readonly class Proof implements \JsonSerializable
                 [$most, $full] = [$amount, $frame];
             }
             $measured = $mark->measuredAt($frame);
-            $wanted = $timing->wantedAt($figure->id, $frame);
+            $wanted = $timing->amounts->wantedAt($figure->id, $frame);
             $difference = max(abs($measured->share - $wanted), $measured->ownDifference());
             if ($difference > $largest) {
                 [$largest, $worst] = [$difference, $frame];
@@ -212,7 +212,7 @@ final readonly class Proof implements \JsonSerializable
             $figure->fullLabel(),
             Decimal::of($figure->value(), 9),
             $timing->colours[$figure->id],
-            $timing->wantedAt($figure->id, $at),
+            $timing->amounts->wantedAt($figure->id, $at),
             $there->share,
             $there->areaShare,
             $largest,
@@ -245,12 +245,12 @@ final readonly class Proof implements \JsonSerializable
             $timing = $timings[$mark->chart];
             $figure = $timing->figure($mark->figure);
             foreach ($text->texts as $frame => $said) {
-                [$drawn, $whole] = $timing->readOff($mark->figure, $frame, $mark->measuredAt($frame)->share);
-                $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings->of($mark->figure);
+                [$drawn, $whole] = $timing->amounts->readOff($mark->figure, $frame, $mark->measuredAt($frame)->share);
+                $reading = $timing->story->states[$timing->story->stateIndexAt($frame)]->readings->of($mark->figure);
                 $number = self::number($said, $timing, $mark->figure, $frame);
                 // Half of the last digit for rounding; where shares are made to add up, the last digit itself may move.
                 // And as much of the whole as a mark may be off.
-                $digit = 10 ** -$timing->decimalsAt($mark->figure, $frame);
+                $digit = 10 ** -$timing->story->decimalsAt($mark->figure, $frame);
                 $slack = ($reading->isOfShare() ? 1.0 : 0.5) * $digit + self::TOLERANCE * $whole;
                 if ($number === null || abs($number - $drawn) > $slack) {
                     return Check::wrong(sprintf(
@@ -270,7 +270,7 @@ final readonly class Proof implements \JsonSerializable
     /** The number that a reading shows, read from its text. */
     private static function number(string $text, ChartTiming $timing, string $figureId, int $frame): ?float
     {
-        $reading = $timing->states()[$timing->stateIndexAt($frame)]->readings->of($figureId);
+        $reading = $timing->story->states[$timing->story->stateIndexAt($frame)]->readings->of($figureId);
         for ($amount = 0; $amount <= 1; ++$amount) {
             if ($text === $reading->at((float) $amount)) {
                 return $reading->number((float) $amount);
@@ -278,7 +278,7 @@ final readonly class Proof implements \JsonSerializable
         }
         $bare = $reading->bare($text);
         $digits = preg_replace('/[^\d]/', '', $bare);
-        $decimals = $timing->decimalsAt($figureId, $frame);
+        $decimals = $timing->story->decimalsAt($figureId, $frame);
         $sign = str_starts_with($bare, NumberText::MINUS) ? -1 : 1;
 
         return $digits === '' || $digits === null ? null : $sign * (float) $digits / 10 ** $decimals;
@@ -286,10 +286,10 @@ final readonly class Proof implements \JsonSerializable
 
     private static function sharesAddUp(ChartTiming $timing): Check
     {
-        if ($timing->isOnScale()) {
-            $scale = $timing->states()[0]->scale;
+        if ($timing->isOnScale) {
+            $scale = $timing->story->states[0]->scale;
             $over = array_filter(
-                $timing->states(),
+                $timing->story->states,
                 static fn (ChartState $state): bool => max(0.0, ...$state->figures->values()) >
                     $state->scale->most,
             );
@@ -301,9 +301,9 @@ final readonly class Proof implements \JsonSerializable
                     self::short($scale->most),
                 ));
         }
-        $shown = $timing->figures()->shownPercentages($timing->states()[0]->readings->shareDecimals());
+        $shown = $timing->figures()->shownPercentages($timing->story->states[0]->readings->shareDecimals());
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
-        $text = rtrim(rtrim(number_format($sum, $timing->states()[0]->readings->shareDecimals(), '.', ''), '0'), '.');
+        $text = rtrim(rtrim(number_format($sum, $timing->story->states[0]->readings->shareDecimals(), '.', ''), '0'), '.');
         if (count($shown) === 1) {
             return Check::right(sprintf('One part is shown: %s %%.', $text));
         }

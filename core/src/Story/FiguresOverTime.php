@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Story;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Pick;
 use Lupine\Core\Figures\Scale;
 use Lupine\Core\Form\Moment;
@@ -14,6 +15,7 @@ use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\PlaceChanges;
 use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Motion\Track;
 
 /** The figures of a chart from state to state: values, whole, places and scale on any frame. */
 final class FiguresOverTime
@@ -499,5 +501,45 @@ final class FiguresOverTime
         }
 
         return $values;
+    }
+
+    /** @return list<Figures> the figures on a frame: as they stand, or to which and from which they change */
+    public function shownFigures(int $frame): array
+    {
+        $index = $this->stateIndexAt($frame);
+        $states = $this->isSettledAt($frame) ? [$index] : [$index, $index - 1];
+
+        return array_map(fn (int $state): Figures => $this->states[max(0, $state)]->figures, $states);
+    }
+
+    /** @return Track<float> the maximum of the scale on the frames of a range */
+    public function scales(FrameRange $range): Track
+    {
+        $maximum = fn (int $frame): float => $this->momentAt($frame)->scale->most;
+
+        return Track::of([$range->from, ...$this->changes($range)], $maximum);
+    }
+
+    /** Digits after the point of a reading on a frame. */
+    public function decimalsAt(string $figureId, int $frame): int
+    {
+        $index = $this->stateIndexAt($frame);
+        $decimals = $this->states[$index]->readings->of($figureId)->decimals();
+
+        return $this->isSettledAt($frame)
+            ? $decimals
+            : max($decimals, $this->states[$index - 1]->readings->of($figureId)->decimals());
+    }
+
+    /** Whether no figure is changing on a frame. */
+    public function isSettledAt(int $frame): bool
+    {
+        return $this->settledAt($frame) !== null;
+    }
+
+    /** Where a figure stands in the order, from 0; between whole numbers while it changes places. */
+    public function placeAt(string $figureId, int $frame): float
+    {
+        return $this->standingAt($figureId, $frame)->place;
     }
 }

@@ -126,19 +126,24 @@ final readonly class TimeCharts
         $moves = array_map(static fn (FigureMoves $one): FigureMoves => $one->opening($growing), $moves);
         $moves = self::withRoom($chart, $form, $states, $moves);
 
+        $place = new Point($chart->place->x, $chart->place->y);
+        $followers = array_filter($moves, static fn (FigureMoves $one): bool => $one->follows());
+        $layouts = new ChartLayouts($form, $chart->form, $place, $story, $this->settings($chart, $form), $followers);
+        $isOnScale = $form->needs($chart->form)->isOnScale();
+
         return new ChartTiming(
             $form,
-            $chart->form,
-            new Point($chart->place->x, $chart->place->y),
             $story,
+            $layouts,
+            new ChartAmounts($form, $story, $layouts, $moves, $isOnScale),
+            new WholeChart($place, $this->whole($chart)),
             $moves,
             $this->colours($chart, $chart->pick === null || $form->isJoined() ? $table : $shown, $figures),
             $this->withPicked($this->keyed($chart, $figures, $moves), $story),
-            $this->settings($chart, $form),
-            $this->whole($chart),
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
             $this->moves->emphasesOf($chart->id),
+            $isOnScale,
             $run,
         );
     }

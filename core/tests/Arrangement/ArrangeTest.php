@@ -97,7 +97,7 @@ final class ArrangeTest extends TestCase
                     $boxes = [];
                     $stage = new Box(0, 0, $placed->stage->width, $placed->stage->height);
                     foreach ($draw->timings->of($placed) as $timing) {
-                        $boxes[] = $box = $timing->layoutOf(0)->extent();
+                        $boxes[] = $box = $timing->layouts->of(0)->extent();
                         self::assertTrue($stage->surrounds($box));
                         self::assertGreaterThan(
                             $count > 3 ? 30 : 60,

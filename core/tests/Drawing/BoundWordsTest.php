@@ -75,7 +75,7 @@ final class BoundWordsTest extends TestCase
             'charts.0.words.labels.show' => 'beside',
         ], 'bars');
         $timing = Sample::draw($piece)->timings['chart1'];
-        self::assertSame('−€1,234.5', $timing->readingAt('r1', 200, Presence::full()));
+        self::assertSame('−€1,234.5', $timing->amounts->readingAt('r1', 200, Presence::full()));
         self::assertTrue(Sample::prove($piece)->isExact(), 'a minus sign is read as one');
 
         $piece = Sample::piece("a\t12\nb\t20", [

@@ -21,7 +21,7 @@ final class CameraTest extends TestCase
         foreach ([620, 900] as $x) {
             $piece = self::piece([self::shot(100, ['zoom' => 3, 'on' => ['chart' => 'chart1', 'figure' => 'r3']])], $x);
             $view = self::camera($piece)->at(130);
-            $layout = Sample::drawPiece()->timings->of($piece)['chart1']->layoutAt(130);
+            $layout = Sample::drawPiece()->timings->of($piece)['chart1']->layouts->at(130);
             $middle = $layout->shape('r3', Presence::full(), 0.0)->middle();
             self::assertEqualsWithDelta(
                 [$middle->x, $middle->y, 3.0],

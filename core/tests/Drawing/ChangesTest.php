@@ -80,13 +80,13 @@ final class ChangesTest extends TestCase
         self::assertTrue($proof->isExact(), sprintf('%s is off by %.9f', $form, $proof->largestDifference()));
 
         $timing = Sample::draw($piece)->timings['chart1'];
-        self::assertSame($isDial ? '61%' : '512', $timing->readingAt('r1', 119, Presence::full()));
-        self::assertSame($isDial ? '73%' : '430', $timing->readingAt('r1', 230, Presence::full()));
+        self::assertSame($isDial ? '61%' : '512', $timing->amounts->readingAt('r1', 119, Presence::full()));
+        self::assertSame($isDial ? '73%' : '430', $timing->amounts->readingAt('r1', 230, Presence::full()));
         if (!$isDial) {
-            self::assertEqualsWithDelta(333.0, $timing->valuesAt(230)['r3'], 1e-9, 'a typed value stays');
+            self::assertEqualsWithDelta(333.0, $timing->story->valuesAt(230)['r3'], 1e-9, 'a typed value stays');
             self::assertEqualsWithDelta(
                 (512 + 430) / 2,
-                $timing->valuesAt(130)['r1'],
+                $timing->story->valuesAt(130)['r1'],
                 1e-6,
                 'midway at half its time',
             );
@@ -107,7 +107,7 @@ final class ChangesTest extends TestCase
             $proof = Sample::prove($piece);
             self::assertTrue($proof->isExact(), sprintf('%s is off by %.9f', $form, $proof->largestDifference()));
             $timing = Sample::draw($piece)->timings['chart1'];
-            $values = array_map(static fn (int $frame): array => $timing->valuesAt($frame), range(120, 170));
+            $values = array_map(static fn (int $frame): array => $timing->story->valuesAt($frame), range(120, 170));
             self::assertGreaterThanOrEqual(0.0, min(array_map(min(...), $values)), 'none falls below nothing');
             self::assertSame($isDial ? 73.0 : 450.0, (float) end($values)[$isDial ? 'r1' : 'r2']);
 
@@ -202,7 +202,7 @@ final class ChangesTest extends TestCase
     {
         $most = static fn (string $figures, array $changes = []): array => array_map(
             static fn ($state): float => $state->scale->most,
-            Sample::draw(Sample::piece($figures, $changes, 'dial'))->timings['chart1']->states(),
+            Sample::draw(Sample::piece($figures, $changes, 'dial'))->timings['chart1']->story->states,
         );
 
         self::assertSame([50.0], $most("Mended\t42"));
@@ -222,7 +222,7 @@ final class ChangesTest extends TestCase
         $timing = Sample::draw($piece)->timings['chart1'];
 
         foreach ([100, 105, 112, 118, 125, 140] as $frame) {
-            $values = $timing->valuesAt($frame);
+            $values = $timing->story->valuesAt($frame);
             self::assertEqualsWithDelta(100.0, array_sum($values), 1e-9, "frame {$frame}");
             self::assertEqualsWithDelta(100 - $values['r1'] - $values['r2'], $values['r3'], 1e-9);
         }
@@ -244,7 +244,7 @@ final class ChangesTest extends TestCase
 
         self::assertCount(4, $drawing->marks());
         self::assertTrue(Sample::prove($piece)->isExact());
-        self::assertEqualsWithDelta(512 / 961, $drawing->timings['chart1']->fractionAt('r1', 0), 1e-12);
+        self::assertEqualsWithDelta(512 / 961, $drawing->timings['chart1']->amounts->fractionAt('r1', 0), 1e-12);
         $all = Sample::draw(Sample::piece())->timings['chart1']->colours;
         self::assertSame($all['r3'], $drawing->timings['chart1']->colours['r3']);
     }

@@ -69,7 +69,7 @@ final class OneDriverTest extends TestCase
         $readings = self::readings($drawing);
         self::assertCount(count($timing->figures()->list), $readings);
         foreach ($timing->figures()->list as $figure) {
-            $reading = $timing->states()[0]->readings->of($figure->id);
+            $reading = $timing->story->states[0]->readings->of($figure->id);
             $full = $reading->number(1.0);
             for ($frame = 0; $frame < $drawing->frames; ++$frame) {
                 $amount = $timing->moves[$figure->id]->presenceAt($frame)->amount;

@@ -54,7 +54,7 @@ final class SeriesTest extends TestCase
 
         self::assertTrue(Sample::prove($piece)->isExact());
         self::assertCount(9, $drawing->marks());
-        self::assertSame('90', $drawing->timings['chart1']->readingAt('r1-c2', 200, Presence::full()));
+        self::assertSame('90', $drawing->timings['chart1']->amounts->readingAt('r1-c2', 200, Presence::full()));
         $colours = $drawing->timings['chart1']->colours;
         self::assertSame($colours['r1-c2'], $colours['r3-c2'], 'a series has one colour');
         self::assertNotSame($colours['r1-c1'], $colours['r1-c2']);

@@ -98,18 +98,18 @@ final class PickTest extends TestCase
         $ids = array_map(static fn (Figure $figure): string => $figure->id, $timing->figures()->list);
         self::assertSame(['r1', 'r2', 'r3', 'others'], $ids);
         if ($form === 'donut') {
-            self::assertSame([30.0, 0.0, 20.0], self::values($timing->valuesAt(0)));
-            self::assertSame([0.0, 40.0, 10.0], self::values($timing->valuesAt(110)));
+            self::assertSame([30.0, 0.0, 20.0], self::values($timing->story->valuesAt(0)));
+            self::assertSame([0.0, 40.0, 10.0], self::values($timing->story->valuesAt(110)));
             for ($frame = 0; $frame < 120; ++$frame) {
-                self::assertEqualsWithDelta(100.0, array_sum($timing->valuesAt($frame)), 1e-9);
+                self::assertEqualsWithDelta(100.0, array_sum($timing->story->valuesAt($frame)), 1e-9);
             }
         } else {
             // On a scale those that are not picked keep their figures, and are not seen.
             $seen = static fn (string $id, int $frame): float => $timing->number($id, 'opacity')->at($frame);
-            self::assertSame([30.0, 15.0, 20.0], self::values($timing->valuesAt(0)));
+            self::assertSame([30.0, 15.0, 20.0], self::values($timing->story->valuesAt(0)));
             self::assertSame([1.0, 0.0, 1.0], [$seen('r2', 0), $seen('r3', 0), $seen('others', 0)]);
             self::assertSame([0.0, 1.0, 1.0], [$seen('r2', 110), $seen('r3', 110), $seen('others', 110)]);
-            self::assertSame([2.0, 2.0], [$timing->placeAt('others', 0), $timing->placeAt('others', 110)]);
+            self::assertSame([2.0, 2.0], [$timing->story->placeAt('others', 0), $timing->story->placeAt('others', 110)]);
         }
         self::assertTrue(Sample::prove($piece)->isExact());
     }
@@ -164,8 +164,8 @@ final class PickTest extends TestCase
             ]],
         ]);
         $timing = Sample::draw($piece)->timings['chart1'];
-        self::assertEquals(['r1' => 50.0, 'r2' => 30.0, 'r4' => 0.0, 'others' => 20.0], $timing->valuesAt(0));
-        self::assertEquals(['r1' => 50.0, 'r2' => 0.0, 'r4' => 70.0, 'others' => 45.0], $timing->valuesAt(120));
+        self::assertEquals(['r1' => 50.0, 'r2' => 30.0, 'r4' => 0.0, 'others' => 20.0], $timing->story->valuesAt(0));
+        self::assertEquals(['r1' => 50.0, 'r2' => 0.0, 'r4' => 70.0, 'others' => 45.0], $timing->story->valuesAt(120));
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 

@@ -42,7 +42,7 @@ final class TimeTicksTest extends TestCase
         $piece = Sample::piece($table, [], 'line');
         $timing = Sample::draw($piece)->timings['chart1'];
         $places = array_map(
-            static fn (string $id): float => round($timing->placeAt($id, 200), 9),
+            static fn (string $id): float => round($timing->story->placeAt($id, 200), 9),
             ['r1', 'r2', 'r3', 'r4'],
         );
         self::assertSame([0.0, round(3 / 38, 9), round(24 / 38, 9), 3.0], $places);

@@ -53,7 +53,7 @@ final class GapsTest extends TestCase
                 self::assertEqualsWithDelta($share, $area($mark, $frame) / $all, 1e-7, "frame $frame, part $index");
                 $figure = $piece->tables[0]->rows[$index]->id;
                 $there = $timing->moves[$figure]->presenceAt($frame);
-                $said = (float) $timing->readingAt($figure, $frame, $there);
+                $said = (float) $timing->amounts->readingAt($figure, $frame, $there);
                 self::assertEqualsWithDelta(100 * $share, $said, 0.5 + 1e-9, "frame $frame, reading of $index");
             }
         }

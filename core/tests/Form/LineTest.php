@@ -53,8 +53,8 @@ final class LineTest extends TestCase
         }
         $piece = self::piece('area', $text, ['charts.0.series' => ['c1', 'c2', 'c3']]);
         $timing = Sample::drawPiece()->timings->of($piece)['chart1'];
-        $layout = $timing->layoutAt(0);
-        $pixels = $layout->whole('r1-c1') / $timing->states()[0]->scale->length();
+        $layout = $timing->layouts->at(0);
+        $pixels = $layout->whole('r1-c1') / $timing->story->states[0]->scale->length();
         foreach ($outside['heights'] as $series => $layer) {
             foreach ($layer as $row => [$low, $high]) {
                 $id = sprintf('r%d-c%d', $row + 1, $series + 1);
@@ -97,8 +97,8 @@ final class LineTest extends TestCase
                 ...$form === 'line' ? ['charts.0.form.points' => mt_rand(0, 1) * 24] : [],
             ]);
             $timing = $draw->timings->of($piece)['chart1'];
-            $layout = $timing->layoutAt(0);
-            $zero = $timing->states()[0]->scale->place(0.0);
+            $layout = $timing->layouts->at(0);
+            $zero = $timing->story->states[0]->scale->place(0.0);
             $before = null;
             foreach ($timing->figures()->list as $figure) {
                 $last = null;
@@ -119,15 +119,15 @@ final class LineTest extends TestCase
                     $wanted = $form === 'line' ? $zero + $tip : abs($tip);
                     self::assertEqualsWithDelta($wanted, $share, 1e-6, $text.$curve.' '.$figure->id.' '.$amount);
                     // Between two figures nothing goes beyond them.
-                    $fraction = $timing->fractionAt($figure->id, 0);
+                    $fraction = $timing->amounts->fractionAt($figure->id, 0);
                     [$low, $high] = [min($before ?? $fraction, $fraction), max($before ?? $fraction, $fraction)];
                     self::assertGreaterThanOrEqual($low - 1e-9, $tip);
                     self::assertLessThanOrEqual($high + 1e-9, $tip);
                     $last = $tip;
                 }
-                $fraction = $figure->isGap ? 0.0 : $timing->fractionAt($figure->id, 0);
+                $fraction = $figure->isGap ? 0.0 : $timing->amounts->fractionAt($figure->id, 0);
                 self::assertEqualsWithDelta($fraction, $last ?? 0.0, 1e-9);
-                $before = $figure->isGap ? null : $timing->fractionAt($figure->id, 0);
+                $before = $figure->isGap ? null : $timing->amounts->fractionAt($figure->id, 0);
             }
         }
     }
@@ -152,7 +152,7 @@ final class LineTest extends TestCase
             // The reading goes on from the figure before, not from nothing.
             $frame = $move->begin + intdiv($move->end() - $move->begin, 2);
             $there = $timing->moves[$second->id]->presenceAt($frame);
-            $said = (float) $timing->readingAt($second->id, $frame, $there);
+            $said = (float) $timing->amounts->readingAt($second->id, $frame, $there);
             [$least, $most] = $curve === 'stepped' ? [95.0, 95.0] : [86.0, 89.0];
             self::assertTrue($said >= $least && $said <= $most, (string) $said);
         }
@@ -174,13 +174,13 @@ final class LineTest extends TestCase
             foreach ($timing->figures()->list as $figure) {
                 $there = $timing->moves[$figure->id]->presenceAt($frame);
                 self::assertEqualsWithDelta(
-                    $there->amount * $timing->fractionAt($figure->id, $frame),
-                    $timing->layoutAt($frame)->tip($figure->id, $there),
+                    $there->amount * $timing->amounts->fractionAt($figure->id, $frame),
+                    $timing->layouts->at($frame)->tip($figure->id, $there),
                     1e-9,
                 );
                 self::assertEqualsWithDelta(
                     $there->amount * $figure->value(),
-                    (float) $timing->readingAt($figure->id, $frame, $there),
+                    (float) $timing->amounts->readingAt($figure->id, $frame, $there),
                     0.51,
                 );
             }
@@ -197,7 +197,7 @@ final class LineTest extends TestCase
                 'charts.0.form.width' => 800,
                 'charts.0.form.height' => 500,
             ]))['chart1'];
-            $layouts[] = $timing->layoutAt(0);
+            $layouts[] = $timing->layouts->at(0);
         }
         foreach (['r1', 'r2', 'r4', 'r5'] as $id) {
             [$column, $point] = array_map(
@@ -270,14 +270,14 @@ final class LineTest extends TestCase
         $piece = Piece::fromDocument($document, Forms::shipped());
         $drawing = Sample::draw($piece);
         [$columns, $line] = array_values($drawing->timings);
-        self::assertEquals($columns->layoutAt(200)->extent(), $line->layoutAt(200)->extent());
+        self::assertEquals($columns->layouts->at(200)->extent(), $line->layouts->at(200)->extent());
         self::assertSame([], array_filter(
-            array_keys($line->layoutAt(200)->furniture()),
+            array_keys($line->layouts->at(200)->furniture()),
             static fn (string $name): bool => str_starts_with($name, 'tick'),
         ));
         // From −50 to 200: 40 and 180 as parts of 250.
-        self::assertEqualsWithDelta(40 / 250, $columns->fractionAt('r1', 200), 1e-12);
-        self::assertEqualsWithDelta(180 / 250, $line->fractionAt('r1', 200), 1e-12);
+        self::assertEqualsWithDelta(40 / 250, $columns->amounts->fractionAt('r1', 200), 1e-12);
+        self::assertEqualsWithDelta(180 / 250, $line->amounts->fractionAt('r1', 200), 1e-12);
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 }

@@ -89,7 +89,7 @@ final class OwnFormTest extends TestCase
             self::assertStringContainsString($part, $svg);
         }
         self::assertCount(5, ChartSheet::stems($piece, $drawing->timings));
-        self::assertSame('400', $drawing->timings['chart1']->readingAt('r2', 200, Presence::full()));
+        self::assertSame('400', $drawing->timings['chart1']->amounts->readingAt('r2', 200, Presence::full()));
     }
 }
 

@@ -200,7 +200,7 @@ final class TiltedTest extends TestCase
             $changes,
         ) + ['charts.0.form.radius' => 350], 'tilted');
         self::$draw ??= Sample::drawPiece();
-        $layout = self::$draw->timings->of($piece)['chart1']->layoutAt(0);
+        $layout = self::$draw->timings->of($piece)['chart1']->layouts->at(0);
         self::assertInstanceOf(TiltedLayout::class, $layout);
 
         return $layout;

@@ -114,7 +114,7 @@ final class EveryLabelTest extends TestCase
     {
         $last = $drawing->frames - 1;
         foreach ($drawing->timings as $timing) {
-            $layout = $timing->layoutAt($last);
+            $layout = $timing->layouts->at($last);
             $shapes = [];
             foreach ($layout->order() as $id) {
                 $shapes[$id] = $layout->shape($id, $timing->moves[$id]->presenceAt($last), 0.0);

@@ -29,8 +29,8 @@ final class ChartOrderTest extends TestCase
             $shown = $readings = [];
             for ($frame = 0; $frame <= 60; ++$frame) {
                 $there = $timing->moves['r1']->presenceAt($frame);
-                $shown[] = $timing->shownAt('r1', $frame) / $timing->fractionAt('r1', $frame);
-                $readings[] = (int) $timing->readingAt('r1', $frame, $there);
+                $shown[] = $timing->amounts->shownAt('r1', $frame) / $timing->amounts->fractionAt('r1', $frame);
+                $readings[] = (int) $timing->amounts->readingAt('r1', $frame, $there);
             }
 
             return [round(max($shown), 2), max($readings), end($readings)];
@@ -67,7 +67,7 @@ final class ChartOrderTest extends TestCase
         foreach (['chart1', 'chart2'] as $id) {
             self::assertSame(
                 [1.0, 0.5, 0.0],
-                array_map(static fn (int $at): float => $timings[$id]->settingsAt($at)->number('bend'), [5, 25, 45]),
+                array_map(static fn (int $at): float => $timings[$id]->layouts->settingsAt($at)->number('bend'), [5, 25, 45]),
                 $id,
             );
         }
@@ -81,7 +81,7 @@ final class ChartOrderTest extends TestCase
         $curve = Bezier::named('ease-in-out');
         for ($frame = 0; $frame <= 60; ++$frame) {
             $shown = array_map(
-                static fn (string $id): float => $timing->shownAt($id, $frame),
+                static fn (string $id): float => $timing->amounts->shownAt($id, $frame),
                 array_keys($timing->moves),
             );
             // All that is there is as much of the whole as the curve says, and it has no gaps.
@@ -90,7 +90,7 @@ final class ChartOrderTest extends TestCase
             $under = array_filter(array_keys($shown), static fn (int $one): bool => $shown[$one] > 0);
             foreach (array_slice($under, 0, -1) as $one) {
                 $id = array_keys($timing->moves)[$one];
-                self::assertEqualsWithDelta($timing->fractionAt($id, $frame), $shown[$one], 1e-9);
+                self::assertEqualsWithDelta($timing->amounts->fractionAt($id, $frame), $shown[$one], 1e-9);
             }
         }
     }
@@ -110,11 +110,11 @@ final class ChartOrderTest extends TestCase
     {
         $piece = Sample::piece(changes: ['charts.0.entrance' => [...self::TOGETHER, 'opens' => 'neighbour']]);
         $timing = Sample::draw($piece)->timings['chart1'];
-        $layout = $timing->layoutAt(20);
+        $layout = $timing->layouts->at(20);
         $at = 0.0;
         foreach ($layout->order() as $id) {
             $shape = $layout->shape($id, $timing->moves[$id]->presenceAt(20), 0.0);
-            $sweep = 360 * $timing->shownAt($id, 20);
+            $sweep = 360 * $timing->amounts->shownAt($id, 20);
             self::assertGreaterThan(0.0, $sweep);
             // Each begins where the one before it has come to, so its middle is half of its sweep behind that.
             $middle = $shape->middle();

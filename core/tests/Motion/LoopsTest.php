@@ -66,11 +66,11 @@ final class LoopsTest extends TestCase
         ]);
         self::assertTrue(Sample::prove($piece)->isExact());
         $timing = Sample::drawPiece()->timings->of($piece)['chart1'];
-        $x = array_map($timing->wholeNumber('x')->at(...), range(0, 240));
+        $x = array_map($timing->whole->number('x')->at(...), range(0, 240));
         self::assertSame(620.0, $x[0]);
         self::assertEqualsWithDelta($x[0], $x[240], 1e-9, 'the frame after the last is the first again');
         self::assertEqualsWithDelta([640.0, 600.0], [max($x), min($x)], 0.05);
-        self::assertEqualsWithDelta(3.0, max(array_map($timing->wholeNumber('turn')->at(...), range(0, 240))), 0.01);
+        self::assertEqualsWithDelta(3.0, max(array_map($timing->whole->number('turn')->at(...), range(0, 240))), 0.01);
 
         $loops = Loops::of($piece->stage);
         $travel = $loops->travel(60, 900.0, 100.0, FrameRange::within(240));

@@ -53,10 +53,10 @@ final class RunTest extends TestCase
             $isOfWhole = $form === 'donut';
             $before = null;
             for ($frame = 0; $frame < 280; ++$frame) {
-                $now = $timing->valuesAt($frame);
+                $now = $timing->story->valuesAt($frame);
                 if ($isOfWhole) {
                     $parts = array_map(
-                        static fn (string $id): float => $timing->fractionAt($id, $frame),
+                        static fn (string $id): float => $timing->amounts->fractionAt($id, $frame),
                         array_keys($now),
                     );
                     self::assertEqualsWithDelta(1.0, array_sum($parts), 1e-9);
@@ -68,7 +68,7 @@ final class RunTest extends TestCase
                     foreach ($values as $row => $cells) {
                         self::assertSame(
                             (string) $cells[$at],
-                            preg_replace('/\D/', '', $timing->readingAt('r'.($row + 1), $frame, Presence::full())),
+                            preg_replace('/\D/', '', $timing->amounts->readingAt('r'.($row + 1), $frame, Presence::full())),
                         );
                     }
                 }
@@ -97,7 +97,7 @@ final class RunTest extends TestCase
             'stage.frames' => 140,
         ], 'bars');
         $timing = Sample::draw($piece)->timings['chart1'];
-        $place = static fn (int $frame): float => $timing->placeAt('r2', $frame);
+        $place = static fn (int $frame): float => $timing->story->placeAt('r2', $frame);
 
         // Half of the way both are 100; on the frame behind it the lamps are more.
         self::assertSame([1.0, 1.0, 0.0], [$place(0), $place(50), $place(61)]);
@@ -126,7 +126,7 @@ final class RunTest extends TestCase
         // Between two moments the year counts with the figures, to the nearest whole one.
         self::assertSame(
             ['2010', '2011', '2012', '2012', '2015', '2015', '2016', '2020'],
-            array_map($drawing->timings['chart1']->columnNameAt(...), [0, 18, 36, 37, 89, 90, 92, 139]),
+            array_map($drawing->timings['chart1']->story->columnNameAt(...), [0, 18, 36, 37, 89, 90, 92, 139]),
         );
         $runs = array_column(WriteReel::of($drawing)->runs, 0);
         self::assertSame([], array_diff(['2010', '2012', '2014', '2020'], $runs), 'the moments, as the title says them');
@@ -159,9 +159,9 @@ final class RunTest extends TestCase
     /** @return list<int> */
     private static function places(ChartTiming $timing, int $frame): array
     {
-        $values = $timing->valuesAt($frame);
+        $values = $timing->story->valuesAt($frame);
         $ids = array_keys($values);
-        $at = static fn (string $id): float => $timing->placeAt($id, $frame);
+        $at = static fn (string $id): float => $timing->story->placeAt($id, $frame);
         usort($ids, static fn (string $a, string $b): int => $at($a) <=> $at($b));
 
         return array_map(static fn (string $id): int => (int) round($values[$id]), $ids);

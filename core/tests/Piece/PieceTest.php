@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Piece;
 
-use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Piece\Glow;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\StrokeSettings;
@@ -88,7 +87,7 @@ final class PieceTest extends TestCase
         $old = (string) file_get_contents(__DIR__.'/version-1.json');
         $forms = \Lupine\Core\Form\Forms::shipped();
         $now = (string) file_get_contents(__DIR__.'/version-2.json');
-        $reel = static fn (string $text): array => WriteReel::of(Sample::draw(Piece::fromJson($text, $forms)));
+        $reel = static fn (string $text): array => Sample::reel(Sample::draw(Piece::fromJson($text, $forms)));
 
         self::assertSame($reel($now), $reel($old));
 

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { useDrag } from '../../common/useDrag';
 import { shortTimecode } from '../../common/words';
 import { COLUMN, isBound } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
@@ -126,6 +127,7 @@ interface RailProps {
 /** The moments along the length of the piece. */
 function Rail({ piece, names, moments, pinned, taken, onTake, onDrag }: RailProps) {
   const rail = useRef<HTMLDivElement>(null);
+  const drag = useDrag();
   const frame = usePlay((state) => state.frame);
   const last = Math.max(1, piece.stage.frames - 1);
   const at = (one: number): string => `${(Math.min(one, last) / last) * 100}%`;
@@ -161,22 +163,19 @@ function Rail({ piece, names, moments, pinned, taken, onTake, onDrag }: RailProp
               onTake(column);
               onDrag(column, Math.max(0, Math.min(last, on + by * (event.shiftKey ? 10 : 1))));
             }}
-            onPointerDown={(event) => {
+            {...drag(() => {
               const width = rail.current?.clientWidth ?? 1;
-              const { clientX } = event;
               let to = on;
-              const move = (next: PointerEvent): void => {
-                to = Math.max(0, Math.min(last, on + Math.round(((next.clientX - clientX) / width) * last)));
-                usePlay.getState().go(to);
+              return {
+                move: ({ across }) => {
+                  to = Math.max(0, Math.min(last, on + Math.round((across / width) * last)));
+                  usePlay.getState().go(to);
+                },
+                end: () => {
+                  if (to !== on) onDrag(column, to);
+                },
               };
-              const up = (): void => {
-                window.removeEventListener('pointermove', move);
-                window.removeEventListener('pointerup', up);
-                if (to !== on) onDrag(column, to);
-              };
-              window.addEventListener('pointermove', move);
-              window.addEventListener('pointerup', up);
-            }}
+            })}
           >
             <span className="run-dot" />
             {isNamed && <span className="run-name numerals">{names[column]}</span>}

@@ -1,4 +1,5 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useDrag, type Taken } from '../../common/useDrag';
 import { counted, newId } from '../../common/words';
 import {
   copyMove,
@@ -32,15 +33,6 @@ interface Props {
   zoom: number;
 }
 
-interface Drag {
-  y: number;
-  end: boolean;
-  last: number;
-  held: HeldKey;
-  /** all that are taken together with it; itself alone where it is not among those that are picked */
-  all: HeldKey[];
-}
-
 /** What is known of a key's move now; undefined where it is gone. */
 export function timedOf({ id, kind, chart, figure, part }: KeyRef): Timed | undefined {
   const sheet = useDesk.getState().computed?.sheet;
@@ -70,9 +62,9 @@ export function heldOf(refs: KeyRef[]): HeldKey[] {
 export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }: Props) {
   const edit = useDesk((state) => state.edit);
   const isPicked = usePlay(({ keys }) => keys.some((key) => isSameKey(key, keyRef)));
-  const drag = useRef<Drag | null>(null);
-  /** what the bar hangs on, while it is dragged */
-  const [told, setTold] = useState<string | null>(null);
+  const drag = useDrag();
+  /** what the bar hangs on, while it is dragged; and whether it is the one at the end */
+  const [told, setTold] = useState<{ text: string; end: boolean } | null>(null);
 
   const allWith = (): HeldKey[] => {
     const { keys } = usePlay.getState();
@@ -80,11 +72,11 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
   };
   const down =
     (end: boolean) =>
-    (event: PointerEvent): void => {
+    (event: PointerEvent): Taken | null => {
       const { keys, set, select } = usePlay.getState();
       if (event.shiftKey) {
         set({ keys: isPicked ? keys.filter((key) => !isSameKey(key, keyRef)) : [...keys, keyRef] });
-        return;
+        return null;
       }
       set({ curveOf: keyRef, ...(isPicked ? {} : { keys: [] }) });
       const all = allWith();
@@ -95,12 +87,21 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
         });
       }
       const held = all.find(({ ref }) => isSameKey(ref, keyRef)) ?? holdKeyNow();
-      drag.current = { y: event.clientY, end, last: 0, held, all };
-      event.currentTarget.setPointerCapture(event.pointerId);
       select(selection);
+      let last = 0;
+      return {
+        move: ({ down: way }) => {
+          const by = Math.round(way / zoom);
+          if (by === last) return;
+          last = by;
+          setTold({ text: end ? pullEnd(held, all, by) : pull(held, all, by), end });
+        },
+        end: () => setTold(null),
+      };
     };
   const holdKeyNow = (): HeldKey => heldOf([keyRef])[0] ?? { ref: keyRef, now, pin: null, follow: null, until: null };
-  const alone = (held: HeldKey, frame: number): void => {
+  /** Returns what it hangs on then. */
+  const alone = (held: HeldKey, frame: number): string => {
     const word = nearestWord(frame, SNAP / zoom);
     // What hangs on a word stays on it, at an offset, until another word is near.
     const pin = word ? { line: word.line, word: word.word, offset: 0 } : held.pin && pinAt(held.pin, frame);
@@ -115,44 +116,37 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
       else own.follow = { ...follow, offset: follow.offset + frame - held.now.begin };
       if (own.emphasis && held.until !== null) own.emphasis.until = Math.max(0, held.until + key - held.now.begin);
     });
-    setTold(pin ? toldOf(pin) : follow ? 'follows another move' : `frame ${key}`);
+    return pin ? toldOf(pin) : follow ? 'follows another move' : `frame ${key}`;
   };
-  const pull = (event: PointerEvent): void => {
-    const taken = drag.current;
-    if (!taken) return;
-    const by = Math.round((event.clientY - taken.y) / zoom);
-    if (by === taken.last) return;
-    taken.last = by;
-    const { held, all } = taken;
+  /**
+   * @param all that are taken together with it; itself alone where it is not among those that are picked
+   * @returns what is said of it
+   */
+  const pullEnd = (held: HeldKey, all: HeldKey[], by: number): string => {
     const { begin, frames } = held.now;
-    const ids = idsNow(all);
-    if (taken.end) {
-      const end = nearestKey(begin + frames + by, SNAP / zoom, ids, begin);
-      if (all.length > 1) {
-        const first = Math.min(...all.map((one) => one.now.begin));
-        const factor = Math.max(0.02, (end - first) / Math.max(1, begin + frames - first));
-        edit((draft) => stretchKeys(draft, all, factor));
-        setTold(`${all.length} moves · ${Math.round(factor * 100)} %`);
-        return;
-      }
-      const length = Math.max(1, end - begin);
-      edit((draft) => {
-        const own = moveOfKey(draft, held);
-        if (!own) return;
-        own.frames = length;
-        delete own.toLineEnd;
-      });
-      setTold(counted(length, 'frame'));
-      return;
+    const end = nearestKey(begin + frames + by, SNAP / zoom, idsNow(all), begin);
+    if (all.length > 1) {
+      const first = Math.min(...all.map((one) => one.now.begin));
+      const factor = Math.max(0.02, (end - first) / Math.max(1, begin + frames - first));
+      edit((draft) => stretchKeys(draft, all, factor));
+      return `${all.length} moves · ${Math.round(factor * 100)} %`;
     }
-    if (all.length === 1) {
-      alone(held, Math.max(0, begin + by));
-      return;
-    }
+    const length = Math.max(1, end - begin);
+    edit((draft) => {
+      const own = moveOfKey(draft, held);
+      if (!own) return;
+      own.frames = length;
+      delete own.toLineEnd;
+    });
+    return counted(length, 'frame');
+  };
+  const pull = (held: HeldKey, all: HeldKey[], by: number): string => {
+    const { begin } = held.now;
+    if (all.length === 1) return alone(held, Math.max(0, begin + by));
     const wanted = begin + by;
-    const to = nearestWord(wanted, SNAP / zoom)?.frame ?? nearestKey(wanted, SNAP / zoom, ids, begin);
+    const to = nearestWord(wanted, SNAP / zoom)?.frame ?? nearestKey(wanted, SNAP / zoom, idsNow(all), begin);
     edit((draft) => shiftKeys(draft, all, to - begin));
-    setTold(`${all.length} moves · ${to - begin < 0 ? '−' : '+'} ${Math.abs(to - begin)} f`);
+    return `${all.length} moves · ${to - begin < 0 ? '−' : '+'} ${Math.abs(to - begin)} f`;
   };
   const nudge =
     (end: boolean) =>
@@ -202,12 +196,7 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
         ...(!end && now.pinnedTo ? [`on “${now.pinnedTo}”`] : []),
         ...(isPicked ? ['selected'] : []),
       ].join(', ')}
-      onPointerDown={down(end)}
-      onPointerMove={pull}
-      onPointerUp={() => {
-        drag.current = null;
-        setTold(null);
-      }}
+      {...drag(down(end))}
       onKeyDown={nudge(end)}
     >
       <rect x={middle - lane / 2} y={at * zoom - 7} width={lane} height={14} fill="transparent" />
@@ -229,10 +218,10 @@ export function Keys({ keyRef, now, name, does, selection, middle, lane, zoom }:
         <text
           className="key-told"
           x={middle - lane / 2 - 6}
-          y={(now.begin + (drag.current?.end ? now.frames : 0)) * zoom - 8}
+          y={(now.begin + (told.end ? now.frames : 0)) * zoom - 8}
           textAnchor="end"
         >
-          {told}
+          {told.text}
         </text>
       )}
     </>

@@ -1,4 +1,5 @@
-import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { useDrag, type Way } from '../../common/useDrag';
 import { setLineText, shiftLine } from '../../piece/changes';
 import type { Line, Piece } from '../../../contracts/piece';
 import type { SheetWord } from '../../api/answers';
@@ -34,7 +35,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
   const spoken = usePlay((state) => state.frame >= line.begin && state.frame < line.end);
   const [typing, setTyping] = useState(line.text === '');
   const field = useRef<HTMLTextAreaElement>(null);
-  const drag = useRef<{ y: number; begin: number; end: number; foot: boolean } | null>(null);
+  const drag = useDrag();
   const said = useDesk((state) => state.computed?.sheet.said);
   const lookOf = (word: SheetWord, index: number): string =>
     `${word.unread ? ' is-unread' : ''}${word.unsaid ? ' is-unsaid' : word.doubtful ? ' is-doubtful' : ''}${meant(index)}`;
@@ -61,33 +62,34 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
   const starts = pauses.map((pause) => pause.begin);
   const ends = pauses.map((pause) => pause.end);
 
-  const begin =
-    (foot: boolean) =>
-    (event: PointerEvent): void => {
-      drag.current = { y: event.clientY, begin: line.begin, end: line.end, foot };
-      event.currentTarget.setPointerCapture(event.pointerId);
-      usePlay.getState().select({ kind: 'line', line: line.id });
-    };
-  const move = (event: PointerEvent): void => {
-    const held = drag.current;
-    if (!held) return;
-    const by = Math.round((event.clientY - held.y) / zoom);
-    if (held.foot) {
-      const wanted = near(held.end + by, starts, SNAP / zoom);
-      const end = Math.max(line.begin + 1, Math.min(18_000, wanted));
-      if (end !== line.end)
+  const takeFoot = () => {
+    usePlay.getState().select({ kind: 'line', line: line.id });
+    let at = line.end;
+    return {
+      move: ({ down }: Way) => {
+        const wanted = near(line.end + Math.round(down / zoom), starts, SNAP / zoom);
+        const end = Math.max(line.begin + 1, Math.min(18_000, wanted));
+        if (end === at) return;
+        at = end;
         edit((draft) => {
           const one = draft.script.lines.find(({ id }) => id === line.id);
           if (one) one.end = end;
           draft.stage.frames = Math.max(draft.stage.frames, end);
         });
-    } else {
-      const begin = Math.max(0, near(held.begin + by, ends, SNAP / zoom));
-      if (begin !== line.begin) edit((draft) => shiftLine(draft, line.id, begin));
-    }
+      },
+    };
   };
-  const drop = (): void => {
-    drag.current = null;
+  const takeBar = () => {
+    usePlay.getState().select({ kind: 'line', line: line.id });
+    let at = line.begin;
+    return {
+      move: ({ down }: Way) => {
+        const begin = Math.max(0, near(line.begin + Math.round(down / zoom), ends, SNAP / zoom));
+        if (begin === at) return;
+        at = begin;
+        edit((draft) => shiftLine(draft, line.id, begin));
+      },
+    };
   };
   // A line in which nothing is said was not meant.
   const close = (): void => {
@@ -108,17 +110,13 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
         className="line-bar"
         style={{ height: Math.max(16, (line.end - line.begin) * zoom) }}
         title="Drag to move the line"
-        onPointerDown={begin(false)}
-        onPointerMove={move}
-        onPointerUp={drop}
+        {...drag(takeBar)}
       />
       <span
         className="line-foot"
         style={{ top: (line.end - line.begin) * zoom - 4 }}
         title="Drag to change the end"
-        onPointerDown={begin(true)}
-        onPointerMove={move}
-        onPointerUp={drop}
+        {...drag(takeFoot)}
       />
       {typing ? (
         <textarea

@@ -1,8 +1,7 @@
-import { useRef, type PointerEvent } from 'react';
 import type { Sheet } from '../../api/answers';
 import { shortTimecode } from '../../common/words';
-import { usePlay } from '../playStore';
-import { soundPlayer } from '../voice/soundPlayer';
+import { useDrag } from '../../common/useDrag';
+import { scrub } from './scrub';
 
 const STEPS = [1, 2, 5, 10, 15, 30, 60];
 
@@ -16,28 +15,11 @@ interface Props {
 
 /** Seconds down the page; a press or a drag puts the playhead there. */
 export function Rule({ frames, zoom, seconds, seen }: Props) {
-  const rule = useRef<HTMLDivElement>(null);
   const spacing = seconds.length > 1 ? (seconds[1][0] - seconds[0][0]) * zoom : 40;
   const step = STEPS.find((one) => one * spacing >= 56) ?? 120;
-  const scrub = (event: PointerEvent): void => {
-    if (!(event.buttons & 1) || !rule.current) return;
-    usePlay.getState().stop();
-    const before = usePlay.getState().frame;
-    usePlay.getState().go(Math.round((event.clientY - rule.current.getBoundingClientRect().top) / zoom));
-    const { frame } = usePlay.getState();
-    if (frame !== before) soundPlayer.grain(frame);
-  };
+  const drag = useDrag();
   return (
-    <div
-      className="rule"
-      ref={rule}
-      style={{ height: frames * zoom }}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        scrub(event);
-      }}
-      onPointerMove={scrub}
-    >
+    <div className="rule" style={{ height: frames * zoom }} {...drag((event) => scrub(event, zoom))}>
       {seconds.map(([frame, text], index) => {
         const named = index % step === 0;
         if (frame < seen.from || frame > seen.to || (!named && spacing < 7)) return null;

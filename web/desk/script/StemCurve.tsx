@@ -1,4 +1,4 @@
-import { useRef, type PointerEvent } from 'react';
+import { useDrag } from '../../common/useDrag';
 import type { SheetMove } from '../../api/answers';
 import { holdKey, moveOfKey, type KeyRef } from '../../piece/retime';
 import { useDesk } from '../deskStore';
@@ -23,7 +23,7 @@ const rounded = (value: number): number => Math.round(value * 100) / 100;
  */
 export function StemCurve({ keyRef, move, name, beside, zoom }: Props) {
   const edit = useDesk((state) => state.edit);
-  const drag = useRef<{ x: number; y: number; from: number[] } | null>(null);
+  const drag = useDrag();
   const numbers = move.curve;
   if (!numbers || move.frames * zoom < 12) return null;
   const top = move.begin * zoom;
@@ -50,15 +50,6 @@ export function StemCurve({ keyRef, move, name, beside, zoom }: Props) {
         const [time, way] = [numbers[handle * 2], numbers[handle * 2 + 1]];
         const [x, y] = at(time, way);
         const [fromX, fromY] = at(handle, handle);
-        const pull = (event: PointerEvent): void => {
-          const held = drag.current;
-          if (!held) return;
-          change(
-            handle,
-            held.from[0] + (event.clientY - held.y) / length,
-            held.from[1] + (event.clientX - held.x) / REACH,
-          );
-        };
         return (
           <g key={handle}>
             <line x1={fromX} y1={fromY} x2={x} y2={y} />
@@ -71,15 +62,10 @@ export function StemCurve({ keyRef, move, name, beside, zoom }: Props) {
               aria-label={`${name}: ${handle === 0 ? 'first' : 'second'} handle of the curve`}
               aria-valuenow={way}
               aria-valuetext={`time ${time}, progress ${way}`}
-              onPointerDown={(event) => {
+              {...drag((event) => {
                 event.stopPropagation();
-                drag.current = { x: event.clientX, y: event.clientY, from: [time, way] };
-                event.currentTarget.setPointerCapture(event.pointerId);
-              }}
-              onPointerMove={pull}
-              onPointerUp={() => {
-                drag.current = null;
-              }}
+                return { move: ({ across, down }) => change(handle, time + down / length, way + across / REACH) };
+              })}
               onKeyDown={(event) => {
                 const by: Record<string, [number, number]> = {
                   ArrowUp: [-0.05, 0],

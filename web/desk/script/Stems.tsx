@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { SheetFigure, SheetMove, StemPoint } from '../../api/answers';
+import { useDrag } from '../../common/useDrag';
 import { useRoving } from '../../common/useRoving';
 import type { Chart, Piece } from '../../../contracts/piece';
 import { isSameKey, nameOfKey, type KeyRef } from '../../piece/retime';
@@ -57,7 +58,7 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
   const curveOf = usePlay((state) => state.curveOf);
   const ofChart = useDesk((state) => (chart ? state.computed?.sheet.charts[chart.id]?.changes : undefined)) ?? [];
   const group = useRef<SVGSVGElement>(null);
-  const drawn = useRef<{ x: number; y: number } | null>(null);
+  const drag = useDrag();
   const [frame, setFrame] = useState<{ left: number; top: number; right: number; bottom: number } | null>(null);
   const isFraming = frame !== null;
   useEffect(() => {
@@ -96,36 +97,32 @@ export function Stems({ figures, chart, piece, left, lanes, zoom, height }: Prop
       style={{ left }}
       width={widthOf(lanes)}
       height={height + 8}
-      onPointerDown={(event) => {
-        if ((event.target as Element).closest('.key, .stem-curve')) return;
-        drawn.current = point(event);
-        // Wherever the button is let go, it is heard of here.
-        event.currentTarget.setPointerCapture(event.pointerId);
-      }}
-      onLostPointerCapture={() => {
-        drawn.current = null;
-        setFrame(null);
-      }}
-      onPointerMove={(event) => {
-        const from = drawn.current;
-        if (!from) return;
-        const to = point(event);
-        if (!frame && Math.hypot(to.x - from.x, to.y - from.y) < STEADY) return;
-        setFrame({
-          left: Math.min(from.x, to.x),
-          top: Math.min(from.y, to.y),
-          right: Math.max(from.x, to.x),
-          bottom: Math.max(from.y, to.y),
-        });
-      }}
-      onPointerUp={(event) => {
-        const at = laneAt(lanes, point(event).x);
-        if (frame) pick(frame, event.shiftKey);
-        else if (drawn.current && figures[at]) {
-          usePlay.getState().set({ keys: [], curveOf: null });
-          select({ kind: 'figure', chart: chart.id, figure: figures[at].id });
-        }
-      }}
+      {...drag((press) => {
+        if ((press.target as Element).closest('.key, .stem-curve')) return null;
+        const from = point(press);
+        let drawn: typeof frame = null;
+        return {
+          move: ({ across, down }) => {
+            if (!drawn && Math.hypot(across, down) < STEADY) return;
+            drawn = {
+              left: Math.min(from.x, from.x + across),
+              top: Math.min(from.y, from.y + down),
+              right: Math.max(from.x, from.x + across),
+              bottom: Math.max(from.y, from.y + down),
+            };
+            setFrame(drawn);
+          },
+          end: (event) => {
+            const at = laneAt(lanes, point(event).x);
+            if (drawn) pick(drawn, event.shiftKey);
+            else if (figures[at]) {
+              usePlay.getState().set({ keys: [], curveOf: null });
+              select({ kind: 'figure', chart: chart.id, figure: figures[at].id });
+            }
+            setFrame(null);
+          },
+        };
+      })}
     >
       {figures.map((figure, index) => {
         const { middle, width: lane } = lanes[index];

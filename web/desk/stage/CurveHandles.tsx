@@ -1,4 +1,5 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { useDrag, type Way } from '../../common/useDrag';
 import { at, inverse, type Matrix } from '../../../painter/src';
 import type { Chart } from '../../../contracts/piece';
 import { useChartEdit } from '../useChartEdit';
@@ -18,25 +19,23 @@ interface Props {
 export function CurveHandles({ chart, place, middle, shown }: Props) {
   const back = inverse(place);
   const edit = useChartEdit(chart);
-  const drag = useRef<{ index: number; x: number; y: number; from: Dot } | null>(null);
+  const drag = useDrag();
   const dots = readDots(String(chart.form.points ?? ''));
   const write = (next: Dot[]): void =>
     edit((draft) => {
       draft.form.points = next.map((dot) => dot.map(Math.round).join(',')).join(' ');
     });
   const put = (index: number, dot: Dot): void => write(dots.map((one, at) => (at === index ? dot : one)));
-  const down = (index: number) => (event: PointerEvent) => {
+  const take = (index: number) => (event: PointerEvent) => {
     event.stopPropagation();
-    event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { index, x: event.clientX, y: event.clientY, from: dots[index] };
-  };
-  const pull = (event: PointerEvent): void => {
-    const held = drag.current;
-    if (!held) return;
-    const [x, y] = held.from;
+    const [x, y] = dots[index];
     const [fromX, fromY] = at(back, [0, 0]);
-    const [toX, toY] = at(back, [(event.clientX - held.x) / shown, (event.clientY - held.y) / shown]);
-    put(held.index, [x + toX - fromX, y + toY - fromY]);
+    return {
+      move: ({ across, down }: Way) => {
+        const [toX, toY] = at(back, [across / shown, down / shown]);
+        put(index, [x + toX - fromX, y + toY - fromY]);
+      },
+    };
   };
   const keys = (index: number) => (event: KeyboardEvent) => {
     const far = event.shiftKey ? 10 : 1;
@@ -91,11 +90,7 @@ export function CurveHandles({ chart, place, middle, shown }: Props) {
           tabIndex={0}
           role="button"
           aria-label={`Point ${index + 1} of the curve`}
-          onPointerDown={down(index)}
-          onPointerMove={pull}
-          onPointerUp={() => {
-            drag.current = null;
-          }}
+          {...drag(take(index))}
           onDoubleClick={() => takeOut(index)}
           onKeyDown={keys(index)}
         />

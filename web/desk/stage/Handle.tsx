@@ -1,4 +1,5 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
+import { useDrag } from '../../common/useDrag';
 import { usePlay } from '../playStore';
 
 const STEPS: Record<string, [number, number]> = {
@@ -36,7 +37,7 @@ interface Props {
 
 /** A place on the stage that is taken with the pointer, or gone to with Tab and moved with the arrow keys. */
 export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take }: Props) {
-  const drag = useRef<{ x: number; y: number; from: [number, number]; move: (pull: Pull) => void } | null>(null);
+  const drag = useDrag();
   const [isHeld, setHeld] = useState(false);
   const [isOn, setOn] = useState(false);
   const keys = (event: KeyboardEvent): void => {
@@ -48,29 +49,23 @@ export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take 
     const [across, down] = [step[0] * far, step[1] * far];
     take()({ across, down, from: [x, y], to: [x + across, y + down], isFree: true });
   };
-  const pull = (event: PointerEvent): void => {
-    const held = drag.current;
-    if (!held) return;
-    const [across, down] = [(event.clientX - held.x) / shown, (event.clientY - held.y) / shown];
-    const to: [number, number] = [held.from[0] + across, held.from[1] + down];
-    held.move({ across, down, from: held.from, to, isFree: event.altKey });
-  };
   const events = {
     tabIndex: 0,
     role: 'button',
     'aria-label': value ? `${label}, ${value}` : label,
-    onPointerDown: (event: PointerEvent) => {
-      event.stopPropagation();
-      event.currentTarget.setPointerCapture(event.pointerId);
+    ...drag((press) => {
+      press.stopPropagation();
       usePlay.getState().stop();
-      drag.current = { x: event.clientX, y: event.clientY, from: [x, y], move: take() };
+      const pull = take();
       setHeld(true);
-    },
-    onPointerMove: pull,
-    onPointerUp: () => {
-      drag.current = null;
-      setHeld(false);
-    },
+      return {
+        move: (way) => {
+          const [across, down] = [way.across / shown, way.down / shown];
+          pull({ across, down, from: [x, y], to: [x + across, y + down], isFree: way.event.altKey });
+        },
+        end: () => setHeld(false),
+      };
+    }),
     onPointerEnter: () => setOn(true),
     onPointerLeave: () => setOn(false),
     onFocus: () => setOn(true),

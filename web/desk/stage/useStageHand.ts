@@ -1,4 +1,5 @@
-import { useRef, useState, type PointerEvent, type RefObject } from 'react';
+import { useState, type PointerEvent, type RefObject } from 'react';
+import { useDrag, type Taken } from '../../common/useDrag';
 import { at, inverse, type Box } from '../../../painter/src';
 import type { Scene } from '../../scene/scene';
 import type { Piece } from '../../../contracts/piece';
@@ -31,6 +32,8 @@ interface Drag {
   guides: Guide[];
   baselines: number[];
   isPan: boolean;
+  /** the frame that is drawn around several */
+  framed: Box | null;
 }
 
 interface Props {
@@ -48,7 +51,7 @@ interface Props {
 /** What the pointer does on the stage: it takes, moves together what is selected, and draws a frame around several. */
 export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarquee, onTell }: Props) {
   const edit = useDesk((state) => state.edit);
-  const drag = useRef<Drag | null>(null);
+  const drag = useDrag();
   const [isPanning, setPanning] = useState(false);
   const point = (event: PointerEvent): [number, number] => {
     const box = canvas.current!.getBoundingClientRect();
@@ -63,10 +66,14 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
     const [toX, toY] = at(back, [across, along]);
     return [toX - fromX, toY - fromY];
   };
-  const down = (event: PointerEvent): void => {
+  const takes = (taken: Drag): Taken => ({
+    move: ({ event }) => move(taken, event),
+    end: () => up(taken),
+  });
+  const down = (event: PointerEvent): Taken | null => {
     const context = canvas.current?.getContext('2d');
     const there = scene.current;
-    if (!context || !there || event.button > 1) return;
+    if (!context || !there || event.button > 1) return null;
     const [x, y] = point(event);
     const { frame, selection, select } = usePlay.getState();
     const { computed } = useDesk.getState();
@@ -84,13 +91,12 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       guides: [],
       baselines: [],
       isPan: false,
+      framed: null,
     };
-    (event.target as Element).setPointerCapture(event.pointerId);
     if (event.button === 1) {
       event.preventDefault();
-      drag.current = { ...empty, x: event.clientX, y: event.clientY, isPan: true };
       setPanning(true);
-      return;
+      return takes({ ...empty, x: event.clientX, y: event.clientY, isPan: true });
     }
     const held = heldAt(there, context, piece, sheet, shape, frame, x, y);
     const chart = held?.selection && 'chart' in held.selection ? held.selection.chart : null;
@@ -101,12 +107,11 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       const has = mine.some((one) => chosen.includes(one));
       const base = chosen.length > 0 ? chosen : keyOfFigure(selection);
       select(selectionOf(piece, has ? chosen.filter((one) => !mine.includes(one)) : [...base, ...mine]));
-      return;
+      return null;
     }
     if (!held) {
       select(null);
-      drag.current = empty;
-      return;
+      return takes(empty);
     }
     // What is selected moves as a whole; a click on it takes what is under the pointer.
     const isOfSelected = key !== null && chosen.includes(key);
@@ -119,7 +124,7 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       .filter((box): box is Box => box !== null);
     const lines = (ids: PlaceKey[]): number[] =>
       piece.words.filter(({ id }) => ids.includes(id)).map(({ id }) => sheet?.places[id]?.y ?? 0);
-    drag.current = {
+    return takes({
       ...empty,
       held,
       click: isOfSelected && chosen.length === 1 && held.key === null ? held.selection : null,
@@ -128,31 +133,12 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       box: joined(keys.map((one) => there.boxOf(one, frame))),
       guides: guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
       baselines: lines(keys),
-    };
+    });
   };
-  /** What the hand has done is seen with the next picture; more than that nobody sees. */
-  const waiting = useRef<{ event: PointerEvent; frame: number } | null>(null);
-  const soon = (event: PointerEvent): void => {
-    if (!drag.current) return;
-    if (waiting.current) {
-      waiting.current.event = event;
-      return;
-    }
-    waiting.current = {
-      event,
-      frame: requestAnimationFrame(() => {
-        const last = waiting.current?.event;
-        waiting.current = null;
-        if (last) move(last);
-      }),
-    };
-  };
-  const move = (event: PointerEvent): void => {
-    const { current } = drag;
-    if (!current) return;
+  const move = (current: Drag, event: PointerEvent): void => {
     if (current.isPan) {
+      // From what was seen when it was taken.
       pan(seen, current.x - event.clientX, current.y - event.clientY);
-      Object.assign(current, { x: event.clientX, y: event.clientY });
       return;
     }
     const [x, y] = point(event);
@@ -162,12 +148,13 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
     if (!current.moved && current.keys.length > 0) usePlay.getState().set({ isHeld: true });
     current.moved = true;
     if (!current.held) {
-      onMarquee({
+      current.framed = {
         left: Math.min(x, current.x),
         right: Math.max(x, current.x),
         top: Math.min(y, current.y),
         bottom: Math.max(y, current.y),
-      });
+      };
+      onMarquee(current.framed);
       return;
     }
     if (current.keys.length === 0) {
@@ -187,39 +174,37 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
     } else onMeet([]);
     edit((draft) => moveAll(draft, current.places, ...onStage(across, along)));
   };
-  const up = (event: PointerEvent): void => {
-    if (waiting.current) {
-      cancelAnimationFrame(waiting.current.frame);
-      waiting.current = null;
-      move(event);
-    }
-    const { current } = drag;
-    drag.current = null;
+  const up = (current: Drag): void => {
     usePlay.getState().set({ isHeld: false });
     setPanning(false);
     onMeet([]);
     onMarquee(null);
     onTell(null);
-    if (!current || current.isPan) return;
+    if (current.isPan) return;
     if (!current.moved) {
       if (current.click) usePlay.getState().select(current.click);
       return;
     }
     if (current.held || !scene.current) return;
-    const [x, y] = point(event);
-    const [left, right] = [Math.min(x, current.x), Math.max(x, current.x)];
-    const [top, bottom] = [Math.min(y, current.y), Math.max(y, current.y)];
+    const { framed } = current;
+    if (!framed) return;
     const caught = [...piece.charts, ...piece.words]
       .map(({ id }) => id)
       .filter((id) => {
         const box = scene.current?.boxOf(id, usePlay.getState().frame);
-        return box && box.left < right && box.right > left && box.top < bottom && box.bottom > top;
+        return (
+          box &&
+          box.left < framed.right &&
+          box.right > framed.left &&
+          box.top < framed.bottom &&
+          box.bottom > framed.top
+        );
       });
     usePlay.getState().select(selectionOf(piece, caught));
   };
   return {
     isPanning,
-    events: { onPointerDown: down, onPointerMove: soon, onPointerUp: up, onPointerCancel: up },
+    events: drag(down),
   };
 }
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
+import { useDrag } from '../../common/useDrag';
 import type { Line, Piece, Recording } from '../../../contracts/piece';
-import { usePlay } from '../playStore';
-import { soundPlayer } from './soundPlayer';
+import { scrub } from '../script/scrub';
 import { LEVEL, useLevels } from './useLevels';
 
 /** pixels from one stroke to the next */
@@ -50,24 +50,13 @@ export function VoiceLane({ piece, recording, zoom, width, seen }: Props) {
       context.fillRect(width / 2 - half, y, half * 2, half > 0.5 ? 1.6 : 1);
     }
   }, [levels, recording, first, last, zoom, width, rate, lines]);
-  const scrub = (event: React.PointerEvent<HTMLDivElement>): void => {
-    if (!(event.buttons & 1)) return;
-    const before = usePlay.getState().frame;
-    usePlay.getState().stop();
-    usePlay.getState().go(Math.round((event.clientY - event.currentTarget.getBoundingClientRect().top) / zoom));
-    const { frame } = usePlay.getState();
-    if (frame !== before || event.type === 'pointerdown') soundPlayer.grain(frame);
-  };
+  const drag = useDrag();
   return (
     <div
       className="voice-lane"
       style={{ width, height: piece.stage.frames * zoom }}
       title="Click or drag to scrub the sound"
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        scrub(event);
-      }}
-      onPointerMove={scrub}
+      {...drag((event) => scrub(event, zoom))}
     >
       {(levels === null || isError) && (
         <span className="voice-missing" title="Sound file missing. Add it again; word times are kept.">

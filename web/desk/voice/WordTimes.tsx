@@ -1,5 +1,6 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent, PointerEvent } from 'react';
 import type { SheetWord } from '../../api/answers';
+import { useDrag, type Way } from '../../common/useDrag';
 import type { Line, Piece } from '../../../contracts/piece';
 import { pinnedWords } from '../../piece/script';
 import { confirmWord, letWordGo, momentAt, recordingOf, setWordAt } from '../../piece/voice';
@@ -25,14 +26,14 @@ interface Props {
 /** A line unfolded: every word stands where it is said, and is dragged to where it should be. */
 export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
   const edit = useDesk((state) => state.edit);
-  const held = useRef<{ y: number; frame: number; index: number } | null>(null);
+  const drag = useDrag();
   const pinned = pinnedWords(piece);
   const columns = columnsOf(words, line, zoom, Math.max(1, Math.floor((width - 26) / COLUMN)));
 
   const put = (index: number, frame: number): void => {
     const { rate } = piece.stage;
     const recording = recordingOf(piece);
-    if (!recording || frame === words[index].frame) return;
+    if (!recording) return;
     const word = lineWord(line.id, index);
     edit((draft) => setWordAt(draft, word, momentAt(recording, rate, Math.max(0, frame))));
     soundPlayer.grain(frame);
@@ -53,9 +54,21 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
       event.preventDefault();
       event.stopPropagation();
     };
-  const drag = (event: PointerEvent): void => {
-    const from = held.current;
-    if (from) put(from.index, Math.round(from.frame + (event.clientY - from.y) / zoom));
+  const take = (index: number) => (event: PointerEvent) => {
+    event.stopPropagation();
+    const from = words[index].frame;
+    let at = from;
+    return {
+      move: ({ down }: Way) => {
+        const to = Math.round(from + down / zoom);
+        if (to !== at) put(index, to);
+        at = to;
+      },
+      // A line begins and ends with its words.
+      end: () => {
+        if (at !== from) void layByRecording();
+      },
+    };
   };
   return (
     <div
@@ -89,18 +102,7 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
               data-word={`${line.id}:${index}`}
               style={{ left: 14 + columns[index].across, top: columns[index].down - WORD / 2 }}
               title={titleOf(word, doubtful)}
-              onPointerDown={(event) => {
-                held.current = { y: event.clientY, frame: word.frame, index };
-                event.currentTarget.setPointerCapture(event.pointerId);
-                event.stopPropagation();
-              }}
-              onPointerMove={drag}
-              onPointerUp={() => {
-                const from = held.current;
-                held.current = null;
-                // A line begins and ends with its words.
-                if (from && from.frame !== word.frame) void layByRecording();
-              }}
+              {...drag(take(index))}
               onClick={(event) => {
                 event.stopPropagation();
                 usePlay.getState().go(word.frame);
