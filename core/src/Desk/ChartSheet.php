@@ -106,7 +106,7 @@ final readonly class ChartSheet
                     'isFull' => $isFull,
                     'value' => ToldMoves::plain($values[$figure->id] * $amount, max(
                         $figure->decimals,
-                        $timing->story->states[$timing->story->stateIndexAt($frame)]->figures->byId($figure->id)->decimals,
+                        $timing->story->shownFigures($frame)[0]->byId($figure->id)->decimals,
                     )),
                     'reading' => $timing->amounts->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
                     'share' => number_format($share * 100, 2).' %',
@@ -242,7 +242,9 @@ final readonly class ChartSheet
     /** What of the mark is in proportion, with its unit. */
     private static function measured(ChartTiming $timing, Layout $layout, string $figureId, bool $isAngle): string
     {
-        return self::size($layout, abs($timing->amounts->fractionAt($figureId, 0)) * $layout->whole($figureId), $isAngle);
+        $part = abs($timing->amounts->fractionAt($figureId, 0));
+
+        return self::size($layout, $part * $layout->whole($figureId), $isAngle);
     }
 
     private static function size(Layout $layout, float $measured, bool $isAngle): string

@@ -312,9 +312,11 @@ final readonly class DrawLabels
         }
         $changes = [...$alone->changes, ...$this->timing->story->changes($this->shapes->range)];
 
-        return Track::of($changes, fn (int $frame): Point => new Point(
-            $alone->at($frame)->x + $this->timing->story->between($frame, static fn (int $state): float => $shifts[$state]->x),
-            $alone->at($frame)->y + $this->timing->story->between($frame, static fn (int $state): float => $shifts[$state]->y),
+        $between = $this->timing->story->between(...);
+
+        return Track::of($changes, static fn (int $frame): Point => new Point(
+            $alone->at($frame)->x + $between($frame, static fn (int $state): float => $shifts[$state]->x),
+            $alone->at($frame)->y + $between($frame, static fn (int $state): float => $shifts[$state]->y),
         ));
     }
 

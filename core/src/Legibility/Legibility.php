@@ -387,7 +387,10 @@ final readonly class Legibility
     private function saidAsShown(): array
     {
         $checks = [];
-        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...), $this->timings);
+        $shown = array_map(
+            static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...),
+            $this->timings,
+        );
         $all = SaidFigures::of($this->piece, $shown);
         foreach ($all as $said) {
             $line = $this->piece->line($said->line);
@@ -500,7 +503,10 @@ final readonly class Legibility
     {
         $checks = $told = [];
         $last = $this->piece->stage->frames - 1;
-        $shown = array_map(static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...), $this->timings);
+        $shown = array_map(
+            static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...),
+            $this->timings,
+        );
         foreach ($this->piece->words as $words) {
             if ($words->isHidden || $words->role === 'source') {
                 continue;

@@ -32,10 +32,8 @@ final readonly class NamesAlong
             $timing->figures()->list,
             static fn (Figure $figure): bool => $figure->series === 0,
         ));
-        usort(
-            $figures,
-            static fn (Figure $a, Figure $b): int => $timing->story->placeAt($a->id, 0) <=> $timing->story->placeAt($b->id, 0),
-        );
+        $place = static fn (Figure $figure): float => $timing->story->placeAt($figure->id, 0);
+        usort($figures, static fn (Figure $one, Figure $other): int => $place($one) <=> $place($other));
         $names = array_map(static fn (Figure $figure): string => trim($figure->label), $figures);
         $widest = max([1.0, ...array_map(static fn (string $name): float => $setter->width($name, $style), $names)]);
         $clear = self::CLEAR * $style->size;

@@ -303,7 +303,8 @@ final readonly class Proof implements \JsonSerializable
         }
         $shown = $timing->figures()->shownPercentages($timing->story->states[0]->readings->shareDecimals());
         $sum = array_sum(array_map(static fn ($percent): float => $percent->toFloat(), $shown));
-        $text = rtrim(rtrim(number_format($sum, $timing->story->states[0]->readings->shareDecimals(), '.', ''), '0'), '.');
+        $decimals = $timing->story->states[0]->readings->shareDecimals();
+        $text = rtrim(rtrim(number_format($sum, $decimals, '.', ''), '0'), '.');
         if (count($shown) === 1) {
             return Check::right(sprintf('One part is shown: %s %%.', $text));
         }

@@ -116,7 +116,9 @@ final class ChartLayouts
     /** How many figures stand beside each other; those of several series share a place. */
     private function rowCount(): int
     {
-        return max(1, intdiv(count($this->story->first()->figures->list), max(1, $this->story->first()->figures->seriesCount())));
+        $figures = $this->story->first()->figures;
+
+        return max(1, intdiv(count($figures->list), max(1, $figures->seriesCount())));
     }
 
     /** How far parts ever stand apart, in pixels. */

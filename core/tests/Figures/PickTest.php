@@ -109,7 +109,8 @@ final class PickTest extends TestCase
             self::assertSame([30.0, 15.0, 20.0], self::values($timing->story->valuesAt(0)));
             self::assertSame([1.0, 0.0, 1.0], [$seen('r2', 0), $seen('r3', 0), $seen('others', 0)]);
             self::assertSame([0.0, 1.0, 1.0], [$seen('r2', 110), $seen('r3', 110), $seen('others', 110)]);
-            self::assertSame([2.0, 2.0], [$timing->story->placeAt('others', 0), $timing->story->placeAt('others', 110)]);
+            $place = static fn (int $frame): float => $timing->story->placeAt('others', $frame);
+            self::assertSame([2.0, 2.0], [$place(0), $place(110)]);
         }
         self::assertTrue(Sample::prove($piece)->isExact());
     }

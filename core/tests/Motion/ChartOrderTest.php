@@ -67,7 +67,10 @@ final class ChartOrderTest extends TestCase
         foreach (['chart1', 'chart2'] as $id) {
             self::assertSame(
                 [1.0, 0.5, 0.0],
-                array_map(static fn (int $at): float => $timings[$id]->layouts->settingsAt($at)->number('bend'), [5, 25, 45]),
+                array_map(
+                    static fn (int $at): float => $timings[$id]->layouts->settingsAt($at)->number('bend'),
+                    [5, 25, 45],
+                ),
                 $id,
             );
         }

@@ -66,10 +66,8 @@ final class RunTest extends TestCase
                     $typed = array_map(static fn (array $row): float => (float) $row[$at], $values);
                     self::assertEqualsWithDelta($typed, array_values($now), 1e-9, 'the moment on frame '.$frame);
                     foreach ($values as $row => $cells) {
-                        self::assertSame(
-                            (string) $cells[$at],
-                            preg_replace('/\D/', '', $timing->amounts->readingAt('r'.($row + 1), $frame, Presence::full())),
-                        );
+                        $reading = $timing->amounts->readingAt('r'.($row + 1), $frame, Presence::full());
+                        self::assertSame((string) $cells[$at], preg_replace('/\D/', '', $reading));
                     }
                 }
                 if ($before !== null && $frame > $run->frames[0] && $frame <= $run->end()) {
