@@ -172,4 +172,62 @@ export interface Acts {
      */
     figure?: string | null;
   };
+  /**
+   * Adds rows to a table.
+   */
+  'add-rows': {
+    table: string;
+    at: number;
+    /**
+     * @maxItems 5000
+     */
+    labels: string[];
+    /**
+     * @maxItems 5000
+     */
+    cells: string[][];
+  };
+  /**
+   * Removes rows of a table.
+   */
+  'remove-rows': {
+    table: string;
+    /**
+     * @maxItems 5000
+     */
+    rows: string[];
+  };
+  /**
+   * Sorts the rows of a table.
+   */
+  'sort-rows': {
+    table: string;
+    /**
+     * null: by the labels
+     */
+    column: string | null;
+    descending: boolean;
+  };
+  /**
+   * Moves a row of a table up or down.
+   */
+  'move-row': {
+    table: string;
+    row: string;
+    by: number;
+  };
+  /**
+   * Adds a column to a table.
+   */
+  'add-column': {
+    table: string;
+    after: string;
+  };
+  /**
+   * Removes a column of a table.
+   */
+  'remove-column': {
+    table: string;
+    column: string;
+  };
 }

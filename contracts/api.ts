@@ -18,7 +18,6 @@ export interface Answers {
   'POST tables': IncomingTable;
   'POST tables/sheet': IncomingTable;
   'POST tables/again': PlannedFigures;
-  'POST tables/sort': SortedRows;
   'POST forms': FormChoices;
   'GET forms/{form}/properties': Properties;
   'POST arrangements': ArrangementChoices;
@@ -296,15 +295,6 @@ export interface AgainRow {
    */
   cells: [string, string, string][];
   figures: string[];
-}
-/**
- * The ids of rows in another order.
- *
- * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "SortedRows".
- */
-export interface SortedRows {
-  rows: string[];
 }
 /**
  * The forms that a chart can have.

@@ -67,6 +67,7 @@ test('the dim room stays, and the stage keeps its own colours in it', async ({ p
 });
 
 test('a piece on the shelf plays while it is pointed at, unless less motion is wanted', async ({ page, request }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
   await openDemo(page, request);
   await page.goto('/');
   const card = page.getByRole('article').first();

@@ -20,7 +20,6 @@ Route::post('figures/read', [FiguresController::class, 'read']);
 Route::post('tables', [TableController::class, 'file']);
 Route::post('tables/sheet', [TableController::class, 'sheet']);
 Route::post('tables/again', [TableController::class, 'again']);
-Route::post('tables/sort', [TableController::class, 'sort']);
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('arrangements', [ArrangementController::class, 'choices']);

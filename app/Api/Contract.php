@@ -12,7 +12,6 @@ final readonly class Contract
         'POST tables' => IncomingTable::class,
         'POST tables/sheet' => IncomingTable::class,
         'POST tables/again' => PlannedFigures::class,
-        'POST tables/sort' => SortedRows::class,
         'POST forms' => FormChoices::class,
         'GET forms/{form}/properties' => Properties::class,
         'POST arrangements' => ArrangementChoices::class,

@@ -44,7 +44,7 @@ final class ArchitectureTest extends TestCase
         'Desk' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Story', 'Drawing',
         ],
-        'Acts' => ['Settings', 'Piece', 'Script', 'Edits', 'Arrangement'],
+        'Acts' => ['Settings', 'Piece', 'Figures', 'Script', 'Edits', 'Arrangement'],
         'Formats' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Reel', 'Drawing', 'Import', 'Acts',
         ],

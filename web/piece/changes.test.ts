@@ -13,17 +13,7 @@ import {
   shiftLine,
   tableOf,
 } from './changes';
-import {
-  addColumn,
-  addFigure,
-  orderRows,
-  pasteRows,
-  removeColumn,
-  removeFigure,
-  setRows,
-  shiftFigure,
-  showing,
-} from './tables';
+import { addFigure, pasteRows } from './tables';
 import type { Piece, Table } from '../../contracts/piece';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 
@@ -85,16 +75,6 @@ describe('lines', () => {
 });
 
 describe('figures', () => {
-  it('takes along what a figure has of its own when it goes', () => {
-    const chart = chartOf(piece)!;
-    setOwn(chart, 'r3', { out: 20 });
-    removeFigure(piece, chart, 'r3');
-    expect(table.rows.map(({ id }) => id)).toEqual(['r1', 'r2', 'r4', 'r5']);
-    expect(chart.own).toEqual({});
-    expect(moveOf(piece, 'entrance', target('r3'))).toBeUndefined();
-    expect(piece.moves).toHaveLength(5);
-  });
-
   it('gives a new figure an id that no other has', () => {
     table.rows.splice(1, 1);
     const ids = [addFigure(table), addFigure(table), ...table.rows.map(({ id }) => id)];
@@ -151,34 +131,6 @@ describe('figures', () => {
     ]);
   });
 
-  it('takes rows as the grid has them: changed, moved, new, gone', () => {
-    const chart = chartOf(piece)!;
-    setOwn(chart, 'r3', { out: 20 });
-    setOwn(chart, 'r2', { out: 10 });
-    const [first, second] = table.rows.map(({ id, label, cells }) => ({ id, label, cells }));
-    setRows(piece, chart, [{ ...second, cells: ['9'] }, first, { id: '', label: 'Irons', cells: ['4'] }]);
-    expect(table.rows.map(({ id, label, cells }) => `${id} ${label} ${cells[0]}`)).toEqual([
-      'r2 Lamps & lights 9',
-      'r1 Small appliances 512',
-      'r6 Irons 4',
-    ]);
-    expect(chart.own).toEqual({ r2: { out: 10 } });
-    expect(moveOf(piece, 'entrance', target('r4'))).toBeUndefined();
-  });
-
-  it('sorts, adds and takes out columns, and keeps what is shown', () => {
-    const chart = chartOf(piece)!;
-    orderRows(table, ['r3', 'r1']);
-    expect(table.rows.map(({ id }) => id).slice(0, 3)).toEqual(['r3', 'r1', 'r2']);
-    const id = addColumn(table, 0);
-    expect(table.rows[0].cells).toEqual(['199', '']);
-    expect([showing(piece, table, id), showing(piece, table, chart.column)]).toEqual([0, 1]);
-    removeColumn(piece, table, id);
-    expect(table.columns.map((one) => one.id)).toEqual([chart.column]);
-    removeColumn(piece, table, chart.column);
-    expect(table.columns).toHaveLength(1);
-  });
-
   it('keeps the name of a piece and its title one, until one of them is another', () => {
     piece.words[0].text = piece.title;
     setTitle(piece, 'A year of mending');
@@ -199,16 +151,6 @@ describe('figures', () => {
     expect(first).not.toBe(second);
     expect(changesOf(piece, target('r2')).map(({ property, to }) => [property, to])).toEqual([['opacity', 0.4]]);
     expect(changesOf(piece, { chart: 'chart1' }).map(({ id }) => id)).toEqual([second]);
-    removeFigure(piece, chartOf(piece)!, 'r2');
-    expect(piece.moves.some(({ id }) => id === first)).toBe(false);
-    expect(piece.moves.some(({ id }) => id === second)).toBe(true);
-  });
-
-  it('moves a row up and down, and no further', () => {
-    shiftFigure(table, 'r3', -1);
-    shiftFigure(table, 'r1', -1);
-    shiftFigure(table, 'r5', 4);
-    expect(table.rows.map(({ id }) => id)).toEqual(['r1', 'r3', 'r2', 'r4', 'r5']);
   });
 
   it('keeps nothing of its own that is as the chart has it', () => {

@@ -1,50 +1,12 @@
 import type { Repair } from '../api/answers';
 import { newId } from '../common/words';
-import { isFigureMove, tableOf } from './changes';
-import type { Chart, Piece, Table } from '../../contracts/piece';
+import type { Piece, Table } from '../../contracts/piece';
 
 /** Changes of a table. Each writes into the document that it is given. */
 
 export function addFigure(table: Table): string {
   const id = newId('r', table.rows);
   table.rows.push({ id, label: '', cells: table.columns.map(() => '') });
-  return id;
-}
-
-/**
- * Takes a row out, and in every chart of its table what was said of it: core's RemovedRows, predicted.
- */
-export function removeFigure(piece: Piece, chart: Chart, id: string): void {
-  const table = tableOf(piece, chart);
-  if (!table) return;
-  table.rows = table.rows.filter((row) => row.id !== id);
-  // A figure of several series is named by its row and its column.
-  const isGone = (figure: string | null | undefined): boolean => figure?.split('-')[0] === id || figure === id;
-  for (const one of piece.charts.filter(({ table: its }) => its === table.id)) {
-    for (const figure of Object.keys(one.own)) if (isGone(figure)) delete one.own[figure];
-    if (isGone(one.words.centre?.figure)) one.words.centre!.figure = null;
-    piece.moves = piece.moves.filter((move) => !isFigureMove(move, one.id, id));
-    for (const words of piece.words) {
-      if (words.pointsAt?.chart === one.id && isGone(words.pointsAt.figure)) words.pointsAt = null;
-    }
-  }
-}
-
-/** Rows in another order; those that are not named come last. */
-export function orderRows(table: Table, ids: string[]): void {
-  const places = new Map(ids.map((id, place) => [id, place]));
-  const placeOf = (id: string): number => places.get(id) ?? ids.length;
-  table.rows = table.rows
-    .map((row, index): [Table['rows'][number], number] => [row, index])
-    .sort(([one, first], [other, second]) => placeOf(one.id) - placeOf(other.id) || first - second)
-    .map(([row]) => row);
-}
-
-/** Another column of figures, beside one that is there. */
-export function addColumn(table: Table, after: number): string {
-  const id = newId('c', table.columns);
-  table.columns.splice(after + 1, 0, { id, name: '' });
-  for (const row of table.rows) row.cells.splice(after + 1, 0, '');
   return id;
 }
 
@@ -65,21 +27,6 @@ export function showing(piece: Piece, table: Table, column: string): number {
   );
 }
 
-export function removeColumn(piece: Piece, table: Table, id: string): void {
-  const at = table.columns.findIndex((column) => column.id === id);
-  if (at < 0 || table.columns.length === 1) return;
-  for (const { run } of piece.charts.filter((chart) => chart.table === table.id))
-    if (run) run.pins = run.pins.filter(({ column }) => column !== id);
-  table.columns.splice(at, 1);
-  for (const row of table.rows) row.cells.splice(at, 1);
-}
-
-export function shiftFigure(table: Table, id: string, by: number): void {
-  const place = table.rows.findIndex((row) => row.id === id);
-  const [row] = table.rows.splice(place, 1);
-  table.rows.splice(Math.max(0, Math.min(table.rows.length, place + by)), 0, row);
-}
-
 export function applyRepair(table: Table, column: number, repair: Repair): void {
   for (const row of table.rows) {
     if (row.id in repair.cells) row.cells[column] = repair.cells[row.id];
@@ -94,24 +41,14 @@ export function applyRepair(table: Table, column: number, repair: Repair): void 
   }
 }
 
-/** The rows as the grid has them now: changed, put elsewhere, new, or no longer there. */
-export function setRows(piece: Piece, chart: Chart, rows: { id: string; label: string; cells: string[] }[]): void {
-  const table = tableOf(piece, chart);
-  if (!table) return;
-  const known = new Map(table.rows.map((row) => [row.id, row]));
-  const next: Table['rows'] = [];
-  const taken = [...table.rows];
+/** What was typed into rows that are there. */
+export function setCells(table: Table, rows: { id: string; label: string; cells: string[] }[]): void {
   for (const { id, label, cells } of rows) {
-    const there = known.get(id);
-    known.delete(id);
-    const row = there ?? { id: newId('r', taken), label: '', cells: table.columns.map(() => '') };
-    if (!there) taken.push(row);
+    const row = table.rows.find((one) => one.id === id);
+    if (!row) continue;
     row.label = label;
     row.cells = table.columns.map((_, at) => cells[at] ?? '');
-    next.push(row);
   }
-  for (const id of known.keys()) removeFigure(piece, chart, id);
-  table.rows = next;
 }
 
 /**

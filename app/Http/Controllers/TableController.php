@@ -6,15 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Api\AgainRow as ToldRow;
 use App\Api\PlannedFigures;
-use App\Api\SortedRows;
 use App\Http\Body;
 use App\Http\Reply;
 use App\Import\Incoming;
 use App\Import\TableAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lupine\Core\Figures\Formulas;
-use Lupine\Core\Figures\RowOrder;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Import\Again;
 use Lupine\Core\Import\AgainRow;
@@ -22,7 +19,6 @@ use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Settings\Field;
-use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\PlainText;
 
 /** Tables that come in from files. */
@@ -55,19 +51,6 @@ final readonly class TableController
             Choices::read(Field::root($body->get('choices')->isNull() ? [] : $body->get('choices')->value())),
             $body->get('whole')->isNull() ? null : $body->get('whole')->text(200),
         ));
-    }
-
-    /** The rows of a table by their labels, or by the numbers of a column. */
-    public function sort(Request $request): JsonResponse
-    {
-        $body = Body::of($request);
-        $column = $body->get('column');
-
-        return Reply::of(new SortedRows(RowOrder::of(
-            Formulas::worked(Group::of(Table::class)->read($body->get('table'))),
-            $column->isNull() ? null : $column->id(),
-            $body->get('descending')->flag(false),
-        )));
     }
 
     /** New figures for a table of a piece: what would change, and the document with them. */

@@ -27,6 +27,12 @@ final readonly class Acts
         'copy-chart' => CopyChart::class,
         'remove-things' => RemoveThings::class,
         'paste' => Paste::class,
+        'add-rows' => AddRows::class,
+        'remove-rows' => RemoveRows::class,
+        'sort-rows' => SortRows::class,
+        'move-row' => MoveRow::class,
+        'add-column' => AddColumn::class,
+        'remove-column' => RemoveColumn::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */

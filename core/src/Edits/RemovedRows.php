@@ -9,8 +9,6 @@ use Lupine\Core\Settings\Json;
 /**
  * Rows leave a table, and with them all that was said of them: what their marks have of their own, their moves, the
  * number in the middle and pointers that name them.
- *
- * The desk predicts it in web/piece/tables.ts; core/tests/Edits/removed-rows.json is tried with both.
  */
 final readonly class RemovedRows
 {

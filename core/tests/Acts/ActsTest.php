@@ -241,6 +241,85 @@ final class ActsTest extends TestCase
         self::refused('dissolve', [], 'There is no act “dissolve”');
     }
 
+    /** References as OpenFormula writes them (ODF 1.2, part 2, 5.8), and 5.12 for those whose cell is gone. */
+    public function testFormulasGoOnToAskForTheSameCells(): void
+    {
+        $sheet = self::sheet();
+        $cells = static fn (\stdClass $document): array => array_column($document->tables[0]->rows, 'cells', 'id');
+        $last = self::do('move-row', ['table' => 't1', 'row' => 'r1', 'by' => 9], $sheet);
+        self::assertSame(['r2', 'r3', 'r1'], array_column($last->tables[0]->rows, 'id'));
+        self::assertSame(['=[.B4]+[.$B$2]', '=SUM([.B4:.B3])'], $cells($last)['r3']);
+        self::assertSame('=SUM(B4:B2)', $last->tables[0]->whole);
+
+        [$wider, [$column]] = self::doing('add-column', ['table' => 't1', 'after' => 'c1'], $sheet);
+        self::assertSame(['c1', $column, 'c2'], array_column($wider->tables[0]->columns, 'id'));
+        self::assertSame(['=[.B2]+[.$B$3]', '', '=SUM([.B2:.B4])'], $cells($wider)['r3']);
+        self::assertEquals($sheet, self::do('remove-column', ['table' => 't1', 'column' => $column], $wider));
+        self::refused('remove-column', ['table' => 't1', 'column' => 'c1'], 'in use', $sheet);
+        self::refused('remove-column', ['table' => 't1', 'column' => 'c9'], 'no column “c9”', $sheet);
+
+        [$longer, $made] = self::doing('add-rows', [
+            'table' => 't1', 'at' => 1, 'labels' => ['New', 'Newer'], 'cells' => [['5'], []],
+        ], $sheet);
+        self::assertSame(['r1', ...$made, 'r2', 'r3'], array_column($longer->tables[0]->rows, 'id'));
+        self::assertSame(['5', ''], $cells($longer)[$made[0]]);
+        self::assertSame(['=[.B2]+[.$B$5]', '=SUM([.B2:.B6])'], $cells($longer)['r3']);
+        self::assertEquals($sheet, self::do('remove-rows', ['table' => 't1', 'rows' => $made], $longer));
+
+        $gone = self::do('remove-rows', ['table' => 't1', 'rows' => ['r1']], $sheet);
+        self::assertSame(['=#REF!+[.$B$2]', '=SUM([.B2:.B3])'], $cells($gone)['r3']);
+    }
+
+    public function testRowsGoWithAllThatWasSaidOfThemAndTheLastStays(): void
+    {
+        $document = self::said();
+        $document->charts[0]->own = (object) ['r3' => (object) ['out' => 20], 'r2' => (object) ['out' => 10]];
+        $table = $document->tables[0];
+        $after = self::do('remove-rows', ['table' => $table->id, 'rows' => ['r3', 'r1']], $document);
+        self::assertEquals((object) ['r2' => (object) ['out' => 10]], $after->charts[0]->own);
+        self::assertNotContains('r3', array_column($after->tables[0]->rows, 'id'));
+        $figures = array_map(static fn (\stdClass $move): mixed => $move->target->figure ?? null, $after->moves);
+        self::assertSame([], array_intersect(['r1', 'r3'], $figures));
+        $all = array_column($table->rows, 'id');
+        self::refused('remove-rows', ['table' => $table->id, 'rows' => $all], 'at least one row', $document);
+        self::refused('remove-rows', ['table' => 't9', 'rows' => ['r1']], 'no table “t9”', $document);
+    }
+
+    public function testRowsAreSortedByTheirLabelsAndByWhatTheirFormulasComeTo(): void
+    {
+        $sheet = self::sheet();
+        $sort = static fn (?string $column, bool $descending): array => array_column(
+            self::do('sort-rows', ['table' => 't1', 'column' => $column, 'descending' => $descending], $sheet)
+                ->tables[0]->rows,
+            'id',
+        );
+        self::assertSame(['r3', 'r2', 'r1'], $sort(null, true));
+        self::assertSame(['r3', 'r2', 'r1'], $sort('c1', true), '1 + 2 is the largest');
+        self::refused('sort-rows', ['table' => 't1', 'column' => 'c9', 'descending' => true], 'no column “c9”', $sheet);
+    }
+
+    /** Three rows and two columns, the last row of formulas. */
+    private static function sheet(): \stdClass
+    {
+        $document = self::json('demo/starters/columns.json');
+        $document->moves = [];
+        $document->charts = [$document->charts[0]];
+        $document->charts[0]->own = new \stdClass();
+        $document->charts[0]->table = 't1';
+        $document->charts[0]->column = 'c1';
+        $document->tables = [(object) [
+            'id' => 't1', 'name' => 'What', 'timeColumn' => null, 'whole' => '=SUM(B2:B3)',
+            'columns' => [(object) ['id' => 'c1', 'name' => ''], (object) ['id' => 'c2', 'name' => '']],
+            'rows' => [
+                (object) ['id' => 'r1', 'label' => 'A', 'cells' => ['1', '']],
+                (object) ['id' => 'r2', 'label' => 'B', 'cells' => ['2', '']],
+                (object) ['id' => 'r3', 'label' => 'C', 'cells' => ['=[.B2]+[.$B$3]', '=SUM([.B2:.B4])']],
+            ],
+        ]];
+
+        return $document;
+    }
+
     /** @param array<string, mixed> $with */
     private static function refused(string $name, array $with, string $message, ?\stdClass $document = null): void
     {

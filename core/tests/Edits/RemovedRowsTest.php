@@ -7,7 +7,7 @@ namespace Lupine\Core\Tests\Edits;
 use Lupine\Core\Edits\RemovedRows;
 use PHPUnit\Framework\TestCase;
 
-/** The same is tried with what the desk predicts: web/piece/tables.test.ts. */
+/** What goes with a row; rules of this house. */
 final class RemovedRowsTest extends TestCase
 {
     public function testWhatWasSaidOfARowGoesWithIt(): void

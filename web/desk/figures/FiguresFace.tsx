@@ -3,14 +3,15 @@ import { ask, reasonOf } from '../../api/client';
 import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
-import { keepReferences } from '../../piece/references';
-import { addFigure, pasteRows, setRows, shiftFigure } from '../../piece/tables';
+import { addFigure, pasteRows } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../../contracts/piece';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { FigureGrid } from './FigureGrid';
 import { FigureHead, LabelHead } from './heads';
 import { gridRows, type GridRow } from './gridRows';
+import { takeRows } from './takeRows';
 import { useFiguresNow } from './useFiguresNow';
 import { rowActions } from './RowActions';
 import { SheetFoot } from './SheetFoot';
@@ -24,22 +25,26 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const now = useFiguresNow(piece, chart.id);
   const rows = useMemo(() => (table ? gridRows(table, chart, computed, now) : []), [table, chart, computed, now]);
   const change = useCallback(
-    (work: (draft: Table, chart: Chart, piece: Piece) => void): void =>
+    (work: (draft: Table, chart: Chart) => void): void =>
       useDesk.getState().edit((draft) => {
         const one = draft.charts.find(({ id }) => id === chart.id);
         const its = one && tableOf(draft, one);
-        if (one && its) keepReferences(its, () => work(its, one, draft));
+        if (one && its) work(its, one);
       }),
     [chart.id],
+  );
+  const move = useCallback(
+    (row: string, by: number): void => void act('move-row', { table: chart.table, row, by }),
+    [chart.table],
   );
   const actions = useMemo(
     () =>
       rowActions(
         () => (useDesk.getState().document?.tables.find(({ id }) => id === chart.table)?.rows.length ?? 0) <= 1,
         (row) => change((_, draft) => setOwn(draft, row.id, { off: row.isOff ? undefined : true })),
-        (row) => change((draft) => shiftFigure(draft, row.id, -1)),
+        (row) => move(row.id, -1),
       ),
-    [chart.table, change],
+    [chart.table, change, move],
   );
   if (!table) return null;
   const column = columnIndex(table, chart);
@@ -82,12 +87,10 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           usePlay.setState({ typingIn: row });
           if (row) usePlay.getState().select({ kind: 'figure', chart: chart.id, figure: row });
         }}
-        onRows={(next: GridRow[]) => {
-          if (next.length > 0) change((_, draft, whole) => setRows(whole, draft, next));
-        }}
+        onRows={(next: GridRow[]) => takeRows(table, rows, next, change)}
         onPaste={paste}
-        onShift={(row, by) => change((draft) => shiftFigure(draft, draft.rows[row].id, by))}
-        onPut={(from, to) => change((draft) => shiftFigure(draft, draft.rows[from].id, to - from))}
+        onShift={(row, by) => move(rows[row].id, by)}
+        onPut={(from, to) => move(rows[from].id, to - from)}
       />
       <SheetFoot
         chart={chart}

@@ -1,29 +1,21 @@
-import { ask, reasonOf } from '../../api/client';
-import { later } from '../../common/later';
-import { useNotices } from '../../common/Notices';
 import { letterOf } from '../../piece/references';
-import { addColumn, orderRows, removeColumn, showing } from '../../piece/tables';
+import { showing } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../../contracts/piece';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { ColumnHead } from './ColumnHead';
 
 /** Changes the table, or the chart that shows it. */
-export type TableChange = (work: (draft: Table, chart: Chart, piece: Piece) => void) => void;
+export type TableChange = (work: (draft: Table, chart: Chart) => void) => void;
 
 interface Props {
   table: Table;
   change: TableChange;
 }
 
-/** The order of the rows core knows; that it is another one can be undone. */
-function sort({ table, change }: Props, column: string | null, descending: boolean): void {
-  const its = later();
-  ask('POST tables/sort', { body: { table, column, descending } }).then(
-    ({ rows }) => its(() => change((draft) => orderRows(draft, rows))),
-    (error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }),
-  );
-}
+const sort = (table: Table, column: string | null, descending: boolean): void =>
+  void act('sort-rows', { table: table.id, column, descending });
 
 export function LabelHead({ table, change }: Props) {
   return (
@@ -33,8 +25,8 @@ export function LabelHead({ table, change }: Props) {
       label="Name of the table"
       placeholder="Table name"
       doings={[
-        { text: 'A to Z', icon: 'sort-alpha-down', run: () => sort({ table, change }, null, false) },
-        { text: 'Z to A', icon: 'sort-alpha-up', run: () => sort({ table, change }, null, true) },
+        { text: 'A to Z', icon: 'sort-alpha-down', run: () => sort(table, null, false) },
+        { text: 'Z to A', icon: 'sort-alpha-up', run: () => sort(table, null, true) },
       ]}
       onName={(name) =>
         change((draft) => {
@@ -80,22 +72,19 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
                   }),
               },
             ]),
-        { text: 'Largest first', icon: 'sort-down', run: () => sort({ table, change }, column.id, true) },
-        { text: 'Smallest first', icon: 'sort-up', run: () => sort({ table, change }, column.id, false) },
+        { text: 'Largest first', icon: 'sort-down', run: () => sort(table, column.id, true) },
+        { text: 'Smallest first', icon: 'sort-up', run: () => sort(table, column.id, false) },
         {
           text: 'Insert column after',
           icon: 'plus-lg',
-          run: () =>
-            change((draft) => {
-              addColumn(draft, at);
-            }),
+          run: () => void act('add-column', { table: table.id, after: column.id }),
         },
         {
           text: 'Remove column',
           icon: 'x-lg',
           off: table.columns.length === 1 || times > 0,
           title: times > 0 && table.columns.length > 1 ? 'This column is in use, so it cannot be removed' : undefined,
-          run: () => change((draft, _, whole) => removeColumn(whole, draft, column.id)),
+          run: () => void act('remove-column', { table: table.id, column: column.id }),
         },
       ]}
       onName={(next) =>
