@@ -15,6 +15,8 @@ return [
     'stills_at_once' => 8,
     /** So many films may wait to be made; each keeps its piece as it was. */
     'films_waiting' => 200,
+    /** How often in a minute one machine may ask for what is costly: files to be read, recordings, films. */
+    'costly_a_minute' => 240,
     /** A still that is not painted after so many seconds is given up. */
     'still_seconds' => 20,
     /** A running film that has not been heard of for so many seconds is taken to have lost its worker. */

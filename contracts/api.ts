@@ -772,34 +772,43 @@ export interface SheetWord {
   unread: boolean;
 }
 /**
- * A place at which the recording says something else than the script.
+ * A place at which the recording in use says something else than the script.
  *
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "Departure".
  */
 export interface Departure {
+  /**
+   * what is the matter, as somebody reads it
+   */
+  message: string;
   kind: 'unsaid' | 'unwritten' | 'again' | 'figure';
   /**
-   * the line that it is in, or comes after
+   * the line that it is in, or comes after; null before the first
    */
   line: string | null;
   /**
-   * the first of its words
+   * the first of the words that are left out; where something is said between them, where that is
    */
   from: number;
   /**
    * the one after the last
    */
   to: number;
+  /**
+   * the words that are left out or said again; those before it where something else is said
+   */
   text: string;
   /**
-   * what is the matter, as somebody reads it
+   * the first frame
    */
-  message: string;
   begin: number;
+  /**
+   * the one after the last
+   */
   end: number;
   /**
-   * which of the recording's own list it is
+   * which of the recording’s own list it is; null for words that are left out
    */
   index: number | null;
 }
@@ -836,6 +845,9 @@ export interface SaidFigure {
   figure: string | null;
   label: string;
   state: 'exact' | 'near' | 'differs' | 'named';
+  /**
+   * the number as it is meant, and as the table has it; empty where none is said
+   */
   said: string;
   is: string;
   /**

@@ -16,10 +16,11 @@ use App\Http\Controllers\StillController;
 use App\Http\Controllers\TableController;
 use Illuminate\Support\Facades\Route;
 
+// What is costly can be asked for so often in a minute, and no oftener (config/lupine.php).
 Route::post('figures/read', [FiguresController::class, 'read']);
-Route::post('tables', [TableController::class, 'file']);
+Route::post('tables', [TableController::class, 'file'])->middleware('throttle:costly');
 Route::post('tables/sheet', [TableController::class, 'sheet']);
-Route::post('tables/again', [TableController::class, 'again']);
+Route::post('tables/again', [TableController::class, 'again'])->middleware('throttle:costly');
 Route::post('forms', [FormController::class, 'choices']);
 Route::get('forms/{form}/properties', [FormController::class, 'properties']);
 Route::post('arrangements', [ArrangementController::class, 'choices']);
@@ -34,15 +35,15 @@ Route::post('compute/proof', [ComputeController::class, 'proof']);
 
 Route::post('script/read', [ScriptController::class, 'read']);
 Route::post('script/tell', [ScriptController::class, 'tell']);
-Route::post('script/lay', [ScriptController::class, 'lay']);
-Route::post('uploads', [SoundController::class, 'begin']);
+Route::post('script/lay', [ScriptController::class, 'lay'])->middleware('throttle:costly');
+Route::post('uploads', [SoundController::class, 'begin'])->middleware('throttle:costly');
 Route::put('uploads/{upload}', [SoundController::class, 'part']);
 Route::delete('uploads/{upload}', [SoundController::class, 'drop']);
 Route::get('speakers', [SoundController::class, 'speakers']);
 Route::get('sounds/{sound}.flac', [SoundController::class, 'file'])->where('sound', '[0-9a-f]{64}');
 Route::get('sounds/{sound}/levels', [SoundController::class, 'levels'])->where('sound', '[0-9a-f]{64}');
 Route::get('sounds/{sound}/pauses', [SoundController::class, 'pauses'])->where('sound', '[0-9a-f]{64}');
-Route::post('listenings', [SoundController::class, 'listen']);
+Route::post('listenings', [SoundController::class, 'listen'])->middleware('throttle:costly');
 Route::get('listenings/{listening}', [SoundController::class, 'listening']);
 Route::post('listenings/{listening}/cancel', [SoundController::class, 'cancel']);
 
@@ -62,7 +63,7 @@ Route::get('pieces/{piece}/still.svg', [StillController::class, 'svg']);
 Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
 
 Route::get('hand-offs', [HandOffController::class, 'index']);
-Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store']);
+Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store'])->middleware('throttle:costly');
 Route::post('hand-offs/cancel', [HandOffController::class, 'cancelWaiting']);
 Route::get('hand-offs/{handOff}', [HandOffController::class, 'show']);
 Route::post('hand-offs/{handOff}/cancel', [HandOffController::class, 'cancel']);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
+
 /** What an act of core led to. */
 final readonly class Acted extends Answer
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
 use Lupine\Core\Contract\OneOf;
 
 /** A rule that the piece can be arranged by, with a picture in pixels of the stage. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** The rules that a piece can be arranged by. */
 final readonly class ArrangementChoices extends Answer
 {

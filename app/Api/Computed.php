@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
+
 /** What core makes of a document: all of it, or around a frame. */
 final readonly class Computed extends Answer
 {

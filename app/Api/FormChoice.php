@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
+
 /** A form with a small picture of the figures at hand, and the settings that it would begin with. */
 final readonly class FormChoice extends Answer
 {

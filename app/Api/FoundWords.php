@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
+
 /** Where the words of a script are said in a sound. */
 final readonly class FoundWords extends Answer
 {

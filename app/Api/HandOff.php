@@ -6,6 +6,7 @@ namespace App\Api;
 
 use App\Film\FilmKind;
 use App\Models\WorkStatus;
+use Lupine\Core\Contract\Answer;
 
 /** A film that is made, or was. */
 final readonly class HandOff extends Answer

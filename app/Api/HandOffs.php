@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** A page of the films. */
 final readonly class HandOffs extends Answer
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** A sound that was read. */
 final readonly class HeardFile extends Answer
 {

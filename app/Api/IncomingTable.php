@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\IfThere;
+
 /** A file that was dropped, and what is understood of one of its sheets. */
 final readonly class IncomingTable extends Answer
 {

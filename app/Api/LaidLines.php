@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
+
 /** Where the lines of a script stand. */
 final readonly class LaidLines extends Answer
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Models\WorkStatus;
+use Lupine\Core\Contract\Answer;
 use Lupine\Core\Contract\OneOf;
 
 /** Work on a sound that takes its time. */

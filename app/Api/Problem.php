@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
 use Lupine\Core\Contract\OneOf;
 use Lupine\Core\Problem as Found;
 

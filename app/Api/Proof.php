@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
+use Lupine\Core\Proof\Proof as Measured;
+
 /** What was measured in the pictures of a piece. */
 final readonly class Proof extends Answer
 {
@@ -27,5 +31,30 @@ final readonly class Proof extends Answer
         /** @var Map<ProofDistortion> of solid charts */
         public Map $distortions,
     ) {
+    }
+
+    public static function of(Measured $proof): self
+    {
+        $largest = rtrim(rtrim(number_format($proof->largestDifference(), 9, '.', ''), '0'), '.');
+        $issues = $proof->issues();
+
+        return new self(
+            $proof->isExact(),
+            $largest,
+            Measured::TOLERANCE,
+            $proof->frames,
+            $proof->word(),
+            array_map(ProofFigure::of(...), $proof->figures),
+            $issues === 0,
+            match ($issues) {
+                0 => 'legible',
+                1 => '1 issue',
+                default => $issues.' issues',
+            },
+            array_map(ProofCheck::of(...), $proof->checks()),
+            new Map($proof->extents),
+            $proof->extent,
+            new Map(array_map(ProofDistortion::of(...), $proof->distortions)),
+        );
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Legibility\Check;
+
 /** One thing that was looked at, with its place where it has one. */
 final readonly class ProofCheck extends Answer
 {
@@ -14,5 +17,17 @@ final readonly class ProofCheck extends Answer
         /** @var array{float,float,float,float}|null left, top, width, height */
         public ?array $box,
     ) {
+    }
+
+    public static function of(Check $check): self
+    {
+        $box = $check->box;
+
+        return new self($check->ok, $check->message, $check->frame, $box === null ? null : [
+            round($box->left, 2),
+            round($box->top, 2),
+            round($box->width, 2),
+            round($box->height, 2),
+        ]);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Legibility\Distortion;
+use Lupine\Core\Legibility\SeenPart;
+
 /** What is seen of the parts of a solid chart, against what they are. */
 final readonly class ProofDistortion extends Answer
 {
@@ -19,5 +23,18 @@ final readonly class ProofDistortion extends Answer
         /** how bad it is then */
         public float $best,
     ) {
+    }
+
+    public static function of(Distortion $seen): self
+    {
+        [$bestTurn, $best] = $seen->best();
+
+        return new self(
+            $seen->seenParts(),
+            round($seen->worstFactor(), 4),
+            round($seen->turn, 3),
+            round($bestTurn, 3),
+            round($best, 4),
+        );
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
+
 /** What moves can change, by what it belongs to. */
 final readonly class Properties extends Answer
 {

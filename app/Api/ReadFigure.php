@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** A figure of a table before anything is made of it. */
 final readonly class ReadFigure extends Answer
 {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Contract\OneOf;
+use Lupine\Core\Contract\TypedAs;
 
 /** A text as lines of a piece, and what it changes of those that are there. */
 final readonly class ReadScript extends Answer

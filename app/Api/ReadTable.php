@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
 use Lupine\Core\Contract\OneOf;
+use Lupine\Core\Contract\TypedAs;
 
 /** A pasted table, understood, before anything is made of it. */
 readonly class ReadTable extends Answer

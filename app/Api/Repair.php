@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Repair as Offered;
 
 /** One way to mend a table, offered and never taken by itself. */

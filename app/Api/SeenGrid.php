@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** As much of a sheet as is shown. */
 final readonly class SeenGrid extends Answer
 {

@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Arrangement\Placed;
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
+use Lupine\Core\Desk\MoveTime;
+use Lupine\Core\Desk\SheetChange;
+use Lupine\Core\Desk\SheetChart;
+use Lupine\Core\Desk\SheetShot;
+use Lupine\Core\Desk\SheetWord;
+use Lupine\Core\Desk\SheetWords;
+use Lupine\Core\Script\Departure;
+use Lupine\Core\Spoken\SaidFigure;
+
 /** Everything that the desk shows of a piece beside its picture. */
 final readonly class Sheet extends Answer
 {

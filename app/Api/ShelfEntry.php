@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
+use Lupine\Core\Desk\Stem;
+
 /** A piece on the shelf, with how it looks on its last frame. */
 final readonly class ShelfEntry extends Answer
 {

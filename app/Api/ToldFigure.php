@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** A figure that a text tells. */
 final readonly class ToldFigure extends Answer
 {

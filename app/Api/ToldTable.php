@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** The chart that a text tells by itself; no figures where it tells none. */
 final readonly class ToldTable extends Answer
 {

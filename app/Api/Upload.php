@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Lupine\Core\Contract\Answer;
+
 /** A file that comes in, in parts. */
 final readonly class Upload extends Answer
 {

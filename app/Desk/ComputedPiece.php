@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Api\FiguresNow;
+use App\Api\Problem as ProblemAnswer;
+use App\Api\Proof as ProofAnswer;
+use App\Api\Sheet;
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Arrangement\Places;
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Desk\ChartSheet;
 use Lupine\Core\Desk\MoveSheet;
 use Lupine\Core\Desk\ScriptSheet;
@@ -23,6 +28,7 @@ use Lupine\Core\Proof\Proof;
 use Lupine\Core\Reel\Reel;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Story\ChartTiming;
 
 /** A document, drawn by core: once, and kept as the reel that was made of it for as long as there is room. */
 final readonly class ComputedPiece
@@ -70,27 +76,13 @@ final readonly class ComputedPiece
     public function forDesk(PlacedPiece $placed, ?int $frame, bool $inHurry = false): string
     {
         $piece = $placed->piece;
-        $script = ScriptSheet::script($piece);
-        $script['lines'] = (object) $script['lines'];
-        $script['heard'] = (object) array_map(static fn (array $lines): object => (object) $lines, $script['heard']);
-        $script['shots'] = [];
-        $script['words'] = (object) MoveSheet::words($piece);
-        $script['moves'] = (object) MoveSheet::moves($piece);
-        $script['backdrop'] = MoveSheet::backdrop($piece);
-        $script['said'] = [];
-        $script['finished'] = 0;
-        $script['there'] = null;
-        $script['places'] = (object) (new Places($this->drawPiece->forms))
-            ->of($placed->told, $piece, $placed->shape);
         try {
             $timings = $this->drawPiece->timings->of($piece);
         } catch (ImpossibleFigures $reason) {
             $problem = Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
 
-            return self::answer([$problem], ['charts' => (object) [], ...$script], 'null');
+            return self::answer([$problem], $this->sheet($placed, []), 'null');
         }
-        $script['shots'] = MoveSheet::shots($piece, $timings);
-        $script['said'] = ScriptSheet::said($piece, $timings);
         $problems = (new Moves($piece, new Beats($piece)))->problems();
         foreach ($timings as $timing) {
             array_push($problems, ...$timing->figures()->notices);
@@ -101,12 +93,34 @@ final readonly class ComputedPiece
         } catch (TooMuch $reason) {
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
-        $script['finished'] = MoveSheet::finished($timings, $piece->stage->frames);
-        $script['there'] = MoveSheet::there($timings, $piece->stage->frames);
-        $range = $effort->rangeAround($frame ?? $script['finished'], $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
-        $reel = $this->reelText($placed, $range);
+        $sheet = $this->sheet($placed, $timings);
+        $range = $effort->rangeAround($frame ?? $sheet->finished, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
 
-        return self::answer($problems, ['charts' => (object) ChartSheet::of($piece, $timings), ...$script], $reel);
+        return self::answer($problems, $sheet, $this->reelText($placed, $range));
+    }
+
+    /** @param array<string, ChartTiming> $timings by chart id; none where the figures are impossible */
+    private function sheet(PlacedPiece $placed, array $timings): Sheet
+    {
+        $piece = $placed->piece;
+        $script = ScriptSheet::script($piece);
+
+        return new Sheet(
+            new Map((new Places($this->drawPiece->forms))->of($placed->told, $piece, $placed->shape)),
+            new Map(ChartSheet::of($piece, $timings)),
+            MoveSheet::backdrop($piece),
+            $timings === [] ? 0 : MoveSheet::finished($timings, $piece->stage->frames),
+            $timings === [] ? null : MoveSheet::there($timings, $piece->stage->frames),
+            $timings === [] ? [] : MoveSheet::shots($piece, $timings),
+            MoveSheet::words($piece),
+            new Map($script['lines']),
+            new Map(array_map(static fn (array $lines): Map => new Map($lines), $script['heard'])),
+            $script['departures'],
+            MoveSheet::moves($piece),
+            $timings === [] ? [] : ScriptSheet::said($piece, $timings),
+            $script['length'],
+            $script['seconds'],
+        );
     }
 
     /**
@@ -119,8 +133,9 @@ final readonly class ComputedPiece
         } catch (ImpossibleFigures) {
             $charts = [];
         }
+        $now = new FiguresNow(new Map(array_map(static fn (array $figures): Map => new Map($figures), $charts)));
 
-        return json_encode(['charts' => (object) $charts], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode($now, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /**
@@ -136,7 +151,7 @@ final readonly class ComputedPiece
             $placed->text,
             'whole',
             fn (): string => json_encode(
-                $this->proof($placed, $most),
+                ProofAnswer::of($this->proof($placed, $most)),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
             ),
         );
@@ -261,16 +276,17 @@ final readonly class ComputedPiece
     }
 
     /**
+     * As App\Api\Computed says it, with a reel that is kept as text.
+     *
      * @param list<Problem> $problems
-     * @param array<string, mixed> $sheet
      */
-    private static function answer(array $problems, array $sheet, string $reel): string
+    private static function answer(array $problems, Sheet $sheet, string $reel): string
     {
         $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
         return sprintf(
             '{"problems":%s,"sheet":%s,"reel":%s}',
-            json_encode($problems, $flags),
+            json_encode(array_map(ProblemAnswer::of(...), $problems), $flags),
             json_encode($sheet, $flags),
             $reel,
         );

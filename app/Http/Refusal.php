@@ -8,6 +8,7 @@ use App\Disk\FullDisk;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\MalformedUrlException;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\LupineException;
@@ -76,6 +77,7 @@ final class Refusal
                 $error instanceof MalformedUrlException => 'This address cannot be read. Use the addresses that Lupine’s own pages use.',
                 $status === 404 || $error instanceof ModelNotFoundException => self::NOT_HERE,
                 $status === 405 => 'This address does not accept that request method.',
+                $error instanceof ThrottleRequestsException => 'Lupine is asked for this too often at once. Wait a few seconds, then try again; nothing is lost.',
                 $status === 413 => 'This is too large. The limit is 4 MB.',
                 $status === 500 => 'Something went wrong in Lupine; details are in its log. Saved work is safe. Try again.',
                 default => $error->getMessage(),

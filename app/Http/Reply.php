@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Api\Answer;
 use Illuminate\Http\JsonResponse;
+use Lupine\Core\Contract\Answer;
 
 /** An answer of the API as JSON. */
 final class Reply

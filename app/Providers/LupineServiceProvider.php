@@ -16,11 +16,14 @@ use App\Voice\Alive;
 use App\Voice\SoundStore;
 use App\Voice\Speaker;
 use App\Voice\Uploads;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\DrawPiece;
@@ -94,6 +97,9 @@ final class LupineServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        RateLimiter::for('costly', static fn (Request $request): Limit => Limit::perMinute(
+            (int) config('lupine.costly_a_minute'),
+        )->by((string) $request->ip()));
         // A worker that starts, or has nothing to do, takes up films whose worker was lost.
         Event::listen(Looping::class, static function (): void {
             try {

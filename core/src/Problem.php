@@ -9,7 +9,7 @@ namespace Lupine\Core;
  *
  * An error keeps the piece from being drawn; a notice does not.
  */
-final readonly class Problem implements \JsonSerializable
+final readonly class Problem
 {
     /** @param list<Repair> $repairs ways to mend it, the likeliest first */
     private function __construct(
@@ -41,27 +41,5 @@ final readonly class Problem implements \JsonSerializable
     public function isError(): bool
     {
         return $this->severity === 'error';
-    }
-
-    /**
-     * @return array{
-     *     severity: string,
-     *     code: string,
-     *     where: string,
-     *     message: string,
-     *     rowId: string|null,
-     *     repairs: list<Repair>
-     * }
-     */
-    public function jsonSerialize(): array
-    {
-        return [
-            'severity' => $this->severity,
-            'code' => $this->code,
-            'where' => $this->where,
-            'message' => $this->message,
-            'rowId' => $this->rowId,
-            'repairs' => $this->repairs,
-        ];
     }
 }

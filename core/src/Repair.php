@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core;
 
 /** One way to mend a table, offered and never taken by itself. */
-final readonly class Repair implements \JsonSerializable
+final readonly class Repair
 {
     /**
      * @param string $label what the button says
@@ -42,17 +42,5 @@ final readonly class Repair implements \JsonSerializable
     public static function rest(string $label, string $whole): self
     {
         return new self($label, whole: $whole, rest: 'The rest');
-    }
-
-    /** @return array{label: string, cells: object, whole: string|null, sure: list<string>, rest: string|null} */
-    public function jsonSerialize(): array
-    {
-        return [
-            'label' => $this->label,
-            'cells' => (object) $this->cells,
-            'whole' => $this->whole,
-            'sure' => $this->sure,
-            'rest' => $this->rest,
-        ];
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Api\IfThere;
-use App\Api\TypedAs;
+use Lupine\Core\Contract\IfThere;
 use Lupine\Core\Contract\OneOf;
+use Lupine\Core\Contract\TypedAs;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\TypeIdentifier;
 use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;

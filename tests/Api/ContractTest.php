@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Api\Answer;
 use App\Api\Contract;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use Lupine\Core\Contract\Answer;
 use PHPUnit\Framework\ExpectationFailedException;
 use Tests\TestCase;
 

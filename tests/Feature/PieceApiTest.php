@@ -361,4 +361,17 @@ final class PieceApiTest extends TestCase
         }
         $this->postJson('/api/pieces', ['starter' => 'cake'])->assertUnprocessable();
     }
+
+    public function testWhatIsCostlyIsAskedForSoOftenInAMinute(): void
+    {
+        config(['lupine.costly_a_minute' => 3]);
+        $id = $this->begin(self::small());
+        $lay = fn () => $this->postJson('/api/script/lay', ['document' => self::small()]);
+        for ($time = 0; $time < 3; ++$time) {
+            $this->assertNotSame(429, $lay()->status());
+        }
+        $refused = $lay()->assertStatus(429)->assertHeader('Retry-After');
+        $this->assertStringContainsString('Wait a few seconds', (string) $refused->json('message'));
+        $this->getJson("/api/pieces/$id")->assertOk();
+    }
 }

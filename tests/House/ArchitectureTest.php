@@ -20,9 +20,9 @@ final class ArchitectureTest extends TestCase
         'Geometry' => [],
         'Reel' => ['Contract', 'Geometry'],
         'Figures' => ['Settings', 'Piece'],
-        'Script' => ['Settings', 'Piece'],
+        'Script' => ['Contract', 'Settings', 'Piece'],
         'Voice' => [],
-        'Spoken' => ['Settings', 'Piece', 'Figures', 'Script'],
+        'Spoken' => ['Contract', 'Settings', 'Piece', 'Figures', 'Script'],
         'Motion' => ['Settings', 'Piece', 'Figures', 'Script'],
         'Form' => ['Settings', 'Piece', 'Figures', 'Geometry'],
         'Finish' => ['Settings', 'Piece', 'Geometry'],
@@ -38,11 +38,14 @@ final class ArchitectureTest extends TestCase
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Spoken',
             'Story', 'Lettering', 'Reel',
         ],
-        'Arrangement' => ['Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Story', 'Lettering'],
+        'Arrangement' => [
+            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Story', 'Lettering',
+        ],
         'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Story', 'Reel', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],
         'Desk' => [
-            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Story', 'Drawing',
+            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Story',
+            'Drawing',
         ],
         'Acts' => ['Settings', 'Piece', 'Figures', 'Script', 'Edits', 'Arrangement'],
         'Formats' => [

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Api\Proof as ProofAnswer;
 use App\Desk\ComputedPiece;
 use Lupine\Core\Proof\Proof;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class ProofCommand extends LupineCommand
 {
+    private const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE;
+
     protected $signature = 'lupine:proof
         {piece : the piece, a JSON file}
         {--shape= : one of the shapes that the piece is made in; its own stage if not given}
@@ -29,7 +32,7 @@ final class ProofCommand extends LupineCommand
         );
         if ($this->option('json') === true) {
             $this->output->write(
-                json_encode($proof, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n",
+                json_encode(ProofAnswer::of($proof), self::JSON)."\n",
                 false,
                 OutputInterface::OUTPUT_RAW,
             );

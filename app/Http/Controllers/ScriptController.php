@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Api\LaidLines;
 use App\Api\LineTime;
-use App\Api\Map;
 use App\Api\OfferedWord;
 use App\Api\ReadScript;
 use App\Api\ToldFigure;
@@ -16,6 +15,7 @@ use App\Http\Body;
 use App\Http\Reply;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Piece\ScratchVoice;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Script\Laid;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
@@ -20,8 +21,7 @@ final readonly class Places
      * @param Piece $placed on the stage at hand
      * @param string|null $shape of that stage; null: the piece's own
      *
-     * @return array<string, array<string, mixed>> by the id of a chart or a text, `legend-` and a chart's id, or
-     *                                             `captions`
+     * @return array<string, Placed> by the id of a chart or a text, `legend-` and a chart's id, or `captions`
      */
     public function of(Piece $told, Piece $placed, ?string $shape): array
     {
@@ -34,57 +34,50 @@ final readonly class Places
         $places = [];
         foreach ($placed->charts as $index => $chart) {
             $before = $told->charts[$index];
-            $places[$chart->id] = [
-                ...$this->chart($before, $chart),
-                'by' => $by($chart->id, $before->place->isByRule),
-            ];
+            $places[$chart->id] = new Placed(
+                $chart->place->x,
+                $chart->place->y,
+                $chart->place->size,
+                $by($chart->id, $before->place->isByRule),
+                turn: $chart->place->turn,
+                text: $chart->words->labels->style->size / $before->words->labels->style->size,
+                form: new Map($this->governed($before, $chart)),
+            );
             $legend = $chart->words->legend;
             if ($legend !== null) {
-                $places['legend-'.$chart->id] = [
-                    'x' => $legend->x,
-                    'y' => $legend->y,
-                    'width' => $legend->width,
-                    'size' => $legend->style->size,
-                    'spacing' => $legend->spacing,
-                    'flow' => $legend->flow,
-                    'stands' => $legend->isInside ? 'middle' : 'beside',
-                    'by' => $by('legend-'.$chart->id, $before->words->legend?->isByRule === true),
-                ];
+                $places['legend-'.$chart->id] = new Placed(
+                    $legend->x,
+                    $legend->y,
+                    $legend->style->size,
+                    $by('legend-'.$chart->id, $before->words->legend?->isByRule === true),
+                    width: $legend->width,
+                    spacing: $legend->spacing,
+                    flow: $legend->flow,
+                    stands: $legend->isInside ? 'middle' : 'beside',
+                );
             }
         }
         foreach ($placed->words as $index => $words) {
-            $places[$words->id] = [
-                'x' => $words->x,
-                'y' => $words->y,
-                'width' => $words->width,
-                'size' => $words->style->size,
-                'by' => $by($words->id, $told->words[$index]->isByRule),
-            ];
+            $isByRule = $told->words[$index]->isByRule;
+            $places[$words->id] = new Placed(
+                $words->x,
+                $words->y,
+                $words->style->size,
+                $by($words->id, $isByRule),
+                width: $words->width,
+            );
         }
         if ($placed->captions !== null) {
-            $places['captions'] = [
-                'x' => 0.0,
-                'y' => $placed->captions->y,
-                'width' => $placed->captions->width,
-                'size' => $placed->captions->style->size,
-                'by' => $by('captions', $told->captions?->isByRule === true),
-            ];
+            $places['captions'] = new Placed(
+                0.0,
+                $placed->captions->y,
+                $placed->captions->style->size,
+                $by('captions', $told->captions?->isByRule === true),
+                width: $placed->captions->width,
+            );
         }
 
         return $places;
-    }
-
-    /** @return array<string, mixed> */
-    private function chart(Chart $before, Chart $chart): array
-    {
-        return [
-            'x' => $chart->place->x,
-            'y' => $chart->place->y,
-            'size' => $chart->place->size,
-            'turn' => $chart->place->turn,
-            'text' => $chart->words->labels->style->size / $before->words->labels->style->size,
-            'form' => (object) $this->governed($before, $chart),
-        ];
     }
 
     /** @return array<string, float> numbers of the form that the rule sets, or that are other ones here, by setting */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Desk;
 
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\Presence;
@@ -13,7 +14,6 @@ use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRate;
-use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Run;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Column;
@@ -26,7 +26,7 @@ final readonly class ChartSheet
     /**
      * @param array<string, ChartTiming> $timings by chart id
      *
-     * @return array<string, mixed> by chart id
+     * @return array<string, SheetChart> by chart id
      */
     public static function of(Piece $piece, array $timings): array
     {
@@ -44,38 +44,31 @@ final readonly class ChartSheet
                 $piece->stage->dropFrame,
             )->toText();
             $layout = $timing->layouts->at(0);
-            $isAngle = $layout->measure() === Measure::Angle;
-            $charts[$chartId] = [
-                'whole' => ToldMoves::plain($timing->figures()->whole->toFloat(), 6),
-                'measure' => match ($layout->measure()) {
+            $frames = $piece->stage->frames;
+            $shown = fn (Figure $figure): SheetFigure => self::figure($figure, $timing, $timecode, $largest, $frames);
+            $charts[$chartId] = new SheetChart(
+                ToldMoves::plain($timing->figures()->whole->toFloat(), 6),
+                match ($layout->measure()) {
                     Measure::Angle => 'Sweep',
                     Measure::Area => 'Area',
                     default => 'Length',
                 },
-                'handles' => self::handles($timing),
-                'worked' => (object) ($worked[$tables[$chartId]] ?? []),
-                'isDrawnOn' => $layout instanceof DrawnOn,
-                'axes' => $layout->axes()?->name,
-                'isOnScale' => $timing->isOnScale,
-                'hasRoom' => $layout->measure()->room(0.0) > 1.0,
-                'changesHaveRoom' => !$timing->isOnScale || $layout->measure()->room(1.0) > 1.0,
-                'isSolid' => $layout instanceof Solid,
-                'run' => self::moments($timing->run, $timecode),
-                'changes' => ToldMoves::changes($timing->changes, $timecode),
-                'keyed' => (object) array_map(
-                    static fn (KeyedNumber $number): array => ToldMoves::course($number, $piece->stage->frames),
-                    $timing->keyedOfChart(),
-                ),
-                'figures' => array_map(
-                    static fn (Figure $figure): array => [
-                        ...self::figure($figure, $timing, $timecode, $largest, $piece->stage->frames),
-                        'measured' => self::measured($timing, $layout, $figure->id, $isAngle),
-                        'outward' => self::outward($layout, $figure->id),
-                        'emphases' => self::emphases($timing, $figure->id, $timecode),
-                    ],
-                    $timing->figures()->list,
-                ),
-            ];
+                self::handles($timing),
+                new Map(array_map(
+                    static fn (array $cells): Map => new Map($cells),
+                    $worked[$tables[$chartId]] ?? [],
+                )),
+                $layout instanceof DrawnOn,
+                $layout->axes()?->name,
+                $timing->isOnScale,
+                $layout->measure()->room(0.0) > 1.0,
+                !$timing->isOnScale || $layout->measure()->room(1.0) > 1.0,
+                $layout instanceof Solid,
+                self::moments($timing->run, $timecode),
+                ToldMoves::changes($timing->changes, $timecode),
+                ToldMoves::keyed($timing->keyedOfChart(), $frames),
+                array_map($shown, $timing->figures()->list),
+            );
         }
 
         return $charts;
@@ -87,7 +80,7 @@ final readonly class ChartSheet
      *
      * @param array<string, ChartTiming> $timings by chart id
      *
-     * @return array<string, array<string, array<string, bool|string>>> by chart and figure
+     * @return array<string, array<string, FigureNow>> by chart and figure
      */
     public static function at(array $timings, int $frame): array
     {
@@ -102,16 +95,16 @@ final readonly class ChartSheet
                 $shown = $timing->amounts->shownAt($figure->id, $frame);
                 $isFull = $amount >= 1.0 && abs($shown - abs($timing->amounts->fractionAt($figure->id, 0))) < 1e-9;
                 $share = $timing->isOnScale ? $figure->share() * $amount : $shown;
-                $charts[$chartId][$figure->id] = [
-                    'isFull' => $isFull,
-                    'value' => ToldMoves::plain($values[$figure->id] * $amount, max(
+                $charts[$chartId][$figure->id] = new FigureNow(
+                    $isFull,
+                    ToldMoves::plain($values[$figure->id] * $amount, max(
                         $figure->decimals,
                         $timing->story->shownFigures($frame)[0]->byId($figure->id)->decimals,
                     )),
-                    'reading' => $timing->amounts->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
-                    'share' => number_format($share * 100, 2).' %',
-                    'measured' => self::size($layout, $shown * $layout->whole($figure->id), $isAngle),
-                ];
+                    $timing->amounts->readingAt($figure->id, $frame, $moves->presenceAt($frame)),
+                    number_format($share * 100, 2).' %',
+                    self::size($layout, $shown * $layout->whole($figure->id), $isAngle),
+                );
             }
         }
 
@@ -122,30 +115,27 @@ final readonly class ChartSheet
      * Where the numbers of a chart's form are taken hold of, and what follows from moving the hand: those that no move
      * changes.
      *
-     * @return list<array<string, mixed>>
+     * @return list<SheetHandle>
      */
     private static function handles(ChartTiming $timing): array
     {
         $settings = array_column($timing->form->settings(), null, 'name');
         $keyed = $timing->keyedOfChart();
-        $point = static fn (?Point $point): ?array => $point === null
-            ? null
-            : [round($point->x, 3), round($point->y, 3)];
         $handles = [];
         foreach ($timing->layouts->handles() as $handle) {
             $setting = $settings[$handle->setting];
             if (isset($keyed['form.'.$setting->name])) {
                 continue;
             }
-            $handles[] = [
-                'setting' => $setting->field(),
-                'value' => $timing->layouts->settingsAt(0)->number($setting->name),
-                'at' => $point($handle->at),
-                'along' => $point($handle->along),
-                'around' => $point($handle->around),
-                'rate' => $handle->rate,
-                'snap' => $handle->snap,
-            ];
+            $handles[] = new SheetHandle(
+                $setting->field(),
+                $timing->layouts->settingsAt(0)->number($setting->name),
+                self::point($handle->at),
+                $handle->along === null ? null : self::point($handle->along),
+                $handle->around === null ? null : self::point($handle->around),
+                $handle->rate,
+                $handle->snap,
+            );
         }
 
         return $handles;
@@ -154,18 +144,18 @@ final readonly class ChartSheet
     /**
      * @param \Closure(int): string $timecode
      *
-     * @return list<array{column: string, frame: int, at: string}>|null the moments of a chart that runs
+     * @return list<RunMoment>|null the moments of a chart that runs
      */
     private static function moments(?Run $run, \Closure $timecode): ?array
     {
         return $run === null
             ? null
             : array_map(
-                static fn (Column $column, int $frame): array => [
-                    'column' => $column->id,
-                    'frame' => $frame,
-                    'at' => $timecode($frame),
-                ],
+                static fn (Column $column, int $frame): RunMoment => new RunMoment(
+                    $column->id,
+                    $frame,
+                    $timecode($frame),
+                ),
                 $run->columns,
                 $run->frames,
             );
@@ -174,7 +164,7 @@ final readonly class ChartSheet
     /**
      * @param array<string, ChartTiming> $timings by chart id
      *
-     * @return list<array{colour: string, points: list<array{int, float}>}> all stems, in the order of the sheet
+     * @return list<Stem> all stems, in the order of the sheet
      */
     public static function stems(Piece $piece, array $timings): array
     {
@@ -182,51 +172,54 @@ final readonly class ChartSheet
         foreach ($timings as $timing) {
             $largest = $timing->amounts->widest();
             foreach ($timing->figures()->list as $figure) {
-                $stems[] = [
-                    'colour' => $timing->colours[$figure->id],
-                    'points' => Stem::of($timing, $figure->id, $largest, $piece->stage->frames),
-                ];
+                $stems[] = new Stem(
+                    $timing->colours[$figure->id],
+                    StemLine::of($timing, $figure->id, $largest, $piece->stage->frames),
+                );
             }
         }
 
         return $stems;
     }
 
-    /**
-     * @param \Closure(int): string $timecode
-     *
-     * @return array<string, mixed>
-     */
+    /** @param \Closure(int): string $timecode */
     private static function figure(
         Figure $figure,
         ChartTiming $timing,
         \Closure $timecode,
         float $largest,
         int $frames,
-    ): array {
+    ): SheetFigure {
         $moves = $timing->moves[$figure->id];
+        $layout = $timing->layouts->at(0);
 
-        return [
-            'id' => $figure->id,
-            'row' => $figure->rowId,
-            'label' => $figure->fullLabel(),
-            'value' => ToldMoves::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
-            'isRest' => $figure->isRest,
-            'isWorkedOut' => $figure->isWorkedOut,
-            'share' => number_format($figure->share() * 100, 2).' %',
-            'reading' => $timing->story->states[0]->readings->of($figure->id)->at(1.0),
-            'colour' => $timing->colours[$figure->id],
-            'entrance' => ToldMoves::move($moves->entrance, $timecode),
-            'exit' => ToldMoves::move($moves->exit, $timecode),
-            'labelEntrance' => ToldMoves::move($moves->label?->entrance, $timecode),
-            'labelExit' => ToldMoves::move($moves->label?->exit, $timecode),
-            'changes' => ToldMoves::changes($timing->changesOfFigures[$figure->id], $timecode),
-            'keyed' => (object) array_map(
-                static fn (KeyedNumber $number): array => ToldMoves::course($number, $frames),
-                $timing->keyedOfFigure($figure->id),
-            ),
-            'stem' => Stem::of($timing, $figure->id, $largest, $frames),
-        ];
+        return new SheetFigure(
+            $figure->id,
+            $figure->rowId,
+            $figure->fullLabel(),
+            ToldMoves::plain($figure->value(), $figure->decimals).($figure->unit === '%' ? ' %' : ''),
+            $figure->isRest,
+            $figure->isWorkedOut,
+            number_format($figure->share() * 100, 2).' %',
+            self::measured($timing, $layout, $figure->id),
+            self::outward($layout, $figure->id),
+            $timing->story->states[0]->readings->of($figure->id)->at(1.0),
+            $timing->colours[$figure->id],
+            ToldMoves::moveIfAny($moves->entrance, $timecode),
+            ToldMoves::moveIfAny($moves->exit, $timecode),
+            ToldMoves::moveIfAny($moves->label?->entrance, $timecode),
+            ToldMoves::moveIfAny($moves->label?->exit, $timecode),
+            ToldMoves::changes($timing->changesOfFigures[$figure->id], $timecode),
+            self::emphases($timing, $figure->id, $timecode),
+            ToldMoves::keyed($timing->keyedOfFigure($figure->id), $frames),
+            StemLine::of($timing, $figure->id, $largest, $frames),
+        );
+    }
+
+    /** @return array{float, float} */
+    private static function point(Point $point): array
+    {
+        return [round($point->x, 3), round($point->y, 3)];
     }
 
     /** @return array{float, float} the direction in which a mark is moved out, of length 1 */
@@ -240,8 +233,9 @@ final readonly class ChartSheet
     }
 
     /** What of the mark is in proportion, with its unit. */
-    private static function measured(ChartTiming $timing, Layout $layout, string $figureId, bool $isAngle): string
+    private static function measured(ChartTiming $timing, Layout $layout, string $figureId): string
     {
+        $isAngle = $layout->measure() === Measure::Angle;
         $part = abs($timing->amounts->fractionAt($figureId, 0));
 
         return self::size($layout, $part * $layout->whole($figureId), $isAngle);
@@ -259,17 +253,14 @@ final readonly class ChartSheet
     /**
      * @param \Closure(int): string $timecode
      *
-     * @return list<array<string, mixed>>
+     * @return list<SheetEmphasis>
      */
     private static function emphases(ChartTiming $timing, string $figureId, \Closure $timecode): array
     {
         $found = [];
         foreach ($timing->emphases->list as $one) {
             if ($one->figureId === $figureId) {
-                $found[] = [
-                    ...ToldMoves::move($one->move, $timecode) ?? [],
-                    'letsGo' => $one->letsGo,
-                ];
+                $found[] = new SheetEmphasis(ToldMoves::move($one->move, $timecode), $one->letsGo);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Desk;
 
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Drawing\Camera;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Moves;
@@ -17,8 +18,8 @@ use Lupine\Core\Story\ChartTiming;
 /** When what moves, beside the figures: texts, the backdrop, the camera, and when there is something to see. */
 final readonly class MoveSheet
 {
-    /** @return array<string, array<string, mixed>> changes and keyed numbers of free texts, by id */
-    public static function words(Piece $piece): array
+    /** @return Map<SheetWords> changes and keyed numbers of free texts, by id */
+    public static function words(Piece $piece): Map
     {
         $rate = FrameRate::ofStage($piece->stage);
         $moves = new Moves($piece, new Beats($piece));
@@ -38,19 +39,19 @@ final readonly class MoveSheet
                 };
                 $number = $moves->number($property->name, $first, null, null, $text->id);
                 if (!$number->isStill()) {
-                    $keyed[$property->name] = ToldMoves::course($number, $piece->stage->frames);
+                    $keyed[$property->name] = $number;
                 }
             }
-            $words[$text->id] = [
-                'changes' => ToldMoves::changes($moves->changesOf(null, null, $text->id), $timecode),
-                'keyed' => (object) $keyed,
-            ];
+            $words[$text->id] = new SheetWords(
+                ToldMoves::changes($moves->changesOf(null, null, $text->id), $timecode),
+                ToldMoves::keyed($keyed, $piece->stage->frames),
+            );
         }
 
-        return $words;
+        return new Map($words);
     }
 
-    /** @return list<array<string, mixed>> how the backdrop changes */
+    /** @return list<SheetChange> how the backdrop changes */
     public static function backdrop(Piece $piece): array
     {
         $rate = FrameRate::ofStage($piece->stage);
@@ -61,13 +62,13 @@ final readonly class MoveSheet
         );
     }
 
-    /** @return array<string, array{begin: int, frames: int}> when each move of the document runs, by its id */
-    public static function moves(Piece $piece): array
+    /** @return Map<MoveTime> when each move of the document runs, by its id */
+    public static function moves(Piece $piece): Map
     {
-        return array_map(
-            static fn (TimedMove $move): array => ['begin' => $move->begin, 'frames' => $move->frames()],
+        return new Map(array_map(
+            static fn (TimedMove $move): MoveTime => new MoveTime($move->begin, $move->frames()),
             (new Moves($piece, new Beats($piece)))->all(),
-        );
+        ));
     }
 
     /**
@@ -75,7 +76,7 @@ final readonly class MoveSheet
      *
      * @param array<string, ChartTiming> $timings by chart id
      *
-     * @return list<array<string, mixed>>
+     * @return list<SheetShot>
      */
     public static function shots(Piece $piece, array $timings): array
     {
@@ -90,15 +91,12 @@ final readonly class MoveSheet
         $shots = [];
         foreach ($moves->shots() as [$move, $shot]) {
             $frame = $camera->at($move->end())->frame($piece->stage->width, $piece->stage->height);
-            $shots[] = [
-                ...ToldMoves::move($move, $timecode) ?? [],
-                'zoom' => $shot->zoom,
-                'turn' => $shot->turn,
-                'frame' => array_map(
-                    static fn (float $side): float => round($side, 2),
-                    [$frame->left, $frame->top, $frame->width, $frame->height],
-                ),
-            ];
+            $shots[] = new SheetShot(ToldMoves::move($move, $timecode), $shot->zoom, $shot->turn, [
+                round($frame->left, 2),
+                round($frame->top, 2),
+                round($frame->width, 2),
+                round($frame->height, 2),
+            ]);
         }
 
         return $shots;

@@ -24,9 +24,9 @@ final readonly class ScriptSheet
      * Time down the page: the words of the lines with their frames, and each second as it is numbered.
      *
      * @return array{
-     *     lines: array<string, list<array<string, mixed>>>,
+     *     lines: array<string, list<SheetWord>>,
      *     heard: array<string, array<string, list<int|null>>>,
-     *     departures: list<array<string, mixed>>,
+     *     departures: list<Departure>,
      *     length: string,
      *     seconds: list<array{int, string, int}>
      * } seconds: first frame, timecode without the frames, number of its first frame
@@ -38,10 +38,7 @@ final readonly class ScriptSheet
         return [
             'lines' => self::lines($piece),
             'heard' => HeardPlaces::of($piece),
-            'departures' => array_map(
-                static fn (Departure $one): array => $one->answer(),
-                Departures::of($piece),
-            ),
+            'departures' => Departures::of($piece),
             'length' => Timecode::atFrame($piece->stage->frames, $rate, $piece->stage->dropFrame)->toText(),
             'seconds' => self::seconds($piece, $rate),
         ];
@@ -64,7 +61,7 @@ final readonly class ScriptSheet
     /**
      * The words of each line, by line id.
      *
-     * @return array<string, list<array<string, mixed>>>
+     * @return array<string, list<SheetWord>>
      */
     private static function lines(Piece $piece): array
     {
@@ -74,16 +71,16 @@ final readonly class ScriptSheet
             $words = $beats->words($line);
             $unread = array_flip(UnreadNumbers::in(array_column($words, 'text')));
             $lines[$line->id] = array_map(
-                static fn (SpokenWord $word, int $place): array => [
-                    'text' => $word->text,
-                    'frame' => $word->frame,
-                    'sure' => $word->sure,
-                    'doubtful' => $word->isDoubtful(),
-                    'hand' => $word->isByHand,
-                    'found' => $word->found,
-                    'unsaid' => $word->isUnsaid,
-                    'unread' => isset($unread[$place]),
-                ],
+                static fn (SpokenWord $word, int $place): SheetWord => new SheetWord(
+                    $word->text,
+                    $word->frame,
+                    $word->sure,
+                    $word->isDoubtful(),
+                    $word->isByHand,
+                    $word->found,
+                    $word->isUnsaid,
+                    isset($unread[$place]),
+                ),
                 $words,
                 array_keys($words),
             );
@@ -97,16 +94,13 @@ final readonly class ScriptSheet
      *
      * @param array<string, ChartTiming> $timings by chart id
      *
-     * @return list<array<string, mixed>>
+     * @return list<SaidFigure>
      */
     public static function said(Piece $piece, array $timings): array
     {
-        return array_map(
-            static fn (SaidFigure $said): array => $said->answer(),
-            SaidFigures::of($piece, array_map(
-                static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...),
-                $timings,
-            )),
-        );
+        return SaidFigures::of($piece, array_map(
+            static fn (ChartTiming $timing): \Closure => $timing->story->shownFigures(...),
+            $timings,
+        ));
     }
 }

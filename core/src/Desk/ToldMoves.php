@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Desk;
 
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Motion\Bezier;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
@@ -16,46 +17,59 @@ final readonly class ToldMoves
     /** pieces that the course of a curve is shown in */
     private const COURSE = 80;
 
-    /**
-     * @param \Closure(int): string $timecode
-     *
-     * @return array<string, mixed>|null
-     */
-    public static function move(?TimedMove $move, \Closure $timecode): ?array
+    /** @param \Closure(int): string $timecode */
+    public static function move(TimedMove $move, \Closure $timecode): SheetMove
     {
-        return $move === null
-            ? null
-            : [
-                'id' => $move->moveId,
-                'begin' => $move->begin,
-                'beginText' => $timecode($move->begin),
-                'frames' => $move->frames(),
-                'pinnedTo' => $move->pinnedTo,
-                'curve' => $move->pace->curve instanceof Bezier ? $move->pace->curve->numbers() : null,
-                'curvePoints' => array_map(
-                    static fn (int $step): float => round($move->pace->curve->at($step / self::COURSE), 4),
-                    range(0, self::COURSE),
-                ),
-                'opens' => $move->opens,
-                'manner' => $move->manner,
-            ];
+        return new SheetMove(
+            $move->moveId,
+            $move->begin,
+            $timecode($move->begin),
+            $move->frames(),
+            $move->pinnedTo,
+            $move->pace->curve instanceof Bezier ? $move->pace->curve->numbers() : null,
+            array_map(
+                static fn (int $step): float => round($move->pace->curve->at($step / self::COURSE), 4),
+                range(0, self::COURSE),
+            ),
+            $move->manner,
+            $move->opens,
+        );
+    }
+
+    /** @param \Closure(int): string $timecode */
+    public static function moveIfAny(?TimedMove $move, \Closure $timecode): ?SheetMove
+    {
+        return $move === null ? null : self::move($move, $timecode);
     }
 
     /**
      * @param list<array{TimedMove, Change}> $changes
      * @param \Closure(int): string $timecode
      *
-     * @return list<array<string, mixed>>
+     * @return list<SheetChange>
      */
     public static function changes(array $changes, \Closure $timecode): array
     {
         return array_map(
-            static fn (array $one): array => [
-                ...self::move($one[0], $timecode) ?? [],
-                'property' => $one[1]->property,
-            ],
+            static fn (array $one): SheetChange => new SheetChange(
+                self::move($one[0], $timecode),
+                $one[1]->property,
+            ),
             $changes,
         );
+    }
+
+    /**
+     * @param array<string, KeyedNumber> $keyed by property
+     *
+     * @return Map<list<array{int, float}>>
+     */
+    public static function keyed(array $keyed, int $frames): Map
+    {
+        return new Map(array_map(
+            static fn (KeyedNumber $number): array => self::course($number, $frames),
+            $keyed,
+        ));
     }
 
     /**

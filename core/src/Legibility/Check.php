@@ -7,7 +7,7 @@ namespace Lupine\Core\Legibility;
 use Lupine\Core\Geometry\Box;
 
 /** One thing that was looked at: whether it is as it should be, and where it is not. */
-final readonly class Check implements \JsonSerializable
+final readonly class Check
 {
     /** @param Box|null $box where it is, in pixels of the stage, on its frame */
     private function __construct(
@@ -26,18 +26,5 @@ final readonly class Check implements \JsonSerializable
     public static function wrong(string $message, ?int $frame = null, ?Box $box = null): self
     {
         return new self(false, $message, $frame, $box);
-    }
-
-    /** @return array{ok: bool, message: string, frame: int|null, box: array{float, float, float, float}|null} */
-    public function jsonSerialize(): array
-    {
-        $box = $this->box === null
-            ? null
-            : array_map(
-                static fn (float $number): float => round($number, 2),
-                [$this->box->left, $this->box->top, $this->box->width, $this->box->height],
-            );
-
-        return ['ok' => $this->ok, 'message' => $this->message, 'frame' => $this->frame, 'box' => $box];
     }
 }

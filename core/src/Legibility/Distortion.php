@@ -14,7 +14,7 @@ use Lupine\Core\Story\ChartTiming;
  * Source: Tufte, The Visual Display of Quantitative Information, 1983, the lie factor: the size of the effect shown in
  * the picture, divided by the size of the effect in the data. 1 is true.
  */
-final readonly class Distortion implements \JsonSerializable
+final readonly class Distortion
 {
     /** degrees between turns that are tried first, and then around the best of them */
     private const WIDE = 6;
@@ -90,26 +90,23 @@ final readonly class Distortion implements \JsonSerializable
         return self::worst($this->parts);
     }
 
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
+    /** @return list<SeenPart> */
+    public function seenParts(): array
     {
-        [$bestTurn, $best] = $this->best();
         $percent = static fn (float $share): string => number_format($share * 100, 1).' %';
+        $seen = [];
+        foreach ($this->parts as $id => $part) {
+            $seen[] = new SeenPart(
+                (string) $id,
+                $this->timing->figure((string) $id)->fullLabel(),
+                $this->timing->colours[$id],
+                $percent($part['true']),
+                $percent($part['seen']),
+                round($part['seen'] / $part['true'], 4),
+            );
+        }
 
-        return [
-            'parts' => array_map(fn (string $id, array $part): array => [
-                'figure' => $id,
-                'label' => $this->timing->figure($id)->fullLabel(),
-                'colour' => $this->timing->colours[$id],
-                'trueText' => $percent($part['true']),
-                'seenText' => $percent($part['seen']),
-                'factor' => round($part['seen'] / $part['true'], 4),
-            ], array_map(strval(...), array_keys($this->parts)), array_values($this->parts)),
-            'worst' => round($this->worstFactor(), 4),
-            'turn' => round($this->turn, 3),
-            'bestTurn' => round($bestTurn, 3),
-            'best' => round($best, 4),
-        ];
+        return $seen;
     }
 
     /** @return array<string, float> */

@@ -367,7 +367,7 @@ final readonly class Legibility
     private function asWritten(): array
     {
         $checks = array_map(
-            static fn (Departure $one): Check => Check::wrong($one->message(), $one->begin),
+            static fn (Departure $one): Check => Check::wrong($one->message, $one->begin),
             Departures::of($this->piece),
         );
         $recording = $this->piece->narration->inUse;

@@ -7,7 +7,7 @@ namespace Lupine\Core\Proof;
 use Lupine\Core\Geometry\Point;
 
 /** One mark against its figure. */
-final readonly class FigureProof implements \JsonSerializable
+final readonly class FigureProof
 {
     public function __construct(
         public string $chartId,
@@ -32,25 +32,5 @@ final readonly class FigureProof implements \JsonSerializable
         /** what was measured, with its unit */
         public string $measureText,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'chart' => $this->chartId,
-            'figure' => $this->figureId,
-            'label' => $this->label,
-            'value' => $this->value,
-            'colour' => $this->colour,
-            'difference' => $this->difference,
-            'frame' => $this->frame,
-            'outline' => $this->outline,
-            'wantedText' => number_format($this->wanted * 100, 4).' %',
-            'measuredText' => number_format($this->measured * 100, 4).' %',
-            'beside' => [round($this->beside->x, 1), round($this->beside->y, 1)],
-            'differenceText' => number_format($this->difference * 100, 4),
-            'measureText' => $this->measureText,
-        ];
     }
 }

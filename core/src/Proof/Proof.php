@@ -19,7 +19,7 @@ use Lupine\Core\Words\TextSetter;
 /**
  * The measured comparison of the picture with the figures, on every frame, and what stands in the way of reading it.
  */
-final readonly class Proof implements \JsonSerializable
+final readonly class Proof
 {
     /** A mark may be off by a millionth of the whole: outlines are written to a millionth of a pixel. */
     public const TOLERANCE = 1e-6;
@@ -36,8 +36,8 @@ final readonly class Proof implements \JsonSerializable
         private array $agreements,
         private array $looks,
         public int $frames,
-        private array $extents,
-        private array $distortions,
+        public array $extents,
+        public array $distortions,
         /** what was looked at, and what was not */
         public string $extent,
     ) {
@@ -119,12 +119,6 @@ final readonly class Proof implements \JsonSerializable
         return [...$this->agreements, ...$this->looks];
     }
 
-    /** @return array<string, Distortion> what tilting makes of solid charts, by chart id */
-    public function distortions(): array
-    {
-        return $this->distortions;
-    }
-
     public function isExact(): bool
     {
         return $this->largestDifference() <= self::TOLERANCE && $this->agreements[0]->ok;
@@ -138,44 +132,26 @@ final readonly class Proof implements \JsonSerializable
         ]);
     }
 
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
+    /** What it comes to, in a word or a few. */
+    public function word(): string
     {
-        $off = array_values(
-            array_filter(
-                $this->figures,
-                static fn (FigureProof $figure): bool => $figure->difference > self::TOLERANCE,
-            ),
-        );
-        $warnings = count(array_filter($this->checks(), static fn (Check $check): bool => !$check->ok));
+        $off = array_values(array_filter(
+            $this->figures,
+            static fn (FigureProof $figure): bool => $figure->difference > self::TOLERANCE,
+        ));
 
-        return [
-            'exact' => $this->isExact(),
-            'largestDifferenceText' => rtrim(
-                rtrim(number_format($this->largestDifference(), 9, '.', ''), '0'),
-                '.',
-            ),
-            'tolerance' => self::TOLERANCE,
-            'frames' => $this->frames,
-            'word' => match (true) {
-                $off !== [] => count($off) === 1
-                    ? '“'.$off[0]->label.'” does not match'
-                    : count($off).' marks do not match',
-                !$this->isExact() => 'a reading does not match',
-                default => 'exact',
-            },
-            'legible' => $warnings === 0,
-            'legibleWord' => match ($warnings) {
-                0 => 'legible',
-                1 => '1 issue',
-                default => $warnings.' issues',
-            },
-            'figures' => $this->figures,
-            'checks' => $this->checks(),
-            'extents' => (object) $this->extents,
-            'distortions' => (object) $this->distortions,
-            'extent' => $this->extent,
-        ];
+        return match (true) {
+            count($off) === 1 => '“'.$off[0]->label.'” does not match',
+            $off !== [] => count($off).' marks do not match',
+            !$this->isExact() => 'a reading does not match',
+            default => 'exact',
+        };
+    }
+
+    /** How many things stand in the way of reading it. */
+    public function issues(): int
+    {
+        return count(array_filter($this->checks(), static fn (Check $check): bool => !$check->ok));
     }
 
     private static function measure(ShownMark $mark, ChartTiming $timing, FrameRange $range): FigureProof

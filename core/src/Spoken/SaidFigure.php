@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Spoken;
 
+use Lupine\Core\Contract\OneOf;
+
 /** Words of the script that mean a figure: with its number, or by its name alone. */
 final readonly class SaidFigure
 {
@@ -21,36 +23,21 @@ final readonly class SaidFigure
 
     public function __construct(
         public string $line,
-        /** the first of its words, and the one after its last */
+        /** the first of its words */
         public int $from,
+        /** the one after its last */
         public int $to,
         public string $chart,
         /** null: the whole of the chart */
         public ?string $figure,
         public string $label,
+        #[OneOf(self::EXACT, self::NEAR, self::DIFFERS, self::NAMED)]
         public string $state,
         /** the number as it is meant, and as the table has it; empty where none is said */
         public string $said,
         public string $is,
-        /** what is pinned to these words already: does the figure come in on them? */
-        public bool $isTied,
+        /** the figure comes in on these words */
+        public bool $tied,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function answer(): array
-    {
-        return [
-            'line' => $this->line,
-            'from' => $this->from,
-            'to' => $this->to,
-            'chart' => $this->chart,
-            'figure' => $this->figure,
-            'label' => $this->label,
-            'state' => $this->state,
-            'said' => $this->said,
-            'is' => $this->is,
-            'tied' => $this->isTied,
-        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Desk;
 
 use Lupine\Core\Desk\ChartSheet;
+use Lupine\Core\Desk\FigureNow;
 use Lupine\Core\Desk\MoveSheet;
 use Lupine\Core\Desk\ScriptSheet;
 use Lupine\Core\Tests\Sample;
@@ -29,21 +30,21 @@ final class SheetTest extends TestCase
         );
         $drawing = Sample::draw($piece);
         $sheet = ChartSheet::of($piece, $drawing->timings)['chart1'];
-        foreach ($sheet['figures'] as $index => $figure) {
+        foreach ($sheet->figures as $index => $figure) {
             $timing = $drawing->timings['chart1'];
             $share = $timing->figures()->list[$index]->share();
             foreach ([...range(0, 239, 7), 20, 47, 120, 180, 185, 200] as $frame) {
                 self::assertEqualsWithDelta(
-                    ($timing->moves[$figure['id']]->presenceAt($frame)->amount * $share) / (512 / 1248),
-                    self::widthAt($figure['stem'], $frame),
+                    ($timing->moves[$figure->id]->presenceAt($frame)->amount * $share) / (512 / 1248),
+                    self::widthAt($figure->stem, $frame),
                     0.005,
-                    $figure['label'].' on frame '.$frame,
+                    $figure->label.' on frame '.$frame,
                 );
             }
-            self::assertLessThan(30, count($figure['stem']), 'as many points as the curve needs');
+            self::assertLessThan(30, count($figure->stem), 'as many points as the curve needs');
         }
         self::assertSame(
-            array_column($sheet['figures'], 'stem'),
+            array_column($sheet->figures, 'stem'),
             array_column(ChartSheet::stems($piece, $drawing->timings), 'points'),
         );
     }
@@ -53,7 +54,7 @@ final class SheetTest extends TestCase
     {
         $piece = Sample::piece(changes: ['stage.frames' => 9000, 'charts.0.entrance.frames' => 8000]);
         foreach (ChartSheet::stems($piece, Sample::drawPiece()->timings->of($piece)) as $stem) {
-            self::assertLessThan(24, count($stem['points']));
+            self::assertLessThan(24, count($stem->points));
         }
     }
 
@@ -74,24 +75,24 @@ final class SheetTest extends TestCase
                 ],
             ],
         ]);
-        [$mended, $rest] = ChartSheet::of($piece, Sample::drawPiece()->timings->of($piece))['chart1']['figures'];
+        [$mended, $rest] = ChartSheet::of($piece, Sample::drawPiece()->timings->of($piece))['chart1']->figures;
 
         self::assertSame(
             ['73 %', '73.00 %', '262.80°', '73%'],
-            [$mended['value'], $mended['share'], $mended['measured'], $mended['reading']],
+            [$mended->value, $mended->share, $mended->measured, $mended->reading],
         );
         self::assertSame(
             ['mended', 20, 'middle', [0.0, 0.0, 0.58, 1.0]],
             [
-                $mended['entrance']['pinnedTo'],
-                $mended['entrance']['frames'],
-                $mended['entrance']['opens'],
-                $mended['entrance']['curve'],
+                $mended->entrance?->pinnedTo,
+                $mended->entrance?->frames,
+                $mended->entrance?->opens,
+                $mended->entrance?->curve,
             ],
         );
-        self::assertTrue($rest['isRest']);
-        self::assertSame('27.00 %', $rest['share']);
-        self::assertNull($rest['entrance']['id'], 'it follows the order of its chart');
+        self::assertTrue($rest->isRest);
+        self::assertSame('27.00 %', $rest->share);
+        self::assertNull($rest->entrance?->id, 'it follows the order of its chart');
     }
 
     public function testSecondsAreNumberedAsTheTimecodeNumbersThem(): void
@@ -127,7 +128,7 @@ final class SheetTest extends TestCase
         ]]);
         $timings = Sample::drawPiece()->timings->of($piece);
         $told = static fn (int $frame): array => array_map(
-            static fn (array $now): array => [$now['isFull'], $now['share'], $now['measured']],
+            static fn (FigureNow $now): array => [$now->isFull, $now->share, $now->measured],
             ChartSheet::at($timings, $frame)['chart1'],
         );
         self::assertSame(['r1' => [false, '0.00 %', '0.00°'], 'r2' => [false, '0.00 %', '0.00°']], $told(10));

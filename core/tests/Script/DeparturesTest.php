@@ -32,7 +32,7 @@ final class DeparturesTest extends TestCase
                 ],
             ],
             array_map(
-                static fn (Departure $one): array => [$one->kind, $one->line, $one->begin, $one->message()],
+                static fn (Departure $one): array => [$one->kind, $one->line, $one->begin, $one->message],
                 $found,
             ),
         );

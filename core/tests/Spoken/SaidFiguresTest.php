@@ -93,7 +93,7 @@ final class SaidFiguresTest extends TestCase
             'frames' => 20, 'curve' => 'ease-out', 'pin' => ['line' => 'l1', 'word' => 2, 'offset' => 0],
         ]]]);
         $figures = Figures::of(Needs::Parts, $piece->tables[0], $piece->charts[0]->column);
-        self::assertTrue(SaidFigures::of($piece, ['chart1' => static fn (): array => [$figures]])[0]->isTied);
+        self::assertTrue(SaidFigures::of($piece, ['chart1' => static fn (): array => [$figures]])[0]->tied);
     }
 
     public function testProofTellsBothNumbers(): void

@@ -49,6 +49,9 @@ export function heldAt(
   if (found) return heldFigure(piece, sheet, found.chart, found.figure);
   const isWithin = (box: Box | null): boolean =>
     box !== null && x >= box.left && x <= box.right && y >= box.top && y <= box.bottom;
+  // Between the lines of a text is that text.
+  const words = piece.words.find(({ id }) => isWithin(scene.boxOf(id, frame)));
+  if (words) return place(words.id, { kind: 'words', words: words.id });
   const legend = piece.charts.find(({ id }) => isWithin(scene.boxOf(legendKey(id), frame)));
   if (legend) return place(legendKey(legend.id), { kind: 'legend', chart: legend.id });
   const open = piece.charts.find(({ id }) => isWithin(scene.boxOf(id, frame)));

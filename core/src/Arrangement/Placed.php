@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Arrangement;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\IfThere;
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Contract\OneOf;
 
 /** Where something stands on the stage at hand, and who put it there. */

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
 
 /** What moves change about a text. */
 final readonly class SheetWords extends Answer

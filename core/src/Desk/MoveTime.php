@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
 
 /** When a move runs. */
 final readonly class MoveTime extends Answer

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
 
 /** What a figure is on one frame. */
 final readonly class FigureNow extends Answer

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
 
 /** What the camera is led to. */
-final readonly class SheetShot extends SheetMove
+final readonly class SheetShot extends MoveAndMore
 {
     public function __construct(
         SheetMove $move,
@@ -14,6 +14,6 @@ final readonly class SheetShot extends SheetMove
         /** @var array{float,float,float,float} its frame as it lies on the stage: left, top, width, height */
         public array $frame,
     ) {
-        parent::__construct(...get_object_vars($move));
+        parent::__construct($move);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Contract;
 
 /**
  * Things by their names: an object in JSON, with nothing in it too.

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
 
 /** A part that stands out, until it lets go. */
-final readonly class SheetEmphasis extends SheetMove
+final readonly class SheetEmphasis extends MoveAndMore
 {
     public function __construct(
         SheetMove $move,
         public int $letsGo,
     ) {
-        parent::__construct(...get_object_vars($move));
+        parent::__construct($move);
     }
 }

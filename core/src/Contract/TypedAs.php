@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Contract;
 
 /** What it is, or each of a list is, is declared elsewhere: in the schema of a piece, of the reel, or of settings. */
 #[\Attribute(\Attribute::TARGET_PROPERTY)]

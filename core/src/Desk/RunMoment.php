@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
 
 /** A moment of a chart that runs, in frames. */
 final readonly class RunMoment extends Answer

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Legibility;
 
 /** What is seen of one part of a solid chart, against what it is. */
-final readonly class SeenPart extends Answer
+final readonly class SeenPart
 {
     public function __construct(
         public string $figure,

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
 
 /** A place at which a hand takes hold of a number of a chart's form, in pixels of the stage. */
 final readonly class SheetHandle extends Answer

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\TypedAs;
 
 /** When and how something comes, goes or changes. */
 readonly class SheetMove extends Answer

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
 
+use Lupine\Core\Contract\Answer;
+use Lupine\Core\Contract\Map;
 use Lupine\Core\Contract\OneOf;
 
 /** What the desk shows of one chart. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Contract;
 
 /**
  * One answer of the API, or a part of one, as its properties declare it. The contract (contracts/api.json) and the
@@ -13,6 +13,7 @@ abstract readonly class Answer implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
+        /** @var array<string, mixed> $said */
         $said = get_object_vars($this);
         foreach (self::ifThere(static::class) as $name) {
             if ($said[$name] === null) {

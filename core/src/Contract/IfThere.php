@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Contract;
 
 /** Said only where there is something to say: null is left out. */
 #[\Attribute(\Attribute::TARGET_PROPERTY)]

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
 
 /** A change of one property; its id is that of its move in the document. */
-final readonly class SheetChange extends SheetMove
+final readonly class SheetChange extends MoveAndMore
 {
     public function __construct(
         SheetMove $move,
         public string $property,
     ) {
-        parent::__construct(...get_object_vars($move));
+        parent::__construct($move);
     }
 }

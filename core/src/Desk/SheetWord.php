@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace Lupine\Core\Desk;
+
+use Lupine\Core\Contract\Answer;
 
 /** A word of a line: when it is said, and how sure that is. */
 final readonly class SheetWord extends Answer
