@@ -1,4 +1,4 @@
-import { ask, reasonOf } from '../api/client';
+import { ask, mayPass, reasonOf } from '../api/client';
 import type { Acted } from '../api/answers';
 import { actNow } from '../common/acts';
 import { useNotices } from '../common/Notices';
@@ -7,6 +7,9 @@ import type { Acts } from '../../contracts/acts';
 import type { Piece } from '../../contracts/piece';
 import { inTurn } from './acting';
 import { askedPiece, type AskedPiece } from './askedPiece';
+
+const TRY_AGAIN_AFTER = 3000;
+const AWAY = 'Lupine’s server cannot be reached. This will be done when it is back.';
 
 /**
  * Has core do an act to the piece on the desk, as one step of undo. What was changed while it was under way is not
@@ -51,9 +54,19 @@ async function changed(
   answer: (document: Piece) => Promise<Acted>,
   step: string,
 ): Promise<string[]> {
-  for (;;) {
+  for (let isTold = false; ;) {
     const before = await asked.read();
-    const { document, made } = await answer(before);
+    const done = await answer(before).catch((error: unknown) => {
+      if (!mayPass(error)) throw error;
+    });
+    if (!done) {
+      // The server is away: what was asked for is done as soon as it is back.
+      if (!isTold) useNotices.getState().say(AWAY);
+      isTold = true;
+      await new Promise((resolve) => window.setTimeout(resolve, TRY_AGAIN_AFTER));
+      continue;
+    }
+    const { document, made } = done;
     const now = await asked.read();
     // What came in between is kept: it is done to that as well.
     if (now !== before && JSON.stringify(now) !== JSON.stringify(before)) continue;

@@ -177,15 +177,31 @@ describe('an act of core', () => {
 
   it('changes nothing where it is refused, and says why', async () => {
     const [{ act: does }, { useNotices }] = await Promise.all([import('./act'), import('../common/Notices')]);
-    server.act = () => {
-      throw new TypeError('Failed to fetch');
-    };
+    server.act = () => null;
     const before = state().document;
     const made = does('copy-chart', { chart: 'chart1' }, 'It was not copied.');
     await vi.advanceTimersByTimeAsync(100);
     expect(await made).toBeNull();
     expect(state().document).toBe(before);
-    expect(JSON.stringify(useNotices.getState())).toContain('It was not copied. Cannot reach');
+    expect(JSON.stringify(useNotices.getState())).toContain('It was not copied. That cannot be done.');
+  });
+});
+
+describe('an act while the server is away', () => {
+  it('is done when it is back, to the piece as it is then', async () => {
+    const [{ act: does }, { useNotices }] = await Promise.all([import('./act'), import('../common/Notices')]);
+    server.act = (document) => ({ document: { ...document, charts: [] }, made: ['done'] });
+    server.down = true;
+    const made = does('remove-things', { charts: ['chart1'], words: [] });
+    await vi.advanceTimersByTimeAsync(8000);
+    expect(useDesk.getState().document?.charts).toHaveLength(1);
+    expect(useNotices.getState().notices).toHaveLength(1);
+    expect(useNotices.getState().notices[0].text).toContain('when it is back');
+    retitle('typed while it was away');
+    server.down = false;
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(await made).toEqual(['done']);
+    expect(useDesk.getState().document).toMatchObject({ title: 'typed while it was away', charts: [] });
   });
 });
 

@@ -35,8 +35,8 @@ export class Server {
   /** steps that each request of undo and redo asked for, and milliseconds that its answer takes */
   readonly walks: number[] = [];
   slow = 0;
-  /** what an act leads to */
-  act: (document: Piece) => { document: Piece; made: string[] } = (document) => ({ document, made: [] });
+  /** what an act leads to; null: it cannot be done */
+  act: (document: Piece) => { document: Piece; made: string[] } | null = (document) => ({ document, made: [] });
 
   piece(id = 'p1'): Kept {
     const kept = this.pieces.get(id) ?? {
@@ -79,7 +79,8 @@ export class Server {
     if (path.endsWith('/proof')) return reply({ exact: true });
     if (path.includes('/acts/')) {
       await new Promise((resolve) => setTimeout(resolve, this.slow));
-      return reply(this.act(body!.document));
+      const done = this.act(body!.document);
+      return done ? reply(done) : reply({ message: 'That cannot be done.' }, 422);
     }
     const id = /pieces\/(\w+)/.exec(path)?.[1] ?? 'p1';
     const kept = this.piece(id);
