@@ -12,9 +12,11 @@ import {
   setWordsText,
   shiftLine,
   tableOf,
+  wordsOf,
 } from './changes';
 import { addFigure, pasteRows } from './tables';
 import type { Piece, Table } from '../../contracts/piece';
+import { readFileSync } from 'node:fs';
 import { evenlySpoken } from '../../demo/evenlySpoken';
 
 let piece: Piece;
@@ -50,6 +52,15 @@ describe('pins hold on to their words', () => {
     setLineText(piece, 'line2', 'Half of them were kettles.');
     expect([wordOf('r2'), wordOf('r3')]).toEqual([1, 4]);
   });
+});
+
+describe('words', () => {
+  // The same is tried with core: core/tests/Script/WordsTest.php.
+  const cases = JSON.parse(readFileSync(new URL('../../core/tests/Script/words.json', import.meta.url), 'utf8')) as [
+    string,
+    string[],
+  ][];
+  it.each(cases)('of %j', (text, words) => expect(wordsOf(text)).toEqual(words));
 });
 
 describe('lines', () => {

@@ -204,11 +204,9 @@ export function momentsOf(piece: Piece): RunPin[] {
   return piece.charts.flatMap(({ run }) => run?.pins ?? []);
 }
 
+/** Divided as core does it: at every space there is, and nowhere else. */
 export function wordsOf(text: string): string[] {
-  return text
-    .trim()
-    .split(/\s+/u)
-    .filter((word) => word !== '');
+  return text.split(/\p{White_Space}+/u).filter((word) => word !== '');
 }
 
 /** what pieces are called until somebody says it */
