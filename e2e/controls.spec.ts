@@ -19,7 +19,7 @@ async function type(field: Locator, value: string): Promise<void> {
 }
 
 test('every control of form, finish and backdrop is seen on the stage', async ({ page, request }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await openDemo(page, request);
   await goTo(page, 300);
   const face = (name: string) => page.getByRole('tab', { name }).click();
@@ -103,7 +103,7 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
 });
 
 test('every control of words and motion is seen on the stage', async ({ page, request }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const id = await openDemo(page, request);
   await goTo(page, 320);
   const face = (name: string) => page.getByRole('tab', { name }).click();

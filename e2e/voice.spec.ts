@@ -62,7 +62,7 @@ test('a script is read by a scratch voice, and the stage follows the sound', asy
 });
 
 test('a recording brings its words, and what is pinned follows', async ({ page, request }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const id = await openDemo(page, request, true);
   await paste(page, readFileSync(new URL('text.txt', VOICES), 'utf8'));
   await saved(page);
@@ -110,7 +110,7 @@ test('a recording that departs from its script: what is not said goes out, what 
   page,
   request,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const id = await makePiece(page, FIGURES);
   const text = readFileSync(new URL('text.txt', VOICES), 'utf8');
   const bikes = 'Bikes and toys made up the rest.';
