@@ -4,7 +4,9 @@ import { makePiece, openDemo } from './desk';
 // Nothing here is listed by hand: every button of a view is pressed, and whatever opens has to close.
 const OPEN = '.dropdown-menu.show, .modal.show [role=dialog], .modal.show .modal-dialog';
 
-const kindOf = (name: string): string => name.replace(/^(Actions for|Play) .*/u, '$1');
+/** Each card and each row has the same buttons. */
+const kindOf = (name: string): string =>
+  name.replace(/^(Actions for|Play|Start from) .*/u, '$1').replace(/^Move .* up$/u, 'Move up');
 
 /**
  * Marks the next button of a view, outside of menus and dialogs, of a kind that was not pressed: what is drawn anew
