@@ -31,9 +31,10 @@ final readonly class RemoveRows implements Act
     public function change(Edited $edited): array
     {
         $table = new EditedTable($edited, $this->table);
+        $gone = array_flip($this->rows);
         $left = array_values(array_filter(
             $table->rows(),
-            fn (\stdClass $row): bool => !in_array(Json::text($row, 'id'), $this->rows, true),
+            static fn (\stdClass $row): bool => !isset($gone[Json::text($row, 'id')]),
         ));
         if ($left === []) {
             throw new BadPiece('A table keeps at least one row. Change it, or remove the chart.', 'with.rows');

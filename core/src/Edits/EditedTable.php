@@ -55,6 +55,18 @@ final readonly class EditedTable
         return Json::objects($this->table->columns ?? null);
     }
 
+    /**
+     * @return int the place of a column, from 0
+     *
+     * @throws BadPiece where there is no such column
+     */
+    public function column(string $id): int
+    {
+        $at = array_search($id, $this->columnsBefore, true);
+
+        return $at === false ? throw new BadPiece("There is no column “{$id}”.", 'with.column') : $at;
+    }
+
     /** @return list<\stdClass> the charts that show it */
     public function charts(Edited $edited): array
     {
@@ -183,13 +195,5 @@ final readonly class EditedTable
     private static function ids(array $all): array
     {
         return array_map(static fn (\stdClass $one): string => Json::text($one, 'id'), $all);
-    }
-
-    /** @return int the place of a column, from 0 */
-    public function column(string $id): int
-    {
-        $at = array_search($id, $this->columnsBefore, true);
-
-        return $at === false ? throw new BadPiece("There is no column “{$id}”.", 'with.column') : $at;
     }
 }

@@ -8,7 +8,7 @@ use Lupine\Core\Settings\Json;
 
 /**
  * Rows leave a table, and with them all that was said of them: what their marks have of their own, their moves, the
- * number in the middle and pointers that name them.
+ * number in the middle, and pointers and shots that name them.
  */
 final readonly class RemovedRows
 {
@@ -35,6 +35,13 @@ final readonly class RemovedRows
             Json::objects($document->moves),
             static fn (\stdClass $move): bool => !$isGone($move->target ?? null),
         ));
+        foreach (Json::objects($document->moves) as $move) {
+            // A shot of a part that is gone is one of its chart.
+            $on = Json::object(Json::object($move, 'shot'), 'on');
+            if ($on !== null && $isGone($on)) {
+                unset($on->figure);
+            }
+        }
         foreach (Json::objects($document->words) as $words) {
             if ($isGone($words->pointsAt ?? null)) {
                 $words->pointsAt = null;

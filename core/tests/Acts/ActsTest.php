@@ -275,7 +275,11 @@ final class ActsTest extends TestCase
         $document = self::said();
         $document->charts[0]->own = (object) ['r3' => (object) ['out' => 20], 'r2' => (object) ['out' => 10]];
         $table = $document->tables[0];
+        $shot = (object) ['on' => (object) ['chart' => $document->charts[0]->id, 'figure' => 'r3'], 'zoom' => 2];
+        $document->moves[] = (object) ['id' => 'm90', 'kind' => 'shot', 'target' => (object) ['camera' => true],
+            'begin' => 60, 'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'shot' => $shot];
         $after = self::do('remove-rows', ['table' => $table->id, 'rows' => ['r3', 'r1']], $document);
+        self::assertObjectNotHasProperty('figure', end($after->moves)->shot->on, 'it shows the chart then');
         self::assertEquals((object) ['r2' => (object) ['out' => 10]], $after->charts[0]->own);
         self::assertNotContains('r3', array_column($after->tables[0]->rows, 'id'));
         $figures = array_map(static fn (\stdClass $move): mixed => $move->target->figure ?? null, $after->moves);
