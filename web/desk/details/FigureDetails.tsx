@@ -1,18 +1,15 @@
 import { useState } from 'react';
 import { columnIndex, isFigureMove, moveOf, ownMove, removeMove, setOwn, tableOf } from '../../piece/changes';
-import type { Own, Piece } from '../../../contracts/piece';
+import type { Piece } from '../../../contracts/piece';
 import { allAsOne } from '../../piece/timing';
 import { useDesk } from '../deskStore';
-import { GroupFields } from '../../settings/GroupFields';
-import { InheritedFields } from '../../settings/PartFields';
-import { first } from '../../settings/settings';
-import { DashField } from '../faces/DashField';
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
 import { ChangeList } from './ChangeList';
 import { EmphasisList } from './EmphasisList';
 import { LabelFields } from './LabelFields';
 import { MoveFields } from './MoveFields';
+import { OwnLooks } from './OwnLooks';
 
 type Side = keyof typeof SIDES;
 
@@ -184,61 +181,3 @@ const SIDES = {
   own: 'Look',
   label: 'Label',
 };
-
-interface LooksProps {
-  own: Own;
-  colour: string;
-  isOutKeyed: boolean;
-  isSolid: boolean;
-  onChange: (part: Own) => void;
-}
-
-function OwnLooks({ own, colour, isOutKeyed, isSolid, onChange }: LooksProps) {
-  return (
-    <>
-      <GroupFields of="Own" only={['fill']} value={own} colour={colour} onChange={onChange} />
-      {isSolid && (
-        <GroupFields
-          of="Faces"
-          value={own.faces ?? {}}
-          colour={own.fill ?? colour}
-          onChange={(part) => {
-            const faces = { ...own.faces, ...part };
-            onChange({ faces: Object.values(faces).some(Boolean) ? faces : undefined });
-          }}
-        />
-      )}
-      <GroupFields
-        of="Own"
-        only={['out']}
-        value={own}
-        keyed={isOutKeyed ? { out: true } : {}}
-        onChange={({ out }) => onChange({ out: out === 0 ? undefined : out })}
-      />
-      <InheritedFields
-        of="Pattern"
-        value={own.pattern}
-        begin={first.Pattern}
-        onChange={(pattern) => onChange({ pattern })}
-      />
-      <InheritedFields
-        of="Stroke"
-        value={own.stroke}
-        begin={first.Stroke}
-        slots={{
-          dash: own.stroke && own.stroke !== 'none' && (
-            <DashField stroke={own.stroke} onChange={(stroke) => onChange({ stroke })} />
-          ),
-        }}
-        onChange={(stroke) => onChange({ stroke })}
-      />
-      <InheritedFields
-        of="Glow"
-        value={own.glow}
-        begin={first.Glow}
-        colour={own.fill ?? colour}
-        onChange={(glow) => onChange({ glow })}
-      />
-    </>
-  );
-}

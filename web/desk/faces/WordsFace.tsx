@@ -4,8 +4,6 @@ import type { Chart, ChartWords, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { BoundField } from '../details/BoundField';
-import { PlacedBy } from '../details/PlacedBy';
-import { editPlaces } from '../placesNow';
 import { useChartEdit } from '../useChartEdit';
 import { AxisFields } from './AxisFields';
 import { LegendFields } from './LegendFields';
@@ -13,8 +11,8 @@ import { ReadingFields } from './ReadingFields';
 import { StyleFields } from './StyleFields';
 import { Pick, Switch } from '../../fields/Choice';
 import { GroupFields } from '../../settings/GroupFields';
-import { OneField } from '../../settings/OneField';
 import { first, settingOf, settings } from '../../settings/settings';
+import { Captions } from './Captions';
 
 const FIGURE = settingOf('Centre', 'figure');
 const CAPTION = settingOf('Centre', 'caption');
@@ -149,72 +147,5 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
         )}
       </section>
     </>
-  );
-}
-
-function Captions({ piece }: { piece: Piece }) {
-  const edit = useDesk((state) => state.edit);
-  const place = useDesk((state) => state.computed?.sheet.places.captions);
-  const { captions, stage } = piece;
-  return (
-    <section>
-      <h3>
-        <Switch
-          label={settings.Captions.label}
-          value={captions !== null}
-          onChange={(on) =>
-            edit((draft) => {
-              draft.captions = on
-                ? {
-                    ...first.Names,
-                    placedBy: 'rule' as const,
-                    y: Math.round(stage.height * 0.93),
-                    width: Math.round(stage.width * 0.74),
-                    font: 'figtree-regular' as const,
-                    size: Math.round(stage.height * 0.041),
-                  }
-                : null;
-            })
-          }
-        />
-      </h3>
-      {captions ? (
-        <>
-          <StyleFields
-            style={captions}
-            onChange={(style) =>
-              edit((draft) => {
-                draft.captions = { ...captions, ...style };
-              })
-            }
-          />
-          {place && <PlacedBy keys={['captions']} places={[place]} />}
-          <OneField
-            of="Captions"
-            name="y"
-            value={place?.y ?? captions.y}
-            onChange={(y) => editPlaces(['captions'], () => ({ y }))}
-          />
-          <OneField
-            of="Captions"
-            name="width"
-            value={place?.width ?? captions.width}
-            onChange={(width) => editPlaces(['captions'], () => ({ width }))}
-          />
-          <OneField
-            of="Captions"
-            name="fade"
-            value={captions.fade}
-            onChange={(fade) =>
-              edit((draft) => {
-                draft.captions = { ...captions, fade: fade === 0 ? undefined : fade };
-              })
-            }
-          />
-        </>
-      ) : (
-        <p className="hint">{settings.Captions.hint}</p>
-      )}
-    </section>
   );
 }

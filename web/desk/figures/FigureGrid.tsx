@@ -8,6 +8,7 @@ import { ChipCell, shownColumn, textColumn } from './cells';
 import { NEW_ROW, type GridRow } from './gridRows';
 import { useGridRoles } from './useGridRoles';
 import { useRowDrag } from './useRowDrag';
+import { idOf, indexOf, leave } from './gridCells';
 
 const ROW = 30;
 const LINE = 1;
@@ -191,30 +192,4 @@ export function FigureGrid(props: Props) {
       </div>
     </div>
   );
-}
-
-/** The id of a column of figures in the grid. */
-function idOf(index: number, shown: number): string {
-  return index === shown ? 'typed' : `v${index}`;
-}
-
-/** The index of a column of figures; from the labels a paste goes on to the one that the chart shows. */
-function indexOf(id: string, shown: number): number {
-  return /^v\d+$/.test(id) ? Number(id.slice(1)) : shown;
-}
-
-const STOPS = 'a[href], button:not([disabled]), input, select, textarea, [tabindex="0"]';
-
-/** From the first and the last cell Tab goes on to what stands before and after the sheet. */
-function leave(sheet: HTMLElement | null, back: boolean): void {
-  const side = back ? Node.DOCUMENT_POSITION_PRECEDING : Node.DOCUMENT_POSITION_FOLLOWING;
-  const stops = [...document.querySelectorAll<HTMLElement>(STOPS)].filter(
-    (stop) =>
-      stop.tabIndex >= 0 &&
-      stop.getClientRects().length > 0 &&
-      sheet !== null &&
-      !sheet.contains(stop) &&
-      (sheet.compareDocumentPosition(stop) & side) !== 0,
-  );
-  stops.at(back ? -1 : 0)?.focus();
 }

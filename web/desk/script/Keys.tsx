@@ -3,8 +3,6 @@ import { useDrag, type Taken } from '../../common/useDrag';
 import { counted, newId } from '../../common/words';
 import {
   copyMove,
-  holdKey,
-  idsOf,
   isSameKey,
   moveOfKey,
   shiftKeys,
@@ -16,6 +14,7 @@ import {
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
 import { nearestKey, nearestWord, pinAt, toldOf } from './snaps';
+import { heldOf, idsNow } from './heldKeys';
 
 /** how near to a word a dragged bar takes hold of it, in pixels */
 const SNAP = 6;
@@ -31,28 +30,6 @@ interface Props {
   middle: number;
   lane: number;
   zoom: number;
-}
-
-/** What is known of a key's move now; undefined where it is gone. */
-export function timedOf({ id, kind, chart, figure, part }: KeyRef): Timed | undefined {
-  const sheet = useDesk.getState().computed?.sheet;
-  const one = chart ? sheet?.charts[chart]?.figures.find((other) => other.id === figure) : undefined;
-  if (one && !part && (kind === 'entrance' || kind === 'exit')) return one[kind] ?? undefined;
-  return id === null ? undefined : sheet?.moves[id];
-}
-
-/** Of what is dragged, the moves of the document: a key does not snap to what goes along with it. */
-function idsNow(held: HeldKey[]): string[] {
-  const { document } = useDesk.getState();
-  return document ? idsOf(document, held) : [];
-}
-
-export function heldOf(refs: KeyRef[]): HeldKey[] {
-  const { document } = useDesk.getState();
-  return refs.flatMap((ref) => {
-    const now = timedOf(ref);
-    return document && now ? [holdKey(document, ref, now)] : [];
-  });
 }
 
 /**

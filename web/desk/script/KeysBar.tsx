@@ -2,7 +2,7 @@ import type { Piece } from '../../../contracts/piece';
 import { chainKeys, fitKeys } from '../../piece/retime';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
-import { heldOf } from './Keys';
+import { heldOf } from './heldKeys';
 
 /** What can be done with several keys that are picked on the stems. */
 export function KeysBar({ piece }: { piece: Piece }) {

@@ -1,20 +1,18 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
-import type { SheetFigure, SheetMove, StemPoint } from '../../api/answers';
+import type { SheetFigure, StemPoint } from '../../api/answers';
 import { useDrag } from '../../common/useDrag';
 import { useRoving } from '../../common/useRoving';
 import type { Chart, Piece } from '../../../contracts/piece';
-import { isSameKey, nameOfKey, type KeyRef } from '../../piece/retime';
+import { isSameKey, nameOfKey } from '../../piece/retime';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { Keys } from './Keys';
 import { laneAt, widthOf, type StemLane } from './lanes';
 import { StemCurve } from './StemCurve';
+import { doesOf, movesOf } from './stemMoves';
 
 /** pixels that a hand has to go before it draws a frame around keys */
 const STEADY = 4;
-
-const OF_LABEL = { entrance: 'label entrance', exit: 'label exit' };
-const DOES = { entrance: 'entrance', exit: 'exit', change: 'change', emphasis: 'emphasis' };
 
 interface Props {
   figures: SheetFigure[];
@@ -24,31 +22,6 @@ interface Props {
   lanes: StemLane[];
   zoom: number;
   height: number;
-}
-
-interface StemMove {
-  ref: KeyRef & { kind: keyof typeof DOES };
-  move: SheetMove;
-}
-
-function doesOf({ kind, part }: StemMove['ref']): string {
-  return part && (kind === 'entrance' || kind === 'exit') ? OF_LABEL[kind] : DOES[kind];
-}
-
-/** All moves of a figure that have keys on its stem. */
-function movesOf(figure: SheetFigure, chart: string, ofChart: (SheetMove & { property: string })[]): StemMove[] {
-  const known = (kind: StemMove['ref']['kind'], move: SheetMove | null, part?: 'label'): StemMove[] =>
-    move ? [{ ref: { id: move.id, kind, chart, figure: figure.id, ...(part ? { part } : {}) }, move }] : [];
-  return [
-    ...known('entrance', figure.entrance),
-    ...[...figure.changes, ...ofChart]
-      .filter(({ property }) => property === 'value' || property === 'column')
-      .flatMap((move) => known('change', move)),
-    ...figure.emphases.flatMap((move) => known('emphasis', move)),
-    ...known('exit', figure.exit),
-    ...known('entrance', figure.labelEntrance, 'label'),
-    ...known('exit', figure.labelExit, 'label'),
-  ];
 }
 
 /** A lane for each figure. Its width at each instant is the figure's value on stage at that instant. */

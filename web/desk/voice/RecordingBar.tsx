@@ -4,17 +4,17 @@ import ProgressBar from 'react-bootstrap/ProgressBar';
 import { counted } from '../../common/words';
 import type { Piece } from '../../../contracts/piece';
 import { recordingOf } from '../../piece/voice';
-import { wordsOf } from '../../piece/changes';
 import { useDesk } from '../deskStore';
-import { usePlay } from '../playStore';
 import { Departures } from './Departures';
-import { doubtfulWords, type PlacedWord } from './doubts';
+import { doubtfulWords } from './doubts';
 import { RecordingDialog } from './RecordingDialog';
 import { ScratchDialog } from './ScratchDialog';
 import { ScriptDialog } from './ScriptDialog';
 import { tie, untied } from './saying';
 import { endTapping } from './tapping';
 import { addSound, findWords, takeRecording, useVoice } from './voiceStore';
+import { Found } from './Found';
+import { wordsOf } from '../../piece/changes';
 
 const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
 
@@ -173,34 +173,6 @@ export function RecordingBar({ piece }: { piece: Piece }) {
 }
 
 /** How many words are known, and the next that is not sure. */
-function Found({ found, all, doubtful }: { found: number; all: number; doubtful: PlacedWord[] }) {
-  const frame = usePlay((state) => state.frame);
-  const next = doubtful.find((word) => word.frame > frame) ?? doubtful[0];
-  return (
-    <span className="recording-found">
-      <span className="soft">
-        {found === all ? counted(found, 'word') : `${found} of ${counted(all, 'word')}`} found
-      </span>
-      {next && (
-        <>
-          <span className="soft"> · </span>
-          <button
-            type="button"
-            className="text-button is-doubtful"
-            title="Go to the next uncertain word"
-            onClick={() => {
-              usePlay.getState().stop();
-              usePlay.getState().go(next.frame);
-              usePlay.getState().select({ kind: 'line', line: next.line });
-            }}
-          >
-            {doubtful.length} uncertain · next
-          </button>
-        </>
-      )}
-    </span>
-  );
-}
 
 function wordAt(piece: Piece, { line, word }: { line: string; word: number }): string {
   return wordsOf(piece.script.lines.find(({ id }) => id === line)?.text ?? '')[word] ?? '';
