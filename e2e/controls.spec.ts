@@ -10,7 +10,7 @@ const picture = (page: Page): Promise<string> =>
 async function changesThePicture(page: Page, what: string, act: () => Promise<unknown>): Promise<void> {
   const before = await picture(page);
   await act();
-  await expect.poll(() => picture(page), { message: what }).not.toBe(before);
+  await expect.poll(() => picture(page), { message: what, timeout: 60_000 }).not.toBe(before);
 }
 
 async function type(field: Locator, value: string): Promise<void> {
