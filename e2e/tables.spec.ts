@@ -111,6 +111,9 @@ test('the sheet sorts, its rows are dragged, and columns come and go', async ({ 
   await page.mouse.up();
   await expect.poll(() => labels(page)).toEqual(['Toys', 'Kettles', 'Lamps']);
 
+  await menu('Name of column 1').click();
+  await page.getByRole('button', { name: 'Remove column' }).click();
+  await expect(page.getByText('A chart shows this column, so it stays.')).toBeVisible();
   await menu('Name of column 2').click();
   await page.getByRole('button', { name: 'Show 2023 in the chart' }).click();
   await menu('Name of column 1').click();

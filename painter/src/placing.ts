@@ -37,11 +37,11 @@ export class Placing {
     private readonly bounds: Bounds,
   ) {}
 
-  /** How its groups move a leaf on a frame, in pixels of the stage; null where none does. */
-  poseOf(groups: ReelGroup[], frame: number): Matrix | null {
+  /** How its groups, from one of them inwards, move a leaf on a frame, in pixels of the stage; null where none does. */
+  poseOf(groups: ReelGroup[], frame: number, from = 0): Matrix | null {
     let all: Matrix | null = null;
-    for (const group of groups) {
-      const one = this.ownPose(group, frame);
+    for (let at = from; at < groups.length; at++) {
+      const one = this.ownPose(groups[at], frame);
       if (one) all = all ? times(all, one) : one;
     }
     return all;

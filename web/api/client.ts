@@ -37,6 +37,13 @@ export function mayPass(error: unknown): boolean {
   return error instanceof OutOfReach || error instanceof Garbled || (error instanceof Refused && error.passes);
 }
 
+const BUSY = [408, 429, 502, 503, 504];
+
+/** Whether it is the server's state that is in the way, not what was asked: asked again later, it goes well. */
+export function isAway(error: unknown): boolean {
+  return mayPass(error) && !(error instanceof Refused && !BUSY.includes(error.status));
+}
+
 /** A method and a path, as app/Api/Contract.php has them. */
 export type Route = keyof Answers;
 

@@ -1,4 +1,4 @@
-import { ask, mayPass, reasonOf } from '../api/client';
+import { ask, isAway, reasonOf } from '../api/client';
 import type { Acted } from '../api/answers';
 import { actNow } from '../common/acts';
 import { useNotices } from '../common/Notices';
@@ -9,7 +9,7 @@ import { inTurn } from './acting';
 import { askedPiece, type AskedPiece } from './askedPiece';
 
 const TRY_AGAIN_AFTER = 3000;
-const AWAY = 'Lupine’s server cannot be reached. This will be done when it is back.';
+const LATER = 'This will be done as soon as it can be.';
 
 /**
  * Has core do an act to the piece on the desk, as one step of undo. What was changed while it was under way is not
@@ -57,12 +57,11 @@ async function changed(
   for (let isTold = false; ;) {
     const before = await asked.read();
     const done = await answer(before).catch((error: unknown) => {
-      if (!mayPass(error)) throw error;
+      if (!isAway(error)) throw error;
+      if (!isTold) useNotices.getState().say(`${reasonOf(error)} ${LATER}`);
+      isTold = true;
     });
     if (!done) {
-      // The server is away: what was asked for is done as soon as it is back.
-      if (!isTold) useNotices.getState().say(AWAY);
-      isTold = true;
       await new Promise((resolve) => window.setTimeout(resolve, TRY_AGAIN_AFTER));
       continue;
     }

@@ -196,12 +196,32 @@ describe('an act while the server is away', () => {
     await vi.advanceTimersByTimeAsync(8000);
     expect(useDesk.getState().document?.charts).toHaveLength(1);
     expect(useNotices.getState().notices).toHaveLength(1);
-    expect(useNotices.getState().notices[0].text).toContain('when it is back');
+    expect(useNotices.getState().notices[0].text).toBe(
+      'Cannot reach the Lupine server. Check that it is running. This will be done as soon as it can be.',
+    );
     retitle('typed while it was away');
     server.down = false;
     await vi.advanceTimersByTimeAsync(4000);
     expect(await made).toEqual(['done']);
     expect(useDesk.getState().document).toMatchObject({ title: 'typed while it was away', charts: [] });
+  });
+});
+
+describe('an act that the server fails at', () => {
+  it.each([
+    [503, 'is tried again while it is busy', null],
+    [500, 'is not tried for ever', 'That cannot be done.'],
+  ])('with %i: %s', async (status, _, said) => {
+    const [{ act: does }, { useNotices }] = await Promise.all([import('./act'), import('../common/Notices')]);
+    let times = 0;
+    server.refusal = status;
+    server.act = (document) => (++times === 1 ? null : { document, made: ['done'] });
+    const made = does('copy-chart', { chart: 'chart1' });
+    await vi.advanceTimersByTimeAsync(8000);
+    expect(await made).toEqual(said ? null : ['done']);
+    expect(useNotices.getState().notices.map(({ text }) => text)).toEqual([
+      said ?? 'That cannot be done. This will be done as soon as it can be.',
+    ]);
   });
 });
 

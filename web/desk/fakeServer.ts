@@ -35,6 +35,8 @@ export class Server {
   /** steps that each request of undo and redo asked for, and milliseconds that its answer takes */
   readonly walks: number[] = [];
   slow = 0;
+  /** a status that acts are refused with */
+  refusal = 422;
   /** what an act leads to; null: it cannot be done */
   act: (document: Piece) => { document: Piece; made: string[] } | null = (document) => ({ document, made: [] });
 
@@ -80,7 +82,7 @@ export class Server {
     if (path.includes('/acts/')) {
       await new Promise((resolve) => setTimeout(resolve, this.slow));
       const done = this.act(body!.document);
-      return done ? reply(done) : reply({ message: 'That cannot be done.' }, 422);
+      return done ? reply(done) : reply({ message: 'That cannot be done.' }, this.refusal);
     }
     const id = /pieces\/(\w+)/.exec(path)?.[1] ?? 'p1';
     const kept = this.piece(id);

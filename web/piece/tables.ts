@@ -1,6 +1,6 @@
 import type { Repair } from '../api/answers';
 import { newId } from '../common/words';
-import type { Piece, Table } from '../../contracts/piece';
+import type { Table } from '../../contracts/piece';
 
 /** Changes of a table. Each writes into the document that it is given. */
 
@@ -8,23 +8,6 @@ export function addFigure(table: Table): string {
   const id = newId('r', table.rows);
   table.rows.push({ id, label: '', cells: table.columns.map(() => '') });
   return id;
-}
-
-/** Charts and moves that show a column. */
-export function showing(piece: Piece, table: Table, column: string): number {
-  const charts = piece.charts.filter((chart) => chart.table === table.id);
-  const ids = charts.map(({ id }) => id);
-  return (
-    charts.filter((chart) => chart.column === column || chart.series?.includes(column)).length +
-    piece.moves.filter(
-      (move) =>
-        move.kind === 'change' &&
-        move.property === 'column' &&
-        move.to === column &&
-        'chart' in move.target &&
-        ids.includes(move.target.chart),
-    ).length
-  );
 }
 
 export function applyRepair(table: Table, column: number, repair: Repair): void {

@@ -37,10 +37,7 @@ export class Scene {
 
   /** How the camera moves the stage on a frame; null where it takes all of it as it is. */
   cameraOf(frame: number): Matrix | null {
-    return this.placing.cameraOf(
-      this.reel.nodes.filter((node) => node.kind === 'group'),
-      frame,
-    );
+    return this.placing.cameraAt(frame);
   }
 
   /** The figure whose mark covers a point of the stage, on a context that can be asked. */

@@ -4,6 +4,9 @@ import type { ReelGroup } from '../../contracts/reel';
 
 export const isCamera = ({ role }: ReelGroup): boolean => role === 'camera';
 
+/** The camera stands around everything that it takes. */
+const isTaken = (groups: ReelGroup[]): boolean => groups.length > 0 && isCamera(groups[0]);
+
 /** Where things stand on the desk's stage: as the reel says it, carried by the hand, and taken by the camera or not. */
 export class StagePlacing extends Placing {
   /** Shows the whole stage, as if there were no camera. */
@@ -27,19 +30,11 @@ export class StagePlacing extends Placing {
 
   /** Where the camera is near, a hand's way is longer in the picture. */
   override isCarriedPlainly(frame: number): boolean {
-    return (
-      this.cameraOf(
-        this.reel.nodes.filter((node) => node.kind === 'group'),
-        frame,
-      ) === null
-    );
+    return this.cameraAt(frame) === null;
   }
 
   override poseOf(groups: ReelGroup[], frame: number): Matrix | null {
-    let all = super.poseOf(
-      groups.filter((group) => !isCamera(group)),
-      frame,
-    );
+    let all = super.poseOf(groups, frame, isTaken(groups) ? 1 : 0);
     const [across, down] = this.isUncarried ? UNSHIFTED : this.carriedBy(groups);
     if (across !== 0 || down !== 0) {
       const carried = { a: 1, b: 0, c: 0, d: 1, e: across, f: down };
@@ -50,9 +45,13 @@ export class StagePlacing extends Placing {
     return taken && all ? times(taken, all) : (taken ?? all);
   }
 
-  /** How the camera moves on a frame what stands in such groups; null where it takes it as it is. */
-  cameraOf(groups: ReelGroup[], frame: number): Matrix | null {
-    const camera = this.isUntaken ? undefined : groups.find(isCamera);
-    return camera ? this.ownPose(camera, frame) : null;
+  /** How the camera moves the stage on a frame; null where it takes all of it as it is. */
+  cameraAt(frame: number): Matrix | null {
+    const groups = this.reel.nodes.filter((node) => node.kind === 'group');
+    return this.cameraOf(groups.filter(isCamera), frame);
+  }
+
+  private cameraOf(groups: ReelGroup[], frame: number): Matrix | null {
+    return isTaken(groups) && !this.isUntaken ? this.ownPose(groups[0], frame) : null;
   }
 }

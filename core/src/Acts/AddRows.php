@@ -38,15 +38,15 @@ final readonly class AddRows implements Act
         $table = new EditedTable($edited, $this->table);
         $rows = $table->rows();
         $count = count($table->columns());
+        $ids = Edited::newIds('r', $rows, count($this->labels));
         $made = [];
         foreach ($this->labels as $index => $label) {
-            $id = Edited::newId('r', [...$rows, ...$made]);
             $cells = array_pad(array_slice($this->cells[$index] ?? [], 0, $count), $count, '');
-            $made[] = (object) ['id' => $id, 'label' => $label, 'cells' => $cells];
+            $made[] = (object) ['id' => $ids[$index], 'label' => $label, 'cells' => $cells];
         }
         array_splice($rows, min(count($rows), $this->at), 0, $made);
         $table->becomes(rows: $rows);
 
-        return array_map(static fn (\stdClass $row): string => (string) $row->id, $made);
+        return $ids;
     }
 }

@@ -29,8 +29,12 @@ final readonly class RemoveColumn implements Act
         $table = new EditedTable($edited, $this->table);
         $at = $table->column($this->column);
         $columns = $table->columns();
-        if (count($columns) === 1 || $this->isShown($edited, $table)) {
-            throw new BadPiece('This column is in use, so it cannot be removed.', 'with.column');
+        if (count($columns) === 1) {
+            throw new BadPiece('A table needs at least one column of figures.', 'with.column');
+        }
+        $user = $this->user($edited, $table);
+        if ($user !== null) {
+            throw new BadPiece("{$user}, so it stays. Have another column shown there first.", 'with.column');
         }
         foreach ($table->charts($edited) as $chart) {
             $run = Json::object($chart, 'run');
@@ -53,25 +57,24 @@ final readonly class RemoveColumn implements Act
         return [];
     }
 
-    private function isShown(Edited $edited, EditedTable $table): bool
+    /** Who shows the column; null: nobody. */
+    private function user(Edited $edited, EditedTable $table): ?string
     {
         $charts = [];
         foreach ($table->charts($edited) as $chart) {
             $charts[] = Json::text($chart, 'id');
             $series = is_array($chart->series ?? null) ? $chart->series : [];
             if (in_array($this->column, [$chart->column ?? null, ...$series], true)) {
-                return true;
+                return 'A chart shows this column';
             }
         }
         foreach ($edited->moves() as $move) {
-            $chart = Json::text(Json::object($move, 'target'), 'chart');
-            $showsIt = in_array(Json::text($move, 'property'), ['column'], true)
-                && in_array($this->column, [$move->to ?? null, $move->from ?? null], true);
-            if ($showsIt && in_array($chart, $charts, true)) {
-                return true;
+            $showsIt = Json::text($move, 'property') === 'column' && ($move->to ?? null) === $this->column;
+            if ($showsIt && in_array(Json::text(Json::object($move, 'target'), 'chart'), $charts, true)) {
+                return 'A chart changes to this column';
             }
         }
 
-        return false;
+        return null;
     }
 }

@@ -130,13 +130,28 @@ final readonly class Edited
      */
     public static function newId(string $prefix, array $taken): string
     {
-        $ids = array_map(static fn (\stdClass $one): string => Json::text($one, 'id'), $taken);
-        $number = count($ids) + 1;
-        while (in_array($prefix.$number, $ids, true)) {
-            ++$number;
+        return self::newIds($prefix, $taken, 1)[0];
+    }
+
+    /**
+     * @param list<\stdClass> $taken
+     *
+     * @return list<string> as many as are asked for
+     */
+    public static function newIds(string $prefix, array $taken, int $count): array
+    {
+        $isTaken = [];
+        foreach ($taken as $one) {
+            $isTaken[Json::text($one, 'id')] = true;
+        }
+        $ids = [];
+        for ($number = count($taken) + 1; count($ids) < $count; ++$number) {
+            if (!isset($isTaken[$prefix.$number])) {
+                $ids[] = $prefix.$number;
+            }
         }
 
-        return $prefix.$number;
+        return $ids;
     }
 
     /** @param list<\stdClass> $among */

@@ -255,13 +255,20 @@ final class ActsTest extends TestCase
         self::assertSame(['c1', $column, 'c2'], array_column($wider->tables[0]->columns, 'id'));
         self::assertSame(['=[.B2]+[.$B$3]', '', '=SUM([.B2:.B4])'], $cells($wider)['r3']);
         self::assertEquals($sheet, self::do('remove-column', ['table' => 't1', 'column' => $column], $wider));
-        self::refused('remove-column', ['table' => 't1', 'column' => 'c1'], 'in use', $sheet);
+        self::refused('remove-column', ['table' => 't1', 'column' => 'c1'], 'A chart shows this column', $sheet);
+        $change = (object) ['id' => 'm1', 'kind' => 'change', 'target' => (object) ['chart' => $sheet->charts[0]->id],
+            'begin' => 60, 'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward',
+            'property' => 'column', 'to' => 'c2'];
+        $changing = clone $sheet;
+        $changing->moves = [$change];
+        self::refused('remove-column', ['table' => 't1', 'column' => 'c2'], 'changes to this column', $changing);
         self::refused('remove-column', ['table' => 't1', 'column' => 'c9'], 'no column “c9”', $sheet);
 
         [$longer, $made] = self::doing('add-rows', [
             'table' => 't1', 'at' => 1, 'labels' => ['New', 'Newer'], 'cells' => [['5'], []],
         ], $sheet);
         self::assertSame(['r1', ...$made, 'r2', 'r3'], array_column($longer->tables[0]->rows, 'id'));
+        self::assertSame(['r4', 'r5'], $made);
         self::assertSame(['5', ''], $cells($longer)[$made[0]]);
         self::assertSame(['=[.B2]+[.$B$5]', '=SUM([.B2:.B6])'], $cells($longer)['r3']);
         self::assertEquals($sheet, self::do('remove-rows', ['table' => 't1', 'rows' => $made], $longer));

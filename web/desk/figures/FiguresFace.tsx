@@ -75,7 +75,7 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         heads={{
           label: <LabelHead table={table} change={change} />,
           figures: table.columns.map((one) => (
-            <FigureHead key={one.id} piece={piece} table={table} chart={chart} column={one} change={change} />
+            <FigureHead key={one.id} table={table} chart={chart} column={one} change={change} />
           )),
           measured: sheet?.measure ?? 'Sweep',
         }}

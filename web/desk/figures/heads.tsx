@@ -1,6 +1,5 @@
 import { letterOf } from '../../piece/references';
-import { showing } from '../../piece/tables';
-import type { Chart, Piece, Table } from '../../../contracts/piece';
+import type { Chart, Table } from '../../../contracts/piece';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -38,18 +37,16 @@ export function LabelHead({ table, change }: Props) {
 }
 
 interface FigureHeadProps extends Props {
-  piece: Piece;
   chart: Chart;
   column: Table['columns'][number];
 }
 
-export function FigureHead({ piece, table, chart, column, change }: FigureHeadProps) {
+export function FigureHead({ table, chart, column, change }: FigureHeadProps) {
   const at = table.columns.indexOf(column);
   const moments = useDesk((state) => state.computed?.sheet.charts[chart.id]?.run);
   const now = usePlay((state) => moments?.findLast(({ frame }) => frame <= state.frame)?.column ?? null);
   const isShown = moments ? (now ?? moments[0].column) === column.id : chart.column === column.id;
   const isSeries = chart.series !== undefined && chart.series.length > 1 && chart.series.includes(column.id);
-  const times = showing(piece, table, column.id);
   const name = column.name || `Column ${at + 1}`;
   return (
     <ColumnHead
@@ -82,8 +79,7 @@ export function FigureHead({ piece, table, chart, column, change }: FigureHeadPr
         {
           text: 'Remove column',
           icon: 'x-lg',
-          off: table.columns.length === 1 || times > 0,
-          title: times > 0 && table.columns.length > 1 ? 'This column is in use, so it cannot be removed' : undefined,
+          off: table.columns.length === 1,
           run: () => void act('remove-column', { table: table.id, column: column.id }),
         },
       ]}
