@@ -116,7 +116,7 @@ many.charts[0].entrance = { begin: 0, frames: 100, curve: 'ease-in-out', order: 
 many.charts[0].own = {};
 many.moves = [];
 const times = ['without', 'with'].map((glow) => {
-  many.charts[0].finish.glow = glow === 'with' ? { reach: 40, opacity: 0.6, colour: null } : null;
+  many.charts[0].finish.glows = glow === 'with' ? [{ reach: 40, opacity: 0.6 }] : [];
   reelOf(glow, many);
   return timed(() => filmed(glow, 120))[0];
 });

@@ -55,7 +55,7 @@ function piece(frames) {
         column: 'c1',
         form: { kind: 'donut', radius: 420, hole: 0.6, gap: 3 },
         place: { x: 960, y: 500 },
-        finish: { colours: 'tints', swatches: ['#59ba8a'], fill: 'gradient', pattern: null, glow: null, shadow: null },
+        finish: { colours: 'tints', swatches: ['#59ba8a'], fills: [{ kind: 'shaded' }] },
         words: {
           reading: { of: 'share', decimals: 1, prefix: '', suffix: '%', group: ',', point: '.' },
           labels: { show: 'none', text: 'reading', font: 'figtree-bold', size: 40, colour: '#ffffff' },

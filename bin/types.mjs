@@ -42,7 +42,7 @@ async function typesOf(name) {
   return compile(named, name, {
     bannerComment: [`// Made from ${SCHEMAS[name]} by bin/types.mjs. Do not edit.`, ...lines.sort()].join('\n'),
     style: { singleQuote: true, printWidth: 120 },
-    maxItems: 4,
+    maxItems: 3,
     unreachableDefinitions: name === 'api',
   });
 }

@@ -230,4 +230,14 @@ export interface Acts {
     table: string;
     column: string;
   };
+  /**
+   * Gives every part of a chart a pattern or a texture of its own.
+   */
+  'each-its-own': {
+    chart: string;
+    /**
+     * what each gets
+     */
+    coat: 'patterns' | 'textures';
+  };
 }

@@ -58,6 +58,7 @@ export interface Answers {
   'POST hand-offs/{handOff}/retry': HandOff;
   'DELETE hand-offs/{handOff}': Gone;
   'POST compute/filmed': Reel;
+  'POST coats': Reel;
   'GET pieces/{piece}/reel': Reel;
 }
 /**

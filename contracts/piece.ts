@@ -73,13 +73,13 @@ export type Curve =
 export type Opens = 'forward' | 'backward' | 'middle' | 'neighbour' | 'baseline';
 
 /**
- * A piece of Lupine, version 3. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
+ * A piece of Lupine, version 4. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
  */
 export interface Piece {
   /**
    * the version of this format
    */
-  lupine: 3;
+  lupine: 4;
   title: string;
   stage: Stage;
   /**
@@ -303,17 +303,113 @@ export interface Finish {
    * @maxItems 40
    */
   swatches: [Colour, ...Colour[]];
-  fill: 'flat' | 'gradient';
-  pattern: Pattern | null;
-  stroke?: Stroke | null;
-  glow: Glow | null;
-  shadow: Shadow | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }
 /**
- * A pattern over a fill.
+ * A fill of a part: flat, or a gradient.
+ */
+export interface Fill {
+  /**
+   * shaded: a little lighter outward or along the part
+   */
+  kind: 'flat' | 'shaded' | 'linear' | 'radial';
+  /**
+   * null: the colour of the part
+   */
+  colour?: Colour | null;
+  /**
+   * above 0 mixed with white, below 0 with black, in OKLab
+   */
+  shade?: number;
+  /**
+   * of a gradient; none: darker to lighter
+   *
+   * @maxItems 8
+   */
+  stops?: Stop[];
+  /**
+   * what a gradient goes over
+   */
+  across?: 'part' | 'chart' | 'stage';
+  /**
+   * where a linear gradient leads, clockwise from 12 o’clock, degrees
+   */
+  degrees?: number;
+  /**
+   * middle of a radial gradient, as a part of the width that it goes over
+   */
+  x?: number;
+  /**
+   * as a part of the height that it goes over
+   */
+  y?: number;
+  /**
+   * 1: the gradient’s ends just reach the corners of what it goes over
+   */
+  size?: number;
+  opacity?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
+}
+/**
+ * A colour at a place of a gradient.
+ */
+export interface Stop {
+  at: number;
+  /**
+   * null: the colour of the part
+   */
+  colour?: Colour | null;
+  /**
+   * above 0 mixed with white, below 0 with black, in OKLab
+   */
+  shade?: number;
+  opacity?: number;
+}
+/**
+ * A repeated shape over the fill.
  */
 export interface Pattern {
-  kind: 'dots' | 'stripes' | 'grid' | 'waves';
+  /**
+   * halftone: dots that grow from one end to the other; hand: strokes, none like the next
+   */
+  kind: 'dots' | 'stripes' | 'crossed' | 'grid' | 'waves' | 'rings' | 'bricks' | 'crosses' | 'halftone' | 'hand';
   /**
    * from one to the next, pixels
    */
@@ -322,57 +418,196 @@ export interface Pattern {
    * clockwise, degrees
    */
   degrees: number;
+  /**
+   * how much of the size is ink, where 0.5 is the kind’s usual
+   */
+  weight?: number;
+  /**
+   * shows: black or white, whichever is seen on the part
+   */
+  inked?: 'shows' | 'part' | 'own';
+  ink?: Colour;
+  /**
+   * under the pattern; null: the fill
+   */
+  ground?: Colour | null;
   opacity: number;
+  /**
+   * across its own lines; below 0 the other way, pixels a second
+   */
+  drift?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
 }
 /**
- * A line along the edge of a mark.
+ * A surface, such as paper or felt.
  */
-export interface Stroke {
+export interface Texture {
+  /**
+   * chalk and print leave holes, the others are light and dark
+   */
+  kind: 'grain' | 'paper' | 'felt' | 'linen' | 'brushed' | 'chalk' | 'print';
+  amount: number;
+  size?: number;
+  /**
+   * clockwise, degrees
+   */
+  degrees?: number;
+  /**
+   * still: it lies on the stage, and the part uncovers it; along: turned with the part, and goes where it goes
+   */
+  lie?: 'still' | 'along';
+  /**
+   * relief: black and white by opacity, which is fastest
+   */
+  blend?: 'soft-light' | 'overlay' | 'multiply' | 'screen' | 'relief';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
+}
+/**
+ * Light or shade from the edge of a part inwards.
+ */
+export interface Inner {
+  /**
+   * the blur’s standard deviation is half of it, pixels
+   */
+  reach: number;
+  /**
+   * null: the colour of the part
+   */
+  colour?: Colour | null;
+  /**
+   * above 0 mixed with white, below 0 with black, in OKLab
+   */
+  shade?: number;
+  opacity: number;
+  /**
+   * to the right, pixels
+   */
+  x?: number;
+  /**
+   * down, pixels
+   */
+  y?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
+}
+/**
+ * A line along the edge of a part.
+ */
+export interface EdgeLine {
   /**
    * as much of it as is seen, pixels
    */
   width: number;
   /**
-   * inside: within the mark, which keeps its size; centred: half of it stands out
+   * inside: within the part; centred: half of it stands out; apart: at an exact distance within
    */
-  place: 'inside' | 'centred';
-  colour: Colour;
+  place: 'inside' | 'centred' | 'apart';
+  /**
+   * of its middle from the edge, pixels
+   */
+  distance?: number;
+  /**
+   * null: the colour of the part
+   */
+  colour?: Colour | null;
+  /**
+   * above 0 mixed with white, below 0 with black, in OKLab
+   */
+  shade?: number;
   opacity: number;
-  /**
-   * length of a light that travels along it, pixels
-   */
-  light?: number;
-  /**
-   * below 0 the other way, frames
-   */
-  round?: number;
   /**
    * length of a dash; 0: a solid line, pixels
    */
-  dash: number;
+  dash?: number;
   /**
    * between two dashes, pixels
    */
-  gap: number;
+  gap?: number;
+  /**
+   * dash and gap are stretched so that a whole number goes round
+   */
+  fitted?: boolean;
   /**
    * below 0 the other way, pixels a second
    */
   march?: number;
-  caps: 'round' | 'butt';
+  caps?: 'round' | 'butt';
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
 }
 /**
- * Light around a mark.
+ * A light on the edge of a part, which fades at both ends.
+ */
+export interface EdgeLight {
+  /**
+   * from end to end, at most four fifths of the edge, pixels
+   */
+  length: number;
+  /**
+   * of its middle, as a part of the way along the edge
+   */
+  at: number;
+  /**
+   * Width, pixels
+   */
+  width: number;
+  /**
+   * null: the colour of the part
+   */
+  colour?: Colour | null;
+  /**
+   * above 0 mixed with white, below 0 with black, in OKLab
+   */
+  shade?: number;
+  opacity: number;
+  /**
+   * opacity of the wider light around it
+   */
+  halo?: number;
+  /**
+   * 0: it stays; below 0 the other way, frames
+   */
+  round?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
+}
+/**
+ * Light around a part.
  */
 export interface Glow {
   /**
-   * Radius, pixels
+   * the blur’s standard deviation is half of it, pixels
    */
   reach: number;
   opacity: number;
   /**
-   * null: the colour of the mark
+   * null: the colour of the part
    */
-  colour: Colour | null;
+  colour?: Colour | null;
+  /**
+   * above 0 mixed with white, below 0 with black, in OKLab
+   */
+  shade?: number;
+  /**
+   * how much of a second, tight light there is under a third of the radius
+   */
+  tight?: number;
   /**
    * how much of it comes and goes like breath
    */
@@ -381,17 +616,39 @@ export interface Glow {
    * one breath, frames
    */
   every?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
 }
 /**
- * A soft shadow below a mark.
+ * A shadow below the parts.
  */
 export interface Shadow {
   /**
-   * Radius, pixels
+   * the blur’s standard deviation is half of it, pixels
    */
   reach: number;
   opacity: number;
-  colour: Colour;
+  colour?: Colour;
+  /**
+   * to the right, pixels
+   */
+  x?: number;
+  /**
+   * down, pixels
+   */
+  y?: number;
+  /**
+   * by how much it is larger than the part on every side, pixels
+   */
+  spread?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * whether it is left out; its settings are kept
+   */
+  off?: boolean;
 }
 /**
  * The words of a chart.
@@ -584,14 +841,19 @@ export interface ChartMotion {
  * What one mark has of its own; what is missing or null is as the chart has it.
  */
 export interface Own {
-  fill?: Colour | null;
+  colour?: Colour | null;
   /**
    * how far the mark is moved out along its middle, pixels
    */
   out?: number;
-  pattern?: Pattern | 'none' | null;
-  stroke?: Stroke | 'none' | null;
-  glow?: Glow | 'none' | null;
+  fills?: Fill[] | null;
+  patterns?: Pattern[] | null;
+  textures?: Texture[] | null;
+  inners?: Inner[] | null;
+  lines?: EdgeLine[] | null;
+  edges?: EdgeLight[] | null;
+  glows?: Glow[] | null;
+  shadows?: Shadow[] | null;
   /**
    * its row is switched off in this chart
    */

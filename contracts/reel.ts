@@ -41,7 +41,11 @@ export interface Reel {
    * set texts: the text, its width in font units, and by turns a glyph's number and its place in font units
    */
   runs: [string, number, number[]][];
-  paints: (LinearPaint | PatternPaint | RadialPaint)[];
+  paints: (DotsPaint | LinearPaint | PatternPaint | RadialPaint | TilePaint)[];
+  /**
+   * what is done to outlines
+   */
+  effects: (Blur | Inner)[];
   /**
    * the drawing, from the back to the front
    */
@@ -51,6 +55,43 @@ export interface Reel {
    * version of this format
    */
   reel: number;
+}
+/**
+ * Dots that grow along a line: a halftone. They stand on a grid of the stage, so that those of neighbours match. The painter has the same rule (`painter/src/dots.ts`).
+ */
+export interface DotsPaint {
+  /**
+   * from one dot to the next, in pixels of the stage
+   */
+  cell: number;
+  /**
+   * the grid is turned clockwise about the stage’s corner
+   */
+  degrees: number;
+  /**
+   * where the dots begin to grow
+   */
+  x: number;
+  y: number;
+  /**
+   * and where they have grown
+   */
+  toX: number;
+  toY: number;
+  /**
+   * radius of a dot there and there, as a part of a cell; below 0 there is none yet
+   */
+  from: number;
+  to: number;
+  colour: string;
+  /**
+   * left, top, right and bottom of where they are needed
+   *
+   * @minItems 4
+   * @maxItems 4
+   */
+  box: [number, number, number, number];
+  kind: 'dots';
 }
 /**
  * A gradient along a line, in pixels of the stage.
@@ -98,6 +139,10 @@ export interface PatternPaint {
    * how far from that point the pattern is needed, in pixels
    */
   reach: number;
+  /**
+   * whether it moves by itself, so that no picture of it is worth keeping
+   */
+  isDrifting: boolean;
   kind: 'pattern';
 }
 /**
@@ -121,6 +166,68 @@ export interface RadialPaint {
   kind: 'radial';
 }
 /**
+ * A texture, repeated. The painter and core make its bytes from its name alone.
+ */
+export interface TilePaint {
+  name: 'grain' | 'paper' | 'felt' | 'linen' | 'brushed' | 'slate' | 'chalk' | 'print';
+  /**
+   * grey: heights as greys, level at 128; relief: black and white, the more opaque the farther from level; cover: black, as opaque as the tile is bright
+   */
+  ink: 'grey' | 'relief' | 'cover';
+  /**
+   * of a cover: how much of what it leaves away is away, 0 to 1
+   */
+  amount: number;
+  /**
+   * where a corner of a tile lies, in pixels of the stage
+   */
+  x: number;
+  y: number;
+  /**
+   * pixels of the stage for one of the tile
+   */
+  size: number;
+  /**
+   * turned clockwise about that corner
+   */
+  degrees: number;
+  kind: 'tile';
+}
+/**
+ * Soft edges, by a normal distribution: a glow, or a shadow that is moved and grown.
+ */
+export interface Blur {
+  /**
+   * standard deviation in pixels, 0 or above
+   */
+  deviation: number;
+  /**
+   * by how much it is moved to the right and down, in pixels
+   */
+  x: number;
+  y: number;
+  /**
+   * by how much the outline is grown on every side before, in pixels, 0 or above
+   */
+  spread: number;
+  kind: 'blur';
+}
+/**
+ * Within the outline alone: the soft edge turned inside out, full at the edge and nothing in the middle.
+ */
+export interface Inner {
+  /**
+   * standard deviation in pixels, above 0
+   */
+  deviation: number;
+  /**
+   * by how much what is left out is moved to the right and down, in pixels
+   */
+  x: number;
+  y: number;
+  kind: 'inner';
+}
+/**
  * Nodes that come, go and move together. A group that holds marks is put together before it is seen through.
  */
 export interface ReelGroup {
@@ -130,6 +237,7 @@ export interface ReelGroup {
     | 'backdrop'
     | 'chart'
     | 'body'
+    | 'sample'
     | 'furniture'
     | 'tick'
     | 'target'
@@ -140,6 +248,8 @@ export interface ReelGroup {
     | 'seams'
     | 'figure'
     | 'line'
+    | 'pattern'
+    | 'holes'
     | 'light'
     | 'label'
     | 'name'
@@ -169,6 +279,10 @@ export interface ReelGroup {
    * the number of the outline within which its children are seen, in the group's own pixels; null where all of them is; can have a track
    */
   clip: number | null;
+  /**
+   * the number of a tile that covers what is seen of its children, who are put together first; null where all of them is; can have a track
+   */
+  mask: number | null;
   /**
    * from the back to the front
    */
@@ -217,13 +331,17 @@ export interface ReelPath {
    */
   fill: number | string;
   /**
-   * 0 to 1
+   * 0 to 1; can have a track
    */
   opacity: number;
   /**
-   * null: it is sharp
+   * how it is laid over what is below it
    */
-  effect: Blur | null;
+  blend: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+  /**
+   * the number of what is done to it; null: it is sharp; can have a track
+   */
+  effect: number | null;
   /**
    * the line that the fill is for; null where it fills the outline
    */
@@ -235,19 +353,12 @@ export interface ReelPath {
   kind: 'path';
 }
 /**
- * Soft edges, by a normal distribution.
- */
-export interface Blur {
-  /**
-   * standard deviation in pixels, above 0
-   */
-  deviation: number;
-  kind: 'blur';
-}
-/**
  * A line along an outline, in pixels, with round corners.
  */
 export interface ReelStroke {
+  /**
+   * can have a track
+   */
   width: number;
   caps: 'butt' | 'round';
   /**
@@ -258,6 +369,27 @@ export interface ReelStroke {
    * how far into the dashes the line begins; can have a track
    */
   offset: number;
+  /**
+   * by how much dashes and gaps are longer than they are told; can have a track
+   */
+  stretch: number;
+  /**
+   * null: all of the line has the paint
+   */
+  light: ReelLight | null;
+}
+/**
+ * A light on a line: one dash of it, which fades from its middle to both ends. Its paint is a radial gradient about that middle, as wide as the nearer end is away.
+ */
+export interface ReelLight {
+  /**
+   * pixels from end to end; can have a track
+   */
+  length: number;
+  /**
+   * of its middle along the line, as a part of the whole way; can have a track
+   */
+  place: number;
 }
 /**
  * The figure that an outline stands for, and what of it is in proportion.
@@ -328,7 +460,24 @@ export interface ReelTrack {
    * its index
    */
   node: number;
-  property: 'outline' | 'clip' | 'offset' | 'run' | 'opacity' | 'x' | 'y' | 'size' | 'turn' | 'fill' | 'whole';
+  property:
+    | 'outline'
+    | 'clip'
+    | 'mask'
+    | 'fill'
+    | 'effect'
+    | 'opacity'
+    | 'offset'
+    | 'width'
+    | 'stretch'
+    | 'length'
+    | 'place'
+    | 'run'
+    | 'x'
+    | 'y'
+    | 'size'
+    | 'turn'
+    | 'whole';
   /**
    * rising, from the reel's first on; moments where the reel has samples
    */

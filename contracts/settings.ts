@@ -62,8 +62,12 @@ export interface Groups {
   Emphasis: piece.Emphasis;
   Shot: piece.Shot;
   Follow: piece.Follow;
+  Fill: piece.Fill;
   Pattern: piece.Pattern;
-  Stroke: piece.Stroke;
+  Texture: piece.Texture;
+  Inner: piece.Inner;
+  EdgeLine: piece.EdgeLine;
+  EdgeLight: piece.EdgeLight;
   Glow: piece.Glow;
   Shadow: piece.Shadow;
   Reading: piece.Reading;
@@ -75,6 +79,7 @@ export interface Groups {
   OwnLabel: piece.OwnLabel;
   Faces: piece.Faces;
   ScratchVoice: piece.ScratchVoice;
+  Stop: piece.Stop;
 }
 
 export const settings: Record<keyof Groups, Group> = {
@@ -240,11 +245,14 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"colours","label":"Colours","kind":"choice","choices":[["tints","Tints"],["set","Colour set"]],"default":"tints"},
       {"name":"swatches","label":"Swatches","kind":"list","max":40},
-      {"name":"fill","label":"Fill","kind":"choice","choices":[["flat","Flat"],["gradient","Gradient"]],"default":"flat"},
-      {"name":"pattern","label":"Pattern","kind":"group","group":"Pattern","canBeNone":true},
-      {"name":"stroke","label":"Stroke","kind":"group","group":"Stroke","canBeNone":true},
-      {"name":"glow","label":"Glow","kind":"group","group":"Glow","canBeNone":true},
-      {"name":"shadow","label":"Shadow","kind":"group","group":"Shadow","canBeNone":true},
+      {"name":"fills","label":"Fill","kind":"list","max":5},
+      {"name":"patterns","label":"Pattern","kind":"list","max":5},
+      {"name":"textures","label":"Texture","kind":"list","max":5},
+      {"name":"inners","label":"Inner glow","kind":"list","max":5},
+      {"name":"lines","label":"Line","kind":"list","max":5},
+      {"name":"edges","label":"Edge light","kind":"list","max":5},
+      {"name":"glows","label":"Glow","kind":"list","max":5},
+      {"name":"shadows","label":"Shadow","kind":"list","max":5},
     ],
   },
   ChartWords: {
@@ -276,11 +284,8 @@ export const settings: Record<keyof Groups, Group> = {
     label: "",
     hint: "",
     fields: [
-      {"name":"fill","label":"Custom colour","kind":"colour","canBeNone":true},
+      {"name":"colour","label":"Custom colour","kind":"colour","canBeNone":true},
       {"name":"out","label":"Pull out","kind":"number","unit":"pixels","min":0,"max":1000,"step":2,"default":0},
-      {"name":"pattern","label":"Pattern","kind":"group","group":"Pattern","canBeNone":true},
-      {"name":"stroke","label":"Stroke","kind":"group","group":"Stroke","canBeNone":true},
-      {"name":"glow","label":"Glow","kind":"group","group":"Glow","canBeNone":true},
     ],
   },
   Run: {
@@ -369,50 +374,122 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"offset","label":"Offset","kind":"whole","unit":"frames","min":-18000,"max":18000,"step":1,"default":0},
     ],
   },
-  Pattern: {
-    label: "Pattern",
-    hint: "Adds stripes, dots, a grid or waves over the fill.",
+  Fill: {
+    label: "Fill",
+    hint: "",
     fields: [
-      {"name":"kind","label":"Kind","kind":"choice","choices":[["dots","Dots"],["stripes","Stripes"],["grid","Grid"],["waves","Waves"]],"default":"dots"},
-      {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":400,"step":1,"default":30},
-      {"name":"degrees","label":"Angle","kind":"number","unit":"degrees","min":-360,"max":360,"step":1,"default":30},
-      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.14},
+      {"name":"kind","label":"Kind","kind":"choice","choices":[["flat","Flat"],["shaded","Shaded"],["linear","Linear"],["radial","Radial"]],"default":"flat"},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"stops","label":"Colours","kind":"list","max":8,"when":{"kind":["linear","radial"]}},
+      {"name":"across","label":"Across","kind":"choice","choices":[["part","Each part"],["chart","The chart"],["stage","The stage"]],"default":"part","when":{"kind":["linear","radial"]}},
+      {"name":"degrees","label":"Angle","kind":"number","unit":"degrees","min":-720,"max":720,"step":1,"default":0,"when":{"kind":["linear"]},"isKeyed":true},
+      {"name":"x","label":"Centre X","kind":"number","unit":"fraction","min":-2,"max":3,"step":1,"default":0.5,"when":{"kind":["radial"]},"isKeyed":true},
+      {"name":"y","label":"Centre Y","kind":"number","unit":"fraction","min":-2,"max":3,"step":1,"default":0.5,"when":{"kind":["radial"]},"isKeyed":true},
+      {"name":"size","label":"Size","kind":"number","unit":"fraction","min":0.02,"max":8,"step":5,"default":1,"when":{"kind":["linear","radial"]},"isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"isKeyed":true},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
     ],
   },
-  Stroke: {
-    label: "Stroke",
-    hint: "Draws a line along the edge of each mark, solid or dashed.",
+  Pattern: {
+    label: "Pattern",
+    hint: "Repeats a shape over the fill.",
     fields: [
-      {"name":"width","label":"Width","kind":"number","unit":"pixels","min":0.1,"max":200,"step":1,"default":4},
-      {"name":"place","label":"Position","kind":"choice","choices":[["inside","Inside"],["centred","Centred"]],"default":"inside"},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
-      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.8},
-      {"name":"light","label":"Running light","kind":"number","unit":"pixels","min":0,"max":4000,"step":10,"default":0,"hint":"0 turns it off."},
-      {"name":"round","label":"Time per lap","kind":"whole","unit":"frames","min":-18000,"max":18000,"step":1,"default":96,"hint":"Below 0 the light runs the other way.","when":{"light":true}},
+      {"name":"kind","label":"Kind","kind":"choice","choices":[["dots","Dots"],["stripes","Stripes"],["crossed","Crossed"],["grid","Grid"],["waves","Waves"],["rings","Rings"],["bricks","Bricks"],["crosses","Crosses"],["halftone","Halftone"],["hand","By hand"]],"default":"dots"},
+      {"name":"size","label":"Size","kind":"number","unit":"pixels","min":4,"max":400,"step":1,"default":30},
+      {"name":"degrees","label":"Angle","kind":"number","unit":"degrees","min":-360,"max":360,"step":1,"default":30,"isKeyed":true},
+      {"name":"weight","label":"Weight","kind":"number","unit":"fraction","min":0.02,"max":0.98,"step":1,"default":0.5,"when":{"kind":["dots","stripes","crossed","grid","waves","rings","bricks","crosses","hand"]}},
+      {"name":"inked","label":"Ink","kind":"choice","choices":[["shows","Black or white"],["part","Part’s colour"],["own","Own"]],"default":"shows"},
+      {"name":"ink","label":"Ink colour","kind":"colour","default":"#000000","when":{"inked":["own"]},"isKeyed":true},
+      {"name":"ground","label":"Second ink","kind":"colour","canBeNone":true,"none":"Fill below"},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.14,"isKeyed":true},
+      {"name":"drift","label":"Drift","kind":"number","unit":"pixels a second","min":-2000,"max":2000,"step":5,"default":0,"hint":"Moves across its own lines.","when":{"kind":["dots","stripes","crossed","grid","waves","rings","bricks","crosses"]}},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
+    ],
+  },
+  Texture: {
+    label: "Texture",
+    hint: "Gives the parts a surface, such as paper or felt.",
+    fields: [
+      {"name":"kind","label":"Kind","kind":"choice","choices":[["grain","Grain"],["paper","Paper"],["felt","Felt"],["linen","Linen"],["brushed","Brushed"],["chalk","Chalk"],["print","Print"]],"default":"grain"},
+      {"name":"amount","label":"Amount","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.5,"isKeyed":true},
+      {"name":"size","label":"Size","kind":"number","unit":"fraction","min":0.25,"max":4,"step":5,"default":1},
+      {"name":"degrees","label":"Turn","kind":"number","unit":"degrees","min":-360,"max":360,"step":1,"default":0},
+      {"name":"lie","label":"Direction","kind":"choice","choices":[["still","Fixed"],["along","Along the part"]],"default":"still"},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["soft-light","Soft light"],["overlay","Overlay"],["multiply","Multiply"],["screen","Screen"],["relief","Relief"]],"default":"soft-light","when":{"kind":["grain","paper","felt","linen","brushed"]}},
+    ],
+  },
+  Inner: {
+    label: "Inner glow",
+    hint: "Lights or darkens each part from its edge inwards.",
+    fields: [
+      {"name":"reach","label":"Radius","kind":"number","unit":"pixels","min":1,"max":400,"step":1,"default":24,"isKeyed":true},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.6,"isKeyed":true},
+      {"name":"x","label":"Offset X","kind":"number","unit":"pixels","min":-400,"max":400,"step":1,"default":0,"isKeyed":true},
+      {"name":"y","label":"Offset Y","kind":"number","unit":"pixels","min":-400,"max":400,"step":1,"default":0,"isKeyed":true},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
+    ],
+  },
+  EdgeLine: {
+    label: "Line",
+    hint: "Draws a line along the edge of each part, solid, dashed or stitched.",
+    fields: [
+      {"name":"width","label":"Width","kind":"number","unit":"pixels","min":0.1,"max":200,"step":1,"default":4,"isKeyed":true},
+      {"name":"place","label":"Position","kind":"choice","choices":[["inside","Inside"],["centred","Centred"],["apart","At a distance"]],"default":"inside"},
+      {"name":"distance","label":"Distance","kind":"number","unit":"pixels","min":0.1,"max":400,"step":1,"default":16,"when":{"place":["apart"]}},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.8,"isKeyed":true},
       {"name":"dash","label":"Dash","kind":"number","unit":"pixels","min":0,"max":2000,"step":1,"default":0},
       {"name":"gap","label":"Gap","kind":"number","unit":"pixels","min":0,"max":2000,"step":1,"default":14,"when":{"dash":true}},
+      {"name":"fitted","label":"Fit dashes to the edge","kind":"switch","when":{"dash":true}},
       {"name":"march","label":"Dash speed","kind":"number","unit":"pixels a second","min":-5000,"max":5000,"step":10,"default":0,"hint":"Below 0 dashes run the other way.","when":{"dash":true}},
       {"name":"caps","label":"Caps","kind":"choice","choices":[["round","Round"],["butt","Flat"]],"default":"round","when":{"dash":true}},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
+    ],
+  },
+  EdgeLight: {
+    label: "Edge light",
+    hint: "Lays a light on the edge of each part, still or travelling.",
+    fields: [
+      {"name":"length","label":"Length","kind":"number","unit":"pixels","min":4,"max":4000,"step":10,"default":300,"isKeyed":true},
+      {"name":"at","label":"Place","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.1,"isKeyed":true},
+      {"name":"width","label":"Width","kind":"number","unit":"pixels","min":0.1,"max":100,"step":1,"default":6},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.9,"isKeyed":true},
+      {"name":"halo","label":"Halo","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.28},
+      {"name":"round","label":"Time per lap","kind":"whole","unit":"frames","min":-18000,"max":18000,"step":1,"default":0,"hint":"0 keeps it still. Below 0 it runs the other way."},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"screen"},
     ],
   },
   Glow: {
     label: "Glow",
-    hint: "Adds light around each mark.",
+    hint: "Adds light around each part.",
     fields: [
-      {"name":"reach","label":"Radius","kind":"number","unit":"pixels","min":1,"max":400,"step":1,"default":26},
-      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.6},
-      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Use mark colour"},
+      {"name":"reach","label":"Radius","kind":"number","unit":"pixels","min":1,"max":400,"step":1,"default":26,"isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.6,"isKeyed":true},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"tight","label":"Tight light","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"isKeyed":true},
       {"name":"breath","label":"Pulse","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0},
       {"name":"every","label":"Pulse period","kind":"whole","unit":"frames","min":2,"max":18000,"step":1,"default":72,"when":{"breath":true}},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
     ],
   },
   Shadow: {
     label: "Shadow",
-    hint: "Adds a soft shadow below each mark.",
+    hint: "Adds a shadow below the parts.",
     fields: [
-      {"name":"reach","label":"Radius","kind":"number","unit":"pixels","min":1,"max":400,"step":1,"default":34},
-      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.35},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#000000"},
+      {"name":"reach","label":"Radius","kind":"number","unit":"pixels","min":0,"max":400,"step":1,"default":24,"isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.35,"isKeyed":true},
+      {"name":"colour","label":"Colour","kind":"colour","default":"#000000","isKeyed":true},
+      {"name":"x","label":"Offset X","kind":"number","unit":"pixels","min":-400,"max":400,"step":1,"default":0,"isKeyed":true},
+      {"name":"y","label":"Offset Y","kind":"number","unit":"pixels","min":-400,"max":400,"step":1,"default":0,"isKeyed":true},
+      {"name":"spread","label":"Spread","kind":"number","unit":"pixels","min":0,"max":200,"step":1,"default":0,"isKeyed":true},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
     ],
   },
   Reading: {
@@ -518,6 +595,16 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"pace","label":"Pace","kind":"whole","unit":"count","min":80,"max":320,"step":5,"default":150},
     ],
   },
+  Stop: {
+    label: "",
+    hint: "",
+    fields: [
+      {"name":"at","label":"Place","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0,"isKeyed":true},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"isKeyed":true},
+    ],
+  },
 };
 
 /** Groups as they begin. */
@@ -531,14 +618,19 @@ export const first = {
   Pick: {"by":"largest","count":10},
   Drift: {"across":14,"down":8,"turn":0,"every":192},
   Emphasis: {"until":null,"untilPin":null,"out":0,"light":0,"size":1,"dim":0,"label":1},
+  Fill: {"kind":"flat"},
   Pattern: {"kind":"dots","size":30,"degrees":30,"opacity":0.14},
-  Stroke: {"width":4,"place":"inside","colour":"#ffffff","opacity":0.8,"dash":0,"gap":14,"caps":"round"},
-  Glow: {"reach":26,"opacity":0.6,"colour":null},
-  Shadow: {"reach":34,"opacity":0.35,"colour":"#000000"},
+  Texture: {"kind":"grain","amount":0.5},
+  Inner: {"reach":24,"opacity":0.6},
+  EdgeLine: {"width":4,"place":"inside","opacity":0.8},
+  EdgeLight: {"length":300,"at":0.1,"width":6,"opacity":0.9},
+  Glow: {"reach":26,"opacity":0.6},
+  Shadow: {"reach":24,"opacity":0.35},
   Labels: {"show":"none","text":"reading","font":"figtree-bold","size":40,"colour":"#ffffff"},
   Names: {"font":"figtree-semibold","size":32,"colour":"#ffffff"},
   Centre: {"caption":"","prefix":"","suffix":"","font":"bricolage-bold","size":110,"colour":"#ffffff"},
   AxisTitles: {"scale":"","figures":"","font":"figtree-semibold","size":28,"colour":"#ffffff"},
+  Stop: {"at":0},
 } satisfies Partial<Groups>;
 
 /** The numbers of curves that are told by numbers. */
@@ -567,3 +659,10 @@ export const curves: Record<string, Group> = {
     ],
   },
 };
+
+/** The lists of coats, from the ground to the eye, and the group that stands in each. */
+export const coats = {"shadows":"Shadow","glows":"Glow","fills":"Fill","patterns":"Pattern","textures":"Texture","inners":"Inner","lines":"EdgeLine","edges":"EdgeLight"} as const;
+
+/** Coats to begin from. */
+export const samples: { [K in keyof typeof coats]: { name: string; coats: Groups[(typeof coats)[K]][] }[] } =
+  {"edges":[{"name":"Glint","coats":[{"length":300,"at":0.1,"width":6,"shade":0.75,"opacity":0.9}]},{"name":"Two glints","coats":[{"length":300,"at":0.1,"width":6,"shade":0.75,"opacity":0.9},{"length":180,"at":0.6,"width":4,"shade":0.6,"opacity":0.7}]},{"name":"Rim","coats":[{"length":900,"at":0.15,"width":3,"shade":0.85,"opacity":0.8,"halo":0}]},{"name":"Travelling","coats":[{"length":260,"at":0,"width":6,"shade":0.8,"opacity":0.95,"round":96}]}],"lines":[{"name":"Inside","coats":[{"colour":"#ffffff","width":4,"place":"inside","opacity":0.8}]},{"name":"Outline","coats":[{"colour":"#ffffff","width":4,"place":"centred","opacity":1}]},{"name":"Dashes","coats":[{"colour":"#ffffff","width":4,"place":"inside","opacity":0.8,"dash":18,"gap":14,"fitted":true}]},{"name":"Stitches","coats":[{"colour":"#f4ead2","width":4,"place":"apart","distance":18,"opacity":1,"dash":22,"gap":13,"fitted":true}]},{"name":"Two lines","coats":[{"colour":"#ffffff","width":3,"place":"inside","opacity":0.9},{"colour":"#ffffff","width":1.5,"place":"apart","distance":9,"opacity":0.9}]}],"inners":[{"name":"Light edge","coats":[{"reach":24,"shade":0.7,"opacity":0.7}]},{"name":"Dark edge","coats":[{"reach":18,"shade":-0.8,"opacity":0.45}]},{"name":"Gloss","coats":[{"reach":16,"shade":-0.7,"opacity":0.5,"y":-6},{"reach":9,"shade":1,"opacity":0.7,"y":5}]},{"name":"Sunk","coats":[{"reach":18,"shade":-0.85,"opacity":0.6,"y":8}]},{"name":"Lit","coats":[{"reach":34,"shade":0.75,"opacity":0.62,"blend":"screen"},{"reach":10,"shade":0.55,"opacity":0.75,"blend":"screen"}]}],"textures":[{"name":"Grain","coats":[{"kind":"grain","amount":0.3}]},{"name":"Paper","coats":[{"kind":"paper","amount":0.55}]},{"name":"Felt","coats":[{"kind":"felt","amount":0.6,"lie":"along","degrees":8,"blend":"overlay"}]},{"name":"Linen","coats":[{"kind":"linen","amount":0.6}]},{"name":"Brushed","coats":[{"kind":"brushed","amount":0.6,"lie":"along"}]},{"name":"Chalk","coats":[{"kind":"chalk","amount":1}]},{"name":"Print","coats":[{"kind":"print","amount":1}]}],"patterns":[{"name":"Dots","coats":[{"kind":"dots","size":26,"degrees":30,"opacity":0.2}]},{"name":"Stripes","coats":[{"kind":"stripes","size":26,"degrees":30,"opacity":0.2}]},{"name":"Crossed","coats":[{"kind":"crossed","size":26,"degrees":30,"opacity":0.2}]},{"name":"Grid","coats":[{"kind":"grid","size":26,"degrees":30,"opacity":0.2}]},{"name":"Waves","coats":[{"kind":"waves","size":26,"degrees":30,"opacity":0.2}]},{"name":"Rings","coats":[{"kind":"rings","size":34,"degrees":0,"opacity":0.25}]},{"name":"Bricks","coats":[{"kind":"bricks","size":34,"degrees":0,"opacity":0.25}]},{"name":"Crosses","coats":[{"kind":"crosses","size":34,"degrees":0,"opacity":0.25}]},{"name":"Halftone","coats":[{"kind":"halftone","size":13,"degrees":180,"opacity":0.8}]},{"name":"By hand","coats":[{"kind":"hand","size":17,"degrees":25,"opacity":0.5}]}],"fills":[{"name":"Flat","coats":[{"kind":"flat"}]},{"name":"Shaded","coats":[{"kind":"shaded"}]},{"name":"Upward","coats":[{"kind":"linear","degrees":0,"stops":[{"at":0,"shade":-0.16},{"at":0.5},{"at":1,"shade":0.2}]}]},{"name":"Slanted","coats":[{"kind":"linear","degrees":45,"stops":[{"at":0,"shade":-0.16},{"at":0.5},{"at":1,"shade":0.2}]}]},{"name":"Ball","coats":[{"kind":"radial","x":0.35,"y":0.3,"size":1,"stops":[{"at":0,"shade":0.4},{"at":0.5},{"at":1,"shade":-0.2}]}]},{"name":"Highlight","coats":[{"kind":"flat"},{"kind":"radial","across":"chart","x":0.25,"y":0.15,"size":0.9,"blend":"soft-light","stops":[{"at":0,"colour":"#ffffff","opacity":0.7},{"at":1,"colour":"#ffffff","opacity":0}]}]},{"name":"Glass","coats":[{"kind":"linear","degrees":0,"opacity":1,"stops":[{"at":0,"opacity":0.25},{"at":1,"opacity":0.7}]}]}],"glows":[{"name":"Soft","coats":[{"reach":26,"opacity":0.6}]},{"name":"Tight","coats":[{"reach":10,"opacity":0.8,"shade":0.3,"tight":0}]},{"name":"Wide","coats":[{"reach":90,"opacity":0.45,"tight":0}]},{"name":"Lamp","coats":[{"reach":92,"opacity":0.4,"tight":0},{"reach":28,"opacity":0.4,"shade":0.25,"tight":0}]},{"name":"Pulsing","coats":[{"reach":34,"opacity":0.6,"breath":0.6}]}],"shadows":[{"name":"Soft","coats":[{"reach":24,"opacity":0.35}]},{"name":"Drop","coats":[{"reach":20,"opacity":0.45,"x":5,"y":10}]},{"name":"Lifted","coats":[{"reach":50,"opacity":0.4,"y":26}]},{"name":"Hard","coats":[{"reach":0,"opacity":0.35,"x":10,"y":10}]}]};

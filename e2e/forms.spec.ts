@@ -92,8 +92,8 @@ function moved(form: string): Piece {
     change(5, 'size', 1.2, 'r1'),
     change(6, 'light', 0.4, 'r1'),
   ];
-  piece.charts[0].finish.glow = { reach: 24, opacity: 0.4, colour: null };
-  piece.charts[0].finish.pattern = { kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 };
+  piece.charts[0].finish.glows = [{ reach: 24, opacity: 0.4 }];
+  piece.charts[0].finish.patterns = [{ kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 }];
   return piece;
 }
 

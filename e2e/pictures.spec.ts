@@ -90,8 +90,8 @@ test('lines, dashes and clips are the same on stage, still and SVG', async ({ pa
   const piece = demo();
   const [chart] = piece.charts;
   const line = { width: 9, colour: '#ffffff', opacity: 0.9, dash: 34, gap: 20, caps: 'round' } as const;
-  chart.finish.stroke = { ...line, place: 'inside' };
-  chart.own = { r2: { stroke: { ...line, place: 'centred', caps: 'butt' } } };
+  chart.finish.lines = [{ ...line, place: 'inside' }];
+  chart.own = { r2: { lines: [{ ...line, place: 'centred', caps: 'butt' }] } };
   const move = { pin: null, frames: 40, curve: 'linear', opens: 'forward', begin: 360, kind: 'change' } as const;
   piece.moves.push(
     { ...move, id: 'turns', target: { chart: chart.id, figure: 'r1' }, property: 'turn', to: 25 },

@@ -1,11 +1,14 @@
 import { type Bounds } from './bounds';
 import { times, type Matrix } from './matrix';
-import type { Patterns } from './patterns';
+import { Patterns } from './patterns';
 import { paintEffect } from './effects';
-import { fillWith, strokeStyleOf } from './paints';
+import { Halftones } from './dots';
+import { FADE, litEdge, type LitEdge } from './lights';
+import { fillWith, stopped, strokeStyleOf } from './paints';
 import { alignedAt } from './placing';
 import type { Reel, ReelPath, ReelStroke, ReelText } from './reel';
 import { SoftEdges } from './soft';
+import { Tiles } from './tiles';
 import type { Context, OutlinePath, Studio } from './surface';
 import type { Timeline } from './timeline';
 import { onCanvas, type View } from './view';
@@ -16,7 +19,27 @@ import { onCanvas, type View } from './view';
 export interface KeptPaints {
   patterns: Patterns;
   glyphs: Map<string, OutlinePath>;
+  halftones: Halftones;
+  tiles: Tiles;
 }
+
+/** What nothing has been kept of yet. */
+export const nothingKept = (): KeptPaints => ({
+  patterns: new Patterns(),
+  glyphs: new Map(),
+  halftones: new Halftones(),
+  tiles: new Tiles(),
+});
+
+/** How a canvas calls what a reel calls its blend. Source: Compositing and Blending Level 1. */
+const BLENDS = {
+  normal: 'source-over',
+  multiply: 'multiply',
+  screen: 'screen',
+  overlay: 'overlay',
+  'soft-light': 'soft-light',
+  add: 'lighter',
+} as const satisfies Record<ReelPath['blend'], string>;
 
 /** How many outlines are kept as paths before the oldest are let go. */
 const KEPT_OUTLINES = 4000;
@@ -40,22 +63,38 @@ export class Brush {
   path(context: Context, node: ReelPath, alpha: number, frame: number, view: View, pose: Matrix | null): void {
     const number = this.timeline.value(node.index, 'outline', node.outline, frame);
     if (number === 0) return;
-    context.globalAlpha = alpha * node.opacity;
-    if (node.effect) {
-      paintEffect(node.effect, { context, node, number, view, pose, softs: this.softs });
+    context.globalAlpha = alpha * this.timeline.value(node.index, 'opacity', node.opacity, frame);
+    if (context.globalAlpha === 0) return;
+    context.globalCompositeOperation = BLENDS[node.blend];
+    this.pathAs(context, node, number, frame, view, pose);
+    context.globalCompositeOperation = BLENDS.normal;
+  }
+
+  private pathAs(
+    context: Context,
+    node: ReelPath,
+    number: number,
+    frame: number,
+    view: View,
+    pose: Matrix | null,
+  ): void {
+    const fill = this.timeline.fill(node.index, node.fill, frame);
+    const effect = this.timeline.effect(node, frame);
+    if (effect !== null) {
+      const colour = typeof fill === 'string' ? fill : '#000000';
+      paintEffect(this.reel.effects[effect], { context, node, number, colour, view, pose, softs: this.softs });
       return;
     }
-    const fill = this.timeline.fill(node.index, node.fill, frame);
     const outline = this.outline(number);
     set(context, onCanvas(view, pose));
     if (node.stroke) {
-      this.stroke(context, node, node.stroke, outline, frame);
+      this.stroke(context, node, node.stroke, number, frame);
     } else if (typeof fill === 'string') {
       context.fillStyle = fill;
       context.fill(outline);
     } else {
-      const { reel, studio } = this;
-      fillWith(reel.paints[fill], { context, outline, view, pose, reel, studio, patterns: this.kept.patterns });
+      const { reel, studio, kept } = this;
+      fillWith(reel.paints[fill], { context, outline, view, pose, reel, studio, ...kept });
     }
   }
 
@@ -65,15 +104,64 @@ export class Brush {
     context.clip(this.outline(number));
   }
 
-  private stroke(context: Context, node: ReelPath, stroke: ReelStroke, outline: OutlinePath, frame: number): void {
+  private stroke(context: Context, node: ReelPath, stroke: ReelStroke, number: number, frame: number): void {
+    const of = (property: 'width' | 'stretch' | 'offset', still: number): number =>
+      this.timeline.value(node.index, property, still, frame);
     const fill = this.timeline.fill(node.index, node.fill, frame);
+    const stretch = of('stretch', stroke.stretch);
+    let dashes = stroke.dashes.map((length) => length * stretch);
+    let offset = of('offset', stroke.offset);
     context.strokeStyle = typeof fill === 'string' ? fill : strokeStyleOf(context, this.reel.paints[fill]);
-    context.lineWidth = stroke.width;
+    if (stroke.light) {
+      const lit = this.litEdge(node, stroke.light, number, frame);
+      if (!lit || typeof fill !== 'string') return;
+      context.strokeStyle = stopped(context.createRadialGradient(lit.x, lit.y, 0, lit.x, lit.y, lit.radius), {
+        stops: FADE.map(([at, much]) => [at, fill, much]),
+      });
+      dashes = lit.dashes;
+      offset = lit.offset;
+    }
+    context.lineWidth = of('width', stroke.width);
     context.lineCap = stroke.caps;
     context.lineJoin = 'round';
-    context.setLineDash(stroke.dashes);
-    context.lineDashOffset = this.timeline.value(node.index, 'offset', stroke.offset, frame);
-    context.stroke(outline);
+    context.setLineDash(dashes);
+    context.lineDashOffset = offset;
+    context.stroke(this.outline(number));
+  }
+
+  private litEdge(
+    { index }: ReelPath,
+    { length, place }: NonNullable<ReelStroke['light']>,
+    number: number,
+    frame: number,
+  ): LitEdge | null {
+    return litEdge(
+      this.reel.outlines[number],
+      this.timeline.value(index, 'length', length, frame),
+      this.timeline.value(index, 'place', place, frame),
+    );
+  }
+
+  /**
+   * Of what is on the canvas, only that much is left which a tile covers.
+   *
+   * @param part of the canvas that it is about
+   */
+  cover(context: Context, paint: number, view: View, pose: Matrix | null, part: OutlinePath): void {
+    const tile = this.reel.paints[paint];
+    if (tile.kind !== 'tile') return;
+    context.save();
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.clip(part);
+    context.globalAlpha = 1;
+    context.globalCompositeOperation = 'destination-in';
+    context.imageSmoothingEnabled = true;
+    context.imageSmoothingQuality = 'low';
+    set(context, onCanvas(view, pose));
+    context.fillStyle = this.kept.tiles.style(context, this.studio, tile, view.scale);
+    const { width, height } = this.reel;
+    context.fillRect(-width, -height, 3 * width, 3 * height);
+    context.restore();
   }
 
   text(context: Context, node: ReelText, alpha: number, frame: number, view: View, pose: Matrix | null): void {

@@ -1,5 +1,5 @@
 import type { Matrix } from './matrix';
-import type { Effect, ReelPath } from './reel';
+import type { Blur, Effect, Inner, ReelPath } from './reel';
 import type { SoftEdges } from './soft';
 import type { Context } from './surface';
 import type { View } from './view';
@@ -10,6 +10,7 @@ export interface Effected {
   node: ReelPath;
   /** of the outline */
   number: number;
+  colour: string;
   view: View;
   pose: Matrix | null;
   softs: SoftEdges;
@@ -23,20 +24,23 @@ interface EffectRule<E> {
 }
 
 /** how far a blur reaches, in standard deviations */
-const BLUR_REACH = 3;
+export const BLUR_REACH = 3;
 
 const RULES: { [K in Effect['kind']]: EffectRule<Extract<Effect, { kind: K }>> } = {
   blur: {
-    reach: ({ deviation }) => deviation * BLUR_REACH,
-    paint: ({ deviation }, { context, node, number, view, pose, softs }) =>
-      softs.paint(context, node, number, deviation, BLUR_REACH, view, pose),
+    reach: ({ deviation, x, y, spread }: Blur) => deviation * BLUR_REACH + Math.max(Math.abs(x), Math.abs(y)) + spread,
+    paint: (effect: Blur, { softs, ...on }) => softs.blur(effect, on),
+  },
+  inner: {
+    reach: () => 0,
+    paint: (effect: Inner, { softs, ...on }) => softs.inner(effect, on),
   },
 };
 
 export function reachOf(effect: Effect | null): number {
-  return effect ? RULES[effect.kind].reach(effect) : 0;
+  return effect ? (RULES[effect.kind] as EffectRule<Effect>).reach(effect) : 0;
 }
 
 export function paintEffect(effect: Effect, on: Effected): void {
-  RULES[effect.kind].paint(effect, on);
+  (RULES[effect.kind] as EffectRule<Effect>).paint(effect, on);
 }

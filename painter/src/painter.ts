@@ -1,7 +1,6 @@
-import { Brush, type KeptPaints } from './brush';
+import { Brush, nothingKept, type KeptPaints } from './brush';
 import { Bounds, Boxes, joined, type Box } from './bounds';
 import type { Reel, ReelGroup } from './reel';
-import { Patterns } from './patterns';
 import { leavesOf, Placing, UNSHIFTED, type Leaf, type Shift } from './placing';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
@@ -51,7 +50,7 @@ export class Painter {
     placing: Placed = (...of) => new Placing(...of),
   ) {
     this.leaves = leavesOf(reel);
-    this.kept = before?.kept ?? { back: null, patterns: new Patterns(), glyphs: new Map() };
+    this.kept = before?.kept ?? { back: null, ...nothingKept() };
     this.timeline = new Timeline(reel);
     const bounds = new Bounds(reel);
     this.placing = placing(reel, this.timeline, bounds);
@@ -62,19 +61,23 @@ export class Painter {
         node.mark !== null ||
         node.effect !== null ||
         node.stroke !== null ||
-        groups.some(({ clip }) => clip !== null) ||
+        groups.some(({ clip, mask }) => clip !== null || mask !== null) ||
         [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
     );
     this.backLeaves = first < 0 ? this.leaves.length : first;
     const withMarks = new Set(
-      this.leaves.flatMap(({ node, groups }) => (node.kind === 'path' && node.mark ? groups : [])),
+      this.leaves.flatMap(({ node, groups }) =>
+        node.kind === 'path' && node.mark ? groups : groups.filter(({ mask }) => mask !== null),
+      ),
     );
     this.leaves.forEach(({ groups }, at) => {
       for (const group of groups) {
         if (withMarks.has(group)) this.merging.set(group, [this.merging.get(group)?.[0] ?? at, at + 1]);
       }
     });
-    for (const [group, [from, to]] of this.merging) if (to - from < 2) this.merging.delete(group);
+    for (const [group, [from, to]] of this.merging) {
+      if (to - from < 2 && group.mask === null) this.merging.delete(group);
+    }
   }
 
   /** The outermost of a leaf's groups that is seen through as a whole: what overlaps in it does not add up. */
@@ -82,7 +85,7 @@ export class Painter {
     return groups.find((group) => {
       if (!this.merging.has(group) || done.has(group)) return false;
       const opacity = this.timeline.value(group.index, 'opacity', group.opacity, frame);
-      return opacity > 0 && opacity < 1;
+      return opacity > 0 && (opacity < 1 || group.mask !== null);
     });
   }
 
@@ -171,6 +174,7 @@ export class Painter {
       const [x, y] = this.placing.carriedBy(groups);
       // What is carried is kept by itself.
       if (x !== across || y !== down) break;
+      if (!this.standsOnItsGround(from, at, frame)) break;
       const through = this.seenThrough(groups, frame, NONE);
       const [first, end] = (through && this.merging.get(through)) ?? [at, at + 1];
       // What is seen through as a whole stays together.
@@ -178,6 +182,21 @@ export class Painter {
       at = end;
     }
     return at;
+  }
+
+  /**
+   * Can a leaf be painted on a layer that begins with another one? What blends with what is below it can only where its
+   * own ground is on that layer, too.
+   */
+  private standsOnItsGround(from: number, at: number, frame: number): boolean {
+    const { node } = this.leaves[at];
+    if (node.kind !== 'path' || node.blend === 'normal') return true;
+    const outline = this.timeline.value(node.index, 'outline', node.outline, frame);
+    return this.leaves.slice(from, at).some(({ node: ground }) => {
+      if (ground.kind !== 'path' || ground.blend !== 'normal' || ground.effect !== null || ground.stroke) return false;
+      const opacity = this.timeline.value(ground.index, 'opacity', ground.opacity, frame);
+      return opacity === 1 && this.timeline.value(ground.index, 'outline', ground.outline, frame) === outline;
+    });
   }
 
   private moves({ node, groups }: Leaf, frame: number): boolean {
@@ -244,6 +263,7 @@ export class Painter {
               this.reel.outlines[node.outline],
               typeof node.fill === 'number' ? this.reel.paints[node.fill] : node.fill,
               node.opacity,
+              node.blend,
             ]
           : null,
       ]);
@@ -258,12 +278,16 @@ export class Painter {
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
     const pose = this.placing.poseOf(groups, frame);
-    const clips = groups.map((group) => this.clipOf(group, frame) ?? '').join('');
+    const clips = groups
+      .map((group) => `${this.clipOf(group, frame) ?? ''}${this.maskOf(group, frame) ?? ''}`)
+      .join('');
     const alpha = `${this.placing.alphaOf(groups, frame)}${pose ? `/${Object.values(pose).join(' ')}` : ''}/${clips}`;
     if (node.kind === 'path') {
       const fill = this.timeline.fill(node.index, node.fill, frame);
-      const dashes = node.stroke ? this.timeline.value(node.index, 'offset', node.stroke.offset, frame) : '';
-      return `${this.timeline.value(node.index, 'outline', node.outline, frame)}/${fill}/${dashes}/${alpha}`;
+      const opacity = this.timeline.value(node.index, 'opacity', node.opacity, frame);
+      const effect = this.timeline.effect(node, frame) ?? '';
+      const outline = this.timeline.value(node.index, 'outline', node.outline, frame);
+      return `${outline}/${fill}/${this.timeline.strokeOf(node, frame)}/${opacity}/${effect}/${alpha}`;
     }
     const run = this.timeline.value(node.index, 'run', node.run, frame);
     const x = this.timeline.value(node.index, 'x', node.x, frame);
@@ -285,7 +309,7 @@ export class Painter {
       const { node, groups } = this.leaves[index];
       const through = this.seenThrough(groups, frame, done);
       const end = through ? Math.min(to, this.merging.get(through)![1]) : index;
-      if (through && end - index > 1) {
+      if (through && (end - index > 1 || through.mask !== null)) {
         this.paintThrough(
           context,
           [index, end],
@@ -350,6 +374,13 @@ export class Painter {
     inner.setTransform(1, 0, 0, 1, 0, 0);
     inner.clearRect(left, top, width, height);
     this.paintLeaves(inner, from, to, frame, view, new Set([...done, ...groups]), depth + 1);
+    const mask = this.maskOf(groups[groups.length - 1], frame);
+    if (mask !== null) {
+      const part = this.studio.path(
+        `M${left} ${top}L${left + width} ${top}L${left + width} ${top + height}L${left} ${top + height}Z`,
+      );
+      this.brush.cover(inner, mask, view, this.placing.poseOf(groups, frame), part);
+    }
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.globalAlpha = alpha;
     context.drawImage(surface, left, top, width, height, left, top, width, height);
@@ -365,6 +396,10 @@ export class Painter {
 
   private clipOf({ index, clip }: ReelGroup, frame: number): number | null {
     return clip === null ? null : this.timeline.value(index, 'clip', clip, frame);
+  }
+
+  private maskOf({ index, mask }: ReelGroup, frame: number): number | null {
+    return mask === null ? null : this.timeline.value(index, 'mask', mask, frame);
   }
 
   /** An outline of the reel as the canvas knows it. */

@@ -1,6 +1,8 @@
-import { times, type Matrix } from './matrix';
+import { posed, times, type Matrix } from './matrix';
 import type { Patterns } from './patterns';
-import type { LinearPaint, Paint, PatternPaint, RadialPaint, Reel } from './reel';
+import type { Halftones } from './dots';
+import type { DotsPaint, LinearPaint, Paint, PatternPaint, RadialPaint, Reel, TilePaint } from './reel';
+import type { Tiles } from './tiles';
 import type { Context, OutlinePath, Studio } from './surface';
 import { onCanvas, withinCanvas, type View } from './view';
 
@@ -13,6 +15,8 @@ export interface Filled {
   reel: Reel;
   studio: Studio;
   patterns: Patterns;
+  halftones: Halftones;
+  tiles: Tiles;
 }
 
 /** How a paint of the reel is painted. The classes of core say what each is (core/src/Reel). */
@@ -32,6 +36,8 @@ const RULES: { [K in Paint['kind']]: PaintRule<Extract<Paint, { kind: K }>> } = 
   },
   radial: { style: radial, fill: fillRadial },
   pattern: { style: null, fill: fillPattern },
+  dots: { style: null, fill: fillDots },
+  tile: { style: null, fill: fillTile },
 };
 
 const ruleOf = (paint: Paint) => RULES[paint.kind] as PaintRule<Paint>;
@@ -55,9 +61,9 @@ function radial(context: Context, paint: RadialPaint): unknown {
   return stopped(context.createRadialGradient(paint.x, paint.y, 0, paint.x, paint.y, paint.radius), paint);
 }
 
-function stopped<G extends { addColorStop(place: number, colour: string): void }>(
+export function stopped<G extends { addColorStop(place: number, colour: string): void }>(
   gradient: G,
-  { stops }: LinearPaint | RadialPaint,
+  { stops }: Pick<LinearPaint, 'stops'>,
 ): G {
   for (const [place, colour, opacity] of stops) {
     const alpha = Math.round(opacity * 255)
@@ -89,6 +95,16 @@ function fillPattern(paint: PatternPaint, { context, outline, view, pose, studio
   const { scale } = view;
   context.save();
   context.clip(outline);
+  if (paint.isDrifting) {
+    // Each picture of it would be another one, so none is kept.
+    const turned = posed(0, 0, paint.x, paint.y, 1, paint.degrees);
+    const { a, b, c, d, e, f } = times(onCanvas(view, pose), turned);
+    context.setTransform(a, b, c, d, e, f);
+    context.fillStyle = paint.colour;
+    context.fill(patterns.path(studio, paint));
+    context.restore();
+    return;
+  }
   const side = Math.ceil(paint.reach * scale) * 2;
   const left = Math.round(paint.x * scale) - side / 2 - view.left;
   const top = Math.round(paint.y * scale) - side / 2 - view.top;
@@ -96,4 +112,21 @@ function fillPattern(paint: PatternPaint, { context, outline, view, pose, studio
   context.setTransform(a, b, c, d, e, f);
   context.drawImage(patterns.image(studio, paint, side, scale), left, top, side, side);
   context.restore();
+}
+
+function fillDots(paint: DotsPaint, { context, outline, view, pose, studio, halftones }: Filled): void {
+  context.save();
+  context.clip(outline);
+  const { image, left, top } = halftones.image(studio, paint, view.scale);
+  const { a, b, c, d, e, f } = withinCanvas(view, pose);
+  context.setTransform(a, b, c, d, e, f);
+  context.drawImage(image, left - view.left, top - view.top, image.width, image.height);
+  context.restore();
+}
+
+function fillTile(paint: TilePaint, { context, outline, view, studio, tiles }: Filled): void {
+  context.imageSmoothingEnabled = true;
+  context.imageSmoothingQuality = 'low';
+  context.fillStyle = tiles.style(context, studio, paint, view.scale);
+  context.fill(outline);
 }

@@ -86,7 +86,9 @@ export class Placing {
   private ownBoxOf(node: ReelPath | ReelText, frame: number): Box | null {
     if (node.kind === 'path') {
       const box = this.bounds.ofOutline(this.timeline.value(node.index, 'outline', node.outline, frame));
-      return box && grown(box, reachOf(node.effect) + (node.stroke?.width ?? 0));
+      const effect = this.timeline.effect(node, frame);
+      const wide = node.stroke ? this.timeline.value(node.index, 'width', node.stroke.width, frame) : 0;
+      return box && grown(box, reachOf(effect === null ? null : this.reel.effects[effect]) + wide);
     }
     const run = this.timeline.value(node.index, 'run', node.run, frame);
     const left =

@@ -3,6 +3,8 @@ import type { Reel, ReelGroup, ReelPath, ReelText } from '../../contracts/reel';
 // The reel as core declares it (core/src/Reel, docs/reel.md), under the names that the painter uses.
 export type {
   Blur,
+  DotsPaint,
+  Inner,
   LinearPaint,
   PatternPaint,
   RadialPaint,
@@ -13,7 +15,8 @@ export type {
   ReelStroke,
   ReelText,
   ReelTrack,
+  TilePaint,
 } from '../../contracts/reel';
 export type ReelNode = ReelGroup | ReelPath | ReelText;
 export type Paint = Reel['paints'][number];
-export type Effect = NonNullable<ReelPath['effect']>;
+export type Effect = Reel['effects'][number];

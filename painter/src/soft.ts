@@ -1,8 +1,8 @@
 import { type Bounds, type Box } from './bounds';
-import type { ReelPath } from './reel';
+import { BLUR_REACH, type Effected } from './effects';
+import type { Blur, Inner } from './reel';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
-import type { Matrix } from './matrix';
-import { withinCanvas, type View } from './view';
+import { onCanvas, withinCanvas } from './view';
 
 interface Soft {
   key: string;
@@ -11,10 +11,28 @@ interface Soft {
   top: number;
 }
 
+type On = Omit<Effected, 'softs'>;
+
 /** canvases are made in steps of this, so that one can be used again while what is blurred grows */
 const STEP = 64;
 /** pixels up to which a sharp blur is not worth a canvas of its own */
 const DIRECT_SIDE = 480;
+/** a canvas that a blur is made on is this many times smaller, at most */
+const SMALLEST = 8;
+
+/** How an outline is blurred onto a canvas: the blur's standard deviation, the outline's scale, and where it goes. */
+interface Drop {
+  colour: string;
+  deviation: number;
+  scale: number;
+  /** pixels of the canvas that the stage's corner is left of it and above it */
+  left: number;
+  top: number;
+  /** pixels that are surely beside the canvas */
+  away: number;
+  /** pixels of the stage that the outline is grown by */
+  spread: number;
+}
 
 /**
  * Blurred outlines. A blur has no fine detail, so it is made small, on a canvas as large as its own outline needs, and
@@ -22,6 +40,7 @@ const DIRECT_SIDE = 480;
  */
 export class SoftEdges {
   private readonly softs = new Map<number, Soft>();
+  private sharp: Surface | undefined;
 
   constructor(
     private readonly studio: Studio,
@@ -29,47 +48,99 @@ export class SoftEdges {
     private readonly outline: (number: number) => OutlinePath,
   ) {}
 
-  /**
-   * @param blur standard deviation, in pixels of the stage
-   * @param reach of the blur, in standard deviations
-   */
-  paint(
-    context: Context,
-    node: ReelPath,
-    number: number,
-    blur: number,
-    reach: number,
-    view: View,
-    pose: Matrix | null,
-  ): void {
+  blur(effect: Blur, on: On): void {
+    const { context, node, number, colour, view, pose } = on;
     const { scale } = view;
     const bounds = this.bounds.ofOutline(number);
     if (!bounds) return;
-    const deviation = blur * scale;
-    const shrink = Math.max(1, Math.min(8, Math.floor(deviation / 2)));
-    const box = this.onStage(bounds, deviation * reach + shrink, scale, pose !== null);
+    const deviation = effect.deviation * scale;
+    const shrink = shrinkOf(deviation);
+    const reach = deviation * BLUR_REACH + effect.spread * scale + shrink;
+    const moved = shifted(bounds, effect);
+    const box = this.onStage(moved, reach, scale, pose !== null);
     if (!box) return;
     // On a grid of its own, or the blur of what moves would shimmer.
     const left = Math.floor(box.left / shrink);
     const top = Math.floor(box.top / shrink);
     const width = Math.ceil(box.right / shrink) - left;
     const height = Math.ceil(box.bottom / shrink) - top;
-    if (!pose && shrink === 1 && Math.max(width, height) <= DIRECT_SIDE) {
-      this.drop(context, node, number, deviation, scale, view.left, view.top, this.bounds.reel.width * scale * 2);
+    const [offX, offY] = [effect.x * scale, effect.y * scale];
+    const { spread } = effect;
+    if (!pose && shrink === 1 && spread === 0 && Math.max(width, height) <= DIRECT_SIDE) {
+      const away = this.bounds.reel.width * scale * 2;
+      const to = { left: view.left - offX, top: view.top - offY };
+      this.drop(context, number, { colour, deviation, scale, ...to, away, spread });
       context.shadowColor = 'rgba(0, 0, 0, 0)';
       return;
     }
-    const key = `${number}/${scale}`;
+    const key = `${number}/${scale}/${colour}/${JSON.stringify(effect)}`;
     let soft = this.softs.get(node.index);
     if (soft?.key !== key) {
       const image = this.surface(soft?.image, width, height);
-      const small = contextOf(image);
-      small.setTransform(1, 0, 0, 1, 0, 0);
-      small.clearRect(0, 0, image.width, image.height);
-      this.drop(small, node, number, deviation / shrink, scale / shrink, left, top, image.width * 2 + 100);
+      const small = cleared(image);
+      const to = { left: left - offX / shrink, top: top - offY / shrink };
+      const away = image.width * 2 + 100;
+      this.drop(small, number, {
+        colour,
+        deviation: deviation / shrink,
+        scale: scale / shrink,
+        ...to,
+        away,
+        spread,
+      });
       soft = { key, image, left: left * shrink, top: top * shrink };
       this.softs.set(node.index, soft);
     }
+    this.put(soft, shrink, on);
+  }
+
+  /** What is left of a full canvas when the soft outline is taken out of it, seen through the outline. */
+  inner(effect: Inner, on: On): void {
+    const { context, node, number, colour, view, pose } = on;
+    const { scale } = view;
+    const bounds = this.bounds.ofOutline(number);
+    if (!bounds) return;
+    const deviation = effect.deviation * scale;
+    const shrink = shrinkOf(deviation);
+    const box = this.onStage(bounds, 2 * shrink, scale, pose !== null);
+    if (!box) return;
+    const left = Math.floor(box.left / shrink);
+    const top = Math.floor(box.top / shrink);
+    const key = `${number}/${scale}/${colour}/${JSON.stringify(effect)}`;
+    let soft = this.softs.get(node.index);
+    if (soft?.key !== key) {
+      const image = this.surface(
+        soft?.image,
+        Math.ceil(box.right / shrink) - left,
+        Math.ceil(box.bottom / shrink) - top,
+      );
+      const small = cleared(image);
+      small.shadowColor = 'rgba(0, 0, 0, 0)';
+      small.fillStyle = colour;
+      small.fillRect(0, 0, image.width, image.height);
+      small.globalCompositeOperation = 'destination-out';
+      this.drop(small, number, {
+        colour: '#000000',
+        deviation: deviation / shrink,
+        scale: scale / shrink,
+        left: left - (effect.x * scale) / shrink,
+        top: top - (effect.y * scale) / shrink,
+        away: image.width * 2 + 100,
+        spread: 0,
+      });
+      small.globalCompositeOperation = 'source-over';
+      soft = { key, image, left: left * shrink, top: top * shrink };
+      this.softs.set(node.index, soft);
+    }
+    context.save();
+    const { a, b, c, d, e, f } = onCanvas(view, pose);
+    context.setTransform(a, b, c, d, e, f);
+    context.clip(this.outline(number));
+    this.put(soft, shrink, on);
+    context.restore();
+  }
+
+  private put(soft: Soft, shrink: number, { context, view, pose }: On): void {
     const { a, b, c, d, e, f } = withinCanvas(view, pose);
     context.setTransform(a, b, c, d, e, f);
     context.imageSmoothingEnabled = true;
@@ -79,8 +150,8 @@ export class SoftEdges {
   }
 
   /**
-   * What a blur can be seen of on the canvas, in its pixels; null where there is nothing. Of what is moved, all of it
-   * may be, within reason.
+   * What can be seen of it on the canvas, in its pixels; null where there is nothing. Of what is moved, all of it may
+   * be, within reason.
    */
   private onStage(bounds: Box, reach: number, scale: number, isMoved: boolean): Box | null {
     const { width, height } = this.bounds.reel;
@@ -109,22 +180,51 @@ export class SoftEdges {
   }
 
   /** The outline itself is painted beside the canvas; only its shadow, which is the blur, falls on it. */
-  private drop(
-    context: Context,
-    node: ReelPath,
-    number: number,
-    deviation: number,
-    scale: number,
-    left: number,
-    top: number,
-    away: number,
-  ): void {
-    context.shadowColor = typeof node.fill === 'string' ? node.fill : '#000000';
-    context.shadowBlur = deviation * 2;
+  private drop(context: Context, number: number, drop: Drop): void {
+    const { scale, left, top, away } = drop;
+    const sharp = drop.spread > 0 ? this.grown(context, number, drop) : null;
+    context.shadowColor = drop.colour;
+    context.shadowBlur = drop.deviation * 2;
     context.shadowOffsetX = away;
     context.shadowOffsetY = 0;
     context.fillStyle = '#000000';
-    context.setTransform(scale, 0, 0, scale, -left - away, -top);
-    context.fill(this.outline(number));
+    if (sharp) {
+      context.setTransform(1, 0, 0, 1, 0, 0);
+      context.drawImage(sharp, -away, 0, sharp.width, sharp.height);
+    } else {
+      context.setTransform(scale, 0, 0, scale, -left - away, -top);
+      context.fill(this.outline(number));
+    }
   }
+
+  /** The outline with a line around it, by which it is larger, as one shape. */
+  private grown(context: Context, number: number, { scale, left, top, spread }: Drop): Surface {
+    const { width, height } = context.canvas;
+    this.sharp = this.sharp?.width === width && this.sharp.height === height ? this.sharp : undefined;
+    this.sharp ??= this.studio.surface(width, height);
+    const sharp = cleared(this.sharp);
+    sharp.setTransform(scale, 0, 0, scale, -left, -top);
+    sharp.fillStyle = sharp.strokeStyle = '#000000';
+    sharp.lineWidth = 2 * spread;
+    sharp.lineJoin = 'round';
+    sharp.fill(this.outline(number));
+    sharp.stroke(this.outline(number));
+    return this.sharp;
+  }
+}
+
+const shrinkOf = (deviation: number): number => Math.max(1, Math.min(SMALLEST, Math.floor(deviation / 2)));
+
+const shifted = ({ left, top, right, bottom }: Box, { x, y }: { x: number; y: number }): Box => ({
+  left: left + x,
+  top: top + y,
+  right: right + x,
+  bottom: bottom + y,
+});
+
+function cleared(image: Surface): Context {
+  const context = contextOf(image);
+  context.setTransform(1, 0, 0, 1, 0, 0);
+  context.clearRect(0, 0, image.width, image.height);
+  return context;
 }

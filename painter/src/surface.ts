@@ -1,3 +1,5 @@
+import type { Matrix } from './matrix';
+
 /** The part of a 2D canvas that the painter uses; the browser's and Skia's both have it. */
 export interface Surface {
   width: number;
@@ -9,7 +11,9 @@ export interface Surface {
 type Quad = [left: number, top: number, width: number, height: number];
 
 export interface Context {
+  canvas: { width: number; height: number };
   globalAlpha: number;
+  globalCompositeOperation: string;
   fillStyle: unknown;
   shadowColor: string;
   shadowBlur: number;
@@ -21,6 +25,8 @@ export interface Context {
   restore(): void;
   setTransform(a: number, b: number, c: number, d: number, e: number, f: number): void;
   clearRect(x: number, y: number, width: number, height: number): void;
+  fillRect(x: number, y: number, width: number, height: number): void;
+  createPattern(image: Surface, repetition: 'repeat'): Pattern | null;
   getImageData(x: number, y: number, width: number, height: number): Pixels;
   putImageData(pixels: Pixels, x: number, y: number): void;
   strokeStyle: unknown;
@@ -58,7 +64,14 @@ export interface Pixels {
   height: number;
 }
 
+/** A picture that a canvas repeats, and where it lies. */
+export interface Pattern {
+  setTransform(matrix: unknown): void;
+}
+
 export interface OutlinePath {
+  moveTo(x: number, y: number): void;
+  arc(x: number, y: number, radius: number, from: number, to: number): void;
   addPath(path: OutlinePath, matrix?: { a: number; b: number; c: number; d: number; e: number; f: number }): void;
 }
 
@@ -68,6 +81,10 @@ export interface Studio {
   /** one whose pixels are read often */
   readable(width: number, height: number): Surface;
   path(data?: string): OutlinePath;
+  /** as a pattern is moved by */
+  matrix(matrix: Matrix): unknown;
+  /** as a canvas takes them */
+  pixels(data: Uint8ClampedArray, width: number, height: number): Pixels;
 }
 
 export function contextOf(surface: Surface): Context {

@@ -1,4 +1,4 @@
-import type { Reel, ReelTrack } from './reel';
+import type { Reel, ReelPath, ReelTrack } from './reel';
 
 type Property = ReelTrack['property'];
 
@@ -29,6 +29,24 @@ export class Timeline {
   fill(node: number, constant: string | number, frame: number): string | number {
     const track = this.tracks.get(node)?.fill;
     return track ? track.values[lastUpTo(track.frames, frame)] : constant;
+  }
+
+  /** The number of what is done to an outline; null where nothing is. */
+  effect({ index, effect }: ReelPath, frame: number): number | null {
+    return effect === null ? null : this.value(index, 'effect', effect, frame);
+  }
+
+  /** All that a line is told, as one text. */
+  strokeOf({ index, stroke }: ReelPath, frame: number): string {
+    if (!stroke) return '';
+    const { light } = stroke;
+    return [
+      this.value(index, 'offset', stroke.offset, frame),
+      this.value(index, 'width', stroke.width, frame),
+      this.value(index, 'stretch', stroke.stretch, frame),
+      light ? this.value(index, 'length', light.length, frame) : '',
+      light ? this.value(index, 'place', light.place, frame) : '',
+    ].join(' ');
   }
 
   /** The frame, or the moment, since which the picture has been what it is on this one. */

@@ -67,6 +67,7 @@ describe('what is painted', () => {
         outline: 'DOT',
         colour: '#000000',
         reach: 100,
+        isDrifting: false,
       });
       made.nodes.push({ ...none, kind: 'path', index: 6, outline: 3, fill: 0, opacity: 0.2 });
     });

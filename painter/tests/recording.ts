@@ -1,4 +1,4 @@
-import type { Context, OutlinePath, Reel, Studio, Surface } from '../src';
+import type { Context, OutlinePath, Pixels, Reel, Studio, Surface } from '../src';
 
 /** A canvas that draws nothing and remembers what it was told. */
 export class RecordingSurface implements Surface {
@@ -63,20 +63,33 @@ export class RecordingStudio implements Studio {
     return surface;
   }
 
+  matrix(): unknown {
+    return null;
+  }
+
+  pixels(data: Uint8ClampedArray, width: number, height: number): Pixels {
+    return { data, width, height };
+  }
+
   path(data = ''): OutlinePath {
     this.paths++;
-    return { addPath: () => undefined, toString: () => NAMES[data] ?? data } as OutlinePath;
+    return {
+      addPath: () => undefined,
+      moveTo: () => undefined,
+      arc: () => undefined,
+      toString: () => NAMES[data] ?? data,
+    } as OutlinePath;
   }
 }
 
 /** What a node has that stands still and is plain. */
-export const none = { opacity: 1, effect: null, stroke: null, mark: null } as const;
-export const still = { kind: 'group', of: null, opacity: 1, pose: null, clip: null } as const;
+export const none = { opacity: 1, blend: 'normal', effect: null, stroke: null, mark: null } as const;
+export const still = { kind: 'group', of: null, opacity: 1, pose: null, clip: null, mask: null } as const;
 
 /** A backdrop, a part that opens from frame 10 to 12, a glow around it, and a title. */
 export function reel(change: (reel: Reel) => void = () => undefined): Reel {
   const made: Reel = {
-    reel: 2,
+    reel: 3,
     width: 1000,
     height: 500,
     rate: [30, 1],
@@ -88,6 +101,7 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
     glyphs: [GLYPH],
     runs: [['T', 500, [0, 0]]],
     paints: [],
+    effects: [{ kind: 'blur', deviation: 20, x: 0, y: 0, spread: 0 }],
     nodes: [
       {
         ...still,
@@ -108,7 +122,7 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
             fill: '#ff0000',
             ...none,
             opacity: 0.5,
-            effect: { kind: 'blur', deviation: 20 },
+            effect: 0,
           },
           {
             kind: 'path',

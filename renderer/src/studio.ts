@@ -1,4 +1,4 @@
-import { createCanvas, Path2D } from '@napi-rs/canvas';
+import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
 import type { Studio } from '../../painter/src';
 
 /** Skia's canvas, for the painter. */
@@ -6,4 +6,6 @@ export const skia: Studio = {
   surface: (width, height) => createCanvas(width, height) as never,
   readable: (width, height) => createCanvas(width, height) as never,
   path: (data) => (data === undefined ? new Path2D() : new Path2D(data)) as never,
+  matrix: ({ a, b, c, d, e, f }) => new DOMMatrix([a, b, c, d, e, f]),
+  pixels: (data, width, height) => new ImageData(data, width, height) as never,
 };

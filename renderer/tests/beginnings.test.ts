@@ -16,8 +16,8 @@ const folder = mkdtempSync(join(tmpdir(), 'beginnings-'));
 function reelOf(form: string, shutter: boolean): Reel {
   const piece = JSON.parse(readFileSync(`${root}demo/starters/${form}.json`, 'utf8')) as Piece;
   const [chart] = piece.charts;
-  chart.finish.shadow = { reach: 30, opacity: 0.5, colour: '#000000' };
-  chart.finish.pattern = { kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 };
+  chart.finish.shadows = [{ reach: 30, opacity: 0.5, colour: '#000000' }];
+  chart.finish.patterns = [{ kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 }];
   piece.stage = { ...piece.stage, width: 960, height: 540, frames: 150 };
   if (shutter) piece.shutter = { angle: 180, samples: 5, charts: true, words: true, camera: true };
   piece.moves.push({

@@ -32,7 +32,7 @@ function piece(form: Record<string, unknown>, work: (made: Piece) => void): Piec
   const [chart] = made.charts;
   chart.form = form as Piece['charts'][number]['form'];
   chart.place = { x: 250, y: 270 };
-  chart.finish = { ...chart.finish, swatches: COLOURS, fill: 'flat', pattern: null, glow: null, shadow: null };
+  chart.finish = { ...chart.finish, swatches: COLOURS, fills: [], patterns: [], glows: [], shadows: [] };
   chart.words.centre = null;
   chart.words.legend = {
     ...chart.words.legend!,

@@ -19,7 +19,7 @@ const film = (reels: Reel[], target: string, env: NodeJS.ProcessEnv = process.en
 
 /** A white square that stands on its place from frame 2 on. */
 const small: Reel = {
-  reel: 2,
+  reel: 3,
   width: 64,
   height: 64,
   rate: [24000, 1001],
@@ -31,9 +31,30 @@ const small: Reel = {
   glyphs: [],
   runs: [],
   paints: [],
+  effects: [],
   nodes: [
-    { kind: 'path', index: 0, outline: 1, fill: '#000000', opacity: 1, effect: null, stroke: null, mark: null },
-    { kind: 'path', index: 1, outline: 0, fill: '#ffffff', opacity: 1, effect: null, stroke: null, mark: null },
+    {
+      kind: 'path',
+      index: 0,
+      outline: 1,
+      fill: '#000000',
+      opacity: 1,
+      blend: 'normal',
+      effect: null,
+      stroke: null,
+      mark: null,
+    },
+    {
+      kind: 'path',
+      index: 1,
+      outline: 0,
+      fill: '#ffffff',
+      opacity: 1,
+      blend: 'normal',
+      effect: null,
+      stroke: null,
+      mark: null,
+    },
   ],
   tracks: [{ node: 1, property: 'outline', frames: [0, 2], values: [0, 2] }],
 };

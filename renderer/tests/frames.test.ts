@@ -15,7 +15,7 @@ const root = new URL('../..', import.meta.url).pathname;
 /** The demo, smaller, with whatever else can move on a stage. */
 function demoReel(): Reel {
   const piece = evenlySpoken();
-  piece.charts[0].finish.shadow = { reach: 30, opacity: 0.5, colour: '#000000' };
+  piece.charts[0].finish.shadows = [{ reach: 30, opacity: 0.5, colour: '#000000' }];
   piece.charts[0].form.gap = 0;
   piece.charts[0].words.labels = { ...piece.charts[0].words.labels, show: 'on', text: 'both' };
   piece.charts[0].exit = { begin: 400, frames: 40, curve: 'ease-in', order: 'together', overlap: 0, opens: 'middle' };

@@ -34,14 +34,16 @@ final class CommandsTest extends TestCase
             'table' => $this->folder.'/kinds.csv',
             '--out' => $this->folder.'/none.json',
             '--set' => [
-                'finish.glow={"reach":26,"opacity":0.5,"colour":null}',
-                'finish.glow=none',
+                'finish.glows=[{"reach":26,"opacity":0.5}]',
+                'finish.glows.0.reach=40',
+                'charts.0.drift=none',
                 'charts.0.words.labels.show=none',
             ],
         ]);
         $none = json_decode((string) file_get_contents($this->folder.'/none.json'), true);
         $chart = $none['charts'][0];
-        $this->assertSame([null, 'none'], [$chart['finish']['glow'], $chart['words']['labels']['show']]);
+        $this->assertSame([null, 'none'], [$chart['drift'] ?? null, $chart['words']['labels']['show']]);
+        $this->assertSame([['reach' => 40, 'opacity' => 0.5]], $chart['finish']['glows']);
 
         // Of a spreadsheet the first sheet that has figures.
         $this->works('lupine:new', [
@@ -111,7 +113,8 @@ final class CommandsTest extends TestCase
         $two = __DIR__.'/../fixtures/two.csv';
         foreach ([
             'form.gapp=6' => 'There is no setting “charts.0.form.gapp”. Did you mean “charts.0.form.gap”?',
-            'finish.Glow=none' => 'Did you mean “charts.0.finish.glow”?',
+            'finish.Glows=[]' => 'Did you mean “charts.0.finish.glows”?',
+            'finish.glows.0.wide=3' => 'There is no setting “charts.0.finish.glows.0.wide”.',
             'stage.heigth=1080' => 'Did you mean “stage.height”?',
             'form.courses=3' => 'There is no setting “charts.0.form.courses”. There are: ',
             'kettles=3' => 'There is no setting “kettles”. There are: ',

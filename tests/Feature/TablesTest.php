@@ -79,7 +79,7 @@ final class TablesTest extends TestCase
         self::assertSame('By region', $made->json('document.title'));
         self::assertSame('Year', $made->json('document.tables.0.timeColumn'));
         $own = $made->json('document.charts.0.own');
-        self::assertNotSame($own['r1']['fill'], $own['r3']['fill']);
+        self::assertNotSame($own['r1']['colour'], $own['r3']['colour']);
     }
 
     public function testTextsInTheirEncodings(): void

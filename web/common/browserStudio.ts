@@ -17,4 +17,6 @@ export const browserStudio: Studio = {
     return canvas as never;
   },
   path: (data) => new Path2D(data) as never,
+  matrix: (matrix) => matrix,
+  pixels: (data, width, height) => new ImageData(data as Uint8ClampedArray<ArrayBuffer>, width, height),
 };

@@ -5,7 +5,7 @@ import type { Piece } from '../../contracts/piece';
 import { Details } from './details/Details';
 import { StageFace } from './faces/StageFace';
 import { FiguresFace } from './figures/FiguresFace';
-import { FinishFace } from './faces/FinishFace';
+import { FinishFace } from './finish/FinishFace';
 import { FormFace } from './faces/FormFace';
 import { MotionFace } from './faces/MotionFace';
 import { WordsFace } from './faces/WordsFace';
@@ -17,6 +17,7 @@ import { useChart } from './useChart';
 export function Bench({ piece }: { piece: Piece }) {
   const face = usePlay((state) => state.face);
   const set = usePlay((state) => state.set);
+  const chart = useChart(piece);
   /** Menus on the bench tell of their choices here, too: those are no faces. */
   const choose = (key: string | null): void => {
     const chosen = FACES.find((name) => name === key);
@@ -38,21 +39,27 @@ export function Bench({ piece }: { piece: Piece }) {
           <ChartMenu piece={piece} />
         </div>
         <div className="bench-body">
-          <Split
-            id="bench-body"
-            label="Resize details"
-            parts={[
-              { id: 'face', least: '320px', content: <Faces piece={piece} /> },
-              {
-                id: 'details',
-                usual: '256px',
-                least: '210px',
-                folded: '0px',
-                keepsSize: true,
-                content: <Details piece={piece} />,
-              },
-            ]}
-          />
+          {face === 'Finish' ? (
+            <Tab.Pane eventKey="Finish" className="finish-face">
+              {chart && <FinishFace key={chart.id} piece={piece} chart={chart} />}
+            </Tab.Pane>
+          ) : (
+            <Split
+              id="bench-body"
+              label="Resize details"
+              parts={[
+                { id: 'face', least: '320px', content: <Faces piece={piece} /> },
+                {
+                  id: 'details',
+                  usual: '256px',
+                  least: '210px',
+                  folded: '0px',
+                  keepsSize: true,
+                  content: <Details piece={piece} />,
+                },
+              ]}
+            />
+          )}
         </div>
       </Tab.Container>
     </div>
@@ -65,7 +72,6 @@ function Faces({ piece }: { piece: Piece }) {
     <Tab.Content className="bench-face">
       <Tab.Pane eventKey="Figures">{chart && <FiguresFace piece={piece} chart={chart} />}</Tab.Pane>
       <Tab.Pane eventKey="Form">{chart && <FormFace piece={piece} chart={chart} />}</Tab.Pane>
-      <Tab.Pane eventKey="Finish">{chart && <FinishFace chart={chart} />}</Tab.Pane>
       <Tab.Pane eventKey="Words">
         <WordsFace piece={piece} chart={chart} />
       </Tab.Pane>

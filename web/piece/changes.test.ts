@@ -166,10 +166,10 @@ describe('figures', () => {
 
   it('keeps nothing of its own that is as the chart has it', () => {
     const chart = chartOf(piece)!;
-    setOwn(chart, 'r1', { fill: '#123456', glow: 'none' });
-    setOwn(chart, 'r1', { fill: null });
-    expect(chart.own.r1).toEqual({ glow: 'none' });
-    setOwn(chart, 'r1', { glow: null });
+    setOwn(chart, 'r1', { colour: '#123456', glows: [] });
+    setOwn(chart, 'r1', { colour: null });
+    expect(chart.own.r1).toEqual({ glows: [] });
+    setOwn(chart, 'r1', { glows: null });
     expect(chart.own).toEqual({});
   });
 });

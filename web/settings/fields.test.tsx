@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { StageTimeContext } from '../fields/stageTime';
 import { GroupFields } from './GroupFields';
-import { InheritedFields, PartFields } from './PartFields';
 import { OneField } from './OneField';
 import { first, settings, type Groups } from './settings';
 
@@ -122,34 +121,5 @@ describe('the fields of a group', () => {
     expect(told).toHaveBeenLastCalledWith(400);
     await user.dblClick(screen.getByText('Radius'));
     expect(told).toHaveBeenLastCalledWith(settings.Glow.fields.find(({ name }) => name === 'reach')!.default);
-  });
-});
-
-describe('a group that can be had or not', () => {
-  it('begins as it is given, and is let go as a whole', async () => {
-    const told = vi.fn();
-    const { rerender } = render(<PartFields of="Glow" value={null} begin={glow()} onChange={told} />);
-    expect(screen.getByText(settings.Glow.hint)).toBeDefined();
-    await user.click(screen.getByLabelText('Glow'));
-    expect(told).toHaveBeenLastCalledWith(glow());
-    rerender(<PartFields of="Glow" value={glow()} begin={glow()} onChange={told} />);
-    await user.click(screen.getByLabelText('Glow'));
-    expect(told).toHaveBeenLastCalledWith(null);
-  });
-
-  it('is the chart’s, its own, or none, where a part can inherit it', async () => {
-    const told = vi.fn();
-    const { rerender } = render(<InheritedFields of="Glow" value={null} begin={glow()} onChange={told} />);
-    const source = screen.getByLabelText('Glow');
-    expect(source).toHaveProperty('value', 'chart');
-    expect(screen.queryByLabelText('Radius')).toBeNull();
-    await user.selectOptions(source, 'none');
-    expect(told).toHaveBeenLastCalledWith('none');
-    await user.selectOptions(source, 'own');
-    expect(told).toHaveBeenLastCalledWith(glow());
-    rerender(<InheritedFields of="Glow" value={glow()} begin={glow()} onChange={told} />);
-    expect(screen.getByLabelText('Radius')).toBeDefined();
-    await user.selectOptions(source, 'chart');
-    expect(told).toHaveBeenLastCalledWith(null);
   });
 });

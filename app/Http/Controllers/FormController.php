@@ -13,6 +13,7 @@ use App\Http\Reply;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lupine\Core\Drawing\DrawPiece;
+use Lupine\Core\Drawing\DrawSamples;
 use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\Formulas;
 use Lupine\Core\Figures\ImpossibleFigures;
@@ -20,13 +21,18 @@ use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\Group;
 
 final readonly class FormController
 {
+    /** pictures of coats at once */
+    private const MOST_SAMPLES = 24;
+
     public function __construct(private DrawPiece $drawPiece, private FormChoices $choices)
     {
     }
@@ -78,6 +84,20 @@ final readonly class FormController
         $count = (int) $body->get('count')->number(1, 40);
 
         return Reply::of(new Swatches(DistinctColours::of($there, $count)));
+    }
+
+    /** Coats on small pieces of a part, side by side, as a reel of one frame. */
+    public function coats(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+
+        return new JsonResponse(DrawSamples::reel(
+            array_map(
+                static fn (Field $coats): Coats => Group::of(Coats::class)->read($coats),
+                $body->get('coats')->items(self::MOST_SAMPLES),
+            ),
+            $body->get('colour')->colour(),
+        ), options: Reply::FLAGS);
     }
 
     /** What moves can change of a figure, of a chart of a form, and of a free text. */

@@ -33,6 +33,7 @@ final readonly class Acts
         'move-row' => MoveRow::class,
         'add-column' => AddColumn::class,
         'remove-column' => RemoveColumn::class,
+        'each-its-own' => EachItsOwn::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */

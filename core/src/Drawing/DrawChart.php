@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Form\Layout;
-use Lupine\Core\Form\Shape;
 use Lupine\Core\Form\Solid;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Motion\FrameRange;
@@ -20,14 +20,18 @@ use Lupine\Core\Words\TextSetter;
 /** A chart: furniture, shadows and glows at the back, then the marks with their patterns, then its words. */
 final readonly class DrawChart
 {
-    public function __construct(private TextSetter $setter, private FrameRange $range, private Loops $loops)
-    {
+    public function __construct(
+        private TextSetter $setter,
+        private FrameRange $range,
+        private Loops $loops,
+        private Box $stage,
+    ) {
     }
 
     public function draw(Chart $chart, ChartTiming $timing, Ground $ground): GroupNode
     {
         $shapes = ChartShapes::of($timing, $this->range);
-        $finish = new DrawFinish($chart, $shapes, $timing, $this->loops);
+        $finish = new DrawFinish($chart, $shapes, $timing, $this->loops, $this->stage);
         $poses = new FigurePoses($timing, $shapes);
         $marks = $this->marks($chart, $timing, $shapes, $finish);
         $furniture = new DrawFurniture($chart, $timing, $shapes, $this->setter);
@@ -39,15 +43,16 @@ final readonly class DrawChart
             ...$solid?->sides() ?? [],
             new GroupNode(Role::Seams, $finish->seams($marks)),
         ];
+        $shared = $finish->sharedHoles();
+        $drawn = [];
         foreach ($marks as $figureId => $mark) {
-            $nodes = array_filter([
-                $mark,
-                $finish->pattern($figureId, $mark),
-                $finish->stroke($figureId, $mark),
-                $finish->light($figureId, $mark),
-            ]);
-            array_push($children, ...$poses->pose($figureId, array_values($nodes)));
+            $nodes = [$mark, ...$finish->onMark($figureId)];
+            array_push(
+                $drawn,
+                ...$poses->pose($figureId, $shared === null ? $finish->withHoles($figureId, $nodes) : $nodes),
+            );
         }
+        array_push($children, ...$shared === null ? $drawn : $finish->withHoles($shared, $drawn));
 
         $atMarks = [...$children, ...$furniture->inFront(), ...$words->atMarks()];
 
@@ -114,12 +119,7 @@ final readonly class DrawChart
     {
         $marks = [];
         foreach ($shapes->order() as $id) {
-            $marks[$id] = new PathNode(
-                $shapes->shapes[$id]->map(static fn (Shape $shape): string => $shape->outline()),
-                $finish->fill($id),
-                $finish->opacity($id),
-                mark: $this->mark($chart, $timing, $id, $shapes),
-            );
+            $marks[$id] = $finish->mark($id, $this->mark($chart, $timing, $id, $shapes));
         }
 
         return $marks;

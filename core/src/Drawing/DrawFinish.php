@@ -4,23 +4,16 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Drawing;
 
-use Lupine\Core\Finish\Colour;
-use Lupine\Core\Finish\PatternTile;
 use Lupine\Core\Form\Grain;
+use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
-use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
-use Lupine\Core\Piece\Glow;
-use Lupine\Core\Piece\Shadow;
-use Lupine\Core\Piece\StrokeSettings;
-use Lupine\Core\Reel\Blur;
+use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Reel\FlatPaint;
-use Lupine\Core\Reel\LinearPaint;
-use Lupine\Core\Reel\Paint;
-use Lupine\Core\Reel\PatternPaint;
-use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 
@@ -30,170 +23,128 @@ final readonly class DrawFinish
     /** how much a rest is there that is only tinted */
     private const TINT = 0.28;
 
-    /** the lines that a travelling light is made of: length, width and opacity, as parts of what is told */
-    private const LIGHT = [[1.0, 2.4, 0.16], [0.72, 1.8, 0.22], [0.45, 1.3, 0.4], [0.2, 0.8, 0.9]];
+    /** @var array<string, Coated> by figure id */
+    private array $coated;
+
+    private DrawCoats $coats;
 
     public function __construct(
         private Chart $chart,
         private ChartShapes $shapes,
         private ChartTiming $timing,
-        private Loops $loops,
+        Loops $loops,
+        Box $stage,
     ) {
+        $this->coats = new DrawCoats($loops, $shapes->range);
+        $around = $shapes->layouts->map(static fn (Layout $layout): Box => $layout->extent());
+        $outline = static fn (Shape $shape): string => $shape->outline();
+        $coated = [];
+        foreach ($shapes->order() as $id) {
+            $coated[$id] = new Coated(
+                $id,
+                $timing->colours[$id],
+                $shapes->shapes[$id]->map($outline),
+                $shapes->fulls[$id]->map(static fn (Shape $shape): Grain => $shape->grain()),
+                $shapes->fulls[$id]->map($outline),
+                $around,
+                $stage,
+                $timing->coats[$id]->track($shapes->range),
+            );
+        }
+        $this->coated = $coated;
     }
 
-    /** @return Track<Paint> */
-    public function fill(string $figureId): Track
+    /** The mark itself: its outline with the fill that everything else lies on. */
+    public function mark(string $figureId, Mark $mark): PathNode
     {
-        $colour = $this->timing->colours[$figureId];
-        if ($this->chart->finish->fill === 'flat') {
-            return Track::constant(new FlatPaint($colour));
-        }
+        $on = $this->coated[$figureId];
+        $tint = $this->isTinted($figureId) ? self::TINT : 1.0;
 
-        return $this->shapes->fulls[$figureId]->map(
-            static fn (Shape $shape): Paint => self::gradient($shape->grain(), $colour),
+        return new PathNode(
+            $on->outline,
+            $this->coats->ground($on),
+            $on->coats->map(static fn (Coats $coats): float => $coats->ground()->opacity * $tint),
+            mark: $mark,
+            blend: $on->coats->first()->ground()->blend,
         );
     }
 
-    public function opacity(string $figureId): float
+    /** @return list<Node> what lies on a mark, from the ground to the eye */
+    public function onMark(string $figureId): array
     {
-        $isTinted =
-            $this->timing->figure($figureId)->isRest
+        return array_values(array_filter([
+            ...$this->coats->onFill($this->coated[$figureId]),
+            $this->light($figureId),
+        ]));
+    }
+
+    /**
+     * The same nodes, with the holes that textures of the mark leave in them.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>
+     */
+    public function withHoles(string $figureId, array $nodes): array
+    {
+        return $this->coats->withHoles($nodes, $this->coated[$figureId]);
+    }
+
+    /** The mark whose holes are those of all, where all have the same: one mask does for them. */
+    public function sharedHoles(): ?string
+    {
+        $shared = null;
+        foreach ($this->coated as $on) {
+            $holes = $on->coats->isConstant() ? $on->coats->first()->holes() : [];
+            $isStill = array_filter($holes, static fn (TextureCoat $one): bool => $one->lie !== 'still') === [];
+            $shared ??= $holes;
+            if ($holes === [] || !$isStill || serialize($holes) !== serialize($shared)) {
+                return null;
+            }
+        }
+
+        return (string) array_key_first($this->coated);
+    }
+
+    private function isTinted(string $figureId): bool
+    {
+        return $this->timing->figure($figureId)->isRest
             && $this->chart->form->has('rest')
             && $this->chart->form->word('rest') === 'tinted';
-
-        return $isTinted ? self::TINT : 1.0;
     }
 
     /**
-     * @param array<string, PathNode> $marks by figure id
+     * @param array<string, PathNode> $bodies what throws shadows and glows, by figure id
      *
-     * @return list<Node> the shadow, then all glows
+     * @return list<Node> the shadows, then all glows
      */
-    public function softEdges(array $marks, FigurePoses $poses): array
+    public function softEdges(array $bodies, FigurePoses $poses): array
     {
-        $glows = [];
-        foreach ($marks as $figureId => $mark) {
-            $glow = $this->chart->finishOf((string) $figureId)->glow;
-            if ($glow !== null) {
-                $colour = $glow->colour ?? $this->timing->colours[$figureId];
-                $soft = [
-                    self::soft($mark->outline, $glow, $colour, 0.5),
-                    self::soft($mark->outline, $glow, $colour, 0.16),
-                ];
-                if ($glow->breath > 0) {
-                    $breath = $this->loops->breath($glow->breath, $glow->every, $this->shapes->range);
-                    $soft = [new GroupNode(Role::Breath, $soft, $breath, of: (string) $figureId)];
-                }
-                array_push($glows, ...$poses->pose($figureId, $soft));
-            }
-        }
-
-        $shadow = $this->chart->finish->shadow;
-        if ($shadow === null || $marks === []) {
-            return $glows;
-        }
-        // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
-        $colour = $shadow->colour;
-        $outlines = $shadows = [];
-        foreach ($marks as $figureId => $mark) {
-            if ($this->isPosed((string) $figureId)) {
-                $own = self::soft($mark->outline, $shadow, $colour, 0.5);
-                array_push($shadows, ...$poses->pose((string) $figureId, [$own]));
+        $glows = $alone = $together = [];
+        foreach ($bodies as $figureId => $body) {
+            $id = (string) $figureId;
+            $on = $this->coated[$id]->outlined($body->outline);
+            array_push($glows, ...$poses->pose($id, $this->coats->glows($on)));
+            // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
+            if ($this->isPosed($id) || $this->chart->own($id)->coats->shadows !== null || !$on->coats->isConstant()) {
+                array_push($alone, ...$poses->pose($id, $this->coats->shadows($on)));
             } else {
-                $outlines[] = $mark->outline;
+                $together[] = $on;
             }
         }
-        if ($outlines !== []) {
-            $all = Track::combine($outlines, static fn (array $there): string => implode('', $there));
-            array_unshift($shadows, self::soft($all, $shadow, $colour, 0.5));
-        }
-
-        return [...$shadows, ...$glows];
-    }
-
-    /** The pattern over a mark, or null where it has none. */
-    public function pattern(string $figureId, PathNode $mark): ?PathNode
-    {
-        $pattern = $this->chart->finishOf($figureId)->pattern;
-        if ($pattern === null || $pattern->opacity <= 0) {
-            return null;
-        }
-        $tile = PatternTile::of($pattern);
-        $colour = $this->timing->colours[$figureId];
-        $ink = Colour::hex($colour)->luminance() > 0.4 ? '#000000' : '#ffffff';
-        $paint = $this->shapes->fulls[$figureId]->map(static function (Shape $shape) use (
-            $pattern,
-            $tile,
-            $ink,
-        ): Paint {
-            $grain = $shape->grain();
-
-            return new PatternPaint(
-                $grain->origin->x,
-                $grain->origin->y,
-                $tile->size,
-                $pattern->degrees,
-                $tile->outline,
-                $ink,
-                $grain->reach,
+        if ($together !== []) {
+            $all = Track::combine(
+                array_map(static fn (Coated $on): Track => $on->outline, $together),
+                static fn (array $there): string => implode('', $there),
             );
-        });
-
-        return new PathNode($mark->outline, $paint, $pattern->opacity);
-    }
-
-    /** The line along the edge of a mark, or null where it has none. */
-    public function stroke(string $figureId, PathNode $mark): ?GroupNode
-    {
-        $stroke = $this->chart->finishOf($figureId)->stroke;
-        if ($stroke === null || ($stroke->opacity <= 0 && !$stroke->isLit())) {
-            return null;
-        }
-        $isInside = $stroke->place === 'inside';
-        // Half of a line along an edge is outside of it; of one that keeps inside, that half is cut off.
-        $line = new Stroke(
-            $isInside ? $stroke->width * 2 : $stroke->width,
-            $stroke->caps,
-            $stroke->dash > 0 && $stroke->gap > 0 ? [$stroke->dash, $stroke->gap] : [],
-            $stroke->isMarching()
-                ? $this->loops->march($stroke->march, $stroke->dash + $stroke->gap, $this->shapes->range)
-                : null,
-        );
-        $path = new PathNode($mark->outline, new FlatPaint($stroke->colour), $stroke->opacity, stroke: $line);
-
-        $lines = [...$stroke->opacity > 0 ? [$path] : [], ...$this->lights($figureId, $stroke, $mark)];
-
-        return new GroupNode(Role::Line, $lines, clip: $isInside ? $mark->outline : null, of: $figureId);
-    }
-
-    /**
-     * A light that travels along an edge: lines of one dash, the shorter ones brighter, about one middle.
-     *
-     * @return list<PathNode>
-     */
-    private function lights(string $figureId, StrokeSettings $stroke, PathNode $mark): array
-    {
-        $outline = $this->shapes->fulls[$figureId]->at($this->shapes->range->to)->outline();
-        $way = $stroke->isLit() && $outline !== '' ? MeasuredOutline::read($outline)->length() : 0.0;
-        if ($way <= 0) {
-            return [];
-        }
-        $lights = [];
-        foreach (self::LIGHT as [$long, $wide, $opacity]) {
-            $dash = min($way / 2, $stroke->light) * $long;
-            $lights[] = new PathNode($mark->outline, new FlatPaint($stroke->colour), $opacity, stroke: new Stroke(
-                $stroke->width * $wide,
-                'round',
-                [$dash, $way - $dash],
-                $this->loops->travel($stroke->round, $way, $dash / 2, $this->shapes->range),
-            ));
+            array_unshift($alone, ...$this->coats->shadows($together[0]->outlined($all)));
         }
 
-        return $lights;
+        return [...$alone, ...$glows];
     }
 
     /** White over a mark, as much as a move lights it up; null where none does. */
-    public function light(string $figureId, PathNode $mark): ?GroupNode
+    private function light(string $figureId): ?GroupNode
     {
         $light = $this->timing->number($figureId, 'light');
 
@@ -201,7 +152,7 @@ final readonly class DrawFinish
             ? null
             : new GroupNode(
                 Role::Light,
-                [new PathNode($mark->outline, new FlatPaint('#ffffff'))],
+                [new PathNode($this->coated[$figureId]->outline, new FlatPaint('#ffffff'))],
                 $light->track($this->shapes->range),
                 of: $figureId,
             );
@@ -227,26 +178,6 @@ final readonly class DrawFinish
         }
 
         return $seams;
-    }
-
-    private static function gradient(Grain $grain, string $colour): Paint
-    {
-        $base = Colour::hex($colour);
-        [$dark, $light] = [$base->lightened(-0.07)->toHex(), $base->lightened(0.07)->toHex()];
-        if ($grain->kind === 'linear') {
-            return new LinearPaint($grain->from->x, $grain->from->y, $grain->to->x, $grain->to->y, [
-                [0.0, $dark, 1.0],
-                [0.55, $colour, 1.0],
-                [1.0, $light, 1.0],
-            ]);
-        }
-        $hole = $grain->inner / max(1e-9, $grain->outer);
-
-        return new RadialPaint($grain->from->x, $grain->from->y, $grain->outer, [
-            [$hole, $dark, 1.0],
-            [$hole + (1 - $hole) * 0.55, $colour, 1.0],
-            [1.0, $light, 1.0],
-        ]);
     }
 
     /** @return list<array{string, string}> all figures that touch on any frame */
@@ -300,11 +231,5 @@ final readonly class DrawFinish
         }
 
         return false;
-    }
-
-    /** @param Track<string> $outline */
-    private static function soft(Track $outline, Glow|Shadow $edge, string $colour, float $part): PathNode
-    {
-        return new PathNode($outline, new FlatPaint($colour), $edge->opacity, new Blur($edge->reach * $part));
     }
 }

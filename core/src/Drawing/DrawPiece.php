@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Lettering\StageBoxes;
 use Lupine\Core\Motion\Clock;
@@ -59,7 +60,12 @@ final readonly class DrawPiece
         $moves = new Moves($piece, new Beats($piece), $clock);
         $timings = $shutter === null ? $this->timings->of($piece, $moves) : $this->timings->along($piece, $moves);
         $texts = new DrawTexts($this->setter);
-        $charts = new DrawChart($this->setter, $range, Loops::of($piece->stage, $clock));
+        $charts = new DrawChart(
+            $this->setter,
+            $range,
+            Loops::of($piece->stage, $clock),
+            new Box(0, 0, $piece->stage->width, $piece->stage->height),
+        );
         $boxes = new StageBoxes($piece, $timings, $this->setter);
         $before = [];
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {

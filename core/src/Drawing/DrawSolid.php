@@ -103,7 +103,7 @@ final class DrawSolid
                 static fn (Face $face): string => $face->figureId === (string) $id ? $face->outline : '',
                 $this->facesAt($frame),
             )));
-            $bodies[$id] = new PathNode($outline, $mark->fill, $mark->opacity);
+            $bodies[$id] = new PathNode($outline, $mark->fill);
         }
 
         return $bodies;

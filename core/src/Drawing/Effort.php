@@ -77,7 +77,7 @@ final readonly class Effort
     {
         $looping = 0;
         foreach ($figures as $figure) {
-            $looping += $chart->finishOf((string) $figure)->isLooping() ? 1 : 0;
+            $looping += $chart->coatsOf((string) $figure)->isLooping() ? 1 : 0;
         }
 
         return $looping;

@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Reel\Role;
+use Lupine\Core\Reel\TilePaint;
 
 /** Nodes that come, go and move together. */
 final readonly class GroupNode implements Node
@@ -15,6 +16,7 @@ final readonly class GroupNode implements Node
      * @param Track<float>|null $opacity 0 to 1
      * @param Track<float>|null $maximum of the scale that its marks are drawn on
      * @param Track<string>|null $clip the outline within which its children are seen, in the group's own pixels
+     * @param Track<TilePaint>|null $mask a tile that covers what is seen of them, put together
      */
     public function __construct(
         public Role $role,
@@ -27,6 +29,7 @@ final readonly class GroupNode implements Node
         public bool $isHeld = false,
         /** the id of what it is the group of */
         public ?string $of = null,
+        public ?Track $mask = null,
     ) {
     }
 
@@ -41,6 +44,7 @@ final readonly class GroupNode implements Node
             $this->clip,
             true,
             $this->of,
+            $this->mask,
         );
     }
 
@@ -56,6 +60,7 @@ final readonly class GroupNode implements Node
             $this->clip,
             $this->isHeld,
             $this->of,
+            $this->mask,
         );
     }
 }

@@ -7,19 +7,25 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Motion\Exposure;
 use Lupine\Core\Motion\Track;
+use Lupine\Core\Reel\Blur;
+use Lupine\Core\Reel\DotsPaint;
+use Lupine\Core\Reel\Effect;
 use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Inner;
 use Lupine\Core\Reel\LinearPaint;
 use Lupine\Core\Reel\Paint;
 use Lupine\Core\Reel\PatternPaint;
 use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\Reel;
 use Lupine\Core\Reel\ReelGroup;
+use Lupine\Core\Reel\ReelLight;
 use Lupine\Core\Reel\ReelMark;
 use Lupine\Core\Reel\ReelPath;
 use Lupine\Core\Reel\ReelPose;
 use Lupine\Core\Reel\ReelStroke;
 use Lupine\Core\Reel\ReelText;
 use Lupine\Core\Reel\ReelTrack;
+use Lupine\Core\Reel\TilePaint;
 use Lupine\Core\Words\Run;
 
 /**
@@ -46,8 +52,14 @@ final class WriteReel
     /** @var array<string, int> */
     private array $paints = [];
 
-    /** @var list<LinearPaint|RadialPaint|PatternPaint> */
+    /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint> */
     private array $paintData = [];
+
+    /** @var array<string, int> */
+    private array $effects = [];
+
+    /** @var list<Blur|Inner> */
+    private array $effectData = [];
 
     /** @var list<ReelTrack> */
     private array $tracks = [];
@@ -79,6 +91,7 @@ final class WriteReel
             $write->glyphData,
             $write->runData,
             $write->paintData,
+            $write->effectData,
             $nodes,
             $write->tracks,
         );
@@ -111,6 +124,7 @@ final class WriteReel
                 $node->opacity === null ? 1.0 : $this->number($index, 'opacity', $node->opacity),
                 $node->pose === null ? null : $this->pose($index, $node->pose),
                 $node->clip === null ? null : (int) $this->property($index, 'clip', $node->clip, $this->outline(...)),
+                $node->mask === null ? null : (int) $this->property($index, 'mask', $node->mask, $this->paint(...)),
                 $this->nodes($node->children, $isHeld),
             );
         }
@@ -119,8 +133,14 @@ final class WriteReel
                 $index,
                 (int) $this->property($index, 'outline', $node->outline, $this->outline(...)),
                 $this->fill($index, $node->fill),
-                $node->opacity,
-                $node->effect,
+                $this->number($index, 'opacity', $node->opacity),
+                $node->blend,
+                $node->effect === null ? null : (int) $this->property(
+                    $index,
+                    'effect',
+                    $node->effect,
+                    $this->effect(...),
+                ),
                 $node->stroke === null ? null : $this->stroke($index, $node->stroke),
                 $node->mark === null ? null : $this->mark($index, $node->mark),
             );
@@ -154,10 +174,15 @@ final class WriteReel
     private function stroke(int $index, Stroke $stroke): ReelStroke
     {
         return new ReelStroke(
-            $stroke->width,
+            $this->number($index, 'width', $stroke->width),
             $stroke->caps,
             $stroke->dashes,
             $stroke->offset === null ? 0.0 : $this->number($index, 'offset', $stroke->offset),
+            $stroke->stretch === null ? 1.0 : $this->number($index, 'stretch', $stroke->stretch, 6),
+            $stroke->light === null ? null : new ReelLight(
+                $this->number($index, 'length', $stroke->light->length, 3),
+                $this->number($index, 'place', $stroke->light->place, 6),
+            ),
         );
     }
 
@@ -250,7 +275,7 @@ final class WriteReel
         if ($paint instanceof FlatPaint) {
             return $paint->colour;
         }
-        \assert($paint instanceof LinearPaint || $paint instanceof RadialPaint || $paint instanceof PatternPaint);
+        /** @var LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint $paint */
         $key = (string) json_encode($paint);
         if (!isset($this->paints[$key])) {
             $this->paints[$key] = count($this->paintData);
@@ -258,5 +283,17 @@ final class WriteReel
         }
 
         return $this->paints[$key];
+    }
+
+    private function effect(Effect $effect): int
+    {
+        /** @var Blur|Inner $effect */
+        $key = (string) json_encode($effect);
+        if (!isset($this->effects[$key])) {
+            $this->effects[$key] = count($this->effectData);
+            $this->effectData[] = $effect;
+        }
+
+        return $this->effects[$key];
     }
 }

@@ -30,7 +30,7 @@ final readonly class MarkColours
             $family = self::family($chart->finish, count($order));
             $colours = [];
             foreach ($order as $place => $id) {
-                $colours[$id] = $chart->own($id)->fill ?? $family[$place];
+                $colours[$id] = $chart->own($id)->colour ?? $family[$place];
             }
 
             return $colours;
@@ -39,7 +39,7 @@ final readonly class MarkColours
         $family = self::grown($chart->finish->swatches, $numbers === [] ? 1 : max($numbers) + 1);
         $colours = [];
         foreach ($table->rows as $row) {
-            $colours[$row->id] = $chart->own($row->id)->fill ?? $family[$numbers[$row->id] % count($family)];
+            $colours[$row->id] = $chart->own($row->id)->colour ?? $family[$numbers[$row->id] % count($family)];
         }
 
         return $colours;

@@ -23,16 +23,28 @@ final readonly class Grain
         public Point $origin,
         /** how far from there a pattern is needed, in pixels */
         public float $reach,
+        /** the middle of the part itself */
+        public Point $middle,
     ) {
     }
 
-    public static function radial(Point $centre, float $inner, float $outer, Point $origin, float $reach): self
-    {
-        return new self('radial', $centre, $centre, $inner, $outer, $origin, $reach);
+    /** @param Point $middle of the part itself */
+    public static function radial(
+        Point $centre,
+        float $inner,
+        float $outer,
+        Point $origin,
+        float $reach,
+        Point $middle,
+    ): self {
+        return new self('radial', $centre, $centre, $inner, $outer, $origin, $reach, $middle);
     }
 
     public static function linear(Point $from, Point $to, Point $origin, float $reach): self
     {
-        return new self('linear', $from, $to, 0.0, 0.0, $origin, $reach);
+        return new self('linear', $from, $to, 0.0, 0.0, $origin, $reach, new Point(
+            ($from->x + $to->x) / 2,
+            ($from->y + $to->y) / 2,
+        ));
     }
 }

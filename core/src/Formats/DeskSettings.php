@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Formats;
 
+use Lupine\Core\Finish\CoatSamples;
+use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\CurveSettings;
 use Lupine\Core\Settings\Catalogue;
 use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Group;
 
 /** The settings as TypeScript: ranges, steps, defaults, labels and units, which the desk has nowhere else. */
 final readonly class DeskSettings
@@ -70,7 +73,18 @@ final readonly class DeskSettings
             ."\nexport const settings: Record<keyof Groups, Group> = {\n{$panels}};\n"
             ."\n/** Groups as they begin. */\nexport const first = {\n{$first}} satisfies Partial<Groups>;\n"
             ."\n/** The numbers of curves that are told by numbers. */\n"
-            ."export const curves: Record<string, Group> = {\n{$curves}};\n";
+            ."export const curves: Record<string, Group> = {\n{$curves}};\n"
+            ."\n/** The lists of coats, from the ground to the eye, and the group that stands in each. */\n"
+            .'export const coats = '.self::json(self::coats())." as const;\n"
+            ."\n/** Coats to begin from. */\n"
+            .'export const samples: { [K in keyof typeof coats]: { name: string; coats: Groups[(typeof coats)[K]][] }[] } ='
+            ."\n  ".self::json(CoatSamples::all()).";\n";
+    }
+
+    /** @return array<string, string> */
+    private static function coats(): array
+    {
+        return array_map(static fn (string $class): string => Group::of($class)->name, Coats::KINDS);
     }
 
     /** @param list<array<string, mixed>> $fields */

@@ -69,10 +69,6 @@ final readonly class NewChart
             'finish' => [
                 'colours' => $swatches === null ? 'tints' : 'set',
                 'swatches' => $swatches ?? [self::SWATCH],
-                'fill' => 'flat',
-                'pattern' => null,
-                'glow' => null,
-                'shadow' => null,
             ],
             'words' => self::words($table, $column, $defaults, $plan, $hasLegend, $form->isJoined()),
             'entrance' => $form->isJoined() ? [
@@ -93,7 +89,7 @@ final readonly class NewChart
             ],
             'exit' => null,
             ...$pick === null ? [] : ['pick' => $pick],
-            'own' => (object) array_map(static fn (string $colour): array => ['fill' => $colour], $colours),
+            'own' => (object) array_map(static fn (string $colour): array => ['colour' => $colour], $colours),
         ];
     }
 

@@ -19,7 +19,7 @@ final readonly class SettingsPage
 
         Made from what core declares by `bin/contracts.php`; do not edit. The format itself is described in
         [piece.md](piece.md), and its schema is [piece.schema.json](piece.schema.json). On the command line each
-        setting is set by its path: `--set charts.0.finish.glow.reach=40`.
+        setting is set by its path: `--set charts.0.finish.glows.0.reach=40`.
 
         MD;
 
@@ -75,7 +75,7 @@ final readonly class SettingsPage
             default => $setting->kind(),
         };
 
-        return $range.($declared->isInherited ? ', `none`' : '').($declared->canBeNone ? ', null' : '');
+        return $range.($declared->canBeNone ? ', null' : '');
     }
 
     private static function default(Declared $declared): string

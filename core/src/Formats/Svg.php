@@ -12,9 +12,13 @@ use Lupine\Core\Drawing\Pose;
 use Lupine\Core\Drawing\Stroke;
 use Lupine\Core\Drawing\TextNode;
 use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Piece\Coat\Blend;
+use Lupine\Core\Reel\Blur;
 use Lupine\Core\Reel\Defined;
+use Lupine\Core\Reel\Effect;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\TilePaint;
 use Lupine\Core\Reel\WovenPaint;
 
 /**
@@ -74,6 +78,7 @@ final class Svg
                         ($opacity < 1 ? ' opacity="'.Decimal::of($opacity, 4).'"' : '').
                         ($node->pose === null ? '' : $this->pose($node->pose)).
                         ($node->clip === null ? '' : $this->clip($node->clip->at($this->frame))).
+                        ($node->mask === null ? '' : $this->mask($node->mask->at($this->frame))).
                         ">\n".
                         $children.
                         "</g>\n";
@@ -104,11 +109,15 @@ final class Svg
         if ($outline === '' && $node->mark === null) {
             return '';
         }
-        $paint = $this->paint($node->fill->at($this->frame));
-        $attributes = ' d="'.$outline.'" '
-            .($node->stroke === null ? 'fill="'.$paint.'"' : $this->stroke($node->stroke, $paint));
-        $attributes .= $node->opacity < 1 ? ' opacity="'.Decimal::of($node->opacity, 4).'"' : '';
-        $attributes .= $node->effect === null ? '' : ' filter="url(#'.$this->defined('e', $node->effect).')"';
+        $fill = $node->fill->at($this->frame);
+        $effect = $node->effect?->at($this->frame);
+        $opacity = $node->opacity->at($this->frame);
+        $attributes = ' d="'.$outline.'" '.($node->stroke === null
+            ? $this->filled($this->paint($fill), $effect)
+            : $this->stroke($node->stroke, $fill, $outline));
+        $attributes .= $opacity < 1 ? ' opacity="'.Decimal::of($opacity, 4).'"' : '';
+        $attributes .= $effect === null ? '' : ' filter="url(#'.$this->defined('e', $effect).')"';
+        $attributes .= $node->blend === Blend::NORMAL ? '' : ' style="mix-blend-mode:'.self::blend($node->blend).'"';
         if ($node->trackOf !== null) {
             $attributes = ' data-track="'.self::escape($node->trackOf).'"'.$attributes;
         }
@@ -128,23 +137,57 @@ final class Svg
         return '<path'.$attributes."/>\n";
     }
 
-    private function stroke(Stroke $stroke, string $paint): string
+    /** What is grown before it is blurred has a line around it in its own colour. */
+    private function filled(string $paint, ?Effect $effect): string
     {
-        $dashes = $stroke->dashes === []
-            ? ''
-            : sprintf(
-                ' stroke-dasharray="%s" stroke-dashoffset="%s"',
-                implode(' ', array_map(static fn (float $length): string => Decimal::of($length, 4), $stroke->dashes)),
-                Decimal::of($stroke->offset?->at($this->frame) ?? 0.0, 4),
-            );
+        return 'fill="'.$paint.'"'.(!$effect instanceof Blur || $effect->spread <= 0 ? '' : sprintf(
+            ' stroke="%s" stroke-width="%s" stroke-linejoin="round"',
+            $paint,
+            Decimal::of(2 * $effect->spread, 4),
+        ));
+    }
+
+    private function stroke(Stroke $stroke, Paint $fill, string $outline): string
+    {
+        [$dashes, $offset] = [$stroke->dashes, $stroke->offset?->at($this->frame) ?? 0.0];
+        if ($stroke->light !== null) {
+            $light = $stroke->light;
+            $lit = LitEdge::of($outline, $light->length->at($this->frame), $light->place->at($this->frame));
+            [$dashes, $offset] = $lit === null ? [[0.0, 1.0], 0.0] : [$lit->dashes, $lit->offset];
+            $fill = $lit === null ? $fill : $lit->paint($fill);
+        }
+        $stretch = $stroke->stretch?->at($this->frame) ?? 1.0;
+        $lengths = implode(' ', array_map(static fn (float $one): string => Decimal::of($one * $stretch, 4), $dashes));
 
         return sprintf(
             'fill="none" stroke="%s" stroke-width="%s" stroke-linejoin="round" stroke-linecap="%s"%s',
-            $paint,
-            Decimal::of($stroke->width, 4),
+            $this->paint($fill),
+            Decimal::of($stroke->width->at($this->frame), 4),
             $stroke->caps,
-            $dashes,
+            $dashes === [] ? '' : ' stroke-dasharray="'.$lengths.'" stroke-dashoffset="'.Decimal::of($offset, 4).'"',
         );
+    }
+
+    /** Source: Compositing and Blending Level 1, the values of mix-blend-mode. */
+    private static function blend(string $blend): string
+    {
+        return $blend === 'add' ? 'plus-lighter' : $blend;
+    }
+
+    /** A tile over all of the stage, whose opacity is what is seen. */
+    private function mask(TilePaint $tile): string
+    {
+        $id = $this->define('m', sprintf(
+            '<mask id="%%s" maskUnits="userSpaceOnUse" x="%1$d" y="%2$d" width="%3$d" height="%4$d" '
+                .'style="mask-type:alpha"><rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%5$s"/></mask>',
+            -$this->drawing->width,
+            -$this->drawing->height,
+            3 * $this->drawing->width,
+            3 * $this->drawing->height,
+            $this->paint($tile),
+        ));
+
+        return ' mask="url(#'.$id.')"';
     }
 
     private function clip(string $outline): string
@@ -200,6 +243,10 @@ final class Svg
             return $paint->colour;
         }
         \assert($paint instanceof WovenPaint);
+        if ($paint instanceof TilePaint && !isset($this->definitions[$paint->pictureId()])) {
+            $this->definitions[$paint->pictureId()] = $paint->pictureId();
+            $this->definitionText .= $paint->picture()."\n";
+        }
 
         return 'url(#'.$this->defined('p', $paint).')';
     }
@@ -207,7 +254,7 @@ final class Svg
     /** The id of a paint or an effect. */
     private function defined(string $letter, Defined $one): string
     {
-        return $this->define($letter, $one->svg('%s', $this->drawing->width, $this->drawing->height));
+        return $this->define($letter, $one->svg('%1$s', $this->drawing->width, $this->drawing->height));
     }
 
     private function define(string $letter, string $content): string

@@ -71,6 +71,29 @@ final readonly class MeasuredOutline
         return new self($segments, abs($area), $outer);
     }
 
+    /** The box that holds it; null where there is nothing. */
+    public function box(): ?Box
+    {
+        return $this->segments === [] ? null : Box::joined(array_map(
+            static fn (Segment $segment): Box => $segment->box(),
+            $this->segments,
+        ));
+    }
+
+    /** Where one is after a part of the way along all of it, from 0 to 1. */
+    public function along(float $part): Point
+    {
+        $left = $part * $this->length();
+        foreach ($this->segments as $segment) {
+            if ($left <= $segment->length) {
+                return $segment->along($segment->length > 0 ? $left / $segment->length : 0.0);
+            }
+            $left -= $segment->length;
+        }
+
+        return ($this->segments[count($this->segments) - 1] ?? Segment::line(new Point(0, 0), new Point(0, 0)))->to;
+    }
+
     /** Pixels. */
     public function length(): float
     {

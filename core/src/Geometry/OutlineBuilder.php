@@ -52,6 +52,15 @@ final class OutlineBuilder
         return $this;
     }
 
+    /** An arc that has been measured, as far as its end. */
+    public function arcOf(Segment $arc): self
+    {
+        $centre = $arc->centre ?? $arc->from;
+        $from = rad2deg(atan2($arc->from->x - $centre->x, $centre->y - $arc->from->y));
+
+        return $this->arc($centre, $arc->radius, $from, $from + rad2deg($arc->sweep));
+    }
+
     public function close(): self
     {
         $this->data .= 'Z';

@@ -99,7 +99,7 @@ final readonly class Segment
         return $this->centre !== null;
     }
 
-    /** @return list<Point> its ends, and where it stands out furthest to any side between them */
+    /** @return non-empty-list<Point> its ends, and where it stands out furthest to any side between them */
     public function furthestPoints(): array
     {
         $points = [$this->from, $this->to];
@@ -117,6 +117,181 @@ final readonly class Segment
         }
 
         return $points;
+    }
+
+    /** Where one is after a part of its way, from 0 to 1; of an ellipse, of its angle. */
+    public function along(float $part): Point
+    {
+        if ($this->centre === null) {
+            return new Point(
+                $this->from->x + ($this->to->x - $this->from->x) * $part,
+                $this->from->y + ($this->to->y - $this->from->y) * $part,
+            );
+        }
+        $begin = atan2(($this->from->y - $this->centre->y) / $this->ratio, $this->from->x - $this->centre->x);
+        $angle = $begin + $this->sweep * $part;
+
+        return new Point(
+            $this->centre->x + $this->radius * cos($angle),
+            $this->centre->y + $this->radius * $this->ratio * sin($angle),
+        );
+    }
+
+    /** The box that holds it. */
+    public function box(): Box
+    {
+        $xs = array_map(static fn (Point $point): float => $point->x, $this->furthestPoints());
+        $ys = array_map(static fn (Point $point): float => $point->y, $this->furthestPoints());
+        [$left, $top] = [min($xs), min($ys)];
+
+        return new Box($left, $top, max($xs) - $left, max($ys) - $top);
+    }
+
+    /** The same way back. */
+    public function reversed(): self
+    {
+        return new self(
+            $this->to,
+            $this->from,
+            $this->centre,
+            $this->radius,
+            -$this->sweep,
+            $this->length,
+            $this->ratio,
+        );
+    }
+
+    /** The same at a distance to its right hand; null where an arc has no radius left. */
+    public function movedInside(float $distance): ?self
+    {
+        if ($this->centre === null) {
+            $across = (-($this->to->y - $this->from->y) / $this->length) * $distance;
+            $down = (($this->to->x - $this->from->x) / $this->length) * $distance;
+
+            return self::line(
+                new Point($this->from->x + $across, $this->from->y + $down),
+                new Point($this->to->x + $across, $this->to->y + $down),
+            );
+        }
+        $radius = $this->sweep > 0 ? $this->radius - $distance : $this->radius + $distance;
+        if ($radius < 1e-6) {
+            return null;
+        }
+        $centre = $this->centre;
+        $part = $radius / $this->radius;
+        $end = static fn (Point $at): Point => new Point(
+            $centre->x + ($at->x - $centre->x) * $part,
+            $centre->y + ($at->y - $centre->y) * $part,
+        );
+
+        return new self(
+            $end($this->from),
+            $end($this->to),
+            $centre,
+            $radius,
+            $this->sweep,
+            abs($this->sweep) * $radius,
+        );
+    }
+
+    /** Where its line or circle crosses that of another, as near to a point as it does; null where they do not. */
+    public function meeting(self $other, Point $near): ?Point
+    {
+        $found = match (true) {
+            $this->centre === null && $other->centre === null => self::linesMeeting($this, $other),
+            $this->centre === null => self::lineMeeting($this, $other),
+            $other->centre === null => self::lineMeeting($other, $this),
+            default => self::circlesMeeting($this, $other),
+        };
+        usort($found, static fn (Point $a, Point $b): int => $a->distanceTo($near) <=> $b->distanceTo($near));
+
+        return $found[0] ?? null;
+    }
+
+    /** The same line or circle from one point of it to another; null where that would be backwards. */
+    public function between(Point $from, Point $to): ?self
+    {
+        if ($this->centre === null) {
+            $way = ($to->x - $from->x) * ($this->to->x - $this->from->x)
+                + ($to->y - $from->y) * ($this->to->y - $this->from->y);
+
+            return $way < 0 ? null : self::line($from, $to);
+        }
+        $centre = $this->centre;
+        $angle = static fn (Point $at): float => atan2($at->y - $centre->y, $at->x - $centre->x);
+        $nearest = static fn (float $one, float $to): float => $one + 2 * M_PI * round(($to - $one) / (2 * M_PI));
+        $begin = $nearest($angle($from), $angle($this->from));
+        $end = $nearest($angle($to), $angle($this->from) + $this->sweep);
+        $sweep = $end - $begin;
+
+        return $sweep * $this->sweep < 0 ? null : new self(
+            $from,
+            $to,
+            $centre,
+            $this->radius,
+            $sweep,
+            abs($sweep) * $this->radius,
+        );
+    }
+
+    /** @return list<Point> */
+    private static function linesMeeting(self $one, self $other): array
+    {
+        [$ax, $ay] = [$one->to->x - $one->from->x, $one->to->y - $one->from->y];
+        [$bx, $by] = [$other->to->x - $other->from->x, $other->to->y - $other->from->y];
+        $cross = $ax * $by - $ay * $bx;
+        if (abs($cross) < 1e-9) {
+            return [];
+        }
+        $part = (($other->from->x - $one->from->x) * $by - ($other->from->y - $one->from->y) * $bx) / $cross;
+
+        return [new Point($one->from->x + $ax * $part, $one->from->y + $ay * $part)];
+    }
+
+    /** @return list<Point> */
+    private static function lineMeeting(self $line, self $arc): array
+    {
+        $centre = $arc->centre ?? $arc->from;
+        [$x, $y] = [$line->to->x - $line->from->x, $line->to->y - $line->from->y];
+        [$offX, $offY] = [$line->from->x - $centre->x, $line->from->y - $centre->y];
+        $square = max(1e-18, $x ** 2 + $y ** 2);
+        $half = ($offX * $x + $offY * $y) / $square;
+        $under = $half ** 2 - ($offX ** 2 + $offY ** 2 - $arc->radius ** 2) / $square;
+        if ($under < 0) {
+            return [];
+        }
+
+        return array_map(
+            static fn (float $root): Point => new Point(
+                $line->from->x + $x * ($root - $half),
+                $line->from->y + $y * ($root - $half),
+            ),
+            [sqrt($under), -sqrt($under)],
+        );
+    }
+
+    /** @return list<Point> */
+    private static function circlesMeeting(self $one, self $other): array
+    {
+        [$first, $second] = [$one->centre ?? $one->from, $other->centre ?? $other->from];
+        $apart = $first->distanceTo($second);
+        if ($apart < 1e-9) {
+            return [];
+        }
+        [$x, $y] = [($second->x - $first->x) / $apart, ($second->y - $first->y) / $apart];
+        $along = ($one->radius ** 2 - $other->radius ** 2 + $apart ** 2) / (2 * $apart);
+        $under = $one->radius ** 2 - $along ** 2;
+        if ($under < 0) {
+            return [];
+        }
+
+        return array_map(
+            static fn (float $off): Point => new Point(
+                $first->x + $x * $along - $y * $off,
+                $first->y + $y * $along + $x * $off,
+            ),
+            [sqrt($under), -sqrt($under)],
+        );
     }
 
     /** This stretch's part of the signed area: ½∮(x dy − y dx), Green's theorem. */

@@ -64,7 +64,7 @@ final readonly class AgainPlan
         foreach ($this->rows as $row) {
             $colour = $row->kind === 'fresh' ? $colours[$row->from] ?? null : null;
             if ($colour !== null && $chart->own instanceof \stdClass) {
-                $chart->own->{$row->id} = (object) ['fill' => $colour];
+                $chart->own->{$row->id} = (object) ['colour' => $colour];
             }
         }
     }

@@ -44,24 +44,19 @@ final readonly class Loops
     }
 
     /**
-     * How far into its dashes a line begins of which one dash goes round: its middle passes the line's beginning at the
-     * beginning of each round.
+     * How much of a round something has gone that goes round and round, from −1 to 1; 0 at the beginning of each.
      *
      * @param int $frames of one round, below 0 against the line's way
-     * @param float $way how long the line is, in pixels
-     * @param float $half of the dash, in pixels
      *
      * @return Track<float>
      */
-    public function travel(int $frames, float $way, float $half, FrameRange $range): Track
+    public function laps(int $frames, FrameRange $range): Track
     {
-        $turn = $frames < 0 ? $way : -$way;
-
         return Track::of(
             range($range->from, $range->to),
             fn (int $moment): float => round(
-                $half + $turn * fmod($this->turns(abs($frames), $moment), 1.0),
-                3,
+                ($frames <=> 0) * fmod($this->turns(abs($frames), $moment), 1.0),
+                6,
             ),
         );
     }

@@ -95,6 +95,40 @@ final class Track
     }
 
     /**
+     * @template O
+     * @template V
+     *
+     * @param self<O> $other
+     * @param \Closure(T, O): V $function
+     *
+     * @return self<V>
+     */
+    public function with(self $other, \Closure $function): self
+    {
+        if ($other->isConstant()) {
+            return $this->map(static fn (mixed $mine): mixed => $function($mine, $other->first()));
+        }
+        if ($this->isConstant()) {
+            return $other->map(fn (mixed $its): mixed => $function($this->first(), $its));
+        }
+
+        return self::of(
+            [...$this->changes, ...$other->changes],
+            fn (int $frame): mixed => $function($this->at($frame), $other->at($frame)),
+        );
+    }
+
+    /**
+     * What it is at first.
+     *
+     * @return T
+     */
+    public function first(): mixed
+    {
+        return $this->atChange($this->changes[0]);
+    }
+
+    /**
      * @template I
      * @template V
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Entries;
@@ -112,9 +113,9 @@ final readonly class Chart
         return $this->own[$rowId] ?? new OwnSettings();
     }
 
-    /** The finish of one part: its own where it has some. */
-    public function finishOf(string $rowId): FinishSettings
+    /** The coats of one part: its own where it has some. */
+    public function coatsOf(string $rowId): Coats
     {
-        return $this->finish->with($this->own($rowId));
+        return $this->finish->coats->with($this->own($rowId)->coats);
     }
 }

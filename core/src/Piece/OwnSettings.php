@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Piece\Coat\OwnCoats;
+use Lupine\Core\Settings\Among;
 use Lupine\Core\Settings\ColourValue;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
@@ -19,19 +21,12 @@ final readonly class OwnSettings
     public function __construct(
         #[ColourValue('Custom colour')]
         #[Detail(isOptional: true)]
-        public ?string $fill = null,
+        public ?string $colour = null,
         #[Number('Pull out', Unit::Pixels, 0, 1000, 0, step: 2)]
         #[Detail('how far the mark is moved out along its middle', isOptional: true)]
         public float $out = 0.0,
-        #[Part(PatternSettings::class)]
-        #[Detail(isOptional: true)]
-        public PatternSettings|false|null $pattern = null,
-        #[Part(StrokeSettings::class)]
-        #[Detail(isOptional: true)]
-        public StrokeSettings|false|null $stroke = null,
-        #[Part(Glow::class)]
-        #[Detail(isOptional: true)]
-        public Glow|false|null $glow = null,
+        #[Among(OwnCoats::class)]
+        public OwnCoats $coats = new OwnCoats(),
         #[Toggle('')]
         #[Detail('its row is switched off in this chart', isOptional: true)]
         public bool $isOff = false,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Settings\Declared;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Id;
@@ -14,8 +15,17 @@ use Lupine\Core\Settings\Unit;
 /** The registry: everything that a move can change, by what it belongs to. */
 final readonly class Properties
 {
+    /** before the coats of a chart or of a part, such as `finish.glows.0.opacity` */
+    public const OF_COATS = 'finish.';
+
     /** @return list<Property> of one figure of a chart */
     public static function ofFigure(): array
+    {
+        return [...self::ofMark(), ...self::ofCoats()];
+    }
+
+    /** @return list<Property> of one figure, its coats aside */
+    public static function ofMark(): array
     {
         [$opacity, $size, $x, $y, $turn] = self::ofWords();
 
@@ -42,6 +52,7 @@ final readonly class Properties
             Property::of(Declared::named('column', new Id('Figures'))),
             ...self::keyed($settings, 'form.'),
             ...self::ofWords(),
+            ...self::ofCoats(),
         ];
     }
 
@@ -57,6 +68,26 @@ final readonly class Properties
             Property::of($text->named('y')),
             Property::of(Group::of(Place::class)->named('turn')),
         ];
+    }
+
+    /** @return list<Property> of coats: of as many of a kind as there can be */
+    public static function ofCoats(): array
+    {
+        $properties = [];
+        foreach (Coats::KINDS as $kind => $class) {
+            $group = Group::of($class);
+            foreach ($group->each() as $setting) {
+                for ($place = 0; $setting->detail->isKeyed && $place < Coats::MOST; ++$place) {
+                    $properties[] = Property::of(
+                        $setting,
+                        self::OF_COATS."{$kind}.{$place}.",
+                        $group->label.($place === 0 ? '' : ' '.($place + 1)).', ',
+                    );
+                }
+            }
+        }
+
+        return $properties;
     }
 
     /** @return list<Property> of the backdrop */

@@ -25,11 +25,15 @@ final readonly class Property
         private Setting $setting,
         /** what it is where nothing says otherwise */
         public float $default,
+        private string $label,
     ) {
     }
 
-    /** @param string $prefix before the setting's name */
-    public static function of(Declared $declared, string $prefix = ''): self
+    /**
+     * @param string $prefix before the setting's name
+     * @param string $of before its label, where that does not say enough by itself
+     */
+    public static function of(Declared $declared, string $prefix = '', string $of = ''): self
     {
         $setting = $declared->setting;
 
@@ -43,6 +47,7 @@ final readonly class Property
             },
             $setting,
             $setting instanceof Number ? $setting->default ?? 0.0 : 0.0,
+            $of === '' ? $setting->label : $of.lcfirst($setting->label),
         );
     }
 
@@ -60,7 +65,7 @@ final readonly class Property
         return [
             ...$this->setting->shown(),
             'name' => $this->name,
-            'label' => $this->setting->label,
+            'label' => $this->label,
             'kind' => $this->kind,
             'default' => $this->default,
         ];

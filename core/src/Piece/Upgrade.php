@@ -19,7 +19,7 @@ final readonly class Upgrade
             is_object($document) => $document->lupine ?? null,
             default => null,
         };
-        if ($version !== 1 && $version !== 2) {
+        if (!in_array($version, [1, 2, 3], true)) {
             return $document;
         }
         if (is_array($document)) {
@@ -30,6 +30,10 @@ final readonly class Upgrade
             return $document;
         }
 
-        return self::of($version === 1 ? Version1::upgraded($document) : Version2::upgraded($document));
+        return self::of(match ($version) {
+            1 => Version1::upgraded($document),
+            2 => Version2::upgraded($document),
+            default => Version3::upgraded($document),
+        });
     }
 }

@@ -32,14 +32,16 @@ final readonly class Reel
          *                                                  a glyph's number and its place in font units
          */
         public array $runs,
-        /** @var list<LinearPaint|RadialPaint|PatternPaint> */
+        /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint> */
         public array $paints,
+        /** @var list<Blur|Inner> what is done to outlines */
+        public array $effects,
         /** @var list<ReelGroup|ReelPath|ReelText> the drawing, from the back to the front */
         public array $nodes,
         /** @var list<ReelTrack> */
         public array $tracks,
         /** version of this format */
-        public int $reel = 2,
+        public int $reel = 3,
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class Reel
         return self::made(self::class, [
             ...$json,
             'paints' => array_map(self::paint(...), self::list($json['paints'])),
+            'effects' => array_map(self::effect(...), self::list($json['effects'])),
             'nodes' => array_map(self::node(...), self::list($json['nodes'])),
             'tracks' => array_map(
                 static fn (array $track): ReelTrack => self::made(ReelTrack::class, $track),
@@ -62,13 +65,21 @@ final readonly class Reel
     }
 
     /** @param array<string, mixed> $paint */
-    private static function paint(array $paint): LinearPaint|RadialPaint|PatternPaint
+    private static function paint(array $paint): LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint
     {
         return match ($paint['kind']) {
             'linear' => self::made(LinearPaint::class, $paint),
             'radial' => self::made(RadialPaint::class, $paint),
+            'dots' => self::made(DotsPaint::class, $paint),
+            'tile' => self::made(TilePaint::class, $paint),
             default => self::made(PatternPaint::class, $paint),
         };
+    }
+
+    /** @param array<string, mixed> $effect */
+    private static function effect(array $effect): Blur|Inner
+    {
+        return $effect['kind'] === 'inner' ? self::made(Inner::class, $effect) : self::made(Blur::class, $effect);
     }
 
     /** @param array<string, mixed> $node */
@@ -83,8 +94,10 @@ final readonly class Reel
             ]),
             'path' => self::made(ReelPath::class, [
                 ...$node,
-                'effect' => self::orNone(Blur::class, $node['effect']),
-                'stroke' => self::orNone(ReelStroke::class, $node['stroke']),
+                'stroke' => is_array($node['stroke']) ? self::made(ReelStroke::class, [
+                    ...$node['stroke'],
+                    'light' => self::orNone(ReelLight::class, $node['stroke']['light']),
+                ]) : null,
                 'mark' => self::orNone(ReelMark::class, $node['mark']),
             ]),
             default => self::made(ReelText::class, $node),

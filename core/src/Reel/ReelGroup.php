@@ -23,6 +23,11 @@ final readonly class ReelGroup implements ReelNode
          * them is; can have a track
          */
         public ?int $clip,
+        /**
+         * the number of a tile that covers what is seen of its children, who are put together first; null where all of
+         * them is; can have a track
+         */
+        public ?int $mask,
         /** @var list<ReelGroup|ReelPath|ReelText> from the back to the front */
         public array $children,
         #[OneOf('group')]

@@ -15,10 +15,13 @@ final readonly class ReelPath implements ReelNode
         public int $outline,
         /** a colour, or the number of a paint; can have a track */
         public string|int $fill,
-        /** 0 to 1 */
-        public float $opacity,
-        /** null: it is sharp */
-        public ?Blur $effect,
+        /** 0 to 1; can have a track */
+        public int|float $opacity,
+        /** how it is laid over what is below it */
+        #[OneOf('normal', 'multiply', 'screen', 'overlay', 'soft-light', 'add')]
+        public string $blend,
+        /** the number of what is done to it; null: it is sharp; can have a track */
+        public ?int $effect,
         /** the line that the fill is for; null where it fills the outline */
         public ?ReelStroke $stroke,
         /** the figure that it stands for */

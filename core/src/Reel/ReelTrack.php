@@ -12,7 +12,25 @@ final readonly class ReelTrack
     public function __construct(
         /** its index */
         public int $node,
-        #[OneOf('outline', 'clip', 'offset', 'run', 'opacity', 'x', 'y', 'size', 'turn', 'fill', 'whole')]
+        #[OneOf(
+            'outline',
+            'clip',
+            'mask',
+            'fill',
+            'effect',
+            'opacity',
+            'offset',
+            'width',
+            'stretch',
+            'length',
+            'place',
+            'run',
+            'x',
+            'y',
+            'size',
+            'turn',
+            'whole',
+        )]
         public string $property,
         /** @var list<int> rising, from the reel's first on; moments where the reel has samples */
         public array $frames,

@@ -14,6 +14,8 @@ enum Role: string
     case Chart = 'chart';
     /** what a chart's own size and turn are for: its marks and the words at them, and not its legend */
     case Body = 'body';
+    /** coats on a small piece of a part, to choose from */
+    case Sample = 'sample';
     /** axes, ticks, grid lines and tracks */
     case Furniture = 'furniture';
     /** a tick with its number, of the tick's key */
@@ -33,6 +35,10 @@ enum Role: string
     case Figure = 'figure';
     /** the line around a part, of a figure's id */
     case Line = 'line';
+    /** strokes of a pattern within a part, of a figure's id */
+    case Pattern = 'pattern';
+    /** what has holes by a texture, of a figure's id; of no id where it is all marks of a chart */
+    case Holes = 'holes';
     /** what brightens a part, of a figure's id */
     case Light = 'light';
     /** a label at a part, of a figure's id */

@@ -26,6 +26,9 @@ final readonly class Catalogue
         while ($open !== []) {
             $group = Group::of(array_shift($open));
             if (isset($groups[$group->name])) {
+                if ($groups[$group->name]->class !== $group->class) {
+                    throw new \LogicException(sprintf('Two groups are called “%s”.', $group->name));
+                }
                 continue;
             }
             $groups[$group->name] = $group;

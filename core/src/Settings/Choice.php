@@ -6,7 +6,7 @@ namespace Lupine\Core\Settings;
 
 /** One of a few. */
 #[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
-final readonly class Choice extends Setting
+readonly class Choice extends Setting
 {
     /**
      * @param non-empty-array<string, string> $choices value in the document => word at the desk

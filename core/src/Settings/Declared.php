@@ -13,10 +13,10 @@ final readonly class Declared
         public Detail $detail,
         /** whether it can be null: none, or not said */
         public bool $canBeNone,
-        /** whether it can be “none” where null is: as the chart has it */
-        public bool $isInherited,
         /** what it is where nothing is said, as the document has it; null where it must be said, or is none */
         public mixed $default,
+        /** the property that holds it; empty where none does */
+        public string $property = '',
     ) {
     }
 
@@ -25,12 +25,12 @@ final readonly class Declared
     {
         return $default === null
             ? $this
-            : new self($this->name, $this->setting, $this->detail, $this->canBeNone, $this->isInherited, $default);
+            : new self($this->name, $this->setting, $this->detail, $this->canBeNone, $default, $this->property);
     }
 
     public static function named(string $name, Setting $setting, ?Detail $detail = null): self
     {
-        return new self($name, $setting, $detail ?? new Detail(), false, false, $setting->default());
+        return new self($name, $setting, $detail ?? new Detail(), false, $setting->default());
     }
 
     /** What a constructor's parameter declares; null where it declares nothing. */
@@ -49,9 +49,8 @@ final readonly class Declared
             $its,
             $detail,
             $parameter->allowsNull(),
-            // A group, false for none, or null for that of the chart.
-            str_contains((string) $parameter->getType(), 'false'),
             $parameter->allowsNull() ? null : $its->default(),
+            $parameter->getName(),
         );
     }
 
@@ -79,9 +78,6 @@ final readonly class Declared
                 return null;
             }
         }
-        if ($this->isInherited && $field->isText() && $field->oneOf(['none']) === 'none') {
-            return false;
-        }
 
         return $this->setting->read($field);
     }
@@ -90,12 +86,8 @@ final readonly class Declared
     public function schema(): array
     {
         $schema = $this->setting->schema();
-        $other = [
-            ...$this->isInherited ? [['const' => 'none']] : [],
-            ...$this->canBeNone && !$this->detail->isNeverNull ? [['type' => 'null']] : [],
-        ];
-        if ($other !== []) {
-            $schema = ['anyOf' => [$schema, ...$other]];
+        if ($this->canBeNone && !$this->detail->isNeverNull) {
+            $schema = ['anyOf' => [$schema, ['type' => 'null']]];
         }
 
         return $this->detail->note === '' && $this->unit() === ''

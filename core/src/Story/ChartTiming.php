@@ -34,6 +34,7 @@ final readonly class ChartTiming
      * @param WholeChart $whole where the chart as a whole is
      * @param array<string, FigureMoves> $moves when each comes and goes, by figure id
      * @param array<string, string> $colours by figure id
+     * @param array<string, CoatsOverTime> $coats by figure id
      * @param array<string, array<string, KeyedNumber>> $keyed numbers of each figure, by figure id and property
      * @param list<array{TimedMove, Change}> $changes of the chart, by their beginnings
      * @param array<string, list<array{TimedMove, Change}>> $changesOfFigures by figure id
@@ -46,6 +47,7 @@ final readonly class ChartTiming
         public WholeChart $whole,
         public array $moves,
         public array $colours,
+        public array $coats,
         private array $keyed,
         public array $changes,
         public array $changesOfFigures,
@@ -176,7 +178,7 @@ final readonly class ChartTiming
     public function keyedOfFigure(string $figureId): array
     {
         return array_filter(
-            $this->keyed[$figureId],
+            [...$this->keyed[$figureId], ...$this->coats[$figureId]->keyed()],
             static fn (KeyedNumber $number): bool => !$number->isStill(),
         );
     }
@@ -204,6 +206,7 @@ final readonly class ChartTiming
             foreach ($this->keyed[$figureId] as $number) {
                 $own += count($number->changes($range));
             }
+            $own += count($this->coats[$figureId]->changes($range));
             $effort += min($range->count(), $own + $ofAll);
         }
 

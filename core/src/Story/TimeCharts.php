@@ -131,6 +131,8 @@ final readonly class TimeCharts
         $layouts = new ChartLayouts($form, $chart->form, $place, $story, $this->settings($chart, $form), $followers);
         $isOnScale = $form->needs($chart->form)->isOnScale();
 
+        $colours = $this->colours($chart, $chart->pick === null || $form->isJoined() ? $table : $shown, $figures);
+
         return new ChartTiming(
             $form,
             $story,
@@ -138,7 +140,8 @@ final readonly class TimeCharts
             new ChartAmounts($form, $story, $layouts, $moves, $isOnScale),
             new WholeChart($place, $this->whole($chart)),
             $moves,
-            $this->colours($chart, $chart->pick === null || $form->isJoined() ? $table : $shown, $figures),
+            $colours,
+            $this->coats($chart, $figures, $colours),
             $this->withPicked($this->keyed($chart, $figures, $moves), $story),
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
@@ -383,7 +386,7 @@ final readonly class TimeCharts
     private function keyed(Chart $chart, Figures $figures, array $moves): array
     {
         $numbers = array_filter(
-            Properties::ofFigure(),
+            Properties::ofMark(),
             static fn (Property $property): bool => $property->kind === 'number',
         );
         $keyed = [];
@@ -411,6 +414,21 @@ final readonly class TimeCharts
         }
 
         return $keyed;
+    }
+
+    /**
+     * @param array<string, string> $colours by figure id
+     *
+     * @return array<string, CoatsOverTime> by figure id
+     */
+    private function coats(Chart $chart, Figures $figures, array $colours): array
+    {
+        $coats = [];
+        foreach ($figures->list as $figure) {
+            $coats[$figure->id] = CoatsOverTime::of($chart, $figure->id, $colours[$figure->id], $this->moves);
+        }
+
+        return $coats;
     }
 
     private function first(Chart $chart, Figure $figure, Property $property): float
@@ -526,7 +544,7 @@ final readonly class TimeCharts
         $family = MarkColours::ofSeries($chart, $figures->seriesCount());
         $colours = [];
         foreach ($figures->list as $figure) {
-            $colours[$figure->id] = $chart->own($figure->id)->fill ?? $family[$figure->series];
+            $colours[$figure->id] = $chart->own($figure->id)->colour ?? $family[$figure->series];
         }
 
         return $colours;

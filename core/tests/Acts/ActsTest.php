@@ -25,7 +25,7 @@ final class ActsTest extends TestCase
         $before = self::demo();
         $chart = $before->charts[0];
         $chart->drift = (object) ['across' => 14, 'down' => 8, 'turn' => 0, 'every' => 192];
-        $chart->finish->glow = (object) ['reach' => 9, 'opacity' => 1, 'colour' => null, 'breath' => 1, 'every' => 72];
+        $chart->finish->glows = [(object) ['reach' => 9, 'opacity' => 1, 'breath' => 1, 'every' => 72]];
         $chart->entrance->curve = (object) ['settle' => (object) ['past' => 0.1, 'back' => 10]];
         $chart->run = (object) ['begin' => 30, 'frames' => 240, 'curve' => 'linear', 'between' => 'straight',
             'places' => 14, 'pins' => []];

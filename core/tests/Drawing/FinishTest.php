@@ -8,6 +8,7 @@ use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Reel\Blur;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\PatternPaint;
 use Lupine\Core\Reel\RadialPaint;
@@ -17,14 +18,14 @@ use PHPUnit\Framework\TestCase;
 
 final class FinishTest extends TestCase
 {
-    private const GLOW = ['reach' => 20, 'opacity' => 0.5, 'colour' => null];
+    private const GLOW = ['reach' => 20, 'opacity' => 0.5];
     private const DOTS = ['kind' => 'dots', 'size' => 30, 'opacity' => 0.2, 'degrees' => 0];
 
     public function testWhatAMarkHasOfItsOwnStaysWithItsRow(): void
     {
         $own = [
             'charts.0.own' => [
-                'r3' => ['fill' => '#123456', 'out' => 30, 'glow' => self::GLOW, 'pattern' => self::DOTS],
+                'r3' => ['colour' => '#123456', 'out' => 30, 'glows' => [self::GLOW], 'patterns' => [self::DOTS]],
             ],
         ];
         $before = Sample::draw(Sample::piece(changes: $own));
@@ -63,10 +64,10 @@ final class FinishTest extends TestCase
         $drawing = Sample::draw(
             Sample::piece(
                 changes: [
-                    'charts.0.finish.stroke' => [...$line, 'place' => 'inside', 'dash' => 20, 'gap' => 10],
+                    'charts.0.finish.lines' => [[...$line, 'place' => 'inside', 'dash' => 20, 'gap' => 10]],
                     'charts.0.own' => [
-                        'r2' => ['stroke' => 'none'],
-                        'r3' => ['stroke' => [...$line, 'place' => 'centred']],
+                        'r2' => ['lines' => []],
+                        'r3' => ['lines' => [[...$line, 'place' => 'centred']]],
                     ],
                 ],
             ),
@@ -75,10 +76,11 @@ final class FinishTest extends TestCase
         [$path] = Nodes::paths($inside);
         $mark = $drawing->marks()[0];
         self::assertSame($mark->outline->at(100), $inside->clip?->at(100));
-        self::assertSame([12.0, [20.0, 10.0]], [$path->stroke?->width, $path->stroke?->dashes], 'half is cut off');
+        self::assertSame(12.0, $path->stroke?->width->at(0), 'half is cut off');
+        self::assertSame([20.0, 10.0], $path->stroke->dashes);
         $onEdge = Nodes::group($drawing, Role::Line, 'r3');
         self::assertNull($onEdge->clip);
-        self::assertSame(6.0, Nodes::paths($onEdge)[0]->stroke?->width);
+        self::assertSame(6.0, Nodes::paths($onEdge)[0]->stroke?->width->at(0));
 
         $svg = Svg::ofFrame($drawing, 100);
         self::assertStringContainsString('stroke-dasharray="20 10"', $svg);
@@ -92,8 +94,8 @@ final class FinishTest extends TestCase
         $drawing = Sample::draw(
             Sample::piece(
                 changes: [
-                    'charts.0.finish.glow' => self::GLOW,
-                    'charts.0.finish.shadow' => ['reach' => 30, 'opacity' => 0.4, 'colour' => '#000000'],
+                    'charts.0.finish.glows' => [self::GLOW],
+                    'charts.0.finish.shadows' => [['reach' => 30, 'opacity' => 0.4]],
                 ],
             ),
         );
@@ -107,7 +109,7 @@ final class FinishTest extends TestCase
         self::assertSame($outlines, $soft[0]->outline->at(100));
         foreach ($soft as $node) {
             self::assertNull($node->mark, 'an element with a figure holds nothing but the mark');
-            self::assertGreaterThan(0.0, $node->effect->deviation ?? 0.0);
+            self::assertInstanceOf(Blur::class, $node->effect?->at(0));
         }
     }
 
@@ -115,8 +117,8 @@ final class FinishTest extends TestCase
     {
         $drawing = Sample::draw(
             Sample::piece("a\t1\nb\t1", [
-                'charts.0.finish.fill' => 'gradient',
-                'charts.0.finish.pattern' => self::DOTS,
+                'charts.0.finish.fills' => [['kind' => 'shaded']],
+                'charts.0.finish.patterns' => [self::DOTS],
                 'charts.0.finish.colours' => 'set',
                 'charts.0.finish.swatches' => ['#fff0a0', '#102040'],
             ]),

@@ -12,7 +12,7 @@ final class ReelTest extends TestCase
     public function testIsTheSameByteForByte(): void
     {
         $changes = [
-            'charts.0.finish.glow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null],
+            'charts.0.finish.glows' => [['reach' => 20, 'opacity' => 0.5]],
             'charts.0.form.gap' => 6,
         ];
 

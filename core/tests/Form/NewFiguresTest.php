@@ -37,7 +37,7 @@ final class NewFiguresTest extends TestCase
     public function testNewFiguresKeepWhatBelongsToTheirRows(string $form): void
     {
         $own = [
-            'r2' => ['fill' => '#ff0055', 'out' => 12],
+            'r2' => ['colour' => '#ff0055', 'out' => 12],
             'r4' => ['glow' => ['reach' => 9, 'opacity' => 1]],
         ];
         $pin = ['line' => 'line1', 'word' => 1, 'offset' => 3];

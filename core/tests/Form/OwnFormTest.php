@@ -52,14 +52,14 @@ final class OwnFormTest extends TestCase
             ),
             true,
         );
-        $document['charts'][0]['finish']['glow'] = ['reach' => 20, 'opacity' => 0.5, 'colour' => null];
-        $document['charts'][0]['finish']['fill'] = 'gradient';
-        $document['charts'][0]['finish']['pattern'] = [
+        $document['charts'][0]['finish']['glows'] = [['reach' => 20, 'opacity' => 0.5]];
+        $document['charts'][0]['finish']['fills'] = [['kind' => 'shaded']];
+        $document['charts'][0]['finish']['patterns'] = [[
             'kind' => 'dots',
             'size' => 20,
             'opacity' => 0.3,
             'degrees' => 0,
-        ];
+        ]];
         $document['charts'][0]['words']['labels']['show'] = 'beside';
         $document['moves'] = [
             [

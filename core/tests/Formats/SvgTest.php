@@ -15,8 +15,8 @@ final class SvgTest extends TestCase
     public function testMarksAndReadingsCanBeMeasured(): void
     {
         $piece = Sample::piece("Kettles & <pots>\t35 %\nLamps\t40 %\nOthers\trest", [
-            'charts.0.finish.glow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null],
-            'charts.0.finish.pattern' => ['kind' => 'dots', 'size' => 30, 'opacity' => 0.2, 'degrees' => 0],
+            'charts.0.finish.glows' => [['reach' => 20, 'opacity' => 0.5]],
+            'charts.0.finish.patterns' => [['kind' => 'dots', 'size' => 30, 'opacity' => 0.2, 'degrees' => 0]],
         ]);
         $svg = new \SimpleXMLElement(Svg::ofFrame(Sample::draw($piece), 239, 'A title with “<”'));
         $marks = $svg->xpath('//*[@data-figure]') ?: [];

@@ -43,13 +43,13 @@ final class AgainTest extends TestCase
 
         $after = $plan->document($document, ['r1' => '#123456']);
         $read = Piece::fromJson((string) json_encode($after), Forms::shipped());
-        self::assertSame('#ff0000', $read->charts[0]->own('r2')->fill);
-        self::assertSame('#123456', $read->charts[0]->own('r5')->fill);
+        self::assertSame('#ff0000', $read->charts[0]->own('r2')->colour);
+        self::assertSame('#123456', $read->charts[0]->own('r5')->colour);
         // What was said of the row that goes, goes with it.
         self::assertObjectNotHasProperty('r4', $after->charts[0]->own);
         self::assertSame(['move1'], array_map(static fn (object $move): string => $move->id, $read->moves));
         self::assertNull($after->charts[0]->words->centre->figure);
-        self::assertSame('#00ff00', $document->charts[0]->own->r4->fill);
+        self::assertSame('#00ff00', $document->charts[0]->own->r4->colour);
     }
 
     public function testANewRowComesInAfterTheOneBeforeItWhereThatHasItsMoment(): void
@@ -144,7 +144,7 @@ final class AgainTest extends TestCase
         $when = ['begin' => 10, 'pin' => null, 'frames' => 12];
         $move = ['kind' => 'entrance', ...$when, 'curve' => 'ease', 'opens' => 'forward'];
         $document = Sample::document(self::OLD, [
-            'charts.0.own' => ['r2' => ['fill' => '#ff0000'], 'r4' => ['fill' => '#00ff00']],
+            'charts.0.own' => ['r2' => ['colour' => '#ff0000'], 'r4' => ['colour' => '#00ff00']],
             'charts.0.words.centre.figure' => 'r4',
             'moves' => [
                 ['id' => 'move1', 'target' => ['chart' => 'chart1', 'figure' => 'r1'], ...$move],

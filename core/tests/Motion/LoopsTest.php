@@ -41,12 +41,10 @@ final class LoopsTest extends TestCase
     {
         $stroke = ['width' => 4, 'colour' => '#ffffff', 'opacity' => 1, 'place' => 'inside', 'dash' => 18, 'gap' => 14,
             'caps' => 'round'];
-        $still = self::reel(['charts.0.finish.stroke' => $stroke]);
+        $still = self::reel(['charts.0.finish.lines' => [$stroke]]);
         $moving = self::reel([
-            'charts.0.finish.stroke' => [...$stroke, 'march' => 60],
-            'charts.0.finish.glow' => [
-                'reach' => 20, 'opacity' => 0.5, 'colour' => null, 'breath' => 0.5, 'every' => 60,
-            ],
+            'charts.0.finish.lines' => [[...$stroke, 'march' => 60]],
+            'charts.0.finish.glows' => [['reach' => 20, 'opacity' => 0.5, 'breath' => 0.5, 'every' => 60]],
         ]);
         self::assertFalse(str_contains($still, '"property":"offset"'));
         self::assertTrue(str_contains($moving, '"property":"offset"'));
@@ -55,12 +53,11 @@ final class LoopsTest extends TestCase
 
     public function testALightTravelsAroundAnEdgeAndAChartDriftsAndBothClose(): void
     {
-        $stroke = ['width' => 4, 'colour' => '#ffffff', 'opacity' => 0, 'place' => 'inside', 'dash' => 0, 'gap' => 14,
-            'caps' => 'round', 'light' => 200, 'round' => 60];
+        $edge = ['length' => 200, 'at' => 0, 'width' => 6, 'opacity' => 1, 'round' => 60];
         $piece = Sample::piece(changes: [
             'stage.frames' => 240,
             'charts.0.entrance' => null,
-            'charts.0.finish.stroke' => $stroke,
+            'charts.0.finish.edges' => [$edge],
             'charts.0.drift' => ['across' => 20, 'down' => 6, 'turn' => 3, 'every' => 120],
             'words.0.drift' => ['across' => 0, 'down' => 5, 'turn' => 0, 'every' => 240],
         ]);
@@ -73,18 +70,15 @@ final class LoopsTest extends TestCase
         self::assertEqualsWithDelta(3.0, max(array_map($timing->whole->number('turn')->at(...), range(0, 240))), 0.01);
 
         $loops = Loops::of($piece->stage);
-        $travel = $loops->travel(60, 900.0, 100.0, FrameRange::within(240));
-        // In 8 seconds four rounds; each begins with the middle of the dash at the line's beginning.
-        self::assertSame([100.0, -350.0, 100.0], array_map($travel->at(...), [0, 30, 60]));
-        self::assertEqualsWithDelta(
-            fmod($travel->at(1) - $travel->at(0) + 900, 900),
-            fmod($travel->at(0) - $travel->at(239) + 1800, 900),
-            0.01,
-        );
-        self::assertSame(5 * 4, substr_count(self::reel([
+        $laps = $loops->laps(60, FrameRange::within(240));
+        // In 8 seconds four rounds; each begins with the middle of the light at the edge's beginning.
+        self::assertSame([0.0, 0.5, 0.0], array_map($laps->at(...), [0, 30, 60]));
+        self::assertEqualsWithDelta($laps->at(1) - $laps->at(0), 1 - $laps->at(239), 1e-5);
+        self::assertSame(-0.25, $loops->laps(-60, FrameRange::within(240))->at(15), 'the other way');
+        self::assertSame(5 * 2, substr_count(self::reel([
             'charts.0.entrance' => null,
-            'charts.0.finish.stroke' => $stroke,
-        ]), '"property":"offset"'), 'four lines for each of five parts');
+            'charts.0.finish.edges' => [$edge],
+        ]), '"property":"place"'), 'a light and its halo for each of five parts');
     }
 
     /** @param array<string, mixed> $changes */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Piece;
 
-use Lupine\Core\Piece\Glow;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\StrokeSettings;
 use Lupine\Core\Piece\Upgrade;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Tests\Sample;
@@ -31,7 +29,7 @@ final class PieceTest extends TestCase
             'script.lines.0.end',
             'not after',
         ];
-        yield 'a newer format' => [['lupine' => 4], 'lupine', 'newer'];
+        yield 'a newer format' => [['lupine' => 5], 'lupine', 'newer'];
         yield 'no colour' => [['backdrop.colour' => 'green'], 'backdrop.colour', '#2f6b52'];
         yield 'two rows with one id' => [['tables.0.rows.1.id' => 'r1'], 'tables', 'r1'];
     }
@@ -55,18 +53,19 @@ final class PieceTest extends TestCase
         $piece = Sample::piece(changes: [
             'charts.0.entrance.manner' => 'bend',
             'charts.0.entrance.order' => 'after',
-            'charts.0.own' => ['r1' => ['label' => ['x' => 12]], 'r2' => ['glow' => 'none', 'label' => ['size' => 2]]],
-            'charts.0.finish.shadow' => ['reach' => 20, 'opacity' => 0.5, 'colour' => null],
+            'charts.0.own' => ['r1' => ['label' => ['x' => 12]], 'r2' => ['glows' => [], 'label' => ['size' => 2]]],
+            'charts.0.finish.shadows' => [['reach' => 20, 'opacity' => 0.5, 'colour' => null]],
+            'charts.0.finish.glows' => [['reach' => 20, 'opacity' => 0.5]],
             'charts.0.words.reading' => ['of' => 'share'],
         ]);
         [$chart] = $piece->charts;
         self::assertSame('together', $chart->entrance?->order, 'a chart that bends comes as a whole');
         self::assertSame([12.0, 0.0], [$chart->own('r1')->label?->x, $chart->own('r1')->label?->y]);
         self::assertNull($chart->own('r2')->label?->x);
-        self::assertSame('#000000', $chart->finish->shadow?->colour);
+        self::assertSame('#000000', $chart->finish->coats->shadows[0]->colour);
         self::assertSame('%', $chart->words->reading->suffix);
-        self::assertEquals($chart->finish->glow, $chart->finishOf('r1')->glow);
-        self::assertNull($chart->finishOf('r2')->glow);
+        self::assertEquals($chart->finish->coats->glows, $chart->coatsOf('r1')->glows);
+        self::assertSame([], $chart->coatsOf('r2')->glows);
     }
 
     public function testRefusesWhatIsNoPiece(): void
@@ -103,6 +102,25 @@ final class PieceTest extends TestCase
         self::assertSame(1, $turned->lupine, 'what was given stays as it is');
     }
 
+    /** A finish was one of each kind; now it is coats. */
+    public function testTheFinishOfAPieceOfVersion3BecomesCoats(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/version-3.json');
+        $before = json_decode($old)->charts[0];
+        $piece = Piece::fromJson($old, \Lupine\Core\Form\Forms::shipped());
+        $coats = $piece->charts[0]->finish->coats;
+        self::assertSame($before->finish->fill === 'gradient' ? 'shaded' : 'flat', $coats->ground()->kind);
+        [$line] = $coats->lines;
+        self::assertSame([4.0, 12.0, '#ffffff'], [$line->width, $line->dash, $line->ink->colour]);
+        [$edge] = $coats->edges;
+        self::assertSame([220.0, 96, '#ffffff'], [$edge->length, $edge->round, $edge->ink->colour]);
+        $own = $piece->charts[0]->coatsOf('r2');
+        self::assertSame('#aa3344', $piece->charts[0]->own('r2')->colour);
+        self::assertSame([[], [], []], [$own->glows, $own->lines, $own->edges], 'none is an empty list');
+        self::assertSame('dots', $own->patterns[0]->kind);
+        self::assertEquals($coats->shadows, $own->shadows, 'what it had as the chart has it, it still has');
+    }
+
     public function testTimesOfAPieceOfVersion2BecomeFramesAndMilliseconds(): void
     {
         $document = json_decode((string) file_get_contents(__DIR__.'/version-2.json'));
@@ -125,11 +143,9 @@ final class PieceTest extends TestCase
         ];
         $piece = Piece::fromJson((string) json_encode($document), \Lupine\Core\Form\Forms::shipped());
         [$chart] = $piece->charts;
-        self::assertSame([60, -45], [$chart->finish->glow?->every, $chart->finish->stroke?->round]);
-        $own = $chart->own('r1');
-        self::assertInstanceOf(Glow::class, $own->glow);
-        self::assertInstanceOf(StrokeSettings::class, $own->stroke);
-        self::assertSame([2, 0], [$own->glow->every, $own->stroke->round]);
+        self::assertSame([60, -45], [$chart->finish->coats->glows[0]->every, $chart->finish->coats->edges[0]->round]);
+        $own = $chart->coatsOf('r1');
+        self::assertSame([2, []], [$own->glows[0]->every, $own->edges], 'a light that stood still was none');
         self::assertSame([240, 8991], [$chart->drift?->every, $piece->words[0]->drift?->every]);
         $recording = $piece->narration->recordings[0];
         self::assertSame([17_099.5, 17_099.5], [$recording->length, $recording->to]);

@@ -102,16 +102,16 @@ final class FaultsTest extends TestCase
             ['words.1' => [...self::NOTE, 'text' => 'Toys: the largest group']], 'Kettles is the largest', ['donut'],
         ];
         yield 'parts of one colour' => [
-            ['charts.0.own' => ['r1' => ['fill' => '#e04030'], 'r2' => ['fill' => '#e04131']]],
+            ['charts.0.own' => ['r1' => ['colour' => '#e04030'], 'r2' => ['colour' => '#e04131']]],
             'look the same to everybody', self::WHOLES,
         ];
         yield 'parts that some people see alike' => [
-            ['charts.0.own' => ['r1' => ['fill' => '#d64f4f'], 'r2' => ['fill' => '#5f9130']]],
+            ['charts.0.own' => ['r1' => ['colour' => '#d64f4f'], 'r2' => ['colour' => '#5f9130']]],
             'look the same to people with reduced green vision', self::WHOLES,
         ];
         yield 'a part of the ground’s colour' => [
             ['backdrop' => ['kind' => 'colour', 'colour' => '#204040', 'edge' => '#204040', 'vignette' => 0],
-                'charts.0.own' => ['r2' => ['fill' => '#214141']]],
+                'charts.0.own' => ['r2' => ['colour' => '#214141']]],
             '“Lamps” has about the colour of the ground', self::ALL,
         ];
         yield 'a chart cut by the edge' => [

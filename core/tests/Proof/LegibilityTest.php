@@ -105,7 +105,7 @@ final class LegibilityTest extends TestCase
         yield 'a part of the ground’s own colour' => [
             [
                 'backdrop' => ['kind' => 'colour', 'colour' => '#204040', 'edge' => '#204040', 'vignette' => 0],
-                'charts.0.own' => ['r2' => ['fill' => '#204040']],
+                'charts.0.own' => ['r2' => ['colour' => '#204040']],
             ],
             ['“Lamps & lights” has about the colour of the ground'],
             'donut',
@@ -113,7 +113,7 @@ final class LegibilityTest extends TestCase
         yield 'words that are white on a pale part' => [
             [
                 'words.1' => [...self::NOTE, 'text' => 'Pale', 'x' => 880.0, 'y' => 470.0, 'size' => 30.0],
-                'charts.0.own' => ['r1' => ['fill' => '#f4f4f0']],
+                'charts.0.own' => ['r1' => ['colour' => '#f4f4f0']],
             ],
             ['“Pale” has too little contrast'],
             'donut',

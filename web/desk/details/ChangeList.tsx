@@ -19,14 +19,16 @@ interface Props {
   /** what each property is where nothing changes it */
   first: (property: Property) => number | string;
   table?: Table;
+  /** which of its changes are listed; all, if absent */
+  only?: (property: { name: string }) => boolean;
 }
 
 /** The changes of one thing, one after another, and what they make of it at the playhead. */
-export function ChangeList({ piece, target, properties, sheet, keyed, first, table }: Props) {
+export function ChangeList({ piece, target, properties, sheet, keyed, first, table, only }: Props) {
   const edit = useDesk((state) => state.edit);
   const frame = usePlay((state) => state.frame);
   const [open, setOpen] = useState<string | null>(null);
-  const moves = changesOf(piece, target);
+  const moves = changesOf(piece, target).filter(({ property }) => only?.({ name: property ?? '' }) ?? true);
   const begin = (id: string): number => sheet.find((one) => one.id === id)?.begin ?? 0;
   const sorted = [...moves].sort((one, other) => begin(one.id) - begin(other.id));
   const add = (name: string): void => {

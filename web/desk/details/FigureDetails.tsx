@@ -125,7 +125,8 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
           <ChangeList
             piece={piece}
             target={target}
-            properties={properties?.figure ?? []}
+            properties={properties?.figure.filter(({ name }) => !name.startsWith('finish.')) ?? []}
+            only={({ name }) => !name.startsWith('finish.')}
             sheet={figure.changes}
             keyed={figure.keyed}
             first={(property) =>

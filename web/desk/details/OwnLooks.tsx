@@ -1,8 +1,6 @@
 import type { Own } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
-import { InheritedFields } from '../../settings/PartFields';
-import { first } from '../../settings/settings';
-import { DashField } from '../faces/DashField';
+import { usePlay } from '../playStore';
 
 interface LooksProps {
   own: Own;
@@ -16,12 +14,12 @@ interface LooksProps {
 export function OwnLooks({ own, colour, isOutKeyed, isSolid, onChange }: LooksProps) {
   return (
     <>
-      <GroupFields of="Own" only={['fill']} value={own} colour={colour} onChange={onChange} />
+      <GroupFields of="Own" only={['colour']} value={own} colour={colour} onChange={onChange} />
       {isSolid && (
         <GroupFields
           of="Faces"
           value={own.faces ?? {}}
-          colour={own.fill ?? colour}
+          colour={own.colour ?? colour}
           onChange={(part) => {
             const faces = { ...own.faces, ...part };
             onChange({ faces: Object.values(faces).some(Boolean) ? faces : undefined });
@@ -35,30 +33,9 @@ export function OwnLooks({ own, colour, isOutKeyed, isSolid, onChange }: LooksPr
         keyed={isOutKeyed ? { out: true } : {}}
         onChange={({ out }) => onChange({ out: out === 0 ? undefined : out })}
       />
-      <InheritedFields
-        of="Pattern"
-        value={own.pattern}
-        begin={first.Pattern}
-        onChange={(pattern) => onChange({ pattern })}
-      />
-      <InheritedFields
-        of="Stroke"
-        value={own.stroke}
-        begin={first.Stroke}
-        slots={{
-          dash: own.stroke && own.stroke !== 'none' && (
-            <DashField stroke={own.stroke} onChange={(stroke) => onChange({ stroke })} />
-          ),
-        }}
-        onChange={(stroke) => onChange({ stroke })}
-      />
-      <InheritedFields
-        of="Glow"
-        value={own.glow}
-        begin={first.Glow}
-        colour={own.fill ?? colour}
-        onChange={(glow) => onChange({ glow })}
-      />
+      <button type="button" className="text-button" onClick={() => usePlay.getState().set({ face: 'Finish' })}>
+        <i className="bi bi-layers" aria-hidden="true" /> Its coats
+      </button>
     </>
   );
 }

@@ -19,7 +19,10 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   // Several columns side by side are all there already; and of one column there is no other to change to.
   // One that runs goes through all of them by itself.
   const hasOther = !chart.run && (chart.series?.length ?? 0) < 2 && (tableOf(piece, chart)?.columns.length ?? 1) > 1;
-  const offered = (properties?.chart ?? []).filter(({ kind }) => kind !== 'column' || hasOther);
+  const offered = (properties?.chart ?? []).filter(
+    // Coats are changed where they are seen, on the Finish face.
+    ({ kind, name }) => (kind !== 'column' || hasOther) && !name.startsWith('finish.'),
+  );
   return (
     <div className="fields motion-face">
       <section className="span-all">
@@ -38,6 +41,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           piece={piece}
           target={{ chart: chart.id }}
           properties={offered}
+          only={({ name }) => !name.startsWith('finish.')}
           sheet={sheet?.changes ?? []}
           keyed={sheet?.keyed ?? {}}
           first={(property) => firstOf(chart, property.name, property.default)}

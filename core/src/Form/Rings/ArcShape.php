@@ -127,6 +127,7 @@ final readonly class ArcShape implements Shape
             $this->sector->outerRadius,
             $this->sector->centre,
             $this->sector->outerRadius,
+            $this->middle(),
         );
     }
 

@@ -120,6 +120,7 @@ final readonly class SectorShape implements Shape
             $sector->outerRadius,
             $this->centre,
             $sector->outerRadius + $this->out,
+            $this->middle(),
         );
     }
 }

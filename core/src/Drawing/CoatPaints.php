@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\Inks;
+use Lupine\Core\Finish\PatternTile;
+use Lupine\Core\Form\Grain;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Coat\FillCoat;
+use Lupine\Core\Piece\Coat\PatternCoat;
+use Lupine\Core\Piece\Coat\Stop;
+use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Reel\DotsPaint;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\LinearPaint;
+use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\PatternPaint;
+use Lupine\Core\Reel\RadialPaint;
+use Lupine\Core\Reel\TilePaint;
+
+/** What coats are painted with: where gradients, patterns and textures lie on what they are laid on. */
+final readonly class CoatPaints
+{
+    /** by how much a shaded fill is darker and lighter at its ends, in OKLab; taste, no source */
+    private const SHADED = 0.07;
+
+    /** where in a shaded fill its own colour is */
+    private const ITSELF = 0.55;
+
+    /** radius of a halftone’s dots where they begin and end, as parts of a cell, and their grid’s turn; taste */
+    private const DOTS = [-0.05, 0.72];
+    private const DOTS_TURN = 45.0;
+
+    /** luminance of a colour above which ink on it is black */
+    private const PALE = 0.4;
+
+    public function __construct(private Coated $on)
+    {
+    }
+
+    /**
+     * @param Track<FillCoat> $fills
+     *
+     * @return Track<Paint>
+     */
+    public function fill(Track $fills): Track
+    {
+        $colour = $this->on->colour;
+        $first = $fills->first();
+
+        return match ($first->kind) {
+            'flat' => $fills->map(static fn (FillCoat $fill): Paint => new FlatPaint(Inks::on($colour, $fill->ink))),
+            'shaded' => $fills->with(
+                $this->on->grain,
+                static fn (FillCoat $fill, Grain $grain): Paint => self::shaded($grain, Inks::on($colour, $fill->ink)),
+            ),
+            default => $fills->with(
+                $this->across($first->across),
+                static fn (FillCoat $fill, Box $box): Paint => self::gradient($fill, $box, $colour),
+            ),
+        };
+    }
+
+    /**
+     * @param Track<PatternCoat> $patterns
+     * @param Track<float>|null $drift how far the pattern has gone across its own lines, in pixels
+     *
+     * @return Track<Paint>
+     */
+    public function pattern(Track $patterns, ?Track $drift): Track
+    {
+        $ink = $this->ink(...);
+        if ($patterns->first()->kind === 'halftone') {
+            return $patterns->with(
+                $this->across('part'),
+                static fn (PatternCoat $one, Box $box): Paint => self::dots($one, $box, $ink($one)),
+            );
+        }
+
+        $still = $patterns->with(
+            $this->on->grain,
+            static function (PatternCoat $one, Grain $grain) use ($ink, $drift): PatternPaint {
+                $tile = PatternTile::of($one);
+
+                return new PatternPaint(
+                    $grain->origin->x,
+                    $grain->origin->y,
+                    $tile->size,
+                    $one->degrees,
+                    $tile->outline,
+                    $ink($one),
+                    $grain->reach,
+                    $drift !== null,
+                );
+            },
+        );
+
+        return $drift === null
+            ? $still->map(static fn (PatternPaint $paint): Paint => $paint)
+            : $still->with($drift, static fn (PatternPaint $paint, float $gone): Paint => $paint->gone($gone));
+    }
+
+    /** The ink of a pattern: its own, or black or white, whichever shows on the part. */
+    public function ink(PatternCoat $pattern): string
+    {
+        $under = $pattern->ground ?? $this->on->colour;
+
+        return match ($pattern->inked) {
+            'own' => $pattern->ink,
+            'part' => $this->on->colour,
+            default => Colour::hex($under)->luminance() > self::PALE ? '#000000' : '#ffffff',
+        };
+    }
+
+    /**
+     * @param Track<TextureCoat> $textures
+     *
+     * @return Track<Paint>
+     */
+    public function texture(Track $textures): Track
+    {
+        return $textures->with($this->on->grain, self::tile(...));
+    }
+
+    /** What a mask takes of a texture that leaves holes. */
+    public static function tile(TextureCoat $texture, Grain $grain): TilePaint
+    {
+        $isAlong = $texture->lie === 'along';
+        $from = $grain->middle;
+        $way = $grain->kind === 'radial'
+            ? rad2deg(atan2($grain->middle->y - $grain->from->y, $grain->middle->x - $grain->from->x)) + 90.0
+            : rad2deg(atan2($grain->to->y - $grain->from->y, $grain->to->x - $grain->from->x));
+
+        return new TilePaint(
+            $texture->kind,
+            match (true) {
+                $texture->leavesHoles() => 'cover',
+                $texture->blend === 'relief' => 'relief',
+                default => 'grey',
+            },
+            $texture->leavesHoles() ? $texture->amount : 1.0,
+            // In whole pixels, or fine grain shimmers where a part moves.
+            $isAlong ? round($from->x) : 0.0,
+            $isAlong ? round($from->y) : 0.0,
+            $texture->size,
+            $texture->degrees + ($isAlong ? $way : 0.0),
+        );
+    }
+
+    /**
+     * What a gradient goes over.
+     *
+     * @return Track<Box>
+     */
+    private function across(string $what): Track
+    {
+        return match ($what) {
+            'chart' => $this->on->around,
+            'stage' => Track::constant($this->on->stage),
+            default => $this->on->whole->map(
+                static fn (string $outline): Box => ($outline === '' ? null : MeasuredOutline::read($outline)->box())
+                    ?? new Box(0, 0, 1, 1),
+            ),
+        };
+    }
+
+    private static function shaded(Grain $grain, string $colour): Paint
+    {
+        $base = Colour::hex($colour);
+        $dark = $base->lightened(-self::SHADED)->toHex();
+        $light = $base->lightened(self::SHADED)->toHex();
+        if ($grain->kind === 'linear') {
+            return new LinearPaint($grain->from->x, $grain->from->y, $grain->to->x, $grain->to->y, [
+                [0.0, $dark, 1.0],
+                [self::ITSELF, $colour, 1.0],
+                [1.0, $light, 1.0],
+            ]);
+        }
+        $hole = $grain->inner / max(1e-9, $grain->outer);
+
+        return new RadialPaint($grain->from->x, $grain->from->y, $grain->outer, [
+            [$hole, $dark, 1.0],
+            [$hole + (1 - $hole) * self::ITSELF, $colour, 1.0],
+            [1.0, $light, 1.0],
+        ]);
+    }
+
+    /**
+     * Source of a line’s length, at whose ends lie the corners of the box: CSS Images Module Level 3, linear gradients;
+     * a circle’s is half of the box’s diagonal.
+     */
+    private static function gradient(FillCoat $fill, Box $box, string $colour): Paint
+    {
+        $stops = array_map(
+            static fn (Stop $stop): array => [$stop->at, Inks::on($colour, $stop->ink), $stop->opacity],
+            $fill->usualStops(),
+        );
+        usort($stops, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        if ($fill->kind === 'radial') {
+            return new RadialPaint(
+                $box->left + $box->width * $fill->x,
+                $box->top + $box->height * $fill->y,
+                max(0.01, (hypot($box->width, $box->height) / 2) * $fill->size),
+                $stops,
+            );
+        }
+        $turn = deg2rad($fill->degrees);
+        $half = ((abs($box->width * sin($turn)) + abs($box->height * cos($turn))) / 2) * $fill->size;
+        $middle = $box->middle();
+
+        return new LinearPaint(
+            $middle->x - $half * sin($turn),
+            $middle->y + $half * cos($turn),
+            $middle->x + $half * sin($turn),
+            $middle->y - $half * cos($turn),
+            $stops,
+        );
+    }
+
+    private static function dots(PatternCoat $pattern, Box $box, string $ink): DotsPaint
+    {
+        $turn = deg2rad($pattern->degrees);
+        $half = (abs($box->width * sin($turn)) + abs($box->height * cos($turn))) / 2;
+        $middle = $box->middle();
+
+        return new DotsPaint(
+            $pattern->size,
+            self::DOTS_TURN,
+            $middle->x - $half * sin($turn),
+            $middle->y + $half * cos($turn),
+            $middle->x + $half * sin($turn),
+            $middle->y - $half * cos($turn),
+            self::DOTS[0],
+            self::DOTS[1],
+            $ink,
+            [$box->left, $box->top, $box->right(), $box->bottom()],
+        );
+    }
+}

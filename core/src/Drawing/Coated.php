@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Form\Grain;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Coat\Coats;
+
+/** What coats are laid on: a mark, a track, a panel, a sample. */
+final readonly class Coated
+{
+    /**
+     * @param string $id of what it is
+     * @param Track<string> $outline path data, as far as it is there
+     * @param Track<Grain> $grain what gradients and patterns follow
+     * @param Track<string> $whole the outline where all of it is there
+     * @param Track<Box> $around what “the chart” is, in its own pixels
+     * @param Track<Coats> $coats
+     */
+    public function __construct(
+        public string $id,
+        public string $colour,
+        public Track $outline,
+        public Track $grain,
+        public Track $whole,
+        public Track $around,
+        public Box $stage,
+        public Track $coats,
+    ) {
+    }
+
+    /**
+     * The same with another outline.
+     *
+     * @param Track<string> $outline
+     */
+    public function outlined(Track $outline): self
+    {
+        return new self(
+            $this->id,
+            $this->colour,
+            $outline,
+            $this->grain,
+            $this->whole,
+            $this->around,
+            $this->stage,
+            $this->coats,
+        );
+    }
+}

@@ -1,0 +1,346 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Finish\Hatching;
+use Lupine\Core\Finish\Inks;
+use Lupine\Core\Form\Grain;
+use Lupine\Core\Geometry\Inset;
+use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\Loops;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Coat\Blend;
+use Lupine\Core\Piece\Coat\Coat;
+use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\EdgeCoat;
+use Lupine\Core\Piece\Coat\FillCoat;
+use Lupine\Core\Piece\Coat\GlowCoat;
+use Lupine\Core\Piece\Coat\InnerCoat;
+use Lupine\Core\Piece\Coat\LineCoat;
+use Lupine\Core\Piece\Coat\PatternCoat;
+use Lupine\Core\Piece\Coat\ShadowCoat;
+use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Reel\Blur;
+use Lupine\Core\Reel\Effect;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Inner;
+use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\Role;
+
+/** Lays coats on what they are for. Each follows the outline, and none changes it. */
+final readonly class DrawCoats
+{
+    /** the blur of a glow and of the tight light in it, as parts of its radius */
+    private const WIDE = 0.5;
+    private const TIGHT = 0.16;
+
+    /** how much wider an edge light’s halo is than its core; taste, no source */
+    private const HALO = 3.2;
+
+    /** a light is a little shorter than its halo */
+    private const CORE = 0.9;
+
+    public function __construct(private Loops $loops, private FrameRange $range)
+    {
+    }
+
+    /**
+     * The fill that everything else lies on.
+     *
+     * @return Track<Paint>
+     */
+    public function ground(Coated $on): Track
+    {
+        return (new CoatPaints($on))->fill($on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground()));
+    }
+
+    /**
+     * What lies on the fill, from the ground to the eye.
+     *
+     * @return list<Node>
+     */
+    public function onFill(Coated $on): array
+    {
+        $paints = new CoatPaints($on);
+        $nodes = [];
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->fillsAbove()) as $fills) {
+            $nodes[] = new PathNode(
+                $on->outline,
+                $paints->fill($fills),
+                $fills->map(static fn (FillCoat $one): float => $one->opacity),
+                blend: $fills->first()->blend,
+            );
+        }
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->patterns) as $patterns) {
+            array_push($nodes, ...$this->pattern($on, $patterns, $paints));
+        }
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->textures) as $textures) {
+            if (!$textures->first()->leavesHoles()) {
+                $nodes[] = self::texture($on, $textures, $paints);
+            }
+        }
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->inners) as $inners) {
+            $nodes[] = self::inner($on, $inners);
+        }
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->lines) as $lines) {
+            $nodes[] = $this->line($on, $lines);
+        }
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->edges) as $edges) {
+            array_push($nodes, ...$this->edge($on, $edges));
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * Light around it, which lies below everything that could be darkened by it.
+     *
+     * @return list<Node>
+     */
+    public function glows(Coated $on): array
+    {
+        $nodes = [];
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->glows) as $glows) {
+            $first = $glows->first();
+            $soft = [$this->glow($on, $glows, self::WIDE, static fn (GlowCoat $one): float => $one->opacity)];
+            if ($first->tight > 0) {
+                $soft[] = $this->glow(
+                    $on,
+                    $glows,
+                    self::TIGHT,
+                    static fn (GlowCoat $one): float => $one->opacity * $one->tight,
+                );
+            }
+            if ($first->breath > 0) {
+                $breath = $this->loops->breath($first->breath, $first->every, $this->range);
+                $soft = [new GroupNode(Role::Breath, $soft, $breath, of: $on->id)];
+            }
+            array_push($nodes, ...$soft);
+        }
+
+        return $nodes;
+    }
+
+    /** @return list<Node> */
+    public function shadows(Coated $on): array
+    {
+        return array_map(
+            static fn (Track $shadows): Node => new PathNode(
+                $on->outline,
+                $shadows->map(static fn (ShadowCoat $one): Paint => new FlatPaint($one->colour)),
+                $shadows->map(static fn (ShadowCoat $one): float => $one->opacity),
+                $shadows->map(static fn (ShadowCoat $one): Effect => new Blur(
+                    $one->reach * self::WIDE,
+                    $one->x,
+                    $one->y,
+                    $one->spread,
+                )),
+                blend: $shadows->first()->blend,
+            ),
+            $this->each($on, static fn (Coats $coats): array => $coats->shadows),
+        );
+    }
+
+    /**
+     * The same nodes, with the holes that textures leave in them.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>
+     */
+    public function withHoles(array $nodes, Coated $on): array
+    {
+        foreach ($this->each($on, static fn (Coats $coats): array => $coats->holes()) as $holes) {
+            $nodes = [new GroupNode(
+                Role::Holes,
+                $nodes,
+                mask: $holes->with($on->grain, CoatPaints::tile(...)),
+                of: $on->id,
+            )];
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * Each coat of a kind over time; there are as many on every frame, and those are of one kind.
+     *
+     * @template C of Coat
+     *
+     * @param \Closure(Coats): list<C> $of
+     *
+     * @return list<Track<C>>
+     */
+    private function each(Coated $on, \Closure $of): array
+    {
+        $first = $on->coats->first();
+        $each = [];
+        foreach ($first->seen($of($first)) as $place => $coat) {
+            $each[] = $on->coats->isConstant()
+                ? Track::constant($coat)
+                : $on->coats->map(static fn (Coats $coats) => $coats->seen($of($coats))[$place]);
+        }
+
+        return $each;
+    }
+
+    /**
+     * @param Track<PatternCoat> $patterns
+     *
+     * @return list<Node>
+     */
+    private function pattern(Coated $on, Track $patterns, CoatPaints $paints): array
+    {
+        $first = $patterns->first();
+        $opacity = $patterns->map(static fn (PatternCoat $one): float => $one->opacity);
+        $ground = $first->ground === null ? [] : [new PathNode($on->outline, new FlatPaint($first->ground))];
+        if ($first->kind === 'hand') {
+            $strokes = new PathNode(
+                $patterns->with($on->grain, static fn (PatternCoat $one, Grain $grain): string => Hatching::of(
+                    $one,
+                    $grain->origin,
+                    $grain->reach,
+                )),
+                $patterns->map(static fn (PatternCoat $one): Paint => new FlatPaint($paints->ink($one))),
+                $opacity,
+                stroke: new Stroke(Hatching::thickness($first), 'round'),
+                blend: $first->blend,
+            );
+
+            return [...$ground, new GroupNode(Role::Pattern, [$strokes], clip: $on->outline, of: $on->id)];
+        }
+        $drift = $first->isDrifting() ? $this->loops->march(-$first->drift, $first->size, $this->range) : null;
+
+        return [...$ground, new PathNode(
+            $on->outline,
+            $paints->pattern($patterns, $drift),
+            $opacity,
+            blend: $first->blend,
+        )];
+    }
+
+    /** @param Track<TextureCoat> $textures */
+    private static function texture(Coated $on, Track $textures, CoatPaints $paints): Node
+    {
+        $blend = $textures->first()->blend;
+
+        return new PathNode(
+            $on->outline,
+            $paints->texture($textures),
+            $textures->map(static fn (TextureCoat $one): float => $one->amount),
+            blend: $blend === 'relief' ? Blend::NORMAL : $blend,
+        );
+    }
+
+    /** @param Track<InnerCoat> $inners */
+    private static function inner(Coated $on, Track $inners): Node
+    {
+        return new PathNode(
+            $on->outline,
+            $inners->map(static fn (InnerCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink))),
+            $inners->map(static fn (InnerCoat $one): float => $one->opacity),
+            $inners->map(static fn (InnerCoat $one): Effect => new Inner($one->reach * self::WIDE, $one->x, $one->y)),
+            blend: $inners->first()->blend,
+        );
+    }
+
+    /** @param Track<LineCoat> $lines */
+    private function line(Coated $on, Track $lines): Node
+    {
+        $first = $lines->first();
+        $isInside = $first->place === 'inside';
+        $outline = $on->outline;
+        $whole = $on->whole;
+        if ($first->place === 'apart') {
+            $inside = static fn (string $one): string => $one === '' ? '' : Inset::of($one, $first->distance);
+            [$outline, $whole] = [$outline->map($inside), $whole->map($inside)];
+        }
+        // Half of a line along an edge is outside of it; of one that keeps inside, that half is cut off.
+        $width = $lines->map(static fn (LineCoat $one): float => $isInside ? $one->width * 2 : $one->width);
+        $period = $first->dash + $first->gap;
+        $stroke = new Stroke(
+            $width,
+            $first->caps,
+            $first->isDashed() ? [$first->dash, $first->gap] : [],
+            $first->isMarching() ? $this->loops->march($first->march, $period, $this->range) : null,
+            $first->isDashed() && $first->isFitted ? $whole->map(
+                static fn (string $one): float => self::fitted($one, $period),
+            ) : null,
+        );
+        $path = new PathNode(
+            $outline,
+            $lines->map(static fn (LineCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink))),
+            $lines->map(static fn (LineCoat $one): float => $one->opacity),
+            stroke: $stroke,
+            blend: $first->blend,
+        );
+
+        return new GroupNode(Role::Line, [$path], clip: $isInside ? $on->outline : null, of: $on->id);
+    }
+
+    /** By how much dashes are longer so that a whole number of them goes round. */
+    private static function fitted(string $outline, float $period): float
+    {
+        $way = $outline === '' ? 0.0 : MeasuredOutline::read($outline)->length();
+
+        return $way <= 0 ? 1.0 : $way / (max(1.0, round($way / $period)) * $period);
+    }
+
+    /**
+     * A light that fades at both ends, and a wider one around it.
+     *
+     * @param Track<EdgeCoat> $edges
+     *
+     * @return list<Node>
+     */
+    private function edge(Coated $on, Track $edges): array
+    {
+        $first = $edges->first();
+        $place = $edges->map(static fn (EdgeCoat $one): float => $one->at);
+        if ($first->round !== 0) {
+            $gone = $this->loops->laps($first->round, $this->range);
+            $place = $place->with($gone, static fn (float $at, float $gone): float => fmod($at + $gone + 1.0, 1.0));
+        }
+        $paint = $edges->map(static fn (EdgeCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink)));
+        $nodes = [];
+        foreach ([[self::HALO, $first->halo, 1.0], [1.0, 1.0, self::CORE]] as [$wide, $much, $long]) {
+            if ($much > 0) {
+                $nodes[] = new PathNode(
+                    $on->outline,
+                    $paint,
+                    $edges->map(static fn (EdgeCoat $one): float => $one->opacity * $much),
+                    stroke: new Stroke(
+                        Track::constant($first->width * $wide),
+                        'butt',
+                        light: new Light(
+                            $edges->map(static fn (EdgeCoat $one): float => $one->length * $long),
+                            $place,
+                        ),
+                    ),
+                    blend: $first->blend,
+                );
+            }
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * @param Track<GlowCoat> $glows
+     * @param float $part of the radius that is the blur’s standard deviation
+     * @param \Closure(GlowCoat): float $opacity
+     */
+    private function glow(Coated $on, Track $glows, float $part, \Closure $opacity): Node
+    {
+        return new PathNode(
+            $on->outline,
+            $glows->map(static fn (GlowCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink))),
+            $glows->map($opacity),
+            $glows->map(static fn (GlowCoat $one): Effect => new Blur($one->reach * $part)),
+            blend: $glows->first()->blend,
+        );
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece\Coat;
+
+use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+
+/** What a part is filled with. The first of several is the ground of all; the others lie on it. */
+#[Described('A fill of a part: flat, or a gradient.', label: 'Fill', name: 'Fill')]
+final readonly class FillCoat implements Coat
+{
+    private const GRADIENTS = ['linear', 'radial'];
+
+    public function __construct(
+        #[Choice('Kind', ['flat' => 'Flat', 'shaded' => 'Shaded', 'linear' => 'Linear', 'radial' => 'Radial'])]
+        #[Detail('shaded: a little lighter outward or along the part')]
+        public string $kind = 'flat',
+        #[Among(Ink::class)]
+        public Ink $ink = new Ink(),
+        /** @var list<Stop> */
+        #[Several(new Part(Stop::class), max: 8, label: 'Colours')]
+        #[Detail(
+            'of a gradient; none: darker to lighter',
+            isOptional: true,
+            when: ['kind' => self::GRADIENTS],
+        )]
+        public array $stops = [],
+        #[Choice('Across', ['part' => 'Each part', 'chart' => 'The chart', 'stage' => 'The stage'])]
+        #[Detail('what a gradient goes over', isOptional: true, when: ['kind' => self::GRADIENTS])]
+        public string $across = 'part',
+        #[Number('Angle', Unit::Degrees, -720, 720, 0)]
+        #[Detail(
+            'where a linear gradient leads, clockwise from 12 o’clock',
+            isOptional: true,
+            when: ['kind' => ['linear']],
+            isKeyed: true,
+        )]
+        public float $degrees = 0.0,
+        #[Number('Centre X', Unit::Fraction, -2, 3, 0.5)]
+        #[Detail(
+            'middle of a radial gradient, as a part of the width that it goes over',
+            isOptional: true,
+            when: ['kind' => ['radial']],
+            isKeyed: true,
+        )]
+        public float $x = 0.5,
+        #[Number('Centre Y', Unit::Fraction, -2, 3, 0.5)]
+        #[Detail(
+            'as a part of the height that it goes over',
+            isOptional: true,
+            when: ['kind' => ['radial']],
+            isKeyed: true,
+        )]
+        public float $y = 0.5,
+        #[Number('Size', Unit::Fraction, 0.02, 8, 1, step: 5)]
+        #[Detail(
+            '1: the gradient’s ends just reach the corners of what it goes over',
+            isOptional: true,
+            when: ['kind' => self::GRADIENTS],
+            isKeyed: true,
+        )]
+        public float $size = 1.0,
+        #[Number('Opacity', Unit::Fraction, 0, 1, 1)]
+        #[Detail(isOptional: true, isKeyed: true)]
+        public float $opacity = 1.0,
+        #[Blend]
+        #[Detail(isOptional: true)]
+        public string $blend = Blend::NORMAL,
+        #[Toggle('')]
+        #[Detail('whether it is left out; its settings are kept', isOptional: true)]
+        public bool $isOff = false,
+    ) {
+    }
+
+    public function isSeen(): bool
+    {
+        return !$this->isOff;
+    }
+
+    public function isLooping(): bool
+    {
+        return false;
+    }
+
+    /** @return non-empty-list<Stop> */
+    public function usualStops(): array
+    {
+        return $this->stops !== [] ? $this->stops : [
+            new Stop(0.0, new Ink(shade: -0.12), 1.0),
+            new Stop(0.5, new Ink(), 1.0),
+            new Stop(1.0, new Ink(shade: 0.16), 1.0),
+        ];
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Piece\Coat;
+
+use Lupine\Core\Settings\Choice;
+use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Toggle;
+use Lupine\Core\Settings\Unit;
+
+/** A surface that is felt rather than seen. */
+#[Described(
+    'A surface, such as paper or felt.',
+    label: 'Texture',
+    hint: 'Gives the parts a surface, such as paper or felt.',
+    name: 'Texture',
+)]
+final readonly class TextureCoat implements Coat
+{
+    public const KINDS = [
+        'grain' => 'Grain',
+        'paper' => 'Paper',
+        'felt' => 'Felt',
+        'linen' => 'Linen',
+        'brushed' => 'Brushed',
+        'chalk' => 'Chalk',
+        'print' => 'Print',
+    ];
+
+    /** those that leave holes; the others make it lighter and darker */
+    private const HOLES = ['chalk', 'print'];
+
+    public function __construct(
+        #[Choice('Kind', self::KINDS)]
+        #[Detail('chalk and print leave holes, the others are light and dark')]
+        public string $kind = 'grain',
+        #[Number('Amount', Unit::Fraction, 0, 1, 0.5)]
+        #[Detail(isKeyed: true)]
+        public float $amount = 0.5,
+        #[Number('Size', Unit::Fraction, 0.25, 4, 1, step: 5)]
+        #[Detail(isOptional: true)]
+        public float $size = 1.0,
+        #[Number('Turn', Unit::Degrees, -360, 360, 0)]
+        #[Detail('clockwise', isOptional: true)]
+        public float $degrees = 0.0,
+        #[Choice('Direction', ['still' => 'Fixed', 'along' => 'Along the part'])]
+        #[Detail(
+            'still: it lies on the stage, and the part uncovers it; along: turned with the part, and goes where it goes',
+            isOptional: true,
+        )]
+        public string $lie = 'still',
+        #[Choice('Blend', [
+            'soft-light' => 'Soft light',
+            'overlay' => 'Overlay',
+            'multiply' => 'Multiply',
+            'screen' => 'Screen',
+            'relief' => 'Relief',
+        ])]
+        #[Detail(
+            'relief: black and white by opacity, which is fastest',
+            isOptional: true,
+            when: ['kind' => ['grain', 'paper', 'felt', 'linen', 'brushed']],
+        )]
+        public string $blend = 'soft-light',
+        #[Toggle('')]
+        #[Detail('whether it is left out; its settings are kept', isOptional: true)]
+        public bool $isOff = false,
+    ) {
+    }
+
+    public function isSeen(): bool
+    {
+        return !$this->isOff;
+    }
+
+    public function isLooping(): bool
+    {
+        return false;
+    }
+
+    public function leavesHoles(): bool
+    {
+        return in_array($this->kind, self::HOLES, true);
+    }
+}

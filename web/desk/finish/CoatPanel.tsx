@@ -1,0 +1,163 @@
+import { useMemo } from 'react';
+import { coats, samples } from '../../../contracts/settings';
+import type { Chart, Piece } from '../../../contracts/piece';
+import { GroupFields } from '../../settings/GroupFields';
+import { act } from '../act';
+import { begun, coatsOf, isOwn, labelOf, MOST, setCoats, type Coat, type Kind, type Whose } from './coats';
+import { CoatChanges } from './CoatChanges';
+import { CoatPicture, CoatPictures } from './CoatPictures';
+import { Stops } from './Stops';
+
+interface Props {
+  piece: Piece;
+  chart: Chart;
+  whose: Whose;
+  colour: string;
+  kind: Kind;
+  place: number;
+  onChoose: (kind: Kind, place: number) => void;
+  edit: (change: (draft: Chart) => void) => void;
+}
+
+/** One coat: samples to choose from by looking, and all that it can be set to. */
+export function CoatPanel({ piece, chart, whose, colour, kind, place: wanted, onChoose, edit }: Props) {
+  const list = coatsOf(chart, whose, kind);
+  const place = Math.min(wanted, Math.max(0, list.length - 1));
+  const coat = list[place] as Coat | undefined;
+  const label = labelOf(kind);
+  const change = (work: (list: Coat[]) => Coat[] | null): void =>
+    edit((draft) => setCoats(draft, whose, kind, work(coatsOf(draft, whose, kind)) as never));
+  const of = coats[kind];
+  const offered = samples[kind];
+  const fills = coatsOf(chart, whose, 'fills').slice(0, 1);
+  const pictures = useMemo(
+    () => offered.map(({ coats: its }) => (kind === 'fills' ? { fills: its } : { fills, [kind]: its })),
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [offered, kind, JSON.stringify(fills)],
+  );
+  /** A sample of one coat is for the one that is taken; others lay all of theirs on at once. */
+  const isForOne = (its: readonly Coat[]): boolean => its.length === 1 && list.length > 1;
+  const isNow = (its: readonly Coat[]): boolean =>
+    JSON.stringify(its) === JSON.stringify(isForOne(its) ? [coat] : list);
+  return (
+    <div className="coat-panel">
+      <CoatPictures colour={colour} coats={pictures as never}>
+        <div className="coat-samples" role="group" aria-label={`${label} samples`}>
+          {kind !== 'fills' && (
+            <button
+              type="button"
+              className={`coat-sample is-none${list.length === 0 ? ' is-on' : ''}`}
+              aria-pressed={list.length === 0}
+              onClick={() => change(() => [])}
+            >
+              <span className="coat-picture" />
+              None
+            </button>
+          )}
+          {offered.map(({ name, coats: its }, at) => (
+            <button
+              key={name}
+              type="button"
+              className={`coat-sample${isNow(its) ? ' is-on' : ''}`}
+              aria-pressed={isNow(its)}
+              onClick={() => {
+                const fresh = structuredClone(its) as Coat[];
+                change((now) => (isForOne(its) ? now.map((one, at) => (at === place ? fresh[0] : one)) : fresh));
+                onChoose(kind, isForOne(its) ? place : 0);
+              }}
+            >
+              <CoatPicture at={at} />
+              {name}
+            </button>
+          ))}
+        </div>
+      </CoatPictures>
+      {coat && (
+        <>
+          <div className="fields two-columns">
+            <GroupFields
+              of={of}
+              value={coat as never}
+              but={kind === 'patterns' || kind === 'textures' ? (['kind'] as never) : []}
+              colour={colour}
+              slots={
+                kind === 'fills'
+                  ? ({
+                      stops: (
+                        <Stops
+                          fill={coat as Coat<'fills'>}
+                          colour={colour}
+                          onChange={(stops) =>
+                            change((now) => now.map((one, at) => (at === place ? { ...one, stops } : one)))
+                          }
+                        />
+                      ),
+                    } as never)
+                  : {}
+              }
+              onChange={(part) =>
+                change((now) => now.map((one, at) => (at === place ? { ...one, ...(part as object) } : one)))
+              }
+            />
+          </div>
+          <CoatChanges piece={piece} chart={chart} whose={whose} kind={kind} place={place} coat={coat} />
+        </>
+      )}
+      <div className="coat-tools">
+        {list.length > 1 &&
+          list.map((_, at) => (
+            <button
+              key={at}
+              type="button"
+              className={`coat-place${at === place ? ' is-on' : ''}`}
+              aria-pressed={at === place}
+              aria-label={`${label} ${at + 1}`}
+              onClick={() => onChoose(kind, at)}
+            >
+              {at + 1}
+            </button>
+          ))}
+        {coat && list.length < MOST && (
+          <button
+            type="button"
+            className="text-button"
+            onClick={() => {
+              change((now) => [...now, ...begun(kind).slice(0, 1)]);
+              onChoose(kind, list.length);
+            }}
+          >
+            <i className="bi bi-plus-lg" aria-hidden="true" /> Add another
+          </button>
+        )}
+        {list.length > 1 && (
+          <button
+            type="button"
+            className="text-button"
+            onClick={() => {
+              change((now) => now.filter((_, at) => at !== place));
+              onChoose(kind, Math.max(0, place - 1));
+            }}
+          >
+            <i className="bi bi-dash-lg" aria-hidden="true" /> Remove this one
+          </button>
+        )}
+        {whose === null && (kind === 'patterns' || kind === 'textures') && (
+          <button
+            type="button"
+            className="text-button"
+            title="Tells the parts apart without colour"
+            onClick={() => void act('each-its-own', { chart: chart.id, coat: kind })}
+          >
+            <i className="bi bi-grid-3x2-gap" aria-hidden="true" /> Each part its own
+          </button>
+        )}
+        {isOwn(chart, whose, kind) && (
+          <button type="button" className="text-button" onClick={() => change(() => null)}>
+            <i className="bi bi-arrow-return-left" aria-hidden="true" /> Reset to chart
+          </button>
+        )}
+        {whose !== null && !isOwn(chart, whose, kind) && <span className="soft">Same as the chart</span>}
+      </div>
+    </div>
+  );
+}
