@@ -25,6 +25,23 @@ final readonly class Nodes
         return self::find($drawing->nodes, $role, $of) !== null;
     }
 
+    /** @return list<GroupNode> all of a role, wherever they stand */
+    public static function groups(Drawing $drawing, Role $role): array
+    {
+        $found = [];
+        $walk = static function (array $nodes) use (&$walk, &$found, $role): void {
+            foreach ($nodes as $node) {
+                if ($node instanceof GroupNode) {
+                    array_push($found, ...$node->role === $role ? [$node] : []);
+                    $walk($node->children);
+                }
+            }
+        };
+        $walk($drawing->nodes);
+
+        return $found;
+    }
+
     /** @return list<TextNode> */
     public static function texts(GroupNode $group): array
     {

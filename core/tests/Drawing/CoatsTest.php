@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Drawing;
+
+use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\PathNode;
+use Lupine\Core\Finish\CoatSamples;
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\Svg;
+use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Reel\Blur;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\Inner;
+use Lupine\Core\Reel\LinearPaint;
+use Lupine\Core\Reel\RadialPaint;
+use Lupine\Core\Reel\Role;
+use Lupine\Core\Reel\TilePaint;
+use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Coats lie on marks and never change them. */
+final class CoatsTest extends TestCase
+{
+    private const FRAMES = [18, 40, 239];
+
+    /** @return iterable<string, array{string}> */
+    public static function forms(): iterable
+    {
+        foreach (Forms::shipped()->names() as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    /** Still and in the middle of an entrance: the outlines stay as they are, and so does what an SVG says of them. */
+    #[DataProvider('forms')]
+    public function testEveryCoatOnEveryFormLeavesTheMarksAsTheyAre(string $form): void
+    {
+        $figures = match ($form) {
+            'line', 'area' => "What\t2020\t2021\t2022\nKettles\t30\t60\t20",
+            'dial' => "Mended\t72 %\nNot\trest",
+            default => Sample::FIGURES,
+        };
+        $plain = Sample::draw(Sample::piece($figures, [], $form));
+        $wanted = array_map(static fn (int $frame): array => self::said($plain, $frame), self::FRAMES);
+        $all = [];
+        foreach (CoatSamples::all() as $list => $samples) {
+            foreach ($samples as $sample) {
+                $all[] = [$list => $sample['coats']];
+            }
+        }
+        // One after the other on a single form; on the others all kinds at once, which is what takes most.
+        $tries = $form === 'donut' ? $all : [];
+        foreach ([0, 3] as $which) {
+            $tries[] = array_map(
+                static fn (array $samples): array => $samples[$which % count($samples)]['coats'],
+                CoatSamples::all(),
+            );
+        }
+        foreach ($tries as $coats) {
+            $changes = [];
+            foreach ($coats as $list => $its) {
+                $changes['charts.0.finish.'.$list] = $its;
+            }
+            $piece = Sample::piece($figures, $changes, $form);
+            $drawing = Sample::draw($piece);
+            foreach (self::FRAMES as $at => $frame) {
+                self::assertSame($wanted[$at], self::said($drawing, $frame), (string) json_encode($coats));
+            }
+            self::assertTrue(Sample::prove($piece)->isExact());
+        }
+    }
+
+    /** @return list<array<string, string>> what an SVG says of its marks */
+    private static function said(Drawing $drawing, int $frame): array
+    {
+        $svg = new \SimpleXMLElement(Svg::ofFrame($drawing, $frame));
+        $said = [];
+        foreach ($svg->xpath('//*[@data-figure]') ?: [] as $mark) {
+            self::assertNull($mark['filter'], 'a mark holds nothing but its own outline');
+            $said[] = array_map(
+                static fn (string $name): string => (string) $mark[$name],
+                ['data-figure', 'data-label', 'data-value', 'data-share', 'd'],
+            );
+        }
+
+        return $said;
+    }
+
+    /**
+     * The ends of a gradient at an angle lie where its line is met at right angles from the corners of the box.
+     *
+     * Source: CSS Images Module Level 3, 3.1.1: |W sin A| + |H cos A|, from the corner to the opposite one.
+     */
+    public function testAGradientReachesTheCornersOfWhatItGoesOver(): void
+    {
+        foreach ([0, 30, 90, 135, 200] as $degrees) {
+            $drawing = Sample::draw(Sample::piece(changes: [
+                'charts.0.finish.fills' => [['kind' => 'linear', 'degrees' => $degrees, 'across' => 'stage']],
+            ]));
+            $paint = $drawing->marks()[0]->fill->at(239);
+            self::assertInstanceOf(LinearPaint::class, $paint);
+            [$wayX, $wayY] = [$paint->toX - $paint->x, $paint->toY - $paint->y];
+            $along = array_map(
+                static fn (array $at): float => (($at[0] - $paint->x) * $wayX + ($at[1] - $paint->y) * $wayY)
+                    / ($wayX ** 2 + $wayY ** 2),
+                [[0, 0], [1920, 0], [0, 1080], [1920, 1080]],
+            );
+            self::assertEqualsWithDelta([0.0, 1.0], [min($along), max($along)], 1e-9, "{$degrees}°");
+            self::assertEqualsWithDelta($degrees, fmod(rad2deg(atan2($wayX, -$wayY)) + 360, 360), 1e-9);
+        }
+        $radial = Sample::draw(Sample::piece(changes: [
+            'charts.0.finish.fills' => [['kind' => 'radial', 'across' => 'stage', 'x' => 0.25, 'y' => 0.5, 'stops' => [
+                ['at' => 0, 'colour' => '#ff0000'], ['at' => 1, 'shade' => -1, 'opacity' => 0.5],
+            ]]],
+        ]))->marks()[0]->fill->at(239);
+        self::assertInstanceOf(RadialPaint::class, $radial);
+        self::assertSame([480.0, 540.0], [$radial->x, $radial->y]);
+        self::assertSame([[0.0, '#ff0000', 1.0], [1.0, '#000000', 0.5]], $radial->stops);
+    }
+
+    public function testAPartInheritsEachKindOfCoatUntilItHasItsOwn(): void
+    {
+        $drawing = Sample::draw(Sample::piece(changes: [
+            'charts.0.finish.inners' => [['reach' => 20, 'opacity' => 0.5, 'colour' => '#123456']],
+            'charts.0.finish.textures' => [['kind' => 'felt', 'amount' => 0.5], ['kind' => 'grain', 'off' => true]],
+            'charts.0.own' => [
+                'r2' => ['inners' => []],
+                'r3' => ['inners' => [['reach' => 8, 'opacity' => 1]], 'textures' => [['kind' => 'linen']]],
+            ],
+        ]));
+        $inners = self::with($drawing, static fn (PathNode $node): bool => $node->effect?->at(0) instanceof Inner);
+        self::assertSame(
+            ['#123456', $drawing->timings['chart1']->colours['r3'], '#123456', '#123456'],
+            array_map(static fn (PathNode $node): string => self::colour($node), $inners),
+        );
+        $tiles = self::with($drawing, static fn (PathNode $node): bool => $node->fill->at(0) instanceof TilePaint);
+        self::assertSame(
+            ['felt', 'felt', 'linen', 'felt', 'felt'],
+            array_map(static function (PathNode $node): string {
+                $paint = $node->fill->at(0);
+
+                return $paint instanceof TilePaint ? $paint->name : '';
+            }, $tiles),
+            'one that is off is left out',
+        );
+    }
+
+    public function testMovesChangeCoatsOfAChartAndOfAPart(): void
+    {
+        $move = ['kind' => 'change', 'begin' => 100, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward',
+            'pin' => null];
+        $piece = Sample::piece(changes: [
+            'charts.0.finish.glows' => [['reach' => 20, 'opacity' => 0.2, 'tight' => 0]],
+            'moves' => [
+                [...$move, 'id' => 'm1', 'target' => ['chart' => 'chart1'], 'property' => 'finish.glows.0.opacity',
+                    'to' => 0.8],
+                [...$move, 'id' => 'm2', 'target' => ['chart' => 'chart1', 'figure' => 'r2'],
+                    'property' => 'finish.glows.0.reach', 'to' => 60],
+                [...$move, 'id' => 'm3', 'target' => ['chart' => 'chart1', 'figure' => 'r3'],
+                    'property' => 'finish.glows.0.colour', 'to' => '#ff0000'],
+                [...$move, 'id' => 'm4', 'target' => ['chart' => 'chart1'], 'property' => 'finish.lines.3.width',
+                    'to' => 9],
+            ],
+        ]);
+        $drawing = Sample::draw($piece);
+        $glows = Nodes::paths(Nodes::group($drawing, Role::Soft));
+        self::assertCount(5, $glows);
+        foreach ($glows as $at => $glow) {
+            self::assertEqualsWithDelta([0.2, 0.5, 0.8], array_map($glow->opacity->at(...), [99, 110, 120]), 1e-9);
+            $blurs = array_map(static function (int $frame) use ($glow): float {
+                $blur = $glow->effect?->at($frame);
+
+                return $blur instanceof Blur ? $blur->deviation : 0.0;
+            }, [99, 110, 120]);
+            self::assertEqualsWithDelta($at === 1 ? [10.0, 20.0, 30.0] : [10.0, 10.0, 10.0], $blurs, 1e-9);
+        }
+        self::assertSame($drawing->timings['chart1']->colours['r3'], self::colour($glows[2], 99));
+        self::assertSame('#ff0000', self::colour($glows[2], 120), 'from the colour of the part to another');
+        self::assertTrue(Sample::prove($piece)->isExact());
+    }
+
+    public function testOneMaskDoesForAllMarksThatHaveTheSameHoles(): void
+    {
+        $chalk = ['kind' => 'chalk', 'amount' => 1];
+        $shared = Sample::draw(Sample::piece(changes: ['charts.0.finish.textures' => [$chalk]]));
+        self::assertCount(1, Nodes::groups($shared, Role::Holes));
+        $own = Sample::draw(Sample::piece(changes: [
+            'charts.0.finish.textures' => [$chalk],
+            'charts.0.own' => ['r2' => ['textures' => [[...$chalk, 'amount' => 0.5]]]],
+        ]));
+        self::assertCount(5, Nodes::groups($own, Role::Holes));
+        self::assertSame(2, substr_count(Svg::ofFrame($own, 239), '<image id="chalk-cover'), 'one picture each');
+    }
+
+    public function testStitchesFitAWholeNumberOfTimesRound(): void
+    {
+        $stitch = ['width' => 4, 'place' => 'apart', 'distance' => 15, 'opacity' => 1, 'dash' => 22, 'gap' => 13];
+        $drawing = Sample::draw(Sample::piece(changes: [
+            'charts.0.finish.lines' => [[...$stitch, 'fitted' => true]],
+            'charts.0.form.gap' => 6,
+        ]));
+        $lines = array_merge(...array_map(Nodes::paths(...), Nodes::groups($drawing, Role::Line)));
+        self::assertCount(5, $lines);
+        foreach ($lines as $line) {
+            $way = MeasuredOutline::read($line->outline->at(239))->length();
+            $period = array_sum($line->stroke->dashes ?? []) * ($line->stroke->stretch?->at(239) ?? 0.0);
+            self::assertEqualsWithDelta(round($way / $period), $way / $period, 1e-6);
+            self::assertEqualsWithDelta(35.0, $period, 2.5, 'and are about as long as they are told');
+        }
+    }
+
+    /** @return list<PathNode> */
+    private static function with(Drawing $drawing, \Closure $is): array
+    {
+        return array_values(array_filter(Nodes::paths(Nodes::group($drawing, Role::Chart, 'chart1')), $is));
+    }
+
+    private static function colour(PathNode $node, int $frame = 0): string
+    {
+        $paint = $node->fill->at($frame);
+
+        return $paint instanceof FlatPaint ? $paint->colour : '';
+    }
+}
