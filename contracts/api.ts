@@ -59,6 +59,7 @@ export interface Answers {
   'DELETE hand-offs/{handOff}': Gone;
   'POST compute/filmed': Reel;
   'POST coats': Reel;
+  'POST grounds': Reel;
   'GET pieces/{piece}/reel': Reel;
 }
 /**

@@ -351,7 +351,7 @@ export interface Fill {
    */
   colour?: Colour | null;
   /**
-   * above 0 mixed with white, below 0 with black, in OKLab
+   * above 0 mixed with white, below 0 with black, in sRGB
    */
   shade?: number;
   /**
@@ -397,7 +397,7 @@ export interface Stop {
    */
   colour?: Colour | null;
   /**
-   * above 0 mixed with white, below 0 with black, in OKLab
+   * above 0 mixed with white, below 0 with black, in sRGB
    */
   shade?: number;
   opacity?: number;
@@ -449,7 +449,7 @@ export interface Texture {
   /**
    * chalk and print leave holes, the others are light and dark
    */
-  kind: 'grain' | 'paper' | 'felt' | 'linen' | 'brushed' | 'chalk' | 'print';
+  kind: 'grain' | 'paper' | 'felt' | 'linen' | 'slate' | 'brushed' | 'chalk' | 'print';
   amount: number;
   size?: number;
   /**
@@ -482,7 +482,7 @@ export interface Inner {
    */
   colour?: Colour | null;
   /**
-   * above 0 mixed with white, below 0 with black, in OKLab
+   * above 0 mixed with white, below 0 with black, in sRGB
    */
   shade?: number;
   opacity: number;
@@ -521,7 +521,7 @@ export interface EdgeLine {
    */
   colour?: Colour | null;
   /**
-   * above 0 mixed with white, below 0 with black, in OKLab
+   * above 0 mixed with white, below 0 with black, in sRGB
    */
   shade?: number;
   opacity: number;
@@ -569,7 +569,7 @@ export interface EdgeLight {
    */
   colour?: Colour | null;
   /**
-   * above 0 mixed with white, below 0 with black, in OKLab
+   * above 0 mixed with white, below 0 with black, in sRGB
    */
   shade?: number;
   opacity: number;
@@ -601,7 +601,7 @@ export interface Glow {
    */
   colour?: Colour | null;
   /**
-   * above 0 mixed with white, below 0 with black, in OKLab
+   * above 0 mixed with white, below 0 with black, in sRGB
    */
   shade?: number;
   /**
@@ -1083,16 +1083,109 @@ export interface Captions {
  * What is behind the charts.
  */
 export interface Backdrop {
-  kind: 'colour' | 'radial' | 'transparent';
+  kind: 'colour' | 'linear' | 'radial' | 'transparent';
   /**
    * sRGB, such as #2f6b52
    */
   colour: string;
-  edge: Colour;
+  /**
+   * sRGB, such as #2f6b52
+   */
+  edge: string;
   /**
    * how much the corners darken
    */
   vignette: number;
+  /**
+   * of the gradient; none: from its colour to its edge colour
+   *
+   * @maxItems 8
+   */
+  stops?: Stop[];
+  /**
+   * where a linear gradient leads, clockwise from 12 o’clock, degrees
+   */
+  degrees?: number;
+  /**
+   * middle of a radial gradient, as a part of the width
+   */
+  x?: number;
+  /**
+   * as a part of the height
+   */
+  y?: number;
+  /**
+   * 1: the gradient’s ends just reach the corners
+   */
+  size?: number;
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  lights?: BackdropLight[];
+  /**
+   * @maxItems 5
+   */
+  clouds?: Clouds[];
+  /**
+   * what a transparent stage is seen on at the desk, and nowhere else; null: a chequered ground
+   */
+  preview?: Colour | null;
+}
+/**
+ * A soft blot of light on the backdrop, which may wander on a path that closes.
+ */
+export interface BackdropLight {
+  colour: Colour;
+  /**
+   * of its middle, as a part of the stage’s width
+   */
+  x: number;
+  /**
+   * as a part of the stage’s height
+   */
+  y: number;
+  /**
+   * radius, as a part of the stage’s width
+   */
+  size: number;
+  opacity: number;
+  /**
+   * how far it goes from there, as a part of the stage’s width
+   */
+  wander?: number;
+  /**
+   * of one round, frames
+   */
+  every?: number;
+  /**
+   * where on its path it begins
+   */
+  from?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
+}
+/**
+ * Soft clouds over the backdrop, which change slowly.
+ */
+export interface Clouds {
+  colour: Colour;
+  amount: number;
+  /**
+   * how many of them lie side by side
+   */
+  across?: number;
+  /**
+   * after which they are as they began; 0: they stand still, frames
+   */
+  every?: number;
+  /**
+   * of other clouds of the same kind
+   */
+  variant?: number;
+  blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
 }
 /**
  * The narration.

@@ -41,7 +41,7 @@ export interface Reel {
    * set texts: the text, its width in font units, and by turns a glyph's number and its place in font units
    */
   runs: [string, number, number[]][];
-  paints: (DotsPaint | LinearPaint | PatternPaint | RadialPaint | TilePaint)[];
+  paints: (CloudsPaint | DotsPaint | LinearPaint | PatternPaint | RadialPaint | TilePaint)[];
   /**
    * what is done to outlines
    */
@@ -55,6 +55,23 @@ export interface Reel {
    * version of this format
    */
   reel: number;
+}
+/**
+ * Clouds over all of the stage, in one colour: more and less opaque. They are soft, so they are made small and scaled up. The painter has the same rule (`painter/src/clouds.ts`).
+ */
+export interface CloudsPaint {
+  colour: string;
+  /**
+   * how many lie side by side, and one above the other
+   */
+  columns: number;
+  rows: number;
+  seed: number;
+  /**
+   * how far they have come on their way back to themselves, from 0 up to 1
+   */
+  phase: number;
+  kind: 'clouds';
 }
 /**
  * Dots that grow along a line: a halftone. They stand on a grid of the stage, so that those of neighbours match. The painter has the same rule (`painter/src/dots.ts`).
@@ -235,6 +252,7 @@ export interface ReelGroup {
   role:
     | 'camera'
     | 'backdrop'
+    | 'ground light'
     | 'chart'
     | 'body'
     | 'sample'

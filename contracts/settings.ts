@@ -56,6 +56,10 @@ export interface Groups {
   Run: piece.Run;
   Pick: piece.Pick;
   Drift: piece.Drift;
+  Stop: piece.Stop;
+  Texture: piece.Texture;
+  BackdropLight: piece.BackdropLight;
+  Clouds: piece.Clouds;
   Line: piece.Line;
   Recording: piece.Recording;
   Pin: piece.Pin;
@@ -64,7 +68,6 @@ export interface Groups {
   Follow: piece.Follow;
   Fill: piece.Fill;
   Pattern: piece.Pattern;
-  Texture: piece.Texture;
   Inner: piece.Inner;
   EdgeLine: piece.EdgeLine;
   EdgeLight: piece.EdgeLight;
@@ -79,7 +82,6 @@ export interface Groups {
   OwnLabel: piece.OwnLabel;
   Faces: piece.Faces;
   ScratchVoice: piece.ScratchVoice;
-  Stop: piece.Stop;
 }
 
 export const settings: Record<keyof Groups, Group> = {
@@ -154,10 +156,19 @@ export const settings: Record<keyof Groups, Group> = {
     label: "",
     hint: "",
     fields: [
-      {"name":"kind","label":"Backdrop","kind":"choice","choices":[["colour","Colour"],["radial","Radial"],["transparent","Transparent"]],"default":"colour"},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#1d3a35","when":{"kind":["colour","radial"]},"isKeyed":true},
-      {"name":"edge","label":"Edge colour","kind":"colour","default":"#12211f","when":{"kind":["radial"]},"isKeyed":true},
-      {"name":"vignette","label":"Vignette","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0,"when":{"kind":["colour","radial"]},"isKeyed":true},
+      {"name":"kind","label":"Backdrop","kind":"choice","choices":[["colour","Colour"],["linear","Linear"],["radial","Radial"],["transparent","Transparent"]],"default":"colour"},
+      {"name":"colour","label":"Colour","kind":"colour","default":"#1d3a35","when":{"kind":["colour","linear","radial"]},"isKeyed":true},
+      {"name":"edge","label":"Edge colour","kind":"colour","default":"#12211f","when":{"kind":["linear","radial"]},"isKeyed":true},
+      {"name":"vignette","label":"Vignette","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0,"when":{"kind":["colour","linear","radial"]},"isKeyed":true},
+      {"name":"stops","label":"Colours","kind":"list","max":8},
+      {"name":"degrees","label":"Angle","kind":"number","unit":"degrees","min":-720,"max":720,"step":1,"default":180,"when":{"kind":["linear"]},"isKeyed":true},
+      {"name":"x","label":"Centre X","kind":"number","unit":"fraction","min":-2,"max":3,"step":1,"default":0.5,"when":{"kind":["radial"]},"isKeyed":true},
+      {"name":"y","label":"Centre Y","kind":"number","unit":"fraction","min":-2,"max":3,"step":1,"default":0.5,"when":{"kind":["radial"]},"isKeyed":true},
+      {"name":"size","label":"Size","kind":"number","unit":"fraction","min":0.02,"max":8,"step":5,"default":1,"when":{"kind":["linear","radial"]},"isKeyed":true},
+      {"name":"textures","label":"Textures","kind":"list","max":5},
+      {"name":"lights","label":"Lights","kind":"list","max":5},
+      {"name":"clouds","label":"Clouds","kind":"list","max":5},
+      {"name":"preview","label":"Shown on","kind":"colour","when":{"kind":["transparent"]},"canBeNone":true},
     ],
   },
   Move: {
@@ -318,6 +329,55 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"every","label":"Period","kind":"whole","unit":"frames","min":2,"max":18000,"step":1,"default":192},
     ],
   },
+  Stop: {
+    label: "",
+    hint: "",
+    fields: [
+      {"name":"at","label":"Place","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0,"isKeyed":true},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
+      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"isKeyed":true},
+    ],
+  },
+  Texture: {
+    label: "Texture",
+    hint: "Gives the parts a surface, such as paper or felt.",
+    fields: [
+      {"name":"kind","label":"Kind","kind":"choice","choices":[["grain","Grain"],["paper","Paper"],["felt","Felt"],["linen","Linen"],["slate","Slate"],["brushed","Brushed"],["chalk","Chalk"],["print","Print"]],"default":"grain"},
+      {"name":"amount","label":"Amount","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.5,"isKeyed":true},
+      {"name":"size","label":"Size","kind":"number","unit":"fraction","min":0.25,"max":4,"step":5,"default":1},
+      {"name":"degrees","label":"Turn","kind":"number","unit":"degrees","min":-360,"max":360,"step":1,"default":0},
+      {"name":"lie","label":"Direction","kind":"choice","choices":[["still","Fixed"],["along","Along the part"]],"default":"still"},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["soft-light","Soft light"],["overlay","Overlay"],["multiply","Multiply"],["screen","Screen"],["relief","Relief"]],"default":"soft-light","when":{"kind":["grain","paper","felt","linen","slate","brushed"]}},
+    ],
+  },
+  BackdropLight: {
+    label: "Light",
+    hint: "",
+    fields: [
+      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff","isKeyed":true},
+      {"name":"x","label":"X","kind":"number","unit":"fraction","min":-1,"max":2,"step":1,"default":0.5,"isKeyed":true},
+      {"name":"y","label":"Y","kind":"number","unit":"fraction","min":-1,"max":2,"step":1,"default":0.5,"isKeyed":true},
+      {"name":"size","label":"Size","kind":"number","unit":"fraction","min":0.02,"max":3,"step":5,"default":0.5,"isKeyed":true},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.6,"isKeyed":true},
+      {"name":"wander","label":"Wander","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0},
+      {"name":"every","label":"Period","kind":"whole","unit":"frames","min":2,"max":18000,"step":1,"default":300,"when":{"wander":true}},
+      {"name":"from","label":"Begins at","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0,"when":{"wander":true}},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
+    ],
+  },
+  Clouds: {
+    label: "Clouds",
+    hint: "",
+    fields: [
+      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff","isKeyed":true},
+      {"name":"amount","label":"Amount","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.25,"isKeyed":true},
+      {"name":"across","label":"Across","kind":"whole","unit":"count","min":1,"max":12,"step":1,"default":5},
+      {"name":"every","label":"Period","kind":"whole","unit":"frames","min":0,"max":18000,"step":1,"default":300,"hint":"0 keeps them still."},
+      {"name":"variant","label":"Variant","kind":"whole","unit":"count","min":1,"max":99,"step":1,"default":1},
+      {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"soft-light"},
+    ],
+  },
   Line: {
     label: "",
     hint: "",
@@ -405,18 +465,6 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.14,"isKeyed":true},
       {"name":"drift","label":"Drift","kind":"number","unit":"pixels a second","min":-2000,"max":2000,"step":5,"default":0,"hint":"Moves across its own lines.","when":{"kind":["dots","stripes","crossed","grid","waves","rings","bricks","crosses"]}},
       {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
-    ],
-  },
-  Texture: {
-    label: "Texture",
-    hint: "Gives the parts a surface, such as paper or felt.",
-    fields: [
-      {"name":"kind","label":"Kind","kind":"choice","choices":[["grain","Grain"],["paper","Paper"],["felt","Felt"],["linen","Linen"],["brushed","Brushed"],["chalk","Chalk"],["print","Print"]],"default":"grain"},
-      {"name":"amount","label":"Amount","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.5,"isKeyed":true},
-      {"name":"size","label":"Size","kind":"number","unit":"fraction","min":0.25,"max":4,"step":5,"default":1},
-      {"name":"degrees","label":"Turn","kind":"number","unit":"degrees","min":-360,"max":360,"step":1,"default":0},
-      {"name":"lie","label":"Direction","kind":"choice","choices":[["still","Fixed"],["along","Along the part"]],"default":"still"},
-      {"name":"blend","label":"Blend","kind":"choice","choices":[["soft-light","Soft light"],["overlay","Overlay"],["multiply","Multiply"],["screen","Screen"],["relief","Relief"]],"default":"soft-light","when":{"kind":["grain","paper","felt","linen","brushed"]}},
     ],
   },
   Inner: {
@@ -595,16 +643,6 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"pace","label":"Pace","kind":"whole","unit":"count","min":80,"max":320,"step":5,"default":150},
     ],
   },
-  Stop: {
-    label: "",
-    hint: "",
-    fields: [
-      {"name":"at","label":"Place","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0,"isKeyed":true},
-      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Part’s colour"},
-      {"name":"shade","label":"Lighter","kind":"number","unit":"fraction","min":-1,"max":1,"step":1,"default":0,"hint":"Below 0 it is darker.","isKeyed":true},
-      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"isKeyed":true},
-    ],
-  },
 };
 
 /** Groups as they begin. */
@@ -617,10 +655,13 @@ export const first = {
   Run: {"begin":0,"frames":240,"between":"straight","places":14,"pins":[]},
   Pick: {"by":"largest","count":10},
   Drift: {"across":14,"down":8,"turn":0,"every":192},
+  Stop: {"at":0},
+  Texture: {"kind":"grain","amount":0.5},
+  BackdropLight: {"colour":"#ffffff","x":0.5,"y":0.5,"size":0.5,"opacity":0.6},
+  Clouds: {"colour":"#ffffff","amount":0.25},
   Emphasis: {"until":null,"untilPin":null,"out":0,"light":0,"size":1,"dim":0,"label":1},
   Fill: {"kind":"flat"},
   Pattern: {"kind":"dots","size":30,"degrees":30,"opacity":0.14},
-  Texture: {"kind":"grain","amount":0.5},
   Inner: {"reach":24,"opacity":0.6},
   EdgeLine: {"width":4,"place":"inside","opacity":0.8},
   EdgeLight: {"length":300,"at":0.1,"width":6,"opacity":0.9},
@@ -630,7 +671,6 @@ export const first = {
   Names: {"font":"figtree-semibold","size":32,"colour":"#ffffff"},
   Centre: {"caption":"","prefix":"","suffix":"","font":"bricolage-bold","size":110,"colour":"#ffffff"},
   AxisTitles: {"scale":"","figures":"","font":"figtree-semibold","size":28,"colour":"#ffffff"},
-  Stop: {"at":0},
 } satisfies Partial<Groups>;
 
 /** The numbers of curves that are told by numbers. */
@@ -665,4 +705,7 @@ export const coats = {"shadows":"Shadow","glows":"Glow","fills":"Fill","patterns
 
 /** Coats to begin from. */
 export const samples: { [K in keyof typeof coats]: { name: string; coats: Groups[(typeof coats)[K]][] }[] } =
-  {"edges":[{"name":"Glint","coats":[{"length":300,"at":0.1,"width":6,"shade":0.75,"opacity":0.9}]},{"name":"Two glints","coats":[{"length":300,"at":0.1,"width":6,"shade":0.75,"opacity":0.9},{"length":180,"at":0.6,"width":4,"shade":0.6,"opacity":0.7}]},{"name":"Rim","coats":[{"length":900,"at":0.15,"width":3,"shade":0.85,"opacity":0.8,"halo":0}]},{"name":"Travelling","coats":[{"length":260,"at":0,"width":6,"shade":0.8,"opacity":0.95,"round":96}]}],"lines":[{"name":"Inside","coats":[{"colour":"#ffffff","width":4,"place":"inside","opacity":0.8}]},{"name":"Outline","coats":[{"colour":"#ffffff","width":4,"place":"centred","opacity":1}]},{"name":"Dashes","coats":[{"colour":"#ffffff","width":4,"place":"inside","opacity":0.8,"dash":18,"gap":14,"fitted":true}]},{"name":"Stitches","coats":[{"colour":"#f4ead2","width":4,"place":"apart","distance":18,"opacity":1,"dash":22,"gap":13,"fitted":true}]},{"name":"Two lines","coats":[{"colour":"#ffffff","width":3,"place":"inside","opacity":0.9},{"colour":"#ffffff","width":1.5,"place":"apart","distance":9,"opacity":0.9}]}],"inners":[{"name":"Light edge","coats":[{"reach":24,"shade":0.7,"opacity":0.7}]},{"name":"Dark edge","coats":[{"reach":18,"shade":-0.8,"opacity":0.45}]},{"name":"Gloss","coats":[{"reach":16,"shade":-0.7,"opacity":0.5,"y":-6},{"reach":9,"shade":1,"opacity":0.7,"y":5}]},{"name":"Sunk","coats":[{"reach":18,"shade":-0.85,"opacity":0.6,"y":8}]},{"name":"Lit","coats":[{"reach":34,"shade":0.75,"opacity":0.62,"blend":"screen"},{"reach":10,"shade":0.55,"opacity":0.75,"blend":"screen"}]}],"textures":[{"name":"Grain","coats":[{"kind":"grain","amount":0.3}]},{"name":"Paper","coats":[{"kind":"paper","amount":0.55}]},{"name":"Felt","coats":[{"kind":"felt","amount":0.6,"lie":"along","degrees":8,"blend":"overlay"}]},{"name":"Linen","coats":[{"kind":"linen","amount":0.6}]},{"name":"Brushed","coats":[{"kind":"brushed","amount":0.6,"lie":"along"}]},{"name":"Chalk","coats":[{"kind":"chalk","amount":1}]},{"name":"Print","coats":[{"kind":"print","amount":1}]}],"patterns":[{"name":"Dots","coats":[{"kind":"dots","size":26,"degrees":30,"opacity":0.2}]},{"name":"Stripes","coats":[{"kind":"stripes","size":26,"degrees":30,"opacity":0.2}]},{"name":"Crossed","coats":[{"kind":"crossed","size":26,"degrees":30,"opacity":0.2}]},{"name":"Grid","coats":[{"kind":"grid","size":26,"degrees":30,"opacity":0.2}]},{"name":"Waves","coats":[{"kind":"waves","size":26,"degrees":30,"opacity":0.2}]},{"name":"Rings","coats":[{"kind":"rings","size":34,"degrees":0,"opacity":0.25}]},{"name":"Bricks","coats":[{"kind":"bricks","size":34,"degrees":0,"opacity":0.25}]},{"name":"Crosses","coats":[{"kind":"crosses","size":34,"degrees":0,"opacity":0.25}]},{"name":"Halftone","coats":[{"kind":"halftone","size":13,"degrees":180,"opacity":0.8}]},{"name":"By hand","coats":[{"kind":"hand","size":17,"degrees":25,"opacity":0.5}]}],"fills":[{"name":"Flat","coats":[{"kind":"flat"}]},{"name":"Shaded","coats":[{"kind":"shaded"}]},{"name":"Upward","coats":[{"kind":"linear","degrees":0,"stops":[{"at":0,"shade":-0.16},{"at":0.5},{"at":1,"shade":0.2}]}]},{"name":"Slanted","coats":[{"kind":"linear","degrees":45,"stops":[{"at":0,"shade":-0.16},{"at":0.5},{"at":1,"shade":0.2}]}]},{"name":"Ball","coats":[{"kind":"radial","x":0.35,"y":0.3,"size":1,"stops":[{"at":0,"shade":0.4},{"at":0.5},{"at":1,"shade":-0.2}]}]},{"name":"Highlight","coats":[{"kind":"flat"},{"kind":"radial","across":"chart","x":0.25,"y":0.15,"size":0.9,"blend":"soft-light","stops":[{"at":0,"colour":"#ffffff","opacity":0.7},{"at":1,"colour":"#ffffff","opacity":0}]}]},{"name":"Glass","coats":[{"kind":"linear","degrees":0,"opacity":1,"stops":[{"at":0,"opacity":0.25},{"at":1,"opacity":0.7}]}]}],"glows":[{"name":"Soft","coats":[{"reach":26,"opacity":0.6}]},{"name":"Tight","coats":[{"reach":10,"opacity":0.8,"shade":0.3,"tight":0}]},{"name":"Wide","coats":[{"reach":90,"opacity":0.45,"tight":0}]},{"name":"Lamp","coats":[{"reach":92,"opacity":0.4,"tight":0},{"reach":28,"opacity":0.4,"shade":0.25,"tight":0}]},{"name":"Pulsing","coats":[{"reach":34,"opacity":0.6,"breath":0.6}]}],"shadows":[{"name":"Soft","coats":[{"reach":24,"opacity":0.35}]},{"name":"Drop","coats":[{"reach":20,"opacity":0.45,"x":5,"y":10}]},{"name":"Lifted","coats":[{"reach":50,"opacity":0.4,"y":26}]},{"name":"Hard","coats":[{"reach":0,"opacity":0.35,"x":10,"y":10}]}]};
+  {"edges":[{"name":"Glint","coats":[{"length":300,"at":0.1,"width":6,"shade":0.75,"opacity":0.9}]},{"name":"Two glints","coats":[{"length":300,"at":0.1,"width":6,"shade":0.75,"opacity":0.9},{"length":180,"at":0.6,"width":4,"shade":0.6,"opacity":0.7}]},{"name":"Rim","coats":[{"length":900,"at":0.15,"width":3,"shade":0.85,"opacity":0.8,"halo":0}]},{"name":"Travelling","coats":[{"length":260,"at":0,"width":6,"shade":0.8,"opacity":0.95,"round":96}]}],"lines":[{"name":"Inside","coats":[{"colour":"#ffffff","width":4,"place":"inside","opacity":0.8}]},{"name":"Outline","coats":[{"colour":"#ffffff","width":4,"place":"centred","opacity":1}]},{"name":"Dashes","coats":[{"colour":"#ffffff","width":4,"place":"inside","opacity":0.8,"dash":18,"gap":14,"fitted":true}]},{"name":"Stitches","coats":[{"colour":"#f4ead2","width":4,"place":"apart","distance":18,"opacity":1,"dash":22,"gap":13,"fitted":true}]},{"name":"Two lines","coats":[{"colour":"#ffffff","width":3,"place":"inside","opacity":0.9},{"colour":"#ffffff","width":1.5,"place":"apart","distance":9,"opacity":0.9}]}],"inners":[{"name":"Light edge","coats":[{"reach":24,"shade":0.7,"opacity":0.7}]},{"name":"Dark edge","coats":[{"reach":18,"shade":-0.8,"opacity":0.45}]},{"name":"Gloss","coats":[{"reach":16,"shade":-0.7,"opacity":0.5,"y":-6},{"reach":9,"shade":1,"opacity":0.7,"y":5}]},{"name":"Sunk","coats":[{"reach":18,"shade":-0.85,"opacity":0.6,"y":8}]},{"name":"Lit","coats":[{"reach":34,"shade":0.75,"opacity":0.62,"blend":"screen"},{"reach":10,"shade":0.55,"opacity":0.75,"blend":"screen"}]}],"textures":[{"name":"Grain","coats":[{"kind":"grain","amount":0.3}]},{"name":"Paper","coats":[{"kind":"paper","amount":0.55}]},{"name":"Felt","coats":[{"kind":"felt","amount":0.6,"lie":"along","degrees":8,"blend":"overlay"}]},{"name":"Linen","coats":[{"kind":"linen","amount":0.6}]},{"name":"Slate","coats":[{"kind":"slate","amount":0.6}]},{"name":"Brushed","coats":[{"kind":"brushed","amount":0.6,"lie":"along"}]},{"name":"Chalk","coats":[{"kind":"chalk","amount":1}]},{"name":"Print","coats":[{"kind":"print","amount":1}]}],"patterns":[{"name":"Dots","coats":[{"kind":"dots","size":26,"degrees":30,"opacity":0.2}]},{"name":"Stripes","coats":[{"kind":"stripes","size":26,"degrees":30,"opacity":0.2}]},{"name":"Crossed","coats":[{"kind":"crossed","size":26,"degrees":30,"opacity":0.2}]},{"name":"Grid","coats":[{"kind":"grid","size":26,"degrees":30,"opacity":0.2}]},{"name":"Waves","coats":[{"kind":"waves","size":26,"degrees":30,"opacity":0.2}]},{"name":"Rings","coats":[{"kind":"rings","size":34,"degrees":0,"opacity":0.25}]},{"name":"Bricks","coats":[{"kind":"bricks","size":34,"degrees":0,"opacity":0.25}]},{"name":"Crosses","coats":[{"kind":"crosses","size":34,"degrees":0,"opacity":0.25}]},{"name":"Halftone","coats":[{"kind":"halftone","size":13,"degrees":180,"opacity":0.8}]},{"name":"By hand","coats":[{"kind":"hand","size":17,"degrees":25,"opacity":0.5}]}],"fills":[{"name":"Flat","coats":[{"kind":"flat"}]},{"name":"Shaded","coats":[{"kind":"shaded"}]},{"name":"Upward","coats":[{"kind":"linear","degrees":0,"stops":[{"at":0,"shade":-0.16},{"at":0.5},{"at":1,"shade":0.2}]}]},{"name":"Slanted","coats":[{"kind":"linear","degrees":45,"stops":[{"at":0,"shade":-0.16},{"at":0.5},{"at":1,"shade":0.2}]}]},{"name":"Ball","coats":[{"kind":"radial","x":0.35,"y":0.3,"size":1,"stops":[{"at":0,"shade":0.4},{"at":0.5},{"at":1,"shade":-0.2}]}]},{"name":"Highlight","coats":[{"kind":"flat"},{"kind":"radial","across":"chart","x":0.25,"y":0.15,"size":0.9,"blend":"soft-light","stops":[{"at":0,"colour":"#ffffff","opacity":0.7},{"at":1,"colour":"#ffffff","opacity":0}]}]},{"name":"Glass","coats":[{"kind":"linear","degrees":0,"opacity":1,"stops":[{"at":0,"opacity":0.25},{"at":1,"opacity":0.7}]}]}],"glows":[{"name":"Soft","coats":[{"reach":26,"opacity":0.6}]},{"name":"Tight","coats":[{"reach":10,"opacity":0.8,"shade":0.3,"tight":0}]},{"name":"Wide","coats":[{"reach":90,"opacity":0.45,"tight":0}]},{"name":"Lamp","coats":[{"reach":92,"opacity":0.4,"tight":0},{"reach":28,"opacity":0.4,"shade":0.25,"tight":0}]},{"name":"Pulsing","coats":[{"reach":34,"opacity":0.6,"breath":0.6}]}],"shadows":[{"name":"Soft","coats":[{"reach":24,"opacity":0.35}]},{"name":"Drop","coats":[{"reach":20,"opacity":0.45,"x":5,"y":10}]},{"name":"Lifted","coats":[{"reach":50,"opacity":0.4,"y":26}]},{"name":"Hard","coats":[{"reach":0,"opacity":0.35,"x":10,"y":10}]}]};
+
+/** Backdrops to begin from. */
+export const grounds: { name: string; backdrop: piece.Backdrop }[] = [{"name":"Plain","backdrop":{"kind":"colour","colour":"#1d3a35","edge":"#1d3a35","vignette":0}},{"name":"Dusk","backdrop":{"kind":"radial","colour":"#24514a","edge":"#12211f","vignette":0.3}},{"name":"Lamp","backdrop":{"kind":"radial","colour":"#8c6a45","edge":"#0b0603","vignette":0,"x":0.3,"y":0.22,"size":1.35,"stops":[{"at":0,"colour":"#8c6a45"},{"at":0.22,"colour":"#5b4129"},{"at":0.5,"colour":"#2a1b10"},{"at":1,"colour":"#0b0603"}],"textures":[{"kind":"grain","amount":0.055,"blend":"relief"}]}},{"name":"Paper","backdrop":{"kind":"radial","colour":"#f7f0e1","edge":"#e9deca","vignette":0,"textures":[{"kind":"paper","amount":0.5,"size":1.4}]}},{"name":"Linen","backdrop":{"kind":"colour","colour":"#d6c3a0","edge":"#d6c3a0","vignette":0.2,"textures":[{"kind":"linen","amount":0.75,"size":1.5},{"kind":"slate","amount":0.5,"size":1.3}]}},{"name":"Slate","backdrop":{"kind":"colour","colour":"#2d3d40","edge":"#2d3d40","vignette":0.45,"textures":[{"kind":"slate","amount":0.9,"size":1.6},{"kind":"grain","amount":0.25}]}},{"name":"Daylight","backdrop":{"kind":"radial","colour":"#ffffff","edge":"#d9e2ee","vignette":0,"x":0.45,"y":0.38,"textures":[{"kind":"grain","amount":0.015,"blend":"relief"}]}},{"name":"Poster","backdrop":{"kind":"colour","colour":"#f6c443","edge":"#f6c443","vignette":0,"textures":[{"kind":"grain","amount":0.1,"blend":"multiply"}]}},{"name":"Lights","backdrop":{"kind":"colour","colour":"#070b18","edge":"#070b18","vignette":0,"lights":[{"colour":"#4b2fb0","x":0.22,"y":0.85,"size":0.42,"opacity":0.75,"wander":0.07,"every":480,"from":0,"blend":"screen"},{"colour":"#16a37c","x":0.88,"y":0.2,"size":0.4,"opacity":0.75,"wander":0.07,"every":480,"from":0.35,"blend":"screen"},{"colour":"#1d5fd0","x":0.55,"y":1.05,"size":0.34,"opacity":0.75,"wander":0.07,"every":480,"from":0.7,"blend":"screen"}],"textures":[{"kind":"grain","amount":0.03,"blend":"relief"}]}},{"name":"Clouds","backdrop":{"kind":"linear","colour":"#26476b","edge":"#101c33","vignette":0,"clouds":[{"colour":"#cfe3ff","amount":0.45,"across":4,"every":480}],"textures":[{"kind":"grain","amount":0.03,"blend":"relief"}]}}];

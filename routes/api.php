@@ -28,6 +28,7 @@ Route::post('acts/{act}', [ActController::class, 'do']);
 Route::post('charts', [ArrangementController::class, 'chart']);
 Route::post('colours', [FormController::class, 'colours']);
 Route::post('coats', [FormController::class, 'coats']);
+Route::post('grounds', [FormController::class, 'ground']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/at', [ComputeController::class, 'at']);

@@ -57,7 +57,7 @@ final readonly class Contract
     public const REFUSALS = [412 => Conflict::class, 0 => Refused::class];
 
     /** Routes that answer with a reel, whose format docs/reel.md describes. */
-    public const REELS = ['POST compute/filmed', 'POST coats', 'GET pieces/{piece}/reel'];
+    public const REELS = ['POST compute/filmed', 'POST coats', 'POST grounds', 'GET pieces/{piece}/reel'];
 
     /** Routes that answer with files and pictures. */
     public const FILES = [

@@ -2,6 +2,7 @@ import { type Bounds } from './bounds';
 import { times, type Matrix } from './matrix';
 import { Patterns } from './patterns';
 import { paintEffect } from './effects';
+import { CloudPictures } from './clouds';
 import { Halftones } from './dots';
 import { FADE, litEdge, type LitEdge } from './lights';
 import { fillWith, stopped, strokeStyleOf } from './paints';
@@ -21,6 +22,7 @@ export interface KeptPaints {
   glyphs: Map<string, OutlinePath>;
   halftones: Halftones;
   tiles: Tiles;
+  clouds: CloudPictures;
 }
 
 /** What nothing has been kept of yet. */
@@ -29,6 +31,7 @@ export const nothingKept = (): KeptPaints => ({
   glyphs: new Map(),
   halftones: new Halftones(),
   tiles: new Tiles(),
+  clouds: new CloudPictures(),
 });
 
 /** How a canvas calls what a reel calls its blend. Source: Compositing and Blending Level 1. */

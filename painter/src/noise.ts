@@ -14,7 +14,7 @@ export function hash(x: number, y: number, seed: number): number {
   return (h ^ (h >>> 16)) >>> 0;
 }
 
-const fade = (t: number): number => t * t * t * (t * (t * 6 - 15) + 10);
+export const fade = (t: number): number => t * t * t * (t * (t * 6 - 15) + 10);
 
 /** About −1 to 1, row by row, on a square that fits to itself at its edges. */
 export function gradientNoise(side: number, columns: number, rows: number, seed: number): Float64Array {

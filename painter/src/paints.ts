@@ -1,7 +1,8 @@
 import { posed, times, type Matrix } from './matrix';
 import type { Patterns } from './patterns';
+import type { CloudPictures } from './clouds';
 import type { Halftones } from './dots';
-import type { DotsPaint, LinearPaint, Paint, PatternPaint, RadialPaint, Reel, TilePaint } from './reel';
+import type { CloudsPaint, DotsPaint, LinearPaint, Paint, PatternPaint, RadialPaint, Reel, TilePaint } from './reel';
 import type { Tiles } from './tiles';
 import type { Context, OutlinePath, Studio } from './surface';
 import { onCanvas, withinCanvas, type View } from './view';
@@ -17,6 +18,7 @@ export interface Filled {
   patterns: Patterns;
   halftones: Halftones;
   tiles: Tiles;
+  clouds: CloudPictures;
 }
 
 /** How a paint of the reel is painted. The classes of core say what each is (core/src/Reel). */
@@ -38,6 +40,7 @@ const RULES: { [K in Paint['kind']]: PaintRule<Extract<Paint, { kind: K }>> } = 
   pattern: { style: null, fill: fillPattern },
   dots: { style: null, fill: fillDots },
   tile: { style: null, fill: fillTile },
+  clouds: { style: null, fill: fillClouds },
 };
 
 const ruleOf = (paint: Paint) => RULES[paint.kind] as PaintRule<Paint>;
@@ -129,4 +132,13 @@ function fillTile(paint: TilePaint, { context, outline, view, studio, tiles }: F
   context.imageSmoothingQuality = 'low';
   context.fillStyle = tiles.style(context, studio, paint, view.scale);
   context.fill(outline);
+}
+
+function fillClouds(paint: CloudsPaint, { context, outline, reel, studio, clouds }: Filled): void {
+  context.save();
+  context.clip(outline);
+  context.imageSmoothingEnabled = true;
+  context.imageSmoothingQuality = 'high';
+  context.drawImage(clouds.image(studio, paint), 0, 0, reel.width, reel.height);
+  context.restore();
 }

@@ -3,6 +3,7 @@ import type { Reel, ReelGroup, ReelPath, ReelText } from '../../contracts/reel';
 // The reel as core declares it (core/src/Reel, docs/reel.md), under the names that the painter uses.
 export type {
   Blur,
+  CloudsPaint,
   DotsPaint,
   Inner,
   LinearPaint,

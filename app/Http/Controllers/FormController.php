@@ -20,10 +20,12 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Finish\DistinctColours;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
+use Lupine\Core\Piece\Sides;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
@@ -97,6 +99,17 @@ final readonly class FormController
                 $body->get('coats')->items(self::MOST_SAMPLES),
             ),
             $body->get('colour')->colour(),
+        ), options: Reply::FLAGS);
+    }
+
+    /** A backdrop alone, as a reel of one frame. */
+    public function ground(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+
+        return new JsonResponse(DrawSamples::ground(
+            Group::of(Backdrop::class)->read($body->get('backdrop')),
+            Group::of(Sides::class)->read($body->get('stage')),
         ), options: Reply::FLAGS);
     }
 

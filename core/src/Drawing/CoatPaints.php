@@ -194,7 +194,7 @@ final readonly class CoatPaints
      * Source of a line’s length, at whose ends lie the corners of the box: CSS Images Module Level 3, linear gradients;
      * a circle’s is half of the box’s diagonal.
      */
-    private static function gradient(FillCoat $fill, Box $box, string $colour): Paint
+    public static function gradient(FillCoat $fill, Box $box, string $colour): Paint
     {
         $stops = array_map(
             static fn (Stop $stop): array => [$stop->at, Inks::on($colour, $stop->ink), $stop->opacity],

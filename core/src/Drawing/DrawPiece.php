@@ -7,7 +7,6 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
-use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Lettering\StageBoxes;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
@@ -21,9 +20,6 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
-use Lupine\Core\Reel\FlatPaint;
-use Lupine\Core\Reel\Paint;
-use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\BackdropOverTime;
@@ -78,7 +74,10 @@ final readonly class DrawPiece
             $before[] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
         }
         $pose = (new Camera($piece, $moves, $timings))->pose($range);
-        $backdrop = self::backdrop($piece, BackdropOverTime::of($piece, $moves), $range);
+        $backdrop = (new DrawBackdrop($piece->stage->width, $piece->stage->height, $range))->nodes(
+            BackdropOverTime::of($piece, $moves),
+            $piece->backdrop,
+        );
         $pose = $shutter?->takesCamera === false ? $pose?->held() : $pose;
         $nodes = self::taken($piece, $pose, $backdrop, $before);
         if ($piece->captions !== null) {
@@ -161,46 +160,5 @@ final readonly class DrawPiece
         return $piece->camera->takesBackdrop
             ? [new GroupNode(Role::Camera, [...$backdrop, ...$before], null, $pose)]
             : [...$backdrop, new GroupNode(Role::Camera, $before, null, $pose)];
-    }
-
-    /** @return list<Node> */
-    private static function backdrop(Piece $piece, BackdropOverTime $backdrop, FrameRange $range): array
-    {
-        if ($piece->backdrop->kind === 'transparent') {
-            return [];
-        }
-        [$width, $height] = [$piece->stage->width, $piece->stage->height];
-        $all = Track::constant(OutlineBuilder::rectangle(0, 0, $width, $height));
-        $looks = Track::of($backdrop->changes($range), $backdrop->at(...));
-        $paint = $looks->map(
-            static fn (Backdrop $now): Paint => $now->kind === 'radial'
-                ? new RadialPaint($width / 2, $height / 2, hypot($width, $height) / 2, [
-                    [0.0, $now->colour, 1.0],
-                    [1.0, $now->edge, 1.0],
-                ])
-                : new FlatPaint($now->colour),
-        );
-        $nodes = [new PathNode($all, $paint->held())];
-        $vignettes = array_map(static fn (int $at): float => $looks->at($at)->vignette, $looks->changes);
-        if (max($vignettes) > 0) {
-            $dark = $looks->map(static fn (Backdrop $now): Paint => self::vignette($now, $width, $height));
-            $nodes[] = new PathNode($all, $dark->held());
-        }
-
-        return [new GroupNode(Role::Backdrop, $nodes)];
-    }
-
-    private static function vignette(Backdrop $backdrop, int $width, int $height): RadialPaint
-    {
-        return new RadialPaint(
-            $width / 2,
-            $height / 2,
-            $width * M_SQRT1_2,
-            array_map(
-                static fn (array $stop): array => [$stop[0], '#000000', $backdrop->vignette * $stop[1]],
-                Backdrop::VIGNETTE,
-            ),
-            $height / $width,
-        );
     }
 }

@@ -11,11 +11,13 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Sides;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Reel\Reel;
 use Lupine\Core\Reel\Role;
+use Lupine\Core\Story\BackdropOverTime;
 
 /** Coats on small pieces of a part, side by side, each as large as it is on the stage. */
 final readonly class DrawSamples
@@ -40,6 +42,23 @@ final readonly class DrawSamples
             $nodes[] = new GroupNode(Role::Sample, self::sample($draw, $place, $coats, $colour), of: 's'.$place);
         }
 
+        return self::written($stage, $range, $nodes);
+    }
+
+    /** A backdrop alone, on its first frame. */
+    public static function ground(Backdrop $backdrop, Sides $sides): Reel
+    {
+        $stage = new Stage($sides, [24, 1], false, 1);
+        $range = FrameRange::within(1);
+        $draw = new DrawBackdrop($stage->width, $stage->height, $range);
+        $nodes = $draw->nodes(BackdropOverTime::still($backdrop, $stage), $backdrop);
+
+        return self::written($stage, $range, $nodes);
+    }
+
+    /** @param list<Node> $nodes */
+    private static function written(Stage $stage, FrameRange $range, array $nodes): Reel
+    {
         return WriteReel::of(new Drawing(
             $stage->width,
             $stage->height,

@@ -8,6 +8,7 @@ use Lupine\Core\Geometry\Decimal;
 use Lupine\Core\Motion\Exposure;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Reel\Blur;
+use Lupine\Core\Reel\CloudsPaint;
 use Lupine\Core\Reel\DotsPaint;
 use Lupine\Core\Reel\Effect;
 use Lupine\Core\Reel\FlatPaint;
@@ -52,7 +53,7 @@ final class WriteReel
     /** @var array<string, int> */
     private array $paints = [];
 
-    /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint> */
+    /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint> */
     private array $paintData = [];
 
     /** @var array<string, int> */
@@ -275,7 +276,7 @@ final class WriteReel
         if ($paint instanceof FlatPaint) {
             return $paint->colour;
         }
-        /** @var LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint $paint */
+        /** @var LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint $paint */
         $key = (string) json_encode($paint);
         if (!isset($this->paints[$key])) {
             $this->paints[$key] = count($this->paintData);

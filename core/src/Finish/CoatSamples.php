@@ -61,7 +61,7 @@ final readonly class CoatSamples
                 'grain' => ['kind' => $kind, 'amount' => 0.3],
                 'paper' => ['kind' => $kind, 'amount' => 0.55],
                 'felt' => ['kind' => $kind, 'amount' => 0.6, 'lie' => 'along', 'degrees' => 8, 'blend' => 'overlay'],
-                'linen' => ['kind' => $kind, 'amount' => 0.6],
+                'linen', 'slate' => ['kind' => $kind, 'amount' => 0.6],
                 'brushed' => ['kind' => $kind, 'amount' => 0.6, 'lie' => 'along'],
                 default => ['kind' => $kind, 'amount' => 1],
             }),

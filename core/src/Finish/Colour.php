@@ -145,6 +145,35 @@ final readonly class Colour
         );
     }
 
+    /**
+     * Another colour laid on this one, as much of it as there is, in sRGB.
+     *
+     * Source: Compositing and Blending Level 1, 10.1; “add” is plus-lighter, 9.1.14.
+     *
+     * @param string $blend a key of Piece\Coat\Blend::MODES
+     * @param float $much 0 to 1
+     */
+    public function blendedWith(self $other, string $blend, float $much): self
+    {
+        $part = static fn (float $b, float $s): float => match ($blend) {
+            'multiply' => $b * $s,
+            'screen' => $b + $s - $b * $s,
+            'overlay' => $b <= 0.5 ? 2 * $b * $s : 1 - 2 * (1 - $b) * (1 - $s),
+            'soft-light' => $s <= 0.5
+                ? $b - (1 - 2 * $s) * $b * (1 - $b)
+                : $b + (2 * $s - 1) * (($b <= 0.25 ? ((16 * $b - 12) * $b + 4) * $b : sqrt($b)) - $b),
+            'add' => min(1.0, $b + $s),
+            default => $s,
+        };
+        $mixed = static fn (float $b, float $s): float => $b + ($part($b, $s) - $b) * $much;
+
+        return new self(
+            $mixed($this->red, $other->red),
+            $mixed($this->green, $other->green),
+            $mixed($this->blue, $other->blue),
+        );
+    }
+
     /** @param float $by added to the lightness, −1 to 1 */
     public function lightened(float $by): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Finish\CoatSamples;
+use Lupine\Core\Finish\GroundSamples;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\CurveSettings;
 use Lupine\Core\Settings\Catalogue;
@@ -78,7 +79,9 @@ final readonly class DeskSettings
             .'export const coats = '.self::json(self::coats())." as const;\n"
             ."\n/** Coats to begin from. */\n"
             .'export const samples: { [K in keyof typeof coats]: { name: string; coats: Groups[(typeof coats)[K]][] }[] } ='
-            ."\n  ".self::json(CoatSamples::all()).";\n";
+            ."\n  ".self::json(CoatSamples::all()).";\n"
+            ."\n/** Backdrops to begin from. */\n"
+            .'export const grounds: { name: string; backdrop: piece.Backdrop }[] = '.self::json(GroundSamples::all()).";\n";
     }
 
     /** @return array<string, string> */

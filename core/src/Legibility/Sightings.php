@@ -77,7 +77,7 @@ final class Sightings
         $last = $piece->stage->frames - 1;
         $range = FrameRange::within($piece->stage->frames);
         $changes = array_filter(
-            [...$words->changes(), ...$behind->changes($range), ...$backdrop->changes($range)],
+            [...$words->changes(), ...$behind->changes($range), ...$backdrop->sights($range)],
             static fn (int $frame): bool => $frame >= 0 && $frame <= $last,
         );
         $changes = array_values(array_unique($changes));

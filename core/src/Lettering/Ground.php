@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Lupine\Core\Lettering;
 
 use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\GradientColour;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Labels\Surroundings;
 use Lupine\Core\Piece\Backdrop;
+use Lupine\Core\Piece\BackdropLight;
 
 /** What a chart stands on and among: the backdrop, other words, other charts, the edges of the stage. */
 final readonly class Ground
@@ -32,10 +35,13 @@ final readonly class Ground
             return null;
         }
         [$across, $down] = [$point->x - $width / 2, $point->y - $height / 2];
-        $colour = Colour::hex($backdrop->colour);
-        if ($backdrop->kind === 'radial') {
-            $away = hypot($across, $down) / (hypot($width, $height) / 2);
-            $colour = $colour->mixedWith(Colour::hex($backdrop->edge), min(1.0, $away));
+        $colour = $backdrop->kind === 'colour'
+            ? Colour::hex($backdrop->colour)
+            : GradientColour::at($backdrop->fill(), new Box(0, 0, $width, $height), $point, $backdrop->colour);
+        foreach ($backdrop->lights as $light) {
+            $away = hypot($point->x - $light->x * $width, $point->y - $light->y * $height) / ($light->size * $width);
+            $much = GradientColour::fading(BackdropLight::FADE, $away) * $light->opacity;
+            $colour = $much > 0 ? $colour->blendedWith(Colour::hex($light->colour), $light->blend, $much) : $colour;
         }
         // The vignette is as round as the stage is.
         $dark = $backdrop->vignette > 0

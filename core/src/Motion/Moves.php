@@ -58,7 +58,7 @@ final class Moves
     public function __construct(
         private readonly Piece $piece,
         private readonly Beats $beats,
-        private readonly Clock $clock = new Clock(),
+        public readonly Clock $clock = new Clock(),
     ) {
         $this->byId = array_column($piece->moves, null, 'id');
         foreach ($piece->moves as $move) {

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece;
 
+use Lupine\Core\Piece\Coat\FillCoat;
+use Lupine\Core\Piece\Coat\Ink;
+use Lupine\Core\Piece\Coat\Stop;
+use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Settings\Choice;
 use Lupine\Core\Settings\ColourValue;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Part;
+use Lupine\Core\Settings\Several;
 use Lupine\Core\Settings\Unit;
 
 /** What is behind the charts. */
@@ -18,25 +24,95 @@ final readonly class Backdrop
     /** how dark the vignette is on its way out, as a fraction of what it is at its rim */
     public const VIGNETTE = [[0.0, 0.0], [0.5, 0.0], [0.75, 0.3], [1.0, 1.0]];
 
+    /** textures, lights and clouds, of each */
+    public const MOST = 5;
+
+    private const SEEN = ['colour', 'linear', 'radial'];
+
     public function __construct(
-        #[Choice('Backdrop', ['colour' => 'Colour', 'radial' => 'Radial', 'transparent' => 'Transparent'])]
+        #[Choice('Backdrop', [
+            'colour' => 'Colour',
+            'linear' => 'Linear',
+            'radial' => 'Radial',
+            'transparent' => 'Transparent',
+        ])]
         public string $kind,
         #[ColourValue('Colour', '#1d3a35')]
-        #[Detail('or the middle of the gradient', when: ['kind' => ['colour', 'radial']], isKeyed: true)]
+        #[Detail('or where the gradient begins', when: ['kind' => ['colour', 'linear', 'radial']], isKeyed: true)]
         public string $colour,
         #[ColourValue('Edge colour', '#12211f')]
-        #[Detail(when: ['kind' => ['radial']], isKeyed: true)]
+        #[Detail('where the gradient ends', when: ['kind' => ['linear', 'radial']], isKeyed: true)]
         public string $edge,
         #[Number('Vignette', Unit::Fraction, 0, 1, 0)]
-        #[Detail('how much the corners darken', when: ['kind' => ['colour', 'radial']], isKeyed: true)]
+        #[Detail('how much the corners darken', when: ['kind' => self::SEEN], isKeyed: true)]
         public float $vignette,
+        /** @var list<Stop> */
+        #[Several(new Part(Stop::class), max: 8, label: 'Colours')]
+        #[Detail('of the gradient; none: from its colour to its edge colour', isOptional: true)]
+        public array $stops = [],
+        #[Number('Angle', Unit::Degrees, -720, 720, 180)]
+        #[Detail(
+            'where a linear gradient leads, clockwise from 12 o’clock',
+            isOptional: true,
+            when: ['kind' => ['linear']],
+            isKeyed: true,
+        )]
+        public float $degrees = 180.0,
+        #[Number('Centre X', Unit::Fraction, -2, 3, 0.5)]
+        #[Detail(
+            'middle of a radial gradient, as a part of the width',
+            isOptional: true,
+            when: ['kind' => ['radial']],
+            isKeyed: true,
+        )]
+        public float $x = 0.5,
+        #[Number('Centre Y', Unit::Fraction, -2, 3, 0.5)]
+        #[Detail('as a part of the height', isOptional: true, when: ['kind' => ['radial']], isKeyed: true)]
+        public float $y = 0.5,
+        #[Number('Size', Unit::Fraction, 0.02, 8, 1, step: 5)]
+        #[Detail(
+            '1: the gradient’s ends just reach the corners',
+            isOptional: true,
+            when: ['kind' => ['linear', 'radial']],
+            isKeyed: true,
+        )]
+        public float $size = 1.0,
+        /** @var list<TextureCoat> */
+        #[Several(new Part(TextureCoat::class), max: self::MOST, label: 'Textures')]
+        #[Detail(isOptional: true)]
+        public array $textures = [],
+        /** @var list<BackdropLight> */
+        #[Several(new Part(BackdropLight::class), max: self::MOST, label: 'Lights')]
+        #[Detail(isOptional: true)]
+        public array $lights = [],
+        /** @var list<Clouds> */
+        #[Several(new Part(Clouds::class), max: self::MOST, label: 'Clouds')]
+        #[Detail(isOptional: true)]
+        public array $clouds = [],
+        #[ColourValue('Shown on')]
+        #[Detail(
+            'what a transparent stage is seen on at the desk, and nowhere else; null: a chequered ground',
+            isOptional: true,
+            when: ['kind' => ['transparent']],
+        )]
+        public ?string $preview = null,
     ) {
     }
 
-    /** The same with other colours: the kind stays. */
-    public function with(string $colour, string $edge, float $vignette): self
+    /** The gradient as a fill of the stage. */
+    public function fill(): FillCoat
     {
-        return new self($this->kind, $colour, $edge, $vignette);
+        return new FillCoat(
+            $this->kind,
+            stops: $this->stops !== [] ? $this->stops : [
+                new Stop(0.0, new Ink($this->colour), 1.0),
+                new Stop(1.0, new Ink($this->edge), 1.0),
+            ],
+            degrees: $this->degrees,
+            x: $this->x,
+            y: $this->y,
+            size: $this->size,
+        );
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Piece;
 
 use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Settings\Declared;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Id;
@@ -75,14 +76,26 @@ final readonly class Properties
     {
         $properties = [];
         foreach (Coats::KINDS as $kind => $class) {
-            $group = Group::of($class);
+            array_push($properties, ...self::ofList($class, self::OF_COATS.$kind, Coats::MOST));
+        }
+
+        return $properties;
+    }
+
+    /**
+     * @param class-string $class of what stands in the list
+     *
+     * @return list<Property>
+     */
+    private static function ofList(string $class, string $list, int $most): array
+    {
+        $group = Group::of($class);
+        $properties = [];
+        for ($place = 0; $place < $most; ++$place) {
             foreach ($group->each() as $setting) {
-                for ($place = 0; $setting->detail->isKeyed && $place < Coats::MOST; ++$place) {
-                    $properties[] = Property::of(
-                        $setting,
-                        self::OF_COATS."{$kind}.{$place}.",
-                        $group->label.($place === 0 ? '' : ' '.($place + 1)).', ',
-                    );
+                if ($setting->detail->isKeyed) {
+                    $of = $group->label.($place === 0 ? '' : ' '.($place + 1)).', ';
+                    $properties[] = Property::of($setting, "{$list}.{$place}.", $of);
                 }
             }
         }
@@ -93,7 +106,12 @@ final readonly class Properties
     /** @return list<Property> of the backdrop */
     public static function ofBackdrop(): array
     {
-        return self::keyed(Group::of(Backdrop::class)->settings);
+        return [
+            ...self::keyed(Group::of(Backdrop::class)->settings),
+            ...self::ofList(TextureCoat::class, 'textures', Backdrop::MOST),
+            ...self::ofList(BackdropLight::class, 'lights', Backdrop::MOST),
+            ...self::ofList(Clouds::class, 'clouds', Backdrop::MOST),
+        ];
     }
 
     /**

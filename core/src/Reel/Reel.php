@@ -32,7 +32,7 @@ final readonly class Reel
          *                                                  a glyph's number and its place in font units
          */
         public array $runs,
-        /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint> */
+        /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint> */
         public array $paints,
         /** @var list<Blur|Inner> what is done to outlines */
         public array $effects,
@@ -65,13 +65,14 @@ final readonly class Reel
     }
 
     /** @param array<string, mixed> $paint */
-    private static function paint(array $paint): LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint
+    private static function paint(array $paint): LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint
     {
         return match ($paint['kind']) {
             'linear' => self::made(LinearPaint::class, $paint),
             'radial' => self::made(RadialPaint::class, $paint),
             'dots' => self::made(DotsPaint::class, $paint),
             'tile' => self::made(TilePaint::class, $paint),
+            'clouds' => self::made(CloudsPaint::class, $paint),
             default => self::made(PatternPaint::class, $paint),
         };
     }

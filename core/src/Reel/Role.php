@@ -10,6 +10,8 @@ enum Role: string
     /** everything that the camera takes; its pose is what it sees */
     case Camera = 'camera';
     case Backdrop = 'backdrop';
+    /** a soft light of the backdrop */
+    case GroundLight = 'ground light';
     /** of a chart's id */
     case Chart = 'chart';
     /** what a chart's own size and turn are for: its marks and the words at them, and not its legend */

@@ -5,49 +5,105 @@ declare(strict_types=1);
 namespace Lupine\Core\Story;
 
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Backdrop;
+use Lupine\Core\Piece\BackdropLight;
+use Lupine\Core\Piece\Clouds;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Stage;
+use Lupine\Core\Settings\Changed;
 
-/** What is behind everything, at the moments of the moves' clock: its colours go over into others, its rim darkens. */
+/**
+ * What is behind everything, at the moments of the moves' clock: colours go over into others, the rim darkens, and
+ * lights wander.
+ */
 final readonly class BackdropOverTime
 {
-    private function __construct(
-        private Backdrop $first,
-        private KeyedColour $colour,
-        private KeyedColour $edge,
-        private KeyedNumber $vignette,
-    ) {
+    /** moments after which lights that wander have gone so far that it is worth looking again */
+    private const OFTEN = 12;
+
+    /**
+     * @param KeyedValues<Backdrop> $values
+     * @param float $ratio of the stage's width to its height
+     */
+    private function __construct(private KeyedValues $values, private Loops $loops, private float $ratio)
+    {
     }
 
     public static function of(Piece $piece, Moves $moves): self
     {
+        $keyed = [];
+        foreach ($moves->changesOf(null) as [, $change]) {
+            $path = $change->property;
+            $first = Changed::value($piece->backdrop, $path);
+            // Of a list that has become shorter, what is no longer there waits.
+            if ($first !== false && !isset($keyed[$path])) {
+                $keyed[$path] = is_string($first)
+                    ? KeyedColour::of($path, $first, $moves->changesOf(null))
+                    : $moves->number($path, is_numeric($first) ? (float) $first : 0.0, null, null);
+            }
+        }
+        $stage = $piece->stage;
+
         return new self(
-            $piece->backdrop,
-            KeyedColour::of('colour', $piece->backdrop->colour, $moves->changesOf(null)),
-            KeyedColour::of('edge', $piece->backdrop->edge, $moves->changesOf(null)),
-            $moves->number('vignette', $piece->backdrop->vignette, null, null),
+            new KeyedValues($piece->backdrop, $keyed),
+            Loops::of($stage, $moves->clock),
+            $stage->width / $stage->height,
         );
     }
 
+    /** One that no move changes. */
+    public static function still(Backdrop $backdrop, Stage $stage): self
+    {
+        return new self(new KeyedValues($backdrop, []), Loops::of($stage), $stage->width / $stage->height);
+    }
+
+    /** What it is, with its lights where they are then. */
     public function at(int $moment): Backdrop
     {
-        return $this->first->with(
-            $this->colour->at($moment),
-            $this->edge->at($moment),
-            $this->vignette->at($moment),
-        );
+        $now = $this->values->at($moment);
+        $places = [];
+        foreach ($now->lights as $index => $light) {
+            if ($light->wander > 0) {
+                $angle = $this->loops->angle($light->every, $moment) + 2 * M_PI * $light->from;
+                $places["lights.{$index}.x"] = $light->x + $light->wander * cos($angle);
+                // Half as far up and down, once more often: an eight that lies.
+                $places["lights.{$index}.y"] = $light->y + ($light->wander * $this->ratio * sin(2 * $angle)) / 2;
+            }
+        }
+
+        return Changed::of($now, $places);
+    }
+
+    /** How far clouds have come on their way back to themselves, 0 to 1. */
+    public function come(Clouds $clouds, int $moment): float
+    {
+        return $clouds->every === 0 ? 0.0 : fmod($this->loops->angle($clouds->every, $moment) / (2 * M_PI), 1.0);
     }
 
     /** @return list<int> the moments of a range at which it is otherwise than before */
     public function changes(FrameRange $range): array
     {
-        return [
-            $range->from,
-            ...$this->colour->changes($range),
-            ...$this->edge->changes($range),
-            ...$this->vignette->changes($range),
-        ];
+        $first = $this->values->first;
+        $isWandering = array_filter($first->lights, static fn (BackdropLight $one): bool => $one->wander > 0) !== [];
+
+        return $isWandering
+            ? range($range->from, $range->to)
+            : [$range->from, ...$this->values->changes($range)];
+    }
+
+    /** @return list<int> the moments of a range at which it is worth looking at */
+    public function sights(FrameRange $range): array
+    {
+        $keys = $this->keys($range);
+
+        return $this->changes($range) === $keys ? $keys : [...$keys, ...range($range->from, $range->to, self::OFTEN)];
+    }
+
+    /** @return list<int> the moments at which a move changes it */
+    public function keys(FrameRange $range): array
+    {
+        return [$range->from, ...$this->values->changes($range)];
     }
 }

@@ -16,8 +16,8 @@ use Lupine\Core\Settings\Changed;
 /** The coats of a part over time: those of its chart, what it has of its own, and what moves make of them. */
 final readonly class CoatsOverTime
 {
-    /** @param array<string, KeyedNumber|KeyedColour> $keyed by where each stands, such as `glows.0.opacity` */
-    private function __construct(public Coats $first, private array $keyed)
+    /** @param KeyedValues<Coats> $values */
+    private function __construct(private KeyedValues $values)
     {
     }
 
@@ -51,17 +51,7 @@ final readonly class CoatsOverTime
             }
         }
 
-        return new self($coats, $keyed);
-    }
-
-    public function at(int $moment): Coats
-    {
-        $values = array_map(
-            static fn (KeyedNumber|KeyedColour $one): float|string => $one->at($moment),
-            $this->keyed,
-        );
-
-        return Changed::of($this->first, $values);
+        return new self(new KeyedValues($coats, $keyed));
     }
 
     /** @return Track<Coats> on the frames of a range */
@@ -70,29 +60,19 @@ final readonly class CoatsOverTime
         $changes = $this->changes($range);
 
         return $changes === []
-            ? Track::constant($this->at($range->from))
-            : Track::of([$range->from, ...$changes], fn (int $frame): Coats => $this->at($frame));
+            ? Track::constant($this->values->at($range->from))
+            : Track::of([$range->from, ...$changes], $this->values->at(...));
     }
 
     /** @return list<int> the frames of a range on which a move changes them */
     public function changes(FrameRange $range): array
     {
-        return array_merge([], ...array_map(
-            static fn (KeyedNumber|KeyedColour $one): array => $one->changes($range),
-            array_values($this->keyed),
-        ));
+        return $this->values->changes($range);
     }
 
     /** @return array<string, KeyedNumber> numbers that moves change, by property */
     public function keyed(): array
     {
-        $numbers = [];
-        foreach ($this->keyed as $path => $one) {
-            if ($one instanceof KeyedNumber) {
-                $numbers[Properties::OF_COATS.$path] = $one;
-            }
-        }
-
-        return $numbers;
+        return $this->values->numbers(Properties::OF_COATS);
     }
 }

@@ -10,7 +10,7 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Change;
 
-/** A colour over time: what it is at first, and what moves make of it, one after another, mixed in OKLab. */
+/** A colour over time: what it is at first, and what moves make of it, one after another. */
 final readonly class KeyedColour implements Changing
 {
     /** @param list<array{TimedMove, string}> $steps moves with what they lead to, by their beginnings */

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Texture;
 
-/** A square of bytes as a PNG. Source: Portable Network Graphics, third edition, W3C 2025. */
+/** Bytes as a PNG. Source: Portable Network Graphics, third edition, W3C 2025. */
 final readonly class GreyPicture
 {
     private const SIGNATURE = "\x89PNG\r\n\x1a\n";
     private const GREY = 0;
     private const GREY_AND_ALPHA = 4;
+    private const COLOUR_AND_ALPHA = 6;
 
     /**
      * @param string $bytes one a pixel, row by row
@@ -49,10 +50,28 @@ final readonly class GreyPicture
         return self::png($side, self::GREY_AND_ALPHA, str_split(strtr($bytes, $both), $side * 2));
     }
 
-    /** @param list<string> $rows */
-    private static function png(int $side, int $colourType, array $rows): string
+    /**
+     * One colour, as opaque as the bytes say.
+     *
+     * @param string $bytes one a pixel, row by row
+     * @param positive-int $width
+     * @param string $colour such as #2f6b52
+     */
+    public static function coloured(string $bytes, int $width, string $colour): string
     {
-        $header = pack('NNCCCCC', $side, $side, 8, $colourType, 0, 0, 0);
+        $ink = (string) hex2bin(substr($colour, 1));
+        $all = [];
+        for ($value = 0; $value < 256; ++$value) {
+            $all[chr($value)] = $ink.chr($value);
+        }
+
+        return self::png($width, self::COLOUR_AND_ALPHA, str_split(strtr($bytes, $all), $width * 4));
+    }
+
+    /** @param list<string> $rows */
+    private static function png(int $width, int $colourType, array $rows): string
+    {
+        $header = pack('NNCCCCC', $width, count($rows), 8, $colourType, 0, 0, 0);
         $pixels = (string) gzcompress("\0".implode("\0", $rows), 9);
 
         return self::SIGNATURE.self::chunk('IHDR', $header).self::chunk('IDAT', $pixels).self::chunk('IEND', '');

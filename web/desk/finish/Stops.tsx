@@ -67,12 +67,12 @@ export function Stops({ fill, colour, onChange }: { fill: Fill; colour: string; 
   );
 }
 
-/** A stop as a style has it: the browser mixes in OKLab as core does. */
+/** A stop as a style has it: the browser mixes in sRGB as core does. */
 function seen({ colour, shade = 0, opacity = 1 }: Stop, part: string): string {
   const own = colour ?? part;
   const mixed =
     shade === 0
       ? own
-      : `color-mix(in oklab, ${shade > 0 ? 'white' : 'black'} ${Math.round(Math.abs(shade) * 100)}%, ${own})`;
+      : `color-mix(in srgb, ${shade > 0 ? 'white' : 'black'} ${Math.round(Math.abs(shade) * 100)}%, ${own})`;
   return opacity < 1 ? `color-mix(in srgb, ${mixed} ${Math.round(opacity * 100)}%, transparent)` : mixed;
 }

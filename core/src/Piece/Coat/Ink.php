@@ -20,7 +20,7 @@ final readonly class Ink
         public ?string $colour = null,
         #[Number('Lighter', Unit::Fraction, -1, 1, 0)]
         #[Detail(
-            'above 0 mixed with white, below 0 with black, in OKLab',
+            'above 0 mixed with white, below 0 with black, in sRGB',
             hint: 'Below 0 it is darker.',
             isOptional: true,
             isKeyed: true,

@@ -25,6 +25,7 @@ final readonly class TextureCoat implements Coat
         'paper' => 'Paper',
         'felt' => 'Felt',
         'linen' => 'Linen',
+        'slate' => 'Slate',
         'brushed' => 'Brushed',
         'chalk' => 'Chalk',
         'print' => 'Print',
@@ -62,7 +63,7 @@ final readonly class TextureCoat implements Coat
         #[Detail(
             'relief: black and white by opacity, which is fastest',
             isOptional: true,
-            when: ['kind' => ['grain', 'paper', 'felt', 'linen', 'brushed']],
+            when: ['kind' => ['grain', 'paper', 'felt', 'linen', 'slate', 'brushed']],
         )]
         public string $blend = 'soft-light',
         #[Toggle('')]
