@@ -695,7 +695,10 @@ export interface Labels {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
   /**
    * under: as soon as its part has arrived under it, or has come to where it points; begin: as its part begins; end: when all of its part is there
    */
@@ -718,7 +721,10 @@ export interface Names {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
 }
 /**
  * A dot, a label and a reading for each part.
@@ -745,7 +751,10 @@ export interface Legend {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
   /**
    * column: one below the other; rows: side by side, as many as fit
    */
@@ -775,7 +784,10 @@ export interface Centre {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
 }
 /**
  * Titles at the axes: what the scale counts, and what the figures are.
@@ -788,7 +800,10 @@ export interface AxisTitles {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
 }
 /**
  * How the parts come in, or leave, where they have no move of their own.
@@ -1011,7 +1026,10 @@ export interface FreeText {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
   /**
    * what it is to the arrangement
    */
@@ -1069,7 +1087,10 @@ export interface Captions {
    * Size, pixels
    */
   size: number;
-  colour: Colour;
+  /**
+   * null: dark or light, whichever reads on what is behind it
+   */
+  colour?: Colour | null;
   /**
    * in which a caption comes, and in which it goes again; 0: at once, frames
    */

@@ -134,7 +134,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"upperCase","label":"All capitals","kind":"switch"},
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"bricolage-bold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":72},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
       {"name":"role","label":"Role","kind":"choice","choices":[["note","Note"],["title","Title"],["subtitle","Subtitle"],["source","Source line"]],"default":"note"},
       {"name":"hidden","label":"Hidden","kind":"switch"},
       {"name":"drift","label":"Drift","kind":"group","group":"Drift","canBeNone":true},
@@ -148,7 +148,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"width","label":"Width","kind":"number","unit":"pixels","min":60,"max":4000,"step":10},
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-regular"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":44},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
       {"name":"fade","label":"Fade","kind":"whole","unit":"frames","min":0,"max":60,"step":1,"default":0},
     ],
   },
@@ -560,7 +560,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"text","label":"Show","kind":"choice","choices":[["reading","Reading"],["label","Label"],["both","Both"]],"default":"reading"},
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-bold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":40},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
       {"name":"comes","label":"Appear","kind":"choice","choices":[["under","When there is room"],["begin","With their part"],["end","After their part"]],"default":"under"},
       {"name":"leaders","label":"Leader lines to moved labels","kind":"switch","default":true},
       {"name":"plate","label":"Background plate","kind":"colour","canBeNone":true},
@@ -572,7 +572,7 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-semibold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":32},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
     ],
   },
   Legend: {
@@ -585,7 +585,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"spacing","label":"Row spacing","kind":"number","unit":"times","min":1,"max":6,"step":0.1,"default":2},
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-semibold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":40},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
       {"name":"flow","label":"Flow","kind":"choice","choices":[["column","Column"],["rows","Rows"]],"default":"column"},
       {"name":"stands","label":"Position","kind":"choice","choices":[["beside","Beside"],["middle","Inside the hole"]],"default":"beside"},
     ],
@@ -600,7 +600,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"suffix","label":"Suffix","kind":"text","longest":20,"when":{"figure":false}},
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"bricolage-bold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":110},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
     ],
   },
   AxisTitles: {
@@ -611,7 +611,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"figures","label":"Figure axis","kind":"text","longest":120},
       {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-semibold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":28},
-      {"name":"colour","label":"Colour","kind":"colour","default":"#ffffff"},
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"Dark or light by itself"},
     ],
   },
   OwnLabel: {
@@ -667,10 +667,10 @@ export const first = {
   EdgeLight: {"length":300,"at":0.1,"width":6,"opacity":0.9},
   Glow: {"reach":26,"opacity":0.6},
   Shadow: {"reach":24,"opacity":0.35},
-  Labels: {"show":"none","text":"reading","font":"figtree-bold","size":40,"colour":"#ffffff"},
-  Names: {"font":"figtree-semibold","size":32,"colour":"#ffffff"},
-  Centre: {"caption":"","prefix":"","suffix":"","font":"bricolage-bold","size":110,"colour":"#ffffff"},
-  AxisTitles: {"scale":"","figures":"","font":"figtree-semibold","size":28,"colour":"#ffffff"},
+  Labels: {"show":"none","text":"reading","font":"figtree-bold","size":40},
+  Names: {"font":"figtree-semibold","size":32},
+  Centre: {"caption":"","prefix":"","suffix":"","font":"bricolage-bold","size":110},
+  AxisTitles: {"scale":"","figures":"","font":"figtree-semibold","size":28},
 } satisfies Partial<Groups>;
 
 /** The numbers of curves that are told by numbers. */

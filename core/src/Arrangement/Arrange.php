@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Arrangement;
 
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Lettering\WordsOnGround;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
@@ -28,7 +29,7 @@ final readonly class Arrange
     }
 
     /**
-     * The piece with nothing left to be placed.
+     * The piece with nothing left to be placed, and no colour of words left to be found.
      *
      * @param string|null $shape null: the piece's own stage
      *
@@ -36,7 +37,7 @@ final readonly class Arrange
      */
     public function piece(Piece $piece, ?string $shape = null): Piece
     {
-        return SharedAxes::placed($this->arranged($piece, $shape));
+        return WordsOnGround::inked(SharedAxes::placed($this->arranged($piece, $shape)));
     }
 
     private function arranged(Piece $piece, ?string $shape): Piece

@@ -156,7 +156,7 @@ final readonly class NewChart
                 'text' => 'reading',
                 'font' => 'figtree-bold',
                 'size' => $isJoined ? max(self::NAME - 4, $plan->labelSize) : $plan->labelSize,
-                'colour' => '#ffffff',
+                'colour' => null,
                 'plate' => null,
             ],
             // Along a line as many stand as there is room for.
@@ -164,7 +164,7 @@ final readonly class NewChart
                 ? [
                     'font' => 'figtree-semibold',
                     'size' => $isJoined ? max(self::NAME, $plan->nameSize) : $plan->nameSize,
-                    'colour' => '#ffffff',
+                    'colour' => null,
                 ]
                 : null,
             'legend' => $plan->hasLegend && $hasLegend
@@ -176,7 +176,7 @@ final readonly class NewChart
                     'spacing' => $plan->spacing,
                     'font' => 'figtree-semibold',
                     'size' => $plan->legendSize,
-                    'colour' => '#ffffff',
+                    'colour' => null,
                 ]
                 : null,
             'centre' => $defaults->hasTotal
@@ -186,7 +186,7 @@ final readonly class NewChart
                     'suffix' => '',
                     'font' => 'bricolage-bold',
                     'size' => 110,
-                    'colour' => '#ffffff',
+                    'colour' => null,
                 ]
                 : null,
         ];

@@ -104,6 +104,30 @@ final readonly class FreeText
         );
     }
 
+    /** The same text in a colour. */
+    public function inked(string $colour): self
+    {
+        return new self(
+            $this->id,
+            $this->text,
+            $this->x,
+            $this->y,
+            $this->width,
+            $this->align,
+            $this->upperCase,
+            $this->style->withColour($colour),
+            $this->role,
+            $this->isByRule,
+            $this->isHidden,
+            $this->group,
+            $this->pointsAt,
+            $this->momentOf,
+            $this->drift,
+            $this->isGuessed,
+            $this->longest,
+        );
+    }
+
     /** The same text, knowing the most that the parts that follow a table make of it. */
     public function following(Table $table): self
     {

@@ -57,7 +57,7 @@ export function LabelFields({ piece, chart, figure }: Props) {
             of="OwnLabel"
             only={['colour']}
             value={own}
-            colour={labels.colour}
+            colour={labels.colour ?? undefined}
             onChange={({ colour }) => change({ colour: colour ?? undefined })}
           />
           {isMoved ? (
