@@ -19,7 +19,7 @@ async function type(field: Locator, value: string): Promise<void> {
 }
 
 test('every control of form, finish and backdrop is seen on the stage', async ({ page, request }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(360_000);
   await openDemo(page, request);
   await goTo(page, 300);
   const face = (name: string) => page.getByRole('tab', { name }).click();
@@ -63,31 +63,53 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await face('Finish');
   await changesThePicture(page, 'tints', () => choose('Tints'));
   await changesThePicture(page, 'swatch', () => pane.getByLabel('Pick: Swatch 1').fill('#cc3355'));
-  await changesThePicture(page, 'flat', () => choose('Flat'));
-  await changesThePicture(page, 'pattern kind', () => pane.getByLabel('Kind').selectOption('waves'));
+  const sample = (name: string) => pane.getByRole('button', { name, exact: true }).click();
+  const take = (coat: string) => pane.getByRole('button', { name: new RegExp(`^${coat}:`) }).click();
+  await changesThePicture(page, 'flat', () => sample('Flat'));
+  await changesThePicture(page, 'a gradient', () => sample('Slanted'));
+  await changesThePicture(page, 'its angle', () => type(field('Angle'), '200°'));
+  await changesThePicture(page, 'what it goes over', () => field('Across').selectOption('The chart'));
+  await changesThePicture(page, 'a stop', () => type(field('Place').first(), '30%'));
+  await changesThePicture(page, 'another stop', () => pane.getByRole('button', { name: 'Add colour' }).click());
+  await changesThePicture(page, 'its lightness', () => type(field('Lighter').last(), '80%'));
+  await changesThePicture(page, 'a ball', () => sample('Ball'));
+  await changesThePicture(page, 'its middle', () => type(field('Centre X'), '80%'));
+  await take('Pattern');
+  await changesThePicture(page, 'pattern kind', () => sample('Waves'));
   await changesThePicture(page, 'pattern size', () => type(field('Size'), '60'));
   await changesThePicture(page, 'pattern turn', () => type(field('Angle'), '75°'));
-  for (const [edge, place] of [
-    ['Glow', 0],
-    ['Shadow', 1],
-  ] as const) {
-    await changesThePicture(page, `${edge} reach`, () =>
-      type(pane.getByLabel('Radius', { exact: true }).nth(place), '60'),
-    );
-    await changesThePicture(page, `${edge} opacity`, () =>
-      type(pane.getByLabel('Opacity', { exact: true }).nth(place + 1), '90%'),
-    );
+  await changesThePicture(page, 'pattern weight', () => type(field('Weight'), '80%'));
+  await changesThePicture(page, 'pattern ink', () => field('Ink').selectOption('Own'));
+  await changesThePicture(page, 'the ground of a pattern', () => pane.getByLabel('Fill below').uncheck());
+  await changesThePicture(page, 'each its own', () => pane.getByRole('button', { name: 'Each part its own' }).click());
+  await page.keyboard.press('Control+z');
+  await take('Texture');
+  await changesThePicture(page, 'a texture', () => sample('Felt'));
+  await changesThePicture(page, 'its amount', () => type(field('Amount'), '100%'));
+  await changesThePicture(page, 'its blend', () => field('Blend').selectOption('Relief'));
+  await changesThePicture(page, 'holes', () => sample('Chalk'));
+  for (const coat of ['Inner glow', 'Glow', 'Shadow']) {
+    await take(coat);
+    await changesThePicture(page, `no ${coat}`, () => sample('None'));
+    await changesThePicture(page, coat, () => pane.getByLabel(`${coat} on`, { exact: true }).check());
+    await changesThePicture(page, `${coat}, radius`, () => type(field('Radius'), '61'));
+    await changesThePicture(page, `${coat}, opacity`, () => type(field('Opacity'), '95%'));
+    if (coat !== 'Glow') await changesThePicture(page, `${coat}, offset`, () => type(field('Offset Y'), '30'));
   }
-  await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('Use mark colour').uncheck());
+  await changesThePicture(page, 'a spread', () => type(field('Spread'), '12'));
+  await take('Glow');
+  await changesThePicture(page, 'the colour of the glow', () => pane.getByLabel('Part’s colour').uncheck());
   await changesThePicture(page, 'breath', () => type(field('Pulse'), '90%'));
   await changesThePicture(page, 'how often', () => type(field('Pulse period'), '2s'));
-  await changesThePicture(page, 'a stroke', () => pane.getByLabel('Stroke', { exact: true }).check());
-  await changesThePicture(page, 'dashes', () => pane.getByLabel('Dashes', { exact: true }).check());
+  await changesThePicture(page, 'a line', () => pane.getByLabel('Line on', { exact: true }).check());
+  await changesThePicture(page, 'stitches', () => sample('Stitches'));
+  await changesThePicture(page, 'their distance', () => type(field('Distance'), '30'));
   await changesThePicture(page, 'a march', () => type(field('Dash speed'), '61'));
-  await changesThePicture(page, 'a light', () => type(field('Running light'), '400'));
-  await changesThePicture(page, 'its round', () => type(field('Time per lap'), '1.5s'));
-  for (const part of ['Pattern', 'Stroke', 'Glow', 'Shadow'])
-    await changesThePicture(page, `no ${part}`, () => pane.getByLabel(part, { exact: true }).uncheck());
+  await changesThePicture(page, 'a light', () => pane.getByLabel('Edge light on', { exact: true }).check());
+  await changesThePicture(page, 'its place', () => type(field('Place'), '55%'));
+  await changesThePicture(page, 'its round', () => type(field('Time per lap'), '1.7s'));
+  for (const coat of ['Pattern', 'Texture', 'Line', 'Edge light', 'Glow', 'Shadow'])
+    await changesThePicture(page, `${coat} off`, () => pane.getByLabel(`${coat} on`, { exact: true }).uncheck());
 
   await face('Stage');
   await changesThePicture(page, 'arrangement', () =>
@@ -97,6 +119,12 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'rim', () => type(field('Edge colour'), 'abc'));
   await expect(field('Edge colour')).toHaveValue('#aabbcc');
   await changesThePicture(page, 'vignette', () => type(field('Vignette'), '80'));
+  await changesThePicture(page, 'a light', () => pane.getByRole('button', { name: 'Add light' }).click());
+  await changesThePicture(page, 'its size', () => type(field('Size').last(), '90%'));
+  await changesThePicture(page, 'clouds', () => pane.getByRole('button', { name: 'Add clouds' }).click());
+  await changesThePicture(page, 'a texture', () => pane.getByRole('button', { name: 'Add texture' }).click());
+  await changesThePicture(page, 'a ground', () => pane.getByRole('button', { name: 'Linen', exact: true }).click());
+  await changesThePicture(page, 'another', () => pane.getByRole('button', { name: 'Dusk', exact: true }).click());
   await changesThePicture(page, 'colour', () => field('Backdrop').selectOption('Colour'));
   await changesThePicture(page, 'none', () => field('Backdrop').selectOption('Transparent'));
   await saved(page);

@@ -11,7 +11,7 @@ test('keys of the desk work after a click on anything that is not typed into', a
     () => page.getByRole('button', { name: 'Stem of Clothing' }).click(),
     () => page.getByRole('tab', { name: 'Finish' }).click(),
     () => page.getByText('Tints').click(),
-    () => page.getByRole('switch', { name: 'Pattern' }).or(page.getByLabel('Pattern')).first().click(),
+    () => page.getByLabel('Pattern on').click(),
     () => page.getByRole('button', { name: 'One frame on' }).click(),
     () => page.getByRole('tab', { name: 'Form' }).click(),
   ];
@@ -115,7 +115,7 @@ test('one act is one step of undo, however fast the acts follow', async ({ page 
   await page.keyboard.press('Control+z');
   await expect(text).toHaveValue(whole.replace(/ and on$/, ''));
   await page.getByRole('tab', { name: 'Finish' }).click();
-  const switches = ['Glow', 'Shadow'].map((name) => page.getByLabel(name, { exact: true }));
+  const switches = ['Glow', 'Shadow'].map((name) => page.getByLabel(`${name} on`, { exact: true }));
   for (const one of switches) await one.click();
   await page.keyboard.press('Control+z');
   await expect(switches[0]).toBeChecked();

@@ -60,8 +60,8 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
   }
 
   await page.getByRole('tab', { name: 'Finish' }).click();
-  await page.getByLabel('Glow').check();
-  await page.getByLabel('Pattern').check();
+  await page.getByLabel('Glow on', { exact: true }).check();
+  await page.getByLabel('Pattern on').check();
   await page.getByRole('tab', { name: 'Words' }).click();
   await expect(page.getByLabel('Captions')).toBeChecked();
   await saved(page);

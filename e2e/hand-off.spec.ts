@@ -81,8 +81,12 @@ test('each part can be styled on its own, and keeps it when the figures change',
   await page.getByLabel('Custom colour').check();
   await page.getByRole('textbox', { name: 'Colour', exact: true }).fill('#c23a74');
   await page.getByRole('textbox', { name: 'Colour', exact: true }).press('Enter');
-  await page.getByRole('complementary').getByLabel('Pattern').selectOption('Custom');
-  await page.getByRole('complementary').getByLabel('Glow').selectOption('None');
+  await page.getByRole('button', { name: 'Its coats' }).click();
+  await page.getByRole('button', { name: 'Clothing', exact: true }).click();
+  await page.getByLabel('Pattern on').check();
+  await page.getByRole('button', { name: 'Dots', exact: true }).click();
+  await page.getByRole('button', { name: /^Glow:/ }).click();
+  await page.getByRole('button', { name: 'None', exact: true }).click();
   await saved(page);
   await page.getByRole('tab', { name: 'Figures' }).click();
   await type(page, 3, 'typed', '700');
@@ -92,9 +96,9 @@ test('each part can be styled on its own, and keeps it when the figures change',
   expect(document.tables[0].rows.map(({ label }) => label)[1]).toBe('Clothing');
   expect(document.charts[0].own.r3).toMatchObject({
     out: 36,
-    fill: '#c23a74',
-    pattern: { kind: 'dots' },
-    glow: 'none',
+    colour: '#c23a74',
+    patterns: [{ kind: 'dots' }],
+    glows: [],
   });
   await expect(page.getByRole('row', { name: /Clothing/ }).locator('.chip')).toHaveCSS(
     'background-color',

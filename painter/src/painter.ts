@@ -4,6 +4,7 @@ import type { Reel, ReelGroup } from './reel';
 import { leavesOf, Placing, UNSHIFTED, type Leaf, type Shift } from './placing';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
+import { Together } from './together';
 import { seenIn, viewOf, wholeView, type View } from './view';
 
 /**
@@ -34,8 +35,7 @@ export class Painter {
   private readonly brush: Brush;
   private readonly layers = new Map<number, { key: string; image: Surface | null }>();
   private readonly spare: Surface[] = [];
-  /** groups that hold marks and more than one leaf: the first of those, and the one after their last */
-  private readonly merging = new Map<ReelGroup, [from: number, to: number]>();
+  private readonly together: Together;
   /** what groups are put together on before they are seen through, by how deep they stand in each other */
   private readonly merged: Surface[] = [];
 
@@ -54,6 +54,7 @@ export class Painter {
     this.timeline = new Timeline(reel);
     const bounds = new Bounds(reel);
     this.placing = placing(reel, this.timeline, bounds);
+    this.together = new Together(this.leaves, this.timeline);
     this.brush = new Brush(reel, this.timeline, studio, bounds, this.kept);
     const first = this.leaves.findIndex(
       ({ node, groups }) =>
@@ -65,28 +66,6 @@ export class Painter {
         [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
     );
     this.backLeaves = first < 0 ? this.leaves.length : first;
-    const withMarks = new Set(
-      this.leaves.flatMap(({ node, groups }) =>
-        node.kind === 'path' && node.mark ? groups : groups.filter(({ mask }) => mask !== null),
-      ),
-    );
-    this.leaves.forEach(({ groups }, at) => {
-      for (const group of groups) {
-        if (withMarks.has(group)) this.merging.set(group, [this.merging.get(group)?.[0] ?? at, at + 1]);
-      }
-    });
-    for (const [group, [from, to]] of this.merging) {
-      if (to - from < 2 && group.mask === null) this.merging.delete(group);
-    }
-  }
-
-  /** The outermost of a leaf's groups that is seen through as a whole: what overlaps in it does not add up. */
-  private seenThrough(groups: ReelGroup[], frame: number, done: ReadonlySet<ReelGroup>): ReelGroup | undefined {
-    return groups.find((group) => {
-      if (!this.merging.has(group) || done.has(group)) return false;
-      const opacity = this.timeline.value(group.index, 'opacity', group.opacity, frame);
-      return opacity > 0 && (opacity < 1 || group.mask !== null);
-    });
   }
 
   /**
@@ -116,8 +95,8 @@ export class Painter {
     const used = new Set<number>();
     for (let from = this.backLeaves; from < this.leaves.length;) {
       const still = this.stillUpTo(from, frame);
-      const through = still > from ? undefined : this.seenThrough(this.leaves[from].groups, frame, NONE);
-      const to = through ? this.merging.get(through)![1] : still;
+      const through = still > from ? undefined : this.together.seenThrough(this.leaves[from].groups, frame, NONE);
+      const to = through ? this.together.spanOf(through)![1] : still;
       const layer = still - from > 2 ? this.layer(from, still, frame, whole) : null;
       if (layer) put(layer, this.placing.carriedBy(this.leaves[from].groups));
       else this.paintLeaves(context, from, Math.max(to, from + 1), frame, view);
@@ -175,8 +154,8 @@ export class Painter {
       // What is carried is kept by itself.
       if (x !== across || y !== down) break;
       if (!this.standsOnItsGround(from, at, frame)) break;
-      const through = this.seenThrough(groups, frame, NONE);
-      const [first, end] = (through && this.merging.get(through)) ?? [at, at + 1];
+      const through = this.together.seenThrough(groups, frame, NONE);
+      const [first, end] = (through && this.together.spanOf(through)) ?? [at, at + 1];
       // What is seen through as a whole stays together.
       if (through && (first < from || this.leaves.slice(first, end).some((leaf) => this.moves(leaf, frame)))) break;
       at = end;
@@ -307,8 +286,8 @@ export class Painter {
   ): void {
     for (let index = from; index < to; index++) {
       const { node, groups } = this.leaves[index];
-      const through = this.seenThrough(groups, frame, done);
-      const end = through ? Math.min(to, this.merging.get(through)![1]) : index;
+      const through = this.together.seenThrough(groups, frame, done);
+      const end = through ? Math.min(to, this.together.spanOf(through)![1]) : index;
       if (through && (end - index > 1 || through.mask !== null)) {
         this.paintThrough(
           context,

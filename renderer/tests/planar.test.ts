@@ -83,6 +83,24 @@ describe('a planar picture', () => {
     }
   });
 
+  it('is the same with and without the module, to the byte', () => {
+    for (const [width, height] of [
+      [64, 8],
+      [90, 34],
+      [6, 4],
+    ]) {
+      const random = chance(width);
+      const pixels = new Uint8Array(width * height * 4).map(() => random() * 256);
+      const whole = { left: 0, top: 0, right: width, bottom: height };
+      const [fast, plain] = [new PlanarPicture(width, height), new PlanarPicture(width, height, true)];
+      for (const picture of [fast, plain]) {
+        picture.update(pixels, width, whole);
+        picture.update(pixels, width, { left: 2, top: 2, right: width - 2, bottom: height });
+      }
+      expect(Buffer.compare(fast.planes, plain.planes), `${width} × ${height}`).toBe(0);
+    }
+  });
+
   it('is the same whether all of it is converted or only a part', () => {
     const [width, height] = [166, 60];
     const random = chance(11);
