@@ -153,7 +153,7 @@ test('every menu and dialog opens, closes by Escape and by a press elsewhere, an
       await choose();
       opened.push(...(await pressAll(page, `${view}, ${face}`, pressed, choose)));
       expect(broken).toEqual([]);
-      await expect(page.locator('.bench-face .tab-pane.active'), `${face}: its menus leave the bench`).not.toBeEmpty();
+      await expect(page.locator('.bench .tab-pane.active'), `${face}: its menus leave the bench`).not.toBeEmpty();
     }
   }
   for (const address of ['/', `${desk}/hand-off`, '/hand-offs', `${desk}/proof`]) {

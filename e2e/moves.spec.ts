@@ -127,6 +127,7 @@ test('a chart comes in one course, its labels wait, and what drifts and travels 
   await page.getByLabel('Length', { exact: true }).press('Enter');
   await page.getByLabel('Time per lap').fill('2s');
   await page.getByLabel('Time per lap').press('Enter');
+  await page.getByRole('tab', { name: 'Stage' }).click();
   await page.locator('.stage-list, .details').getByText('donut', { exact: true }).first().click();
   await page.getByLabel('Drift').check();
   await saved(page);

@@ -1,3 +1,4 @@
+import { grounds, samples } from '../contracts/settings';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -27,10 +28,10 @@ function plain(): Piece {
   Object.assign(piece.charts[0].finish, {
     colours: 'set',
     swatches: ['#e03030', '#30c030', '#3050e0', '#e0d030', '#c030c0'],
-    fill: 'flat',
-    pattern: null,
-    glow: null,
-    shadow: null,
+    fills: [],
+    patterns: [],
+    glows: [],
+    shadows: [],
   });
   Object.assign(piece.charts[0].words, { legend: null, centre: null });
   Object.assign(piece.charts[0].form, { gap: 0 });
@@ -150,6 +151,45 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
     ).toBeLessThan(0.002);
   }
 });
+
+/** Decibels of the peak over the mean square difference of colours. Source: ITU-T J.247, PSNR. */
+function decibels(one: Uint8Array, other: Uint8Array): number {
+  let squares = 0;
+  for (let at = 0; at < one.length; at++) if (at % 4 !== 3) squares += (one[at] - other[at]) ** 2;
+  return 10 * Math.log10((255 * 255) / (squares / (one.length * 0.75) || 1e-9));
+}
+
+// Every sample of every coat, a few at a time, on grounds with lights, clouds and textures, amid the entrance and after.
+for (const round of [0, 1, 2, 3, 4]) {
+  test(`coats and grounds are the same on stage, still and SVG: ${round}`, async ({ page, request }) => {
+    const piece = demo();
+    const [chart] = piece.charts;
+    chart.own = {};
+    chart.finish.colours = 'set';
+    chart.finish.swatches = ['#e3a033', '#d9752e', '#c4512f', '#8a3f4a', '#54416b'];
+    for (const [list, all] of Object.entries(samples))
+      Object.assign(chart.finish, { [list]: all[round % all.length].coats });
+    // Of textures and patterns there are more than of the others: those that are left, one a part.
+    chart.form.gap = 8;
+    ['r1', 'r2', 'r3', 'r4', 'r5'].forEach((id, at) => {
+      const pattern = samples.patterns[(round * 2 + at) % samples.patterns.length].coats;
+      const texture = samples.textures[(round + at) % samples.textures.length].coats;
+      chart.own[id] = at % 2 === 0 ? { patterns: pattern } : { textures: texture };
+    });
+    piece.backdrop = grounds[(round * 2 + 1) % grounds.length].backdrop;
+    const file = write(`coats-${round}.json`, piece);
+    const id = await store(request, piece);
+    for (const frame of [round % 2 === 0 ? 285 : 399]) {
+      artisan('lupine:draw', file, join(folder, 'coats.png'), `--at=${frame}`);
+      artisan('lupine:draw', file, join(folder, 'coats.svg'), `--at=${frame}`);
+      const skia = PNG.sync.read(readFileSync(join(folder, 'coats.png')));
+      const drawn = await screenshotOf(page, readFileSync(join(folder, 'coats.svg'), 'utf8'), 1920, 1080);
+      const stage = await fineStage(page, id, frame);
+      expect(decibels(skia.data, stage.data), `stage, ${frame}`).toBeGreaterThan(50);
+      expect(decibels(skia.data, drawn.data), `SVG, ${frame}`).toBeGreaterThan(40);
+    }
+  });
+}
 
 // Parts side by side, bright, on a dark ground: the dark may not show between them.
 test('no seam of the ground shows between neighbouring parts', async ({ page, request }) => {

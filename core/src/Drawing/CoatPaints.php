@@ -6,6 +6,7 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\Inks;
+use Lupine\Core\Finish\PatternInk;
 use Lupine\Core\Finish\PatternTile;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Geometry\Box;
@@ -35,9 +36,6 @@ final readonly class CoatPaints
     /** radius of a halftone’s dots where they begin and end, as parts of a cell, and their grid’s turn; taste */
     private const DOTS = [-0.05, 0.72];
     private const DOTS_TURN = 45.0;
-
-    /** luminance of a colour above which ink on it is black */
-    private const PALE = 0.4;
 
     public function __construct(private Coated $on)
     {
@@ -105,16 +103,10 @@ final readonly class CoatPaints
             : $still->with($drift, static fn (PatternPaint $paint, float $gone): Paint => $paint->gone($gone));
     }
 
-    /** The ink of a pattern: its own, or black or white, whichever shows on the part. */
+    /** The ink of a pattern on the part. */
     public function ink(PatternCoat $pattern): string
     {
-        $under = $pattern->ground ?? $this->on->colour;
-
-        return match ($pattern->inked) {
-            'own' => $pattern->ink,
-            'part' => $this->on->colour,
-            default => Colour::hex($under)->luminance() > self::PALE ? '#000000' : '#ffffff',
-        };
+        return PatternInk::on($this->on->colour, $pattern);
     }
 
     /**

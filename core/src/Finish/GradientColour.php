@@ -39,6 +39,15 @@ final readonly class GradientColour
         return $before[1];
     }
 
+    /** How opaque it is at a point, 0 to 1. */
+    public static function opacityAt(FillCoat $fill, Box $over, Point $point): float
+    {
+        $stops = array_map(static fn (Stop $stop): array => [$stop->at, $stop->opacity], $fill->usualStops());
+        usort($stops, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return self::fading($stops, self::place($fill, $over, $point));
+    }
+
     /**
      * A number that falls off by straight lines.
      *

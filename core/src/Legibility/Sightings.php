@@ -8,6 +8,7 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\MarkGround;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
@@ -285,12 +286,14 @@ final class Sightings
         $own = Colour::hex($word->colour);
         $backdrop = $this->backdrop->at($frame);
         $grounds = [];
+        $whole = new Box(0, 0, $stage->width, $stage->height);
         foreach ($points as $place => $point) {
             $mark = $marks[$place];
-            $colour = $plate ?? ($mark === null ? null : $this->timings[$mark[0]]->colours[$mark[1]]);
-            $grounds[$colour ?? $place] ??= $colour !== null
-                ? Colour::hex($colour)
-                : Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height);
+            array_push($grounds, ...match (true) {
+                $plate !== null => [Colour::hex($plate)],
+                $mark !== null => (new MarkGround($this->timings[$mark[0]], $whole))->at($mark[1], $point, $frame),
+                default => [Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height)],
+            });
         }
         foreach (array_filter($grounds) as $ground) {
             $contrast = min($contrast, $own->contrastWith($ground));

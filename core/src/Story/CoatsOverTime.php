@@ -54,6 +54,11 @@ final readonly class CoatsOverTime
         return new self(new KeyedValues($coats, $keyed));
     }
 
+    public function at(int $moment): Coats
+    {
+        return $this->values->at($moment);
+    }
+
     /** @return Track<Coats> on the frames of a range */
     public function track(FrameRange $range): Track
     {

@@ -72,7 +72,7 @@ export function CoatList({ chart, whose, colour, chosen, onChoose, edit }: Props
               </button>
               <input
                 type="checkbox"
-                className="form-check-input coat-switch"
+                className="coat-switch"
                 aria-label={`${name} on`}
                 title={isOn ? 'Turn off; its settings are kept' : 'Turn on'}
                 checked={isOn}
