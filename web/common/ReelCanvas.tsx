@@ -7,6 +7,7 @@ interface Props {
   frame: number;
   /** width of the picture in CSS pixels */
   width: number;
+  /** empty where the words beside it say what it is */
   label: string;
 }
 
@@ -25,8 +26,7 @@ export function ReelCanvas({ reel, frame, width, label }: Props) {
   return (
     <canvas
       ref={canvas}
-      role="img"
-      aria-label={label}
+      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
       style={{ width: '100%', aspectRatio: `${reel.width} / ${reel.height}`, display: 'block' }}
     />
   );
