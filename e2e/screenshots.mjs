@@ -137,8 +137,14 @@ try {
   await goTo(420);
   await page.getByRole('tab', { name: 'Finish' }).click();
   await page.getByRole('button', { name: 'Stem of Bicycles' }).click();
-  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await page.getByRole('button', { name: /^Texture:/ }).click();
+  await page.getByRole('button', { name: 'Felt', exact: true }).click();
+  await page.getByRole('button', { name: /^Line:/ }).click();
+  await page.getByRole('button', { name: 'Stitches', exact: true }).click();
+  await page.getByRole('button', { name: /^Texture:/ }).click();
+  await page.waitForTimeout(1500);
   await shot('desk-finish');
+  for (let step = 0; step < 2; step++) await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('tab', { name: 'Motion' }).click();
   await page.getByRole('button', { name: /Line: Bikes/ }).click();
   await goTo(372);
