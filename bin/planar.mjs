@@ -1,5 +1,5 @@
-// Writes renderer/src/planarModule.ts: the colour conversion of planar.ts in WebAssembly, eight pixels by two at a time.
-// With --check, only says whether it is as it would be written. Run: npm run planar
+// Writes renderer/src/planarModule.ts: planar.ts in WebAssembly, eight pixels by two at a time. With --check, only says
+// whether it is as it would be written. Run: npm run planar
 import { readFileSync, writeFileSync } from 'node:fs';
 import makeWabt from 'wabt';
 

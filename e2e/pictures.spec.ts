@@ -159,7 +159,7 @@ function decibels(one: Uint8Array, other: Uint8Array): number {
   return 10 * Math.log10((255 * 255) / (squares / (one.length * 0.75) || 1e-9));
 }
 
-// Every sample of every coat, a few at a time, on grounds with lights, clouds and textures, amid the entrance and after.
+// Samples of every coat, a few at a time, on grounds with lights, clouds and textures, amid the entrance or after.
 for (const round of [0, 1, 2, 3, 4]) {
   test(`coats and grounds are the same on stage, still and SVG: ${round}`, async ({ page, request }) => {
     const piece = demo();

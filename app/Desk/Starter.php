@@ -12,7 +12,7 @@ final class Starter
     /** In the order in which the shelf shows them. */
     private const NAMES = [
         'pie', 'donut', 'tilted', 'dial', 'rings', 'bars', 'columns', 'line', 'area', 'strip', 'ribbon', 'years',
-        'columns-and-line', 'two-charts',
+        'columns-and-line', 'two-charts', 'lamplight', 'cloth', 'print-shop', 'enamel', 'chalk', 'ledger',
     ];
 
     /** @return list<string> */

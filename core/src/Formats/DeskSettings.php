@@ -81,7 +81,8 @@ final readonly class DeskSettings
             .'export const samples: { [K in keyof typeof coats]: { name: string; coats: Groups[(typeof coats)[K]][] }[] } ='
             ."\n  ".self::json(CoatSamples::all()).";\n"
             ."\n/** Backdrops to begin from. */\n"
-            .'export const grounds: { name: string; backdrop: piece.Backdrop }[] = '.self::json(GroundSamples::all()).";\n";
+            .'export const grounds: { name: string; backdrop: piece.Backdrop }[] = '
+            .self::json(GroundSamples::all()).";\n";
     }
 
     /** @return array<string, string> */

@@ -63,9 +63,12 @@ final readonly class MarkGround
 
     private function fill(FillCoat $fill, string $figureId, Point $point, int $frame, string $part): Colour
     {
-        return in_array($fill->kind, self::GRADIENTS, true)
-            ? GradientColour::at($fill, $this->across($fill->across, $figureId, $frame), $this->own($point, $frame), $part)
-            : Colour::hex(Inks::on($part, $fill->ink));
+        if (!in_array($fill->kind, self::GRADIENTS, true)) {
+            return Colour::hex(Inks::on($part, $fill->ink));
+        }
+        $over = $this->across($fill->across, $figureId, $frame);
+
+        return GradientColour::at($fill, $over, $this->own($point, $frame), $part);
     }
 
     /** The point in the chart's own pixels. */

@@ -27,7 +27,11 @@ final readonly class Clouds
         #[Detail('how many of them lie side by side', isOptional: true)]
         public int $across = 5,
         #[Whole('Period', Unit::Frames, 0, Stage::MAX_FRAMES, 300)]
-        #[Detail('after which they are as they began; 0: they stand still', hint: '0 keeps them still.', isOptional: true)]
+        #[Detail(
+            'after which they are as they began; 0: they stand still',
+            hint: '0 keeps them still.',
+            isOptional: true,
+        )]
         public int $every = 300,
         #[Whole('Variant', Unit::Count, 1, 99, 1)]
         #[Detail('of other clouds of the same kind', isOptional: true)]

@@ -93,7 +93,11 @@ export function StageView({ piece, size, room }: Props) {
       className={`stage${piece.backdrop.kind === 'transparent' ? ' is-transparent' : ''}${error ? ' is-stale' : ''}${
         outlines ? ' is-outlines' : ''
       }${hand.isPanning ? ' is-panning' : ''}`}
-      style={{ width, height }}
+      style={{
+        width,
+        height,
+        background: piece.backdrop.kind === 'transparent' ? (piece.backdrop.preview ?? undefined) : undefined,
+      }}
     >
       <canvas ref={canvas} style={{ width, height }} aria-label={`Stage, frame ${frame}`} role="img" {...hand.events} />
       <svg className="stage-marks" viewBox={`${seen.left} ${seen.top} ${seen.width} ${seen.height}`}>
