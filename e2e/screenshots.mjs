@@ -139,7 +139,10 @@ try {
   await page.getByRole('button', { name: 'Stem of Bicycles' }).click();
   await page.getByRole('button', { name: /^Texture:/ }).click();
   await page.getByRole('button', { name: 'Felt', exact: true }).click();
-  await page.locator('.coat-list').getByRole('button', { name: /^Line:/ }).click();
+  await page
+    .locator('.coat-list')
+    .getByRole('button', { name: /^Line:/ })
+    .click();
   await page.getByRole('button', { name: 'Stitches', exact: true }).click();
   await page.getByRole('button', { name: /^Texture:/ }).click();
   await page.waitForTimeout(1500);

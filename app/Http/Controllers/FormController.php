@@ -32,8 +32,8 @@ use Lupine\Core\Settings\Group;
 
 final readonly class FormController
 {
-    /** pictures of coats at once */
-    private const MOST_SAMPLES = 24;
+    /** pictures of coats at once: as many as one part can have, of eight kinds */
+    private const MOST_SAMPLES = Coats::MOST * 8;
 
     public function __construct(private DrawPiece $drawPiece, private FormChoices $choices)
     {

@@ -50,7 +50,8 @@ final readonly class DrawBackdrop
         foreach ($first->clouds as $index => $clouds) {
             $nodes[] = $this->clouds($over, $keyed, $index, $clouds);
         }
-        $wandering = Track::of($over->changes($this->range), $over->at(...));
+        // They are slow and soft: a shutter would see nothing of it, and paint all of the ground for each moment.
+        $wandering = Track::of($over->changes($this->range), $over->at(...))->held();
         foreach ($first->lights as $index => $light) {
             $nodes[] = $this->light($light->wander > 0 ? $wandering : $keyed, $index, $light);
         }
@@ -113,8 +114,8 @@ final readonly class DrawBackdrop
 
         return new GroupNode(Role::GroundLight, [$blot], null, new Pose(
             new Point(0, 0),
-            $its(fn (BackdropLight $light): float => $light->x * $this->width),
-            $its(fn (BackdropLight $light): float => $light->y * $this->height),
+            $its(fn (BackdropLight $light): float => $light->x * $this->width)->held(),
+            $its(fn (BackdropLight $light): float => $light->y * $this->height)->held(),
             $one,
             Track::constant(0.0),
         ), of: 'light'.$index);

@@ -7,6 +7,7 @@ namespace Lupine\Core\Formats;
 use Lupine\Core\Finish\CoatSamples;
 use Lupine\Core\Finish\GroundSamples;
 use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\FillCoat;
 use Lupine\Core\Piece\CurveSettings;
 use Lupine\Core\Settings\Catalogue;
 use Lupine\Core\Settings\Declared;
@@ -80,6 +81,8 @@ final readonly class DeskSettings
             ."\n/** Coats to begin from. */\n"
             .'export const samples: { [K in keyof typeof coats]: { name: string; coats: Groups[(typeof coats)[K]][] }[] } ='
             ."\n  ".self::json(CoatSamples::all()).";\n"
+            ."\n/** The colours of a gradient that says none. */\n"
+            .'export const usualStops: piece.Stop[] = '.self::json(FillCoat::USUAL).";\n"
             ."\n/** Backdrops to begin from. */\n"
             .'export const grounds: { name: string; backdrop: piece.Backdrop }[] = '
             .self::json(GroundSamples::all()).";\n";

@@ -51,6 +51,20 @@ final class ActsTest extends TestCase
             ->words[0]->at, 'a recording knows no frames');
     }
 
+    public function testEachPartGetsAPatternOrATextureThatNoOtherHas(): void
+    {
+        $document = self::demo();
+        $rows = array_map(static fn (\stdClass $row): string => $row->id, $document->tables[0]->rows);
+        foreach (['patterns', 'textures'] as $coat) {
+            $after = self::do('each-its-own', ['chart' => $document->charts[0]->id, 'coat' => $coat], $document);
+            $own = array_map(
+                static fn (string $id): string => (string) json_encode($after->charts[0]->own->{$id}->{$coat}),
+                $rows,
+            );
+            self::assertSame($own, array_values(array_unique($own)), $coat);
+        }
+    }
+
     public function testTimecodeDropsFramesOnlyAtRatesThatCan(): void
     {
         $document = self::demo();

@@ -31,12 +31,8 @@ export function CoatPictures({
       ask('POST coats', { body: { colour, coats: JSON.parse(asked) as Partial<Finish>[] }, signal }),
   });
   const pictures = useMemo(
-    () => ({
-      painter: data ? new Painter(data, browserStudio) : null,
-      count: (JSON.parse(asked) as Partial<Finish>[]).length,
-    }),
-    // The answer is to what was asked then.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // Core draws a group for each.
+    () => ({ painter: data ? new Painter(data, browserStudio) : null, count: data?.nodes.length ?? 1 }),
     [data],
   );
   return <PicturesContext value={pictures}>{children}</PicturesContext>;

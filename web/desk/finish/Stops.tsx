@@ -1,18 +1,17 @@
 import type { Fill } from '../../../contracts/piece';
+import { usualStops } from '../../../contracts/settings';
 import { GroupFields } from '../../settings/GroupFields';
 import { settingOf } from '../../settings/settings';
 import { useState } from 'react';
 
 type Stop = NonNullable<Fill['stops']>[number];
 
-/** as core has them where a gradient says none */
-const USUAL: Stop[] = [{ at: 0, shade: -0.12 }, { at: 0.5 }, { at: 1, shade: 0.16 }];
 const MOST = settingOf('Fill', 'stops').max ?? 8;
 const FEWEST = 2;
 
 /** The colours of a gradient: a bar with a mark for each, and the fields of the one that is taken. */
 export function Stops({ fill, colour, onChange }: { fill: Fill; colour: string; onChange: (stops: Stop[]) => void }) {
-  const stops = fill.stops?.length ? fill.stops : USUAL;
+  const stops = fill.stops?.length ? fill.stops : usualStops;
   const [taken, setTaken] = useState(0);
   const at = Math.min(taken, stops.length - 1);
   const sorted = [...stops].sort((one, other) => one.at - other.at);

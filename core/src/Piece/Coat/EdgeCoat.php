@@ -22,6 +22,8 @@ use Lupine\Core\Settings\Whole;
 )]
 final readonly class EdgeCoat implements Coat
 {
+    use Layer;
+
     public function __construct(
         #[Number('Length', Unit::Pixels, 4, 4000, 300, step: 10)]
         #[Detail('from end to end, at most four fifths of the edge', isKeyed: true)]
@@ -53,11 +55,6 @@ final readonly class EdgeCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
     }
 
     public function isLooping(): bool

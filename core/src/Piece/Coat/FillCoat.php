@@ -18,7 +18,16 @@ use Lupine\Core\Settings\Unit;
 #[Described('A fill of a part: flat, or a gradient.', label: 'Fill', name: 'Fill')]
 final readonly class FillCoat implements Coat
 {
+    use Layer;
+
     private const GRADIENTS = ['linear', 'radial'];
+
+    /** the colours of a gradient that says none; taste, no source */
+    public const USUAL = [
+        ['at' => 0.0, 'shade' => -0.12],
+        ['at' => 0.5, 'shade' => 0.0],
+        ['at' => 1.0, 'shade' => 0.16],
+    ];
 
     public function __construct(
         #[Choice('Kind', ['flat' => 'Flat', 'shaded' => 'Shaded', 'linear' => 'Linear', 'radial' => 'Radial'])]
@@ -81,23 +90,12 @@ final readonly class FillCoat implements Coat
     ) {
     }
 
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
-    }
-
-    public function isLooping(): bool
-    {
-        return false;
-    }
-
     /** @return non-empty-list<Stop> */
     public function usualStops(): array
     {
-        return $this->stops !== [] ? $this->stops : [
-            new Stop(0.0, new Ink(shade: -0.12), 1.0),
-            new Stop(0.5, new Ink(), 1.0),
-            new Stop(1.0, new Ink(shade: 0.16), 1.0),
-        ];
+        return $this->stops !== [] ? $this->stops : array_map(
+            static fn (array $stop): Stop => new Stop($stop['at'], new Ink(shade: $stop['shade']), 1.0),
+            self::USUAL,
+        );
     }
 }

@@ -17,6 +17,8 @@ use Lupine\Core\Settings\Whole;
 #[Described('Light around a part.', label: 'Glow', hint: 'Adds light around each part.', name: 'Glow')]
 final readonly class GlowCoat implements Coat
 {
+    use Layer;
+
     public function __construct(
         #[Number('Radius', Unit::Pixels, 1, 400, 26)]
         #[Detail('the blur’s standard deviation is half of it', isKeyed: true)]
@@ -46,11 +48,6 @@ final readonly class GlowCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
     }
 
     public function isLooping(): bool

@@ -20,6 +20,8 @@ use Lupine\Core\Settings\Unit;
 )]
 final readonly class InnerCoat implements Coat
 {
+    use Layer;
+
     public function __construct(
         #[Number('Radius', Unit::Pixels, 1, 400, 24)]
         #[Detail('the blur’s standard deviation is half of it', isKeyed: true)]
@@ -42,15 +44,5 @@ final readonly class InnerCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
-    }
-
-    public function isLooping(): bool
-    {
-        return false;
     }
 }

@@ -21,6 +21,8 @@ use Lupine\Core\Settings\Unit;
 )]
 final readonly class LineCoat implements Coat
 {
+    use Layer;
+
     public function __construct(
         #[Number('Width', Unit::Pixels, 0.1, 200, 4)]
         #[Detail('as much of it as is seen', isKeyed: true)]
@@ -67,11 +69,6 @@ final readonly class LineCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
     }
 
     public function isLooping(): bool

@@ -21,6 +21,8 @@ use Lupine\Core\Settings\Unit;
 )]
 final readonly class PatternCoat implements Coat
 {
+    use Layer;
+
     /** whose ink can be as wide as one likes */
     private const WEIGHTED = ['dots', 'stripes', 'crossed', 'grid', 'waves', 'rings', 'bricks', 'crosses', 'hand'];
 
@@ -79,11 +81,6 @@ final readonly class PatternCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
     }
 
     public function isLooping(): bool

@@ -15,6 +15,8 @@ use Lupine\Core\Settings\Unit;
 #[Described('A shadow below the parts.', label: 'Shadow', hint: 'Adds a shadow below the parts.', name: 'Shadow')]
 final readonly class ShadowCoat implements Coat
 {
+    use Layer;
+
     public function __construct(
         #[Number('Radius', Unit::Pixels, 0, 400, 24)]
         #[Detail('the blur’s standard deviation is half of it', isKeyed: true)]
@@ -41,15 +43,5 @@ final readonly class ShadowCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
-    }
-
-    public function isLooping(): bool
-    {
-        return false;
     }
 }

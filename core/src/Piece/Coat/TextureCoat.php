@@ -20,6 +20,8 @@ use Lupine\Core\Settings\Unit;
 )]
 final readonly class TextureCoat implements Coat
 {
+    use Layer;
+
     public const KINDS = [
         'grain' => 'Grain',
         'paper' => 'Paper',
@@ -70,16 +72,6 @@ final readonly class TextureCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
-    }
-
-    public function isSeen(): bool
-    {
-        return !$this->isOff;
-    }
-
-    public function isLooping(): bool
-    {
-        return false;
     }
 
     public function leavesHoles(): bool
