@@ -112,11 +112,11 @@ need_packages() {
 
 need_build() {
   node bin/fontpacks.mjs > /dev/null || stop "The font packs could not be made."
-  if ! newer renderer/dist/film.js renderer/src renderer/vite.config.ts painter package.json; then
+  if ! newer renderer/dist/film.js renderer/src renderer/vite.config.ts painter contracts package.json; then
     say "Building the renderer"
     npx vite build --config renderer/vite.config.ts --logLevel error || stop "The renderer could not be built."
   fi
-  if ! newer public/build/manifest.json web painter vite.config.ts package.json; then
+  if ! newer public/build/manifest.json web painter contracts vite.config.ts package.json; then
     say "Building the interface"
     npx vite build --logLevel error || stop "The interface could not be built."
     # Beside each file its compressed self, so that no request has to compress it.

@@ -1,5 +1,5 @@
 // Made from docs/acts.schema.json by bin/types.mjs. Do not edit.
-import type {Chart, ChartMotion, Finish, FreeText, Move, Own, Table} from './piece';
+import type {Chart, ChartMotion, Finish, FreeText, Move, Own, Panel, Table} from './piece';
 
 /**
  * What each act takes that the desk does to a document as a whole.
@@ -114,7 +114,7 @@ export interface Acts {
     chart: string;
   };
   /**
-   * Removes charts and texts.
+   * Removes charts, texts and panels.
    */
   'remove-things': {
     /**
@@ -125,13 +125,17 @@ export interface Acts {
      * @maxItems 60
      */
     words: string[];
+    /**
+     * @maxItems 40
+     */
+    panels?: string[];
   };
   /**
    * Pastes what was copied here or in another piece.
    */
   paste: {
     /**
-     * charts and texts, one part, a finish, or how a chart comes and goes
+     * charts, texts and panels, one part, a finish, or how a chart comes and goes
      */
     lupine: 'things' | 'part' | 'finish' | 'motion';
     /**
@@ -142,6 +146,10 @@ export interface Acts {
      * @maxItems 60
      */
     words?: FreeText[];
+    /**
+     * @maxItems 40
+     */
+    panels?: Panel[];
     /**
      * @maxItems 12
      */

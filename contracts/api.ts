@@ -317,6 +317,7 @@ export interface Properties {
   figure: Property[];
   chart: Property[];
   words: Property[];
+  panel: Property[];
   backdrop: Property[];
 }
 /**
@@ -389,7 +390,7 @@ export interface Computed {
  */
 export interface Sheet {
   /**
-   * by the id of a chart or a text, `legend-` and a chart's id, or `captions`
+   * by the id of a chart, a text or a panel, `legend-` and a chart's id, or `captions`
    */
   places: {
     [k: string]: Placed;
@@ -411,6 +412,9 @@ export interface Sheet {
   there: [number, number] | null;
   shots: SheetShot[];
   words: {
+    [k: string]: SheetWords;
+  };
+  panels: {
     [k: string]: SheetWords;
   };
   lines: {
@@ -454,7 +458,7 @@ export interface Placed {
   x: number;
   y: number;
   /**
-   * of a chart a multiple; of words their size in pixels
+   * of a chart a multiple; of words their size in pixels; of a panel 1
    */
   size: number;
   /**
@@ -463,6 +467,7 @@ export interface Placed {
   by: 'rule' | 'hand' | 'own';
   turn?: number;
   width?: number;
+  height?: number;
   spacing?: number;
   flow?: 'column' | 'rows';
   stands?: 'beside' | 'middle';
@@ -728,7 +733,7 @@ export interface SheetShot {
   opens: string;
 }
 /**
- * What moves change about a text.
+ * What moves change about a text or a panel.
  *
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "SheetWords".

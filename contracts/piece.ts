@@ -132,6 +132,12 @@ export interface Piece {
      */
     [k: string]: [number, number, number, number];
   };
+  /**
+   * plain shapes, from the back to the front
+   *
+   * @maxItems 40
+   */
+  panels?: Panel[];
 }
 /**
  * What is filmed.
@@ -1368,12 +1374,12 @@ export interface UnwrittenSpeech {
   left?: boolean;
 }
 /**
- * A timed move of one figure, of a chart, of a free text or of the camera: something comes, goes, changes one property, stands out, or is looked at.
+ * A timed move of one figure, of a chart, of a text, of a panel or of the camera: something comes, goes, changes one property, stands out, or is looked at.
  */
 export interface Move {
   id: string;
   kind: 'entrance' | 'exit' | 'change' | 'emphasis' | 'shot';
-  target: FigureTarget | LabelTarget | WordsTarget | ChartTarget | BackdropTarget | CameraTarget;
+  target: FigureTarget | LabelTarget | WordsTarget | PanelTarget | ChartTarget | BackdropTarget | CameraTarget;
   /**
    * where it is not pinned, frames
    */
@@ -1429,6 +1435,12 @@ export interface LabelTarget {
  */
 export interface WordsTarget {
   words: string;
+}
+/**
+ * A panel on the stage.
+ */
+export interface PanelTarget {
+  panel: string;
 }
 /**
  * A chart as a whole, in a change.
@@ -1558,7 +1570,7 @@ export interface StageShape {
    */
   height: number;
   /**
-   * by the id of a chart or a text, legend- and a chart’s id, or captions
+   * by the id of a chart, a text or a panel, legend- and a chart’s id, or captions
    */
   own: {
     [k: string]: OwnPlace;
@@ -1581,9 +1593,13 @@ export interface OwnPlace {
    */
   size?: number;
   /**
-   * lines wrap at it, and readings of a legend end there, pixels
+   * lines wrap at it, readings of a legend end there, and a panel is so wide, pixels
    */
   width?: number | null;
+  /**
+   * of a panel, pixels
+   */
+  height?: number | null;
   /**
    * the size of words at a chart’s marks, as a multiple
    */
@@ -1626,4 +1642,105 @@ export interface Shutter {
 export interface OwnCurve {
   name: string;
   curve: Curve;
+}
+/**
+ * A plain shape on the stage.
+ */
+export interface Panel {
+  id: string;
+  kind: 'rectangle' | 'pill' | 'circle' | 'ring' | 'rule' | 'frame' | 'bracket' | 'arrow';
+  /**
+   * its middle, from the left, pixels
+   */
+  x: number;
+  /**
+   * its middle, from the top, pixels
+   */
+  y: number;
+  /**
+   * of a circle and a ring the diameter where it is less than the height, pixels
+   */
+  width: number;
+  /**
+   * of a rule how thick it is, of an arrow its head, pixels
+   */
+  height: number;
+  /**
+   * clockwise about its middle, degrees
+   */
+  turn?: number;
+  /**
+   * smaller where there is less room, pixels
+   */
+  radius?: number;
+  /**
+   * of its line, pixels
+   */
+  thickness?: number;
+  /**
+   * sRGB, such as #2f6b52
+   */
+  colour: string;
+  /**
+   * what it is behind and in front of
+   */
+  stands?: 'back' | 'between' | 'front';
+  /**
+   * what it lies around and follows: the id of a chart or a text, legend- and a chart’s id, or all; absent or null: it stands where it is put
+   */
+  around?: string | null;
+  /**
+   * clear of what it lies around, pixels
+   */
+  padding?: number;
+  /**
+   * what it is called in lists; absent: by its shape
+   */
+  name?: string;
+  /**
+   * left out of the picture
+   */
+  hidden?: boolean;
+  /**
+   * what it is taken together with
+   */
+  group?: string | null;
+  /**
+   * absent or null: it stands still
+   */
+  drift?: Drift | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }

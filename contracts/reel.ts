@@ -255,6 +255,7 @@ export interface ReelGroup {
     | 'ground light'
     | 'chart'
     | 'body'
+    | 'panel'
     | 'sample'
     | 'furniture'
     | 'tick'

@@ -46,6 +46,7 @@ export interface Groups {
   Camera: piece.Camera;
   Shutter: piece.Shutter;
   OwnCurve: piece.OwnCurve;
+  Panel: piece.Panel;
   Column: piece.Column;
   Row: piece.Row;
   Place: piece.Place;
@@ -92,6 +93,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"title","label":"Title","kind":"text","longest":200},
       {"name":"captions","label":"Captions","kind":"group","group":"Captions","canBeNone":true},
       {"name":"shutter","label":"Motion blur","kind":"group","group":"Shutter","canBeNone":true},
+      {"name":"panels","label":"Panels","kind":"list","max":40},
     ],
   },
   Stage: {
@@ -214,7 +216,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"angle","label":"Shutter angle","kind":"number","unit":"degrees","min":1,"max":360,"step":1,"default":180},
       {"name":"samples","label":"Samples","kind":"choice","choices":[[5,"5 · preview"],[9,"9"],[17,"17 · smooth"],[33,"33 · large moves"]],"default":9},
       {"name":"charts","label":"Charts","kind":"switch","default":true},
-      {"name":"words","label":"Titles and notes","kind":"switch","default":true},
+      {"name":"words","label":"Titles, notes and panels","kind":"switch","default":true},
       {"name":"camera","label":"Camera moves","kind":"switch","default":true},
     ],
   },
@@ -224,6 +226,34 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"name","label":"Curve name","kind":"text","longest":60},
       {"name":"curve","label":"Easing","kind":"curve","default":"linear"},
+    ],
+  },
+  Panel: {
+    label: "Panel",
+    hint: "",
+    fields: [
+      {"name":"kind","label":"Shape","kind":"choice","choices":[["rectangle","Rectangle"],["pill","Pill"],["circle","Circle"],["ring","Ring"],["rule","Rule"],["frame","Frame"],["bracket","Bracket"],["arrow","Arrow"]],"default":"rectangle"},
+      {"name":"x","label":"X","kind":"number","unit":"pixels","min":-8000,"max":8000,"step":2,"isKeyed":true},
+      {"name":"y","label":"Y","kind":"number","unit":"pixels","min":-8000,"max":8000,"step":2,"isKeyed":true},
+      {"name":"width","label":"Width","kind":"number","unit":"pixels","min":1,"max":8000,"step":2,"isKeyed":true},
+      {"name":"height","label":"Height","kind":"number","unit":"pixels","min":1,"max":8000,"step":2,"isKeyed":true},
+      {"name":"turn","label":"Rotation","kind":"number","unit":"degrees","min":-3600,"max":3600,"step":1,"default":0,"isKeyed":true},
+      {"name":"radius","label":"Corner radius","kind":"number","unit":"pixels","min":0,"max":1000,"step":1,"default":24,"when":{"kind":["rectangle","rule","frame","bracket"]},"isKeyed":true},
+      {"name":"thickness","label":"Thickness","kind":"number","unit":"pixels","min":1,"max":2000,"step":1,"default":12,"when":{"kind":["ring","frame","bracket","arrow"]},"isKeyed":true},
+      {"name":"colour","label":"Colour","kind":"colour","default":"#2b4a44","isKeyed":true},
+      {"name":"stands","label":"Stands","kind":"choice","choices":[["back","Behind charts"],["between","Between charts and words"],["front","In front"]],"default":"back"},
+      {"name":"padding","label":"Padding","kind":"number","unit":"pixels","min":-400,"max":1000,"step":2,"default":40,"when":{"around":true}},
+      {"name":"name","label":"Name","kind":"text","longest":80},
+      {"name":"hidden","label":"Hidden","kind":"switch"},
+      {"name":"drift","label":"Drift","kind":"group","group":"Drift","canBeNone":true},
+      {"name":"fills","label":"Fill","kind":"list","max":5},
+      {"name":"patterns","label":"Pattern","kind":"list","max":5},
+      {"name":"textures","label":"Texture","kind":"list","max":5},
+      {"name":"inners","label":"Inner glow","kind":"list","max":5},
+      {"name":"lines","label":"Line","kind":"list","max":5},
+      {"name":"edges","label":"Edge light","kind":"list","max":5},
+      {"name":"glows","label":"Glow","kind":"list","max":5},
+      {"name":"shadows","label":"Shadow","kind":"list","max":5},
     ],
   },
   Column: {
@@ -712,3 +742,6 @@ export const usualStops: piece.Stop[] = [{"at":0,"shade":-0.12},{"at":0.5,"shade
 
 /** Backdrops to begin from. */
 export const grounds: { name: string; backdrop: piece.Backdrop }[] = [{"name":"Plain","backdrop":{"kind":"colour","colour":"#1d3a35","edge":"#1d3a35","vignette":0}},{"name":"Dusk","backdrop":{"kind":"radial","colour":"#24514a","edge":"#12211f","vignette":0.3}},{"name":"Lamp","backdrop":{"kind":"radial","colour":"#8c6a45","edge":"#0b0603","vignette":0,"x":0.3,"y":0.22,"size":1.35,"stops":[{"at":0,"colour":"#8c6a45"},{"at":0.22,"colour":"#5b4129"},{"at":0.5,"colour":"#2a1b10"},{"at":1,"colour":"#0b0603"}],"textures":[{"kind":"grain","amount":0.055,"blend":"relief"}]}},{"name":"Paper","backdrop":{"kind":"radial","colour":"#f7f0e1","edge":"#e9deca","vignette":0,"textures":[{"kind":"paper","amount":0.5,"size":1.4}]}},{"name":"Linen","backdrop":{"kind":"colour","colour":"#d6c3a0","edge":"#d6c3a0","vignette":0.2,"textures":[{"kind":"linen","amount":0.75,"size":1.5},{"kind":"slate","amount":0.5,"size":1.3}]}},{"name":"Slate","backdrop":{"kind":"colour","colour":"#2d3d40","edge":"#2d3d40","vignette":0.45,"textures":[{"kind":"slate","amount":0.5,"size":1.6},{"kind":"grain","amount":0.25}]}},{"name":"Daylight","backdrop":{"kind":"radial","colour":"#ffffff","edge":"#d9e2ee","vignette":0,"x":0.45,"y":0.38,"textures":[{"kind":"grain","amount":0.015,"blend":"relief"}]}},{"name":"Poster","backdrop":{"kind":"colour","colour":"#f6c443","edge":"#f6c443","vignette":0,"textures":[{"kind":"grain","amount":0.1,"blend":"multiply"}]}},{"name":"Lights","backdrop":{"kind":"colour","colour":"#070b18","edge":"#070b18","vignette":0,"lights":[{"colour":"#4b2fb0","x":0.22,"y":0.85,"size":0.42,"opacity":0.75,"wander":0.07,"every":480,"from":0,"blend":"screen"},{"colour":"#16a37c","x":0.88,"y":0.2,"size":0.4,"opacity":0.75,"wander":0.07,"every":480,"from":0.35,"blend":"screen"},{"colour":"#1d5fd0","x":0.55,"y":1.05,"size":0.34,"opacity":0.75,"wander":0.07,"every":480,"from":0.7,"blend":"screen"}],"textures":[{"kind":"grain","amount":0.03,"blend":"relief"}]}},{"name":"Clouds","backdrop":{"kind":"linear","colour":"#26476b","edge":"#101c33","vignette":0,"clouds":[{"colour":"#cfe3ff","amount":0.45,"across":4,"every":480}],"textures":[{"kind":"grain","amount":0.03,"blend":"relief"}]}}];
+
+/** Shapes of panels as path data, in a box of 44 by 30. */
+export const panels: Record<piece.Panel['kind'], string> = {"rectangle":"M8 4L36 4A4 4 0 0 1 40 8L40 22A4 4 0 0 1 36 26L8 26A4 4 0 0 1 4 22L4 8A4 4 0 0 1 8 4Z","pill":"M10 8L34 8A7 7 0 0 1 41 15L41 15A7 7 0 0 1 34 22L10 22A7 7 0 0 1 3 15L3 15A7 7 0 0 1 10 8Z","circle":"M22 3A12 12 0 0 1 32.392305 21A12 12 0 0 1 11.607695 21A12 12 0 0 1 22 3Z","ring":"M22 3A12 12 0 0 1 32.392305 21A12 12 0 0 1 11.607695 21A12 12 0 0 1 22 3ZM22 6A9 9 0 0 0 14.205771 19.5A9 9 0 0 0 29.794229 19.5A9 9 0 0 0 22 6Z","rule":"M4 13.75L40 13.75L40 16.25L4 16.25Z","frame":"M8 4L36 4A4 4 0 0 1 40 8L40 22A4 4 0 0 1 36 26L8 26A4 4 0 0 1 4 22L4 8A4 4 0 0 1 8 4ZM8 7A1 1 0 0 0 7 8L7 22A1 1 0 0 0 8 23L36 23A1 1 0 0 0 37 22L37 8A1 1 0 0 0 36 7Z","bracket":"M26 3L22 3A4 4 0 0 0 18 7L18 23A4 4 0 0 0 22 27L26 27L26 24L22 24A1 1 0 0 1 21 23L21 7A1 1 0 0 1 22 6L26 6Z","arrow":"M39 15L28.2 21L28.2 16.5L5 16.5L5 13.5L28.2 13.5L28.2 9Z"};

@@ -22,6 +22,9 @@ final readonly class Properties extends Answer
         public array $words,
         /** @var list<array<string, mixed>> */
         #[TypedAs('Property')]
+        public array $panel,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
         public array $backdrop,
     ) {
     }

@@ -20,7 +20,7 @@ use Lupine\Core\Spoken\SaidFigure;
 final readonly class Sheet extends Answer
 {
     public function __construct(
-        /** @var Map<Placed> by the id of a chart or a text, `legend-` and a chart's id, or `captions` */
+        /** @var Map<Placed> by the id of a chart, a text or a panel, `legend-` and a chart's id, or `captions` */
         public Map $places,
         /** @var Map<SheetChart> */
         public Map $charts,
@@ -34,6 +34,8 @@ final readonly class Sheet extends Answer
         public array $shots,
         /** @var Map<SheetWords> */
         public Map $words,
+        /** @var Map<SheetWords> */
+        public Map $panels,
         /** @var Map<list<SheetWord>> */
         public Map $lines,
         /**

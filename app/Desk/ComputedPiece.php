@@ -113,6 +113,7 @@ final readonly class ComputedPiece
             $timings === [] ? null : MoveSheet::there($timings, $piece->stage->frames),
             $timings === [] ? [] : MoveSheet::shots($piece, $timings),
             MoveSheet::words($piece),
+            MoveSheet::panels($piece),
             new Map($script['lines']),
             new Map(array_map(static fn (array $lines): Map => new Map($lines), $script['heard'])),
             $script['departures'],

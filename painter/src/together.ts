@@ -2,7 +2,7 @@ import type { Leaf } from './placing';
 import type { ReelGroup } from './reel';
 import type { Timeline } from './timeline';
 
-/** Groups whose leaves are put together before they are seen through: those that hold marks, and those with a mask. */
+/** Groups whose leaves are put together before they are seen through: those of marks and panels, and those with a mask. */
 export class Together {
   /** the first leaf of each, and the one after its last */
   private readonly spans = new Map<ReelGroup, [from: number, to: number]>();
@@ -13,7 +13,9 @@ export class Together {
   ) {
     const wanted = new Set(
       leaves.flatMap(({ node, groups }) =>
-        node.kind === 'path' && node.mark ? groups : groups.filter(({ mask }) => mask !== null),
+        (node.kind === 'path' && node.mark) || groups.some(({ role }) => role === 'panel')
+          ? groups
+          : groups.filter(({ mask }) => mask !== null),
       ),
     );
     leaves.forEach(({ groups }, at) => {

@@ -1,11 +1,11 @@
-import type { Chart, ChartMotion, Finish, FreeText, Move, Own, Piece, Table } from '../../contracts/piece';
+import type { Chart, ChartMotion, Finish, FreeText, Move, Own, Panel, Piece, Table } from '../../contracts/piece';
 import type { PlaceKey } from '../piece/places';
 import type { Selection } from './playStore';
 import { keysOf } from './stage/selected';
 
-/** What is taken along by copying: charts and words, what one part has of its own, a finish, or how a chart comes. */
+/** What is taken along by copying: charts, words and panels, what one part has of its own, a finish, or how a chart comes. */
 export type Part =
-  | { lupine: 'things'; charts: Chart[]; words: FreeText[]; tables: Table[]; moves: Move[] }
+  | { lupine: 'things'; charts: Chart[]; words: FreeText[]; panels: Panel[]; tables: Table[]; moves: Move[] }
   | { lupine: 'part'; own: Own; moves: Move[] }
   | { lupine: 'finish'; finish: Finish }
   | { lupine: 'motion'; entrance: ChartMotion | null; exit: ChartMotion | null };
@@ -25,17 +25,20 @@ export function copied(piece: Piece, selection: Selection): Part | null {
   const keys = keysOf(selection);
   const charts = piece.charts.filter(({ id }) => keys.includes(id));
   const words = piece.words.filter(({ id }) => keys.includes(id));
-  if (charts.length + words.length === 0) return null;
+  const panels = (piece.panels ?? []).filter(({ id }) => keys.includes(id));
+  if (charts.length + words.length + panels.length === 0) return null;
   return {
     lupine: 'things',
     charts,
     words,
+    panels,
     tables: piece.tables.filter(({ id }) => charts.some(({ table }) => table === id)),
     moves: piece.moves.filter(({ target }) => keys.includes(targetKey(target))),
   };
 }
 
 function targetKey(target: Move['target']): PlaceKey {
+  if ('panel' in target) return target.panel;
   return 'chart' in target ? target.chart : 'words' in target ? target.words : '';
 }
 

@@ -12,12 +12,13 @@ export type Selection =
   | { kind: 'figure'; chart: string; figure: string }
   | { kind: 'line'; line: string }
   | { kind: 'words'; words: string }
+  | { kind: 'panel'; panel: string }
   | { kind: 'legend'; chart: string }
   | { kind: 'captions' }
   | { kind: 'chart'; chart: string }
   /** what the camera is led to, by its move */
   | { kind: 'shot'; shot: string }
-  /** several at once: charts and words, by their ids */
+  /** several at once: charts, words and panels, by their ids */
   | { kind: 'several'; keys: PlaceKey[] }
   | null;
 

@@ -51,7 +51,7 @@ async function pastePart(part: Part): Promise<void> {
 function saidOf(part: Part): string {
   switch (part.lupine) {
     case 'things': {
-      const count = part.charts.length + part.words.length;
+      const count = part.charts.length + part.words.length + (part.panels?.length ?? 0);
       return count === 1 ? 'Copied. Paste here or in another piece.' : `${count} items copied.`;
     }
     case 'part':

@@ -3,6 +3,7 @@ import { reasonOf } from '../api/client';
 import { isOperating, isText, isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
 import { addLine, removeMove } from '../piece/changes';
+import { thingsOf } from '../piece/panels';
 import { act } from './act';
 import { useDesk } from './deskStore';
 import { editPlaces } from './placesNow';
@@ -45,6 +46,10 @@ function remove(): void {
     select(null);
     void act('remove-things', { charts: [], words: [selection.words] });
   }
+  if (selection?.kind === 'panel') {
+    select(null);
+    void act('remove-things', { charts: [], words: [], panels: [selection.panel] });
+  }
   if (selection?.kind === 'shot') {
     edit((piece) => removeMove(piece, selection.shot));
     select(null);
@@ -60,7 +65,7 @@ function remove(): void {
 function takeAll(): void {
   const { document } = useDesk.getState();
   if (!document) return;
-  const keys = [...document.charts, ...document.words].map(({ id }) => id);
+  const keys = thingsOf(document).map(({ id }) => id);
   usePlay.getState().select(selectionOf(document, keys));
 }
 

@@ -7,6 +7,7 @@ import type {
   Move,
   Own,
   OwnLabel,
+  PanelTarget,
   Piece,
   RunPin,
   Table,
@@ -42,15 +43,15 @@ export function isFigureMove(move: Move, chart: string, figure: string): boolean
   return move.target.figure === figure || move.target.figure.startsWith(`${figure}-`);
 }
 
-/** What comes and goes by a move of its own: a mark, its label, or words. */
-export type ComingTarget = FigureTarget | LabelTarget | WordsTarget;
+/** What comes and goes by a move of its own: a mark, its label, words, or a panel. */
+export type ComingTarget = FigureTarget | LabelTarget | WordsTarget | PanelTarget;
 
 export function moveOf(piece: Piece, kind: Move['kind'], target: ComingTarget): Move | undefined {
   return piece.moves.find(
     (move) =>
       move.kind === kind &&
-      ('words' in target
-        ? 'words' in move.target && move.target.words === target.words
+      ('words' in target || 'panel' in target
+        ? isSameTarget(move.target, target)
         : isFigureMove(move, target.chart, target.figure) && 'part' in move.target === 'part' in target),
   );
 }

@@ -1,5 +1,6 @@
 import { newId } from '../common/words';
 import type { Piece } from '../../contracts/piece';
+import { thingsOf } from './panels';
 import type { PlaceKey } from './places';
 
 /** Changes of a document that has several charts. */
@@ -13,9 +14,9 @@ export function shiftChart(piece: Piece, id: string, by: 1 | -1): void {
   piece.charts.splice(to, 0, chart);
 }
 
-/** Takes charts and texts together from now on, or each by itself again. */
+/** Takes charts, texts and panels together from now on, or each by itself again. */
 export function setGroup(piece: Piece, keys: PlaceKey[], isTogether: boolean): void {
-  const all = [...piece.charts, ...piece.words];
+  const all = thingsOf(piece);
   const taken = all.map(({ group }) => ({ id: group ?? '' }));
   const name = newId('group', taken);
   for (const one of all) if (keys.includes(one.id)) one.group = isTogether ? name : null;

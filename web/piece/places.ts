@@ -1,7 +1,8 @@
 import type { Placed } from '../api/answers';
 import type { Chart, OwnPlace, Piece } from '../../contracts/piece';
+import { panelOf } from './panels';
 
-/** What has a place: the id of a chart or a text, `legend-` and a chart's id, or `captions`. */
+/** What has a place: the id of a chart, a text or a panel, `legend-` and a chart's id, or `captions`. */
 export type PlaceKey = string;
 
 export function legendKey(chart: string): PlaceKey {
@@ -22,7 +23,7 @@ function placedWith(piece: Piece, key: PlaceKey): PlaceKey {
   return chartOfKey(piece, key)?.axisOf ?? key;
 }
 
-export type Part = Partial<Pick<Placed, 'x' | 'y' | 'width' | 'size' | 'turn' | 'flow' | 'spacing'>>;
+export type Part = Partial<Pick<Placed, 'x' | 'y' | 'width' | 'height' | 'size' | 'turn' | 'flow' | 'spacing'>>;
 
 const rounded = (number: number, digits = 2): number => Number(number.toFixed(digits));
 
@@ -50,6 +51,13 @@ export function setPlace(piece: Piece, shape: string | null, thing: PlaceKey, no
     };
     return;
   }
+  const panel = panelOf(piece, key);
+  if (panel) {
+    Object.assign(panel, sidesOf(next), { x: rounded(next.x), y: rounded(next.y) });
+    if (next.turn || panel.turn) panel.turn = rounded(next.turn ?? 0);
+    delete panel.around;
+    return;
+  }
   const text = piece.words.find(({ id }) => id === key);
   const legend = legendOf(piece, key)?.words.legend;
   const target = text ?? legend ?? (key === 'captions' ? piece.captions : null);
@@ -62,6 +70,11 @@ export function setPlace(piece: Piece, shape: string | null, thing: PlaceKey, no
     placedBy: 'hand',
   });
   if (legend) Object.assign(legend, { spacing: next.spacing ?? legend.spacing, flow: next.flow ?? legend.flow });
+}
+
+/** How wide and high a panel is; one that is scaled is so in both. */
+function sidesOf({ width, height, size }: Placed): { width: number; height: number } {
+  return { width: rounded(Math.max(1, (width ?? 1) * size)), height: rounded(Math.max(1, (height ?? 1) * size)) };
 }
 
 /** What the rule had made of a chart becomes its own, so that nothing jumps when a hand takes it. */
@@ -79,7 +92,9 @@ function setOwnPlace(piece: Piece, shapeId: string, key: PlaceKey, next: Placed)
   if (!shape) return;
   const own: OwnPlace = { x: rounded(next.x), y: rounded(next.y) };
   const chart = piece.charts.find(({ id }) => id === key);
-  if (chart) {
+  if (panelOf(piece, key)) {
+    Object.assign(own, sidesOf(next));
+  } else if (chart) {
     own.size = rounded(next.size / (chart.place.size ?? 1), 4);
     if (next.text !== undefined) own.text = rounded(next.text, 4);
     if (next.form && Object.keys(next.form).length > 0) own.form = next.form;
@@ -104,6 +119,7 @@ export function giveBack(piece: Piece, shape: string | null, thing: PlaceKey): v
     chart.place = { x: chart.place.x, y: chart.place.y, placedBy: 'rule' };
     return;
   }
+  if (panelOf(piece, key)) return;
   const target = piece.words.find(({ id }) => id === key) ?? legendOf(piece, key)?.words.legend ?? piece.captions;
   if (target) target.placedBy = 'rule';
 }
@@ -124,6 +140,8 @@ export function toldPlace(piece: Piece, shape: string | null, thing: PlaceKey): 
   if (shape !== null) return piece.shapes?.find(({ id }) => id === shape)?.own[key] ?? null;
   const chart = piece.charts.find(({ id }) => id === key);
   if (chart) return chart.place.placedBy === 'rule' ? null : chart.place;
+  const panel = panelOf(piece, key);
+  if (panel) return panel.around ? null : panel;
   const target = piece.words.find(({ id }) => id === key) ?? legendOf(piece, key)?.words.legend;
   if (target) return target.placedBy === 'rule' ? null : target;
   return key === 'captions' && piece.captions && piece.captions.placedBy !== 'rule'

@@ -18,7 +18,7 @@ export const chartOf = (groups: ReelGroup[]): string | null => idOf(groups, 'cha
 export function keyOf(groups: ReelGroup[]): PlaceKey | null {
   if (isIn(groups, 'caption')) return 'captions';
   const chart = chartOf(groups);
-  if (chart === null) return idOf(groups, 'words');
+  if (chart === null) return idOf(groups, 'words') ?? idOf(groups, 'panel');
   return isIn(groups, 'legend') ? legendKey(chart) : chart;
 }
 

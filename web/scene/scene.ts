@@ -2,7 +2,7 @@ import { inverse, joined, Painter } from '../../painter/src';
 import type { Box, Context, Leaf, Matrix, OutlinePath, Shift, Studio } from '../../painter/src';
 import type { Reel, ReelGroup } from '../../contracts/reel';
 import type { PlaceKey } from '../piece/places';
-import { chartOf, isOfKey } from './keys';
+import { chartOf, idOf, isIn, isOfKey } from './keys';
 import { StagePlacing } from './stagePlacing';
 
 /** opacity from which on a text can be taken hold of, and pixels around it */
@@ -42,18 +42,39 @@ export class Scene {
 
   /** The figure whose mark covers a point of the stage, on a context that can be asked. */
   figureAt(context: Asked, frame: number, x: number, y: number): { chart: string; figure: string } | null {
+    const leaf = this.covering(context, frame, x, y, ({ node }) => node.kind === 'path' && node.mark !== null);
+    return leaf?.node.kind === 'path' && leaf.node.mark
+      ? { chart: leaf.node.mark.chart, figure: leaf.node.mark.figure }
+      : null;
+  }
+
+  /** The panel that covers a point of the stage: the one in front. */
+  panelAt(context: Asked, frame: number, x: number, y: number): string | null {
+    const isIts = (leaf: Leaf): boolean =>
+      isIn(leaf.groups, 'panel') && leaf.node.kind === 'path' && leaf.node.effect === null && this.isSeen(leaf, frame);
+    const leaf = this.covering(context, frame, x, y, isIts);
+    return leaf ? idOf(leaf.groups, 'panel') : null;
+  }
+
+  /** The last of some outlines that covers a point of the stage. */
+  private covering(
+    context: Asked,
+    frame: number,
+    x: number,
+    y: number,
+    isAsked: (leaf: Leaf) => boolean,
+  ): Leaf | undefined {
     context.save();
     context.setTransform(1, 0, 0, 1, 0, 0);
-    let found: { chart: string; figure: string } | null = null;
-    for (const { node, groups } of this.painter.leaves) {
-      if (node.kind !== 'path' || !node.mark) continue;
+    const found = this.painter.leaves.findLast((leaf) => {
+      const { node, groups } = leaf;
+      if (node.kind !== 'path' || !isAsked(leaf)) return false;
       const outline = this.painter.timeline.value(node.index, 'outline', node.outline, frame);
       const pose = this.placing.poseOf(groups, frame);
       const back = pose && inverse(pose);
       const [ownX, ownY] = back ? [back.a * x + back.c * y + back.e, back.b * x + back.d * y + back.f] : [x, y];
-      if (outline !== 0 && context.isPointInPath(this.painter.outline(outline), ownX, ownY))
-        found = { chart: node.mark.chart, figure: node.mark.figure };
-    }
+      return outline !== 0 && context.isPointInPath(this.painter.outline(outline), ownX, ownY);
+    });
     context.restore();
     return found;
   }

@@ -130,6 +130,7 @@ final readonly class FormController
             array_map($field, Properties::ofFigure()),
             array_map($field, Properties::ofChart($settings)),
             array_map($field, Properties::ofWords()),
+            array_map($field, Properties::ofPanel()),
             array_map($field, Properties::ofBackdrop()),
         ));
     }

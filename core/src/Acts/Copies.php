@@ -7,7 +7,7 @@ namespace Lupine\Core\Acts;
 use Lupine\Core\Edits\Edited;
 use Lupine\Core\Settings\Json;
 
-/** What copies of charts and texts have in common. */
+/** What copies of charts, texts and panels have in common. */
 final readonly class Copies
 {
     /** how far a copy stands from what it was made of, in pixels */
@@ -23,10 +23,10 @@ final readonly class Copies
     }
 
     /**
-     * The same moves for other charts and texts. What hung on words of another script begins on its frame.
+     * The same moves for other charts, texts and panels. What hung on words of another script begins on its frame.
      *
      * @param list<\stdClass> $moves
-     * @param array<string, string> $names ids of charts and texts now, by what they were
+     * @param array<string, string> $names ids of charts, texts and panels now, by what they were
      * @param \stdClass|null $onto the part that all of them are for
      */
     public static function addMoves(Edited $edited, array $moves, array $names, ?\stdClass $onto = null): void
@@ -39,7 +39,7 @@ final readonly class Copies
             $was = Json::text($move, 'id');
             $copy->id = $ids[$was] = Edited::newId('m', $all);
             $target = (object) [...(array) Json::object($copy, 'target'), ...(array) $onto];
-            foreach (['chart', 'words'] as $kind) {
+            foreach (['chart', 'words', 'panel'] as $kind) {
                 $name = Json::text($target, $kind);
                 if (isset($names[$name])) {
                     $target->{$kind} = $names[$name];

@@ -12,6 +12,7 @@ use Lupine\Core\Piece\FinishSettings;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\OwnSettings;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Settings\BadPiece;
@@ -23,13 +24,13 @@ use Lupine\Core\Settings\Json;
 use Lupine\Core\Settings\Plain;
 use Lupine\Core\Settings\Several;
 
-/** What was copied comes into a piece: charts and texts, a part’s look and moves, a finish, or how a chart comes. */
+/** What was copied comes into a piece: charts, texts and panels, a part’s look and moves, a finish, or how a chart comes. */
 #[Described('Pastes what was copied here or in another piece.')]
 final readonly class Paste implements Act
 {
     public function __construct(
         #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'motion' => ''])]
-        #[Detail('charts and texts, one part, a finish, or how a chart comes and goes', name: 'lupine')]
+        #[Detail('charts, texts and panels, one part, a finish, or how a chart comes and goes', name: 'lupine')]
         private string $kind,
         /** @var list<\stdClass> */
         #[Several(new Plain(Chart::class), max: Piece::MAX_CHARTS)]
@@ -39,6 +40,10 @@ final readonly class Paste implements Act
         #[Several(new Plain(FreeText::class), max: Piece::MAX_WORDS)]
         #[Detail(isOptional: true)]
         private array $words,
+        /** @var list<\stdClass> */
+        #[Several(new Plain(Panel::class), max: Piece::MAX_PANELS)]
+        #[Detail(isOptional: true)]
+        private array $panels,
         /** @var list<\stdClass> */
         #[Several(new Plain(Table::class), max: Piece::MAX_CHARTS)]
         #[Detail(isOptional: true)]
@@ -135,15 +140,21 @@ final readonly class Paste implements Act
     /** @return list<string> */
     private function pasteThings(Edited $edited): array
     {
-        if ($this->charts === [] && $this->words === []) {
-            throw new BadPiece('There is no chart and no text in it.', 'with');
+        if ($this->charts === [] && $this->words === [] && $this->panels === []) {
+            throw new BadPiece('There is no chart, no text and no panel in it.', 'with');
         }
         if (
             count($edited->charts()) + count($this->charts) > Piece::MAX_CHARTS
             || count($edited->words()) + count($this->words) > Piece::MAX_WORDS
+            || count($edited->panels()) + count($this->panels) > Piece::MAX_PANELS
         ) {
             throw new BadPiece(
-                sprintf('A piece can hold up to %d charts and %d texts.', Piece::MAX_CHARTS, Piece::MAX_WORDS),
+                sprintf(
+                    'A piece can hold up to %d charts, %d texts and %d panels.',
+                    Piece::MAX_CHARTS,
+                    Piece::MAX_WORDS,
+                    Piece::MAX_PANELS,
+                ),
                 'charts',
             );
         }
@@ -154,6 +165,9 @@ final readonly class Paste implements Act
         }
         foreach ($this->words as $words) {
             $names[Json::text($words, 'id')] = self::pasteWords($edited, Json::copy($words), $names);
+        }
+        foreach ($this->panels as $panel) {
+            $names[Json::text($panel, 'id')] = self::pastePanel($edited, Json::copy($panel), $names);
         }
         Copies::addMoves($edited, $this->moves, $names);
 
@@ -189,6 +203,28 @@ final readonly class Paste implements Act
         ]);
 
         return $said($one) === $said($other);
+    }
+
+    /** @param array<string, string> $names ids of charts and texts here, by what they were */
+    private static function pastePanel(Edited $edited, \stdClass $copy, array $names): string
+    {
+        $panels = $edited->panels();
+        if (Edited::named($panels, Json::text($copy, 'id')) !== null) {
+            $copy->id = Edited::newId('panel', $panels);
+            Copies::aside($copy);
+        }
+        $copy->group = null;
+        $around = Json::text($copy, 'around');
+        $isLegend = str_starts_with($around, 'legend-');
+        $named = $names[$isLegend ? substr($around, strlen('legend-')) : $around] ?? null;
+        if ($named !== null) {
+            $copy->around = ($isLegend ? 'legend-' : '').$named;
+        } elseif ($around !== Panel::ALL) {
+            unset($copy->around);
+        }
+        $edited->document->panels = [...$panels, $copy];
+
+        return Json::text($copy, 'id');
     }
 
     /** @param array<string, string> $tables */

@@ -8,14 +8,15 @@ use Lupine\Core\Edits\Act;
 use Lupine\Core\Edits\Edited;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\Described;
+use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Id;
 use Lupine\Core\Settings\Json;
 use Lupine\Core\Settings\Several;
 
 /**
- * Charts and texts go, with their moves and their places in other shapes, and tables that no chart shows any more.
+ * Charts, texts and panels go, with their moves and their places in other shapes, and tables that no chart shows any more.
  */
-#[Described('Removes charts and texts.')]
+#[Described('Removes charts, texts and panels.')]
 final readonly class RemoveThings implements Act
 {
     public function __construct(
@@ -25,6 +26,10 @@ final readonly class RemoveThings implements Act
         /** @var list<string> */
         #[Several(new Id(), max: Piece::MAX_WORDS)]
         private array $words,
+        /** @var list<string> */
+        #[Several(new Id(), max: Piece::MAX_PANELS)]
+        #[Detail(isOptional: true)]
+        private array $panels,
     ) {
     }
 
@@ -35,6 +40,12 @@ final readonly class RemoveThings implements Act
         }
         foreach ($this->words as $id) {
             self::removeWords($edited, $id);
+        }
+        foreach ($this->panels as $id) {
+            self::removePanel($edited, $id);
+        }
+        foreach ([...$this->charts, ...$this->words] as $id) {
+            self::untie($edited, $id);
         }
 
         return [];
@@ -89,6 +100,26 @@ final readonly class RemoveThings implements Act
             }
         }
         self::removePlaces($edited, $id);
+    }
+
+    private static function removePanel(Edited $edited, string $id): void
+    {
+        $edited->document->panels = self::without(
+            $edited->panels(),
+            static fn (\stdClass $one): bool => $one->id === $id,
+        );
+        self::removeMoves($edited, 'panel', $id);
+        self::removePlaces($edited, $id);
+    }
+
+    /** What lay around it stays where it was last told to be. */
+    private static function untie(Edited $edited, string $id): void
+    {
+        foreach ($edited->panels() as $panel) {
+            if (in_array($panel->around ?? null, [$id, 'legend-'.$id], true)) {
+                unset($panel->around);
+            }
+        }
     }
 
     private static function removeMoves(Edited $edited, string $kind, string $id): void

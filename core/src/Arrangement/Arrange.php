@@ -37,7 +37,10 @@ final readonly class Arrange
      */
     public function piece(Piece $piece, ?string $shape = null): Piece
     {
-        return WordsOnGround::inked(SharedAxes::placed($this->arranged($piece, $shape)));
+        $placed = SharedAxes::placed($this->arranged($piece, $shape));
+        $around = new PanelsAround($this->timings, $this->setter);
+
+        return WordsOnGround::inked($around->placed($placed, $shape === null ? null : $piece->shape($shape)));
     }
 
     private function arranged(Piece $piece, ?string $shape): Piece

@@ -224,6 +224,7 @@ final readonly class ByRule
                 $this->piece->words,
             ),
             $captions,
+            $this->piece->panels,
         );
     }
 }

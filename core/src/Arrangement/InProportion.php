@@ -8,6 +8,7 @@ use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Place;
 use Lupine\Core\Piece\StageShape;
@@ -36,6 +37,7 @@ final readonly class InProportion
             array_map($this->chart(...), $this->piece->charts),
             array_map($this->words(...), $this->piece->words),
             $this->piece->captions === null ? null : $this->captions($this->piece->captions),
+            array_map($this->panel(...), $this->piece->panels),
         );
     }
 
@@ -92,6 +94,20 @@ final readonly class InProportion
             $own->width ?? $words->width * $this->across,
             $words->align,
             $words->style->size * ($own->size ?? $this->size),
+        );
+    }
+
+    /** What is as long as a side goes with that side; what is as wide as it is high stays so. */
+    private function panel(Panel $panel): Panel
+    {
+        $own = $this->shape->own($panel->id);
+        $isSquare = in_array($panel->kind, Panel::SQUARE, true);
+
+        return $panel->arranged(
+            $own->x ?? $panel->x * $this->across,
+            $own->y ?? $panel->y * $this->down,
+            $own->width ?? $panel->width * ($isSquare ? $this->size : $this->across),
+            $own->height ?? $panel->height * ($isSquare || $panel->kind === 'rule' ? $this->size : $this->down),
         );
     }
 

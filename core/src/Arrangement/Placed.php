@@ -15,7 +15,7 @@ final readonly class Placed extends Answer
     public function __construct(
         public float $x,
         public float $y,
-        /** of a chart a multiple; of words their size in pixels */
+        /** of a chart a multiple; of words their size in pixels; of a panel 1 */
         public float $size,
         /** the arrangement, a hand, or a hand in this shape of the stage alone */
         #[OneOf('rule', 'hand', 'own')]
@@ -24,6 +24,8 @@ final readonly class Placed extends Answer
         public ?float $turn = null,
         #[IfThere]
         public ?float $width = null,
+        #[IfThere]
+        public ?float $height = null,
         #[IfThere]
         public ?float $spacing = null,
         #[OneOf('column', 'rows')]

@@ -21,7 +21,7 @@ final readonly class Places
      * @param Piece $placed on the stage at hand
      * @param string|null $shape of that stage; null: the piece's own
      *
-     * @return array<string, Placed> by the id of a chart or a text, `legend-` and a chart's id, or `captions`
+     * @return array<string, Placed> by the id of a chart, a text or a panel, `legend-` and a chart's id, or `captions`
      */
     public function of(Piece $told, Piece $placed, ?string $shape): array
     {
@@ -65,6 +65,17 @@ final readonly class Places
                 $words->style->size,
                 $by($words->id, $isByRule),
                 width: $words->width,
+            );
+        }
+        foreach ($placed->panels as $index => $panel) {
+            $places[$panel->id] = new Placed(
+                $panel->x,
+                $panel->y,
+                1.0,
+                $by($panel->id, $told->panels[$index]->around !== null),
+                turn: $panel->turn,
+                width: $panel->width,
+                height: $panel->height,
             );
         }
         if ($placed->captions !== null) {

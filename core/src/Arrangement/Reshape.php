@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Sides;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Settings\Json;
@@ -49,6 +50,9 @@ final class Reshape
         if (($document->captions ?? null) instanceof \stdClass) {
             $this->text($document->captions, 'captions', ['width' => 'across', 'y' => 'down']);
         }
+        foreach (Json::objects($document->panels ?? null) as $panel) {
+            $this->panel($panel, 'panels/'.self::id($panel));
+        }
         foreach (Json::objects($document->charts ?? null) as $chart) {
             $this->chart($chart, 'charts/'.self::id($chart));
         }
@@ -85,6 +89,22 @@ final class Reshape
                 $this->scale($words->{$part}, $path.'/'.$part, ['size' => 'text']);
             }
         }
+    }
+
+    /** What is as long as a side goes with that side; what is as wide as it is high stays so. */
+    private function panel(\stdClass $panel, string $path): void
+    {
+        $kind = $panel->kind ?? '';
+        $isSquare = in_array($kind, Panel::SQUARE, true);
+        $this->scale($panel, $path, [
+            'x' => 'across',
+            'y' => 'down',
+            'width' => $isSquare ? 'size' : 'across',
+            'height' => $isSquare || $kind === 'rule' ? 'size' : 'down',
+            'thickness' => 'text',
+            'radius' => 'text',
+            'padding' => 'text',
+        ]);
     }
 
     /** @param array<string, string> $byHand what a hand has placed goes by, by field */

@@ -14,8 +14,9 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\ChartTiming;
+use Lupine\Core\Story\PanelOverTime;
 
-/** When what moves, beside the figures: texts, the backdrop, the camera, and when there is something to see. */
+/** When what moves, beside the figures: texts, panels, the backdrop, the camera, and when there is something to see. */
 final readonly class MoveSheet
 {
     /** @return Map<SheetWords> changes and keyed numbers of free texts, by id */
@@ -49,6 +50,27 @@ final readonly class MoveSheet
         }
 
         return new Map($words);
+    }
+
+    /** @return Map<SheetWords> changes and keyed numbers of panels, by id */
+    public static function panels(Piece $piece): Map
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+        $moves = new Moves($piece, new Beats($piece));
+        $timecode = static fn (int $frame): string => Timecode::atFrame(
+            $frame,
+            $rate,
+            $piece->stage->dropFrame,
+        )->toText();
+        $panels = [];
+        foreach ($piece->panels as $panel) {
+            $panels[$panel->id] = new SheetWords(
+                ToldMoves::changes($moves->changesOf(null, null, $panel->id), $timecode),
+                ToldMoves::keyed(PanelOverTime::of($panel, $moves)->keyed(), $piece->stage->frames),
+            );
+        }
+
+        return new Map($panels);
     }
 
     /** @return list<SheetChange> how the backdrop changes */

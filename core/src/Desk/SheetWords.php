@@ -7,7 +7,7 @@ namespace Lupine\Core\Desk;
 use Lupine\Core\Contract\Answer;
 use Lupine\Core\Contract\Map;
 
-/** What moves change about a text. */
+/** What moves change about a text or a panel. */
 final readonly class SheetWords extends Answer
 {
     public function __construct(

@@ -48,18 +48,18 @@ final readonly class CoatPaints
      */
     public function fill(Track $fills): Track
     {
-        $colour = $this->on->colour;
         $first = $fills->first();
+        $inked = $fills->with($this->on->colour, static fn (FillCoat $fill, string $colour): array => [$fill, $colour]);
 
         return match ($first->kind) {
-            'flat' => $fills->map(static fn (FillCoat $fill): Paint => new FlatPaint(Inks::on($colour, $fill->ink))),
-            'shaded' => $fills->with(
+            'flat' => $inked->map(static fn (array $one): Paint => new FlatPaint(Inks::on($one[1], $one[0]->ink))),
+            'shaded' => $inked->with(
                 $this->on->grain,
-                static fn (FillCoat $fill, Grain $grain): Paint => self::shaded($grain, Inks::on($colour, $fill->ink)),
+                static fn (array $one, Grain $grain): Paint => self::shaded($grain, Inks::on($one[1], $one[0]->ink)),
             ),
-            default => $fills->with(
+            default => $inked->with(
                 $this->across($first->across),
-                static fn (FillCoat $fill, Box $box): Paint => self::gradient($fill, $box, $colour),
+                static fn (array $one, Box $box): Paint => self::gradient($one[0], $box, $one[1]),
             ),
         };
     }
@@ -72,17 +72,21 @@ final readonly class CoatPaints
      */
     public function pattern(Track $patterns, ?Track $drift): Track
     {
-        $ink = $this->ink(...);
+        $inked = $patterns->with($this->inks($patterns), static fn (PatternCoat $one, string $ink): array => [
+            $one,
+            $ink,
+        ]);
         if ($patterns->first()->kind === 'halftone') {
-            return $patterns->with(
+            return $inked->with(
                 $this->across('part'),
-                static fn (PatternCoat $one, Box $box): Paint => self::dots($one, $box, $ink($one)),
+                static fn (array $one, Box $box): Paint => self::dots($one[0], $box, $one[1]),
             );
         }
 
-        $still = $patterns->with(
+        $still = $inked->with(
             $this->on->grain,
-            static function (PatternCoat $one, Grain $grain) use ($ink, $drift): PatternPaint {
+            static function (array $inked, Grain $grain) use ($drift): PatternPaint {
+                [$one, $ink] = $inked;
                 $tile = PatternTile::of($one);
 
                 return new PatternPaint(
@@ -91,7 +95,7 @@ final readonly class CoatPaints
                     $tile->size,
                     $one->degrees,
                     $tile->outline,
-                    $ink($one),
+                    $ink,
                     $grain->reach,
                     $drift !== null,
                 );
@@ -103,10 +107,19 @@ final readonly class CoatPaints
             : $still->with($drift, static fn (PatternPaint $paint, float $gone): Paint => $paint->gone($gone));
     }
 
-    /** The ink of a pattern on the part. */
-    public function ink(PatternCoat $pattern): string
+    /**
+     * The inks of patterns on what they are laid on.
+     *
+     * @param Track<PatternCoat> $patterns
+     *
+     * @return Track<string>
+     */
+    public function inks(Track $patterns): Track
     {
-        return PatternInk::on($this->on->colour, $pattern);
+        return $patterns->with(
+            $this->on->colour,
+            static fn (PatternCoat $one, string $colour): string => PatternInk::on($colour, $one),
+        );
     }
 
     /**

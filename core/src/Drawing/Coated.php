@@ -14,6 +14,7 @@ final readonly class Coated
 {
     /**
      * @param string $id of what it is
+     * @param Track<string> $colour that inks begin with which follow it
      * @param Track<string> $outline path data, as far as it is there
      * @param Track<Grain> $grain what gradients and patterns follow
      * @param Track<string> $whole the outline where all of it is there
@@ -22,7 +23,7 @@ final readonly class Coated
      */
     public function __construct(
         public string $id,
-        public string $colour,
+        public Track $colour,
         public Track $outline,
         public Track $grain,
         public Track $whole,

@@ -47,6 +47,32 @@ final readonly class DrawCoats
     {
     }
 
+    private static function flat(InnerCoat|LineCoat|EdgeCoat|GlowCoat $coat, string $colour): Paint
+    {
+        return new FlatPaint(Inks::on($colour, $coat->ink));
+    }
+
+    /**
+     * Everything, from the ground to the eye.
+     *
+     * @return list<Node>
+     */
+    public function all(Coated $on): array
+    {
+        $ground = $on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground());
+        $nodes = [
+            new PathNode(
+                $on->outline,
+                $this->ground($on),
+                $ground->map(static fn (FillCoat $fill): float => $fill->opacity),
+                blend: $ground->first()->blend,
+            ),
+            ...$this->onFill($on),
+        ];
+
+        return [...$this->shadows($on), ...$this->glows($on), ...$this->withHoles($nodes, $on)];
+    }
+
     /**
      * The fill that everything else lies on.
      *
@@ -204,7 +230,7 @@ final readonly class DrawCoats
                     $grain->origin,
                     $grain->reach,
                 )),
-                $patterns->map(static fn (PatternCoat $one): Paint => new FlatPaint($paints->ink($one))),
+                $paints->inks($patterns)->map(static fn (string $ink): Paint => new FlatPaint($ink)),
                 $opacity,
                 stroke: new Stroke(Hatching::thickness($first), 'round'),
                 blend: $first->blend,
@@ -240,7 +266,7 @@ final readonly class DrawCoats
     {
         return new PathNode(
             $on->outline,
-            $inners->map(static fn (InnerCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink))),
+            $inners->with($on->colour, self::flat(...)),
             $inners->map(static fn (InnerCoat $one): float => $one->opacity),
             $inners->map(static fn (InnerCoat $one): Effect => new Inner($one->reach * self::WIDE, $one->x, $one->y)),
             blend: $inners->first()->blend,
@@ -272,7 +298,7 @@ final readonly class DrawCoats
         );
         $path = new PathNode(
             $outline,
-            $lines->map(static fn (LineCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink))),
+            $lines->with($on->colour, self::flat(...)),
             $lines->map(static fn (LineCoat $one): float => $one->opacity),
             stroke: $stroke,
             blend: $first->blend,
@@ -304,7 +330,7 @@ final readonly class DrawCoats
             $gone = $this->loops->laps($first->round, $this->range);
             $place = $place->with($gone, static fn (float $at, float $gone): float => fmod($at + $gone + 1.0, 1.0));
         }
-        $paint = $edges->map(static fn (EdgeCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink)));
+        $paint = $edges->with($on->colour, self::flat(...));
         $nodes = [];
         foreach ([[self::HALO, $first->halo, 1.0], [1.0, 1.0, self::CORE]] as [$wide, $much, $long]) {
             if ($much > 0) {
@@ -337,7 +363,7 @@ final readonly class DrawCoats
     {
         return new PathNode(
             $on->outline,
-            $glows->map(static fn (GlowCoat $one): Paint => new FlatPaint(Inks::on($on->colour, $one->ink))),
+            $glows->with($on->colour, self::flat(...)),
             $glows->map($opacity),
             $glows->map(static fn (GlowCoat $one): Effect => new Blur($one->reach * $part)),
             blend: $glows->first()->blend,

@@ -42,7 +42,7 @@ final readonly class DrawFinish
         foreach ($shapes->order() as $id) {
             $coated[$id] = new Coated(
                 $id,
-                $timing->colours[$id],
+                Track::constant($timing->colours[$id]),
                 $shapes->shapes[$id]->map($outline),
                 $shapes->fulls[$id]->map(static fn (Shape $shape): Grain => $shape->grain()),
                 $shapes->fulls[$id]->map($outline),

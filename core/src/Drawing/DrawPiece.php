@@ -18,12 +18,14 @@ use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
+use Lupine\Core\Story\PanelOverTime;
 use Lupine\Core\Story\Timings;
 use Lupine\Core\Words\FontBook;
 use Lupine\Core\Words\TextSetter;
@@ -56,23 +58,23 @@ final readonly class DrawPiece
         $moves = new Moves($piece, new Beats($piece), $clock);
         $timings = $shutter === null ? $this->timings->of($piece, $moves) : $this->timings->along($piece, $moves);
         $texts = new DrawTexts($this->setter);
-        $charts = new DrawChart(
-            $this->setter,
-            $range,
-            Loops::of($piece->stage, $clock),
-            new Box(0, 0, $piece->stage->width, $piece->stage->height),
-        );
+        $loops = Loops::of($piece->stage, $clock);
+        $stage = new Box(0, 0, $piece->stage->width, $piece->stage->height);
+        $charts = new DrawChart($this->setter, $range, $loops, $stage);
+        $panels = self::panels($piece, $moves, new DrawPanels($loops, $range, $stage), $shutter);
         $boxes = new StageBoxes($piece, $timings, $this->setter);
-        $before = [];
+        $before = $panels['back'];
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {
             $drawn = $charts->draw($chart, $timings[$chart->id], $boxes->ground($chart));
             $before[] = $shutter?->takesCharts === false ? $drawn->held() : $drawn;
         }
+        array_push($before, ...$panels['between']);
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $pointer = $this->pointer($piece, $words, $timings, $boxes, $range);
             $drawn = $texts->free($words, $moves, $range, $pointer, self::following($piece, $words, $timings, $range));
             $before[] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
         }
+        array_push($before, ...$panels['front']);
         $pose = (new Camera($piece, $moves, $timings))->pose($range);
         $backdrop = (new DrawBackdrop($piece->stage->width, $piece->stage->height, $range))->nodes(
             BackdropOverTime::of($piece, $moves),
@@ -97,6 +99,20 @@ final readonly class DrawPiece
             $timings,
             $clock,
         );
+    }
+
+    /** @return array<string, list<Node>> by layer */
+    private static function panels(Piece $piece, Moves $moves, DrawPanels $draw, ?ShutterSettings $shutter): array
+    {
+        $layers = array_fill_keys(array_keys(Panel::LAYERS), []);
+        foreach ($piece->panels as $panel) {
+            if (!$panel->isHidden) {
+                $drawn = $draw->draw(PanelOverTime::of($panel, $moves));
+                $layers[$panel->layer][] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
+            }
+        }
+
+        return $layers;
     }
 
     /**

@@ -90,7 +90,7 @@ final readonly class DrawSamples
         $middle = $box->middle();
         $on = new Coated(
             's'.$place,
-            $colour,
+            Track::constant($colour),
             $outline,
             Track::constant(Grain::linear(
                 new Point($box->left, $middle->y),
@@ -103,11 +103,7 @@ final readonly class DrawSamples
             $box,
             Track::constant($coats),
         );
-        $ground = $coats->ground();
 
-        return [...$draw->shadows($on), ...$draw->glows($on), ...$draw->withHoles([
-            new PathNode($outline, $draw->ground($on), $ground->opacity, blend: $ground->blend),
-            ...$draw->onFill($on),
-        ], $on)];
+        return $draw->all($on);
     }
 }

@@ -44,7 +44,7 @@ final readonly class DrawTexts
         $children = $text === null
             ? $this->block($lines, $words->style, $words->x, $words->y, $words->align)
             : $this->changing($text, $words);
-        $comes = $moves->ofWords($words->id);
+        $comes = $moves->ofThing($words->id);
         $manner = Manner::of($comes);
         $drift = $moves->drift($words->drift);
         $number = static function (string $property, float $first) use ($manner, $moves, $words, $drift): KeyedNumber {

@@ -62,7 +62,12 @@ final readonly class Effort
             }
         }
         foreach ($piece->words as $words) {
-            $movers[] = $moves->ofWords($words->id)->movingFrames(...);
+            $movers[] = $moves->ofThing($words->id)->movingFrames(...);
+        }
+        foreach ($piece->panels as $panel) {
+            $movers[] = $panel->coats->isLooping()
+                ? static fn (FrameRange $range): int => $range->count()
+                : $moves->ofThing($panel->id)->movingFrames(...);
         }
 
         return new self($movers, $marks, $piece->stage->frames);

@@ -47,6 +47,12 @@ final readonly class Edited
         return Json::objects($this->document->words ?? null);
     }
 
+    /** @return list<\stdClass> from the back to the front */
+    public function panels(): array
+    {
+        return Json::objects($this->document->panels ?? null);
+    }
+
     /** @return list<\stdClass> */
     public function moves(): array
     {

@@ -6,9 +6,13 @@ namespace Lupine\Core\Formats;
 
 use Lupine\Core\Finish\CoatSamples;
 use Lupine\Core\Finish\GroundSamples;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\PanelOutline;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Coat\FillCoat;
 use Lupine\Core\Piece\CurveSettings;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Settings\Catalogue;
 use Lupine\Core\Settings\Declared;
 use Lupine\Core\Settings\Group;
@@ -85,7 +89,29 @@ final readonly class DeskSettings
             .'export const usualStops: piece.Stop[] = '.self::json(FillCoat::USUAL).";\n"
             ."\n/** Backdrops to begin from. */\n"
             .'export const grounds: { name: string; backdrop: piece.Backdrop }[] = '
-            .self::json(GroundSamples::all()).";\n";
+            .self::json(GroundSamples::all()).";\n"
+            ."\n/** Shapes of panels as path data, in a box of 44 by 30. */\n"
+            ."export const panels: Record<piece.Panel['kind'], string> = ".self::json(self::panels()).";\n";
+    }
+
+    /** @return array<string, string> path data by kind */
+    private static function panels(): array
+    {
+        $shapes = [];
+        foreach (array_keys(Panel::KINDS) as $kind) {
+            [$width, $height] = match ($kind) {
+                'circle', 'ring' => [24.0, 24.0],
+                'pill' => [38.0, 14.0],
+                'rule' => [36.0, 2.5],
+                'bracket' => [8.0, 24.0],
+                'arrow' => [34.0, 12.0],
+                default => [36.0, 22.0],
+            };
+            $box = Box::around(new Point(22, 15), $width, $height);
+            $shapes[$kind] = (new PanelOutline($box, 0.0, 1.0, 3.0, $kind === 'rule' ? 0.0 : 4.0))->of($kind);
+        }
+
+        return $shapes;
     }
 
     /** @return array<string, string> */

@@ -11,9 +11,11 @@ use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\PanelsGround;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\ScriptLine;
@@ -30,6 +32,7 @@ use Lupine\Core\Spoken\SaidOrder;
 use Lupine\Core\Spoken\StatedNumbers;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
+use Lupine\Core\Story\PanelOverTime;
 use Lupine\Core\Words\TextSetter;
 
 /** What stands in the way of reading a picture that may be exact all the same; each thing with its place. */
@@ -73,13 +76,25 @@ final readonly class Legibility
         private TextSetter $setter,
     ) {
         $range = FrameRange::within($piece->stage->frames);
-        $this->backdrop = BackdropOverTime::of($piece, new Moves($piece, new Beats($piece)));
+        $moves = new Moves($piece, new Beats($piece));
+        $this->backdrop = BackdropOverTime::of($piece, $moves);
         $this->words = new ShownWords($reel);
         $this->behind = new Behind($piece->charts, $timings, array_map(
             static fn (ChartTiming $timing): array => $timing->presences($range),
             $timings,
         ));
-        $this->sightings = new Sightings($piece, $timings, $this->words, $this->behind, $this->backdrop);
+        $panels = array_values(array_filter($piece->panels, static fn (Panel $panel): bool => !$panel->isHidden));
+        $this->sightings = new Sightings(
+            $piece,
+            $timings,
+            $this->words,
+            $this->behind,
+            $this->backdrop,
+            new PanelsGround(
+                array_map(static fn (Panel $panel): PanelOverTime => PanelOverTime::of($panel, $moves), $panels),
+                new Box(0, 0, $piece->stage->width, $piece->stage->height),
+            ),
+        );
         $last = $piece->stage->frames - 1;
         $this->looks = array_values(array_unique(array_map(
             static fn (int $look): int => (int) round(($last * $look) / self::LOOKS),

@@ -9,6 +9,7 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\MarkGround;
+use Lupine\Core\Lettering\PanelsGround;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
@@ -73,12 +74,13 @@ final class Sightings
         private readonly ShownWords $words,
         private readonly Behind $behind,
         private readonly BackdropOverTime $backdrop,
+        private readonly PanelsGround $panels,
     ) {
         $this->charts = array_column($piece->charts, null, 'id');
         $last = $piece->stage->frames - 1;
         $range = FrameRange::within($piece->stage->frames);
         $changes = array_filter(
-            [...$words->changes(), ...$behind->changes($range), ...$backdrop->sights($range)],
+            [...$words->changes(), ...$behind->changes($range), ...$backdrop->sights($range), ...$panels->changes($range)],
             static fn (int $frame): bool => $frame >= 0 && $frame <= $last,
         );
         $changes = array_values(array_unique($changes));
@@ -289,11 +291,20 @@ final class Sightings
         $whole = new Box(0, 0, $stage->width, $stage->height);
         foreach ($points as $place => $point) {
             $mark = $marks[$place];
-            array_push($grounds, ...match (true) {
+            $ground = Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height);
+            $behind = match (true) {
                 $plate !== null => [Colour::hex($plate)],
                 $mark !== null => (new MarkGround($this->timings[$mark[0]], $whole))->at($mark[1], $point, $frame),
-                default => [Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height)],
-            });
+                default => $this->panels->at($point, $frame, PanelsGround::OF_CHART, $ground),
+            };
+            $layers = match ($word->kind) {
+                'words' => ['between'],
+                'caption' => ['between', 'front'],
+                default => [],
+            };
+            foreach ($behind as $colour) {
+                array_push($grounds, ...$this->panels->at($point, $frame, $layers, $colour));
+            }
         }
         foreach (array_filter($grounds) as $ground) {
             $contrast = min($contrast, $own->contrastWith($ground));

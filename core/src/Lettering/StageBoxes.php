@@ -9,6 +9,7 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Labels\Surroundings;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Story\ChartTiming;
@@ -62,6 +63,31 @@ final readonly class StageBoxes
             $stage->height,
             new Surroundings($within(self::EDGE), $within(self::SAFE), $obstacles),
         );
+    }
+
+    /**
+     * @param string $key the id of a chart or a text, `legend-` and a chart's id, or `all`
+     *
+     * @return Box|null null where there is no such thing to be seen
+     */
+    public function of(string $key): ?Box
+    {
+        $found = [];
+        foreach (array_filter($this->piece->charts, static fn (Chart $one): bool => !$one->isHidden) as $chart) {
+            if ($key === $chart->id || $key === Panel::ALL) {
+                $found[] = $this->chart($chart);
+            }
+            if ($key === 'legend-'.$chart->id || $key === Panel::ALL) {
+                array_push($found, ...$this->legend($chart));
+            }
+        }
+        foreach ($this->piece->words as $words) {
+            if (($key === $words->id || $key === Panel::ALL) && !$words->isHidden && trim($words->text) !== '') {
+                $found[] = $this->words($words);
+            }
+        }
+
+        return $found === [] ? null : Box::joined($found);
     }
 
     public function words(FreeText $words): Box

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Lupine\Core\Lettering;
 
 use Lupine\Core\Finish\Colour;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Move;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Settings\Changed;
+use Lupine\Core\Story\PanelOverTime;
 
 /** Words that have no colour of their own become dark or light, whichever reads on what is behind them. */
 final readonly class WordsOnGround
@@ -25,8 +28,17 @@ final readonly class WordsOnGround
 
     private const COLOURS = ['colour', 'edge'];
 
+    private PanelsGround $panels;
+
     private function __construct(private Piece $piece)
     {
+        $this->panels = new PanelsGround(
+            array_map(PanelOverTime::still(...), array_values(array_filter(
+                $piece->panels,
+                static fn (Panel $panel): bool => !$panel->isHidden,
+            ))),
+            new Box(0, 0, $piece->stage->width, $piece->stage->height),
+        );
     }
 
     /** The piece with nothing left to be placed and no colour of words left to be found. */
@@ -44,7 +56,7 @@ final readonly class WordsOnGround
                 $stage->width / 2 + $part * $captions->width,
                 $captions->y - $captions->style->size / 2,
             ), [-0.3, 0.0, 0.3]);
-            $captions = Changed::of($captions, ['colour' => $this->ink($across)]);
+            $captions = Changed::of($captions, ['colour' => $this->ink($across, PanelsGround::OF_CAPTIONS)]);
         }
 
         $charts = array_map($this->chart(...), $this->piece->charts);
@@ -55,7 +67,13 @@ final readonly class WordsOnGround
             $this->piece->captions,
         ];
 
-        return $isAsItWas ? $this->piece : $this->piece->arranged($this->piece->stage, $charts, $words, $captions);
+        return $isAsItWas ? $this->piece : $this->piece->arranged(
+            $this->piece->stage,
+            $charts,
+            $words,
+            $captions,
+            $this->piece->panels,
+        );
     }
 
     private function words(FreeText $words): FreeText
@@ -75,7 +93,7 @@ final readonly class WordsOnGround
             new Point($left, $y),
             new Point($left + $width / 2, $y),
             new Point($left + $width, $y),
-        ]));
+        ], PanelsGround::OF_WORDS));
     }
 
     private function chart(Chart $chart): Chart
@@ -100,7 +118,7 @@ final readonly class WordsOnGround
             'legend' => [$legend?->style, $column],
         ] as $name => [$style, $points]) {
             if ($style?->isByGround === true) {
-                $inks[$name.'.colour'] = $this->ink($points);
+                $inks[$name.'.colour'] = $this->ink($points, PanelsGround::OF_CHART);
             }
         }
 
@@ -111,8 +129,9 @@ final readonly class WordsOnGround
      * The ink that reads better where it reads worst.
      *
      * @param list<Point> $points of the stage
+     * @param list<string> $layers of panels that are behind them
      */
-    private function ink(array $points): string
+    private function ink(array $points, array $layers): string
     {
         $stage = $this->piece->stage;
         $worst = [TextStyle::LIGHT => INF, TextStyle::DARK => INF];
@@ -122,9 +141,11 @@ final readonly class WordsOnGround
                     max(0.0, min((float) $stage->width, $point->x)),
                     max(0.0, min((float) $stage->height, $point->y)),
                 );
-                $behind = Ground::ofBackdrop($ground, $at, $stage->width, $stage->height);
-                foreach ($worst as $ink => $least) {
-                    $worst[$ink] = min($least, $behind?->contrastWith(Colour::hex($ink)) ?? INF);
+                $backdrop = Ground::ofBackdrop($ground, $at, $stage->width, $stage->height);
+                foreach ($this->panels->at($at, 0, $layers, $backdrop) as $behind) {
+                    foreach ($worst as $ink => $least) {
+                        $worst[$ink] = min($least, $behind?->contrastWith(Colour::hex($ink)) ?? INF);
+                    }
                 }
             }
         }
@@ -150,7 +171,7 @@ final readonly class WordsOnGround
     private static function ofColour(Move $move): ?array
     {
         $change = $move->change;
-        $isOfBackdrop = $move->chart === null && $move->figure === null && $move->words === null;
+        $isOfBackdrop = $move->chart === null && $move->figure === null && $move->thing() === null;
 
         return $isOfBackdrop && $change !== null && in_array($change->property, self::COLOURS, true)
             ? [$change->property => (string) $change->to]

@@ -25,7 +25,7 @@ final class Moves
     private const HOLD = 48;
 
     /** what a curve may lead past its end: never a figure, a share or how much can be seen of a thing */
-    private const MAY_PASS = ['x', 'y', 'size', 'turn', 'out'];
+    private const MAY_PASS = ['x', 'y', 'size', 'turn', 'out', 'width', 'height'];
 
     /** changes of figures, which may pass those that they lead to where they are asked to */
     private const OF_FIGURES = ['value', 'column'];
@@ -33,11 +33,11 @@ final class Moves
     /** of a figure, where a move is asked to pass it */
     private const MOST = 2.0;
 
-    private const NEVER_BELOW_ZERO = ['size', 'out'];
+    private const NEVER_BELOW_ZERO = ['size', 'out', 'width', 'height'];
 
     private const LABEL = 'label-';
 
-    /** @var array<string, Move> a figure's or a text's own moves, by kind and target; the first of each counts */
+    /** @var array<string, Move> a figure's, a text's or a panel's own moves, by kind and target; the first of each counts */
     private array $own = [];
 
     /** @var array<string, list<array{TimedMove, Change}>> changes by target, by their beginnings */
@@ -68,9 +68,9 @@ final class Moves
                 $this->shots[] = [$this->timed($move), $move->shot];
             } elseif ($move->change === null) {
                 $kind = $move->isOfLabel ? self::LABEL.$move->kind : $move->kind;
-                $this->own[self::key($kind, $move->chart, $move->figure, $move->words)] ??= $move;
+                $this->own[self::key($kind, $move->chart, $move->figure, $move->thing())] ??= $move;
             } else {
-                $target = self::key('change', $move->chart, $move->figure, $move->words);
+                $target = self::key('change', $move->chart, $move->figure, $move->thing());
                 $this->changes[$target][] = [$this->timed($move), $move->change];
             }
         }
@@ -80,14 +80,14 @@ final class Moves
     }
 
     /**
-     * Changes of a figure, of a chart (without a figure), of a free text or of the backdrop (without any of them), by
-     * their beginnings.
+     * Changes of a figure, of a chart (without a figure), of a text or a panel by its id, or of the backdrop (without
+     * any of them), by their beginnings.
      *
      * @return list<array{TimedMove, Change}>
      */
-    public function changesOf(?string $chartId, ?string $figureId = null, ?string $wordsId = null): array
+    public function changesOf(?string $chartId, ?string $figureId = null, ?string $thingId = null): array
     {
-        return $this->changes[self::key('change', $chartId, $figureId, $wordsId)] ?? [];
+        return $this->changes[self::key('change', $chartId, $figureId, $thingId)] ?? [];
     }
 
     public function emphasesOf(string $chartId): Emphases
@@ -140,10 +140,10 @@ final class Moves
         float $first,
         ?string $chartId,
         ?string $figureId,
-        ?string $wordsId = null,
+        ?string $thingId = null,
     ): KeyedNumber {
         $steps = [];
-        foreach ($this->changesOf($chartId, $figureId, $wordsId) as [$move, $change]) {
+        foreach ($this->changesOf($chartId, $figureId, $thingId) as [$move, $change]) {
             if ($change->property === $property) {
                 $steps[] = [$move, (float) $change->to, $change->from];
             }
@@ -239,9 +239,10 @@ final class Moves
         return array_map(fn (Move $move): TimedMove => $this->timed($move), $this->byId);
     }
 
-    public function ofWords(string $wordsId): FigureMoves
+    /** How a text or a panel comes and goes. */
+    public function ofThing(string $thingId): FigureMoves
     {
-        return new FigureMoves($this->own('entrance', null, null, $wordsId), $this->own('exit', null, null, $wordsId));
+        return new FigureMoves($this->own('entrance', null, null, $thingId), $this->own('exit', null, null, $thingId));
     }
 
     /** @return list<Problem> pins to lines or words that are no longer there, moves that run past the end */
@@ -298,14 +299,14 @@ final class Moves
         );
     }
 
-    private static function key(string $kind, ?string $chart, ?string $figure, ?string $words): string
+    private static function key(string $kind, ?string $chart, ?string $figure, ?string $thing): string
     {
-        return $kind.'/'.$chart.'/'.$figure.'/'.$words;
+        return $kind.'/'.$chart.'/'.$figure.'/'.$thing;
     }
 
-    private function own(string $kind, ?string $chartId, ?string $figureId, ?string $wordsId): ?TimedMove
+    private function own(string $kind, ?string $chartId, ?string $figureId, ?string $thingId): ?TimedMove
     {
-        $move = $this->own[self::key($kind, $chartId, $figureId, $wordsId)] ?? null;
+        $move = $this->own[self::key($kind, $chartId, $figureId, $thingId)] ?? null;
 
         return $move === null ? null : $this->timed($move);
     }

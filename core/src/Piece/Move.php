@@ -16,9 +16,9 @@ use Lupine\Core\Settings\Toggle;
 use Lupine\Core\Settings\Unit;
 use Lupine\Core\Settings\Whole;
 
-/** A timed change of one figure of a chart, of a whole chart, of a free text, of the backdrop, or of the camera. */
+/** A timed change of a figure of a chart, of a whole chart, of a text, a panel, the backdrop, or the camera. */
 #[Described(
-    'A timed move of one figure, of a chart, of a free text or of the camera: something comes, goes, changes one'
+    'A timed move of one figure, of a chart, of a text, of a panel or of the camera: something comes, goes, changes one'
         .' property, stands out, or is looked at.',
 )]
 final readonly class Move implements Checked
@@ -34,10 +34,11 @@ final readonly class Move implements Checked
         'shot' => 'Shot',
     ];
 
-    /** the chart and the row it moves, the chart alone, or the free text */
+    /** the chart and the row it moves, the chart alone, the free text, or the panel */
     public ?string $chart;
     public ?string $figure;
     public ?string $words;
+    public ?string $panel;
 
     /** what a change changes; null where something comes or goes */
     public ?Change $change;
@@ -100,17 +101,25 @@ final readonly class Move implements Checked
         public bool $isPassing,
     ) {
         $isWords = !$target->get('words')->isNull();
+        $isPanel = !$target->get('panel')->isNull();
         $this->isOfBackdrop = !$target->get('stage')->isNull()
             && $target->get('stage')->oneOf(['backdrop']) === 'backdrop';
         $this->isOfLabel = $target->get('part')->oneOf(['mark', 'label'], 'mark') === 'label';
         $this->words = $isWords ? $target->get('words')->id() : null;
-        $isOfChart = !$isWords && !$this->isOfBackdrop && $kind !== 'shot';
+        $this->panel = $isPanel ? $target->get('panel')->id() : null;
+        $isOfChart = !$isWords && !$isPanel && !$this->isOfBackdrop && $kind !== 'shot';
         $this->chart = $isOfChart ? $target->get('chart')->id() : null;
         $isOfFigure = $isOfChart && ($kind !== 'change' || !$target->get('figure')->isNull());
         $this->figure = $isOfFigure ? $target->get('figure')->id() : null;
         $this->change = $kind === 'change' ? $change : null;
         $this->emphasis = $kind === 'emphasis' ? $emphasis : null;
         $this->shot = $kind === 'shot' ? $shot : null;
+    }
+
+    /** The text or the panel that it moves. */
+    public function thing(): ?string
+    {
+        return $this->words ?? $this->panel;
     }
 
     public function check(Field $field): void
@@ -137,6 +146,7 @@ final readonly class Move implements Checked
     {
         $this->change?->check($field, match (true) {
             $this->words !== null => Properties::ofWords(),
+            $this->panel !== null => Properties::ofPanel(),
             $this->isOfBackdrop => Properties::ofBackdrop(),
             $this->figure === null => $ofChart((string) $this->chart),
             default => Properties::ofFigure(),

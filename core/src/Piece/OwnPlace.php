@@ -22,9 +22,12 @@ final readonly class OwnPlace
         #[Number('', Unit::Fraction, 0.02, 20, 1)]
         #[Detail('a multiple of its size on the piece’s own stage', isOptional: true)]
         public float $size,
-        #[Number('', Unit::Pixels, 20, 8000)]
-        #[Detail('lines wrap at it, and readings of a legend end there', isOptional: true)]
+        #[Number('', Unit::Pixels, 1, 8000)]
+        #[Detail('lines wrap at it, readings of a legend end there, and a panel is so wide', isOptional: true)]
         public ?float $width,
+        #[Number('', Unit::Pixels, 1, 8000)]
+        #[Detail('of a panel', isOptional: true)]
+        public ?float $height,
         #[Number('', Unit::Fraction, 0.02, 20, 1)]
         #[Detail('the size of words at a chart’s marks, as a multiple', isOptional: true)]
         public float $text,

@@ -24,6 +24,7 @@ final readonly class Piece implements Checked
     public const VERSION = 4;
     public const MAX_CHARTS = 12;
     public const MAX_WORDS = 60;
+    public const MAX_PANELS = 40;
 
     private const DESCRIPTION = 'A piece of Lupine, version '.self::VERSION.'. Lengths are pixels of the stage, angles'
         .' degrees clockwise from 12 o\'clock, times whole frames.';
@@ -93,6 +94,10 @@ final readonly class Piece implements Checked
         )]
         /** what the desk and the arrangement alone read */
         public array $reshaped = [],
+        /** @var list<Panel> from the back to the front */
+        #[Several(new Part(Panel::class), max: self::MAX_PANELS, label: 'Panels')]
+        #[Detail('plain shapes, from the back to the front', isOptional: true)]
+        public array $panels = [],
     ) {
         $this->arrangement = $arrangement ?? new ArrangementSettings();
         $this->camera = $camera ?? new CameraSettings();
@@ -175,9 +180,15 @@ final readonly class Piece implements Checked
      *
      * @param list<Chart> $charts
      * @param list<FreeText> $words
+     * @param list<Panel> $panels
      */
-    public function arranged(Stage $stage, array $charts, array $words, ?CaptionSettings $captions): self
-    {
+    public function arranged(
+        Stage $stage,
+        array $charts,
+        array $words,
+        ?CaptionSettings $captions,
+        array $panels,
+    ): self {
         return new self(
             $this->title,
             $stage,
@@ -192,6 +203,7 @@ final readonly class Piece implements Checked
             [],
             $this->camera,
             $this->shutter,
+            panels: $panels,
         );
     }
 
@@ -211,6 +223,7 @@ final readonly class Piece implements Checked
             $this->shapes,
             $this->camera,
             $this->shutter,
+            panels: $this->panels,
         );
     }
 
@@ -249,8 +262,12 @@ final readonly class Piece implements Checked
 
     public function check(Field $field): void
     {
-        foreach (['tables', 'charts', 'words', 'moves', 'shapes'] as $lists) {
+        foreach (['tables', 'charts', 'words', 'panels', 'moves', 'shapes'] as $lists) {
             Unique::ids($this->{$lists}, $field->get($lists));
+        }
+        // Places and moves name what stands on the stage by its id alone.
+        foreach ([$this->charts, $this->words] as $others) {
+            Unique::ids([...$others, ...$this->panels], $field->get('panels'));
         }
         foreach ($this->charts as $chart) {
             foreach ([$chart->column, ...$chart->series] as $column) {

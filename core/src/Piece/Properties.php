@@ -72,14 +72,22 @@ final readonly class Properties
     }
 
     /** @return list<Property> of coats: of as many of a kind as there can be */
-    public static function ofCoats(): array
+    public static function ofCoats(string $prefix = self::OF_COATS): array
     {
         $properties = [];
         foreach (Coats::KINDS as $kind => $class) {
-            array_push($properties, ...self::ofList($class, self::OF_COATS.$kind, Coats::MOST));
+            array_push($properties, ...self::ofList($class, $prefix.$kind, Coats::MOST));
         }
 
         return $properties;
+    }
+
+    /** @return list<Property> of a panel; x and y are where its middle stands */
+    public static function ofPanel(): array
+    {
+        [$opacity, $size] = self::ofWords();
+
+        return [$opacity, $size, ...self::keyed(Group::of(Panel::class)->settings), ...self::ofCoats('')];
     }
 
     /**

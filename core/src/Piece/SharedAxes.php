@@ -58,6 +58,7 @@ final readonly class SharedAxes
             }, $piece->charts),
             $piece->words,
             $piece->captions,
+            $piece->panels,
         );
     }
 }

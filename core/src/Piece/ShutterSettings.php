@@ -37,7 +37,7 @@ final readonly class ShutterSettings
         #[Toggle('Charts', true)]
         #[Detail('whether charts are blurred, with their labels')]
         public bool $takesCharts,
-        #[Toggle('Titles and notes', true)]
+        #[Toggle('Titles, notes and panels', true)]
         public bool $takesWords,
         #[Toggle('Camera moves', true)]
         public bool $takesCamera,

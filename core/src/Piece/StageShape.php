@@ -25,7 +25,7 @@ final readonly class StageShape
         Sides $sides,
         /** @var array<string, OwnPlace> */
         #[Entries(new Part(OwnPlace::class))]
-        #[Detail('by the id of a chart or a text, legend- and a chart’s id, or captions')]
+        #[Detail('by the id of a chart, a text or a panel, legend- and a chart’s id, or captions')]
         private array $own,
     ) {
         $this->width = $sides->width;

@@ -8,7 +8,7 @@ use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Setting;
 
-/** What a move moves: a figure or its label, a chart, a text, the backdrop, or the camera. */
+/** What a move moves: a figure or its label, a chart, a text, a panel, the backdrop, or the camera. */
 #[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
 final readonly class Target extends Setting
 {
@@ -42,6 +42,7 @@ final readonly class Target extends Setting
                 [...$figure, 'part' => ['enum' => ['label']]],
             ),
             'WordsTarget' => self::of('A text on the stage.', ['words' => $id]),
+            'PanelTarget' => self::of('A panel on the stage.', ['panel' => $id]),
             'ChartTarget' => self::of('A chart as a whole, in a change.', ['chart' => $id]),
             'BackdropTarget' => self::of(
                 'What is behind everything: its colours and its vignette change.',

@@ -101,9 +101,9 @@ final readonly class Proof
         $stage = $piece->stage;
 
         return sprintf(
-            'Marks and readings were measured on every frame of %d × %d; words were looked at on %s. %sColours count '
-            .'as they are set: what gradients, patterns, glows and shadows make of them, and how a camera frames them, '
-            .'is not judged.',
+            'Marks and readings were measured on every frame of %d × %d; words were looked at on %s. %sContrast '
+            .'counts backdrop, panels, fills and patterns behind words; what textures, clouds, glows and shadows make '
+            .'of them, and how a camera frames them, is not judged.',
             $stage->width,
             $stage->height,
             $isWhole

@@ -16,6 +16,8 @@ enum Role: string
     case Chart = 'chart';
     /** what a chart's own size and turn are for: its marks and the words at them, and not its legend */
     case Body = 'body';
+    /** a plain shape with its coats, of a panel's id; put together before it is seen through */
+    case Panel = 'panel';
     /** coats on a small piece of a part, to choose from */
     case Sample = 'sample';
     /** axes, ticks, grid lines and tracks */

@@ -249,7 +249,7 @@ final class ActsTest extends TestCase
         self::assertCount(count($own), $targets);
 
         self::refused('paste', $part, 'Select a part first');
-        self::refused('paste', ['lupine' => 'things'], 'no chart and no text');
+        self::refused('paste', ['lupine' => 'things'], 'no chart, no text and no panel');
         self::refused('paste', ['lupine' => 'finish', 'finish' => (object) ['gap' => 'wide']], 'charts.0.finish');
         self::refused('paste', ['lupine' => 'things', 'charts' => [(object) ['id' => 'c9']]], 'charts.1');
         self::refused('dissolve', [], 'There is no act “dissolve”');

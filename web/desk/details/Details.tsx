@@ -3,6 +3,7 @@ import { usePlay } from '../playStore';
 import { ChartDetails } from './ChartDetails';
 import { FigureDetails } from './FigureDetails';
 import { LineDetails } from './LineDetails';
+import { PanelDetails } from './PanelDetails';
 import { OnStage } from './OnStage';
 import { ShotDetails } from './ShotDetails';
 import { SeveralDetails } from './SeveralDetails';
@@ -20,6 +21,7 @@ export function Details({ piece }: { piece: Piece }) {
       )}
       {selection?.kind === 'line' && <LineDetails key={selection.line} piece={piece} lineId={selection.line} />}
       {selection?.kind === 'words' && <WordsDetails key={selection.words} piece={piece} wordsId={selection.words} />}
+      {selection?.kind === 'panel' && <PanelDetails key={selection.panel} piece={piece} panelId={selection.panel} />}
       {(selection?.kind === 'legend' || selection?.kind === 'captions') && (
         <div className="details-empty">
           <p>{selection.kind === 'legend' ? 'The legend' : 'The captions'}</p>

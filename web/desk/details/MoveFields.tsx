@@ -27,10 +27,11 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
   const edit = useDesk((state) => state.edit);
   const own = moveOf(piece, kind, target);
   const isFigure = 'chart' in target && !('part' in target);
-  const manners: [Manner, string][] = isFigure
-    ? MANNERS
-    : WORD_MANNERS.filter(([name]) => 'words' in target || !WRITTEN.includes(name));
-  const isOpening = isFigure && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open';
+  const isPanel = 'panel' in target;
+  const manners: [Manner, string][] =
+    isFigure || isPanel ? MANNERS : WORD_MANNERS.filter(([name]) => 'words' in target || !WRITTEN.includes(name));
+  const isOpening =
+    (isFigure || isPanel) && (kind === 'entrance' || kind === 'exit') && (now.manner ?? 'open') === 'open';
   const hasRoom = useDesk((state) => 'chart' in target && state.computed?.sheet.charts[target.chart]?.hasRoom);
   const change = (work: (move: Move) => void): void =>
     edit((draft) => {
@@ -116,9 +117,9 @@ export function MoveFields({ piece, kind, target, now, usualCurve }: Props) {
           }
         />
       )}
-      {isOpening && 'chart' in target && (
+      {isOpening && (
         <OpensPick
-          chart={target.chart}
+          chart={'chart' in target ? target.chart : undefined}
           value={now.opens as Move['opens']}
           onChange={(opens) =>
             change((move) => {

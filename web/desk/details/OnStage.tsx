@@ -1,4 +1,5 @@
 import { namedText } from '../../piece/bound';
+import { panelName } from '../../piece/panels';
 import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay, type Selection } from '../playStore';
@@ -19,6 +20,14 @@ export function OnStage({ piece }: { piece: Piece }) {
               <i className="bi bi-type" aria-hidden="true" />
               <span className="on-stage-name">{namedText(piece, words) || 'Empty'}</span>
               {words.guessed && <span className="guessed">guessed</span>}
+            </button>
+          </li>
+        ))}
+        {(piece.panels ?? []).map((panel) => (
+          <li key={panel.id}>
+            <button type="button" className="list-pick" onClick={pick({ kind: 'panel', panel: panel.id })}>
+              <i className="bi bi-square" aria-hidden="true" />
+              <span className="on-stage-name">{panelName(panel)}</span>
             </button>
           </li>
         ))}

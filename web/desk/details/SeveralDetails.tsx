@@ -2,6 +2,7 @@ import type { Box } from '../../../painter/src';
 import { Switch } from '../../fields/Choice';
 import { setGroup } from '../../piece/charts';
 import type { Piece } from '../../../contracts/piece';
+import { panelName, panelOf, thingsOf } from '../../piece/panels';
 import type { PlaceKey } from '../../piece/places';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
@@ -29,7 +30,9 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
   const places = useDesk((state) => state.computed?.sheet.places) ?? {};
   const charts = keys.filter((key) => piece.charts.some(({ id }) => id === key));
   const groups = new Set(
-    [...piece.charts, ...piece.words].filter(({ id }) => keys.includes(id)).map(({ group }) => group),
+    thingsOf(piece)
+      .filter(({ id }) => keys.includes(id))
+      .map(({ group }) => group),
   );
   const isGroup = groups.size === 1 && !groups.has(null) && !groups.has(undefined);
   const line = (side: Side): void => {
@@ -87,8 +90,8 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
       </div>
       <div className="fields one-column">
         <ul className="plain-list" aria-label="Selected items">
-          {[...piece.charts, ...piece.words].map((one) => {
-            const name = 'form' in one ? chartName(piece, one) : one.text || 'Empty';
+          {thingsOf(piece).map((one) => {
+            const name = 'form' in one ? chartName(piece, one) : 'text' in one ? one.text || 'Empty' : panelName(one);
             const isTaken = keys.includes(one.id);
             return (
               <li key={one.id}>
@@ -151,6 +154,7 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
             void act('remove-things', {
               charts,
               words: keys.filter((key) => piece.words.some(({ id }) => id === key)),
+              panels: keys.filter((key) => panelOf(piece, key)),
             });
           }}
         >

@@ -1,6 +1,6 @@
 import { isBound } from '../../piece/bound';
-import { moveOf, ownMove, removeMove, setRole, setWordsText, tableOf } from '../../piece/changes';
-import type { FreeText, Move, Piece } from '../../../contracts/piece';
+import { setRole, setWordsText, tableOf } from '../../piece/changes';
+import type { FreeText, Piece } from '../../../contracts/piece';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
@@ -10,7 +10,7 @@ import { useProperties } from '../useForms';
 import { BoundField } from './BoundField';
 import { ChangeList } from './ChangeList';
 import { DriftFields } from './DriftFields';
-import { MoveFields } from './MoveFields';
+import { ComesAndGoes } from './ComesAndGoes';
 import { PlacedBy } from './PlacedBy';
 import { Pick, Switch } from '../../fields/Choice';
 import { GroupFields } from '../../settings/GroupFields';
@@ -38,7 +38,6 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
       const one = draft.words.find(({ id }) => id === wordsId);
       if (one) Object.assign(one, part);
     });
-  const sides: Move['kind'][] = ['entrance', 'exit'];
   return (
     <>
       <div className="details-head">
@@ -132,48 +131,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             change({ pointsAt: figure ? { chart, figure } : null });
           }}
         />
-        {sides.map((kind) => {
-          const move = moveOf(piece, kind, { words: wordsId });
-          return (
-            <div key={kind} className="sub-fields">
-              <Switch
-                label={kind === 'entrance' ? 'Entrance' : 'Exit'}
-                value={move !== undefined}
-                onChange={(on) =>
-                  edit((draft) => {
-                    if (on)
-                      ownMove(
-                        draft,
-                        kind,
-                        { words: wordsId },
-                        {
-                          begin: kind === 'entrance' ? 0 : Math.max(0, draft.stage.frames - 24),
-                          frames: 18,
-                          curve: 'ease-out',
-                          opens: 'forward',
-                        },
-                      );
-                    else if (move) removeMove(draft, move.id);
-                  })
-                }
-              />
-              {move && (
-                <MoveFields
-                  piece={piece}
-                  kind={kind}
-                  target={{ words: wordsId }}
-                  now={{
-                    begin: desk?.moves[move.id]?.begin ?? move.begin,
-                    frames: desk?.moves[move.id]?.frames ?? move.frames,
-                    opens: move.opens,
-                    manner: move.manner,
-                  }}
-                  usualCurve="ease-out"
-                />
-              )}
-            </div>
-          );
-        })}
+        <ComesAndGoes piece={piece} target={{ words: wordsId }} />
         <div className="sub-fields">
           <span className="soft">Changes</span>
           <ChangeList

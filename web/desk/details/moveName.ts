@@ -1,5 +1,6 @@
 import type { Sheet } from '../../api/answers';
 import type { Move, Piece } from '../../../contracts/piece';
+import { panelName, panelOf } from '../../piece/panels';
 
 const WORDS: Record<Move['kind'], string> = {
   entrance: 'entrance',
@@ -20,5 +21,9 @@ function targetName(piece: Piece, { target }: Move, sheet: Sheet | undefined): s
   if ('words' in target) return piece.words.find(({ id }) => id === target.words)?.text ?? 'text';
   if ('chart' in target && 'figure' in target)
     return sheet?.charts[target.chart]?.figures.find(({ id }) => id === target.figure)?.label ?? 'part';
+  if ('panel' in target) {
+    const panel = panelOf(piece, target.panel);
+    return panel ? panelName(panel) : 'panel';
+  }
   return 'stage' in target ? 'the backdrop' : 'the chart';
 }

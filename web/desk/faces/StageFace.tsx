@@ -1,6 +1,7 @@
 import type { Piece } from '../../../contracts/piece';
 import { ArrangementPicker } from './ArrangementPicker';
 import { BackdropFields } from './BackdropFields';
+import { PanelPicker } from './PanelPicker';
 import { ShapeList } from './ShapeList';
 import { ShotList } from './ShotList';
 import { ShutterFields } from './ShutterFields';
@@ -10,6 +11,7 @@ export function StageFace({ piece }: { piece: Piece }) {
   return (
     <div className="fields stage-face">
       <ArrangementPicker piece={piece} />
+      <PanelPicker piece={piece} />
       <ShapeList piece={piece} />
       <ShotList piece={piece} />
       <ShutterFields piece={piece} />

@@ -1,37 +1,44 @@
-import type { Chart, Piece } from '../../../contracts/piece';
+import type { Piece } from '../../../contracts/piece';
 import { coats } from '../../../contracts/settings';
 import { settings } from '../../settings/settings';
 import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
-import type { Coat, Kind, Whose } from './coats';
+import { targetOf, type Coat, type Kind, type Whose } from './coats';
 
 interface Props {
   piece: Piece;
-  chart: Chart;
   whose: Whose;
   kind: Kind;
   place: number;
   coat: Coat;
 }
 
+const OF = { chart: 'chart', part: 'figure', panel: 'panel' } as const;
+
 /** What moves change of a coat, and what they could. */
-export function CoatChanges({ piece, chart, whose, kind, place, coat }: Props) {
+export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const sheet = useDesk((state) => state.computed?.sheet);
-  const properties = useProperties(chart.form.kind);
-  const of = `finish.${kind}.${place}.`;
+  const chart = whose.of === 'panel' ? undefined : piece.charts.find(({ id }) => id === whose.chart);
+  const properties = useProperties((chart ?? piece.charts[0])?.form.kind);
+  const { target, path } = targetOf(whose);
+  const of = `${path}${kind}.${place}.`;
   const isIts = ({ name }: { name: string }): boolean => name.startsWith(of);
-  const its = (whose === null ? properties?.chart : properties?.figure)?.filter(isIts) ?? [];
+  const its = properties?.[OF[whose.of]].filter(isIts) ?? [];
   if (its.length === 0) return null;
-  const now = whose === null ? sheet?.charts[chart.id] : figureOf(sheet, chart.id, whose);
+  const now = {
+    chart: () => sheet?.charts[whose.of === 'chart' ? whose.chart : ''],
+    part: () => (whose.of === 'part' ? figureOf(sheet, whose.chart, whose.figure) : undefined),
+    panel: () => sheet?.panels[whose.of === 'panel' ? whose.panel : ''],
+  }[whose.of]();
   const values = coat as unknown as Record<string, unknown>;
   return (
     <details className="coat-changes">
       <summary>Change it in time</summary>
       <ChangeList
         piece={piece}
-        target={whose === null ? { chart: chart.id } : { chart: chart.id, figure: whose }}
+        target={target}
         only={isIts}
         properties={its}
         sheet={now?.changes ?? []}

@@ -1,4 +1,5 @@
-import type { Chart } from '../../../contracts/piece';
+import type { Piece } from '../../../contracts/piece';
+import { useDesk } from '../deskStore';
 import {
   allCoats,
   begun,
@@ -24,23 +25,23 @@ interface Line {
 }
 
 interface Props {
-  chart: Chart;
+  piece: Piece;
   whose: Whose;
   colour: string;
   chosen: { kind: Kind; place: number };
   onChoose: (kind: Kind, place: number) => void;
-  edit: (change: (draft: Chart) => void) => void;
 }
 
 /** The coats of a finish, from the eye to the ground: a line for each, and one for each kind that there is none of. */
-export function CoatList({ chart, whose, colour, chosen, onChoose, edit }: Props) {
+export function CoatList({ piece, whose, colour, chosen, onChoose }: Props) {
+  const edit = useDesk((state) => state.edit);
   const lines = KINDS.flatMap((kind): Line[] => {
-    const list = coatsOf(chart, whose, kind);
+    const list = coatsOf(piece, whose, kind);
     return list.length === 0
       ? [{ kind, place: 0, coat: null, count: 0 }]
       : list.map((coat, place) => ({ kind, place, coat, count: list.length })).reverse();
   });
-  const all = allCoats(chart, whose);
+  const all = allCoats(piece, whose);
   /** Each coat by itself on the part's own fill; one that is off as it would be. */
   const samples = lines.map(({ kind, place, coat }) => {
     const [first] = coat ? [{ ...coat, off: false }] : begun(kind);
@@ -51,7 +52,10 @@ export function CoatList({ chart, whose, colour, chosen, onChoose, edit }: Props
     <CoatPictures colour={colour} coats={samples}>
       <ul className="coat-list" aria-label="Coats, from the eye to the ground">
         {lines.map(({ kind, place, coat, count }, at) => {
-          const isOn = coat !== null && !coat.off;
+          // What has no fill of its own is filled flat.
+          const isFlat = kind === 'fills' && coat === null;
+          const isOn = isFlat || (coat !== null && !coat.off);
+          const words = isFlat ? 'flat' : isOn && coat ? told(kind, coat) : 'off';
           const name = labelOf(kind) + (count > 1 ? ` ${place + 1}` : '');
           const isChosen = chosen.kind === kind && Math.min(chosen.place, Math.max(0, count - 1)) === place;
           return (
@@ -60,35 +64,37 @@ export function CoatList({ chart, whose, colour, chosen, onChoose, edit }: Props
                 type="button"
                 className="coat-take"
                 aria-pressed={isChosen}
-                aria-label={`${name}: ${isOn ? told(kind, coat) : 'off'}`}
+                aria-label={`${name}: ${words}`}
                 onClick={() => onChoose(kind, place)}
               >
                 <CoatPicture at={at} />
                 <span className="coat-name">
                   {name}
-                  {isOwn(chart, whose, kind) && <span className="coat-own" title="This part has its own" />}
+                  {isOwn(piece, whose, kind) && <span className="coat-own" title="This part has its own" />}
                 </span>
-                <span className="coat-told">{isOn ? told(kind, coat) : 'off'}</span>
+                <span className="coat-told">{words}</span>
               </button>
-              <input
-                type="checkbox"
-                className="coat-switch"
-                aria-label={`${name} on`}
-                title={isOn ? 'Turn off; its settings are kept' : 'Turn on'}
-                checked={isOn}
-                onChange={({ target: { checked } }) => {
-                  edit((draft) => {
-                    const list = coatsOf(draft, whose, kind);
-                    if (list.length === 0) setCoats(draft, whose, kind, begun(kind));
-                    else {
-                      if (checked) delete list[place].off;
-                      else list[place].off = true;
-                      setCoats(draft, whose, kind, list);
-                    }
-                  });
-                  onChoose(kind, place);
-                }}
-              />
+              {!isFlat && (
+                <input
+                  type="checkbox"
+                  className="coat-switch"
+                  aria-label={`${name} on`}
+                  title={isOn ? 'Turn off; its settings are kept' : 'Turn on'}
+                  checked={isOn}
+                  onChange={({ target: { checked } }) => {
+                    edit((draft) => {
+                      const list = coatsOf(draft, whose, kind);
+                      if (list.length === 0) setCoats(draft, whose, kind, begun(kind));
+                      else {
+                        if (checked) delete list[place].off;
+                        else list[place].off = true;
+                        setCoats(draft, whose, kind, list);
+                      }
+                    });
+                    onChoose(kind, place);
+                  }}
+                />
+              )}
             </li>
           );
         })}

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import { coats, samples } from '../../../contracts/settings';
-import type { Chart, Piece } from '../../../contracts/piece';
+import type { Piece } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
 import { act } from '../act';
+import { useDesk } from '../deskStore';
 import { begun, coatsOf, isOwn, labelOf, MOST, setCoats, type Coat, type Kind, type Whose } from './coats';
 import { CoatChanges } from './CoatChanges';
 import { CoatPicture, CoatPictures } from './CoatPictures';
@@ -10,18 +11,17 @@ import { Stops } from './Stops';
 
 interface Props {
   piece: Piece;
-  chart: Chart;
   whose: Whose;
   colour: string;
   kind: Kind;
   place: number;
   onChoose: (kind: Kind, place: number) => void;
-  edit: (change: (draft: Chart) => void) => void;
 }
 
 /** One coat: samples to choose from by looking, and all that it can be set to. */
-export function CoatPanel({ piece, chart, whose, colour, kind, place: wanted, onChoose, edit }: Props) {
-  const list = coatsOf(chart, whose, kind);
+export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const list = coatsOf(piece, whose, kind);
   const place = Math.min(wanted, Math.max(0, list.length - 1));
   const coat = list[place] as Coat | undefined;
   const label = labelOf(kind);
@@ -29,7 +29,7 @@ export function CoatPanel({ piece, chart, whose, colour, kind, place: wanted, on
     edit((draft) => setCoats(draft, whose, kind, work(coatsOf(draft, whose, kind)) as never));
   const of = coats[kind];
   const offered = samples[kind];
-  const fills = coatsOf(chart, whose, 'fills').slice(0, 1);
+  const fills = coatsOf(piece, whose, 'fills').slice(0, 1);
   const pictures = useMemo(
     () => offered.map(({ coats: its }) => (kind === 'fills' ? { fills: its } : { fills, [kind]: its })),
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -100,7 +100,7 @@ export function CoatPanel({ piece, chart, whose, colour, kind, place: wanted, on
               }
             />
           </div>
-          <CoatChanges piece={piece} chart={chart} whose={whose} kind={kind} place={place} coat={coat} />
+          <CoatChanges piece={piece} whose={whose} kind={kind} place={place} coat={coat} />
         </>
       )}
       <div className="coat-tools">
@@ -141,22 +141,22 @@ export function CoatPanel({ piece, chart, whose, colour, kind, place: wanted, on
             <i className="bi bi-dash-lg" aria-hidden="true" /> Remove this one
           </button>
         )}
-        {whose === null && (kind === 'patterns' || kind === 'textures') && (
+        {whose.of === 'chart' && (kind === 'patterns' || kind === 'textures') && (
           <button
             type="button"
             className="text-button"
             title="Tells the parts apart without colour"
-            onClick={() => void act('each-its-own', { chart: chart.id, coat: kind })}
+            onClick={() => void act('each-its-own', { chart: whose.chart, coat: kind })}
           >
             <i className="bi bi-grid-3x2-gap" aria-hidden="true" /> Each part its own
           </button>
         )}
-        {isOwn(chart, whose, kind) && (
+        {isOwn(piece, whose, kind) && (
           <button type="button" className="text-button" onClick={() => change(() => null)}>
             <i className="bi bi-arrow-return-left" aria-hidden="true" /> Reset to chart
           </button>
         )}
-        {whose !== null && !isOwn(chart, whose, kind) && <span className="soft">Same as the chart</span>}
+        {whose.of === 'part' && !isOwn(piece, whose, kind) && <span className="soft">Same as the chart</span>}
       </div>
     </div>
   );

@@ -1,6 +1,7 @@
-import type { Chart, Finish, Own } from '../../../contracts/piece';
+import type { Finish, Own, Piece } from '../../../contracts/piece';
 import { coats, samples } from '../../../contracts/settings';
-import { setOwn } from '../../piece/changes';
+import { setOwn, type Target } from '../../piece/changes';
+import { panelOf } from '../../piece/panels';
 import { settings, settingOf, wordsOf, type Groups } from '../../settings/settings';
 
 /** The lists that coats stand in. */
@@ -13,32 +14,62 @@ export const MOST = settingOf('Finish', 'glows').max ?? 1;
 
 export const labelOf = (kind: Kind): string => settings[coats[kind]].label;
 
-/** Whose coats are looked at: those of all parts, or of one. */
-export type Whose = string | null;
+/** Whose coats are looked at: those of all parts of a chart, of one part, or of a panel. */
+export type Whose =
+  { of: 'chart'; chart: string } | { of: 'part'; chart: string; figure: string } | { of: 'panel'; panel: string };
 
-type Lists = Pick<Finish, Kind>;
+export type Lists = Pick<Finish, Kind>;
+
+/** The lists of its own, and those that it has where it has none. */
+function listsOf(piece: Piece, whose: Whose): { own: Partial<OwnLists>; others: Partial<OwnLists> } {
+  if (whose.of === 'panel') return { own: panelOf(piece, whose.panel) ?? {}, others: {} };
+  const chart = piece.charts.find(({ id }) => id === whose.chart);
+  const finish: Partial<OwnLists> = chart?.finish ?? {};
+  return whose.of === 'chart'
+    ? { own: finish, others: {} }
+    : { own: (chart?.own[whose.figure] ?? {}) as Partial<OwnLists>, others: finish };
+}
+
+type OwnLists = { [K in Kind]: Coat<K>[] | null };
 
 /** Whether a part has coats of a kind of its own. */
-export function isOwn(chart: Chart, whose: Whose, kind: Kind): boolean {
-  return whose !== null && Boolean(chart.own[whose]?.[kind]);
+export function isOwn(piece: Piece, whose: Whose, kind: Kind): boolean {
+  return whose.of === 'part' && Boolean(listsOf(piece, whose).own[kind]);
 }
 
-/** The coats of a kind that a part has: its own, or those of its chart. */
-export function coatsOf<K extends Kind>(chart: Chart, whose: Whose, kind: K): Coat<K>[] {
-  const own = whose === null ? null : (chart.own[whose] as Lists | undefined)?.[kind];
-  return ((own ?? (chart.finish as Lists)[kind] ?? []) as Coat<K>[]).map((coat) => ({ ...coat }));
+/** The coats of a kind that something has: its own, or those of its chart. */
+export function coatsOf<K extends Kind>(piece: Piece, whose: Whose, kind: K): Coat<K>[] {
+  const { own, others } = listsOf(piece, whose);
+  return ((own[kind] ?? others[kind] ?? []) as Coat<K>[]).map((coat) => ({ ...coat }));
 }
 
-/** All the coats that a part has, as a finish has them. */
-export function allCoats(chart: Chart, whose: Whose): Lists {
-  return Object.fromEntries(KINDS.map((kind) => [kind, coatsOf(chart, whose, kind)]));
+/** All the coats that something has, as a finish has them. */
+export function allCoats(piece: Piece, whose: Whose): Lists {
+  return Object.fromEntries(KINDS.map((kind) => [kind, coatsOf(piece, whose, kind)]));
 }
 
-/** Gives a chart, or a part of it, coats of a kind; null: a part has those of its chart again. */
-export function setCoats<K extends Kind>(chart: Chart, whose: Whose, kind: K, list: Coat<K>[] | null): void {
-  if (whose !== null) setOwn(chart, whose, { [kind]: list } as Own);
-  else Object.assign(chart.finish, { [kind]: list ?? [] });
+/** Gives something coats of a kind; null: a part has those of its chart again. */
+export function setCoats<K extends Kind>(piece: Piece, whose: Whose, kind: K, list: Coat<K>[] | null): void {
+  if (whose.of === 'part') {
+    const chart = piece.charts.find(({ id }) => id === whose.chart);
+    if (chart) setOwn(chart, whose.figure, { [kind]: list } as Own);
+  } else Object.assign(listsOf(piece, whose).own, { [kind]: list ?? [] });
 }
+
+/** What moves change of it, and before which path its coats stand among what they can change. */
+export function targetOf(whose: Whose): { target: Target; path: string } {
+  switch (whose.of) {
+    case 'chart':
+      return { target: { chart: whose.chart }, path: 'finish.' };
+    case 'part':
+      return { target: { chart: whose.chart, figure: whose.figure }, path: 'finish.' };
+    default:
+      return { target: { panel: whose.panel }, path: '' };
+  }
+}
+
+/** Where coats show on the desk that they are of it. */
+export const keyOf = (whose: Whose): string => Object.values(whose).join('/');
 
 /** What one gets who turns a coat on. */
 export function begun<K extends Kind>(kind: K): Coat<K>[] {

@@ -15,12 +15,13 @@ interface Lane {
 }
 
 /**
- * What moves besides the figures of the chart: words, whole charts, the backdrop, the camera. Only what there is gets
+ * What moves besides the figures of the chart: words, panels, whole charts, the backdrop, the camera. Only what there is gets
  * a lane.
  */
 export function otherLanes(piece: Piece): Lane[] {
   const lanes = [
     { name: 'words', title: 'Words', moves: piece.moves.filter(({ target }) => 'words' in target) },
+    { name: 'panels', title: 'Panels', moves: piece.moves.filter(({ target }) => 'panel' in target) },
     {
       name: 'chart',
       title: 'Charts',
@@ -37,6 +38,7 @@ export const lanesWidth = (piece: Piece): number => otherLanes(piece).length * L
 function selectionOf(move: Move): Selection {
   if (move.kind === 'shot') return { kind: 'shot', shot: move.id };
   if ('words' in move.target) return { kind: 'words', words: move.target.words };
+  if ('panel' in move.target) return { kind: 'panel', panel: move.target.panel };
   return 'chart' in move.target ? { kind: 'chart', chart: move.target.chart } : null;
 }
 

@@ -2,11 +2,13 @@ import { degreesAround, type Box } from '../../../painter/src';
 import type { Scene } from '../../scene/scene';
 import type { Placed } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
+import { panelOf } from '../../piece/panels';
 import { legendOf, setPlace, type Part, type PlaceKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
 import { placesNow, shapeNow } from '../placesNow';
 import { usePlay } from '../playStore';
 import { Handle, type Pull } from './Handle';
+import { PanelFrame } from './PanelFrame';
 import { joined } from './stageParts';
 import { keysOf } from './selected';
 import { unitText } from './unitText';
@@ -39,6 +41,8 @@ export function SelectionFrame({ piece, scene, shown }: Props) {
     top: box.top - clear,
     bottom: box.bottom + clear,
   };
+  const panel = keys.length === 1 ? panelOf(piece, keys[0]) : undefined;
+  if (panel) return <PanelFrame panel={panel} shown={shown} />;
   const pivot = pivotOf(piece, keys, box);
   const charts = keys.filter((key) => piece.charts.some(({ id }) => id === key));
   const first = places?.[keys[0]];
@@ -167,6 +171,12 @@ function scaler(piece: Piece, keys: PlaceKey[], pivot: [number, number]): (pull:
     const factor = isFree ? exact : Math.round(exact * 100) / 100;
     change(from, (place, key) => {
       const isWords = !piece.charts.some(({ id }) => id === key);
+      if (panelOf(piece, key))
+        return {
+          x: rounded(pivot[0] + (place.x - pivot[0]) * factor),
+          y: rounded(pivot[1] + (place.y - pivot[1]) * factor),
+          size: rounded(factor),
+        };
       return {
         size: Math.max(isWords ? 6 : 0.02, rounded(place.size * factor)),
         x: rounded(pivot[0] + (place.x - pivot[0]) * factor),

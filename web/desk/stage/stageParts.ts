@@ -2,6 +2,7 @@ import type { Box } from '../../../painter/src';
 import type { Sheet } from '../../api/answers';
 import { setLabel, setOwn } from '../../piece/changes';
 import type { Piece } from '../../../contracts/piece';
+import { panelOf } from '../../piece/panels';
 import { legendKey, setPlace, type PlaceKey } from '../../piece/places';
 import { chartOf, idOf, isIn } from '../../scene/keys';
 import type { Scene } from '../../scene/scene';
@@ -18,7 +19,7 @@ export interface Held {
 
 const whole = Math.round;
 
-/** What stands at a point of the stage: words before marks, and the middle of a chart that is open there. */
+/** What stands at a point of the stage: words before marks, and the middle of a chart before panels behind it. */
 export function heldAt(
   scene: Scene,
   context: unknown,
@@ -30,6 +31,10 @@ export function heldAt(
   y: number,
 ): Held | null {
   const place = (key: PlaceKey, selection: Selection): Held => heldPlace(sheet, shape, key, selection);
+  const panel = scene.panelAt(context as never, frame, x, y);
+  const stands = panel === null ? null : (panelOf(piece, panel)?.stands ?? 'back');
+  const heldPanel = (): Held => place(panel!, { kind: 'panel', panel: panel! });
+  if (stands === 'front') return heldPanel();
   const groups = scene.wordsAt(frame, x, y);
   if (groups) {
     const words = idOf(groups, 'words');
@@ -45,6 +50,7 @@ export function heldAt(
       if (named) return heldFigure(piece, sheet, chart, named);
     }
   }
+  if (stands === 'between') return heldPanel();
   const found = scene.figureAt(context as never, frame, x, y);
   if (found) return heldFigure(piece, sheet, found.chart, found.figure);
   const isWithin = (box: Box | null): boolean =>
@@ -55,7 +61,18 @@ export function heldAt(
   const legend = piece.charts.find(({ id }) => isWithin(scene.boxOf(legendKey(id), frame)));
   if (legend) return place(legendKey(legend.id), { kind: 'legend', chart: legend.id });
   const open = piece.charts.find(({ id }) => isWithin(scene.boxOf(id, frame)));
-  return open ? place(open.id, { kind: 'chart', chart: open.id }) : null;
+  // The middle of a chart is the chart; beside its marks, what lies behind it is.
+  if (open && (stands === null || isInMiddle(scene, open.id, frame, x, y)))
+    return place(open.id, { kind: 'chart', chart: open.id });
+  return stands === null ? null : heldPanel();
+}
+
+/** The inner half of what a chart lies in. */
+function isInMiddle(scene: Scene, chart: string, frame: number, x: number, y: number): boolean {
+  const box = scene.boxOf(chart, frame);
+  if (!box) return false;
+  const far = (at: number, from: number, to: number): number => Math.abs(at - (from + to) / 2) / (to - from);
+  return far(x, box.left, box.right) < 0.25 && far(y, box.top, box.bottom) < 0.25;
 }
 
 /** Something that has a place, from where it stands now. */

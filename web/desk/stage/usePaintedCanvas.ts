@@ -35,6 +35,7 @@ function told(piece: Piece): unknown {
   return [
     piece.charts.map(({ place, words }) => [place, words.legend?.x, words.legend?.y]),
     piece.words.map(({ x, y }) => [x, y]),
+    piece.panels?.map(({ x, y }) => [x, y]),
     piece.captions?.y,
     piece.shapes?.map(({ own }) => own),
   ];

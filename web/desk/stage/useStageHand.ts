@@ -3,6 +3,7 @@ import { useDrag, type Taken } from '../../common/useDrag';
 import { at, inverse, type Box } from '../../../painter/src';
 import type { Scene } from '../../scene/scene';
 import type { Piece } from '../../../contracts/piece';
+import { thingsOf } from '../../piece/panels';
 import type { PlaceKey } from '../../piece/places';
 import { moveAll, placesNow, type Places } from '../placesNow';
 import { useDesk } from '../deskStore';
@@ -117,7 +118,7 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
     const isOfSelected = key !== null && chosen.includes(key);
     const keys = isOfSelected ? chosen : held.key ? groupOf(piece, held.key) : [];
     if (!isOfSelected) select(keys.length > 1 ? selectionOf(piece, keys) : held.selection);
-    const others = [...piece.charts, ...piece.words]
+    const others = thingsOf(piece)
       .map(({ id }) => id)
       .filter((id) => !keys.includes(id))
       .map((id) => there.boxOf(id, frame))
@@ -188,7 +189,7 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
     if (current.held || !scene.current) return;
     const { framed } = current;
     if (!framed) return;
-    const caught = [...piece.charts, ...piece.words]
+    const caught = thingsOf(piece)
       .map(({ id }) => id)
       .filter((id) => {
         const box = scene.current?.boxOf(id, usePlay.getState().frame);

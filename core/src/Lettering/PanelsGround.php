@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Lettering;
+
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Piece\Panel;
+use Lupine\Core\Story\PanelOverTime;
+
+/** What colours words can have behind them where panels are behind them. */
+final readonly class PanelsGround
+{
+    /** less of a panel than this is in nobody's way (common practice, no source) */
+    private const SEEN = 0.05;
+
+    /** what is behind the words of a chart, behind other words, and behind captions */
+    public const OF_CHART = ['back'];
+    public const OF_WORDS = ['back', 'between'];
+    public const OF_CAPTIONS = ['back', 'between', 'front'];
+
+    /** @param list<PanelOverTime> $panels that are seen, from the back to the front */
+    public function __construct(private array $panels, private Box $stage)
+    {
+    }
+
+    /** @return list<int> the frames of a range on which any of them changes */
+    public function changes(FrameRange $range): array
+    {
+        return array_merge([], ...array_map(
+            static fn (PanelOverTime $panel): array => $panel->changes($range),
+            $this->panels,
+        ));
+    }
+
+    /**
+     * @param list<string> $layers of those that are behind it
+     * @param Colour|null $below what is behind them; null: nothing
+     *
+     * @return list<Colour|null> all that can be there; the least that is known of it: what was behind them
+     */
+    public function at(Point $point, int $frame, array $layers, ?Colour $below): array
+    {
+        $colours = [$below];
+        foreach ($this->panels as $panel) {
+            if (!in_array($panel->panel->layer, $layers, true)) {
+                continue;
+            }
+            $opacity = $panel->pose['opacity']->at($frame);
+            $now = $panel->at($frame);
+            $own = self::own($panel, $point, $frame);
+            $is = $opacity > self::SEEN ? self::there($now, $panel, $own, $frame) : false;
+            if ($is) {
+                $colours = $this->on($now, $own, $opacity, $colours);
+            }
+        }
+
+        return $colours;
+    }
+
+    /**
+     * @param list<Colour|null> $below
+     *
+     * @return list<Colour|null>
+     */
+    private function on(Panel $panel, Point $own, float $opacity, array $below): array
+    {
+        $box = Box::around(new Point($panel->x, $panel->y), $panel->width, $panel->height);
+        $ground = new CoatsGround(
+            $panel->coats,
+            $panel->colour,
+            fn (string $what): Box => $what === 'stage' ? $this->stage : $box,
+        );
+        $colours = [];
+        foreach ($below as $under) {
+            foreach ($ground->at($own, $under) as $colour) {
+                $colours[] = $under === null ? $colour : $under->mixedWith($colour, $opacity);
+            }
+        }
+
+        return $colours;
+    }
+
+    /** The point in the pixels of a panel that nothing has moved. */
+    private static function own(PanelOverTime $panel, Point $point, int $frame): Point
+    {
+        $pose = array_map(static fn ($number): float => $number->at($frame), $panel->pose);
+        $turn = deg2rad(-$pose['turn']);
+        [$x, $y] = [$point->x - $pose['x'], $point->y - $pose['y']];
+        $size = max(1e-6, $pose['size']);
+
+        return new Point(
+            $panel->panel->x + ($x * cos($turn) - $y * sin($turn)) / $size,
+            $panel->panel->y + ($x * sin($turn) + $y * cos($turn)) / $size,
+        );
+    }
+
+    /** Whether its shape is at a point of its own pixels; round corners are taken as sharp. */
+    private static function there(Panel $panel, PanelOverTime $moving, Point $own, int $frame): bool
+    {
+        $presence = $moving->comes->presenceAt($frame);
+        [$across, $down] = [abs($own->x - $panel->x), abs($own->y - $panel->y)];
+        $along = ($own->x - $panel->x) / $panel->width + 0.5;
+        $radius = min($panel->width, $panel->height) / 2;
+        $away = hypot($across, $down);
+        $isInBox = $along >= $presence->from && $along <= $presence->to && $down <= $panel->height / 2;
+        $isOnEdge = $across > $panel->width / 2 - $panel->thickness || $down > $panel->height / 2 - $panel->thickness;
+
+        return $presence->amount > 0 && match ($panel->kind) {
+            'circle' => $away <= $radius * $presence->amount,
+            'ring' => $away <= $radius && $away >= $radius - $panel->thickness,
+            'frame' => $isInBox && $isOnEdge,
+            'bracket' => $isInBox && ($along < $panel->thickness / $panel->width || $isOnEdge),
+            'arrow' => $isInBox && $down <= $panel->thickness / 2,
+            default => $isInBox,
+        };
+    }
+}
