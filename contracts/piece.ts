@@ -73,13 +73,13 @@ export type Curve =
 export type Opens = 'forward' | 'backward' | 'middle' | 'neighbour' | 'baseline';
 
 /**
- * A piece of Lupine, version 4. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
+ * A piece of Lupine, version 5. Lengths are pixels of the stage, angles degrees clockwise from 12 o'clock, times whole frames.
  */
 export interface Piece {
   /**
    * the version of this format
    */
-  lupine: 4;
+  lupine: 5;
   title: string;
   stage: Stage;
   /**
@@ -515,9 +515,9 @@ export interface EdgeLine {
    */
   width: number;
   /**
-   * inside: within the part; centred: half of it stands out; apart: at an exact distance within
+   * inside: within the part; centred: half of it stands out; outside: around it, below its fill; apart: at an exact distance within
    */
-  place: 'inside' | 'centred' | 'apart';
+  place: 'inside' | 'centred' | 'outside' | 'apart';
   /**
    * of its middle from the edge, pixels
    */
@@ -706,6 +706,61 @@ export interface Labels {
    */
   colour?: Colour | null;
   /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
+  /**
    * under: as soon as its part has arrived under it, or has come to where it points; begin: as its part begins; end: when all of its part is there
    */
   comes?: 'under' | 'begin' | 'end';
@@ -713,10 +768,57 @@ export interface Labels {
    * a line leads from a mark to a label that had to leave its side
    */
   leaders?: boolean;
+}
+/**
+ * A plate behind words, as large as they are.
+ */
+export interface Plate {
   /**
-   * a panel behind a label beside its mark
+   * sRGB, such as #2f6b52
    */
-  plate?: Colour | null;
+  colour: string;
+  /**
+   * around the words, in multiples of their size
+   */
+  padding?: number;
+  /**
+   * in multiples of the size of the words; smaller where there is less room
+   */
+  radius?: number;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }
 /**
  * How a text is set.
@@ -731,6 +833,61 @@ export interface Names {
    * null: dark or light, whichever reads on what is behind it
    */
   colour?: Colour | null;
+  /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }
 /**
  * A dot, a label and a reading for each part.
@@ -761,6 +918,61 @@ export interface Legend {
    * null: dark or light, whichever reads on what is behind it
    */
   colour?: Colour | null;
+  /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
   /**
    * column: one below the other; rows: side by side, as many as fit
    */
@@ -794,6 +1006,61 @@ export interface Centre {
    * null: dark or light, whichever reads on what is behind it
    */
   colour?: Colour | null;
+  /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }
 /**
  * Titles at the axes: what the scale counts, and what the figures are.
@@ -810,6 +1077,61 @@ export interface AxisTitles {
    * null: dark or light, whichever reads on what is behind it
    */
   colour?: Colour | null;
+  /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }
 /**
  * How the parts come in, or leave, where they have no move of their own.
@@ -1026,7 +1348,6 @@ export interface FreeText {
    */
   width: number;
   align: 'left' | 'middle' | 'right';
-  upperCase: boolean;
   font: Font;
   /**
    * Size, pixels
@@ -1036,6 +1357,61 @@ export interface FreeText {
    * null: dark or light, whichever reads on what is behind it
    */
   colour?: Colour | null;
+  /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
   /**
    * what it is to the arrangement
    */
@@ -1064,6 +1440,10 @@ export interface FreeText {
    * absent or null: it stands still
    */
   drift?: Drift | null;
+  /**
+   * of the circle that its baseline is bent to; below 0 it is bent downward; 0: straight, pixels
+   */
+  arc?: number;
   /**
    * whether it was guessed from the table, and nobody has said that it is right
    */
@@ -1098,9 +1478,68 @@ export interface Captions {
    */
   colour?: Colour | null;
   /**
+   * as much lighter or darker as it takes to be read; where a text is of no part, it has no effect
+   */
+  ofPart?: boolean;
+  upperCase?: boolean;
+  /**
+   * between two letters, as a part of the size
+   */
+  letterSpacing?: number;
+  /**
+   * from line to line, in multiples of the size
+   */
+  leading?: number;
+  /**
+   * lines that wrap are about as long as each other
+   */
+  balanced?: boolean;
+  /**
+   * a plate behind it; absent or null: none
+   */
+  plate?: Plate | null;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
+  /**
    * in which a caption comes, and in which it goes again; 0: at once, frames
    */
   fade?: number;
+  /**
+   * within its width, about the middle of the stage
+   */
+  align?: 'middle' | 'left' | 'right';
   /**
    * hand: where it is told here; rule: where the arrangement puts it
    */

@@ -280,6 +280,8 @@ export interface ReelGroup {
     | 'words'
     | 'text'
     | 'pointer'
+    | 'lettered'
+    | 'plate'
     | 'written'
     | 'caption';
   /**
@@ -469,6 +471,18 @@ export interface ReelText {
    * the figure that it counts with, or `total`
    */
   reading: string | null;
+  /**
+   * whether its letters are painted; else outlines beside it are what is seen of it
+   */
+  painted: boolean;
+  /**
+   * the colours that its letters can have, where those are several
+   */
+  inks: string[];
+  /**
+   * the colour of a line around its letters that they are told from
+   */
+  edge: string | null;
   kind: 'text';
 }
 /**

@@ -168,6 +168,8 @@ export class Brush {
   }
 
   text(context: Context, node: ReelText, alpha: number, frame: number, view: View, pose: Matrix | null): void {
+    // What is only read is seen as outlines beside it.
+    if (!node.painted) return;
     const [, width, places] = this.reel.runs[this.timeline.value(node.index, 'run', node.run, frame)];
     const size = node.scale;
     const left = this.timeline.value(node.index, 'x', node.x, frame) - alignedAt(node, width) * size;

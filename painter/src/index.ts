@@ -7,5 +7,5 @@ export type { Context, OutlinePath, Pixels, Studio, Surface } from './surface';
 export type * from './reel';
 export { Boxes, joined } from './bounds';
 export type { Box } from './bounds';
-export { at, degreesAround, inverse, times } from './matrix';
+export { at, degreesAround, inverse, posed, times } from './matrix';
 export type { Matrix } from './matrix';

@@ -2,7 +2,13 @@ import type { Leaf } from './placing';
 import type { ReelGroup } from './reel';
 import type { Timeline } from './timeline';
 
-/** Groups whose leaves are put together before they are seen through: those of marks and panels, and those with a mask. */
+/** What coats are laid on, beside marks. */
+const COATED: readonly ReelGroup['role'][] = ['panel', 'plate', 'lettered'];
+
+/**
+ * Groups whose leaves are put together before they are seen through: those of marks and of what else has coats, and
+ * those with a mask.
+ */
 export class Together {
   /** the first leaf of each, and the one after its last */
   private readonly spans = new Map<ReelGroup, [from: number, to: number]>();
@@ -13,7 +19,7 @@ export class Together {
   ) {
     const wanted = new Set(
       leaves.flatMap(({ node, groups }) =>
-        (node.kind === 'path' && node.mark) || groups.some(({ role }) => role === 'panel')
+        (node.kind === 'path' && node.mark) || groups.some(({ role }) => COATED.includes(role))
           ? groups
           : groups.filter(({ mask }) => mask !== null),
       ),

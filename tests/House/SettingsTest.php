@@ -56,6 +56,8 @@ final class SettingsTest extends TestCase
             if (!isset($this->definitions[$name])) {
                 continue;
             }
+            $names = array_column($group->each(), 'name');
+            self::assertSame($names, array_unique($names), $name.' names two settings alike');
             $whole = self::example($group);
             self::assertSame('', $this->refused($group, $whole), $name);
             foreach ($group->each() as $declared) {

@@ -3,7 +3,10 @@ import type { PlaceKey } from '../piece/places';
 import type { Selection } from './playStore';
 import { keysOf } from './stage/selected';
 
-/** What is taken along by copying: charts, words and panels, what one part has of its own, a finish, or how a chart comes. */
+/**
+ * What is taken along by copying: charts, words and panels, what one part has of its own, a finish, or how a chart
+ * comes.
+ */
 export type Part =
   | { lupine: 'things'; charts: Chart[]; words: FreeText[]; panels: Panel[]; tables: Table[]; moves: Move[] }
   | { lupine: 'part'; own: Own; moves: Move[] }

@@ -42,6 +42,7 @@ type Settable = Pick<
   | 'keys'
   | 'curveOf'
   | 'view'
+  | 'finishOf'
 >;
 
 export type Blurred = 'at rest' | 'in play' | 'never';
@@ -91,6 +92,8 @@ interface PlayState {
   blurred: Blurred;
   /** how near the stage is looked at: 1 shows all of it; and the point of it in the middle of the view */
   view: { zoom: number; x: number; y: number } | null;
+  /** whose finish is looked at, as `finish/whose.ts` names it; null: that of what is selected */
+  finishOf: string | null;
   /** pixels of the script for one frame */
   zoom: number;
   go: (frame: number) => void;
@@ -131,6 +134,7 @@ const START = {
   keys: [] as KeyRef[],
   curveOf: null as KeyRef | null,
   view: null,
+  finishOf: null,
   zoom: 1.4,
 };
 
@@ -153,7 +157,7 @@ export const usePlay = create<PlayState>((set, get) => {
     },
     stop: () => set({ playing: false }),
     select: (selection) =>
-      set(selection && 'chart' in selection ? { selection, chart: selection.chart } : { selection }),
+      set({ selection, finishOf: null, ...(selection && 'chart' in selection ? { chart: selection.chart } : {}) }),
     set: (part) => set(part),
     enter: (piece) => set(get().piece === piece ? { playing: false, typingIn: null } : { ...START, piece }),
     begin: (frame) => {

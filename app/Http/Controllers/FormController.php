@@ -129,7 +129,7 @@ final readonly class FormController
         return Reply::of(new PropertiesAnswer(
             array_map($field, Properties::ofFigure()),
             array_map($field, Properties::ofChart($settings)),
-            array_map($field, Properties::ofWords()),
+            array_map($field, Properties::ofText()),
             array_map($field, Properties::ofPanel()),
             array_map($field, Properties::ofBackdrop()),
         ));

@@ -24,7 +24,10 @@ use Lupine\Core\Settings\Json;
 use Lupine\Core\Settings\Plain;
 use Lupine\Core\Settings\Several;
 
-/** What was copied comes into a piece: charts, texts and panels, a part’s look and moves, a finish, or how a chart comes. */
+/**
+ * What was copied comes into a piece: charts, texts and panels, a part’s look and moves, a finish, or how a chart
+ * comes.
+ */
 #[Described('Pastes what was copied here or in another piece.')]
 final readonly class Paste implements Act
 {

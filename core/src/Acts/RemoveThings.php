@@ -14,7 +14,8 @@ use Lupine\Core\Settings\Json;
 use Lupine\Core\Settings\Several;
 
 /**
- * Charts, texts and panels go, with their moves and their places in other shapes, and tables that no chart shows any more.
+ * Charts, texts and panels go, with their moves and their places in other shapes, and tables that no chart shows any
+ * more.
  */
 #[Described('Removes charts, texts and panels.')]
 final readonly class RemoveThings implements Act

@@ -169,7 +169,7 @@ final readonly class ByRule
             fn (ScriptLine $line): int => count($this->setter->lines($line->text, $style, $width)),
             $this->piece->narration->lines,
         );
-        $high = $this->setter->capHeight($style) + (max([1, ...$lines]) - 1) * $style->size * TextBlock::LEADING;
+        $high = $this->setter->capHeight($style) + (max([1, ...$lines]) - 1) * $style->step();
         // Letters that hang below the baseline stay clear as well.
         $y = $captions->isByRule ? round($room->bottom() - $style->size * 0.2) : $captions->y;
         $taken = $room->bottom() - ($y - $high) + $style->size * self::GAP;

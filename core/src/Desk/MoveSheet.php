@@ -15,6 +15,7 @@ use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Story\PanelOverTime;
+use Lupine\Core\Story\StyleOverTime;
 
 /** When what moves, beside the figures: texts, panels, the backdrop, the camera, and when there is something to see. */
 final readonly class MoveSheet
@@ -45,7 +46,10 @@ final readonly class MoveSheet
             }
             $words[$text->id] = new SheetWords(
                 ToldMoves::changes($moves->changesOf(null, null, $text->id), $timecode),
-                ToldMoves::keyed($keyed, $piece->stage->frames),
+                ToldMoves::keyed(
+                    [...$keyed, ...StyleOverTime::of($text, $text->style, $moves)->keyed()],
+                    $piece->stage->frames,
+                ),
             );
         }
 

@@ -15,13 +15,12 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
-use Lupine\Core\Words\TextSetter;
 
 /** A chart: furniture, shadows and glows at the back, then the marks with their patterns, then its words. */
 final readonly class DrawChart
 {
     public function __construct(
-        private TextSetter $setter,
+        private DrawTexts $texts,
         private FrameRange $range,
         private Loops $loops,
         private Box $stage,
@@ -34,8 +33,8 @@ final readonly class DrawChart
         $finish = new DrawFinish($chart, $shapes, $timing, $this->loops, $this->stage);
         $poses = new FigurePoses($timing, $shapes);
         $marks = $this->marks($chart, $timing, $shapes, $finish);
-        $furniture = new DrawFurniture($chart, $timing, $shapes, $this->setter);
-        $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->setter, $ground);
+        $furniture = new DrawFurniture($chart, $timing, $shapes, $this->texts);
+        $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->texts, $ground);
         $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;
         $children = [
             ...$furniture->behind(),

@@ -6,14 +6,19 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Finish\Colour;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Room;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\AxisTitle;
 use Lupine\Core\Lettering\AxisTitles;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\NamesAlong;
+use Lupine\Core\Lettering\PartInk;
+use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\WordBoxes;
 use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Motion\Track;
@@ -29,20 +34,20 @@ use Lupine\Core\Words\TotalReading;
 /** The words of a chart: names and labels at the marks, the legend, the total in the middle. */
 final readonly class DrawChartWords
 {
-    private DrawTexts $texts;
-
     /** @var array<string, Track<string>> by figure id; a label and a legend count with the same track */
     private array $readings;
+
+    private TextSetter $setter;
 
     public function __construct(
         private Chart $chart,
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private FigurePoses $poses,
-        private TextSetter $setter,
+        private DrawTexts $texts,
         private Ground $ground,
     ) {
-        $this->texts = new DrawTexts($setter);
+        $this->setter = $texts->setter;
         $this->readings = $timing->amounts->readings($shapes->range, $shapes->presences);
     }
 
@@ -58,7 +63,7 @@ final readonly class DrawChartWords
             $this->timing,
             $this->shapes,
             $this->readings,
-            $this->setter,
+            $this->texts,
             $this->ground,
         );
         foreach ($labels->draw() as $figureId => $label) {
@@ -87,9 +92,12 @@ final readonly class DrawChartWords
     {
         $legend = $this->chart->words->legend;
 
-        return $legend === null
-            ? []
-            : [(new DrawLegend($this->timing, $this->shapes, $this->readings, $this->setter))->draw($legend)];
+        if ($legend === null) {
+            return [];
+        }
+        $draw = new DrawLegend($this->timing, $this->shapes, $this->readings, $this->texts, $this->ground);
+
+        return [$draw->draw($legend)];
     }
 
     /**
@@ -124,20 +132,30 @@ final readonly class DrawChartWords
             if ($lines['lines'] === [''] || $lines['lines'] === []) {
                 continue;
             }
-            $nodes = [];
+            $set = PartInk::on($lines['style'], $this->timing->colours[$id], $this->behind($first->point, $style));
+            $widths = array_map(fn (string $line): float => $this->setter->width($line, $set), $lines['lines']);
+            $count = count($lines['lines']);
+            $nodes = $this->texts->plate($set, $foot->map(static fn (?Anchor $at): Box => self::nameBox(
+                $at ?? $first,
+                max($widths),
+                $cap,
+                $style->step(),
+                $count,
+            )), (string) $id);
             foreach ($lines['lines'] as $index => $line) {
                 // Beside a mark they are centred about its middle, below it they hang down.
                 $down = $first->align === 'middle' ? $index : $index - (count($lines['lines']) - 1) / 2;
                 $nodes[] = $this->texts->line(
                     $line,
-                    $lines['style'],
+                    $set,
                     $foot->map(static fn (?Anchor $at): float => $at->point->x ?? 0.0),
                     $foot->map(
                         static fn (?Anchor $at): float => ($at->point->y ?? 0.0) +
                             $cap / 2 +
-                            $down * $style->size * 1.15,
+                            $down * $style->step(),
                     ),
                     $first->align,
+                    (string) $id,
                 );
             }
             $fade = self::fadeIn($this->shapes->presences[$id]);
@@ -156,6 +174,27 @@ final readonly class DrawChartWords
         }
 
         return $names;
+    }
+
+    /** What a name takes: beside its mark about the mark’s middle, below it from there down. */
+    private static function nameBox(Anchor $at, float $width, float $cap, float $step, int $lines): Box
+    {
+        $left = $at->point->x - $width * match ($at->align) {
+            'left' => 0.0,
+            'right' => 1.0,
+            default => 0.5,
+        };
+        $above = $at->align === 'middle' ? 0.0 : ($lines - 1) / 2 * $step;
+
+        return new Box($left, $at->point->y - $cap / 2 - $above, $width, $cap + ($lines - 1) * $step);
+    }
+
+    /** What is behind words at a point of the chart, where it stands still. */
+    private function behind(Point $point, TextStyle $style): ?Colour
+    {
+        $behind = $this->ground->colourAt($this->timing->whole->onStage($point, $this->shapes->range->from));
+
+        return $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
     }
 
     /**
@@ -179,9 +218,12 @@ final readonly class DrawChartWords
                 Track::constant($middle->x),
                 Track::constant($middle->y + $this->setter->capHeight($style) / 2),
                 'middle',
+                'axis',
             );
+            $turned = $title->isUpright ? Box::around($middle, $title->box->height, $title->box->width) : $title->box;
+            $plate = $this->texts->plate($style, Track::constant($turned), 'axis');
             $upright = new Pose($middle, $none, $none, Track::constant(1.0), Track::constant(-90.0));
-            $nodes[] = new GroupNode(Role::AxisTitle, [$line], null, $title->isUpright ? $upright : null);
+            $nodes[] = new GroupNode(Role::AxisTitle, [...$plate, $line], null, $title->isUpright ? $upright : null);
         }
 
         return $nodes;
@@ -261,17 +303,30 @@ final readonly class DrawChartWords
         $down = $this->setter->capHeight($style) / 2 - ($hasCaption ? $small->size * 0.75 : 0.0);
         $x = $middle->map(static fn (Room $room): float => $room->middle->x);
         $y = $middle->map(static fn (Room $room): float => $room->middle->y + $down);
+        if ($readingOf !== 'total') {
+            $behind = $this->behind($room->middle, $style);
+            $style = PartInk::on($style, $this->timing->colours[$readingOf], $behind);
+            $small = PartInk::on($small, $this->timing->colours[$readingOf], $behind);
+        }
+        $wide = max(min($widest, $room->width), $hasCaption ? min($broadest, $room->width) : 0.0);
+        $cap = $this->setter->capHeight($style);
         $nodes = [
+            ...$this->texts->plate($style, $middle->map(static fn (Room $room): Box => new Box(
+                $room->middle->x - $wide / 2,
+                $room->middle->y + $down - $cap,
+                $wide,
+                $cap + ($hasCaption ? $small->size * 1.35 : 0.0),
+            )), 'centre'),
             $this->texts->reading($number, $style, $x, $y, 'middle', $readingOf),
         ];
         if ($hasCaption) {
-            $nodes[] = new TextNode(
-                $caption->map(fn (string $text) => $this->setter->run($text, $small->font)),
+            $nodes[] = $this->texts->run(
+                $caption->map(fn (string $text) => $this->setter->run($text, $small)),
+                $small,
                 $x,
                 $y->map(static fn (float $y): float => $y + $small->size * 1.35),
-                $this->setter->scale($small),
                 'middle',
-                $small->colour,
+                'centre',
             );
         }
 

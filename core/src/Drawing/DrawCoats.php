@@ -70,7 +70,12 @@ final readonly class DrawCoats
             ...$this->onFill($on),
         ];
 
-        return [...$this->shadows($on), ...$this->glows($on), ...$this->withHoles($nodes, $on)];
+        return [
+            ...$this->shadows($on),
+            ...$this->glows($on),
+            ...$this->around($on),
+            ...$this->withHoles($nodes, $on),
+        ];
     }
 
     /**
@@ -112,7 +117,9 @@ final readonly class DrawCoats
             $nodes[] = self::inner($on, $inners);
         }
         foreach ($this->each($on, static fn (Coats $coats): array => $coats->lines) as $lines) {
-            $nodes[] = $this->line($on, $lines);
+            if ($lines->first()->place !== 'outside') {
+                $nodes[] = $this->line($on, $lines);
+            }
         }
         foreach ($this->each($on, static fn (Coats $coats): array => $coats->edges) as $edges) {
             array_push($nodes, ...$this->edge($on, $edges));
@@ -148,6 +155,21 @@ final readonly class DrawCoats
         }
 
         return $nodes;
+    }
+
+    /**
+     * Lines around it, which lie below its fill.
+     *
+     * @return list<Node>
+     */
+    public function around(Coated $on): array
+    {
+        $lines = array_filter(
+            $this->each($on, static fn (Coats $coats): array => $coats->lines),
+            static fn (Track $lines): bool => $lines->first()->place === 'outside',
+        );
+
+        return array_map(fn (Track $lines): Node => $this->line($on, $lines), array_values($lines));
     }
 
     /** @return list<Node> */
@@ -278,14 +300,15 @@ final readonly class DrawCoats
     {
         $first = $lines->first();
         $isInside = $first->place === 'inside';
+        $isHalf = $isInside || $first->place === 'outside';
         $outline = $on->outline;
         $whole = $on->whole;
         if ($first->place === 'apart') {
             $inside = static fn (string $one): string => $one === '' ? '' : Inset::of($one, $first->distance);
             [$outline, $whole] = [$outline->map($inside), $whole->map($inside)];
         }
-        // Half of a line along an edge is outside of it; of one that keeps inside, that half is cut off.
-        $width = $lines->map(static fn (LineCoat $one): float => $isInside ? $one->width * 2 : $one->width);
+        // Half of a line along an edge is outside of it: cut off where it keeps inside, covered where it does not.
+        $width = $lines->map(static fn (LineCoat $one): float => $isHalf ? $one->width * 2 : $one->width);
         $period = $first->dash + $first->gap;
         $stroke = new Stroke(
             $width,

@@ -124,7 +124,7 @@ final readonly class DrawFinish
         foreach ($bodies as $figureId => $body) {
             $id = (string) $figureId;
             $on = $this->coated[$id]->outlined($body->outline);
-            array_push($glows, ...$poses->pose($id, $this->coats->glows($on)));
+            array_push($glows, ...$poses->pose($id, [...$this->coats->glows($on), ...$this->coats->around($on)]));
             // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
             if ($this->isPosed($id) || $this->chart->own($id)->coats->shadows !== null || !$on->coats->isConstant()) {
                 array_push($alone, ...$poses->pose($id, $this->coats->shadows($on)));

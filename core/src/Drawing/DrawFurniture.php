@@ -14,7 +14,6 @@ use Lupine\Core\Piece\Chart;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
-use Lupine\Core\Words\TextSetter;
 
 /** What a form sets beside its marks: tracks, axes and ticks behind them, a target before them. */
 final readonly class DrawFurniture
@@ -35,7 +34,7 @@ final readonly class DrawFurniture
         private Chart $chart,
         private ChartTiming $timing,
         private ChartShapes $shapes,
-        private TextSetter $setter,
+        private DrawTexts $texts,
     ) {
         $this->now = $shapes->layouts->map(static fn (Layout $layout): array => $layout->furniture());
         $all = [];
@@ -111,12 +110,12 @@ final readonly class DrawFurniture
     }
 
     /** @param Track<Furniture|null> $now */
-    private function number(float $number, Track $now, Anchor $anchor): TextNode
+    private function number(float $number, Track $now, Anchor $anchor): Node
     {
-        $numbers = new TickNumbers($this->chart->words, $this->setter);
+        $numbers = new TickNumbers($this->chart->words, $this->texts->setter);
         $down = $numbers->down($anchor);
 
-        return (new DrawTexts($this->setter))->line(
+        return $this->texts->line(
             $numbers->text($number),
             $numbers->style,
             $now->map(static fn (?Furniture $now): float => $now->anchor->point->x ?? 0.0),

@@ -9,11 +9,13 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Form\Spread;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Decimal;
-use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\LabelPlan;
+use Lupine\Core\Lettering\PartInk;
+use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\WordBoxes;
 use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Motion\Track;
@@ -41,7 +43,7 @@ final readonly class DrawLabels
     /** how many times as quick as its part a label comes that it has arrived under */
     private const QUICKLY = 6;
 
-    private DrawTexts $texts;
+    private TextSetter $setter;
     private WordSizes $sizes;
 
     /** @param array<string, Track<string>> $readings by figure id */
@@ -50,11 +52,11 @@ final readonly class DrawLabels
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private array $readings,
-        private TextSetter $setter,
+        private DrawTexts $texts,
         private Ground $ground,
     ) {
-        $this->texts = new DrawTexts($setter);
-        $this->sizes = new WordSizes($chart, $timing, $setter);
+        $this->setter = $texts->setter;
+        $this->sizes = new WordSizes($chart, $timing, $this->setter);
     }
 
     /** @return array<string, GroupNode> by figure id */
@@ -169,10 +171,13 @@ final readonly class DrawLabels
     private function styleOn(string $id): TextStyle
     {
         $style = $this->sizes->style($id);
+        $part = Colour::hex($this->timing->colours[$id]);
 
-        return $this->sizes->own($id)?->colour !== null
-            ? $style
-            : $style->withColour(Colour::hex($this->timing->colours[$id])->textOn($style->colour));
+        return match (true) {
+            $this->sizes->own($id)?->colour !== null => $style,
+            $style->isOfPart => PartInk::on($style, $this->timing->colours[$id], $part),
+            default => $style->withColour($part->textOn($style->colour)),
+        };
     }
 
     /**
@@ -244,13 +249,14 @@ final readonly class DrawLabels
             },
             $middle->y,
         ));
-        $nodes = $this->lines($id, $this->styleBeside($id, $style, $place->at($last)), $at, $align);
-        $plate = $this->chart->words->labels->plate;
-        if ($plate !== null) {
-            array_unshift($nodes, $this->plate($plate, $place, $wide, $high, $style->size * LabelPlan::PLATE));
-        }
+        $boxes = $place->map(static fn (Point $at): Box => Box::around($at, $wide, $high));
+        $nodes = [
+            ...$this->texts->plate($style, $boxes, $id),
+            ...$this->lines($id, $this->styleBeside($id, $style, $place->at($last)), $at, $align),
+        ];
+        $plate = $style->plate;
         if ($plan->hasLeader($id)) {
-            $margin = $style->size * ($plate === null ? self::BEFORE : LabelPlan::PLATE);
+            $margin = $style->size * ($plate->padding ?? self::BEFORE);
             [$half, $over] = [$wide / 2 + $margin, $high / 2 + $margin];
             array_unshift($nodes, $this->leader($id, $shapes, $place, $half, $over, $style, $plan));
         }
@@ -326,27 +332,14 @@ final readonly class DrawLabels
         if ($this->sizes->own($id)?->colour !== null) {
             return $style;
         }
-        $plate = $this->chart->words->labels->plate;
-        $behind = $plate === null ? $this->ground->colourAt($at) : Colour::hex($plate);
+        $behind = $this->ground->colourAt($at);
+        $behind = $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
+        if ($style->isOfPart) {
+            return PartInk::on($style, $this->timing->colours[$id], $behind);
+        }
         $stands = $behind === null || $behind->contrastWith(Colour::hex($style->colour)) >= self::CONTRAST;
 
         return $stands ? $style : $style->withColour($behind->textOn($style->colour));
-    }
-
-    /** @param Track<Point> $place */
-    private function plate(string $colour, Track $place, float $width, float $height, float $margin): PathNode
-    {
-        $outline = $place->map(
-            static fn (Point $at): string => OutlineBuilder::roundedRectangle(
-                $at->x - $width / 2 - $margin,
-                $at->y - $height / 2 - $margin,
-                $width + 2 * $margin,
-                $height + 2 * $margin,
-                $margin,
-            ),
-        );
-
-        return new PathNode($outline, new FlatPaint($colour));
     }
 
     /**
@@ -411,6 +404,7 @@ final readonly class DrawLabels
                 $x,
                 $place->map(static fn (Point $point): float => $point->y + $shift),
                 $align,
+                $id,
             );
         }
         if ($kind !== 'label') {

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\LegendPlan;
+use Lupine\Core\Lettering\PartInk;
+use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\LegendSettings;
+use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
@@ -18,16 +23,17 @@ use Lupine\Core\Words\TextSetter;
 /** The legend of a chart: a row for each figure, in the order in which they are laid out. */
 final readonly class DrawLegend
 {
-    private DrawTexts $texts;
+    private TextSetter $setter;
 
     /** @param array<string, Track<string>> $readings by figure id */
     public function __construct(
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private array $readings,
-        private TextSetter $setter,
+        private DrawTexts $texts,
+        private Ground $ground,
     ) {
-        $this->texts = new DrawTexts($setter);
+        $this->setter = $texts->setter;
     }
 
     public function draw(LegendSettings $legend): GroupNode
@@ -35,9 +41,15 @@ final readonly class DrawLegend
         $plan = LegendPlan::of($legend, $this->timing, $this->setter);
         $isOfSeries = $this->timing->figures()->seriesCount() > 1;
         $places = $plan->places($this->entries($isOfSeries));
-        $rows = [];
+        $rows = $this->texts->plate($plan->style, Track::constant(new Box(
+            $legend->x,
+            $legend->y - $legend->style->size / 2,
+            $plan->breadth(),
+            $plan->height(),
+        )), 'legend');
         foreach ($this->entries($isOfSeries) as $id) {
             [$left, $middle, $width] = $places[$id];
+            $style = $this->style($plan->style, $id, new Point($left, $middle));
             $label = LegendPlan::label($this->timing->figure($id), $isOfSeries);
             $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
@@ -49,15 +61,16 @@ final readonly class DrawLegend
                     ),
                     $this->texts->line(
                         $this->setter->fitted($label, $plan->style, $plan->labelRoom),
-                        $plan->style,
+                        $style,
                         Track::constant($left + $plan->labelShift()),
                         $baseline,
                         'left',
+                        (string) $id,
                     ),
                     ...$isOfSeries ? [] : [
                         $this->texts->reading(
                             $this->readings[$id],
-                            $plan->style,
+                            $style,
                             Track::constant($left + $width),
                             $baseline,
                             'right',
@@ -72,6 +85,15 @@ final readonly class DrawLegend
         }
 
         return new GroupNode(Role::Legend, $rows);
+    }
+
+    /** @param Point $at where its row begins on the stage */
+    private function style(TextStyle $style, string $id, Point $at): TextStyle
+    {
+        $behind = $this->ground->colourAt($at);
+        $behind = $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
+
+        return PartInk::on($style, $this->timing->colours[$id], $behind);
     }
 
     /**

@@ -7,6 +7,10 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\PartInk;
+use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\StageBoxes;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
@@ -21,6 +25,7 @@ use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
+use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\BackdropOverTime;
@@ -57,10 +62,10 @@ final readonly class DrawPiece
         $range = $clock->range($frames);
         $moves = new Moves($piece, new Beats($piece), $clock);
         $timings = $shutter === null ? $this->timings->of($piece, $moves) : $this->timings->along($piece, $moves);
-        $texts = new DrawTexts($this->setter);
         $loops = Loops::of($piece->stage, $clock);
         $stage = new Box(0, 0, $piece->stage->width, $piece->stage->height);
-        $charts = new DrawChart($this->setter, $range, $loops, $stage);
+        $texts = new DrawTexts($this->setter, $loops, $range, $stage);
+        $charts = new DrawChart($texts, $range, $loops, $stage);
         $panels = self::panels($piece, $moves, new DrawPanels($loops, $range, $stage), $shutter);
         $boxes = new StageBoxes($piece, $timings, $this->setter);
         $before = $panels['back'];
@@ -71,7 +76,14 @@ final readonly class DrawPiece
         array_push($before, ...$panels['between']);
         foreach (array_filter($piece->words, static fn (FreeText $words): bool => !$words->isHidden) as $words) {
             $pointer = $this->pointer($piece, $words, $timings, $boxes, $range);
-            $drawn = $texts->free($words, $moves, $range, $pointer, self::following($piece, $words, $timings, $range));
+            $drawn = $texts->free(
+                $words,
+                $moves,
+                $range,
+                $pointer,
+                self::following($piece, $words, $timings, $range),
+                self::style($piece, $words, $timings),
+            );
             $before[] = $shutter?->takesWords === false ? $drawn->held() : $drawn;
         }
         array_push($before, ...$panels['front']);
@@ -98,6 +110,28 @@ final readonly class DrawPiece
             $nodes,
             $timings,
             $clock,
+        );
+    }
+
+    /**
+     * How a text is set: in the colour of the part that it points at, where it is to have that.
+     *
+     * @param array<string, ChartTiming> $timings by chart id
+     */
+    private static function style(Piece $piece, FreeText $words, array $timings): TextStyle
+    {
+        $part = $words->pointsAt === null
+            ? null
+            : $timings[$words->pointsAt->chart]->colours[$words->pointsAt->figure] ?? null;
+        $stage = $piece->stage;
+        $at = new Point($words->x, $words->y);
+        $behind = Ground::ofBackdrop($piece->backdrop, $at, $stage->width, $stage->height);
+        $plate = $words->style->plate;
+
+        return $part === null ? $words->style : PartInk::on(
+            $words->style,
+            $part,
+            $plate === null ? $behind : PlateGround::colours($plate, $behind)[0] ?? null,
         );
     }
 

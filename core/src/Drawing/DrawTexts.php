@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Manner;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\TimedEmphasis;
@@ -18,20 +20,25 @@ use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\Role;
-use Lupine\Core\Words\TextBlock;
+use Lupine\Core\Story\StyleOverTime;
+use Lupine\Core\Words\Run;
 use Lupine\Core\Words\TextSetter;
 
 /** Titles, other free texts and captions. */
 final readonly class DrawTexts
 {
-    public function __construct(private TextSetter $setter)
+    private DrawLetters $letters;
+
+    public function __construct(public TextSetter $setter, Loops $loops, private FrameRange $range, Box $stage)
     {
+        $this->letters = new DrawLetters(new DrawCoats($loops, $range), $stage);
     }
 
     /**
      * @param (\Closure(KeyedNumber $x, KeyedNumber $y): (Node|null))|null $pointer the line to the mark that it
      *                                                                              points at
      * @param Track<string>|null $text what it says, where that follows a table; null: its own text
+     * @param TextStyle|null $style how it is set, where that is not its own
      */
     public function free(
         FreeText $words,
@@ -39,12 +46,25 @@ final readonly class DrawTexts
         FrameRange $range,
         ?\Closure $pointer = null,
         ?Track $text = null,
+        ?TextStyle $style = null,
     ): GroupNode {
-        $lines = $this->setter->lines($words->shown(), $words->style, $words->width);
-        $children = $text === null
-            ? $this->block($lines, $words->style, $words->x, $words->y, $words->align)
-            : $this->changing($text, $words);
-        $comes = $moves->ofThing($words->id);
+        $style ??= $words->style;
+        $lines = $this->setter->lines($words->shown(), $style, $words->width);
+        $children = $this->letters->on(
+            $text === null
+                ? $this->texts($lines, $style, $words->x, $words->y, $words->align)
+                : $this->changing($text, $words, $style),
+            StyleOverTime::of($words, $style, $moves)->track($this->range),
+            $words->id,
+            $words->arc,
+        );
+        if ($style->plate !== null) {
+            $box = Track::constant($this->box($lines, $style, $words->x, $words->y, $words->align));
+            array_unshift($children, $this->letters->plate($style->plate, $style->size, $box, $words->id));
+        }
+        // What is bent has no lines to be cut along.
+        $told = $moves->ofThing($words->id);
+        $comes = $words->arc === 0.0 ? $told : $told->unwritten();
         $manner = Manner::of($comes);
         $drift = $moves->drift($words->drift);
         $number = static function (string $property, float $first) use ($manner, $moves, $words, $drift): KeyedNumber {
@@ -65,8 +85,7 @@ final readonly class DrawTexts
                 'right' => -$words->width / 2,
                 default => 0.0,
             },
-            $words->y + (count($lines) - 1) * $words->style->size * TextBlock::LEADING / 2
-                - $this->setter->capHeight($words->style) / 2,
+            $words->y + (count($lines) - 1) * $style->step() / 2 - $this->setter->capHeight($style) / 2,
         );
 
         $opacity = $this->opacity($comes->presence($range), $number('opacity', 1.0), $range);
@@ -94,21 +113,21 @@ final readonly class DrawTexts
      *
      * @return list<TextNode>
      */
-    private function changing(Track $text, FreeText $words): array
+    private function changing(Track $text, FreeText $words, TextStyle $style): array
     {
         $lines = $text->map(
-            fn (string $now): array => $this->setter->lines($words->written($now), $words->style, $words->width),
+            fn (string $now): array => $this->setter->lines($now, $style, $words->width),
         );
         $most = max(array_map(static fn (int $change): int => count($lines->atChange($change)), $lines->changes));
         $nodes = [];
         for ($line = 0; $line < $most; ++$line) {
             $nodes[] = new TextNode(
-                $lines->map(fn (array $now) => $this->setter->run($now[$line] ?? '', $words->style->font, true)),
+                $lines->map(fn (array $now) => $this->setter->run($now[$line] ?? '', $style, true)),
                 Track::constant($words->x),
-                Track::constant($words->y + $line * $words->style->size * TextBlock::LEADING),
-                $this->setter->scale($words->style),
+                Track::constant($words->y + $line * $style->step()),
+                $this->setter->scale($style),
                 $words->align,
-                $words->style->colour,
+                $style->colour,
             );
         }
 
@@ -162,7 +181,7 @@ final readonly class DrawTexts
     {
         [$begin, $end] = [$clock->of($line->begin), $clock->of($line->end)];
         $lines = $this->setter->lines($line->text, $captions->style, $captions->width);
-        $top = $captions->y - (count($lines) - 1) * $captions->style->size * TextBlock::LEADING;
+        $top = $captions->y - (count($lines) - 1) * $captions->style->step();
         // It begins on its frame, and has gone before the one after its last.
         $fading = min($captions->fade, intdiv($line->end - $line->begin, 2));
         [$come, $goes] = [$clock->of($line->begin + $fading), $clock->of($line->end - $fading - 1)];
@@ -178,10 +197,50 @@ final readonly class DrawTexts
 
         return new GroupNode(
             Role::Caption,
-            $this->block($lines, $captions->style, $middle, $top, 'middle'),
+            $this->block($lines, $captions->style, match ($captions->align) {
+                'left' => $middle - $captions->width / 2,
+                'right' => $middle + $captions->width / 2,
+                default => $middle,
+            }, $top, $captions->align, $line->id),
             $opacity,
             of: $line->id,
         );
+    }
+
+    /**
+     * Lines one below the other, with their coats and their plate.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<Node>
+     */
+    public function block(array $lines, TextStyle $style, float $x, float $y, string $align, string $of): array
+    {
+        $plate = $style->plate === null || $lines === [] ? [] : [
+            $this->letters->plate(
+                $style->plate,
+                $style->size,
+                Track::constant($this->box($lines, $style, $x, $y, $align)),
+                $of,
+            ),
+        ];
+
+        return [
+            ...$plate,
+            ...$this->letters->on($this->texts($lines, $style, $x, $y, $align), Track::constant($style), $of),
+        ];
+    }
+
+    /**
+     * A plate behind words that stand in a box.
+     *
+     * @param Track<Box> $box
+     *
+     * @return list<Node>
+     */
+    public function plate(TextStyle $style, Track $box, string $of): array
+    {
+        return $style->plate === null ? [] : [$this->letters->plate($style->plate, $style->size, $box, $of)];
     }
 
     /**
@@ -189,17 +248,18 @@ final readonly class DrawTexts
      *
      * @return list<TextNode>
      */
-    public function block(array $lines, TextStyle $style, float $x, float $y, string $align): array
+    private function texts(array $lines, TextStyle $style, float $x, float $y, string $align): array
     {
         $nodes = [];
         foreach ($lines as $index => $line) {
             if (trim($line) !== '') {
-                $nodes[] = $this->line(
-                    $line,
-                    $style,
+                $nodes[] = new TextNode(
+                    Track::constant($this->setter->run($line, $style)),
                     Track::constant($x),
-                    Track::constant($y + $index * $style->size * TextBlock::LEADING),
+                    Track::constant($y + $index * $style->step()),
+                    $this->setter->scale($style),
                     $align,
+                    $style->colour,
                 );
             }
         }
@@ -208,19 +268,50 @@ final readonly class DrawTexts
     }
 
     /**
+     * What lines take: from the top of the first capitals to a little below the last baseline.
+     *
+     * @param list<string> $lines
+     */
+    private function box(array $lines, TextStyle $style, float $x, float $y, string $align): Box
+    {
+        $width = max(0.0, ...array_map(fn (string $line): float => $this->setter->width($line, $style), $lines));
+        $cap = $this->setter->capHeight($style);
+
+        return new Box(
+            $x - $width * match ($align) {
+                'left' => 0.0,
+                'right' => 1.0,
+                default => 0.5,
+            },
+            $y - $cap,
+            $width,
+            $cap + (count($lines) - 1) * $style->step(),
+        );
+    }
+
+    /**
+     * One line, with its coats.
+     *
      * @param Track<float> $x
      * @param Track<float> $y
      */
-    public function line(string $text, TextStyle $style, Track $x, Track $y, string $align): TextNode
+    public function line(string $text, TextStyle $style, Track $x, Track $y, string $align, string $of = ''): Node
     {
-        return new TextNode(
-            Track::constant($this->setter->run($text, $style->font)),
-            $x,
-            $y,
-            $this->setter->scale($style),
-            $align,
-            $style->colour,
-        );
+        return $this->run(Track::constant($this->setter->run($text, $style)), $style, $x, $y, $align, $of);
+    }
+
+    /**
+     * A line that changes.
+     *
+     * @param Track<Run> $run
+     * @param Track<float> $x
+     * @param Track<float> $y
+     */
+    public function run(Track $run, TextStyle $style, Track $x, Track $y, string $align, string $of): Node
+    {
+        $text = new TextNode($run, $x, $y, $this->setter->scale($style), $align, $style->colour);
+
+        return $this->letters->on([$text], Track::constant($style), $of)[0];
     }
 
     /**
@@ -237,9 +328,10 @@ final readonly class DrawTexts
         Track $y,
         string $align,
         string $readingOf,
-    ): TextNode {
-        $run = $text->map(fn (string $text) => $this->setter->run($text, $style->font, true));
+    ): Node {
+        $run = $text->map(fn (string $text) => $this->setter->run($text, $style, true));
+        $node = new TextNode($run, $x, $y, $this->setter->scale($style), $align, $style->colour, $readingOf);
 
-        return new TextNode($run, $x, $y, $this->setter->scale($style), $align, $style->colour, $readingOf);
+        return $this->letters->on([$node], Track::constant($style), $readingOf)[0];
     }
 }

@@ -25,6 +25,47 @@ final readonly class TextNode implements Node
         public string $colour,
         /** the figure whose reading this is, `total`, or null for any other text */
         public ?string $readingOf = null,
+        /** whether its letters are painted by itself; else outlines beside it are what is seen of it */
+        public bool $isPainted = true,
+        /** @var list<string> the colours that its letters can have; empty: its colour alone */
+        public array $inks = [],
+        /** the colour of a line around its letters that they are told from */
+        public ?string $edge = null,
     ) {
+    }
+
+    /**
+     * The same, to be read where outlines are what is seen of it.
+     *
+     * @param list<string> $inks
+     */
+    public function unpainted(array $inks, ?string $edge): self
+    {
+        return new self(
+            $this->run,
+            $this->x,
+            $this->y,
+            $this->scale,
+            $this->align,
+            $this->colour,
+            $this->readingOf,
+            false,
+            $inks,
+            $edge,
+        );
+    }
+
+    /** The same, where it stands still. */
+    public function at(float $x, float $y): self
+    {
+        return new self(
+            $this->run,
+            Track::constant($x),
+            Track::constant($y),
+            $this->scale,
+            $this->align,
+            $this->colour,
+            $this->readingOf,
+        );
     }
 }

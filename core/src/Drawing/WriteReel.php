@@ -157,6 +157,9 @@ final class WriteReel
             $node->align,
             $node->colour,
             $node->readingOf,
+            $node->isPainted,
+            $node->inks,
+            $node->edge,
         );
     }
 
@@ -252,7 +255,7 @@ final class WriteReel
 
     private function run(Run $run): int
     {
-        $key = $run->font->id.($run->glyphs !== [] && $run->glyphs[0]->tabular ? '#' : ' ').$run->text;
+        $key = $run->key;
         if (isset($this->runs[$key])) {
             return $this->runs[$key];
         }

@@ -10,7 +10,6 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\FreeText;
-use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
 
 /** A text that is written letter by letter or word by word: what is seen of it, as an outline that it is cut to. */
@@ -31,7 +30,7 @@ final readonly class WrittenOn
     {
         $written = array_values(array_filter(
             [$moves->entrance, $moves->exit],
-            static fn (?TimedMove $move): bool => $move !== null && in_array($move->manner, ['letters', 'words'], true),
+            static fn (?TimedMove $move): bool => $move !== null && in_array($move->manner, TimedMove::WRITTEN, true),
         ));
         if ($written === []) {
             return null;
@@ -78,7 +77,7 @@ final readonly class WrittenOn
                 'right' => $all,
                 default => 0.0,
             };
-            $y = $this->words->y + $index * $size * TextBlock::LEADING;
+            $y = $this->words->y + $index * $this->words->style->step();
             [$from, $to, $top, $bottom] = array_map(static fn (float $one): string => Decimal::of($one, 3), [
                 $left - self::BESIDE * $size,
                 $left + $width,

@@ -32,6 +32,7 @@ final readonly class CoatSamples
             'lines' => self::named([
                 'Inside' => [self::line(['width' => 4, 'place' => 'inside', 'opacity' => 0.8])],
                 'Outline' => [self::line(['width' => 4, 'place' => 'centred', 'opacity' => 1])],
+                'Around' => [['width' => 4, 'place' => 'outside', 'opacity' => 1, 'shade' => -0.7]],
                 'Dashes' => [self::line([
                     'width' => 4, 'place' => 'inside', 'opacity' => 0.8, 'dash' => 18, 'gap' => 14, 'fitted' => true,
                 ])],

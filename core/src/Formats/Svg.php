@@ -211,7 +211,7 @@ final class Svg
                     default => 0.0,
                 };
         $glyphs = '';
-        foreach ($run->glyphs as $glyph) {
+        foreach ($node->isPainted ? $run->glyphs : [] as $glyph) {
             $id = $this->define(
                 'g',
                 '<path id="%s" d="'.$run->font->outline($glyph->character, $glyph->tabular).'"/>',

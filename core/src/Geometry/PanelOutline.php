@@ -75,7 +75,8 @@ final readonly class PanelOutline
         [$left, $top] = [$box->left + $thick, $box->top + $thick];
         [$right, $bottom] = [$left + $width, $top + $height];
         // As far from the edge all round: concentric corners.
-        $corner = max(0.0, min(min($this->radius, $box->width / 2, $box->height / 2) - $thick, $width / 2, $height / 2));
+        $outside = min($this->radius, $box->width / 2, $box->height / 2);
+        $corner = max(0.0, min($outside - $thick, $width / 2, $height / 2));
         $hole = (new OutlineBuilder())->moveTo(new Point($left + $corner, $top));
         $arc = static function (float $x, float $y, float $from) use ($hole, $corner): void {
             if ($corner > 0) {

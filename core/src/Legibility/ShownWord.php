@@ -21,7 +21,10 @@ final readonly class ShownWord
         public string $text,
         public Box $box,
         public float $size,
-        public string $colour,
+        /** @var non-empty-list<string> that its letters can have */
+        public array $colours,
+        /** of a line around its letters that they are told from; null: there is none */
+        public ?string $edge,
         public float $opacity,
         public bool $isReading,
         private array $corners,

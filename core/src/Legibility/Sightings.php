@@ -10,11 +10,14 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\MarkGround;
 use Lupine\Core\Lettering\PanelsGround;
+use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\PlateSettings;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
+use Lupine\Core\Story\PanelOverTime;
 
 /**
  * All words of a piece, looked at on every frame on which they, marks or the ground change: what stands in the way of
@@ -80,7 +83,15 @@ final class Sightings
         $last = $piece->stage->frames - 1;
         $range = FrameRange::within($piece->stage->frames);
         $changes = array_filter(
-            [...$words->changes(), ...$behind->changes($range), ...$backdrop->sights($range), ...$panels->changes($range)],
+            [
+                ...$words->changes(),
+                ...$behind->changes($range),
+                ...$backdrop->sights($range),
+                ...array_merge([], ...array_map(
+                    static fn (PanelOverTime $panel): array => $panel->changes($range),
+                    $panels->panels,
+                )),
+            ],
             static fn (int $frame): bool => $frame >= 0 && $frame <= $last,
         );
         $changes = array_values(array_unique($changes));
@@ -283,9 +294,8 @@ final class Sightings
     private function contrast(ShownWord $word, array $points, array $marks, int $frame): float
     {
         $stage = $this->piece->stage;
-        $plate = $word->kind === 'label' ? ($this->charts[$word->owner] ?? null)?->words->labels->plate : null;
+        $plate = $this->plateOf($word);
         $contrast = INF;
-        $own = Colour::hex($word->colour);
         $backdrop = $this->backdrop->at($frame);
         $grounds = [];
         $whole = new Box(0, 0, $stage->width, $stage->height);
@@ -293,7 +303,6 @@ final class Sightings
             $mark = $marks[$place];
             $ground = Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height);
             $behind = match (true) {
-                $plate !== null => [Colour::hex($plate)],
                 $mark !== null => (new MarkGround($this->timings[$mark[0]], $whole))->at($mark[1], $point, $frame),
                 default => $this->panels->at($point, $frame, PanelsGround::OF_CHART, $ground),
             };
@@ -306,11 +315,43 @@ final class Sightings
                 array_push($grounds, ...$this->panels->at($point, $frame, $layers, $colour));
             }
         }
-        foreach (array_filter($grounds) as $ground) {
-            $contrast = min($contrast, $own->contrastWith($ground));
+        if ($plate !== null) {
+            $grounds = array_merge([], ...array_map(
+                static fn (?Colour $below): array => PlateGround::colours($plate, $below),
+                $grounds,
+            ));
+        }
+        $edge = $word->edge === null ? null : Colour::hex($word->edge);
+        foreach ($word->colours as $hex) {
+            $own = Colour::hex($hex);
+            // Letters with a line around them are told from that, where not from what is behind both.
+            $least = $edge?->contrastWith($own) ?? 0.0;
+            foreach (array_filter($grounds) as $ground) {
+                $contrast = min($contrast, max($least, $own->contrastWith($ground)));
+            }
         }
 
         return $contrast;
+    }
+
+    /** The plate that a text stands on; null where it has none. */
+    private function plateOf(ShownWord $word): ?PlateSettings
+    {
+        $words = ($this->charts[$word->owner] ?? null)?->words;
+        $texts = array_column($this->piece->words, null, 'id');
+
+        $style = match ($word->kind) {
+            'label' => $words?->labels->style,
+            'name' => $words?->names,
+            'legend' => $words?->legend?->style,
+            'centre' => $words?->centre?->style,
+            'axis' => $words?->axis?->style,
+            'caption' => $this->piece->captions?->style,
+            'words' => ($texts[$word->owner] ?? null)?->style,
+            default => null,
+        };
+
+        return $style?->plate;
     }
 
     /**

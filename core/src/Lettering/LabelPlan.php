@@ -24,9 +24,6 @@ final readonly class LabelPlan
     /** pixels to keep clear of the edges of a mark */
     public const MARGIN = 2.0;
 
-    /** from words to the edge of their plate, as a multiple of their size */
-    public const PLATE = 0.4;
-
     /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
     private const LEAST = 0.0155;
 
@@ -96,8 +93,8 @@ final readonly class LabelPlan
     /** How far out of its mark the line to a label goes before it bends, in pixels. */
     public function elbowOut(string $figureId): float
     {
-        $hasPlate = $this->chart->words->labels->plate !== null;
-        $plate = $hasPlate ? 2 * self::PLATE * $this->sizes->style($figureId)->size : 0.0;
+        $style = $this->sizes->style($figureId);
+        $plate = 2 * ($style->plate->padding ?? 0.0) * $style->size;
 
         return PlaceLabels::elbowOut($this->sizes->label($figureId)[1] + $plate, $this->factor);
     }
@@ -180,7 +177,8 @@ final readonly class LabelPlan
     {
         [$width, $height] = $this->sizes->label($id);
         $own = $this->sizes->own($id);
-        $plate = $this->chart->words->labels->plate === null ? 0.0 : 2 * self::PLATE * $this->sizes->style($id)->size;
+        $style = $this->sizes->style($id);
+        $plate = 2 * ($style->plate->padding ?? 0.0) * $style->size;
 
         return new Wish(
             $id,

@@ -7,7 +7,6 @@ namespace Lupine\Core\Lettering;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Story\PanelOverTime;
 
@@ -23,17 +22,8 @@ final readonly class PanelsGround
     public const OF_CAPTIONS = ['back', 'between', 'front'];
 
     /** @param list<PanelOverTime> $panels that are seen, from the back to the front */
-    public function __construct(private array $panels, private Box $stage)
+    public function __construct(public array $panels, private Box $stage)
     {
-    }
-
-    /** @return list<int> the frames of a range on which any of them changes */
-    public function changes(FrameRange $range): array
-    {
-        return array_merge([], ...array_map(
-            static fn (PanelOverTime $panel): array => $panel->changes($range),
-            $this->panels,
-        ));
     }
 
     /**

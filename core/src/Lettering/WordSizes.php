@@ -89,7 +89,7 @@ final class WordSizes
     /** From a mark to the words beside it, in pixels. */
     public function clear(string $figureId): float
     {
-        $clear = $this->words->labels->plate === null ? self::CLEAR : self::CLEAR_OF_PLATE;
+        $clear = $this->words->labels->style->plate === null ? self::CLEAR : self::CLEAR_OF_PLATE;
 
         return $this->style($figureId)->size * $clear;
     }

@@ -13,6 +13,7 @@ use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\PlateSettings;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Settings\Changed;
 use Lupine\Core\Story\PanelOverTime;
@@ -56,7 +57,8 @@ final readonly class WordsOnGround
                 $stage->width / 2 + $part * $captions->width,
                 $captions->y - $captions->style->size / 2,
             ), [-0.3, 0.0, 0.3]);
-            $captions = Changed::of($captions, ['colour' => $this->ink($across, PanelsGround::OF_CAPTIONS)]);
+            $ink = $this->ink($across, PanelsGround::OF_CAPTIONS, $captions->style->plate);
+            $captions = Changed::of($captions, ['colour' => $ink]);
         }
 
         $charts = array_map($this->chart(...), $this->piece->charts);
@@ -93,7 +95,7 @@ final readonly class WordsOnGround
             new Point($left, $y),
             new Point($left + $width / 2, $y),
             new Point($left + $width, $y),
-        ], PanelsGround::OF_WORDS));
+        ], PanelsGround::OF_WORDS, $words->style->plate));
     }
 
     private function chart(Chart $chart): Chart
@@ -118,7 +120,7 @@ final readonly class WordsOnGround
             'legend' => [$legend?->style, $column],
         ] as $name => [$style, $points]) {
             if ($style?->isByGround === true) {
-                $inks[$name.'.colour'] = $this->ink($points, PanelsGround::OF_CHART);
+                $inks[$name.'.colour'] = $this->ink($points, PanelsGround::OF_CHART, $style->plate);
             }
         }
 
@@ -131,7 +133,7 @@ final readonly class WordsOnGround
      * @param list<Point> $points of the stage
      * @param list<string> $layers of panels that are behind them
      */
-    private function ink(array $points, array $layers): string
+    private function ink(array $points, array $layers, ?PlateSettings $plate): string
     {
         $stage = $this->piece->stage;
         $worst = [TextStyle::LIGHT => INF, TextStyle::DARK => INF];
@@ -142,7 +144,7 @@ final readonly class WordsOnGround
                     max(0.0, min((float) $stage->height, $point->y)),
                 );
                 $backdrop = Ground::ofBackdrop($ground, $at, $stage->width, $stage->height);
-                foreach ($this->panels->at($at, 0, $layers, $backdrop) as $behind) {
+                foreach ($this->behind($this->panels->at($at, 0, $layers, $backdrop), $plate) as $behind) {
                     foreach ($worst as $ink => $least) {
                         $worst[$ink] = min($least, $behind?->contrastWith(Colour::hex($ink)) ?? INF);
                     }
@@ -151,6 +153,21 @@ final readonly class WordsOnGround
         }
 
         return $worst[TextStyle::DARK] > $worst[TextStyle::LIGHT] ? TextStyle::DARK : TextStyle::LIGHT;
+    }
+
+    /**
+     * What is behind words that may have a plate of their own.
+     *
+     * @param list<Colour|null> $below
+     *
+     * @return list<Colour|null>
+     */
+    private function behind(array $below, ?PlateSettings $plate): array
+    {
+        return $plate === null ? $below : array_merge([], ...array_map(
+            static fn (?Colour $under): array => PlateGround::colours($plate, $under),
+            $below,
+        ));
     }
 
     /** @return list<Backdrop> as it begins, and as moves of its colours leave it */

@@ -37,7 +37,7 @@ final class Moves
 
     private const LABEL = 'label-';
 
-    /** @var array<string, Move> a figure's, a text's or a panel's own moves, by kind and target; the first of each counts */
+    /** @var array<string, Move> own moves of figures, texts and panels, by kind and target; the first of each counts */
     private array $own = [];
 
     /** @var array<string, list<array{TimedMove, Change}>> changes by target, by their beginnings */

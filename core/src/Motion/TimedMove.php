@@ -9,6 +9,9 @@ use Lupine\Core\Figures\Presence;
 /** A move whose beginning is known: every pin and every order is resolved. */
 final readonly class TimedMove implements Changing
 {
+    /** manners in which words come letter by letter, or word by word */
+    public const WRITTEN = ['letters', 'words'];
+
     public function __construct(
         public string $kind,
         /** the moment at which it begins: the frame, where its clock has no other ones */
@@ -57,6 +60,14 @@ final readonly class TimedMove implements Changing
         return $this->with($this->opens, min($this->most, $most));
     }
 
+    /** The same where words cannot be written, but fade. */
+    public function unwritten(): self
+    {
+        $isWritten = in_array($this->manner, self::WRITTEN, true);
+
+        return $isWritten ? $this->with($this->opens, $this->most, 'open') : $this;
+    }
+
     /** Whether what it moves opens or closes bit by bit; else it is all there, or not at all. */
     public function isBitByBit(): bool
     {
@@ -92,7 +103,7 @@ final readonly class TimedMove implements Changing
         return $last < $first ? [] : range($first, $last);
     }
 
-    private function with(string $opens, float $most): self
+    private function with(string $opens, float $most, ?string $manner = null): self
     {
         return new self(
             $this->kind,
@@ -101,7 +112,7 @@ final readonly class TimedMove implements Changing
             $opens,
             $this->moveId,
             $this->pinnedTo,
-            $this->manner,
+            $manner ?? $this->manner,
             $this->clock,
             $most,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Piece;
 
 use Lupine\Core\Settings\Among;
+use Lupine\Core\Settings\Choice;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Either;
@@ -33,6 +34,9 @@ final readonly class CaptionSettings
         #[Whole('Fade', Unit::Frames, 0, 60, 0)]
         #[Detail('in which a caption comes, and in which it goes again; 0: at once', isOptional: true)]
         public int $fade = 0,
+        #[Choice('Align', ['middle' => 'Middle', 'left' => 'Left', 'right' => 'Right'])]
+        #[Detail('within its width, about the middle of the stage', isOptional: true)]
+        public string $align = 'middle',
         #[Either('', PlacedBy::WORDS)]
         #[Detail(PlacedBy::NOTE, isOptional: true, name: 'placedBy')]
         public bool $isByRule = false,
@@ -42,6 +46,6 @@ final readonly class CaptionSettings
     /** The same captions, in their place. */
     public function arranged(float $y, float $width, float $size): self
     {
-        return new self($y, $width, $this->style->withSize($size), $this->fade);
+        return new self($y, $width, $this->style->withSize($size), $this->fade, $this->align);
     }
 }

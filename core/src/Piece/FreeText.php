@@ -40,9 +40,6 @@ final readonly class FreeText
         public float $width,
         #[Choice('Align', ['left' => 'Left', 'middle' => 'Middle', 'right' => 'Right'])]
         public string $align,
-        #[Toggle('All capitals')]
-        #[Detail(name: 'upperCase')]
-        public bool $upperCase,
         #[Among(TextStyle::class, ['font' => 'bricolage-bold', 'size' => 72])]
         public TextStyle $style,
         #[Choice('Role', ['note' => 'Note', 'title' => 'Title', 'subtitle' => 'Subtitle', 'source' => 'Source line'])]
@@ -70,6 +67,13 @@ final readonly class FreeText
         #[Part(DriftSettings::class)]
         #[Detail('absent or null: it stands still', isOptional: true)]
         public ?DriftSettings $drift = null,
+        #[Number('Arc radius', Unit::Pixels, -8000, 8000, 0, step: 10)]
+        #[Detail(
+            'of the circle that its baseline is bent to; below 0 it is bent downward; 0: straight',
+            isOptional: true,
+            hint: 'Bends the text to a circle of this radius, up or, below 0, down. 0 is straight.',
+        )]
+        public float $arc = 0.0,
         #[Toggle('')]
         #[Detail('whether it was guessed from the table, and nobody has said that it is right', isOptional: true)]
         public bool $isGuessed = false,
@@ -90,7 +94,6 @@ final readonly class FreeText
             $y,
             $width,
             $align,
-            $this->upperCase,
             $this->style->withSize($size),
             $this->role,
             false,
@@ -99,6 +102,7 @@ final readonly class FreeText
             $this->pointsAt,
             $this->momentOf,
             $this->drift,
+            $this->arc * $size / $this->style->size,
             $this->isGuessed,
             $this->longest,
         );
@@ -114,7 +118,6 @@ final readonly class FreeText
             $this->y,
             $this->width,
             $this->align,
-            $this->upperCase,
             $this->style->withColour($colour),
             $this->role,
             $this->isByRule,
@@ -123,6 +126,7 @@ final readonly class FreeText
             $this->pointsAt,
             $this->momentOf,
             $this->drift,
+            $this->arc,
             $this->isGuessed,
             $this->longest,
         );
@@ -151,7 +155,6 @@ final readonly class FreeText
             $this->y,
             $this->width,
             $this->align,
-            $this->upperCase,
             $this->style,
             $this->role,
             $this->isByRule,
@@ -160,6 +163,7 @@ final readonly class FreeText
             $this->pointsAt,
             $this->momentOf,
             $this->drift,
+            $this->arc,
             $this->isGuessed,
             $text,
         );
@@ -173,15 +177,9 @@ final readonly class FreeText
         return $texts[0] ?? '';
     }
 
-    /** As it is written on the stage, where it takes most room. */
+    /** What it says where it takes most room. */
     public function shown(): string
     {
-        return $this->written($this->longest ?? $this->text);
-    }
-
-    /** A text as its capitals are set. */
-    public function written(string $text): string
-    {
-        return $this->upperCase ? mb_strtoupper($text) : $text;
+        return $this->longest ?? $this->text;
     }
 }

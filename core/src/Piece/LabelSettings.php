@@ -6,7 +6,6 @@ namespace Lupine\Core\Piece;
 
 use Lupine\Core\Settings\Among;
 use Lupine\Core\Settings\Choice;
-use Lupine\Core\Settings\ColourValue;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Toggle;
@@ -35,9 +34,6 @@ final readonly class LabelSettings
         #[Toggle('Leader lines to moved labels', true)]
         #[Detail('a line leads from a mark to a label that had to leave its side', isOptional: true)]
         public bool $hasLeaders,
-        #[ColourValue('Background plate')]
-        #[Detail('a panel behind a label beside its mark', isOptional: true)]
-        public ?string $plate,
     ) {
     }
 
@@ -50,7 +46,6 @@ final readonly class LabelSettings
             $this->style->times($factor),
             $this->comes,
             $this->hasLeaders,
-            $this->plate,
         );
     }
 }

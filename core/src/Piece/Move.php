@@ -145,7 +145,7 @@ final readonly class Move implements Checked
     public function checkChange(Field $field, \Closure $ofChart): void
     {
         $this->change?->check($field, match (true) {
-            $this->words !== null => Properties::ofWords(),
+            $this->words !== null => Properties::ofText(),
             $this->panel !== null => Properties::ofPanel(),
             $this->isOfBackdrop => Properties::ofBackdrop(),
             $this->figure === null => $ofChart((string) $this->chart),

@@ -21,7 +21,7 @@ use Lupine\Core\Settings\Unit;
 #[Described(self::DESCRIPTION)]
 final readonly class Piece implements Checked
 {
-    public const VERSION = 4;
+    public const VERSION = 5;
     public const MAX_CHARTS = 12;
     public const MAX_WORDS = 60;
     public const MAX_PANELS = 40;

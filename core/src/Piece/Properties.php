@@ -57,7 +57,7 @@ final readonly class Properties
         ];
     }
 
-    /** @return list<Property> of a free text; x and y are where it stands */
+    /** @return list<Property> where a text and anything else stands, and how much of it is there */
     public static function ofWords(): array
     {
         $text = Group::of(FreeText::class);
@@ -68,6 +68,16 @@ final readonly class Properties
             Property::of($text->named('x')),
             Property::of($text->named('y')),
             Property::of(Group::of(Place::class)->named('turn')),
+        ];
+    }
+
+    /** @return list<Property> of a text on the stage */
+    public static function ofText(): array
+    {
+        return [
+            ...self::ofWords(),
+            ...self::keyed(Group::of(TextStyle::class)->settings),
+            ...self::ofCoats(''),
         ];
     }
 

@@ -19,7 +19,7 @@ final readonly class Upgrade
             is_object($document) => $document->lupine ?? null,
             default => null,
         };
-        if (!in_array($version, [1, 2, 3], true)) {
+        if (!in_array($version, [1, 2, 3, 4], true)) {
             return $document;
         }
         if (is_array($document)) {
@@ -33,7 +33,8 @@ final readonly class Upgrade
         return self::of(match ($version) {
             1 => Version1::upgraded($document),
             2 => Version2::upgraded($document),
-            default => Version3::upgraded($document),
+            3 => Version3::upgraded($document),
+            default => Version4::upgraded($document),
         });
     }
 }

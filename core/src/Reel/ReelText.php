@@ -25,6 +25,12 @@ final readonly class ReelText implements ReelNode
         public string $fill,
         /** the figure that it counts with, or `total` */
         public ?string $reading,
+        /** whether its letters are painted; else outlines beside it are what is seen of it */
+        public bool $painted = true,
+        /** @var list<string> the colours that its letters can have, where those are several */
+        public array $inks = [],
+        /** the colour of a line around its letters that they are told from */
+        public ?string $edge = null,
         #[OneOf('text')]
         public string $kind = 'text',
     ) {

@@ -62,6 +62,10 @@ enum Role: string
     case Text = 'text';
     /** a line from words to what they are about */
     case Pointer = 'pointer';
+    /** letters with coats on them, with the text that they say; put together before they are seen through */
+    case Lettered = 'lettered';
+    /** a plate behind words */
+    case Plate = 'plate';
     /** words that are written on, letter by letter */
     case Written = 'written';
     /** what is spoken, of a line's id */

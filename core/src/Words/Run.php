@@ -13,6 +13,8 @@ final readonly class Run
         public FontPack $font,
         public float $width,
         public array $glyphs,
+        /** by which it is told from all others: what it says and how it is set, its size aside */
+        public string $key,
     ) {
     }
 }

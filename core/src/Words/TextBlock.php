@@ -9,9 +9,6 @@ use Lupine\Core\Piece\TextStyle;
 /** A text broken into lines, and how much room they take. */
 final readonly class TextBlock
 {
-    /** from line to line, as a multiple of the size */
-    public const LEADING = 1.18;
-
     /** how much smaller a text becomes with each try to fit it */
     private const SMALLER = 0.94;
 
@@ -66,6 +63,6 @@ final readonly class TextBlock
     /** From baseline to baseline, in pixels. */
     public function step(): float
     {
-        return $this->style->size * self::LEADING;
+        return $this->style->step();
     }
 }

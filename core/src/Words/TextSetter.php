@@ -19,19 +19,17 @@ final class TextSetter
     /**
      * @param bool $tabular every digit takes the same width and none is kerned, so that a counting number stands still
      */
-    public function run(string $text, string $font, bool $tabular = false): Run
+    public function run(string $text, TextStyle $style, bool $tabular = false): Run
     {
-        return $this->set[$font.($tabular ? '#' : ' ').$text] ??= $this->make(
-            $text,
-            $this->fonts->pack($font),
-            $tabular,
-        );
+        $key = implode(' ', [$style->font, $style->letterSpacing, (int) $style->upperCase, (int) $tabular, $text]);
+
+        return $this->set[$key] ??= $this->make($text, $style, $tabular, $key);
     }
 
     /** Width in pixels. */
     public function width(string $text, TextStyle $style, bool $tabular = false): float
     {
-        return $this->run($text, $style->font, $tabular)->width * $this->scale($style);
+        return $this->run($text, $style, $tabular)->width * $this->scale($style);
     }
 
     /** Pixels for one font unit. */
@@ -52,6 +50,34 @@ final class TextSetter
      * @return list<string>
      */
     public function lines(string $text, TextStyle $style, float $width): array
+    {
+        $lines = $this->filled($text, $style, $width);
+
+        return $style->isBalanced && count($lines) > 1 ? $this->balanced($text, $style, $width, count($lines)) : $lines;
+    }
+
+    /**
+     * The same number of lines, in the narrowest width that they fit into.
+     *
+     * @return list<string>
+     */
+    private function balanced(string $text, TextStyle $style, float $width, int $count): array
+    {
+        [$low, $high] = [$width / $count / 2, $width];
+        while ($high - $low > 1) {
+            $middle = ($low + $high) / 2;
+            if (count($this->filled($text, $style, $middle)) > $count) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $this->filled($text, $style, $high);
+    }
+
+    /** @return list<string> each as full as it can be */
+    private function filled(string $text, TextStyle $style, float $width): array
     {
         $lines = [];
         foreach (explode("\n", str_replace("\r", '', $text)) as $paragraph) {
@@ -102,13 +128,18 @@ final class TextSetter
         );
     }
 
-    private function make(string $text, FontPack $font, bool $tabular): Run
+    private function make(string $text, TextStyle $style, bool $tabular, string $key): Run
     {
+        $font = $this->fonts->pack($style->font);
+        $spacing = $style->letterSpacing * $font->unitsPerEm;
         $x = 0.0;
         $glyphs = [];
         $before = null;
-        foreach (mb_str_split($text) as $character) {
+        foreach (mb_str_split($style->written($text)) as $character) {
             $isFigure = $tabular && preg_match('/^[\d.,]$/', $character) === 1;
+            if ($before !== null) {
+                $x += $spacing;
+            }
             if ($before !== null && !$isFigure && !($tabular && preg_match('/^\d$/', $before) === 1)) {
                 $x += $font->kerning($before, $character);
             }
@@ -119,6 +150,6 @@ final class TextSetter
             $before = $character;
         }
 
-        return new Run($text, $font, $x, $glyphs);
+        return new Run($text, $font, $x, $glyphs, $key);
     }
 }

@@ -159,8 +159,9 @@ final class PanelsTest extends TestCase
         self::assertSame(TextStyle::LIGHT, $colour($with([
             'fills' => [['kind' => 'flat', 'opacity' => 0.1]],
         ] + $card)), 'as much of it as is there');
-        self::assertStringContainsString('too little contrast', self::told($with($card, ['words.0.colour' => '#ffffff'])));
-        self::assertStringNotContainsString('“Sample” has too little contrast', self::told($with($card)));
+        $pale = $with($card, ['words.0.colour' => '#ffffff']);
+        self::assertStringContainsString('“What” has too little contrast', self::told($pale));
+        self::assertStringNotContainsString('“What” has too little contrast', self::told($with($card)));
     }
 
     public function testPanelsAreCopiedPastedAndRemovedWithTheirMoves(): void

@@ -83,7 +83,9 @@ final class StageWordsTest extends TestCase
         );
         $title = Nodes::group($drawing, Role::Words, 'title');
 
-        self::assertSame(['WHAT'], Nodes::said($title, 50));
+        // Set in capitals, and read as it is written.
+        self::assertSame(['What'], Nodes::said($title, 50));
+        self::assertSame(['W', 'H', 'A', 'T'], array_column(Nodes::texts($title)[0]->run->at(50)->glyphs, 'character'));
         $opacity = array_map(static fn (int $frame): float => round($title->opacity?->at($frame) ?? -1.0, 6), [
             0,
             20,

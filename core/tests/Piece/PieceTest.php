@@ -29,7 +29,7 @@ final class PieceTest extends TestCase
             'script.lines.0.end',
             'not after',
         ];
-        yield 'a newer format' => [['lupine' => 5], 'lupine', 'newer'];
+        yield 'a newer format' => [['lupine' => 6], 'lupine', 'newer'];
         yield 'no colour' => [['backdrop.colour' => 'green'], 'backdrop.colour', '#2f6b52'];
         yield 'two rows with one id' => [['tables.0.rows.1.id' => 'r1'], 'tables', 'r1'];
     }
@@ -119,6 +119,17 @@ final class PieceTest extends TestCase
         self::assertSame([[], [], []], [$own->glows, $own->lines, $own->edges], 'none is an empty list');
         self::assertSame('dots', $own->patterns[0]->kind);
         self::assertEquals($coats->shadows, $own->shadows, 'what it had as the chart has it, it still has');
+    }
+
+    /** A plate behind labels was a colour. */
+    public function testThePlateOfAPieceOfVersion4BecomesAGroup(): void
+    {
+        $document = Sample::document();
+        $document['lupine'] = 4;
+        $document['charts'][0]['words']['labels']['plate'] = '#112233';
+        $piece = Piece::fromDocument($document, \Lupine\Core\Form\Forms::shipped());
+        $plate = $piece->charts[0]->words->labels->style->plate;
+        self::assertSame(['#112233', 0.4], [$plate?->colour, $plate?->padding]);
     }
 
     public function testTimesOfAPieceOfVersion2BecomeFramesAndMilliseconds(): void

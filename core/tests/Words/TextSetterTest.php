@@ -29,9 +29,10 @@ final class TextSetterTest extends TestCase
     public function testKernsWordsAndSetsNumbersInColumns(string $font): void
     {
         $setter = new TextSetter(Sample::fonts());
-        $apart = $setter->run('A', $font)->width + $setter->run('V', $font)->width;
-        self::assertLessThan($apart, $setter->run('AV', $font)->width, 'A and V stand closer together');
-        $widths = array_map(static fn (string $number): float => $setter->run($number, $font, true)->width, [
+        $style = new TextStyle($font, 44, '#ffffff');
+        $apart = $setter->run('A', $style)->width + $setter->run('V', $style)->width;
+        self::assertLessThan($apart, $setter->run('AV', $style)->width, 'A and V stand closer together');
+        $widths = array_map(static fn (string $number): float => $setter->run($number, $style, true)->width, [
             '111',
             '888',
             '147',

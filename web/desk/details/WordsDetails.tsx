@@ -1,4 +1,5 @@
 import { isBound } from '../../piece/bound';
+import { styleOfText } from '../../piece/styles';
 import { setRole, setWordsText, tableOf } from '../../piece/changes';
 import type { FreeText, Piece } from '../../../contracts/piece';
 import { act } from '../act';
@@ -11,6 +12,7 @@ import { BoundField } from './BoundField';
 import { ChangeList } from './ChangeList';
 import { DriftFields } from './DriftFields';
 import { ComesAndGoes } from './ComesAndGoes';
+import { StyleFields } from '../faces/StyleFields';
 import { PlacedBy } from './PlacedBy';
 import { Pick, Switch } from '../../fields/Choice';
 import { GroupFields } from '../../settings/GroupFields';
@@ -104,12 +106,9 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             />
           </>
         )}
-        <GroupFields
-          of="FreeText"
-          only={['align', 'font', 'size', 'colour', 'upperCase']}
-          value={words}
-          onChange={change}
-        />
+        <GroupFields of="FreeText" only={['align']} value={words} onChange={change} />
+        <StyleFields piece={piece} at={styleOfText(wordsId)} keyed={sheet?.keyed} />
+        <GroupFields of="FreeText" only={['arc']} value={words} onChange={change} />
         <DriftFields drift={words.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
         <Switch label="Visible" value={!words.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
         <Pick
@@ -137,11 +136,12 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           <ChangeList
             piece={piece}
             target={{ words: wordsId }}
-            properties={properties?.words ?? []}
+            only={({ name }) => !name.includes('.')}
+            properties={(properties?.words ?? []).filter(({ name }) => !name.includes('.'))}
             sheet={sheet?.changes ?? []}
             keyed={sheet?.keyed ?? {}}
             first={({ name, default: usual }) =>
-              name === 'x' ? (place?.x ?? words.x) : name === 'y' ? (place?.y ?? words.y) : usual
+              ({ x: place?.x ?? words.x, y: place?.y ?? words.y, colour: words.colour ?? '#ffffff' })[name] ?? usual
             }
           />
         </div>

@@ -36,11 +36,14 @@ export function Captions({ piece }: { piece: Piece }) {
       </h3>
       {captions ? (
         <>
-          <StyleFields
-            style={captions}
-            onChange={(style) =>
+          <StyleFields piece={piece} at="captions" />
+          <OneField
+            of="Captions"
+            name="align"
+            value={captions.align}
+            onChange={(align) =>
               edit((draft) => {
-                draft.captions = { ...captions, ...style };
+                draft.captions = { ...captions, align };
               })
             }
           />

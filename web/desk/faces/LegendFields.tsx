@@ -3,6 +3,7 @@ import { OneField } from '../../settings/OneField';
 import { first, settingOf } from '../../settings/settings';
 import type { Chart, Legend, Piece } from '../../../contracts/piece';
 import { legendKey } from '../../piece/places';
+import { styleOfPart } from '../../piece/styles';
 import { useDesk } from '../deskStore';
 import { PlacedBy } from '../details/PlacedBy';
 import { editPlaces } from '../placesNow';
@@ -35,7 +36,7 @@ export function LegendFields({ piece, chart, onChange }: Props) {
       </h3>
       {legend && (
         <>
-          <StyleFields style={legend} onChange={(style) => onChange({ ...legend, ...style })} />
+          <StyleFields piece={piece} at={styleOfPart(chart, 'legend')} />
           {legendPlace && (
             <>
               <PlacedBy keys={[legendKey(chart.id)]} places={[legendPlace]} />

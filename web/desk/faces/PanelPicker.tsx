@@ -11,7 +11,7 @@ const MOST = settingOf('Piece', 'panels').max ?? 0;
 /** Plain shapes to put on the stage, and those that are there. */
 export function PanelPicker({ piece }: { piece: Piece }) {
   const edit = useDesk((state) => state.edit);
-  const selection = usePlay((state) => state.selection);
+  const picked = usePlay(({ selection }) => (selection?.kind === 'panel' ? selection.panel : null));
   const select = usePlay((state) => state.select);
   const there = piece.panels ?? [];
   return (
@@ -44,7 +44,7 @@ export function PanelPicker({ piece }: { piece: Piece }) {
             <li key={panel.id}>
               <button
                 type="button"
-                className={`list-pick${selection?.kind === 'panel' && selection.panel === panel.id ? ' is-picked' : ''}`}
+                className={`list-pick${panel.id === picked ? ' is-picked' : ''}`}
                 onClick={() => select({ kind: 'panel', panel: panel.id })}
               >
                 <Shape kind={panel.kind} colour={panel.colour} />

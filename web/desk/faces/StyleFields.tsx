@@ -1,8 +1,60 @@
-import type { Names } from '../../../contracts/piece';
+import { Switch } from '../../fields/Choice';
+import type { Names, Piece } from '../../../contracts/piece';
+import { canBeOfPart, canWrap, styleAt, type StyleAt } from '../../piece/styles';
 import { GroupFields } from '../../settings/GroupFields';
+import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
 
-/** How a text is set: its font, size and colour. */
-export function StyleFields({ style, onChange }: { style: Names; onChange: (style: Names) => void }) {
-  const { font, size, colour } = style;
-  return <GroupFields of="Names" value={style} onChange={(part) => onChange({ font, size, colour, ...part })} />;
+interface Props {
+  piece: Piece;
+  at: StyleAt;
+  /** settings that moves change */
+  keyed?: Record<string, unknown>;
+}
+
+/** How words are set: font, size and colour first; spacing, lines, plate and finish where somebody looks for them. */
+export function StyleFields({ piece, at, keyed }: Props) {
+  const edit = useDesk((state) => state.edit);
+  const style = styleAt(piece, at);
+  if (!style) return null;
+  const change = (part: Partial<Names>): void =>
+    edit((draft) => {
+      const one = styleAt(draft, at);
+      if (one) Object.assign(one, part);
+    });
+  const { plate } = style;
+  const more = ['upperCase', 'letterSpacing', ...(canWrap(at) ? (['leading', 'balanced'] as const) : [])] as const;
+  return (
+    <>
+      <GroupFields of="Names" only={['font', 'size', 'colour']} value={style} keyed={keyed} onChange={change} />
+      {canBeOfPart(piece, at) && <GroupFields of="Names" only={['ofPart']} value={style} onChange={change} />}
+      <details className="style-more">
+        <summary>Spacing, plate, finish</summary>
+        <div className="fields one-column">
+          <GroupFields of="Names" only={more} value={style} onChange={change} />
+          <Switch
+            label="Plate"
+            value={Boolean(plate)}
+            onChange={(on) => change({ plate: on ? { colour: '#10201d' } : undefined })}
+          />
+          {plate && (
+            <GroupFields
+              of="Plate"
+              only={['colour', 'padding', 'radius']}
+              value={plate}
+              onChange={(part) => change({ plate: { ...plate, ...part } })}
+            />
+          )}
+          <button
+            type="button"
+            className="text-button"
+            title="Gradients, outline, glow, shadow and texture of these words"
+            onClick={() => usePlay.getState().set({ face: 'Finish', finishOf: `words:${at}` })}
+          >
+            <i className="bi bi-layers" aria-hidden="true" /> Edit their finish
+          </button>
+        </div>
+      </details>
+    </>
+  );
 }

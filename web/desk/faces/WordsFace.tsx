@@ -1,5 +1,6 @@
 import { COLUMN, namedText } from '../../piece/bound';
 import { addWords, tableOf } from '../../piece/changes';
+import { styleOfPart } from '../../piece/styles';
 import type { Chart, ChartWords, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -16,8 +17,6 @@ import { Captions } from './Captions';
 
 const FIGURE = settingOf('Centre', 'figure');
 const CAPTION = settingOf('Centre', 'caption');
-/** a plate behind labels, until another colour is said */
-const PLATE = '#10201d';
 
 /** Titles, readings, labels, legend, the middle, captions. */
 export function WordsFace({ piece, chart }: { piece: Piece; chart: Chart | undefined }) {
@@ -91,7 +90,10 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
         <h3>Labels</h3>
         <GroupFields of="Labels" only={['show']} value={words.labels} onChange={label} />
         {words.labels.show !== 'none' && (
-          <GroupFields of="Labels" but={['show']} value={words.labels} colour={PLATE} onChange={label} />
+          <>
+            <GroupFields of="Labels" only={['text', 'comes', 'leaders']} value={words.labels} onChange={label} />
+            <StyleFields piece={piece} at={styleOfPart(chart, 'labels')} />
+          </>
         )}
       </section>
       <section>
@@ -102,11 +104,9 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
             onChange={(on) => change('names', on ? { ...first.Names, colour: words.labels.colour } : null)}
           />
         </h3>
-        {words.names && (
-          <StyleFields style={words.names} onChange={(style) => change('names', { ...words.names!, ...style })} />
-        )}
+        {words.names && <StyleFields piece={piece} at={styleOfPart(chart, 'names')} />}
       </section>
-      <AxisFields chart={chart} columnName={columnName} onChange={(axis) => change('axis', axis)} />
+      <AxisFields piece={piece} chart={chart} columnName={columnName} onChange={(axis) => change('axis', axis)} />
       <LegendFields piece={piece} chart={chart} onChange={(legend) => change('legend', legend)} />
       <section>
         <h3>
@@ -117,33 +117,37 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
           />
         </h3>
         {words.centre && (
-          <GroupFields
-            of="Centre"
-            value={words.centre}
-            slots={{
-              figure: (
-                <Pick
-                  label={FIGURE.label}
-                  value={words.centre.figure ?? ''}
-                  options={[
-                    ['', FIGURE.none ?? ''],
-                    ...rows.map(({ id, label: name }): [string, string] => [id, name || id]),
-                  ]}
-                  onChange={(figure) => change('centre', { ...words.centre!, figure: figure === '' ? null : figure })}
-                />
-              ),
-              caption: (
-                <BoundField
-                  label={CAPTION.label}
-                  value={words.centre.caption}
-                  table={tableOf(piece, chart)}
-                  longest={CAPTION.longest ?? 0}
-                  onChange={(caption) => change('centre', { ...words.centre!, caption })}
-                />
-              ),
-            }}
-            onChange={(part) => change('centre', { ...words.centre!, ...part })}
-          />
+          <>
+            <GroupFields
+              of="Centre"
+              only={['figure', 'caption', 'prefix', 'suffix']}
+              value={words.centre}
+              slots={{
+                figure: (
+                  <Pick
+                    label={FIGURE.label}
+                    value={words.centre.figure ?? ''}
+                    options={[
+                      ['', FIGURE.none ?? ''],
+                      ...rows.map(({ id, label: name }): [string, string] => [id, name || id]),
+                    ]}
+                    onChange={(figure) => change('centre', { ...words.centre!, figure: figure === '' ? null : figure })}
+                  />
+                ),
+                caption: (
+                  <BoundField
+                    label={CAPTION.label}
+                    value={words.centre.caption}
+                    table={tableOf(piece, chart)}
+                    longest={CAPTION.longest ?? 0}
+                    onChange={(caption) => change('centre', { ...words.centre!, caption })}
+                  />
+                ),
+              }}
+              onChange={(part) => change('centre', { ...words.centre!, ...part })}
+            />
+            <StyleFields piece={piece} at={styleOfPart(chart, 'centre')} />
+          </>
         )}
       </section>
     </>

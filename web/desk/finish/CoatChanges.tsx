@@ -15,14 +15,16 @@ interface Props {
   coat: Coat;
 }
 
-const OF = { chart: 'chart', part: 'figure', panel: 'panel' } as const;
+const OF = { chart: 'chart', part: 'figure', panel: 'panel', words: 'words' } as const;
 
 /** What moves change of a coat, and what they could. */
 export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const sheet = useDesk((state) => state.computed?.sheet);
-  const chart = whose.of === 'panel' ? undefined : piece.charts.find(({ id }) => id === whose.chart);
+  const chart = 'chart' in whose ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
   const properties = useProperties((chart ?? piece.charts[0])?.form.kind);
-  const { target, path } = targetOf(whose);
+  const told = targetOf(whose);
+  if (!told || whose.of === 'plate') return null;
+  const { target, path } = told;
   const of = `${path}${kind}.${place}.`;
   const isIts = ({ name }: { name: string }): boolean => name.startsWith(of);
   const its = properties?.[OF[whose.of]].filter(isIts) ?? [];
@@ -31,6 +33,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
     chart: () => sheet?.charts[whose.of === 'chart' ? whose.chart : ''],
     part: () => (whose.of === 'part' ? figureOf(sheet, whose.chart, whose.figure) : undefined),
     panel: () => sheet?.panels[whose.of === 'panel' ? whose.panel : ''],
+    words: () => sheet?.words['words' in target ? target.words : ''],
   }[whose.of]();
   const values = coat as unknown as Record<string, unknown>;
   return (

@@ -44,7 +44,7 @@ export function CoatList({ piece, whose, colour, chosen, onChoose }: Props) {
   const all = allCoats(piece, whose);
   /** Each coat by itself on the part's own fill; one that is off as it would be. */
   const samples = lines.map(({ kind, place, coat }) => {
-    const [first] = coat ? [{ ...coat, off: false }] : begun(kind);
+    const [first] = coat ? [{ ...coat, off: false }] : begun(kind, whose);
     const fills = all.fills?.slice(0, 1) ?? [];
     return kind === 'fills' ? { fills: (all.fills ?? []).slice(0, place + 1) } : { fills, [kind]: [first] };
   });
@@ -84,7 +84,7 @@ export function CoatList({ piece, whose, colour, chosen, onChoose }: Props) {
                   onChange={({ target: { checked } }) => {
                     edit((draft) => {
                       const list = coatsOf(draft, whose, kind);
-                      if (list.length === 0) setCoats(draft, whose, kind, begun(kind));
+                      if (list.length === 0) setCoats(draft, whose, kind, begun(kind, whose));
                       else {
                         if (checked) delete list[place].off;
                         else list[place].off = true;

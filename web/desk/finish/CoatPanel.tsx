@@ -122,7 +122,7 @@ export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose 
             type="button"
             className="text-button"
             onClick={() => {
-              change((now) => [...now, ...begun(kind).slice(0, 1)]);
+              change((now) => [...now, ...begun(kind, whose).slice(0, 1)]);
               onChoose(kind, list.length);
             }}
           >

@@ -1,11 +1,11 @@
-import { useState } from 'react';
+import { useState, type CSSProperties } from 'react';
 import { Split } from '../../common/Split';
-import type { Chart, Panel, Piece } from '../../../contracts/piece';
-import { Pick } from '../../fields/Choice';
+import type { Chart, Piece } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
 import { OneField } from '../../settings/OneField';
 import { setOwn } from '../../piece/changes';
-import { panelName, panelOf } from '../../piece/panels';
+import { panelOf } from '../../piece/panels';
+import { styleAt } from '../../piece/styles';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { figureOf } from '../sheet';
@@ -15,23 +15,25 @@ import { CoatList } from './CoatList';
 import { CoatPanel } from './CoatPanel';
 import { keyOf, type Kind, type Whose } from './coats';
 import { Swatches } from './Swatches';
+import { finishesOf, nameOf, whoseNow } from './whose';
 
 /** The finish: its coats in a list, and beside it the one that is taken, for whatever has them. */
 export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const [chosen, setChosen] = useState<{ kind: Kind; place: number }>({ kind: 'fills', place: 0 });
-  const [isOfPart, setOfPart] = useState(false);
   const sheet = useDesk((state) => state.computed?.sheet);
-  const selected = usePlay(({ selection }) => selection);
+  const selection = usePlay((state) => state.selection);
+  const finishOf = usePlay((state) => state.finishOf);
   const figure =
-    selected?.kind === 'figure' && selected.chart === chart.id ? figureOf(sheet, chart.id, selected.figure) : undefined;
-  const panel = selected?.kind === 'panel' ? panelOf(piece, selected.panel) : undefined;
-  const whose: Whose = panel
-    ? { of: 'panel', panel: panel.id }
-    : isOfPart && figure
-      ? { of: 'part', chart: chart.id, figure: figure.id }
-      : { of: 'chart', chart: chart.id };
+    selection?.kind === 'figure' && selection.chart === chart.id
+      ? figureOf(sheet, chart.id, selection.figure)
+      : undefined;
+  const whose = whoseNow(piece, chart, selection, finishOf, sheet);
+  const look = (of: string): void => usePlay.getState().set({ finishOf: of });
   const ofChart = sheet?.charts[chart.id]?.figures[0]?.colour ?? chart.finish.swatches[0];
-  const colour = panel?.colour ?? (whose.of === 'part' && figure ? figure.colour : ofChart);
+  const colour = colourOf(piece, whose) ?? (whose.of === 'part' && figure ? figure.colour : ofChart);
+  // What is light is seen on the ground that it stands on.
+  const isOfMarks = whose.of === 'chart' || whose.of === 'part';
+  const ground = isOfMarks ? undefined : ({ '--coat-ground': piece.backdrop.colour } as CSSProperties);
   const onChoose = (kind: Kind, place: number): void => setChosen({ kind, place });
   return (
     <Split
@@ -44,7 +46,7 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           least: '240px',
           keepsSize: true,
           content: (
-            <div className="bench-face finish-list">
+            <div className="bench-face finish-list" style={ground}>
               <CoatList piece={piece} whose={whose} colour={colour} chosen={chosen} onChoose={onChoose} />
             </div>
           ),
@@ -53,27 +55,33 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           id: 'coat',
           least: '300px',
           content: (
-            <div className="bench-face finish-coat">
+            <div className="bench-face finish-coat" style={ground}>
               <div className="finish-whose">
                 <div className="choice" role="group" aria-label="Finish of">
-                  <WhoseButton
-                    isOn={whose.of === 'chart'}
-                    onClick={() => {
-                      setOfPart(false);
-                      if (panel) usePlay.getState().select({ kind: 'chart', chart: chart.id });
-                    }}
-                  >
+                  <WhoseButton isOn={whose.of === 'chart'} onClick={() => look('parts')}>
                     All parts
                   </WhoseButton>
                   {figure && (
-                    <WhoseButton isOn={whose.of === 'part'} onClick={() => setOfPart(true)}>
+                    <WhoseButton isOn={whose.of === 'part'} onClick={() => look('part')}>
                       {figure.label || 'This part'}
                     </WhoseButton>
                   )}
                 </div>
-                <PanelPick piece={piece} panel={panel} />
-                {!figure && !panel && <span className="soft">Select a part to give it its own</span>}
-                {whose.of !== 'panel' && (
+                <select
+                  className="form-select form-select-sm finish-other"
+                  aria-label="Finish of words or a panel"
+                  value={nameOf(whose)}
+                  onChange={({ target: { value } }) => look(value || 'parts')}
+                >
+                  <option value="">Words and panels…</option>
+                  {finishesOf(piece, chart).map(([name, word]) => (
+                    <option key={name} value={name}>
+                      {word}
+                    </option>
+                  ))}
+                </select>
+                {!figure && whose.of === 'chart' && <span className="soft">Select a part to give it its own</span>}
+                {whose.of === 'chart' && (
                   <button
                     type="button"
                     className="text-button ms-auto"
@@ -84,7 +92,7 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                   </button>
                 )}
               </div>
-              {chosen.kind === 'fills' && <Colours chart={chart} whose={whose} colour={colour} panel={panel} />}
+              {chosen.kind === 'fills' && <Colours piece={piece} chart={chart} whose={whose} colour={colour} />}
               <CoatPanel
                 key={`${keyOf(whose)}-${chosen.kind}`}
                 piece={piece}
@@ -102,24 +110,25 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   );
 }
 
-/** The colours that the coats begin with: swatches, that of the part, or that of the panel. */
-function Colours({
-  chart,
-  whose,
-  colour,
-  panel,
-}: {
-  chart: Chart;
-  whose: Whose;
-  colour: string;
-  panel: Panel | undefined;
-}) {
+/** words that are dark or light by themselves, in the small pictures */
+const LIGHT = '#ffffff';
+
+/** The colour that the coats of a panel, of words or of a plate begin with. */
+function colourOf(piece: Piece, whose: Whose): string | undefined {
+  if (whose.of === 'panel') return panelOf(piece, whose.panel)?.colour;
+  if (whose.of === 'words') return styleAt(piece, whose.at)?.colour ?? LIGHT;
+  return whose.of === 'plate' ? styleAt(piece, whose.at)?.plate?.colour : undefined;
+}
+
+/** The colours that the coats begin with: swatches, that of the part, of the panel, of the words or of their plate. */
+function Colours({ piece, chart, whose, colour }: { piece: Piece; chart: Chart; whose: Whose; colour: string }) {
   const edit = useChartEdit(chart);
   const editPiece = useDesk((state) => state.edit);
   if (whose.of === 'chart') return <Swatches chart={chart} edit={edit} />;
+  const style = 'at' in whose ? styleAt(piece, whose.at) : null;
   return (
     <div className="finish-colours">
-      {whose.of === 'part' ? (
+      {whose.of === 'part' && (
         <GroupFields
           of="Own"
           only={['colour']}
@@ -127,36 +136,47 @@ function Colours({
           colour={colour}
           onChange={(part) => edit((draft) => setOwn(draft, whose.figure, part))}
         />
-      ) : (
-        panel && (
-          <OneField
-            of="Panel"
-            name="colour"
-            value={panel.colour}
-            onChange={(to) =>
-              editPiece((draft) => {
-                const one = panelOf(draft, panel.id);
-                if (one) one.colour = to;
-              })
-            }
-          />
-        )
+      )}
+      {whose.of === 'panel' && (
+        <OneField
+          of="Panel"
+          name="colour"
+          value={colour}
+          onChange={(to) =>
+            editPiece((draft) => {
+              const one = panelOf(draft, whose.panel);
+              if (one) one.colour = to;
+            })
+          }
+        />
+      )}
+      {whose.of === 'words' && style && (
+        <GroupFields
+          of="Names"
+          only={['colour']}
+          value={style}
+          onChange={({ colour: to }) =>
+            editPiece((draft) => {
+              const one = styleAt(draft, whose.at);
+              if (one) one.colour = to;
+            })
+          }
+        />
+      )}
+      {whose.of === 'plate' && (
+        <OneField
+          of="Plate"
+          name="colour"
+          value={colour}
+          onChange={(to) =>
+            editPiece((draft) => {
+              const plate = styleAt(draft, whose.at)?.plate;
+              if (plate) plate.colour = to;
+            })
+          }
+        />
       )}
     </div>
-  );
-}
-
-/** The panels of the piece, to give one of them its coats. */
-function PanelPick({ piece, panel }: { piece: Piece; panel: Panel | undefined }) {
-  const panels = piece.panels ?? [];
-  if (panels.length === 0) return null;
-  return (
-    <Pick
-      label="Panel"
-      value={panel?.id ?? ''}
-      options={[['', 'None'], ...panels.map((one): [string, string] => [one.id, panelName(one)])]}
-      onChange={(id) => usePlay.getState().select(id === '' ? null : { kind: 'panel', panel: id })}
-    />
   );
 }
 

@@ -2,6 +2,7 @@ import type { Finish, Own, Piece } from '../../../contracts/piece';
 import { coats, samples } from '../../../contracts/settings';
 import { setOwn, type Target } from '../../piece/changes';
 import { panelOf } from '../../piece/panels';
+import { styleAt, type StyleAt } from '../../piece/styles';
 import { settings, settingOf, wordsOf, type Groups } from '../../settings/settings';
 
 /** The lists that coats stand in. */
@@ -14,15 +15,21 @@ export const MOST = settingOf('Finish', 'glows').max ?? 1;
 
 export const labelOf = (kind: Kind): string => settings[coats[kind]].label;
 
-/** Whose coats are looked at: those of all parts of a chart, of one part, or of a panel. */
+/** Whose coats are looked at: those of all parts of a chart, of one part, of a panel, of words, or of their plate. */
 export type Whose =
-  { of: 'chart'; chart: string } | { of: 'part'; chart: string; figure: string } | { of: 'panel'; panel: string };
+  | { of: 'chart'; chart: string }
+  | { of: 'part'; chart: string; figure: string }
+  | { of: 'panel'; panel: string }
+  | { of: 'words'; at: StyleAt }
+  | { of: 'plate'; at: StyleAt };
 
 export type Lists = Pick<Finish, Kind>;
 
 /** The lists of its own, and those that it has where it has none. */
 function listsOf(piece: Piece, whose: Whose): { own: Partial<OwnLists>; others: Partial<OwnLists> } {
   if (whose.of === 'panel') return { own: panelOf(piece, whose.panel) ?? {}, others: {} };
+  if (whose.of === 'words') return { own: styleAt(piece, whose.at) ?? {}, others: {} };
+  if (whose.of === 'plate') return { own: styleAt(piece, whose.at)?.plate ?? {}, others: {} };
   const chart = piece.charts.find(({ id }) => id === whose.chart);
   const finish: Partial<OwnLists> = chart?.finish ?? {};
   return whose.of === 'chart'
@@ -56,15 +63,19 @@ export function setCoats<K extends Kind>(piece: Piece, whose: Whose, kind: K, li
   } else Object.assign(listsOf(piece, whose).own, { [kind]: list ?? [] });
 }
 
-/** What moves change of it, and before which path its coats stand among what they can change. */
-export function targetOf(whose: Whose): { target: Target; path: string } {
+/** What moves change of it, and before which path its coats stand among what they can change; null: none do. */
+export function targetOf(whose: Whose): { target: Target; path: string } | null {
   switch (whose.of) {
     case 'chart':
       return { target: { chart: whose.chart }, path: 'finish.' };
     case 'part':
       return { target: { chart: whose.chart, figure: whose.figure }, path: 'finish.' };
-    default:
+    case 'panel':
       return { target: { panel: whose.panel }, path: '' };
+    case 'words':
+      return whose.at.startsWith('text/') ? { target: { words: whose.at.slice(5) }, path: '' } : null;
+    default:
+      return null;
   }
 }
 
@@ -72,8 +83,11 @@ export function targetOf(whose: Whose): { target: Target; path: string } {
 export const keyOf = (whose: Whose): string => Object.values(whose).join('/');
 
 /** What one gets who turns a coat on. */
-export function begun<K extends Kind>(kind: K): Coat<K>[] {
-  return (samples[kind][0].coats as Coat<K>[]).map((coat) => ({ ...coat }));
+export function begun<K extends Kind>(kind: K, whose: Whose): Coat<K>[] {
+  // A line within letters is hardly seen: theirs is around them.
+  const isAround = kind === 'lines' && whose.of === 'words';
+  const sample = samples[kind].find(({ name }) => name === (isAround ? 'Around' : name)) ?? samples[kind][0];
+  return (sample.coats as Coat<K>[]).map((coat) => ({ ...coat }));
 }
 
 const round = (number: number): number => Math.round(number * 10) / 10;

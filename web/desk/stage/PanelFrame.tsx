@@ -1,4 +1,4 @@
-import { degreesAround } from '../../../painter/src';
+import { at, degreesAround, posed } from '../../../painter/src';
 import type { Panel } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { editPlaces, placesNow } from '../placesNow';
@@ -27,34 +27,36 @@ export function PanelFrame({ panel, shown }: { panel: Panel; shown: number }) {
   if (!placed || !piece || panel.hidden) return null;
   const place = placesNow(piece, [panel.id])[panel.id];
   const [width, height] = [place.width ?? panel.width, place.height ?? panel.height];
-  const turn = ((place.turn ?? 0) * Math.PI) / 180;
-  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-  const at = (x: number, y: number): [number, number] => [place.x + x * cos - y * sin, place.y + x * sin + y * cos];
+  const turn = place.turn ?? 0;
+  /** On the stage, from the panel's middle; and ways, which only turn. */
+  const onStage = posed(0, 0, place.x, place.y, 1, turn);
+  const turned = posed(0, 0, 0, 0, 1, turn);
+  const turnedBack = posed(0, 0, 0, 0, 1, -turn);
   /** The side or corner follows the hand, and the one opposite stays where it is. */
   const sized = (sideX: number, sideY: number) => () => {
     const before = { x: place.x, y: place.y, width, height };
     return ({ across, down }: Pull): void => {
-      const [ownX, ownY] = [across * cos + down * sin, -across * sin + down * cos];
+      const [ownX, ownY] = at(turnedBack, [across, down]);
       const wide = Math.max(1, before.width + sideX * ownX);
       const high = Math.max(1, before.height + sideY * ownY);
-      const [x, y] = [(sideX * (wide - before.width)) / 2, (sideY * (high - before.height)) / 2];
+      const [x, y] = at(turned, [(sideX * (wide - before.width)) / 2, (sideY * (high - before.height)) / 2]);
       editPlaces([panel.id], () => ({
-        x: round(before.x + x * cos - y * sin),
-        y: round(before.y + x * sin + y * cos),
+        x: round(before.x + x),
+        y: round(before.y + y),
         width: round(wide),
         height: round(high),
         size: 1,
       }));
     };
   };
-  const outline = CORNERS.map(([x, y]) => at((x * width) / 2, (y * height) / 2).join(' ')).join('L');
-  const [rightX, rightY] = at(width / 2, -height / 2);
-  const [turnX, turnY] = at(width / 2 + 22 / shown, -height / 2 - 22 / shown);
+  const outline = CORNERS.map(([x, y]) => at(onStage, [(x * width) / 2, (y * height) / 2]).join(' ')).join('L');
+  const [rightX, rightY] = at(onStage, [width / 2, -height / 2]);
+  const [turnX, turnY] = at(onStage, [width / 2 + 22 / shown, -height / 2 - 22 / shown]);
   return (
     <>
       <path className="words-frame" d={`M${outline}Z`} strokeWidth={1.4 / shown} />
       {[...CORNERS, ...SIDES].map(([x, y]) => {
-        const [left, top] = at((x * width) / 2, (y * height) / 2);
+        const [left, top] = at(onStage, [(x * width) / 2, (y * height) / 2]);
         const label = x === 0 ? 'Height' : y === 0 ? 'Width' : 'Size';
         const value =
           x === 0

@@ -27,8 +27,14 @@ final readonly class LineCoat implements Coat
         #[Number('Width', Unit::Pixels, 0.1, 200, 4)]
         #[Detail('as much of it as is seen', isKeyed: true)]
         public float $width = 4.0,
-        #[Choice('Position', ['inside' => 'Inside', 'centred' => 'Centred', 'apart' => 'At a distance'])]
-        #[Detail('inside: within the part; centred: half of it stands out; apart: at an exact distance within')]
+        #[Choice('Position', [
+            'inside' => 'Inside',
+            'centred' => 'Centred',
+            'outside' => 'Outside',
+            'apart' => 'At a distance',
+        ])]
+        #[Detail('inside: within the part; centred: half of it stands out; outside: around it, below its fill; apart: at an'
+                .' exact distance within')]
         public string $place = 'inside',
         #[Number('Distance', Unit::Pixels, 0.1, 400, 16)]
         #[Detail('of its middle from the edge', isOptional: true, when: ['place' => ['apart']])]

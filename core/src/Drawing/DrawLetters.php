@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Drawing;
+
+use Lupine\Core\Finish\Inks;
+use Lupine\Core\Finish\PatternInk;
+use Lupine\Core\Form\Grain;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Geometry\OutlineBuilder;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\LetterOutlines;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\Stop;
+use Lupine\Core\Piece\PlateSettings;
+use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Reel\Role;
+use Lupine\Core\Words\Run;
+
+/** Coats on letters, and plates behind them. The texts stay as what is read; their outlines are what is seen. */
+final readonly class DrawLetters
+{
+    /** how wide a line around letters is at least, as a part of their size, to be what they are told from (taste) */
+    private const EDGE = 0.03;
+
+    /** how much of a coat is seen at least, to count as a colour of the letters (common practice, no source) */
+    private const SEEN = 0.4;
+
+    public function __construct(private DrawCoats $coats, private Box $stage)
+    {
+    }
+
+    /**
+     * @param list<TextNode> $texts of one block
+     * @param Track<TextStyle> $styles
+     * @param float $radius of the circle that baselines are bent to; 0: straight
+     *
+     * @return list<Node> the texts alone where nothing is laid on them
+     */
+    public function on(array $texts, Track $styles, string $of, float $radius = 0.0): array
+    {
+        $style = $styles->first();
+        if ($texts === [] || ($radius === 0.0 && $styles->isConstant() && self::isPlain($style->coats))) {
+            return $texts;
+        }
+        foreach ($texts as $text) {
+            if (!$text->x->isConstant() || !$text->y->isConstant()) {
+                return array_map(fn (TextNode $one): Node => $this->moving($one, $styles, $of), $texts);
+            }
+        }
+        $first = $texts[0]->y->first();
+        $outlines = array_map(static fn (TextNode $text): Track => $text->run->held()->map(
+            static fn (Run $run): string => LetterOutlines::of(
+                $run,
+                new Point($text->x->first(), $text->y->first()),
+                $text->align,
+                $text->scale,
+                // Lines lie about one centre.
+                $radius === 0.0 ? 0.0 : self::inner($radius, $text->y->first() - $first),
+            ),
+        ), $texts);
+        $outline = count($outlines) === 1 ? $outlines[0] : Track::combine(
+            $outlines,
+            static fn (array $all): string => implode('', $all),
+        );
+        // Of a colour that changes, both that it begins and that it ends with.
+        $last = $styles->atChange(max($styles->changes));
+        $inks = array_values(array_unique([...self::inks($style), ...self::inks($last)]));
+        $said = array_map(static fn (TextNode $text): TextNode => $text->unpainted($inks, self::edge($style)), $texts);
+
+        $coats = $this->coats->all($this->coated($outline, $styles, $of));
+
+        return [new GroupNode(Role::Lettered, [...$coats, ...$said], of: $of)];
+    }
+
+    /**
+     * A plate behind words.
+     *
+     * @param Track<Box> $box that they take
+     */
+    public function plate(PlateSettings $plate, float $size, Track $box, string $of): GroupNode
+    {
+        $margin = $plate->padding * $size;
+        $around = $box->map(static fn (Box $box): Box => Box::around(
+            $box->middle(),
+            $box->width + 2 * $margin,
+            $box->height + 2 * $margin,
+        ));
+        $outline = $around->map(static fn (Box $box): string => OutlineBuilder::roundedRectangle(
+            $box->left,
+            $box->top,
+            $box->width,
+            $box->height,
+            $plate->radius * $size,
+        ));
+        $on = new Coated(
+            $of,
+            Track::constant($plate->colour),
+            $outline,
+            $around->map(self::grain(...)),
+            $outline,
+            $around,
+            $this->stage,
+            Track::constant($plate->coats),
+        );
+
+        return new GroupNode(Role::Plate, $this->coats->all($on), of: $of);
+    }
+
+    /**
+     * A text that moves: its outline stays, and a group moves it.
+     *
+     * @param Track<TextStyle> $styles
+     */
+    private function moving(TextNode $text, Track $styles, string $of): Node
+    {
+        [$x, $y] = [$text->x->first(), $text->y->first()];
+        $still = $text->at($x, $y);
+
+        return new GroupNode(Role::Lettered, $this->on([$still], $styles, $of), null, new Pose(
+            new Point(0, 0),
+            $text->x->map(static fn (float $at): float => $at - $x),
+            $text->y->map(static fn (float $at): float => $at - $y),
+            Track::constant(1.0),
+            Track::constant(0.0),
+        ), of: $of);
+    }
+
+    /**
+     * @param Track<string> $outline
+     * @param Track<TextStyle> $styles
+     */
+    private function coated(Track $outline, Track $styles, string $of): Coated
+    {
+        $box = $outline->map(static fn (string $outline): Box => ($outline === ''
+            ? null
+            : MeasuredOutline::read($outline)->box()) ?? new Box(0, 0, 1, 1));
+
+        return new Coated(
+            $of,
+            $styles->map(static fn (TextStyle $style): string => $style->colour),
+            $outline,
+            $box->map(self::grain(...)),
+            $outline,
+            $box,
+            $this->stage,
+            $styles->map(static fn (TextStyle $style): Coats => $style->coats),
+        );
+    }
+
+    /** From below upwards. */
+    private static function grain(Box $box): Grain
+    {
+        $middle = $box->middle();
+
+        return Grain::linear(
+            new Point($middle->x, $box->bottom()),
+            new Point($middle->x, $box->top),
+            $middle,
+            hypot($box->width, $box->height) / 2,
+        );
+    }
+
+    /** The radius of a line below the first; one that would turn inside out stays as it is. */
+    private static function inner(float $radius, float $below): float
+    {
+        $inner = $radius - $below;
+
+        return $inner * $radius <= 0 ? $radius : $inner;
+    }
+
+    private static function isPlain(Coats $coats): bool
+    {
+        foreach (array_keys(Coats::KINDS) as $kind) {
+            if ($coats->seen($coats->of($kind)) !== []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<string> the colours that letters can have */
+    private static function inks(TextStyle $style): array
+    {
+        $inks = [];
+        $coats = $style->coats;
+        foreach ([$coats->ground(), ...$coats->fillsAbove()] as $place => $fill) {
+            if ($place > 0 && ($fill->opacity < self::SEEN || $fill->blend !== 'normal')) {
+                continue;
+            }
+            $stops = in_array($fill->kind, ['linear', 'radial'], true) ? $fill->usualStops() : [];
+            array_push($inks, ...$stops === [] ? [Inks::on($style->colour, $fill->ink)] : array_map(
+                static fn (Stop $stop): string => Inks::on($style->colour, $stop->ink),
+                $stops,
+            ));
+        }
+        foreach ($coats->seen($coats->patterns) as $pattern) {
+            if ($pattern->opacity >= self::SEEN) {
+                $inks[] = PatternInk::on($style->colour, $pattern);
+            }
+        }
+
+        return array_values(array_unique($inks));
+    }
+
+    /** The colour of a line around the letters that they are told from; null where there is none. */
+    private static function edge(TextStyle $style): ?string
+    {
+        foreach ($style->coats->seen($style->coats->lines) as $line) {
+            $isAround = $line->place === 'outside' || $line->place === 'centred';
+            if ($isAround && $line->opacity >= self::SEEN && $line->width >= self::EDGE * $style->size) {
+                return Inks::on($style->colour, $line->ink);
+            }
+        }
+
+        return null;
+    }
+}

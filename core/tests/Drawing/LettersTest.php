@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Tests\Drawing;
+
+use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\GroupNode;
+use Lupine\Core\Drawing\PathNode;
+use Lupine\Core\Finish\Colour;
+use Lupine\Core\Formats\Svg;
+use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Legibility\Check;
+use Lupine\Core\Lettering\LetterOutlines;
+use Lupine\Core\Piece\TextStyle;
+use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\LinearPaint;
+use Lupine\Core\Reel\Role;
+use Lupine\Core\Tests\Sample;
+use Lupine\Core\Words\TextSetter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Words with coats: what is seen are outlines, what is read stays text. */
+final class LettersTest extends TestCase
+{
+    private const TITLE = [
+        'words.0.glows' => [['reach' => 20, 'opacity' => 0.8, 'tight' => 0]],
+        'words.0.fills' => [['kind' => 'linear', 'degrees' => 0]],
+        'words.0.lines' => [['width' => 3, 'place' => 'outside', 'colour' => '#102030', 'opacity' => 1]],
+        'words.0.colour' => '#ddeeff',
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function fonts(): iterable
+    {
+        foreach (glob(__DIR__.'/../../../resources/fontpacks/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [basename($file, '.json')];
+        }
+    }
+
+    /**
+     * The arcs of each letter against its curves, followed in two hundred steps by de Casteljau’s construction (any
+     * handbook of computer graphics): as large, and within the same box.
+     */
+    #[DataProvider('fonts')]
+    public function testLettersAsArcsAreTheLettersOfTheFont(string $id): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        $font = Sample::fonts()->pack($id);
+        $style = new TextStyle($id, $font->unitsPerEm, '#ffffff');
+        foreach (mb_str_split('ABGOQRSaegks&%?0123456789éß') as $letter) {
+            $outline = LetterOutlines::of($setter->run($letter, $style), new Point(0, 0), 'left', 1.0);
+            [$area, $left, $right] = self::followed($font->outline($letter, false));
+            $measured = MeasuredOutline::read($outline);
+            $box = $measured->box();
+            self::assertNotNull($box);
+            self::assertEqualsWithDelta(1.0, abs($measured->area) / abs($area), 2e-4, $letter);
+            self::assertEqualsWithDelta([$left, $right], [$box->left, $box->right()], 0.6, $letter);
+        }
+    }
+
+    public function testATitleWithCoatsIsSeenAsOutlinesAndReadAsText(): void
+    {
+        $drawing = self::draw(self::TITLE);
+        $words = Nodes::group($drawing, Role::Words, 'title');
+        $letters = Nodes::group($drawing, Role::Lettered, 'title');
+        [$glow, $fill] = Nodes::paths($letters);
+        self::assertNotNull($glow->effect);
+        self::assertInstanceOf(LinearPaint::class, $fill->fill->at(0));
+        self::assertSame(['What'], Nodes::said($words, 0));
+        [$text] = Nodes::texts($words);
+        self::assertFalse($text->isPainted);
+        self::assertSame('#102030', $text->edge);
+        self::assertCount(3, $text->inks, 'the colours of the gradient');
+        $svg = Svg::ofFrame($drawing, 239);
+        self::assertStringContainsString('aria-label="What"', $svg);
+        self::assertStringNotContainsString('<use', substr($svg, (int) strpos($svg, 'aria-label="What"'), 120));
+        // A line around lies below the fill; of a plain one nothing changes.
+        $order = array_map(static fn ($node): string => match (true) {
+            $node instanceof GroupNode => $node->role->value,
+            $node instanceof PathNode => $node->effect === null ? 'fill' : 'glow',
+            default => 'text',
+        }, $letters->children);
+        self::assertSame(['glow', 'line', 'fill', 'text'], $order);
+        self::assertTrue(Nodes::texts(Nodes::group(self::draw([]), Role::Words, 'title'))[0]->isPainted);
+    }
+
+    public function testReadingsThatCountKeepTheirNumbersUnderCoats(): void
+    {
+        $changes = [
+            'charts.0.words.legend.glows' => [['reach' => 8, 'opacity' => 1]],
+            'charts.0.words.centre' => [
+                'figure' => null, 'caption' => 'so far', 'prefix' => '', 'suffix' => '', 'font' => 'bricolage-bold',
+                'size' => 110, 'colour' => '#ffffff', 'shadows' => [['reach' => 10, 'opacity' => 0.5]],
+            ],
+        ];
+        $plain = self::draw(['charts.0.words.centre' => ['shadows' => []] + $changes['charts.0.words.centre']]);
+        $coated = self::draw($changes);
+        foreach ([20, 60, 239] as $frame) {
+            $read = static fn (Drawing $drawing): array => array_map(
+                static fn (\SimpleXMLElement $one): string => $one['data-reading-of'].' '.$one['data-reading'],
+                (new \SimpleXMLElement(Svg::ofFrame($drawing, $frame)))->xpath('//*[@data-reading]') ?: [],
+            );
+            self::assertSame($read($plain), $read($coated));
+        }
+        self::assertTrue(Sample::prove(Sample::piece(changes: $changes))->isExact());
+        // The number’s outline changes as it counts.
+        $centre = Nodes::group($coated, Role::Lettered, 'total');
+        $seen = Nodes::paths($centre)[1]->outline;
+        self::assertNotSame($seen->at(30), $seen->at(239));
+    }
+
+    public function testTextOnAnArcStandsOnItsCircle(): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        $style = new TextStyle('figtree-bold', 80, '#ffffff');
+        $run = $setter->run('HIHIHIHIHIH', $style);
+        foreach ([400.0, -400.0] as $radius) {
+            $outline = LetterOutlines::of($run, new Point(500, 300), 'middle', $setter->scale($style), $radius);
+            preg_match_all('/(-?[\d.]+) (-?[\d.]+)(?=[MLAZ])/', $outline, $points, PREG_SET_ORDER);
+            $away = array_map(
+                static fn (array $at): float => hypot((float) $at[1] - 500, (float) $at[2] - 300 - $radius),
+                $points,
+            );
+            // Feet of upright stems are a little off the circle, by half their width; heads are a capital away.
+            $feet = $radius > 0 ? min($away) : max($away);
+            $heads = $radius > 0 ? max($away) : min($away);
+            self::assertEqualsWithDelta(400.0, $feet, 3.0);
+            self::assertEqualsWithDelta($setter->capHeight($style), abs($heads - $feet), 3.5);
+        }
+        $bent = self::draw(['words.0.arc' => 600.0, 'moves' => [[
+            'id' => 'm1', 'kind' => 'entrance', 'target' => ['words' => 'title'], 'begin' => 10, 'pin' => null,
+            'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'manner' => 'letters',
+        ]]]);
+        $words = Nodes::group($bent, Role::Words, 'title');
+        self::assertFalse(Nodes::has($bent, Role::Written), 'it fades, for it has no lines to be cut along');
+        self::assertGreaterThan(0.0, $words->opacity?->at(20));
+        self::assertLessThan(1.0, $words->opacity?->at(20));
+    }
+
+    public function testSpacingCapitalsAndBalance(): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        $plain = new TextStyle('figtree-bold', 50, '#ffffff');
+        $wide = new TextStyle('figtree-bold', 50, '#ffffff', letterSpacing: 0.1);
+        self::assertEqualsWithDelta($setter->width('Kettle', $plain) + 5 * 5.0, $setter->width('Kettle', $wide), 1e-9);
+        $high = new TextStyle('figtree-bold', 50, '#ffffff', upperCase: true);
+        self::assertSame($setter->width('KETTLE', $plain), $setter->width('Kettle', $high));
+        self::assertSame('Kettle', $setter->run('Kettle', $high)->text, 'what is read stays as it is written');
+        $text = 'What neighbours brought to the repair table in spring';
+        $even = new TextStyle('figtree-bold', 50, '#ffffff', isBalanced: true);
+        foreach ([500.0, 700.0, 1000.0] as $width) {
+            [$lines, $balanced] = [$setter->lines($text, $plain, $width), $setter->lines($text, $even, $width)];
+            $longest = static fn (array $lines): float => max(array_map(
+                static fn (string $line): float => $setter->width($line, $plain),
+                $lines,
+            ));
+            self::assertCount(count($lines), $balanced);
+            self::assertLessThanOrEqual($longest($lines), $longest($balanced));
+            self::assertSame($text, implode(' ', $balanced));
+        }
+        [$full, $balanced] = [$setter->lines($text, $plain, 700.0), $setter->lines($text, $even, 700.0)];
+        self::assertLessThan($longest($full), $longest($balanced));
+    }
+
+    public function testAPlateGoesAroundItsWordsAndCountsAsTheirGround(): void
+    {
+        $plate = ['colour' => '#f4f0e6', 'padding' => 0.5, 'radius' => 0.2];
+        $drawing = self::draw(['words.0.plate' => $plate]);
+        $outline = Nodes::paths(Nodes::group($drawing, Role::Plate, 'title'))[0]->outline->at(0);
+        $box = MeasuredOutline::read($outline)->box();
+        $setter = Sample::drawPiece()->setter;
+        $style = Sample::piece()->words[0]->style;
+        self::assertEqualsWithDelta($setter->width('What', $style) + $style->size, $box?->width, 0.01);
+        self::assertEqualsWithDelta($setter->capHeight($style) + $style->size, $box?->height, 0.01);
+        $byItself = Sample::arrange()->piece(Sample::piece(changes: [
+            'words.0.plate' => $plate, 'words.0.colour' => null,
+        ]))->words[0];
+        self::assertSame(TextStyle::DARK, $byItself->style->colour);
+        $pale = ['words.0.plate' => $plate, 'words.0.colour' => '#ffffff'];
+        self::assertStringContainsString('“What” has too little contrast', self::told($pale));
+        // A dark line around them is what light letters are told from.
+        $around = ['words.0.lines' => [['width' => 4, 'place' => 'outside', 'colour' => '#102030', 'opacity' => 1]]];
+        self::assertStringNotContainsString('“What” has too little contrast', self::told([...$pale, ...$around]));
+        $gradient = ['words.0.fills' => [['kind' => 'linear', 'stops' => [
+            ['at' => 0, 'colour' => '#ffffff'], ['at' => 1, 'colour' => '#0a2a22'],
+        ]]]];
+        self::assertStringContainsString('“What” has too little contrast', self::told($gradient), 'its worst colour');
+    }
+
+    public function testWordsInTheColourOfTheirPartAreRead(): void
+    {
+        $drawing = self::draw([
+            'charts.0.words.legend.ofPart' => true,
+            'charts.0.words.labels.show' => 'on',
+            'charts.0.words.labels.ofPart' => true,
+        ]);
+        $inks = [];
+        foreach (['r1', 'r2', 'r3', 'r4', 'r5'] as $id) {
+            [$name] = Nodes::texts(Nodes::group($drawing, Role::LegendRow, $id));
+            $inks[] = $name->colour;
+            self::assertGreaterThanOrEqual(4.4, Colour::hex($name->colour)->contrastWith(Colour::hex('#1d3a35')));
+        }
+        self::assertCount(5, array_unique($inks));
+        $label = Nodes::texts(Nodes::group($drawing, Role::Label, 'r1'))[0];
+        self::assertNotContains($label->colour, [TextStyle::LIGHT, TextStyle::DARK]);
+    }
+
+    public function testMovesChangeTheColourAndTheCoatsOfAText(): void
+    {
+        $move = static fn (string $id, string $property, float|string $to): array => [
+            'id' => $id, 'kind' => 'change', 'target' => ['words' => 'title'], 'property' => $property, 'from' => null,
+            'to' => $to, 'begin' => 100, 'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward',
+        ];
+        $drawing = self::draw([
+            'words.0.colour' => '#ffffff',
+            'words.0.glows' => [['reach' => 20, 'opacity' => 0.0, 'tight' => 0]],
+            'moves' => [$move('m1', 'glows.0.opacity', 1.0), $move('m2', 'colour', '#ff0000')],
+        ]);
+        [$glow, $fill] = Nodes::paths(Nodes::group($drawing, Role::Lettered, 'title'));
+        self::assertEqualsWithDelta([0.0, 0.5, 1.0], array_map($glow->opacity->at(...), [100, 110, 125]), 1e-9);
+        $paint = $fill->fill->at(125);
+        self::assertInstanceOf(FlatPaint::class, $paint);
+        self::assertSame('#ff0000', $paint->colour);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function draw(array $changes): Drawing
+    {
+        return Sample::draw(Sample::piece(changes: $changes));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function told(array $changes): string
+    {
+        return implode(' ', array_map(
+            static fn (Check $check): string => $check->ok ? '' : $check->message,
+            Sample::prove(Sample::piece(changes: $changes))->checks(),
+        ));
+    }
+
+    /** @return array{float, float, float} area, left and right of an outline of a font */
+    private static function followed(string $outline): array
+    {
+        preg_match_all('/([MLQCZ])([^MLQCZ]*)/', $outline, $commands, PREG_SET_ORDER);
+        $area = 0.0;
+        [$at, $start] = [[0.0, 0.0], [0.0, 0.0]];
+        $xs = [];
+        $to = static function (array $next) use (&$at, &$area, &$xs): void {
+            $area += ($at[0] * $next[1] - $next[0] * $at[1]) / 2;
+            $xs[] = $next[0];
+            $at = $next;
+        };
+        foreach ($commands as [, $letter, $given]) {
+            preg_match_all('/-?[\d.]+/', $given, $numbers);
+            $points = array_chunk(array_map(floatval(...), $numbers[0]), 2);
+            if ($letter === 'M') {
+                $at = $start = $points[0];
+                continue;
+            }
+            $steered = [$at, ...$points === [] ? [$start] : $points];
+            for ($step = 1; $step <= 200; ++$step) {
+                $now = $steered;
+                while (count($now) > 1) {
+                    $now = array_map(static fn (array $one, array $other): array => [
+                        $one[0] + ($other[0] - $one[0]) * $step / 200,
+                        $one[1] + ($other[1] - $one[1]) * $step / 200,
+                    ], array_slice($now, 0, -1), array_slice($now, 1));
+                }
+                $to($now[0]);
+            }
+        }
+
+        return [$area, min($xs), max($xs)];
+    }
+}
