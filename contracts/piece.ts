@@ -343,6 +343,10 @@ export interface Finish {
    * @maxItems 5
    */
   shadows?: Shadow[];
+  /**
+   * absent or null: as the form has them
+   */
+  tracks?: Track | null;
 }
 /**
  * A fill of a part: flat, or a gradient.
@@ -655,6 +659,53 @@ export interface Shadow {
    * whether it is left out; its settings are kept
    */
   off?: boolean;
+}
+/**
+ * How the tracks look that marks run on.
+ */
+export interface Track {
+  /**
+   * null: as the form has it, tinted or plain
+   */
+  colour?: Colour | null;
+  /**
+   * of a colour of its own
+   */
+  opacity?: number;
+  /**
+   * empty: flat, in the colour of the part
+   *
+   * @maxItems 5
+   */
+  fills?: Fill[];
+  /**
+   * @maxItems 5
+   */
+  patterns?: Pattern[];
+  /**
+   * @maxItems 5
+   */
+  textures?: Texture[];
+  /**
+   * @maxItems 5
+   */
+  inners?: Inner[];
+  /**
+   * @maxItems 5
+   */
+  lines?: EdgeLine[];
+  /**
+   * @maxItems 5
+   */
+  edges?: EdgeLight[];
+  /**
+   * @maxItems 5
+   */
+  glows?: Glow[];
+  /**
+   * @maxItems 5
+   */
+  shadows?: Shadow[];
 }
 /**
  * The words of a chart.

@@ -75,6 +75,7 @@ export interface Groups {
   Emphasis: piece.Emphasis;
   Shot: piece.Shot;
   Follow: piece.Follow;
+  Track: piece.Track;
   Reading: piece.Reading;
   Labels: piece.Labels;
   Names: piece.Names;
@@ -324,6 +325,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"edges","label":"Edge light","kind":"list","max":5},
       {"name":"glows","label":"Glow","kind":"list","max":5},
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
+      {"name":"tracks","label":"Tracks","kind":"group","group":"Track","canBeNone":true},
     ],
   },
   ChartWords: {
@@ -615,6 +617,22 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"how","label":"Follows","kind":"choice","choices":[["with","With"],["after","After"]],"default":"with"},
       {"name":"offset","label":"Offset","kind":"whole","unit":"frames","min":-18000,"max":18000,"step":1,"default":0},
+    ],
+  },
+  Track: {
+    label: "Tracks",
+    hint: "",
+    fields: [
+      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"As the form has it"},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"when":{"colour":true}},
+      {"name":"fills","label":"Fill","kind":"list","max":5},
+      {"name":"patterns","label":"Pattern","kind":"list","max":5},
+      {"name":"textures","label":"Texture","kind":"list","max":5},
+      {"name":"inners","label":"Inner glow","kind":"list","max":5},
+      {"name":"lines","label":"Line","kind":"list","max":5},
+      {"name":"edges","label":"Edge light","kind":"list","max":5},
+      {"name":"glows","label":"Glow","kind":"list","max":5},
+      {"name":"shadows","label":"Shadow","kind":"list","max":5},
     ],
   },
   Reading: {

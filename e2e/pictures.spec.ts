@@ -1,4 +1,4 @@
-import { grounds, samples } from '../contracts/settings';
+import { grounds, panels, samples } from '../contracts/settings';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
-import type { Piece } from '../contracts/piece';
+import type { Panel, Piece } from '../contracts/piece';
 import { goTo, store } from './desk';
 import { decodedFrame, difference, pixelsOf, shot, type Picture } from './pictures';
 import { evenlySpoken } from '../demo/evenlySpoken';
@@ -159,7 +159,8 @@ function decibels(one: Uint8Array, other: Uint8Array): number {
   return 10 * Math.log10((255 * 255) / (squares / (one.length * 0.75) || 1e-9));
 }
 
-// Samples of every coat, a few at a time, on grounds with lights, clouds and textures, amid the entrance or after.
+// Samples of every coat, a few at a time, on marks, words, plates and panels, on grounds with lights, clouds and
+// textures, amid the entrance or after.
 for (const round of [0, 1, 2, 3, 4]) {
   test(`coats and grounds are the same on stage, still and SVG: ${round}`, async ({ page, request }) => {
     const piece = demo();
@@ -175,6 +176,35 @@ for (const round of [0, 1, 2, 3, 4]) {
       const pattern = samples.patterns[(round * 2 + at) % samples.patterns.length].coats;
       const texture = samples.textures[(round + at) % samples.textures.length].coats;
       chart.own[id] = at % 2 === 0 ? { patterns: pattern } : { textures: texture };
+    });
+    const coatsOf = (shift: number): Partial<Panel> =>
+      Object.fromEntries(Object.entries(samples).map(([list, all]) => [list, all[(round + shift) % all.length].coats]));
+    Object.assign(piece.words[0], coatsOf(1), { colour: '#e8e0cc', plate: { colour: '#24424a', ...coatsOf(2) } });
+    const shape = { width: 300, height: 170, colour: '#7a5ca8', radius: 30, thickness: 24 };
+    const kinds = Object.keys(panels) as Panel['kind'][];
+    piece.panels = [0, 1].map((place) => ({
+      ...shape,
+      ...coatsOf(3 + place),
+      id: `panel${place}`,
+      kind: kinds[(round * 2 + place) % kinds.length],
+      x: 1240 + place * 340,
+      y: 900,
+      turn: place * 14,
+      stands: place === 0 ? 'back' : 'front',
+    }));
+    // One of them is half there: its coats are put together first.
+    piece.moves.push({
+      id: 'dims',
+      kind: 'change',
+      target: { panel: 'panel1' },
+      property: 'opacity',
+      from: null,
+      to: 0.5,
+      begin: 0,
+      pin: null,
+      frames: 10,
+      curve: 'linear',
+      opens: 'forward',
     });
     piece.backdrop = grounds[(round * 2 + 1) % grounds.length].backdrop;
     const file = write(`coats-${round}.json`, piece);

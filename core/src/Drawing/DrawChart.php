@@ -33,7 +33,14 @@ final readonly class DrawChart
         $finish = new DrawFinish($chart, $shapes, $timing, $this->loops, $this->stage);
         $poses = new FigurePoses($timing, $shapes);
         $marks = $this->marks($chart, $timing, $shapes, $finish);
-        $furniture = new DrawFurniture($chart, $timing, $shapes, $this->texts);
+        $furniture = new DrawFurniture(
+            $chart,
+            $timing,
+            $shapes,
+            $this->texts,
+            new DrawCoats($this->loops, $this->range),
+            $this->stage,
+        );
         $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->texts, $ground);
         $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;
         $children = [

@@ -7,10 +7,14 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Furniture;
+use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Layout;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Lettering\TickNumbers;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\TrackSettings;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
@@ -35,6 +39,8 @@ final readonly class DrawFurniture
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private DrawTexts $texts,
+        private DrawCoats $coats,
+        private Box $stage,
     ) {
         $this->now = $shapes->layouts->map(static fn (Layout $layout): array => $layout->furniture());
         $all = [];
@@ -84,6 +90,9 @@ final readonly class DrawFurniture
     private function nodes(string $key, Furniture $one): array
     {
         $now = $this->now->map(static fn (array $all): ?Furniture => $all[$key] ?? null);
+        if ($one->role === 'track' && $this->chart->finish->tracks !== null) {
+            return $this->track($one, $now, $this->chart->finish->tracks);
+        }
         $path = new PathNode(
             $now->map(static fn (?Furniture $now): string => $now->outline ?? ''),
             new FlatPaint($this->colour($one)),
@@ -107,6 +116,51 @@ final readonly class DrawFurniture
         $opacity = $now->map(static fn (?Furniture $now): float => $now->opacity ?? 0.0);
 
         return [new GroupNode(Role::Tick, $nodes, $opacity, of: $key)];
+    }
+
+    /**
+     * A track with coats.
+     *
+     * @param Track<Furniture|null> $now
+     *
+     * @return list<Node>
+     */
+    private function track(Furniture $one, Track $now, TrackSettings $settings): array
+    {
+        $outline = $now->map(static fn (?Furniture $now): string => $now->outline ?? '');
+        $box = $outline->map(static fn (string $outline): Box => ($outline === ''
+            ? null
+            : MeasuredOutline::read($outline)->box()) ?? new Box(0, 0, 1, 1));
+        $on = new Coated(
+            (string) $one->figureId,
+            Track::constant($settings->colour ?? $this->colour($one)),
+            $outline,
+            $box->map(Grain::across(...)),
+            $outline,
+            $this->shapes->layouts->map(static fn (Layout $layout): Box => $layout->extent()),
+            $this->stage,
+            Track::constant($settings->coats),
+        );
+        $much = match (true) {
+            $settings->colour !== null => $settings->opacity,
+            $one->isTinted => self::TINT,
+            default => self::PLAIN,
+        };
+        $ground = $settings->coats->ground();
+        $path = new PathNode(
+            $outline,
+            $this->coats->ground($on),
+            $much * $ground->opacity,
+            blend: $ground->blend,
+            trackOf: $one->figureId,
+        );
+
+        return [
+            ...$this->coats->shadows($on),
+            ...$this->coats->glows($on),
+            ...$this->coats->around($on),
+            ...$this->coats->withHoles([$path, ...$this->coats->onFill($on)], $on),
+        ];
     }
 
     /** @param Track<Furniture|null> $now */

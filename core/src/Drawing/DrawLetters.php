@@ -100,7 +100,7 @@ final readonly class DrawLetters
             $of,
             Track::constant($plate->colour),
             $outline,
-            $around->map(self::grain(...)),
+            $around->map(Grain::across(...)),
             $outline,
             $around,
             $this->stage,

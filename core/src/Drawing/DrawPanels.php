@@ -39,7 +39,7 @@ final readonly class DrawPanels
             $panel->panel->id,
             $now->map(static fn (Panel $panel): string => $panel->colour),
             $outline,
-            $box->map(self::grain(...)),
+            $box->map(Grain::across(...)),
             $full,
             $box,
             $this->stage,
@@ -68,18 +68,5 @@ final readonly class DrawPanels
             Track::constant(1.0),
             Track::constant($told->turn),
         ));
-    }
-
-    /** What gradients and patterns follow: along it, from its left end. */
-    private static function grain(Box $box): Grain
-    {
-        $middle = $box->middle();
-
-        return Grain::linear(
-            new Point($box->left, $middle->y),
-            new Point($box->right(), $middle->y),
-            $middle,
-            hypot($box->width, $box->height) / 2,
-        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form;
 
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 
 /** The frame that gradients and patterns on a mark follow. */
@@ -46,5 +47,18 @@ final readonly class Grain
             ($from->x + $to->x) / 2,
             ($from->y + $to->y) / 2,
         ));
+    }
+
+    /** Of what has no direction of its own: along a box, from its left. */
+    public static function across(Box $box): self
+    {
+        $middle = $box->middle();
+
+        return self::linear(
+            new Point($box->left, $middle->y),
+            new Point($box->right(), $middle->y),
+            $middle,
+            hypot($box->width, $box->height) / 2,
+        );
     }
 }

@@ -10,6 +10,7 @@ use Lupine\Core\Settings\Choice;
 use Lupine\Core\Settings\ColourValue;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Part;
 use Lupine\Core\Settings\Several;
 
 /** How the marks of a chart look. */
@@ -25,6 +26,9 @@ final readonly class FinishSettings
         public array $swatches,
         #[Among(Coats::class)]
         public Coats $coats,
+        #[Part(TrackSettings::class)]
+        #[Detail('absent or null: as the form has them', isOptional: true)]
+        public ?TrackSettings $tracks = null,
     ) {
     }
 }

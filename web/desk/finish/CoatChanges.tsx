@@ -23,7 +23,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const chart = 'chart' in whose ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
   const properties = useProperties((chart ?? piece.charts[0])?.form.kind);
   const told = targetOf(whose);
-  if (!told || whose.of === 'plate') return null;
+  if (!told || whose.of === 'plate' || whose.of === 'tracks') return null;
   const { target, path } = told;
   const of = `${path}${kind}.${place}.`;
   const isIts = ({ name }: { name: string }): boolean => name.startsWith(of);

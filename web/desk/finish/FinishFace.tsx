@@ -69,7 +69,7 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                 </div>
                 <select
                   className="form-select form-select-sm finish-other"
-                  aria-label="Finish of words or a panel"
+                  aria-label="Finish of tracks, words or a panel"
                   value={nameOf(whose)}
                   onChange={({ target: { value } }) => look(value || 'parts')}
                 >
@@ -135,6 +135,19 @@ function Colours({ piece, chart, whose, colour }: { piece: Piece; chart: Chart; 
           value={chart.own[whose.figure] ?? {}}
           colour={colour}
           onChange={(part) => edit((draft) => setOwn(draft, whose.figure, part))}
+        />
+      )}
+      {whose.of === 'tracks' && (
+        <GroupFields
+          of="Track"
+          only={['colour', 'opacity']}
+          value={chart.finish.tracks ?? {}}
+          colour={colour}
+          onChange={(part) =>
+            edit((draft) => {
+              draft.finish.tracks = { ...draft.finish.tracks, ...part };
+            })
+          }
         />
       )}
       {whose.of === 'panel' && (

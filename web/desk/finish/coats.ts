@@ -15,10 +15,14 @@ export const MOST = settingOf('Finish', 'glows').max ?? 1;
 
 export const labelOf = (kind: Kind): string => settings[coats[kind]].label;
 
-/** Whose coats are looked at: those of all parts of a chart, of one part, of a panel, of words, or of their plate. */
+/**
+ * Whose coats are looked at: those of all parts of a chart, of one part, of its tracks, of a panel, of words, or of
+ * their plate.
+ */
 export type Whose =
   | { of: 'chart'; chart: string }
   | { of: 'part'; chart: string; figure: string }
+  | { of: 'tracks'; chart: string }
   | { of: 'panel'; panel: string }
   | { of: 'words'; at: StyleAt }
   | { of: 'plate'; at: StyleAt };
@@ -32,6 +36,7 @@ function listsOf(piece: Piece, whose: Whose): { own: Partial<OwnLists>; others: 
   if (whose.of === 'plate') return { own: styleAt(piece, whose.at)?.plate ?? {}, others: {} };
   const chart = piece.charts.find(({ id }) => id === whose.chart);
   const finish: Partial<OwnLists> = chart?.finish ?? {};
+  if (whose.of === 'tracks') return { own: chart?.finish.tracks ?? {}, others: {} };
   return whose.of === 'chart'
     ? { own: finish, others: {} }
     : { own: (chart?.own[whose.figure] ?? {}) as Partial<OwnLists>, others: finish };
@@ -60,7 +65,11 @@ export function setCoats<K extends Kind>(piece: Piece, whose: Whose, kind: K, li
   if (whose.of === 'part') {
     const chart = piece.charts.find(({ id }) => id === whose.chart);
     if (chart) setOwn(chart, whose.figure, { [kind]: list } as Own);
-  } else Object.assign(listsOf(piece, whose).own, { [kind]: list ?? [] });
+    return;
+  }
+  const finish = whose.of === 'tracks' ? piece.charts.find(({ id }) => id === whose.chart)?.finish : undefined;
+  if (finish) finish.tracks ??= {};
+  Object.assign(listsOf(piece, whose).own, { [kind]: list ?? [] });
 }
 
 /** What moves change of it, and before which path its coats stand among what they can change; null: none do. */

@@ -8,7 +8,9 @@ import type { Whose } from './coats';
 
 /** What else than parts has a finish in this piece, by the names that `finishOf` takes. */
 export function finishesOf(piece: Piece, chart: Chart): [string, string][] {
+  const hasTracks = 'track' in chart.form && chart.form.track !== 'none';
   return [
+    ...(hasTracks ? [['tracks', 'Tracks'] as [string, string]] : []),
     ...(piece.panels ?? []).map((panel): [string, string] => [`panel:${panel.id}`, panelName(panel)]),
     ...stylesOf(piece, chart).flatMap(({ at, name }): [string, string][] => [
       [`words:${at}`, name],
@@ -19,6 +21,7 @@ export function finishesOf(piece: Piece, chart: Chart): [string, string][] {
 
 /** By which name it is chosen; none for parts. */
 export function nameOf(whose: Whose): string {
+  if (whose.of === 'tracks') return whose.of;
   if (whose.of === 'panel') return `panel:${whose.panel}`;
   return 'at' in whose ? `${whose.of}:${whose.at}` : '';
 }
@@ -35,6 +38,7 @@ export function whoseNow(
   const chosen = finishOf ?? chosenBy(chart, selection);
   const [of, ...rest] = chosen.split(':');
   const which = rest.join(':');
+  if (of === 'tracks') return { of, chart: chart.id };
   if (of === 'panel') return panelOf(piece, which) ? { of, panel: which } : all;
   if (of === 'words') return styleAt(piece, which) ? { of, at: which } : all;
   if (of === 'plate') return styleAt(piece, which)?.plate ? { of, at: which } : all;
