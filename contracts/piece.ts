@@ -390,6 +390,14 @@ export interface Fill {
    * 1: the gradient’s ends just reach the corners of what it goes over
    */
   size?: number;
+  /**
+   * to the right, of a fill that lies on another: out of register, as in print, pixels
+   */
+  shiftX?: number;
+  /**
+   * down, of a fill that lies on another, pixels
+   */
+  shiftY?: number;
   opacity?: number;
   blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
   /**

@@ -268,6 +268,7 @@ export interface ReelGroup {
     | 'figure'
     | 'line'
     | 'pattern'
+    | 'shifted'
     | 'holes'
     | 'light'
     | 'label'

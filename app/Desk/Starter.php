@@ -13,6 +13,7 @@ final class Starter
     private const NAMES = [
         'pie', 'donut', 'tilted', 'dial', 'rings', 'bars', 'columns', 'line', 'area', 'strip', 'ribbon', 'years',
         'columns-and-line', 'two-charts', 'lamplight', 'cloth', 'print-shop', 'enamel', 'chalk', 'ledger',
+        'glass', 'signal',
     ];
 
     /** @return list<string> */

@@ -38,8 +38,6 @@ final readonly class DrawChart
             $timing,
             $shapes,
             $this->texts,
-            new DrawCoats($this->loops, $this->range),
-            $this->stage,
         );
         $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->texts, $ground);
         $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;

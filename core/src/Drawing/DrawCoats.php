@@ -9,6 +9,7 @@ use Lupine\Core\Finish\Inks;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Geometry\Inset;
 use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
@@ -98,12 +99,12 @@ final readonly class DrawCoats
         $paints = new CoatPaints($on);
         $nodes = [];
         foreach ($this->each($on, static fn (Coats $coats): array => $coats->fillsAbove()) as $fills) {
-            $nodes[] = new PathNode(
+            $nodes[] = self::shifted($fills, new PathNode(
                 $on->outline,
                 $paints->fill($fills),
                 $fills->map(static fn (FillCoat $one): float => $one->opacity),
                 blend: $fills->first()->blend,
-            );
+            ), $on->id);
         }
         foreach ($this->each($on, static fn (Coats $coats): array => $coats->patterns) as $patterns) {
             array_push($nodes, ...$this->pattern($on, $patterns, $paints));
@@ -126,6 +127,23 @@ final readonly class DrawCoats
         }
 
         return $nodes;
+    }
+
+    /**
+     * A fill out of register.
+     *
+     * @param Track<FillCoat> $fills
+     */
+    private static function shifted(Track $fills, PathNode $node, string $of): Node
+    {
+        $x = $fills->map(static fn (FillCoat $one): float => $one->shiftX);
+        $y = $fills->map(static fn (FillCoat $one): float => $one->shiftY);
+        if ($x->isConstant() && $y->isConstant() && $x->first() === 0.0 && $y->first() === 0.0) {
+            return $node;
+        }
+        $pose = new Pose(new Point(0, 0), $x, $y, Track::constant(1.0), Track::constant(0.0));
+
+        return new GroupNode(Role::Shifted, [$node], null, $pose, of: $of);
     }
 
     /**
@@ -327,7 +345,10 @@ final readonly class DrawCoats
             blend: $first->blend,
         );
 
-        return new GroupNode(Role::Line, [$path], clip: $isInside ? $on->outline : null, of: $on->id);
+        // At a distance it lies within anyway; where a part is narrower than that, nothing of it stands out.
+        $isWithin = $isInside || $first->place === 'apart';
+
+        return new GroupNode(Role::Line, [$path], clip: $isWithin ? $on->outline : null, of: $on->id);
     }
 
     /** By how much dashes are longer so that a whole number of them goes round. */

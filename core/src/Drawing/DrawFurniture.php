@@ -39,8 +39,6 @@ final readonly class DrawFurniture
         private ChartTiming $timing,
         private ChartShapes $shapes,
         private DrawTexts $texts,
-        private DrawCoats $coats,
-        private Box $stage,
     ) {
         $this->now = $shapes->layouts->map(static fn (Layout $layout): array => $layout->furniture());
         $all = [];
@@ -138,7 +136,7 @@ final readonly class DrawFurniture
             $box->map(Grain::across(...)),
             $outline,
             $this->shapes->layouts->map(static fn (Layout $layout): Box => $layout->extent()),
-            $this->stage,
+            $this->texts->stage,
             Track::constant($settings->coats),
         );
         $much = match (true) {
@@ -149,17 +147,17 @@ final readonly class DrawFurniture
         $ground = $settings->coats->ground();
         $path = new PathNode(
             $outline,
-            $this->coats->ground($on),
+            $this->texts->coats->ground($on),
             $much * $ground->opacity,
             blend: $ground->blend,
             trackOf: $one->figureId,
         );
 
         return [
-            ...$this->coats->shadows($on),
-            ...$this->coats->glows($on),
-            ...$this->coats->around($on),
-            ...$this->coats->withHoles([$path, ...$this->coats->onFill($on)], $on),
+            ...$this->texts->coats->shadows($on),
+            ...$this->texts->coats->glows($on),
+            ...$this->texts->coats->around($on),
+            ...$this->texts->coats->withHoles([$path, ...$this->texts->coats->onFill($on)], $on),
         ];
     }
 

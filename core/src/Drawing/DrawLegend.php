@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Form\Grain;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
@@ -13,9 +14,10 @@ use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Lettering\PartInk;
 use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\TextStyle;
-use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
@@ -55,10 +57,7 @@ final readonly class DrawLegend
             $rows[] = new GroupNode(
                 Role::LegendRow,
                 [
-                    new PathNode(
-                        Track::constant(OutlineBuilder::circle(new Point($left + $plan->dot(), $middle), $plan->dot())),
-                        new FlatPaint($this->timing->colours[$id]),
-                    ),
+                    ...$this->dot($id, new Point($left + $plan->dot(), $middle), $plan->dot()),
                     $this->texts->line(
                         $this->setter->fitted($label, $plan->style, $plan->labelRoom),
                         $style,
@@ -85,6 +84,37 @@ final readonly class DrawLegend
         }
 
         return new GroupNode(Role::Legend, $rows);
+    }
+
+    /**
+     * A dot with what fills the part.
+     *
+     * @return list<Node>
+     */
+    private function dot(string $id, Point $middle, float $radius): array
+    {
+        $outline = Track::constant(OutlineBuilder::circle($middle, $radius));
+        $box = Track::constant(Box::around($middle, 2 * $radius, 2 * $radius));
+        $on = new Coated(
+            $id,
+            Track::constant($this->timing->colours[$id]),
+            $outline,
+            $box->map(Grain::across(...)),
+            $outline,
+            $box,
+            $this->texts->stage,
+            // Lines and lights are too large for it, and a mask for each would cost more than it shows.
+            $this->timing->coats[$id]->track($this->shapes->range)->map(static fn (Coats $coats): Coats => new Coats(
+                $coats->fills,
+                $coats->patterns,
+                array_values(array_filter(
+                    $coats->textures,
+                    static fn (TextureCoat $one): bool => !$one->leavesHoles(),
+                )),
+            )),
+        );
+
+        return $this->texts->coats->all($on);
     }
 
     /** @param Point $at where its row begins on the stage */

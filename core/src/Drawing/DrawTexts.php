@@ -27,11 +27,18 @@ use Lupine\Core\Words\TextSetter;
 /** Titles, other free texts and captions. */
 final readonly class DrawTexts
 {
+    public DrawCoats $coats;
+
     private DrawLetters $letters;
 
-    public function __construct(public TextSetter $setter, Loops $loops, private FrameRange $range, Box $stage)
-    {
-        $this->letters = new DrawLetters(new DrawCoats($loops, $range), $stage);
+    public function __construct(
+        public TextSetter $setter,
+        Loops $loops,
+        private FrameRange $range,
+        public Box $stage,
+    ) {
+        $this->coats = new DrawCoats($loops, $range);
+        $this->letters = new DrawLetters($this->coats, $stage);
     }
 
     /**

@@ -89,6 +89,10 @@ final readonly class CoatSamples
                         ['at' => 1, 'colour' => '#ffffff', 'opacity' => 0],
                     ],
                 ]],
+                'Out of register' => [['kind' => 'flat'], [
+                    'kind' => 'flat', 'colour' => '#3aa0c9', 'opacity' => 0.7, 'blend' => 'multiply', 'shiftX' => -5,
+                    'shiftY' => 4,
+                ]],
                 'Glass' => [[
                     'kind' => 'linear', 'degrees' => 0, 'opacity' => 1,
                     'stops' => [['at' => 0, 'opacity' => 0.25], ['at' => 1, 'opacity' => 0.7]],

@@ -41,6 +41,8 @@ enum Role: string
     case Line = 'line';
     /** strokes of a pattern within a part, of a figure's id */
     case Pattern = 'pattern';
+    /** a fill out of register, of a figure's id */
+    case Shifted = 'shifted';
     /** what has holes by a texture, of a figure's id; of no id where it is all marks of a chart */
     case Holes = 'holes';
     /** what brightens a part, of a figure's id */

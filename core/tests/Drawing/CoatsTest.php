@@ -148,6 +148,40 @@ final class CoatsTest extends TestCase
         );
     }
 
+    public function testTracksHaveCoatsAndStayTracks(): void
+    {
+        $tracks = ['colour' => '#dde3ee', 'opacity' => 0.5, 'inners' => [['reach' => 10, 'opacity' => 0.6]]];
+        $piece = Sample::piece("What\tMended\nKettles\t30 %\nLamps\t60 %", [
+            'charts.0.finish.tracks' => $tracks,
+            'charts.0.form.track' => 'plain',
+        ], 'rings');
+        $drawing = Sample::draw($piece);
+        $furniture = Nodes::paths(Nodes::group($drawing, Role::Furniture));
+        $found = array_values(array_filter($furniture, static fn (PathNode $one): bool => $one->trackOf !== null));
+        self::assertSame(['r1', 'r2'], array_map(static fn (PathNode $node): ?string => $node->trackOf, $found));
+        self::assertSame(['#dde3ee', 0.5], [self::colour($found[0]), $found[0]->opacity->at(0)]);
+        $inners = array_values(array_filter(
+            $furniture,
+            static fn (PathNode $one): bool => $one->effect?->at(0) instanceof Inner,
+        ));
+        self::assertCount(2, $inners);
+        self::assertSame($found[0]->outline->at(239), $inners[0]->outline->at(239));
+        self::assertTrue(Sample::prove($piece)->isExact());
+    }
+
+    public function testAFillOutOfRegisterIsMovedAndTheMarkIsNot(): void
+    {
+        $drawing = Sample::draw(Sample::piece(changes: ['charts.0.finish.fills' => [
+            ['kind' => 'flat', 'shiftX' => 50],
+            ['kind' => 'flat', 'colour' => '#3aa0c9', 'blend' => 'multiply', 'shiftX' => -5, 'shiftY' => 4],
+        ]]));
+        self::assertCount(5, $drawing->marks());
+        $shifted = Nodes::groups($drawing, Role::Shifted);
+        [$first] = $shifted;
+        self::assertSame([-5.0, 4.0], [$first->pose?->x->at(0), $first->pose?->y->at(0)]);
+        self::assertSame($drawing->marks()[0]->outline->at(239), Nodes::paths($first)[0]->outline->at(239));
+    }
+
     public function testMovesChangeCoatsOfAChartAndOfAPart(): void
     {
         $move = ['kind' => 'change', 'begin' => 100, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward',

@@ -18,6 +18,12 @@ interface Props {
   onChoose: (kind: Kind, place: number) => void;
 }
 
+/** Kinds are chosen by looking, and what lies at the ground cannot be out of register. */
+function hidden(kind: Kind, place: number): string[] {
+  if (kind === 'fills') return place === 0 ? ['shiftX', 'shiftY'] : [];
+  return kind === 'patterns' || kind === 'textures' ? ['kind'] : [];
+}
+
 /** One coat: samples to choose from by looking, and all that it can be set to. */
 export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose }: Props) {
   const edit = useDesk((state) => state.edit);
@@ -78,7 +84,7 @@ export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose 
             <GroupFields
               of={of}
               value={coat as never}
-              but={kind === 'patterns' || kind === 'textures' ? (['kind'] as never) : []}
+              but={hidden(kind, place) as never}
               colour={colour}
               slots={
                 kind === 'fills'

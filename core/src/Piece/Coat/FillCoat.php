@@ -78,6 +78,16 @@ final readonly class FillCoat implements Coat
             isKeyed: true,
         )]
         public float $size = 1.0,
+        #[Number('Shift X', Unit::Pixels, -400, 400, 0)]
+        #[Detail(
+            'to the right, of a fill that lies on another: out of register, as in print',
+            isOptional: true,
+            isKeyed: true,
+        )]
+        public float $shiftX = 0.0,
+        #[Number('Shift Y', Unit::Pixels, -400, 400, 0)]
+        #[Detail('down, of a fill that lies on another', isOptional: true, isKeyed: true)]
+        public float $shiftY = 0.0,
         #[Number('Opacity', Unit::Fraction, 0, 1, 1)]
         #[Detail(isOptional: true, isKeyed: true)]
         public float $opacity = 1.0,
