@@ -158,7 +158,7 @@ final class CoatsTest extends TestCase
         $drawing = Sample::draw($piece);
         $furniture = Nodes::paths(Nodes::group($drawing, Role::Furniture));
         $found = array_values(array_filter($furniture, static fn (PathNode $one): bool => $one->trackOf !== null));
-        self::assertSame(['r1', 'r2'], array_map(static fn (PathNode $node): ?string => $node->trackOf, $found));
+        self::assertSame(['r2', 'r1'], array_map(static fn (PathNode $node): ?string => $node->trackOf, $found));
         self::assertSame(['#dde3ee', 0.5], [self::colour($found[0]), $found[0]->opacity->at(0)]);
         $inners = array_values(array_filter(
             $furniture,
