@@ -130,7 +130,7 @@ php_flags=(-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d
 
 # use_data FOLDER: everything that is kept, and what Laravel derives from it, stands in this folder.
 use_data() {
-  export LUPINE_DATA="$1"
+  export LUPINE_DATA="$1" LUPINE_PICTURES="$1/app/pictures"
   export APP_CONFIG_CACHE="$1/framework/derived/config.php" APP_ROUTES_CACHE="$1/framework/derived/routes.php"
   export APP_EVENTS_CACHE="$1/framework/derived/events.php"
 }
@@ -139,7 +139,7 @@ use_data() {
 need_folder() {
   # Sockets stand in it, and systems take no longer a path for one.
   [ ${#1} -le 84 ] || stop "The path $1 is ${#1} characters long; 84 are the limit. Choose a folder nearer to the top."
-  local app=("$1"/app/{hand-offs,rendering,sounds,stills,uploads})
+  local app=("$1"/app/{hand-offs,pictures,rendering,sounds,stills,uploads})
   mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/views,framework/web,logs} 2> /dev/null ||
     stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."

@@ -31,6 +31,7 @@ export interface Answers {
   'POST script/read': ReadScript;
   'POST script/tell': ToldTable;
   'POST script/lay': LaidLines;
+  'POST pictures': KeptPicture;
   'POST uploads': Upload;
   'PUT uploads/{upload}': UploadedPart;
   'DELETE uploads/{upload}': Gone;
@@ -1116,6 +1117,20 @@ export interface LaidLines {
 export interface LineTime {
   begin: number;
   end: number;
+}
+/**
+ * A picture that came in, as a document names it.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "KeptPicture".
+ */
+export interface KeptPicture {
+  /**
+   * its fingerprint
+   */
+  file: string;
+  width: number;
+  height: number;
 }
 /**
  * A file that comes in, in parts.

@@ -138,6 +138,10 @@ export interface Piece {
    * @maxItems 40
    */
   panels?: Panel[];
+  /**
+   * @maxItems 60
+   */
+  pictures?: Picture[];
 }
 /**
  * What is filmed.
@@ -355,7 +359,7 @@ export interface Fill {
   /**
    * shaded: a little lighter outward or along the part
    */
-  kind: 'flat' | 'shaded' | 'linear' | 'radial';
+  kind: 'flat' | 'shaded' | 'linear' | 'radial' | 'picture';
   /**
    * null: the colour of the part
    */
@@ -371,15 +375,23 @@ export interface Fill {
    */
   stops?: Stop[];
   /**
-   * what a gradient goes over
+   * one of the piece’s pictures; null, or gone: flat
+   */
+  picture?: string | null;
+  /**
+   * cover: no edge of what it goes over stays bare; contain: all of it is seen; tile: side by side, a pixel of it for one of the stage
+   */
+  fit?: 'cover' | 'contain' | 'tile';
+  /**
+   * what a gradient or a picture goes over
    */
   across?: 'part' | 'chart' | 'stage';
   /**
-   * where a linear gradient leads, clockwise from 12 o’clock, degrees
+   * where a linear gradient leads, clockwise from 12 o’clock; how a picture is turned, degrees
    */
   degrees?: number;
   /**
-   * middle of a radial gradient, as a part of the width that it goes over
+   * middle of a radial gradient or a picture, as a part of the width that it goes over
    */
   x?: number;
   /**
@@ -387,7 +399,7 @@ export interface Fill {
    */
   y?: number;
   /**
-   * 1: the gradient’s ends just reach the corners of what it goes over
+   * 1: the gradient’s ends just reach the corners of what it goes over, or a picture just fits
    */
   size?: number;
   /**
@@ -2184,7 +2196,7 @@ export interface Panel {
    */
   stands?: 'back' | 'between' | 'front';
   /**
-   * what it lies around and follows: the id of a chart or a text, legend- and a chart’s id, or all; absent or null: it stands where it is put
+   * what it lies around and follows: the id of a chart or a text, legend- and a chart’s id, all or stage; absent or null: it stands where it is put
    */
   around?: string | null;
   /**
@@ -2241,4 +2253,23 @@ export interface Panel {
    * @maxItems 5
    */
   shadows?: Shadow[];
+}
+/**
+ * A picture that fills can have: a file beside the document, named by its fingerprint.
+ */
+export interface Picture {
+  id: string;
+  name: string;
+  /**
+   * SHA-256 of the file, in hexadecimal digits
+   */
+  file: string;
+  /**
+   * pixels
+   */
+  width: number;
+  /**
+   * pixels
+   */
+  height: number;
 }

@@ -41,7 +41,7 @@ export interface Reel {
    * set texts: the text, its width in font units, and by turns a glyph's number and its place in font units
    */
   runs: [string, number, number[]][];
-  paints: (CloudsPaint | DotsPaint | LinearPaint | PatternPaint | RadialPaint | TilePaint)[];
+  paints: (CloudsPaint | DotsPaint | LinearPaint | PatternPaint | PicturePaint | RadialPaint | TilePaint)[];
   /**
    * what is done to outlines
    */
@@ -161,6 +161,34 @@ export interface PatternPaint {
    */
   isDrifting: boolean;
   kind: 'pattern';
+}
+/**
+ * A picture, once or repeated. The painter and whoever writes an SVG have its file by its fingerprint.
+ */
+export interface PicturePaint {
+  /**
+   * SHA-256 of the file
+   */
+  file: string;
+  /**
+   * left and top of the picture before it is turned, in pixels of the stage
+   */
+  x: number;
+  y: number;
+  /**
+   * how large it is there
+   */
+  width: number;
+  height: number;
+  /**
+   * turned clockwise about its middle
+   */
+  degrees: number;
+  /**
+   * whether it is laid side by side without end
+   */
+  repeats: boolean;
+  kind: 'picture';
 }
 /**
  * A gradient from a middle outwards, in pixels of the stage.

@@ -1,14 +1,13 @@
-import { grounds, panels, samples } from '../contracts/settings';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
-import type { Panel, Piece } from '../contracts/piece';
+import type { Piece } from '../contracts/piece';
 import { goTo, store } from './desk';
-import { decodedFrame, difference, pixelsOf, shot, type Picture } from './pictures';
+import { decodedFrame, difference, fineStage, pixelsOf, screenshotOf } from './pictures';
 import { evenlySpoken } from '../demo/evenlySpoken';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -152,75 +151,6 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
   }
 });
 
-/** Decibels of the peak over the mean square difference of colours. Source: ITU-T J.247, PSNR. */
-function decibels(one: Uint8Array, other: Uint8Array): number {
-  let squares = 0;
-  for (let at = 0; at < one.length; at++) if (at % 4 !== 3) squares += (one[at] - other[at]) ** 2;
-  return 10 * Math.log10((255 * 255) / (squares / (one.length * 0.75) || 1e-9));
-}
-
-// Samples of every coat, a few at a time, on marks, words, plates and panels, on grounds with lights, clouds and
-// textures, amid the entrance or after.
-for (const round of [0, 1, 2, 3, 4]) {
-  test(`coats and grounds are the same on stage, still and SVG: ${round}`, async ({ page, request }) => {
-    const piece = demo();
-    const [chart] = piece.charts;
-    chart.own = {};
-    chart.finish.colours = 'set';
-    chart.finish.swatches = ['#e3a033', '#d9752e', '#c4512f', '#8a3f4a', '#54416b'];
-    for (const [list, all] of Object.entries(samples))
-      Object.assign(chart.finish, { [list]: all[round % all.length].coats });
-    // Of textures and patterns there are more than of the others: those that are left, one a part.
-    chart.form.gap = 8;
-    ['r1', 'r2', 'r3', 'r4', 'r5'].forEach((id, at) => {
-      const pattern = samples.patterns[(round * 2 + at) % samples.patterns.length].coats;
-      const texture = samples.textures[(round + at) % samples.textures.length].coats;
-      chart.own[id] = at % 2 === 0 ? { patterns: pattern } : { textures: texture };
-    });
-    const coatsOf = (shift: number): Partial<Panel> =>
-      Object.fromEntries(Object.entries(samples).map(([list, all]) => [list, all[(round + shift) % all.length].coats]));
-    Object.assign(piece.words[0], coatsOf(1), { colour: '#e8e0cc', plate: { colour: '#24424a', ...coatsOf(2) } });
-    const shape = { width: 300, height: 170, colour: '#7a5ca8', radius: 30, thickness: 24 };
-    const kinds = Object.keys(panels) as Panel['kind'][];
-    piece.panels = [0, 1].map((place) => ({
-      ...shape,
-      ...coatsOf(3 + place),
-      id: `panel${place}`,
-      kind: kinds[(round * 2 + place) % kinds.length],
-      x: 1240 + place * 340,
-      y: 900,
-      turn: place * 14,
-      stands: place === 0 ? 'back' : 'front',
-    }));
-    // One of them is half there: its coats are put together first.
-    piece.moves.push({
-      id: 'dims',
-      kind: 'change',
-      target: { panel: 'panel1' },
-      property: 'opacity',
-      from: null,
-      to: 0.5,
-      begin: 0,
-      pin: null,
-      frames: 10,
-      curve: 'linear',
-      opens: 'forward',
-    });
-    piece.backdrop = grounds[(round * 2 + 1) % grounds.length].backdrop;
-    const file = write(`coats-${round}.json`, piece);
-    const id = await store(request, piece);
-    for (const frame of [round % 2 === 0 ? 285 : 399]) {
-      artisan('lupine:draw', file, join(folder, 'coats.png'), `--at=${frame}`);
-      artisan('lupine:draw', file, join(folder, 'coats.svg'), `--at=${frame}`);
-      const skia = PNG.sync.read(readFileSync(join(folder, 'coats.png')));
-      const drawn = await screenshotOf(page, readFileSync(join(folder, 'coats.svg'), 'utf8'), 1920, 1080);
-      const stage = await fineStage(page, id, frame);
-      expect(decibels(skia.data, stage.data), `stage, ${frame}`).toBeGreaterThan(50);
-      expect(decibels(skia.data, drawn.data), `SVG, ${frame}`).toBeGreaterThan(40);
-    }
-  });
-}
-
 // Parts side by side, bright, on a dark ground: the dark may not show between them.
 test('no seam of the ground shows between neighbouring parts', async ({ page, request }) => {
   const piece = plain();
@@ -295,38 +225,3 @@ test('curves run as Chromium runs them', async ({ page, request }) => {
     );
   }
 });
-
-/** The stage of a screen so fine that it has as many dots as the film. */
-async function fineStage(page: Page, id: string, frame: number): Promise<Picture> {
-  await page.goto(`/pieces/${id}`);
-  const widthNow = async (): Promise<number> => (await page.locator('.stage canvas').boundingBox())?.width ?? 0;
-  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
-  await expect.poll(widthNow).toBeGreaterThan(100);
-  const width = await widthNow();
-  const fine = await page
-    .context()
-    .browser()!
-    .newPage({
-      viewport: { width: 1280, height: 800 },
-      deviceScaleFactor: 1920 / width,
-      baseURL: new URL(page.url()).origin,
-    });
-  await fine.goto(`/pieces/${id}`);
-  await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
-  await goTo(fine, frame);
-  const stage = pixelsOf(
-    await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
-  );
-  await fine.close();
-  expect([stage.width, stage.height]).toEqual([1920, 1080]);
-  return stage;
-}
-
-async function screenshotOf(page: Page, svg: string, width: number, height: number): Promise<PNG> {
-  const own = await page.context().newPage();
-  await own.setViewportSize({ width, height });
-  await own.setContent(`<style>*{margin:0}svg{display:block}</style>${svg.replace(/^<\?xml[^>]*>/, '')}`);
-  const picture = await shot(own);
-  await own.close();
-  return picture;
-}

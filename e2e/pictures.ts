@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { goTo } from './desk';
 import { PNG } from 'pngjs';
 
 export interface Picture {
@@ -59,4 +60,46 @@ export async function shot(page: Page): Promise<PNG> {
       if (!left || !String(error).includes('Unable to capture screenshot')) throw error;
     }
   }
+}
+
+/** Decibels of the peak over the mean square difference of colours. Source: ITU-T J.247, PSNR. */
+export function decibels(one: Uint8Array, other: Uint8Array): number {
+  let squares = 0;
+  for (let at = 0; at < one.length; at++) if (at % 4 !== 3) squares += (one[at] - other[at]) ** 2;
+  return 10 * Math.log10((255 * 255) / (squares / (one.length * 0.75) || 1e-9));
+}
+
+/** The stage of a screen so fine that it has as many dots as the film. */
+export async function fineStage(page: Page, id: string, frame: number): Promise<Picture> {
+  await page.goto(`/pieces/${id}`);
+  const widthNow = async (): Promise<number> => (await page.locator('.stage canvas').boundingBox())?.width ?? 0;
+  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  await expect.poll(widthNow).toBeGreaterThan(100);
+  const width = await widthNow();
+  const fine = await page
+    .context()
+    .browser()!
+    .newPage({
+      viewport: { width: 1280, height: 800 },
+      deviceScaleFactor: 1920 / width,
+      baseURL: new URL(page.url()).origin,
+    });
+  await fine.goto(`/pieces/${id}`);
+  await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  await goTo(fine, frame);
+  const stage = pixelsOf(
+    await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
+  );
+  await fine.close();
+  expect([stage.width, stage.height]).toEqual([1920, 1080]);
+  return stage;
+}
+
+export async function screenshotOf(page: Page, svg: string, width: number, height: number): Promise<PNG> {
+  const own = await page.context().newPage();
+  await own.setViewportSize({ width, height });
+  await own.setContent(`<style>*{margin:0}svg{display:block}</style>${svg.replace(/^<\?xml[^>]*>/, '')}`);
+  const picture = await shot(own);
+  await own.close();
+  return picture;
 }

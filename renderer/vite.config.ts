@@ -13,6 +13,7 @@ export default defineConfig({
         still: 'renderer/src/still.ts',
         stills: 'renderer/src/stills.ts',
         painting: 'renderer/src/painting.ts',
+        picture: 'renderer/src/picture.ts',
       },
       output: { entryFileNames: '[name].js', chunkFileNames: '[name].js', format: 'es' },
       external: ['@napi-rs/canvas'],

@@ -8,6 +8,7 @@ use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FormController;
 use App\Http\Controllers\HandOffController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
 use App\Http\Controllers\ScriptController;
@@ -48,6 +49,9 @@ Route::get('sounds/{sound}/pauses', [SoundController::class, 'pauses'])->where('
 Route::post('listenings', [SoundController::class, 'listen'])->middleware('throttle:costly');
 Route::get('listenings/{listening}', [SoundController::class, 'listening']);
 Route::post('listenings/{listening}/cancel', [SoundController::class, 'cancel']);
+
+Route::post('pictures', [PictureController::class, 'store'])->middleware('throttle:costly');
+Route::get('pictures/{picture}', [PictureController::class, 'file'])->where('picture', '[0-9a-f]{64}');
 
 Route::get('starters', [PieceController::class, 'starters']);
 Route::get('pieces', [PieceController::class, 'index']);

@@ -25,6 +25,7 @@ final readonly class Contract
         'POST script/read' => ReadScript::class,
         'POST script/tell' => ToldTable::class,
         'POST script/lay' => LaidLines::class,
+        'POST pictures' => KeptPicture::class,
         'POST uploads' => Upload::class,
         'PUT uploads/{upload}' => UploadedPart::class,
         'DELETE uploads/{upload}' => Gone::class,

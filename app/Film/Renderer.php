@@ -139,7 +139,7 @@ final readonly class Renderer
         $process = new Process(
             [config('lupine.node'), $script, ...array_slice($arguments, 1)],
             base_path(),
-            null,
+            ['LUPINE_PICTURES' => storage_path('app/pictures')],
             null,
             null,
         );

@@ -12,6 +12,7 @@ use App\Film\StillPainter;
 use App\Http\OwnAddresses;
 use App\Import\Incoming;
 use App\Import\Reader;
+use App\Pictures\PictureStore;
 use App\Voice\Alive;
 use App\Voice\SoundStore;
 use App\Voice\Speaker;
@@ -56,6 +57,10 @@ final class LupineServiceProvider extends ServiceProvider
             static fn (): SoundStore => new SoundStore(
                 Kept::byFingerprint(storage_path('app/sounds')),
             ),
+        );
+        $this->app->singleton(
+            PictureStore::class,
+            static fn (): PictureStore => new PictureStore(Kept::byFingerprint(storage_path('app/pictures'))),
         );
         $this->app->singleton(Uploads::class, static fn (): Uploads => new Uploads(
             Kept::byUlid(storage_path('app/uploads')),

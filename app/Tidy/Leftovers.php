@@ -8,6 +8,7 @@ use App\Import\Incoming;
 use App\Models\HandOff;
 use App\Models\Piece;
 use App\Models\WorkStatus;
+use App\Pictures\PictureStore;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -41,6 +42,7 @@ final readonly class Leftovers
             'orphaned films' => $this->orphanedFilms($now),
             'half-written films' => $this->halfWritten($now),
             'incoming files' => $this->incoming($now),
+            'unused pictures' => app(PictureStore::class)->sweep($now),
             'unused sounds' => app(UnusedSounds::class)->sweep($now),
             'logs' => $this->logs(),
         ];

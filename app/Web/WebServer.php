@@ -19,7 +19,7 @@ final readonly class WebServer
     private const MEMORY = 512;
 
     /** megabytes of one request; the application's own limits are lower, and say so in its own words */
-    private const BODY = 12;
+    private const BODY = 24;
 
     /** seconds after which a process is given up that does not answer */
     private const SECONDS = 120;

@@ -2,7 +2,17 @@ import { posed, times, type Matrix } from './matrix';
 import type { Patterns } from './patterns';
 import type { CloudPictures } from './clouds';
 import type { Halftones } from './dots';
-import type { CloudsPaint, DotsPaint, LinearPaint, Paint, PatternPaint, RadialPaint, Reel, TilePaint } from './reel';
+import type {
+  CloudsPaint,
+  DotsPaint,
+  LinearPaint,
+  Paint,
+  PatternPaint,
+  PicturePaint,
+  RadialPaint,
+  Reel,
+  TilePaint,
+} from './reel';
 import type { Tiles } from './tiles';
 import type { Context, OutlinePath, Studio } from './surface';
 import { onCanvas, withinCanvas, type View } from './view';
@@ -41,6 +51,7 @@ const RULES: { [K in Paint['kind']]: PaintRule<Extract<Paint, { kind: K }>> } = 
   dots: { style: null, fill: fillDots },
   tile: { style: null, fill: fillTile },
   clouds: { style: null, fill: fillClouds },
+  picture: { style: null, fill: fillPicture },
 };
 
 const ruleOf = (paint: Paint) => RULES[paint.kind] as PaintRule<Paint>;
@@ -140,5 +151,30 @@ function fillClouds(paint: CloudsPaint, { context, outline, reel, studio, clouds
   context.imageSmoothingEnabled = true;
   context.imageSmoothingQuality = 'high';
   context.drawImage(clouds.image(studio, paint), 0, 0, reel.width, reel.height);
+  context.restore();
+}
+
+function fillPicture(paint: PicturePaint, { context, outline, view, pose, studio }: Filled): void {
+  const picture = studio.picture(paint.file);
+  if (!picture) return;
+  const { x, y, width, height } = paint;
+  const turned = times(onCanvas(view, pose), posed(x + width / 2, y + height / 2, 0, 0, 1, paint.degrees));
+  context.save();
+  context.imageSmoothingEnabled = true;
+  context.imageSmoothingQuality = 'high';
+  if (paint.repeats) {
+    const pattern = context.createPattern(picture, 'repeat');
+    const one = { a: width / picture.width, b: 0, c: 0, d: height / picture.height, e: x, f: y };
+    // A pattern lies as the canvas stands when it is filled with, which is as the outline does.
+    const own = posed(x + width / 2, y + height / 2, 0, 0, 1, paint.degrees);
+    pattern?.setTransform(studio.matrix(times(own, one)));
+    context.fillStyle = pattern;
+    context.fill(outline);
+  } else {
+    context.clip(outline);
+    const { a, b, c, d, e, f } = turned;
+    context.setTransform(a, b, c, d, e, f);
+    context.drawImage(picture, x, y, width, height);
+  }
   context.restore();
 }

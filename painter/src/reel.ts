@@ -8,6 +8,7 @@ export type {
   Inner,
   LinearPaint,
   PatternPaint,
+  PicturePaint,
   RadialPaint,
   Reel,
   ReelGroup,

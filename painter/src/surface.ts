@@ -83,6 +83,8 @@ export interface Studio {
   path(data?: string): OutlinePath;
   /** as a pattern is moved by */
   matrix(matrix: Matrix): unknown;
+  /** a picture by its fingerprint; null where it is not there */
+  picture(file: string): Surface | null;
   /** as a canvas takes them */
   pixels(data: Uint8ClampedArray, width: number, height: number): Pixels;
 }

@@ -67,6 +67,10 @@ export class RecordingStudio implements Studio {
     return null;
   }
 
+  picture(): Surface | null {
+    return null;
+  }
+
   pixels(data: Uint8ClampedArray, width: number, height: number): Pixels {
     return { data, width, height };
   }

@@ -3,8 +3,11 @@ import { parentPort, workerData } from 'node:worker_threads';
 import type { Reel } from '../../painter/src';
 import type { Frames } from './encoder';
 import { PaintedFrames } from './frames';
+import { readPictures } from './pictures';
 
 const { reel, kind } = workerData as { reel: Reel; kind: Frames };
+// Messages that come meanwhile wait in the port.
+await readPictures(reel);
 const frames = new PaintedFrames(reel, kind);
 interface Wanted {
   frame: number;

@@ -6,6 +6,7 @@ import { connect } from 'node:net';
 import { createCanvas, type Canvas } from '@napi-rs/canvas';
 import { Exposure, Painter, type Reel } from '../../painter/src';
 import { letGo } from './memory';
+import { readPictures } from './pictures';
 import { skia } from './studio';
 
 const [socket] = process.argv.slice(2);
@@ -35,7 +36,9 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   await before;
   try {
     if (response.destroyed) return;
-    const picture = paint(JSON.parse(body) as Reel, Number(request.url?.slice(1)));
+    const reel = JSON.parse(body) as Reel;
+    await readPictures(reel);
+    const picture = paint(reel, Number(request.url?.slice(1)));
     response.writeHead(200, { 'Content-Type': 'image/png', 'Content-Length': picture.length }).end(picture);
   } catch (error) {
     response.writeHead(500, { 'Content-Type': 'text/plain' }).end((error as Error).message);

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { Painter, type Reel } from '../../painter/src';
 import { browserStudio } from './browserStudio';
+import { usePictures } from './pictures';
 
 interface Props {
   reel: Reel;
@@ -14,7 +15,9 @@ interface Props {
 /** One frame of a reel, painted sharp on this screen. */
 export function ReelCanvas({ reel, frame, width, label }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const painter = useMemo(() => new Painter(reel, browserStudio), [reel]);
+  const come = usePictures((state) => state.come);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- a picture that comes is painted anew
+  const painter = useMemo(() => new Painter(reel, browserStudio), [reel, come]);
   const dots = Math.max(1, Math.round(width * window.devicePixelRatio));
   useEffect(() => {
     const context = canvas.current?.getContext('2d');

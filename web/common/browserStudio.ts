@@ -1,4 +1,5 @@
 import type { Studio } from '../../painter/src';
+import { pictureOf } from './pictures';
 
 function canvasOf(width: number, height: number): HTMLCanvasElement {
   const canvas = document.createElement('canvas');
@@ -18,5 +19,6 @@ export const browserStudio: Studio = {
   },
   path: (data) => new Path2D(data) as never,
   matrix: (matrix) => matrix,
+  picture: (file) => pictureOf(file) as never,
   pixels: (data, width, height) => new ImageData(data as Uint8ClampedArray<ArrayBuffer>, width, height),
 };

@@ -1,4 +1,4 @@
-import type { Chart, FreeText, Panel, Piece } from '../../contracts/piece';
+import type { Chart, FreeText, Panel, Picture, Piece } from '../../contracts/piece';
 import { wordsOf } from '../settings/settings';
 import { newId } from '../common/words';
 
@@ -67,6 +67,33 @@ function isLight(colour: string): boolean {
   return 0.2126 * red + 0.7152 * green + 0.0722 * blue > 0.179;
 }
 
+/** A picture of the piece; one that is there already is not taken twice. */
+export function addPicture(piece: Piece, picture: Omit<Picture, 'id'>): string {
+  const known = piece.pictures?.find(({ file }) => file === picture.file);
+  if (known) return known.id;
+  const id = newId('picture', piece.pictures ?? []);
+  piece.pictures = [...(piece.pictures ?? []), { id, ...picture }];
+  return id;
+}
+
+/** A panel with a picture on it, in front of charts, in the picture’s own ratio. */
+export function addPicturePanel(piece: Piece, pictureId: string): string {
+  const id = addPanel(piece, 'rectangle');
+  const picture = piece.pictures?.find((one) => one.id === pictureId);
+  const panel = panelOf(piece, id);
+  if (!picture || !panel) return id;
+  const scale = Math.min(1, (Math.min(piece.stage.width, piece.stage.height) * 0.4) / picture.height);
+  Object.assign(panel, {
+    width: Math.max(1, Math.round(picture.width * scale)),
+    height: Math.max(1, Math.round(picture.height * scale)),
+    radius: 0,
+    stands: 'between',
+    name: picture.name.slice(0, 80),
+    fills: [{ kind: 'picture', picture: pictureId, fit: 'contain' }],
+  });
+  return id;
+}
+
 /** One step forward or back among those of its layer. */
 export function movePanel(piece: Piece, id: string, by: 1 | -1): void {
   const panels = piece.panels ?? [];
@@ -80,8 +107,10 @@ export function movePanel(piece: Piece, id: string, by: 1 | -1): void {
   }
 }
 
+export type Around = 'chart' | 'legend' | 'words' | 'all' | 'stage';
+
 /** What a panel can lie around: the id of each, and whether it is there. */
-export function aroundOf(piece: Piece): { key: string; kind: 'chart' | 'legend' | 'words' | 'all'; id: string }[] {
+export function aroundOf(piece: Piece): { key: string; kind: Around; id: string }[] {
   return [
     ...piece.charts.flatMap(({ id, words }) => [
       { key: id, kind: 'chart' as const, id },
@@ -89,5 +118,6 @@ export function aroundOf(piece: Piece): { key: string; kind: 'chart' | 'legend' 
     ]),
     ...piece.words.map(({ id }) => ({ key: id, kind: 'words' as const, id })),
     { key: 'all', kind: 'all' as const, id: 'all' },
+    { key: 'stage', kind: 'stage' as const, id: 'stage' },
   ];
 }

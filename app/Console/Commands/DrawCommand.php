@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
 use App\Film\Renderer;
+use App\Pictures\PictureStore;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
@@ -23,8 +24,11 @@ final class DrawCommand extends LupineCommand
 
     protected $description = 'Draws one frame as SVG or PNG';
 
-    public function __construct(private readonly ComputedPiece $computed, private readonly Renderer $renderer)
-    {
+    public function __construct(
+        private readonly ComputedPiece $computed,
+        private readonly Renderer $renderer,
+        private readonly PictureStore $pictures,
+    ) {
         parent::__construct();
     }
 
@@ -43,7 +47,12 @@ final class DrawCommand extends LupineCommand
         $this->write(
             $out,
             $kind === 'svg'
-                ? Svg::ofFrame($this->computed->draw($placed, $frame, $frame), $frame, $piece->title)
+                ? Svg::ofFrame(
+                    $this->computed->draw($placed, $frame, $frame),
+                    $frame,
+                    $piece->title,
+                    $this->pictures->dataUri(...),
+                )
                 : $this->renderer->still($this->computed->filmedText($placed, $range), $frame),
         );
 

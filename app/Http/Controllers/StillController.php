@@ -9,6 +9,7 @@ use App\Desk\PlacedPiece;
 use App\Film\StillPainter;
 use App\Http\AskedFrame;
 use App\Models\Piece;
+use App\Pictures\PictureStore;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lupine\Core\Drawing\Effort;
@@ -17,7 +18,7 @@ use Lupine\Core\Motion\FrameRange;
 
 final readonly class StillController
 {
-    public function __construct(private ComputedPiece $computed)
+    public function __construct(private ComputedPiece $computed, private PictureStore $pictures)
     {
     }
 
@@ -46,7 +47,12 @@ final readonly class StillController
         $placed = $this->placed($request, $piece);
         $frame = self::frame($request, $placed);
 
-        return response(Svg::ofFrame($this->computed->draw($placed, $frame, $frame), $frame, $piece->title), 200, [
+        return response(Svg::ofFrame(
+            $this->computed->draw($placed, $frame, $frame),
+            $frame,
+            $piece->title,
+            $this->pictures->dataUri(...),
+        ), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => self::attachment($piece, $placed, $frame, 'svg'),
         ]);

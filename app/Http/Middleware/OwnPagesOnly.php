@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Http\OwnAddresses;
 use App\Http\Refusal;
 use App\Import\IncomingFile;
+use App\Pictures\PictureStore;
 use App\Voice\Uploads;
 use Closure;
 use Illuminate\Http\Request;
@@ -55,6 +56,11 @@ final readonly class OwnPagesOnly
                     'This file is too large; the limit is 10 MB. Save only the sheet you need as a separate file.',
                     413,
                 );
+        }
+        if ($request->is('api/pictures') && $type === 'application/octet-stream') {
+            return strlen($body) <= PictureStore::MOST_BYTES
+                ? null
+                : Refusal::answer('This picture is larger than 20 MB. Export it smaller, or as JPEG.', 413);
         }
         if ($request->is('api/uploads/*') && $request->isMethod('PUT') && $type === 'application/octet-stream') {
             return strlen($body) <= Uploads::PART

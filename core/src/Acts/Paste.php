@@ -222,7 +222,7 @@ final readonly class Paste implements Act
         $named = $names[$isLegend ? substr($around, strlen('legend-')) : $around] ?? null;
         if ($named !== null) {
             $copy->around = ($isLegend ? 'legend-' : '').$named;
-        } elseif ($around !== Panel::ALL) {
+        } elseif (!in_array($around, [Panel::ALL, Panel::STAGE], true)) {
             unset($copy->around);
         }
         $edited->document->panels = [...$panels, $copy];

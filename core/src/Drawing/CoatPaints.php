@@ -16,11 +16,13 @@ use Lupine\Core\Piece\Coat\FillCoat;
 use Lupine\Core\Piece\Coat\PatternCoat;
 use Lupine\Core\Piece\Coat\Stop;
 use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Reel\DotsPaint;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\LinearPaint;
 use Lupine\Core\Reel\Paint;
 use Lupine\Core\Reel\PatternPaint;
+use Lupine\Core\Reel\PicturePaint;
 use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\TilePaint;
 
@@ -37,7 +39,8 @@ final readonly class CoatPaints
     private const DOTS = [-0.05, 0.72];
     private const DOTS_TURN = 45.0;
 
-    public function __construct(private Coated $on)
+    /** @param array<string, Picture> $pictures by id */
+    public function __construct(private Coated $on, private array $pictures = [])
     {
     }
 
@@ -51,8 +54,16 @@ final readonly class CoatPaints
         $first = $fills->first();
         $inked = $fills->with($this->on->colour, static fn (FillCoat $fill, string $colour): array => [$fill, $colour]);
 
+        $picture = $first->kind === 'picture' ? $this->pictures[$first->picture ?? ''] ?? null : null;
+        if ($picture !== null) {
+            return $fills->with(
+                $this->across($first->across),
+                static fn (FillCoat $fill, Box $box): Paint => self::picture($fill, $box, $picture),
+            );
+        }
+
         return match ($first->kind) {
-            'flat' => $inked->map(static fn (array $one): Paint => new FlatPaint(Inks::on($one[1], $one[0]->ink))),
+            'flat', 'picture' => $inked->map(static fn (array $one): Paint => new FlatPaint(Inks::on($one[1], $one[0]->ink))),
             'shaded' => $inked->with(
                 $this->on->grain,
                 static fn (array $one, Grain $grain): Paint => self::shaded($grain, Inks::on($one[1], $one[0]->ink)),
@@ -172,6 +183,27 @@ final readonly class CoatPaints
                     ?? new Box(0, 0, 1, 1),
             ),
         };
+    }
+
+    /** A picture with its middle at a place of a box, turned, and as large as it fits. */
+    private static function picture(FillCoat $fill, Box $box, Picture $picture): Paint
+    {
+        $scale = $fill->size * match ($fill->fit) {
+            'contain' => min($box->width / $picture->width, $box->height / $picture->height),
+            'tile' => 1.0,
+            default => max($box->width / $picture->width, $box->height / $picture->height),
+        };
+        [$width, $height] = [$picture->width * $scale, $picture->height * $scale];
+
+        return new PicturePaint(
+            $picture->file,
+            $box->left + $box->width * $fill->x - $width / 2,
+            $box->top + $box->height * $fill->y - $height / 2,
+            $width,
+            $height,
+            $fill->degrees,
+            $fill->fit === 'tile',
+        );
     }
 
     private static function shaded(Grain $grain, string $colour): Paint

@@ -6,11 +6,9 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Solid;
-use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Reel\Role;
@@ -22,15 +20,13 @@ final readonly class DrawChart
     public function __construct(
         private DrawTexts $texts,
         private FrameRange $range,
-        private Loops $loops,
-        private Box $stage,
     ) {
     }
 
     public function draw(Chart $chart, ChartTiming $timing, Ground $ground): GroupNode
     {
         $shapes = ChartShapes::of($timing, $this->range);
-        $finish = new DrawFinish($chart, $shapes, $timing, $this->loops, $this->stage);
+        $finish = new DrawFinish($chart, $shapes, $timing, $this->texts->coats, $this->texts->stage);
         $poses = new FigurePoses($timing, $shapes);
         $marks = $this->marks($chart, $timing, $shapes, $finish);
         $furniture = new DrawFurniture(

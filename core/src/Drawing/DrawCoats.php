@@ -24,6 +24,7 @@ use Lupine\Core\Piece\Coat\LineCoat;
 use Lupine\Core\Piece\Coat\PatternCoat;
 use Lupine\Core\Piece\Coat\ShadowCoat;
 use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Reel\Blur;
 use Lupine\Core\Reel\Effect;
 use Lupine\Core\Reel\FlatPaint;
@@ -44,7 +45,8 @@ final readonly class DrawCoats
     /** a light is a little shorter than its halo */
     private const CORE = 0.9;
 
-    public function __construct(private Loops $loops, private FrameRange $range)
+    /** @param array<string, Picture> $pictures that fills can have, by id */
+    public function __construct(private Loops $loops, private FrameRange $range, private array $pictures = [])
     {
     }
 
@@ -86,7 +88,7 @@ final readonly class DrawCoats
      */
     public function ground(Coated $on): Track
     {
-        return (new CoatPaints($on))->fill($on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground()));
+        return (new CoatPaints($on, $this->pictures))->fill($on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground()));
     }
 
     /**
@@ -96,7 +98,7 @@ final readonly class DrawCoats
      */
     public function onFill(Coated $on): array
     {
-        $paints = new CoatPaints($on);
+        $paints = new CoatPaints($on, $this->pictures);
         $nodes = [];
         foreach ($this->each($on, static fn (Coats $coats): array => $coats->fillsAbove()) as $fills) {
             $nodes[] = self::shifted($fills, new PathNode(

@@ -8,7 +8,6 @@ use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
-use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
@@ -26,16 +25,13 @@ final readonly class DrawFinish
     /** @var array<string, Coated> by figure id */
     private array $coated;
 
-    private DrawCoats $coats;
-
     public function __construct(
         private Chart $chart,
         private ChartShapes $shapes,
         private ChartTiming $timing,
-        Loops $loops,
+        private DrawCoats $coats,
         Box $stage,
     ) {
-        $this->coats = new DrawCoats($loops, $shapes->range);
         $around = $shapes->layouts->map(static fn (Layout $layout): Box => $layout->extent());
         $outline = static fn (Shape $shape): string => $shape->outline();
         $coated = [];

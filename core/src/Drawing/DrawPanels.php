@@ -9,7 +9,6 @@ use Lupine\Core\Form\Grain;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\FrameRange;
-use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Reel\Role;
@@ -18,11 +17,8 @@ use Lupine\Core\Story\PanelOverTime;
 /** Panels: plain shapes with coats on them. */
 final readonly class DrawPanels
 {
-    private DrawCoats $coats;
-
-    public function __construct(Loops $loops, private FrameRange $range, private Box $stage)
+    public function __construct(private DrawCoats $coats, private FrameRange $range, private Box $stage)
     {
-        $this->coats = new DrawCoats($loops, $range);
     }
 
     public function draw(PanelOverTime $panel): GroupNode

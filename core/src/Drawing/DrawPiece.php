@@ -64,9 +64,9 @@ final readonly class DrawPiece
         $timings = $shutter === null ? $this->timings->of($piece, $moves) : $this->timings->along($piece, $moves);
         $loops = Loops::of($piece->stage, $clock);
         $stage = new Box(0, 0, $piece->stage->width, $piece->stage->height);
-        $texts = new DrawTexts($this->setter, $loops, $range, $stage);
-        $charts = new DrawChart($texts, $range, $loops, $stage);
-        $panels = self::panels($piece, $moves, new DrawPanels($loops, $range, $stage), $shutter);
+        $texts = new DrawTexts($this->setter, $loops, $range, $stage, array_column($piece->pictures, null, 'id'));
+        $charts = new DrawChart($texts, $range);
+        $panels = self::panels($piece, $moves, new DrawPanels($texts->coats, $range, $stage), $shutter);
         $boxes = new StageBoxes($piece, $timings, $this->setter);
         $before = $panels['back'];
         foreach (array_filter($piece->charts, static fn (Chart $chart): bool => !$chart->isHidden) as $chart) {

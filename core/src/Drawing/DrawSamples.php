@@ -13,6 +13,7 @@ use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Piece\Sides;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Reel\Reel;
@@ -31,12 +32,13 @@ final readonly class DrawSamples
     /**
      * @param list<Coats> $samples
      * @param string $colour of the part
+     * @param list<Picture> $pictures that fills can have
      */
-    public static function reel(array $samples, string $colour): Reel
+    public static function reel(array $samples, string $colour, array $pictures = []): Reel
     {
         $stage = new Stage(new Sides(max(1, count($samples)) * self::WIDTH, self::HEIGHT), [24, 1], false, 1);
         $range = FrameRange::within(1);
-        $draw = new DrawCoats(Loops::of($stage), $range);
+        $draw = new DrawCoats(Loops::of($stage), $range, array_column($pictures, null, 'id'));
         $nodes = [];
         foreach ($samples as $place => $coats) {
             $nodes[] = new GroupNode(Role::Sample, self::sample($draw, $place, $coats, $colour), of: 's'.$place);

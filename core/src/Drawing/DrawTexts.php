@@ -17,6 +17,7 @@ use Lupine\Core\Motion\TimedEmphasis;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\Role;
@@ -31,13 +32,15 @@ final readonly class DrawTexts
 
     private DrawLetters $letters;
 
+    /** @param array<string, Picture> $pictures that fills can have, by id */
     public function __construct(
         public TextSetter $setter,
         Loops $loops,
         private FrameRange $range,
         public Box $stage,
+        array $pictures,
     ) {
-        $this->coats = new DrawCoats($loops, $range);
+        $this->coats = new DrawCoats($loops, $range, $pictures);
         $this->letters = new DrawLetters($this->coats, $stage);
     }
 

@@ -16,6 +16,7 @@ use Lupine\Core\Reel\Inner;
 use Lupine\Core\Reel\LinearPaint;
 use Lupine\Core\Reel\Paint;
 use Lupine\Core\Reel\PatternPaint;
+use Lupine\Core\Reel\PicturePaint;
 use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\Reel;
 use Lupine\Core\Reel\ReelGroup;
@@ -53,7 +54,7 @@ final class WriteReel
     /** @var array<string, int> */
     private array $paints = [];
 
-    /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint> */
+    /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint|PicturePaint> */
     private array $paintData = [];
 
     /** @var array<string, int> */
@@ -279,7 +280,7 @@ final class WriteReel
         if ($paint instanceof FlatPaint) {
             return $paint->colour;
         }
-        /** @var LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint $paint */
+        /** @var LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint|PicturePaint $paint */
         $key = (string) json_encode($paint);
         if (!isset($this->paints[$key])) {
             $this->paints[$key] = count($this->paintData);

@@ -89,7 +89,7 @@ final readonly class CoatSamples
                         ['at' => 1, 'colour' => '#ffffff', 'opacity' => 0],
                     ],
                 ]],
-                'Out of register' => [['kind' => 'flat'], [
+                'Misprint' => [['kind' => 'flat'], [
                     'kind' => 'flat', 'colour' => '#3aa0c9', 'opacity' => 0.7, 'blend' => 'multiply', 'shiftX' => -5,
                     'shiftY' => 4,
                 ]],

@@ -18,6 +18,7 @@ use Lupine\Core\Reel\Defined;
 use Lupine\Core\Reel\Effect;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Paint;
+use Lupine\Core\Reel\PicturePaint;
 use Lupine\Core\Reel\TilePaint;
 use Lupine\Core\Reel\WovenPaint;
 
@@ -36,14 +37,26 @@ final class Svg
 
     private string $definitionText = '';
 
-    private function __construct(private readonly Drawing $drawing, private readonly int $frame)
-    {
+    /** @param \Closure(string): string $pictures a picture as a data URI, by its fingerprint */
+    private function __construct(
+        private readonly Drawing $drawing,
+        private readonly int $frame,
+        private readonly \Closure $pictures,
+    ) {
     }
 
-    /** @param string $title what the picture is called, for those who hear it */
-    public static function ofFrame(Drawing $drawing, int $frame, string $title = ''): string
-    {
-        $svg = new self($drawing, max(0, min($frame, $drawing->frames - 1)));
+    /**
+     * @param string $title what the picture is called, for those who hear it
+     * @param (\Closure(string): string)|null $pictures a picture as a data URI, by its fingerprint; null: there are none
+     */
+    public static function ofFrame(
+        Drawing $drawing,
+        int $frame,
+        string $title = '',
+        ?\Closure $pictures = null,
+    ): string {
+        $pictures ??= static fn (): string => '';
+        $svg = new self($drawing, max(0, min($frame, $drawing->frames - 1)), $pictures);
         $body = implode('', array_map($svg->node(...), $drawing->nodes));
         $definitions = $svg->definitionText === '' ? '' : '<defs>'.$svg->definitionText.'</defs>'."\n";
 
@@ -246,6 +259,15 @@ final class Svg
         if ($paint instanceof TilePaint && !isset($this->definitions[$paint->pictureId()])) {
             $this->definitions[$paint->pictureId()] = $paint->pictureId();
             $this->definitionText .= $paint->picture()."\n";
+        }
+
+        if ($paint instanceof PicturePaint && !isset($this->definitions[$paint->pictureId()])) {
+            $this->definitions[$paint->pictureId()] = $paint->pictureId();
+            $this->definitionText .= sprintf(
+                '<image id="%s" width="1" height="1" preserveAspectRatio="none" href="%s"/>'."\n",
+                $paint->pictureId(),
+                ($this->pictures)($paint->file),
+            );
         }
 
         return 'url(#'.$this->defined('p', $paint).')';

@@ -66,12 +66,15 @@ final readonly class StageBoxes
     }
 
     /**
-     * @param string $key the id of a chart or a text, `legend-` and a chart's id, or `all`
+     * @param string $key the id of a chart or a text, `legend-` and a chart's id, `all` or `stage`
      *
      * @return Box|null null where there is no such thing to be seen
      */
     public function of(string $key): ?Box
     {
+        if ($key === Panel::STAGE) {
+            return new Box(0, 0, $this->piece->stage->width, $this->piece->stage->height);
+        }
         $found = [];
         foreach (array_filter($this->piece->charts, static fn (Chart $one): bool => !$one->isHidden) as $chart) {
             if ($key === $chart->id || $key === Panel::ALL) {

@@ -41,6 +41,7 @@ final readonly class Panel
 
     /** what `around` names that is everything */
     public const ALL = 'all';
+    public const STAGE = 'stage';
 
     /** those that keep the ratio of their sides where the stage has another shape */
     public const SQUARE = ['circle', 'ring', 'arrow', 'bracket'];
@@ -86,7 +87,7 @@ final readonly class Panel
         public string $layer = 'back',
         #[Id]
         #[Detail(
-            'what it lies around and follows: the id of a chart or a text, legend- and a chart’s id, or all; absent or'
+            'what it lies around and follows: the id of a chart or a text, legend- and a chart’s id, all or stage; absent or'
                 .' null: it stands where it is put',
             isOptional: true,
         )]

@@ -25,6 +25,7 @@ final readonly class Piece implements Checked
     public const MAX_CHARTS = 12;
     public const MAX_WORDS = 60;
     public const MAX_PANELS = 40;
+    public const MAX_PICTURES = 60;
 
     private const DESCRIPTION = 'A piece of Lupine, version '.self::VERSION.'. Lengths are pixels of the stage, angles'
         .' degrees clockwise from 12 o\'clock, times whole frames.';
@@ -98,6 +99,10 @@ final readonly class Piece implements Checked
         #[Several(new Part(Panel::class), max: self::MAX_PANELS, label: 'Panels')]
         #[Detail('plain shapes, from the back to the front', isOptional: true)]
         public array $panels = [],
+        /** @var list<Picture> */
+        #[Several(new Part(Picture::class), max: self::MAX_PICTURES, label: 'Pictures')]
+        #[Detail(isOptional: true)]
+        public array $pictures = [],
     ) {
         $this->arrangement = $arrangement ?? new ArrangementSettings();
         $this->camera = $camera ?? new CameraSettings();
@@ -204,6 +209,7 @@ final readonly class Piece implements Checked
             $this->camera,
             $this->shutter,
             panels: $panels,
+            pictures: $this->pictures,
         );
     }
 
@@ -224,6 +230,7 @@ final readonly class Piece implements Checked
             $this->camera,
             $this->shutter,
             panels: $this->panels,
+            pictures: $this->pictures,
         );
     }
 
@@ -262,7 +269,7 @@ final readonly class Piece implements Checked
 
     public function check(Field $field): void
     {
-        foreach (['tables', 'charts', 'words', 'panels', 'moves', 'shapes'] as $lists) {
+        foreach (['tables', 'charts', 'words', 'panels', 'pictures', 'moves', 'shapes'] as $lists) {
             Unique::ids($this->{$lists}, $field->get($lists));
         }
         // Places and moves name what stands on the stage by its id alone.

@@ -32,7 +32,7 @@ final readonly class Reel
          *                                                  a glyph's number and its place in font units
          */
         public array $runs,
-        /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint> */
+        /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint|PicturePaint> */
         public array $paints,
         /** @var list<Blur|Inner> what is done to outlines */
         public array $effects,
@@ -65,7 +65,7 @@ final readonly class Reel
     }
 
     /** @param array<string, mixed> $paint */
-    private static function paint(array $paint): LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint
+    private static function paint(array $paint): WovenPaint
     {
         return match ($paint['kind']) {
             'linear' => self::made(LinearPaint::class, $paint),
@@ -73,6 +73,7 @@ final readonly class Reel
             'dots' => self::made(DotsPaint::class, $paint),
             'tile' => self::made(TilePaint::class, $paint),
             'clouds' => self::made(CloudsPaint::class, $paint),
+            'picture' => self::made(PicturePaint::class, $paint),
             default => self::made(PatternPaint::class, $paint),
         };
     }

@@ -1,4 +1,4 @@
-import { aroundOf, movePanel, panelName, panelOf } from '../../piece/panels';
+import { aroundOf, movePanel, panelName, panelOf, type Around } from '../../piece/panels';
 import { namedText } from '../../piece/bound';
 import type { Panel, Piece } from '../../../contracts/piece';
 import { Pick, Switch } from '../../fields/Choice';
@@ -148,8 +148,9 @@ export function PanelDetails({ piece, panelId }: { piece: Piece; panelId: string
   );
 }
 
-function aroundName(piece: Piece, kind: 'chart' | 'legend' | 'words' | 'all', id: string): string {
+function aroundName(piece: Piece, kind: Around, id: string): string {
   if (kind === 'all') return 'Everything';
+  if (kind === 'stage') return 'The stage';
   const words = piece.words.find((one) => one.id === id);
   if (words) return namedText(piece, words) || 'Empty title';
   const chart = piece.charts.find((one) => one.id === id);

@@ -1,9 +1,11 @@
+import { useRef } from 'react';
 import { panels } from '../../../contracts/settings';
 import type { Panel, Piece } from '../../../contracts/piece';
 import { addPanel, panelName } from '../../piece/panels';
 import { settingOf, wordsOf } from '../../settings/settings';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { PICTURES, putPicture } from './addPicture';
 
 const KINDS = Object.entries(wordsOf('Panel', 'kind')) as [Panel['kind'], string][];
 const MOST = settingOf('Piece', 'panels').max ?? 0;
@@ -14,6 +16,7 @@ export function PanelPicker({ piece }: { piece: Piece }) {
   const picked = usePlay(({ selection }) => (selection?.kind === 'panel' ? selection.panel : null));
   const select = usePlay((state) => state.select);
   const there = piece.panels ?? [];
+  const input = useRef<HTMLInputElement>(null);
   return (
     <section>
       <h3>Panels</h3>
@@ -37,7 +40,29 @@ export function PanelPicker({ piece }: { piece: Piece }) {
             {word}
           </button>
         ))}
+        <button
+          type="button"
+          className="panel-kind"
+          disabled={there.length >= MOST}
+          title="Add a logo or a picture: PNG, JPEG, WebP or SVG, up to 20 MB"
+          onClick={() => input.current?.click()}
+        >
+          <i className="bi bi-image" aria-hidden="true" />
+          Picture
+        </button>
       </div>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept={PICTURES}
+        aria-label="Picture for the stage"
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          target.value = '';
+          if (file) void putPicture(file);
+        }}
+      />
       {there.length > 0 && (
         <ul className="plain-list panel-list" aria-label="Panels on the stage">
           {there.map((panel) => (

@@ -7,6 +7,7 @@ import { useDesk } from '../deskStore';
 import { begun, coatsOf, isOwn, labelOf, MOST, setCoats, type Coat, type Kind, type Whose } from './coats';
 import { CoatChanges } from './CoatChanges';
 import { CoatPicture, CoatPictures } from './CoatPictures';
+import { PictureField } from './PictureField';
 import { Stops } from './Stops';
 
 interface Props {
@@ -89,6 +90,17 @@ export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose 
               slots={
                 kind === 'fills'
                   ? ({
+                      picture: (
+                        <PictureField
+                          piece={piece}
+                          value={(coat as Coat<'fills'>).picture}
+                          onChange={(picture) =>
+                            change((now) =>
+                              now.map((one, at) => (at === place ? { ...one, picture: picture || null } : one)),
+                            )
+                          }
+                        />
+                      ),
                       stops: (
                         <Stops
                           fill={coat as Coat<'fills'>}

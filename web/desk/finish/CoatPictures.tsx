@@ -3,6 +3,8 @@ import { createContext, useContext, useDeferredValue, useEffect, useMemo, useRef
 import { Painter, type Reel } from '../../../painter/src';
 import { ask } from '../../api/client';
 import { browserStudio } from '../../common/browserStudio';
+import { usePictures } from '../../common/pictures';
+import { useDesk } from '../deskStore';
 import type { Finish } from '../../../contracts/piece';
 
 interface Pictures {
@@ -23,19 +25,22 @@ export function CoatPictures({
   children: ReactNode;
 }) {
   const asked = useDeferredValue(JSON.stringify(coats));
+  const pictures = useDesk((state) => state.document?.pictures);
+  const come = usePictures((state) => state.come);
   const { data } = useQuery<Reel>({
-    queryKey: ['coats', colour, asked],
+    queryKey: ['coats', colour, asked, pictures?.length],
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     queryFn: ({ signal }) =>
-      ask('POST coats', { body: { colour, coats: JSON.parse(asked) as Partial<Finish>[] }, signal }),
+      ask('POST coats', { body: { colour, coats: JSON.parse(asked) as Partial<Finish>[], pictures }, signal }),
   });
-  const pictures = useMemo(
+  const small = useMemo(
     // Core draws a group for each.
     () => ({ painter: data ? new Painter(data, browserStudio) : null, count: data?.nodes.length ?? 1 }),
-    [data],
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- a picture that comes is painted anew
+    [data, come],
   );
-  return <PicturesContext value={pictures}>{children}</PicturesContext>;
+  return <PicturesContext value={small}>{children}</PicturesContext>;
 }
 
 /** One of the pictures, as wide as its style says. */

@@ -61,6 +61,11 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                   <WhoseButton isOn={whose.of === 'chart'} onClick={() => look('parts')}>
                     All parts
                   </WhoseButton>
+                  {!figure && (
+                    <button type="button" className="btn" disabled title="Select a part to give it its own">
+                      One part
+                    </button>
+                  )}
                   {figure && (
                     <WhoseButton isOn={whose.of === 'part'} onClick={() => look('part')}>
                       {figure.label || 'This part'}
@@ -80,7 +85,6 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
                     </option>
                   ))}
                 </select>
-                {!figure && whose.of === 'chart' && <span className="soft">Select a part to give it its own</span>}
                 {whose.of === 'chart' && (
                   <button
                     type="button"

@@ -1,5 +1,6 @@
 import { useCallback, useLayoutEffect, useRef, type RefObject } from 'react';
 import type { Box, Reel } from '../../../painter/src';
+import { usePictures } from '../../common/pictures';
 import { browserStudio } from '../../common/browserStudio';
 import type { Piece } from '../../../contracts/piece';
 import type { ReelGroup } from '../../../contracts/reel';
@@ -53,6 +54,8 @@ export function usePaintedCanvas(
   const shown = useRef('');
   const document = useDesk((state) => state.document);
   const come = useBlurred((state) => state.come);
+  const pictures = usePictures((state) => state.come);
+  const painted = useRef(pictures);
   const blurredWhen = usePlay((state) => (state.playing && state.blurred === 'at rest' ? 'never' : state.blurred));
   const isHeld = usePlay((state) => state.isHeld);
 
@@ -60,6 +63,10 @@ export function usePaintedCanvas(
     (now: Reel | null, at: number, { scale, part }: Sight): void => {
       const target = canvas.current;
       if (!target || !now || scale <= 0) return;
+      // What was kept of a picture that had not come is of no use.
+      const { come: here } = usePictures.getState();
+      if (painted.current !== here) scene.current = null;
+      painted.current = here;
       const isNew = scene.current?.reel !== now;
       if (isNew) {
         scene.current = new Scene(now, browserStudio, scene.current ?? undefined);
@@ -90,7 +97,7 @@ export function usePaintedCanvas(
 
   useLayoutEffect(
     () => paint(reel, frame, sight),
-    [paint, reel, frame, sight, document, isUntaken, come, blurredWhen, isHeld],
+    [paint, reel, frame, sight, document, isUntaken, come, pictures, blurredWhen, isHeld],
   );
   useLayoutEffect(
     () =>

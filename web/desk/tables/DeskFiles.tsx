@@ -3,17 +3,18 @@ import type { Piece } from '../../../contracts/piece';
 import { TableDialog } from '../../tables/TableDialog';
 import { useDroppedFile } from '../../tables/useDroppedFile';
 import { AddChart } from '../AddChart';
+import { isPicture, putPicture } from '../faces/addPicture';
 import { useChart } from '../useChart';
 import { AgainDialog } from './AgainDialog';
 import { useFiles } from './filesStore';
 
-/** What becomes of a file that is dropped on the desk: new figures for a table that is there, or another chart. */
+/** What becomes of a file that is dropped on the desk: new figures for a table that is there, another chart, or a picture. */
 export function DeskFiles({ piece }: { piece: Piece }) {
   const { looked, again, another, close } = useFiles();
   const chart = useChart(piece);
   const over = useDroppedFile(
-    'Drop here to update the figures or add a chart',
-    useCallback((file: File) => void useFiles.getState().take(file), []),
+    'Drop here to update the figures, or to add a chart or a picture',
+    useCallback((file: File) => void (isPicture(file) ? putPicture(file) : useFiles.getState().take(file)), []),
   );
   const table = piece.tables.find(({ id }) => id === chart?.table) ?? piece.tables[0];
   return (

@@ -8,6 +8,7 @@ use Lupine\Core\Settings\Among;
 use Lupine\Core\Settings\Choice;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Id;
 use Lupine\Core\Settings\Number;
 use Lupine\Core\Settings\Part;
 use Lupine\Core\Settings\Several;
@@ -21,6 +22,9 @@ final readonly class FillCoat implements Coat
     use Layer;
 
     private const GRADIENTS = ['linear', 'radial'];
+    private const CENTRED = ['radial', 'picture'];
+    private const TURNED = ['linear', 'picture'];
+    private const LAID = ['linear', 'radial', 'picture'];
 
     /** the colours of a gradient that says none; taste, no source */
     public const USUAL = [
@@ -30,7 +34,13 @@ final readonly class FillCoat implements Coat
     ];
 
     public function __construct(
-        #[Choice('Kind', ['flat' => 'Flat', 'shaded' => 'Shaded', 'linear' => 'Linear', 'radial' => 'Radial'])]
+        #[Choice('Kind', [
+            'flat' => 'Flat',
+            'shaded' => 'Shaded',
+            'linear' => 'Linear',
+            'radial' => 'Radial',
+            'picture' => 'Picture',
+        ])]
         #[Detail('shaded: a little lighter outward or along the part')]
         public string $kind = 'flat',
         #[Among(Ink::class)]
@@ -43,22 +53,37 @@ final readonly class FillCoat implements Coat
             when: ['kind' => self::GRADIENTS],
         )]
         public array $stops = [],
+        #[Id('Picture')]
+        #[Detail(
+            'one of the piece’s pictures; null, or gone: flat',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public ?string $picture = null,
+        #[Choice('Fit', ['cover' => 'Cover', 'contain' => 'Whole', 'tile' => 'Tile'])]
+        #[Detail(
+            'cover: no edge of what it goes over stays bare; contain: all of it is seen; tile: side by side, a pixel of'
+                .' it for one of the stage',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public string $fit = 'cover',
         #[Choice('Across', ['part' => 'Each part', 'chart' => 'The chart', 'stage' => 'The stage'])]
-        #[Detail('what a gradient goes over', isOptional: true, when: ['kind' => self::GRADIENTS])]
+        #[Detail('what a gradient or a picture goes over', isOptional: true, when: ['kind' => self::LAID])]
         public string $across = 'part',
         #[Number('Angle', Unit::Degrees, -720, 720, 0)]
         #[Detail(
-            'where a linear gradient leads, clockwise from 12 o’clock',
+            'where a linear gradient leads, clockwise from 12 o’clock; how a picture is turned',
             isOptional: true,
-            when: ['kind' => ['linear']],
+            when: ['kind' => self::TURNED],
             isKeyed: true,
         )]
         public float $degrees = 0.0,
         #[Number('Centre X', Unit::Fraction, -2, 3, 0.5)]
         #[Detail(
-            'middle of a radial gradient, as a part of the width that it goes over',
+            'middle of a radial gradient or a picture, as a part of the width that it goes over',
             isOptional: true,
-            when: ['kind' => ['radial']],
+            when: ['kind' => self::CENTRED],
             isKeyed: true,
         )]
         public float $x = 0.5,
@@ -66,15 +91,15 @@ final readonly class FillCoat implements Coat
         #[Detail(
             'as a part of the height that it goes over',
             isOptional: true,
-            when: ['kind' => ['radial']],
+            when: ['kind' => self::CENTRED],
             isKeyed: true,
         )]
         public float $y = 0.5,
         #[Number('Size', Unit::Fraction, 0.02, 8, 1, step: 5)]
         #[Detail(
-            '1: the gradient’s ends just reach the corners of what it goes over',
+            '1: the gradient’s ends just reach the corners of what it goes over, or a picture just fits',
             isOptional: true,
-            when: ['kind' => self::GRADIENTS],
+            when: ['kind' => self::LAID],
             isKeyed: true,
         )]
         public float $size = 1.0,

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Api\KeptPicture;
+use App\Http\Reply;
+use App\Pictures\PictureStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lupine\Core\Settings\Field;
+use Lupine\Core\Settings\PlainText;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Pictures that come in, and as they are painted. */
+final readonly class PictureController
+{
+    private const FOREVER = 'private, max-age=31536000, immutable';
+
+    public function __construct(private PictureStore $store)
+    {
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $asked = Field::root($request->query());
+        $name = PlainText::writable(mb_substr(basename(trim($asked->get('name')->text(1000, ''))), 0, 200));
+        $kept = $this->store->keep((string) $request->getContent(), $name !== '' ? $name : 'The picture');
+
+        return Reply::of(new KeptPicture(...$kept), 201);
+    }
+
+    public function file(string $picture): Response
+    {
+        $path = $this->store->path($picture) ?? abort(404, 'This picture is not on this machine. Add it again.');
+
+        return new BinaryFileResponse($path, 200, [
+            'Content-Type' => PictureStore::typeOf($path),
+            'Cache-Control' => self::FOREVER,
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Disk\FullDisk;
+use App\Disk\Kept;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\DB;
+use Lupine\Core\Piece\Picture;
+use Symfony\Component\Process\Process;
+
+/** The pictures that pieces use: files beside the database, each by its fingerprint. */
+final readonly class PictureStore
+{
+    /** of a file, in bytes */
+    public const MOST_BYTES = 20_000_000;
+
+    /** days that a picture is kept which nothing speaks of: a piece in a file may still come back with it */
+    private const DAYS = 30;
+
+    private const ENDINGS = ['.png', '.jpg'];
+    private const TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml', 'text/xml', 'text/plain',
+        'application/xml', 'text/html'];
+    private const SECONDS = 30;
+
+    public function __construct(private Kept $kept)
+    {
+    }
+
+    /**
+     * Keeps a picture as it is painted: no larger than needed, an SVG as pixels.
+     *
+     * @return array{file: string, width: int, height: int}
+     *
+     * @throws PictureFailed where it is none, or too large
+     * @throws FullDisk
+     */
+    public function keep(string $bytes, string $name): array
+    {
+        if (strlen($bytes) > self::MOST_BYTES) {
+            throw new PictureFailed(
+                sprintf('“%s” is larger than 20 MB. Export it smaller, or as JPEG, and add that.', $name),
+            );
+        }
+        if (!in_array((new \finfo(FILEINFO_MIME_TYPE))->buffer($bytes), self::TYPES, true)) {
+            throw new PictureFailed(sprintf('“%s” is not a PNG, JPEG, WebP or SVG picture. Export it as one.', $name));
+        }
+        $source = $this->kept->room(hash('sha256', $bytes), '.new');
+        $made = $source.'.made';
+        try {
+            if (@file_put_contents($source, $bytes) !== strlen($bytes)) {
+                throw new FullDisk();
+            }
+            $said = self::painted($source, $made, $name);
+            $file = hash_file('sha256', $made);
+            $ending = $said['type'] === 'png' ? self::ENDINGS[0] : self::ENDINGS[1];
+            if ($file === false || !@rename($made, $this->kept->room($file, $ending))) {
+                throw new FullDisk();
+            }
+
+            return ['file' => $file, 'width' => $said['width'], 'height' => $said['height']];
+        } finally {
+            @unlink($source);
+            @unlink($made);
+        }
+    }
+
+    /** @return array{width: int, height: int, type: string} */
+    private static function painted(string $source, string $target, string $name): array
+    {
+        $process = new Process(
+            [config('lupine.node'), base_path('renderer/dist/picture.js'), $source, $target, (string) Picture::LONGEST],
+            base_path(),
+            timeout: self::SECONDS,
+        );
+        $process->run();
+        $said = json_decode($process->getOutput(), true);
+        if (!$process->isSuccessful() || !is_array($said) || !is_int($said['width']) || !is_int($said['height'])) {
+            throw new PictureFailed(
+                sprintf('“%s” cannot be read as a picture. Open it in another program and export it again.', $name),
+            );
+        }
+
+        return ['width' => $said['width'], 'height' => $said['height'], 'type' => $said['type'] ?? 'jpeg'];
+    }
+
+    /** Where the file of a picture is; null where it is not on this machine. */
+    public function path(string $file): ?string
+    {
+        foreach (self::ENDINGS as $ending) {
+            $path = $this->kept->find($file, $ending);
+            if ($path !== null) {
+                return $path;
+            }
+        }
+
+        return null;
+    }
+
+    public static function typeOf(string $path): string
+    {
+        return str_ends_with($path, '.png') ? 'image/png' : 'image/jpeg';
+    }
+
+    /** The picture within an SVG; one that is gone is a clear one of a pixel. */
+    public function dataUri(string $file): string
+    {
+        $path = $this->path($file);
+
+        return $path === null
+            ? 'data:image/gif;base64,R0lGODlhAQABAAAAACH5BAEKAAEALAAAAAABAAEAAAICTAEAOw=='
+            : 'data:'.self::typeOf($path).';base64,'.base64_encode((string) file_get_contents($path));
+    }
+
+    /** @return int how many went that no piece, no step of undo and no film speaks of */
+    public function sweep(CarbonInterface $now): int
+    {
+        $gone = 0;
+        $limit = $now->copy()->subDays(self::DAYS)->getTimestamp();
+        foreach (glob($this->kept->folder.'/*') ?: [] as $path) {
+            $id = pathinfo($path, PATHINFO_FILENAME);
+            if ((int) @filemtime($path) < $limit && !self::isUsed($id)) {
+                $gone += @unlink($path) ? 1 : 0;
+            }
+        }
+
+        return $gone;
+    }
+
+    private static function isUsed(string $id): bool
+    {
+        foreach (['revisions', 'hand_offs'] as $table) {
+            if (DB::table($table)->where('document', 'like', '%'.$id.'%')->exists()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

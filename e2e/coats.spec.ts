@@ -1,0 +1,139 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { PNG } from 'pngjs';
+import { grounds, panels, samples } from '../contracts/settings';
+import type { Panel, Picture, Piece } from '../contracts/piece';
+import { evenlySpoken } from '../demo/evenlySpoken';
+import { store } from './desk';
+import { decibels, fineStage, screenshotOf } from './pictures';
+
+const root = new URL('..', import.meta.url).pathname;
+const folder = mkdtempSync(join(tmpdir(), 'coats-'));
+const demo = evenlySpoken;
+const artisan = (...parts: string[]): Buffer =>
+  execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
+const write = (name: string, piece: Piece): string => {
+  const file = join(folder, name);
+  writeFileSync(file, JSON.stringify(piece));
+  return file;
+};
+
+// Samples of every coat, a few at a time, on marks, words, plates and panels, on grounds with lights, clouds and
+// textures, amid the entrance or after.
+for (const round of [0, 1, 2, 3, 4]) {
+  test(`coats and grounds are the same on stage, still and SVG: ${round}`, async ({ page, request }) => {
+    const piece = demo();
+    const [chart] = piece.charts;
+    chart.own = {};
+    chart.finish.colours = 'set';
+    chart.finish.swatches = ['#e3a033', '#d9752e', '#c4512f', '#8a3f4a', '#54416b'];
+    for (const [list, all] of Object.entries(samples))
+      Object.assign(chart.finish, { [list]: all[round % all.length].coats });
+    // Of textures and patterns there are more than of the others: those that are left, one a part.
+    chart.form.gap = 8;
+    ['r1', 'r2', 'r3', 'r4', 'r5'].forEach((id, at) => {
+      const pattern = samples.patterns[(round * 2 + at) % samples.patterns.length].coats;
+      const texture = samples.textures[(round + at) % samples.textures.length].coats;
+      chart.own[id] = at % 2 === 0 ? { patterns: pattern } : { textures: texture };
+    });
+    const coatsOf = (shift: number): Partial<Panel> =>
+      Object.fromEntries(Object.entries(samples).map(([list, all]) => [list, all[(round + shift) % all.length].coats]));
+    Object.assign(piece.words[0], coatsOf(1), { colour: '#e8e0cc', plate: { colour: '#24424a', ...coatsOf(2) } });
+    const shape = { width: 300, height: 170, colour: '#7a5ca8', radius: 30, thickness: 24 };
+    const kinds = Object.keys(panels) as Panel['kind'][];
+    piece.panels = [0, 1].map((place) => ({
+      ...shape,
+      ...coatsOf(3 + place),
+      id: `panel${place}`,
+      kind: kinds[(round * 2 + place) % kinds.length],
+      x: 1240 + place * 340,
+      y: 900,
+      turn: place * 14,
+      stands: place === 0 ? 'back' : 'front',
+    }));
+    // One of them is half there: its coats are put together first.
+    piece.moves.push({
+      id: 'dims',
+      kind: 'change',
+      target: { panel: 'panel1' },
+      property: 'opacity',
+      from: null,
+      to: 0.5,
+      begin: 0,
+      pin: null,
+      frames: 10,
+      curve: 'linear',
+      opens: 'forward',
+    });
+    piece.backdrop = grounds[(round * 2 + 1) % grounds.length].backdrop;
+    const file = write(`coats-${round}.json`, piece);
+    const id = await store(request, piece);
+    for (const frame of [round % 2 === 0 ? 285 : 399]) {
+      artisan('lupine:draw', file, join(folder, 'coats.png'), `--at=${frame}`);
+      artisan('lupine:draw', file, join(folder, 'coats.svg'), `--at=${frame}`);
+      const skia = PNG.sync.read(readFileSync(join(folder, 'coats.png')));
+      const drawn = await screenshotOf(page, readFileSync(join(folder, 'coats.svg'), 'utf8'), 1920, 1080);
+      const stage = await fineStage(page, id, frame);
+      expect(decibels(skia.data, stage.data), `stage, ${frame}`).toBeGreaterThan(50);
+      expect(decibels(skia.data, drawn.data), `SVG, ${frame}`).toBeGreaterThan(40);
+    }
+  });
+}
+
+// A photograph and a drawing, whole, cut and side by side, turned, on parts, words and panels.
+test('pictures are the same on stage, still and SVG', async ({ page, request }) => {
+  const send = async (name: string, data: Buffer): Promise<Omit<Picture, 'id'>> => {
+    const answer = await request.post(`/api/pictures?name=${name}`, {
+      headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/json' },
+      data,
+    });
+    expect(answer.status(), await answer.text()).toBe(201);
+    return { name, ...((await answer.json()) as Omit<Picture, 'id' | 'name'>) };
+  };
+  const leaf = '<path d="M12 88C12 36 52 12 88 12C88 52 64 88 12 88Z" fill="#7fc9a0"/>';
+  const drawing = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100">${leaf}</svg>`;
+  const photograph = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [600, 400];
+    const context = canvas.getContext('2d')!;
+    const colours = context.createLinearGradient(0, 0, 600, 400);
+    ['#12324a', '#e0a040', '#b03a2e'].forEach((colour, at) => colours.addColorStop(at / 2, colour));
+    context.fillStyle = colours;
+    context.fillRect(0, 0, 600, 400);
+    context.fillStyle = '#f4ead2';
+    for (let at = 0; at < 24; at++) context.fillRect((at * 97) % 560, (at * 61) % 360, 30, 30);
+    return canvas.toDataURL('image/jpeg', 0.9).split(',')[1];
+  });
+  const piece = demo();
+  const [chart] = piece.charts;
+  piece.pictures = [
+    { id: 'leaf', ...(await send('leaf.svg', Buffer.from(drawing))) },
+    { id: 'photo', ...(await send('photo.jpg', Buffer.from(photograph, 'base64'))) },
+  ];
+  chart.own = {};
+  chart.finish.fills = [{ kind: 'picture', picture: 'photo', fit: 'cover', across: 'chart' }];
+  chart.own.r2 = {
+    fills: [{ kind: 'flat' }, { kind: 'picture', picture: 'leaf', fit: 'tile', size: 0.05, degrees: 30 }],
+  };
+  const panel = { kind: 'rectangle' as const, width: 320, height: 200, colour: '#203040', y: 880, radius: 20 };
+  piece.panels = [
+    { ...panel, id: 'panel1', x: 1240, fills: [{ kind: 'picture', picture: 'photo', fit: 'contain', degrees: 20 }] },
+    { ...panel, id: 'panel2', x: 1620, turn: 10, fills: [{ kind: 'picture', picture: 'leaf', fit: 'contain' }] },
+  ];
+  const id = await store(request, piece);
+  const still = async (ending: string): Promise<Buffer> =>
+    Buffer.from(await (await request.get(`/api/pieces/${id}/still.${ending}?frame=399`)).body());
+  const skia = PNG.sync.read(await still('png'));
+  const drawn = await screenshotOf(page, (await still('svg')).toString('utf8'), 1920, 1080);
+  const stage = await fineStage(page, id, 399);
+  expect(decibels(skia.data, stage.data), 'stage').toBeGreaterThan(50);
+  expect(decibels(skia.data, drawn.data), 'SVG').toBeGreaterThan(40);
+  // They are there: not what a part without its picture is filled with.
+  piece.pictures = [];
+  const without = await store(request, piece);
+  const bare = PNG.sync.read(Buffer.from(await (await request.get(`/api/pieces/${without}/still.png?frame=399`)).body()));
+  expect(decibels(skia.data, bare.data)).toBeLessThan(22);
+});

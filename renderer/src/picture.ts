@@ -1,0 +1,50 @@
+// picture IN OUT LONGEST: reads a PNG, JPEG, WebP or SVG and writes it as it is painted: as PNG where it can be seen
+// through, else as JPEG, its longer side no longer than that many pixels. An SVG is painted as large as that. Says on
+// standard output {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { createCanvas, loadImage } from '@napi-rs/canvas';
+
+const [source, target, longestText] = process.argv.slice(2);
+const longest = Number(longestText);
+const bytes = readFileSync(source);
+const isSvg = /^\s*(<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(
+  bytes
+    .subarray(0, 300)
+    .toString('utf8')
+    .replace(/^\uFEFF/, ''),
+);
+
+/** An SVG that says how large it is: as large as it may be, in the ratio of its view box or of its sides. */
+function sized(text: string): string {
+  const tag = /<svg\b[^>]*>/i.exec(text)?.[0] ?? '';
+  const number = (name: string): number => Number(new RegExp(`\\b${name}\\s*=\\s*["']\\s*([\\d.]+)`).exec(tag)?.[1]);
+  const [, , boxWidth, boxHeight] = (/\bviewBox\s*=\s*["']([^"']+)/.exec(tag)?.[1] ?? '').trim().split(/[\s,]+/);
+  const width = Number(boxWidth) || number('width') || 100;
+  const height = Number(boxHeight) || number('height') || 100;
+  const scale = longest / Math.max(width, height);
+  const view = boxWidth ? '' : ` viewBox="0 0 ${width} ${height}"`;
+  const plain = tag.replace(/\s(width|height)\s*=\s*("[^"]*"|'[^']*')/gi, '');
+  const sides = ` width="${Math.round(width * scale)}" height="${Math.round(height * scale)}"${view}`;
+  return text.replace(tag, plain.replace(/^<svg/i, `<svg${sides}`));
+}
+
+try {
+  const image = await loadImage(isSvg ? Buffer.from(sized(bytes.toString('utf8'))) : bytes);
+  if (!(image.width > 0 && image.height > 0)) throw new Error('It has no size.');
+  const scale = Math.min(1, longest / Math.max(image.width, image.height));
+  const [width, height] = [image.width, image.height].map((side) => Math.max(1, Math.round(side * scale)));
+  const canvas = createCanvas(width, height);
+  const context = canvas.getContext('2d');
+  context.imageSmoothingEnabled = true;
+  context.imageSmoothingQuality = 'high';
+  context.drawImage(image, 0, 0, width, height);
+  const { data } = context.getImageData(0, 0, width, height);
+  let isClear = false;
+  for (let at = 3; at < data.length && !isClear; at += 4) isClear = data[at] < 255;
+  const type = isClear || isSvg ? 'png' : 'jpeg';
+  writeFileSync(target, type === 'png' ? canvas.toBuffer('image/png') : canvas.toBuffer('image/jpeg', 92));
+  process.stdout.write(JSON.stringify({ width, height, type }));
+} catch (error) {
+  process.stderr.write((error as Error).message);
+  process.exit(1);
+}

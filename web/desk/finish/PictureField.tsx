@@ -1,0 +1,48 @@
+import { useRef } from 'react';
+import { Pick } from '../../fields/Choice';
+import type { Piece } from '../../../contracts/piece';
+import { settingOf } from '../../settings/settings';
+import { PICTURES, takePicture } from '../faces/addPicture';
+
+interface Props {
+  piece: Piece;
+  value: string | null | undefined;
+  onChange: (picture: string) => void;
+}
+
+const ADD = '+';
+
+/** Which of the piece’s pictures a fill has, and the way to another one. */
+export function PictureField({ piece, value, onChange }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const pictures = piece.pictures ?? [];
+  return (
+    <>
+      <Pick
+        label={settingOf('Fill', 'picture').label}
+        value={pictures.some(({ id }) => id === value) ? (value ?? '') : ''}
+        options={[
+          ['', 'None'],
+          ...pictures.map(({ id, name }): [string, string] => [id, name || id]),
+          [ADD, 'Add a picture…'],
+        ]}
+        onChange={(chosen) => {
+          if (chosen === ADD) input.current?.click();
+          else onChange(chosen);
+        }}
+      />
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept={PICTURES}
+        aria-label="Add a picture"
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          target.value = '';
+          if (file) void takePicture(file).then((made) => made && onChange(made));
+        }}
+      />
+    </>
+  );
+}
