@@ -1,6 +1,7 @@
 // What each coat and ground costs: CPU milliseconds a frame over the same chart without it, on the film's canvas at
 // 1920 × 1080 and on one of 960 × 540 as the stage has it, while its marks stand still and while they come; and the
-// conversion of a picture for the encoder, in WebAssembly against JavaScript.
+// conversion of a picture for the encoder, in WebAssembly against JavaScript. Then the eight looks of the starters, whole,
+// and whether memory grows over 10,000 frames. With --scenes those alone.
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -69,17 +70,47 @@ try {
     `looks      flat donut: film ${flat.film.map((one) => one.toFixed(1)).join(' coming, ')} still, ` +
       `stage ${flat.stage.map((one) => one.toFixed(1)).join(' coming, ')} still  ms a frame`,
   );
-  for (const [list, all] of Object.entries(samples)) {
+  const isShort = process.argv.includes('--scenes');
+  for (const [list, all] of isShort ? [] : Object.entries(samples)) {
     for (const { name, coats } of all) {
       const reel = reelOf((piece) => Object.assign(piece.charts[0].finish, { [list]: coats }));
       told(`${list}, ${name.toLowerCase()}`, reel);
     }
   }
-  for (const { name, backdrop } of grounds)
+  for (const { name, backdrop } of isShort ? [] : grounds)
     told(
       `ground, ${name.toLowerCase()}`,
       reelOf((piece) => (piece.backdrop = backdrop)),
     );
+
+  const scenes = ['lamplight', 'ledger', 'print-shop', 'enamel', 'chalk', 'glass', 'signal', 'cloth'];
+  const reels = scenes.map((name) => {
+    const made = execFileSync('php', ['artisan', 'lupine:reel', join(root, `demo/starters/${name}.json`)], {
+      cwd: root,
+      maxBuffer: 1e8,
+    });
+    return JSON.parse(made.toString());
+  });
+  scenes.forEach((name, at) => {
+    const [film, stage] = [costs(reels[at], 1), costs(reels[at], 0.5)];
+    const words = [film, stage].map((one) => one.map((ms) => ms.toFixed(1).padStart(6)).join(' coming '));
+    console.log(`scene      ${name.padEnd(12)} film ${words[0]} still · stage ${words[1]} still  ms a frame`);
+  });
+  // Painted over and over, small: what is kept for a frame and not let go adds up.
+  const painter = new Painter(reels[0], skia);
+  const canvas = createCanvas(reels[0].width / 4, reels[0].height / 4);
+  const memory = [];
+  for (let frame = 0; frame < 10_000; frame++) {
+    painter.paint(canvas.getContext('2d'), frame % reels[0].frames, 0.25);
+    // As the film's painters do: the canvas frees its copies when the event loop comes around.
+    await new Promise((resolve) => setImmediate(resolve));
+    if (frame % 500 === 499) memory.push(process.memoryUsage().rss / 1e6);
+  }
+  const [half, whole10] = [Math.max(...memory.slice(5, 10)), Math.max(...memory.slice(15))];
+  console.log(
+    `leak       10,000 frames of ${scenes[0]}: ${whole10.toFixed(0)} MB at most in the last quarter against ` +
+      `${half.toFixed(0)} in the second, ${(whole10 / half).toFixed(2)} times`,
+  );
 
   const pixels = new Uint8Array(1920 * 1080 * 4).map((_, at) => (at * 2654435761) >>> 24);
   const whole = { left: 0, top: 0, right: 1920, bottom: 1080 };

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { useNotices } from './Notices';
 
 const known = new Map<string, HTMLImageElement | null>();
 
@@ -17,8 +18,10 @@ export function pictureOf(file: string): HTMLImageElement | null {
       known.set(file, image);
       usePictures.setState(({ come }) => ({ come: come + 1 }));
     })
-    // One that is gone is told by proof; it may come back with another file.
-    .catch(() => known.delete(file));
+    .catch(() => {
+      // It is not asked for again until the page is loaded again.
+      useNotices.getState().say('A picture of this piece is not on this machine. Add it again.', { bad: true });
+    });
   return null;
 }
 

@@ -12,6 +12,7 @@ import { TextField } from '../fields/TextField';
 import { shapesOf, shapeWord } from '../desk/shapes';
 import type { Piece } from '../../contracts/piece';
 import { recordingOf } from '../piece/voice';
+import { finishCost } from './finishCost';
 
 const KINDS: Record<FilmKind, string> = {
   mp4: 'H.264, 4:2:0, BT.709; plays almost everywhere, no transparency',
@@ -33,6 +34,9 @@ export interface FilmOrder {
   /** is the narrator heard in it? */
   sound: boolean;
 }
+
+/** from how many times the time of a flat piece on its finish is worth a word */
+const SLOW = 1.5;
 
 /** One film in each shape. */
 const ALL = 'all';
@@ -65,6 +69,14 @@ export function FilmOffer({
     queryKey: ['there', piece],
     gcTime: 0,
     queryFn: () => ask('POST compute', { body: { document: piece, frame: 0, inHurry: true, shape: null } }),
+  });
+  const reel = computed.data?.reel;
+  const { data: cost } = useQuery({
+    queryKey: ['finish-cost', piece],
+    gcTime: 0,
+    enabled: Boolean(reel),
+    // When what is on the page has been shown.
+    queryFn: () => new Promise<number | null>((done) => setTimeout(() => done(reel ? finishCost(reel) : null), 300)),
   });
   const there = computed.data?.sheet.there;
   const isEmpty =
@@ -133,6 +145,9 @@ export function FilmOffer({
         usual={last}
         onChange={(to) => setRange((now) => ({ ...now, to }))}
       />
+      {kind !== 'wav' && cost && cost >= SLOW && (
+        <p className="hint">Its finish takes about {cost.toFixed(1)} times as long to paint as a flat one.</p>
+      )}
       {isEmpty && kind !== 'wav' && (
         <div className="problem-bar is-notice" role="status">
           {there

@@ -55,9 +55,7 @@ final readonly class PanelsAround
         }
         $middle = $box->middle();
         $isRound = in_array($panel->kind, ['circle', 'ring'], true);
-        // The stage has nothing around it: it is covered.
-        $padding = $panel->around === Panel::STAGE ? 0.0 : $panel->padding;
-        [$width, $height] = [$box->width + 2 * $padding, $box->height + 2 * $padding];
+        [$width, $height] = [$box->width + 2 * $panel->padding, $box->height + 2 * $panel->padding];
         // What is round lies around the longer side; what is thin, below it.
         $side = max($width, $height);
 
