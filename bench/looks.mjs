@@ -102,6 +102,7 @@ try {
   const memory = [];
   for (let frame = 0; frame < 10_000; frame++) {
     painter.paint(canvas.getContext('2d'), frame % reels[0].frames, 0.25);
+    canvas.data();
     // As the film's painters do: the canvas frees its copies when the event loop comes around.
     await new Promise((resolve) => setImmediate(resolve));
     if (frame % 500 === 499) memory.push(process.memoryUsage().rss / 1e6);

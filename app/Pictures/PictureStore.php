@@ -25,6 +25,9 @@ final readonly class PictureStore
         'application/xml', 'text/html'];
     private const SECONDS = 30;
 
+    /** pixels of a picture, at most: twice what the largest stage has, four times over */
+    private const MOST_PIXELS = 80_000_000;
+
     public function __construct(private Kept $kept)
     {
     }
@@ -47,6 +50,18 @@ final readonly class PictureStore
         if (!in_array((new \finfo(FILEINFO_MIME_TYPE))->buffer($bytes), self::TYPES, true)) {
             throw new PictureFailed(sprintf('“%s” is not a PNG, JPEG, WebP or SVG picture. Export it as one.', $name));
         }
+        [$width, $height] = @getimagesizefromstring($bytes) ?: [0, 0];
+        if ($width * $height > self::MOST_PIXELS) {
+            throw new PictureFailed(sprintf(
+                '“%s” is %d × %d pixels; the limit is 80 million. Export it smaller.',
+                $name,
+                $width,
+                $height,
+            ));
+        }
+        if (OwnSvg::isMeant($bytes)) {
+            $bytes = OwnSvg::of($bytes) ?? throw self::unreadable($name);
+        }
         $source = $this->kept->room(hash('sha256', $bytes), '.new');
         $made = $source.'.made';
         try {
@@ -67,6 +82,13 @@ final readonly class PictureStore
         }
     }
 
+    private static function unreadable(string $name): PictureFailed
+    {
+        return new PictureFailed(
+            sprintf('“%s” cannot be read as a picture. Open it in another program and export it again.', $name),
+        );
+    }
+
     /** @return array{width: int, height: int, type: string} */
     private static function painted(string $source, string $target, string $name): array
     {
@@ -78,9 +100,7 @@ final readonly class PictureStore
         $process->run();
         $said = json_decode($process->getOutput(), true);
         if (!$process->isSuccessful() || !is_array($said) || !is_int($said['width']) || !is_int($said['height'])) {
-            throw new PictureFailed(
-                sprintf('“%s” cannot be read as a picture. Open it in another program and export it again.', $name),
-            );
+            throw self::unreadable($name);
         }
 
         return ['width' => $said['width'], 'height' => $said['height'], 'type' => $said['type'] ?? 'jpeg'];

@@ -4,177 +4,113 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Desk\KeptReels;
-use App\Models\HandOff;
-use App\Models\WorkStatus;
-use Illuminate\Filesystem\Filesystem;
+use App\Pictures\PictureStore;
+use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
+use Lupine\Core\Piece\Picture;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
+/** Pictures come in as they are, are kept as they are painted, and what is none is refused in words. */
 final class PicturesTest extends TestCase
 {
-    public function testStillsOfAFrame(): void
+    /** @return iterable<string, array{\Closure(): string, int, int, string}> bytes, sides and type as it is kept */
+    public static function pictures(): iterable
     {
-        $this->startPainter();
-        $id = $this->begin(self::small());
-        $svg = $this->get("/api/pieces/$id/still.svg?frame=11")
-            ->assertOk()
-            ->assertHeader('Content-Type', 'image/svg+xml');
-        $this->assertStringContainsString(
-            'mended-or-not-00011.svg',
-            (string) $svg->headers->get('Content-Disposition'),
-        );
-        $this->assertCount(2, (new \SimpleXMLElement((string) $svg->getContent()))->xpath('//*[@data-figure]') ?: []);
-        $png = $this->get("/api/pieces/$id/still.png?frame=3")->assertOk();
-        $this->assertSame([320, 180], array_slice((array) getimagesizefromstring((string) $png->getContent()), 0, 2));
-        // A frame after the end is the last one.
-        $this->get("/api/pieces/$id/still.svg?frame=17999")->assertOk();
+        $png = static fn (int $width, int $height, bool $isClear): string => self::painted($width, $height, $isClear);
+        yield 'a PNG that can be seen through' => [static fn (): string => $png(30, 20, true), 30, 20, 'image/png'];
+        yield 'a PNG that cannot' => [static fn (): string => $png(30, 20, false), 30, 20, 'image/jpeg'];
+        yield 'a large one' => [static fn (): string => $png(4000, 1000, false), Picture::LONGEST, 640, 'image/jpeg'];
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 20"><circle cx="20" cy="10" r="9"/></svg>';
+        yield 'an SVG' => [static fn (): string => $svg, Picture::LONGEST, Picture::LONGEST / 2, 'image/png'];
+        $told = '<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" width="50px" height="100px"/>';
+        yield 'one that tells its sides' => [
+            static fn (): string => $told, Picture::LONGEST / 2, Picture::LONGEST, 'image/png',
+        ];
     }
 
-    public function testTransparentStillsStayTransparent(): void
+    #[DataProvider('pictures')]
+    public function testAPictureIsKeptAsItIsPainted(\Closure $bytes, int $width, int $height, string $type): void
     {
-        $this->startPainter();
-        $document = self::small();
-        $document['backdrop']['kind'] = 'transparent';
-        $id = $this->begin($document);
-        $png = imagecreatefromstring((string) $this->get("/api/pieces/$id/still.png?frame=11")->getContent());
-        $this->assertNotFalse($png);
-        $this->assertSame(127, (imagecolorat($png, 2, 2) >> 24) & 127, 'fully transparent, as GD counts it');
+        $kept = $this->send($bytes())->assertCreated()->json();
+        self::assertSame([$width, $height], [$kept['width'], $kept['height']]);
+        $file = $this->get('/api/pictures/'.$kept['file'])->assertOk()->assertHeader('Content-Type', $type);
+        self::assertSame('nosniff', $file->headers->get('X-Content-Type-Options'));
+        self::assertSame($kept, $this->send($bytes())->json(), 'the same one is kept once');
+        self::assertCount(1, File::files($this->folder.'/app/pictures'));
     }
 
-    public function testAReelCanBeAskedForInParts(): void
+    public function testWhatIsNoPictureIsRefusedInWords(): void
     {
-        $id = $this->begin(self::demo());
-        $part = $this->getJson("/api/pieces/$id/reel?from=200&to=210")->assertOk();
-        $this->assertSame([200, 210, 570], [$part->json('from'), $part->json('to'), $part->json('frames')]);
-        $whole = $this->getJson("/api/pieces/$id/reel")->assertOk();
-        $this->assertSame([0, 569], [$whole->json('from'), $whole->json('to')]);
-    }
-
-    public function testAPieceWithAShutterIsHandedOffWithItsMoments(): void
-    {
-        $this->startPainter();
-        $document = self::demo();
-        $moving = 180;
-        unset($document['shutter']);
-        $sharp = $this->get('/api/pieces/'.$this->begin($document)."/still.png?frame=$moving")->assertOk();
-        $document['shutter'] = ['angle' => 360, 'samples' => 9, 'charts' => true, 'words' => true, 'camera' => true];
-        $id = $this->begin($document);
-        $blurred = $this->get("/api/pieces/$id/still.png?frame=$moving")->assertOk();
-        $this->assertNotSame($sharp->getContent(), $blurred->getContent());
-
-        $part = $this->postJson('/api/compute/filmed', ['document' => $document, 'frame' => $moving])->assertOk();
-        $this->assertSame([9, $moving], [$part->json('samples'), $part->json('from')]);
-        $desk = $this->postJson('/api/compute', ['document' => $document, 'frame' => 0])->assertOk();
-        $this->assertSame(1, $desk->json('reel.samples'), 'the desk’s own reel has frames alone');
-    }
-
-    public function testAReelIsKeptByWhatItIsMadeOfAndByItsRange(): void
-    {
-        [$id, $other] = [$this->begin(self::demo()), $this->begin(self::demo())];
-        $first = $this->get("/api/pieces/$id/reel")
-            ->assertOk()
-            ->getContent();
-        $kept = fn (): array => glob($this->folder.'/framework/reels/reel-*.json') ?: [];
-        $this->assertCount(1, $kept());
-        // What is kept is what is answered, to whichever piece has the same document.
-        file_put_contents($kept()[0], str_replace('"frames":570', '"frames":571', (string) $first)."\n");
-        $this->assertSame(571, $this->getJson("/api/pieces/$other/reel")->json('frames'));
-        $this->get("/api/pieces/$other/reel?from=5&to=6");
-        $this->assertCount(2, $kept());
-        // A file that was cut short is not believed.
-        file_put_contents($kept()[0], '{"width":1');
-        file_put_contents($kept()[1], '{"width":1');
-        $this->assertSame($first, $this->get("/api/pieces/$id/reel")->getContent());
-    }
-
-    public function testKeptReelsHaveABoundInBytes(): void
-    {
-        $kept = new KeptReels(new Filesystem(), $this->folder.'/kept', 10_000);
-        for ($number = 0; $number < 60; ++$number) {
-            $kept->remember(
-                'reel',
-                "document {$number}",
-                'whole',
-                static fn (): string => '{"x":"'.str_repeat('x', 1000).'"}',
-            );
+        foreach ([
+            'Figures,512' => 'cannot be read as a picture',
+            '' => 'is not a PNG, JPEG, WebP or SVG',
+            "%PDF-1.4\n%âãÏÓ\n1 0 obj" => 'is not a PNG, JPEG, WebP or SVG',
+            substr(self::painted(300, 200, false), 0, 60) => 'cannot be read as a picture',
+            '<svg xmlns="http://www.w3.org/2000/svg"><g></svg>' => 'cannot be read as a picture',
+            self::told(20_000, 20_000) => '20000 × 20000 pixels; the limit is 80 million',
+        ] as $bytes => $message) {
+            $refused = $this->send((string) $bytes)->assertUnprocessable();
+            self::assertStringContainsString($message, (string) $refused->json('message'));
         }
-        $this->assertLessThanOrEqual(10_000, $kept->makeRoom());
-        $this->assertGreaterThan(5_000, $kept->makeRoom());
+        $this->send(str_repeat('a', PictureStore::MOST_BYTES + 1))->assertStatus(413);
+        self::assertSame([], File::exists($this->folder.'/app/pictures') ? File::files($this->folder.'/app/pictures') : []);
+        $this->get('/api/pictures/'.str_repeat('0', 64))->assertNotFound();
+        $this->get('/api/pictures/..%2F..%2Flupine')->assertNotFound();
     }
 
-    public function testManyStillsAtOnceAreRefusedWithAReasonThatPasses(): void
+    /** An SVG names files of the machine, or runs what it holds: nothing of that is in the picture. */
+    public function testAnSvgReachesNothingOutsideOfIt(): void
     {
-        $id = $this->begin(self::small());
-        $this->get("/api/pieces/$id/still.png")
-            ->assertStatus(503)
-            ->assertHeader('Retry-After', '1');
-        $this->startPainter();
-        config(['lupine.stills_at_once' => 0]);
-        $this->get("/api/pieces/$id/still.png")->assertStatus(503);
+        $secret = $this->folder.'/secret.png';
+        File::put($secret, self::painted(100, 100, false));
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 100 100">'
+            .'<style>@import url(file://'.$secret.');</style><script>while(true){}</script>'
+            .'<rect width="100" height="100" style="fill:url(file://'.$secret.')" fill="none" onload="x()"/><image width="100" height="100" xlink:href="file://'.$secret.'"/>'
+            .'<image width="100" height="100" href="'.$secret.'"/></svg>';
+        $kept = $this->send($svg)->assertCreated()->json();
+        $path = app(PictureStore::class)->path($kept['file']);
+        $picture = imagecreatefrompng((string) $path);
+        self::assertNotFalse($picture);
+        $middle = intdiv($kept['width'], 2);
+        self::assertSame(127, (imagecolorat($picture, $middle, $middle) >> 24) & 0x7F, 'all of it is clear');
     }
 
-    public function testTheShelfShowsAPieceAsItIsNow(): void
+    public function testWhatNothingSpeaksOfGoesAfterAMonth(): void
     {
-        $id = $this->begin(self::small());
-        $this->assertSame(
-            '00:00:00;12',
-            str_replace(':12', ';12', $this->getJson('/api/pieces')->json('pieces.0.length')),
-        );
-        $changed = self::small();
-        $changed['stage']['frames'] = 24;
-        $this->putJson("/api/pieces/$id", ['document' => $changed], ['If-Match' => '"1"'])->assertOk();
-        $this->assertSame(24, $this->getJson('/api/pieces')->json('pieces.0.frames'));
+        $kept = $this->send(self::painted(30, 20, true))->json();
+        $store = app(PictureStore::class);
+        self::assertSame(0, $store->sweep(now()->addDays(20)));
+        self::assertSame(1, $store->sweep(now()->addDays(40)));
+        self::assertNull($store->path($kept['file']));
+        self::assertStringStartsWith('data:image/gif', $store->dataUri($kept['file']), 'an SVG is still one');
     }
 
-    public function testHandOffsAreListedNewestFirstAndOnlyFinishedOnesCanBeFetched(): void
+    /** @return TestResponse<Response> */
+    private function send(string $bytes): TestResponse
     {
-        $this->freezeSecond();
-        $id = $this->begin(self::small());
-        $first = $this->postJson("/api/pieces/$id/hand-offs")
-            ->assertCreated()
-            ->json('id');
-        $this->travel(2)->seconds();
-        $second = $this->postJson("/api/pieces/$id/hand-offs")
-            ->assertCreated()
-            ->json('id');
-        $this->assertSame([$second, $first], array_column($this->getJson('/api/hand-offs')->json('handOffs'), 'id'));
-        HandOff::query()
-            ->whereKey($first)
-            ->update(['status' => WorkStatus::Running, 'started_at' => now()->subSeconds(4), 'frames_done' => 6]);
-        $running = $this->getJson("/api/hand-offs/$first")->assertOk();
-        $this->assertSame(4, $running->json('secondsLeft'), 'half done in four seconds');
-        $this->deleteJson("/api/hand-offs/$first")->assertStatus(409);
-        $this->postJson("/api/hand-offs/$first/retry")->assertStatus(409);
-        $this->get("/api/hand-offs/$first/file")->assertNotFound();
-        $this->deleteJson("/api/hand-offs/$second")->assertOk();
+        return $this->call('POST', '/api/pictures?name=picture', [], [], [], [
+            'CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json',
+        ], $bytes);
     }
 
-    public function testAPieceThatIsDeletedLeavesItsFilms(): void
+    private static function painted(int $width, int $height, bool $isClear): string
     {
-        $id = $this->begin(self::small());
-        $film = $this->postJson("/api/pieces/$id/hand-offs")->json('id');
-        $this->deleteJson("/api/pieces/$id")->assertOk();
-        $this->getJson("/api/hand-offs/$film")
-            ->assertOk()
-            ->assertJsonPath('title', 'Mended or not');
+        $image = imagecreatetruecolor($width, $height);
+        imagesavealpha($image, true);
+        imagefill($image, 0, 0, (int) imagecolorallocatealpha($image, 200, 90, 40, $isClear ? 60 : 0));
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
     }
 
-    public function testThePageIsServedAndUnknownAddressesAreAnsweredPlainly(): void
+    /** A PNG that says that it is so large, and ends there. */
+    private static function told(int $width, int $height): string
     {
-        $this->withoutVite();
-        foreach (['/', '/pieces/anything', '/hand-offs'] as $path) {
-            $this->get($path)->assertOk()->assertSee('id="lupine"', false);
-        }
-        $missing = $this->getJson('/api/pieces/nothing')->assertNotFound();
-        $this->assertArrayNotHasKey('trace', (array) $missing->json());
-        $this->getJson('/api/nowhere')->assertNotFound();
-    }
+        $head = 'IHDR'.pack('NN', $width, $height)."\x08\x02\0\0\0";
 
-    /** @param array<string, mixed> $document */
-    private function begin(array $document): string
-    {
-        return $this->postJson('/api/pieces', ['document' => $document])
-            ->assertCreated()
-            ->json('id');
+        return "\x89PNG\r\n\x1a\n".pack('N', 13).$head.pack('N', crc32($head));
     }
 }
