@@ -134,6 +134,8 @@ test('pictures are the same on stage, still and SVG', async ({ page, request }) 
   // They are there: not what a part without its picture is filled with.
   piece.pictures = [];
   const without = await store(request, piece);
-  const bare = PNG.sync.read(Buffer.from(await (await request.get(`/api/pieces/${without}/still.png?frame=399`)).body()));
+  const bare = PNG.sync.read(
+    Buffer.from(await (await request.get(`/api/pieces/${without}/still.png?frame=399`)).body()),
+  );
   expect(decibels(skia.data, bare.data)).toBeLessThan(22);
 });
