@@ -1,7 +1,7 @@
 // What each coat and ground costs: CPU milliseconds a frame over the same chart without it, on the film's canvas at
 // 1920 × 1080 and on one of 960 × 540 as the stage has it, while its marks stand still and while they come; and the
-// conversion of a picture for the encoder, in WebAssembly against JavaScript. Then the eight looks of the starters, whole,
-// and whether memory grows over 10,000 frames. With --scenes those alone.
+// conversion of a picture for the encoder, in WebAssembly against JavaScript. Then the eight looks of the
+// starters, whole, and whether memory grows over 10,000 frames. With --scenes those alone.
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

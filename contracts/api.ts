@@ -1306,6 +1306,10 @@ export interface ShelfEntry {
   stems: Stem[];
   reel: Reel | null;
   /**
+   * what a transparent stage is seen on; null: as the page is
+   */
+  ground: string | null;
+  /**
    * why it cannot be drawn
    */
   problem: string | null;

@@ -68,5 +68,6 @@ final readonly class Contract
         'GET pieces/{piece}/still.png',
         'GET hand-offs/{handOff}/file',
         'GET hand-offs/{handOff}/picture',
+        'GET pictures/{picture}',
     ];
 }

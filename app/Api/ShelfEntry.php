@@ -23,6 +23,8 @@ final readonly class ShelfEntry extends Answer
         public array $stems,
         #[TypedAs('Reel')]
         public ?\stdClass $reel,
+        /** what a transparent stage is seen on; null: as the page is */
+        public ?string $ground,
         /** why it cannot be drawn */
         public ?string $problem,
     ) {

@@ -101,6 +101,7 @@ final readonly class Shelf
                 $entry->stems,
             )),
             $entry->reel,
+            $entry->ground,
             $entry->problem,
         );
     }
@@ -124,12 +125,14 @@ final readonly class Shelf
     /** @return array<string, mixed> */
     private function drawn(string $text): array
     {
-        $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'problem' => null];
+        $entry = ['form' => null, 'length' => '', 'frames' => 1, 'stems' => [], 'reel' => null, 'ground' => null,
+            'problem' => null];
         try {
             $piece = Document::fromJson($text, app(Forms::class));
             $stage = $piece->stage;
             $entry['title'] = $piece->title;
             $entry['form'] = $piece->charts[0]->form->kind ?? null;
+            $entry['ground'] = $piece->backdrop->kind === 'transparent' ? $piece->backdrop->preview : null;
             $entry['frames'] = $stage->frames;
             $entry['length'] = Timecode::atFrame(
                 $stage->frames,

@@ -13,6 +13,8 @@ final readonly class OwnSvg
     /** what a reference may begin with: something within, or a picture that stands in it */
     private const WITHIN = '~^\s*(#|data:image/(png|jpe?g|webp);base64,)~i';
 
+    private const OUT = '~@import|url\s*\(\s*["\']?\s*(?!#|["\']?\s*data:image/(png|jpe?g|webp);base64,)~i';
+
     public static function isMeant(string $bytes): bool
     {
         return preg_match('/^\s*(\xEF\xBB\xBF)?\s*(<\?xml|<!--|<!DOCTYPE|<svg)/i', substr($bytes, 0, 300)) === 1;
@@ -68,6 +70,6 @@ final readonly class OwnSvg
     /** Whether a style names something that is not within. */
     private static function leadsOut(string $text): bool
     {
-        return preg_match('~@import|url\s*\(\s*["\']?\s*(?!#|["\']?\s*data:image/(png|jpe?g|webp);base64,)~i', $text) === 1;
+        return preg_match(self::OUT, $text) === 1;
     }
 }

@@ -5,7 +5,7 @@ import type { Reel, Surface } from '../../painter/src';
 
 const known = new Map<string, Image>();
 
-/** The pictures of a reel, read from the folder of the data before anything is painted; one that is gone is left out. */
+/** The pictures of a reel, read before anything is painted; one that is gone is left out. */
 export async function readPictures(reel: Reel): Promise<void> {
   const folder = process.env.LUPINE_PICTURES ?? '';
   for (const paint of reel.paints) {

@@ -88,7 +88,9 @@ export function Offers({
       </article>
       <article className="offer">
         <h2>Piece</h2>
-        <p className="soft">Saves the piece as JSON, to archive or to open on another shelf. Recordings and pictures are not in it.</p>
+        <p className="soft">
+          Saves the piece as JSON, to archive or to open on another shelf. Recordings and pictures are not in it.
+        </p>
         <div className="offer-row">
           <button type="button" className="btn btn-outline-secondary btn-sm" onClick={save}>
             JSON

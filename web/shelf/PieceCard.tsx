@@ -28,7 +28,12 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
   };
   return (
     <article className="card-piece" onPointerEnter={() => setPlaying(true)} onPointerLeave={() => setPlaying(false)}>
-      <Link to={`/pieces/${piece.id}`} className="card-still" aria-label={`Open ${piece.title}`}>
+      <Link
+        to={`/pieces/${piece.id}`}
+        className="card-still"
+        style={piece.ground ? { background: piece.ground } : undefined}
+        aria-label={`Open ${piece.title}`}
+      >
         {piece.reel ? (
           <LiveStill piece={piece} reel={piece.reel} playing={playing} />
         ) : (

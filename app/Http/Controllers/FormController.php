@@ -24,6 +24,7 @@ use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Picture;
+use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\Property;
 use Lupine\Core\Piece\Sides;
@@ -102,7 +103,7 @@ final readonly class FormController
             $body->get('colour')->colour(),
             array_map(
                 static fn (Field $picture): Picture => Group::of(Picture::class)->read($picture),
-                $body->get('pictures')->isNull() ? [] : $body->get('pictures')->items(\Lupine\Core\Piece\Piece::MAX_PICTURES),
+                $body->get('pictures')->isNull() ? [] : $body->get('pictures')->items(Document::MAX_PICTURES),
             ),
         ), options: Reply::FLAGS);
     }

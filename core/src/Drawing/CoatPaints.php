@@ -63,7 +63,9 @@ final readonly class CoatPaints
         }
 
         return match ($first->kind) {
-            'flat', 'picture' => $inked->map(static fn (array $one): Paint => new FlatPaint(Inks::on($one[1], $one[0]->ink))),
+            'flat', 'picture' => $inked->map(
+                static fn (array $one): Paint => new FlatPaint(Inks::on($one[1], $one[0]->ink)),
+            ),
             'shaded' => $inked->with(
                 $this->on->grain,
                 static fn (array $one, Grain $grain): Paint => self::shaded($grain, Inks::on($one[1], $one[0]->ink)),

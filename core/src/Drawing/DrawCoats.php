@@ -88,7 +88,9 @@ final readonly class DrawCoats
      */
     public function ground(Coated $on): Track
     {
-        return (new CoatPaints($on, $this->pictures))->fill($on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground()));
+        $paints = new CoatPaints($on, $this->pictures);
+
+        return $paints->fill($on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground()));
     }
 
     /**

@@ -47,7 +47,7 @@ final class Svg
 
     /**
      * @param string $title what the picture is called, for those who hear it
-     * @param (\Closure(string): string)|null $pictures a picture as a data URI, by its fingerprint; null: there are none
+     * @param (\Closure(string): string)|null $pictures a picture as a data URI, by its fingerprint; null: none
      */
     public static function ofFrame(
         Drawing $drawing,

@@ -8,7 +8,7 @@ import { useChart } from '../useChart';
 import { AgainDialog } from './AgainDialog';
 import { useFiles } from './filesStore';
 
-/** What becomes of a file that is dropped on the desk: new figures for a table that is there, another chart, or a picture. */
+/** What becomes of a file that is dropped on the desk: new figures for a table, another chart, or a picture. */
 export function DeskFiles({ piece }: { piece: Piece }) {
   const { looked, again, another, close } = useFiles();
   const chart = useChart(piece);
