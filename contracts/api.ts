@@ -495,6 +495,13 @@ export interface SheetChart {
    * Sweep or Length
    */
   measure: string;
+  /**
+   * left, top, width and height of all of it, in the chart's own pixels
+   *
+   * @minItems 4
+   * @maxItems 4
+   */
+  extent: [number, number, number, number];
   handles: SheetHandle[];
   /**
    * what the formulas of its table come to, by row and column

@@ -147,3 +147,32 @@ test('a picture comes onto the stage by its file, and what is none says so', asy
   await input.setInputFiles({ name: 'list.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
   await expect(page.getByText('“list.png” cannot be read as a picture')).toBeVisible();
 });
+
+test('a light on a chart is dragged on the stage', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await goTo(page, 399);
+  await page.getByRole('tab', { name: 'Finish' }).click();
+  await page.getByRole('button', { name: /^Fill/ }).first().click();
+  await page.getByRole('button', { name: 'Highlight' }).click();
+  await page.getByRole('button', { name: /^Fill 2/ }).click();
+  const handle = page.getByRole('button', { name: /Middle of the light/ });
+  const box = (await handle.boundingBox())!;
+  const centre = async (): Promise<[number, number]> => {
+    await saved(page);
+    const [, light] = (await stored(request, id)).document.charts[0].finish.fills!;
+    return [light.x ?? 0.5, light.y ?? 0.5];
+  };
+  const before = await centre();
+  await changesThePicture(page, 'the light goes along', async () => {
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 80, box.y + box.height / 2 + 50, { steps: 5 });
+    await page.mouse.up();
+  });
+  const after = await centre();
+  expect(after[0]).toBeGreaterThan(before[0] + 0.1);
+  expect(after[1]).toBeGreaterThan(before[1] + 0.05);
+  // By the keyboard as well.
+  await handle.focus();
+  await changesThePicture(page, 'a step', () => page.keyboard.press('Shift+ArrowLeft'));
+});

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import type { coats } from '../../contracts/settings';
 import type { PlaceKey } from '../piece/places';
 import type { KeyRef } from '../piece/retime';
 import { followDesk } from './deskNow';
@@ -43,6 +44,7 @@ type Settable = Pick<
   | 'curveOf'
   | 'view'
   | 'finishOf'
+  | 'coat'
 >;
 
 export type Blurred = 'at rest' | 'in play' | 'never';
@@ -94,6 +96,8 @@ interface PlayState {
   view: { zoom: number; x: number; y: number } | null;
   /** whose finish is looked at, as `finish/whose.ts` names it; null: that of what is selected */
   finishOf: string | null;
+  /** the coat that is looked at: its list, and its place there */
+  coat: { kind: keyof typeof coats; place: number };
   /** pixels of the script for one frame */
   zoom: number;
   go: (frame: number) => void;
@@ -135,6 +139,7 @@ const START = {
   curveOf: null as KeyRef | null,
   view: null,
   finishOf: null,
+  coat: { kind: 'fills' as const, place: 0 },
   zoom: 1.4,
 };
 

@@ -101,6 +101,14 @@ export class Scene {
     return all;
   }
 
+  /** The box around a figure's mark; null where it is not there. */
+  figureBox(chart: string, figure: string, frame: number): Box | null {
+    const leaf = this.painter.leaves.find(
+      ({ node }) => node.kind === 'path' && node.mark?.chart === chart && node.mark.figure === figure,
+    );
+    return leaf ? this.placing.boxOf(leaf, frame) : null;
+  }
+
   /** Path data of a figure's mark on a frame, empty where it is not there, and how it is moved, as SVG says it. */
   outlineOf(chart: string, figure: string, frame: number): { path: string; transform?: string } {
     for (const { node, groups } of this.painter.leaves) {

@@ -53,6 +53,7 @@ final readonly class ChartSheet
                     Measure::Area => 'Area',
                     default => 'Length',
                 },
+                self::extent($layout),
                 self::handles($timing),
                 new Map(array_map(
                     static fn (array $cells): Map => new Map($cells),
@@ -72,6 +73,14 @@ final readonly class ChartSheet
         }
 
         return $charts;
+    }
+
+    /** @return array{float, float, float, float} */
+    private static function extent(Layout $layout): array
+    {
+        $box = $layout->extent();
+
+        return [round($box->left, 2), round($box->top, 2), round($box->width, 2), round($box->height, 2)];
     }
 
     /**

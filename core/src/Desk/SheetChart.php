@@ -15,6 +15,8 @@ final readonly class SheetChart extends Answer
         public string $whole,
         /** Sweep or Length */
         public string $measure,
+        /** @var array{float,float,float,float} left, top, width and height of all of it, in the chart's own pixels */
+        public array $extent,
         /** @var list<SheetHandle> */
         public array $handles,
         /** @var Map<Map<string>> what the formulas of its table come to, by row and column */

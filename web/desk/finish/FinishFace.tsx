@@ -1,4 +1,4 @@
-import { useState, type CSSProperties } from 'react';
+import type { CSSProperties } from 'react';
 import { Split } from '../../common/Split';
 import type { Chart, Piece } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
@@ -19,7 +19,7 @@ import { finishesOf, nameOf, whoseNow } from './whose';
 
 /** The finish: its coats in a list, and beside it the one that is taken, for whatever has them. */
 export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
-  const [chosen, setChosen] = useState<{ kind: Kind; place: number }>({ kind: 'fills', place: 0 });
+  const chosen = usePlay((state) => state.coat);
   const sheet = useDesk((state) => state.computed?.sheet);
   const selection = usePlay((state) => state.selection);
   const finishOf = usePlay((state) => state.finishOf);
@@ -34,7 +34,7 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   // What is light is seen on the ground that it stands on.
   const isOfMarks = whose.of === 'chart' || whose.of === 'part';
   const ground = isOfMarks ? undefined : ({ '--coat-ground': piece.backdrop.colour } as CSSProperties);
-  const onChoose = (kind: Kind, place: number): void => setChosen({ kind, place });
+  const onChoose = (kind: Kind, place: number): void => usePlay.getState().set({ coat: { kind, place } });
   return (
     <Split
       id="bench-finish"

@@ -5,6 +5,7 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { CameraFrame } from './CameraFrame';
 import { CurveHandles } from './CurveHandles';
+import { FillHandle } from './FillHandle';
 import { FormHandles } from './FormHandles';
 import type { Guide } from './guides';
 import { Told } from './Handle';
@@ -112,6 +113,7 @@ export function StageView({ piece, size, room }: Props) {
         )}
         {isThere && <SelectionFrame piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <CameraFrame piece={piece} size={size} shown={shown} />}
+        {isThere && <FillHandle piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <FormHandles piece={piece} scene={scene.current} shown={shown} />}
         {face === 'Form' && curved && curvedAt && scene.current && (
           <CurveHandles
