@@ -99,12 +99,13 @@ try {
   await page.locator('.run-rail').scrollIntoViewIfNeeded();
   await shot('desk-run');
   await page.goto('/');
-  await page.getByRole('button', { name: /Start from In the round/ }).click();
+  await page.getByRole('button', { name: /Start from Glass/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
   await goTo(214);
-  await page.getByRole('tab', { name: 'Form' }).click();
-  await page.locator('.on-stage-chart .list-pick').first().click();
-  await shot('desk-tilted');
+  await page.getByRole('tab', { name: 'Stage' }).click();
+  await page.getByRole('list', { name: 'Panels on the stage' }).getByRole('button').first().click();
+  await page.getByRole('list', { name: 'Panels on the stage' }).scrollIntoViewIfNeeded();
+  await shot('desk-panels');
 
   await page.goto('/');
   await page
