@@ -104,7 +104,7 @@ try {
   await goTo(214);
   await page.getByRole('tab', { name: 'Stage' }).click();
   await page.getByRole('list', { name: 'Panels on the stage' }).getByRole('button').first().click();
-  await page.getByRole('list', { name: 'Panels on the stage' }).scrollIntoViewIfNeeded();
+  await page.getByRole('heading', { name: 'Panels', exact: true }).scrollIntoViewIfNeeded();
   await shot('desk-panels');
 
   await page.goto('/');

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Form\Grain;
+use Lupine\Core\Form\HasGaps;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
@@ -30,7 +32,7 @@ final readonly class DrawFinish
         private ChartShapes $shapes,
         private ChartTiming $timing,
         private DrawCoats $coats,
-        Box $stage,
+        private Box $stage,
     ) {
         $around = $shapes->layouts->map(static fn (Layout $layout): Box => $layout->extent());
         $outline = static fn (Shape $shape): string => $shape->outline();
@@ -136,7 +138,55 @@ final readonly class DrawFinish
             array_unshift($alone, ...$this->coats->shadows($together[0]->outlined($all)));
         }
 
-        return [...$alone, ...$glows];
+        return [...$alone, ...$this->outOfGaps($glows)];
+    }
+
+    /**
+     * Light that leaves the gaps between parts as they are.
+     *
+     * @param list<Node> $glows
+     *
+     * @return list<Node>
+     */
+    private function outOfGaps(array $glows): array
+    {
+        if ($glows === [] || !$this->shapes->first() instanceof HasGaps) {
+            return $glows;
+        }
+        $far = 4 * max($this->stage->width, $this->stage->height);
+        $all = OutlineBuilder::rectangle(-$far, -$far, 2 * $far, 2 * $far);
+        $gaps = $this->gaps();
+        foreach ($gaps->changes as $frame) {
+            if ($gaps->atChange($frame) !== '') {
+                $clip = $gaps->map(static fn (string $gaps): string => $all.$gaps);
+
+                return [new GroupNode(Role::Soft, $glows, clip: $clip)];
+            }
+        }
+
+        return $glows;
+    }
+
+    /** @return Track<string> the gaps between parts that are in their places */
+    private function gaps(): Track
+    {
+        $frames = $this->shapes->layouts->changes;
+        foreach ($this->shapes->presences as $id => $presence) {
+            array_push($frames, ...$presence->changes, ...$this->shapes->outs[$id]->changes);
+        }
+        $posed = array_filter(array_keys($this->coated), fn (int|string $id): bool => $this->isPosed((string) $id));
+
+        return Track::of($frames, function (int $frame) use ($posed): string {
+            $layout = $this->shapes->layouts->at($frame);
+            $there = [];
+            foreach ($this->shapes->presences as $id => $presence) {
+                if ($this->shapes->outs[$id]->at($frame) <= 0 && !in_array($id, $posed, true)) {
+                    $there[(string) $id] = $presence->at($frame);
+                }
+            }
+
+            return $layout instanceof HasGaps ? $layout->gaps($there) : '';
+        });
     }
 
     /** White over a mark, as much as a move lights it up; null where none does. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Tests\Drawing;
 
 use Lupine\Core\Drawing\Drawing;
+use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Finish\CoatSamples;
 use Lupine\Core\Form\Forms;
@@ -146,6 +147,35 @@ final class CoatsTest extends TestCase
             }, $tiles),
             'one that is off is left out',
         );
+    }
+
+    public function testLightLeavesTheGapsBetweenPartsDark(): void
+    {
+        $clip = static function (array $more): ?string {
+            $drawing = Sample::draw(Sample::piece(changes: [
+                'charts.0.finish.glows' => [['reach' => 40, 'opacity' => 1]],
+                'charts.0.form.gap' => 12,
+                'charts.0.form.corner' => 0,
+                ...$more,
+            ]));
+            $soft = Nodes::group($drawing, Role::Soft)->children[0] ?? null;
+
+            return $soft instanceof GroupNode ? $soft->clip?->at(239) : null;
+        };
+        $gaps = static fn (string $clip): array => array_map(
+            static fn (string $part): float => MeasuredOutline::read('M'.$part)->area,
+            array_slice(explode('M', $clip), 2),
+        );
+        $all = (string) $clip([]);
+        self::assertCount(5, $gaps($all));
+        foreach ($gaps($all) as $area) {
+            self::assertEqualsWithDelta(12 * 350 * (1 - 0.6), $area, 1e-3);
+        }
+        // Turned the other way than what is around them, they are left out.
+        $around = MeasuredOutline::read('M'.explode('M', $all)[1])->area;
+        self::assertEqualsWithDelta($around - array_sum($gaps($all)), MeasuredOutline::read($all)->area, 1e-2);
+        self::assertCount(3, $gaps((string) $clip(['charts.0.own' => ['r2' => ['out' => 40]]])), 'it has left its place');
+        self::assertNull($clip(['charts.0.form.gap' => 0]));
     }
 
     public function testTracksHaveCoatsAndStayTracks(): void

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
+use Lupine\Core\Form\HasGaps;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
@@ -23,7 +24,7 @@ use Lupine\Core\Geometry\Sector;
 use Lupine\Core\Piece\FormSettings;
 
 /** Parts of a whole around a point. */
-final readonly class RoundLayout implements Layout
+final readonly class RoundLayout implements Layout, HasGaps
 {
     use CountsFromZero;
 
@@ -195,6 +196,44 @@ final readonly class RoundLayout implements Layout
             $slot->toDegrees(),
             min($slot->sweepDegrees * $beforeThere->amount, $next->sweepDegrees * $afterThere->amount, 90.0) / 2,
         );
+    }
+
+    public function gaps(array $there): string
+    {
+        $slots = array_values(array_filter($this->slots, static fn (Slot $slot): bool => $slot->sweepDegrees > 0
+            && !$slot->isLeftOut && isset($there[$slot->figureId])));
+        $gaps = '';
+        foreach ($this->gap > 0 && count($slots) > 1 ? $slots : [] as $slot) {
+            foreach ($slots as $next) {
+                [$before, $after] = [
+                    $this->clockwise($there[$slot->figureId]),
+                    $this->clockwise($there[$next->figureId]),
+                ];
+                $isBetween = $next !== $slot && $slot->touches($next) && $before->to >= 1.0 && $after->from <= 0.0;
+                $gaps .= $isBetween && min($before->amount, $after->amount) > 0 ? $this->gap($slot->toDegrees()) : '';
+            }
+        }
+
+        return $gaps;
+    }
+
+    /** The strip along a boundary, as wide as the gap. */
+    private function gap(float $degrees): string
+    {
+        $half = $this->gap / 2;
+        $turn = deg2rad($degrees);
+        $at = fn (float $away, float $aside): Point => new Point(
+            $this->centre->x + $away * sin($turn) + $aside * cos($turn),
+            $this->centre->y - $away * cos($turn) + $aside * sin($turn),
+        );
+
+        return (new OutlineBuilder())
+            ->moveTo($at($this->holeRadius, -$half))
+            ->lineTo($at($this->holeRadius, $half))
+            ->lineTo($at($this->radius, $half))
+            ->lineTo($at($this->radius, -$half))
+            ->close()
+            ->pathData();
     }
 
     public function furniture(): array
