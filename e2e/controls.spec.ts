@@ -170,6 +170,7 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   // A title of its own: said, placed, and coming in on a word.
   await changesThePicture(page, 'a title', () => section('Titles').getByRole('button', { name: 'Add title' }).click());
   await changesThePicture(page, 'what it says', () => details.getByLabel('Text').fill('A year of mending'));
+  await details.getByText('Spacing, plate, finish').click();
   await changesThePicture(page, 'capitals', () => details.getByLabel('All capitals').check());
   await changesThePicture(page, 'alignment', () => details.locator('label.btn', { hasText: 'Right' }).click());
   await details.getByLabel('Entrance').check();
