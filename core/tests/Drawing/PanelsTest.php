@@ -188,6 +188,34 @@ final class PanelsTest extends TestCase
         Sample::piece(changes: ['panels' => [['id' => 'chart1'] + self::CARD]]);
     }
 
+    public function testPanelsKeepTheirProportionOnAnotherStageAndFindTheirWayBack(): void
+    {
+        $panels = array_map(
+            static fn (string $kind): array => ['id' => $kind, 'kind' => $kind] + self::CARD,
+            array_keys(Panel::KINDS),
+        );
+        $document = Sample::document(changes: ['panels' => $panels]);
+        $upright = self::do('resize-stage', ['width' => 1080, 'height' => 1920], $document);
+        $sides = array_column($upright['panels'], null, 'id');
+        self::assertEqualsWithDelta([337.5, 711.1111], [$sides['rectangle']['x'], $sides['rectangle']['y']], 1e-3);
+        // As long as a side goes with that side; what is as wide as it is high stays so.
+        self::assertEqualsWithDelta(300 * 1920 / 1080, $sides['rectangle']['height'], 1e-3);
+        self::assertEqualsWithDelta(300 * 1080 / 1920, $sides['rule']['height'], 1e-3);
+        self::assertEqualsWithDelta(500 / 300, $sides['ring']['width'] / $sides['ring']['height'], 1e-4);
+        $back = self::do('resize-stage', ['width' => 1920, 'height' => 1080], $upright);
+        self::assertEquals($document['panels'], $back['panels']);
+        // As a shape beside the stage’s own, the same.
+        $shape = ['shapes' => [['id' => 'tall', 'width' => 1080, 'height' => 1920, 'own' => []]], 'panels' => $panels];
+        foreach (Sample::arrange()->piece(Sample::piece(changes: $shape), 'tall')->panels as $panel) {
+            self::assertEqualsWithDelta(
+                [$sides[$panel->id]['width'], $sides[$panel->id]['height']],
+                [$panel->width, $panel->height],
+                1e-3,
+                $panel->id,
+            );
+        }
+    }
+
     /**
      * @param array<string, mixed> $with
      * @param array<string, mixed> $document
