@@ -1,0 +1,118 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createCanvas, loadImage } from '@napi-rs/canvas';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { Painter, type PicturePaint, type Reel } from '../../painter/src';
+import { readPictures } from '../src/pictures';
+import { skia } from '../src/studio';
+
+const root = new URL('../..', import.meta.url).pathname;
+const FILE = 'a'.repeat(64);
+let folder = '';
+
+/** Four fields of one colour each: red and green above, blue and white below. */
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'pictures-'));
+  process.env.LUPINE_PICTURES = folder;
+  const canvas = createCanvas(40, 20);
+  const context = canvas.getContext('2d');
+  ['#ff0000', '#00ff00', '#0000ff', '#ffffff'].forEach((colour, at) => {
+    context.fillStyle = colour;
+    context.fillRect((at % 2) * 20, at > 1 ? 10 : 0, 20, 10);
+  });
+  writeFileSync(join(folder, `${FILE}.png`), canvas.toBuffer('image/png'));
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+async function painted(paint: Partial<PicturePaint>): Promise<(x: number, y: number) => string> {
+  const reel: Reel = {
+    reel: 3,
+    width: 100,
+    height: 60,
+    rate: [24, 1],
+    frames: 1,
+    from: 0,
+    to: 0,
+    samples: 1,
+    // All but a margin of ten pixels.
+    outlines: ['', 'M10 10L90 10L90 50L10 50Z'],
+    glyphs: [],
+    runs: [],
+    paints: [
+      { kind: 'picture', file: FILE, x: 10, y: 10, width: 80, height: 40, degrees: 0, repeats: false, ...paint },
+    ],
+    effects: [],
+    nodes: [
+      {
+        kind: 'path',
+        index: 0,
+        outline: 1,
+        fill: 0,
+        opacity: 1,
+        blend: 'normal',
+        effect: null,
+        stroke: null,
+        mark: null,
+      },
+    ],
+    tracks: [],
+  };
+  await readPictures(reel);
+  const canvas = createCanvas(100, 60);
+  const context = canvas.getContext('2d');
+  new Painter(reel, skia).paint(context as never, 0, 1);
+  return (x, y) => {
+    const [red, green, blue, alpha] = context.getImageData(x, y, 1, 1).data;
+    const name = { '255,0,0': 'red', '0,255,0': 'green', '0,0,255': 'blue', '255,255,255': 'white' };
+    return alpha === 0 ? 'clear' : (name[`${red},${green},${blue}` as keyof typeof name] ?? 'mixed');
+  };
+}
+
+describe('a picture', () => {
+  it('lies where it is told, within its outline alone', async () => {
+    const at = await painted({});
+    expect([at(20, 15), at(80, 15), at(20, 45), at(80, 45)]).toEqual(['red', 'green', 'blue', 'white']);
+    expect([at(5, 30), at(95, 30)]).toEqual(['clear', 'clear']);
+  });
+
+  it('leaves bare what it does not reach', async () => {
+    const at = await painted({ x: 30, y: 20, width: 40, height: 20 });
+    expect([at(35, 25), at(65, 35), at(20, 30), at(80, 30)]).toEqual(['red', 'white', 'clear', 'clear']);
+  });
+
+  it('turns about its middle', async () => {
+    const at = await painted({ degrees: 180 });
+    expect([at(20, 15), at(80, 15), at(20, 45), at(80, 45)]).toEqual(['white', 'blue', 'green', 'red']);
+  });
+
+  it('is laid side by side without end', async () => {
+    const at = await painted({ x: 30, y: 20, width: 20, height: 10, repeats: true });
+    // Each tile is 20 by 10: its first quarter is red, wherever it begins.
+    expect([at(33, 22), at(53, 22), at(73, 42), at(13, 12)]).toEqual(['red', 'red', 'red', 'red']);
+    expect([at(45, 22), at(33, 27), at(45, 27)]).toEqual(['green', 'blue', 'white']);
+  });
+
+  it('is left out where its file is gone', async () => {
+    const at = await painted({ file: 'b'.repeat(64) });
+    expect(at(20, 15)).toBe('clear');
+  });
+});
+
+describe('the script that takes pictures in', () => {
+  it('makes an SVG as large as it may be, and says what came of it', async () => {
+    const source = join(folder, 'drawing.svg');
+    const target = join(folder, 'drawing.png');
+    writeFileSync(
+      source,
+      '<svg xmlns="http://www.w3.org/2000/svg" width="3cm" height="9cm" viewBox="0 0 10 30"><rect width="10" height="15"/></svg>',
+    );
+    const said = execFileSync('node', [join(root, 'renderer/dist/picture.js'), source, target, '300']);
+    expect(JSON.parse(said.toString())).toEqual({ width: 100, height: 300, type: 'png' });
+    const canvas = createCanvas(100, 300);
+    canvas.getContext('2d').drawImage(await loadImage(readFileSync(target)), 0, 0);
+    const alpha = (y: number): number => canvas.getContext('2d').getImageData(50, y, 1, 1).data[3];
+    expect([alpha(50), alpha(250)]).toEqual([255, 0]);
+  });
+});
