@@ -5,7 +5,7 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { createWriteStream, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { once } from 'node:events';
 import { join } from 'node:path';
-import { createCanvas, Path2D } from '@napi-rs/canvas';
+import { createCanvas } from '@napi-rs/canvas';
 import { chromium } from '@playwright/test';
 import { createServer } from 'vite';
 import { median, spread, timed } from './measure.mjs';
@@ -29,12 +29,6 @@ function filmed(name, frames) {
   return JSON.parse(said.toString().trim().split('\n').pop());
 }
 
-const piece = JSON.parse(readFileSync('demo/the-mending-room.json', 'utf8'));
-piece.stage.frames = 300;
-delete piece.shutter;
-const reel = reelOf('piece', piece);
-
-// The same frames, painted beforehand, through the same encoder.
 const vite = await createServer({
   configFile: false,
   server: { middlewareMode: true },
@@ -42,31 +36,51 @@ const vite = await createServer({
   logLevel: 'error',
 });
 const { Painter } = await vite.ssrLoadModule('/painter/src/index.ts');
+const { skia } = await vite.ssrLoadModule('/renderer/src/studio.ts');
 const { encoderArguments } = await vite.ssrLoadModule('/renderer/src/encoder.ts');
-const raw = createWriteStream(file('frames.rgba'));
-const canvas = createCanvas(1920, 1080);
-const painter = new Painter(reel, {
-  surface: (width, height) => createCanvas(width, height),
-  path: (data) => (data === undefined ? new Path2D() : new Path2D(data)),
-});
-for (let frame = 0; frame < reel.frames; frame++) {
-  painter.paint(canvas.getContext('2d'), frame, 1);
-  if (!raw.write(Buffer.from(canvas.data()))) await once(raw, 'drain');
-}
-raw.end();
-await once(raw, 'finish');
-await vite.close();
-const alone = encoderArguments(reel, file('alone.mp4'), 'rgba').map((part) =>
-  part === 'pipe:0' ? file('frames.rgba') : part,
-);
+const { grounds, samples } = await vite.ssrLoadModule('/contracts/settings.ts');
 
-// By turns, so that whatever else the machine does meets both.
-const turns = Array.from({ length: TURNS }, () => {
-  const [film, { memory }] = timed(() => filmed('piece', 300));
-  const [encoder] = timed(() => spawnSync('ffmpeg', alone, { stdio: 'inherit' }));
-  return { film, encoder, ratio: film / encoder, memory };
-});
-rmSync(file('frames.rgba'));
+/** The film of a piece, and the same frames, painted beforehand, through the same encoder alone. */
+async function against(name, of, count) {
+  const reel = reelOf(name, of);
+  const raw = createWriteStream(file('frames.rgba'));
+  const canvas = createCanvas(1920, 1080);
+  const painter = new Painter(reel, skia);
+  for (let frame = 0; frame < reel.frames; frame++) {
+    painter.paint(canvas.getContext('2d'), frame, 1);
+    if (!raw.write(Buffer.from(canvas.data()))) await once(raw, 'drain');
+  }
+  raw.end();
+  await once(raw, 'finish');
+  const alone = encoderArguments(reel, file('alone.mp4'), 'rgba').map((part) =>
+    part === 'pipe:0' ? file('frames.rgba') : part,
+  );
+  // By turns, so that whatever else the machine does meets both.
+  const turns = Array.from({ length: count }, () => {
+    const [film, { memory }] = timed(() => filmed(name, 300));
+    const [encoder] = timed(() => spawnSync('ffmpeg', alone, { stdio: 'inherit' }));
+    return { film, encoder, ratio: film / encoder, memory };
+  });
+  rmSync(file('frames.rgba'));
+  return turns;
+}
+
+const piece = JSON.parse(readFileSync('demo/the-mending-room.json', 'utf8'));
+piece.stage.frames = 300;
+delete piece.shutter;
+const turns = await against('piece', piece, TURNS);
+
+// Coats of every kind on its marks, its title and a card behind the legend, on a ground with lights.
+const dressed = structuredClone(piece);
+const coats = Object.fromEntries(Object.entries(samples).map(([list, all]) => [list, all[1 % all.length].coats]));
+Object.assign(dressed.charts[0].finish, coats);
+dressed.charts[0].own = {};
+Object.assign(dressed.words[0], coats);
+const card = { id: 'card', kind: 'rectangle', x: 0, y: 0, width: 1, height: 1, around: 'legend-chart1' };
+dressed.panels = [{ ...card, colour: '#24424a', ...coats }];
+dressed.backdrop = grounds.find(({ name }) => name === 'Lights').backdrop;
+const dear = await against('dressed', dressed, 1);
+await vite.close();
 
 // Screenshots of the same frames as SVG in Chromium: a few, taken for all.
 const browser = await chromium.launch({
@@ -92,6 +106,10 @@ const screenshots = (shots / pictures.length / 1000) * 300 + encoder;
 console.log(
   `film       300 frames, ${TURNS} turns: ${film.toFixed(1)} s; ffmpeg alone on raw RGBA ${encoder.toFixed(1)} s; ` +
     `ratio ${spread(turns.map((turn) => turn.ratio))}`,
+);
+console.log(
+  `           with coats of every kind on marks, title and a card, on lights: ${dear[0].film.toFixed(1)} s; ffmpeg alone ` +
+    `${dear[0].encoder.toFixed(1)} s; ratio ${dear[0].ratio.toFixed(2)}`,
 );
 console.log(
   `           by browser screenshots about ${screenshots.toFixed(0)} s, ` +

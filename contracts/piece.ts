@@ -383,6 +383,10 @@ export interface Fill {
    */
   fit?: 'cover' | 'contain' | 'tile';
   /**
+   * how far a picture is out of focus: the standard deviation, as a part of its width
+   */
+  blur?: number;
+  /**
    * what a gradient or a picture goes over
    */
   across?: 'part' | 'chart' | 'stage';
@@ -674,6 +678,10 @@ export interface Shadow {
    * by how much it is larger than the part on every side, pixels
    */
   spread?: number;
+  /**
+   * whether it reaches all the way from the part to its offset; a tilted chart’s lies on the ground
+   */
+  long?: boolean;
   blend?: 'normal' | 'multiply' | 'screen' | 'overlay' | 'soft-light' | 'add';
   /**
    * whether it is left out; its settings are kept

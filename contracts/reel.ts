@@ -188,6 +188,10 @@ export interface PicturePaint {
    * whether it is laid side by side without end
    */
   repeats: boolean;
+  /**
+   * how far it is out of focus: standard deviation in thousandths of its width, 0 to 100
+   */
+  blur: number;
   kind: 'picture';
 }
 /**

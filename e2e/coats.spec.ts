@@ -83,7 +83,7 @@ for (const round of [0, 1, 2, 3, 4]) {
   });
 }
 
-// A photograph and a drawing, whole, cut and side by side, turned, on parts, words and panels.
+// A photograph and a drawing, whole, cut and side by side, turned, out of focus, on parts and panels.
 test('pictures are the same on stage, still and SVG', async ({ page, request }) => {
   const send = async (name: string, data: Buffer): Promise<Omit<Picture, 'id'>> => {
     const answer = await request.post(`/api/pictures?name=${name}`, {
@@ -119,7 +119,9 @@ test('pictures are the same on stage, still and SVG', async ({ page, request }) 
     fills: [{ kind: 'flat' }, { kind: 'picture', picture: 'leaf', fit: 'tile', size: 0.05, degrees: 30 }],
   };
   const panel = { kind: 'rectangle' as const, width: 320, height: 200, colour: '#203040', y: 880, radius: 20 };
+  const soft = { kind: 'picture' as const, picture: 'photo', blur: 0.03, opacity: 0.5 };
   piece.panels = [
+    { ...panel, id: 'panel3', x: 960, y: 540, width: 1920, height: 1080, radius: 0, stands: 'back', fills: [soft] },
     { ...panel, id: 'panel1', x: 1240, fills: [{ kind: 'picture', picture: 'photo', fit: 'contain', degrees: 20 }] },
     { ...panel, id: 'panel2', x: 1620, turn: 10, fills: [{ kind: 'picture', picture: 'leaf', fit: 'contain' }] },
   ];

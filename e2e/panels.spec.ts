@@ -154,7 +154,7 @@ test('a light on a chart is dragged on the stage', async ({ page, request }) => 
   await page.getByRole('tab', { name: 'Finish' }).click();
   await page.getByRole('button', { name: /^Fill/ }).first().click();
   await page.getByRole('button', { name: 'Highlight' }).click();
-  await page.getByRole('button', { name: /^Fill 2/ }).click();
+  await page.getByRole('button', { name: /^Fill 2: / }).click();
   const handle = page.getByRole('button', { name: /Middle of the light/ });
   const box = (await handle.boundingBox())!;
   const centre = async (): Promise<[number, number]> => {

@@ -90,10 +90,17 @@ final readonly class PictureStore
     }
 
     /** @return array{width: int, height: int, type: string} */
-    private static function painted(string $source, string $target, string $name): array
+    private static function painted(string $source, string $target, string $name, int $blur = 0): array
     {
         $process = new Process(
-            [config('lupine.node'), base_path('renderer/dist/picture.js'), $source, $target, (string) Picture::LONGEST],
+            [
+                config('lupine.node'),
+                base_path('renderer/dist/picture.js'),
+                $source,
+                $target,
+                (string) Picture::LONGEST,
+                (string) $blur,
+            ],
             base_path(),
             timeout: self::SECONDS,
         );
@@ -106,17 +113,43 @@ final readonly class PictureStore
         return ['width' => $said['width'], 'height' => $said['height'], 'type' => $said['type'] ?? 'jpeg'];
     }
 
-    /** Where the file of a picture is; null where it is not on this machine. */
-    public function path(string $file): ?string
+    /**
+     * Where the file of a picture is; null where it is not on this machine. One that is out of focus is made when it is
+     * first asked for.
+     *
+     * @param int $blur standard deviation in thousandths of its width; 0: sharp
+     *
+     * @throws FullDisk
+     */
+    public function path(string $file, int $blur = 0): ?string
     {
-        foreach (self::ENDINGS as $ending) {
+        foreach ($blur > 0 ? [self::softEnding($blur)] : self::ENDINGS as $ending) {
             $path = $this->kept->find($file, $ending);
             if ($path !== null) {
                 return $path;
             }
         }
+        $sharp = $blur > 0 ? $this->path($file) : null;
+        if ($sharp === null) {
+            return null;
+        }
+        $path = $this->kept->room($file, self::softEnding($blur));
+        $made = $path.'.'.Kept::newUlid();
+        try {
+            self::painted($sharp, $made, 'The picture', $blur);
+            if (!@rename($made, $path)) {
+                throw new FullDisk();
+            }
+        } finally {
+            @unlink($made);
+        }
 
-        return null;
+        return $path;
+    }
+
+    private static function softEnding(int $blur): string
+    {
+        return '.soft'.$blur.'.png';
     }
 
     public static function typeOf(string $path): string
@@ -125,9 +158,9 @@ final readonly class PictureStore
     }
 
     /** The picture within an SVG; one that is gone is a clear one of a pixel. */
-    public function dataUri(string $file): string
+    public function dataUri(string $file, int $blur = 0): string
     {
-        $path = $this->path($file);
+        $path = $this->path($file, $blur);
 
         return $path === null
             ? 'data:image/gif;base64,R0lGODlhAQABAAAAACH5BAEKAAEALAAAAAABAAEAAAICTAEAOw=='
@@ -140,7 +173,7 @@ final readonly class PictureStore
         $gone = 0;
         $limit = $now->copy()->subDays(self::DAYS)->getTimestamp();
         foreach (glob($this->kept->folder.'/*') ?: [] as $path) {
-            $id = pathinfo($path, PATHINFO_FILENAME);
+            $id = explode('.', basename($path))[0];
             if ((int) @filemtime($path) < $limit && !self::isUsed($id)) {
                 $gone += @unlink($path) ? 1 : 0;
             }

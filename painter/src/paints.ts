@@ -155,7 +155,7 @@ function fillClouds(paint: CloudsPaint, { context, outline, reel, studio, clouds
 }
 
 function fillPicture(paint: PicturePaint, { context, outline, view, pose, studio }: Filled): void {
-  const picture = studio.picture(paint.file);
+  const picture = studio.picture(paint.file, paint.blur);
   if (!picture) return;
   const { x, y, width, height } = paint;
   const turned = times(onCanvas(view, pose), posed(x + width / 2, y + height / 2, 0, 0, 1, paint.degrees));

@@ -83,8 +83,8 @@ export interface Studio {
   path(data?: string): OutlinePath;
   /** as a pattern is moved by */
   matrix(matrix: Matrix): unknown;
-  /** a picture by its fingerprint; null where it is not there */
-  picture(file: string): Surface | null;
+  /** a picture by its fingerprint and its blur, in thousandths of its width; null where it is not there */
+  picture(file: string, blur: number): Surface | null;
   /** as a canvas takes them */
   pixels(data: Uint8ClampedArray, width: number, height: number): Pixels;
 }

@@ -1,10 +1,12 @@
-// picture IN OUT LONGEST: reads a PNG, JPEG, WebP or SVG and writes it as it is painted: as PNG where it can be seen
+// picture IN OUT LONGEST [BLUR]: reads a PNG, JPEG, WebP or SVG and writes it as it is painted: as PNG where it can be seen
 // through, else as JPEG, its longer side no longer than that many pixels. An SVG is painted as large as that. Says on
-// standard output {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1.
+// standard output {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1. With a
+// blur, in thousandths of its width, it is written out of focus, as PNG.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { createCanvas, loadImage } from '@napi-rs/canvas';
+import { blurred } from './blurred';
 
-const [source, target, longestText] = process.argv.slice(2);
+const [source, target, longestText, blurText = '0'] = process.argv.slice(2);
 const longest = Number(longestText);
 const bytes = readFileSync(source);
 const isSvg = /^\s*(<\?xml|<!--|<!DOCTYPE svg|<svg)/i.test(
@@ -31,6 +33,12 @@ function sized(text: string): string {
 try {
   const image = await loadImage(isSvg ? Buffer.from(sized(bytes.toString('utf8'))) : bytes);
   if (!(image.width > 0 && image.height > 0)) throw new Error('It has no size.');
+  if (Number(blurText) > 0) {
+    const soft = blurred(image, Number(blurText));
+    writeFileSync(target, soft.toBuffer('image/png'));
+    process.stdout.write(JSON.stringify({ width: soft.width, height: soft.height, type: 'png' }));
+    process.exit(0);
+  }
   const scale = Math.min(1, longest / Math.max(image.width, image.height));
   const [width, height] = [image.width, image.height].map((side) => Math.max(1, Math.round(side * scale)));
   const canvas = createCanvas(width, height);

@@ -26,7 +26,7 @@ beforeAll(() => {
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-async function painted(paint: Partial<PicturePaint>): Promise<(x: number, y: number) => string> {
+async function canvasOf(paint: Partial<PicturePaint>) {
   const reel: Reel = {
     reel: 3,
     width: 100,
@@ -41,7 +41,18 @@ async function painted(paint: Partial<PicturePaint>): Promise<(x: number, y: num
     glyphs: [],
     runs: [],
     paints: [
-      { kind: 'picture', file: FILE, x: 10, y: 10, width: 80, height: 40, degrees: 0, repeats: false, ...paint },
+      {
+        kind: 'picture',
+        file: FILE,
+        x: 10,
+        y: 10,
+        width: 80,
+        height: 40,
+        degrees: 0,
+        repeats: false,
+        blur: 0,
+        ...paint,
+      },
     ],
     effects: [],
     nodes: [
@@ -63,6 +74,15 @@ async function painted(paint: Partial<PicturePaint>): Promise<(x: number, y: num
   const canvas = createCanvas(100, 60);
   const context = canvas.getContext('2d');
   new Painter(reel, skia).paint(context as never, 0, 1);
+  return context;
+}
+
+async function levels(paint: Partial<PicturePaint>, x: number, y: number): Promise<number[]> {
+  return [...(await canvasOf(paint)).getImageData(x, y, 1, 1).data];
+}
+
+async function painted(paint: Partial<PicturePaint>): Promise<(x: number, y: number) => string> {
+  const context = await canvasOf(paint);
   return (x, y) => {
     const [red, green, blue, alpha] = context.getImageData(x, y, 1, 1).data;
     const name = { '255,0,0': 'red', '0,255,0': 'green', '0,0,255': 'blue', '255,255,255': 'white' };
@@ -92,6 +112,15 @@ describe('a picture', () => {
     // Each tile is 20 by 10: its first quarter is red, wherever it begins.
     expect([at(33, 22), at(53, 22), at(73, 42), at(13, 12)]).toEqual(['red', 'red', 'red', 'red']);
     expect([at(45, 22), at(33, 27), at(45, 27)]).toEqual(['green', 'blue', 'white']);
+  });
+
+  it('is mixed where it is out of focus, by a normal distribution, and no darker at its edge', async () => {
+    const at = await painted({ blur: 50 });
+    expect([at(20, 11), at(11, 15), at(89, 49)]).toEqual(['red', 'red', 'white']);
+    // Erf of a whole deviation, from the edge between red and green: Abramowitz and Stegun, table 26.1.
+    const [red, green] = await levels({ blur: 50 }, 54, 12);
+    expect(red / 255).toBeCloseTo(1 - 0.8413, 1);
+    expect(green / 255).toBeCloseTo(0.8413, 1);
   });
 
   it('is left out where its file is gone', async () => {

@@ -77,12 +77,35 @@ final class PicturesTest extends TestCase
         self::assertSame(127, (imagecolorat($picture, $middle, $middle) >> 24) & 0x7F, 'all of it is clear');
     }
 
+    public function testOneOutOfFocusIsMadeOnceAndIsSmall(): void
+    {
+        $kept = $this->send(self::painted(1200, 800, false))->json();
+        $soft = '/api/pictures/'.$kept['file'].'?blur=20';
+        $this->get($soft)->assertOk()->assertHeader('Content-Type', 'image/png');
+        $store = app(PictureStore::class);
+        $path = (string) $store->path($kept['file'], 20);
+        $made = File::lastModified($path);
+        [$width, $height] = getimagesize($path) ?: [0, 0];
+        // Eight pixels are 20 thousandths of 400.
+        self::assertSame([400, 267], [$width, $height]);
+        $this->get($soft)->assertOk();
+        self::assertSame([$path, $made], [$store->path($kept['file'], 20), File::lastModified($path)]);
+        self::assertStringStartsWith('data:image/png;base64,', $store->dataUri($kept['file'], 20));
+        self::assertCount(2, File::files($this->folder.'/app/pictures'));
+        foreach (['101', '-1', '2.5', 'much', ''] as $bad) {
+            $said = $this->getJson('/api/pictures/'.$kept['file'].'?blur='.$bad)->assertUnprocessable()->json('message');
+            self::assertSame('“blur” must be a whole number from 0 to 100.', $said);
+        }
+        $this->get('/api/pictures/'.str_repeat('0', 64).'?blur=20')->assertNotFound();
+    }
+
     public function testWhatNothingSpeaksOfGoesAfterAMonth(): void
     {
         $kept = $this->send(self::painted(30, 20, true))->json();
         $store = app(PictureStore::class);
+        $store->path($kept['file'], 40);
         self::assertSame(0, $store->sweep(now()->addDays(20)));
-        self::assertSame(1, $store->sweep(now()->addDays(40)));
+        self::assertSame(2, $store->sweep(now()->addDays(40)));
         self::assertNull($store->path($kept['file']));
         self::assertStringStartsWith('data:image/gif', $store->dataUri($kept['file']), 'an SVG is still one');
     }

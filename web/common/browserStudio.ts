@@ -19,6 +19,6 @@ export const browserStudio: Studio = {
   },
   path: (data) => new Path2D(data) as never,
   matrix: (matrix) => matrix,
-  picture: (file) => pictureOf(file) as never,
+  picture: (file, blur) => pictureOf(file, blur) as never,
   pixels: (data, width, height) => new ImageData(data as Uint8ClampedArray<ArrayBuffer>, width, height),
 };

@@ -6,16 +6,17 @@ const known = new Map<string, HTMLImageElement | null>();
 /** How many pictures have come: who has painted without one paints again. */
 export const usePictures = create<{ come: number }>(() => ({ come: 0 }));
 
-/** A picture by its fingerprint; null until it has come, and where it is gone. */
-export function pictureOf(file: string): HTMLImageElement | null {
-  if (known.has(file)) return known.get(file) ?? null;
-  known.set(file, null);
+/** A picture by its fingerprint and its blur; null until it has come, and where it is gone. */
+export function pictureOf(file: string, blur = 0): HTMLImageElement | null {
+  const address = pictureAddress(file, blur);
+  if (known.has(address)) return known.get(address) ?? null;
+  known.set(address, null);
   const image = new Image();
-  image.src = pictureAddress(file);
+  image.src = address;
   void image
     .decode()
     .then(() => {
-      known.set(file, image);
+      known.set(address, image);
       usePictures.setState(({ come }) => ({ come: come + 1 }));
     })
     .catch(() => {
@@ -25,4 +26,5 @@ export function pictureOf(file: string): HTMLImageElement | null {
   return null;
 }
 
-export const pictureAddress = (file: string): string => `/api/pictures/${file}`;
+export const pictureAddress = (file: string, blur = 0): string =>
+  `/api/pictures/${file}${blur > 0 ? `?blur=${blur}` : ''}`;

@@ -9,6 +9,8 @@ use App\Http\Reply;
 use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Reel\PicturePaint;
+use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\PlainText;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -32,14 +34,28 @@ final readonly class PictureController
         return Reply::of(new KeptPicture(...$kept), 201);
     }
 
-    public function file(string $picture): Response
+    public function file(Request $request, string $picture): Response
     {
-        $path = $this->store->path($picture) ?? abort(404, 'This picture is not on this machine. Add it again.');
+        $path = $this->store->path($picture, self::blur($request)) ?? abort(404, 'This picture is not on this machine. Add it again.');
 
         return new BinaryFileResponse($path, 200, [
             'Content-Type' => PictureStore::typeOf($path),
             'Cache-Control' => self::FOREVER,
             'X-Content-Type-Options' => 'nosniff',
         ]);
+    }
+
+    /** @throws BadPiece */
+    private static function blur(Request $request): int
+    {
+        $given = $request->query('blur') ?? '0';
+        if (!is_string($given) || preg_match('/^\d{1,3}$/D', $given) !== 1 || (int) $given > PicturePaint::MOST_BLUR) {
+            throw new BadPiece(
+                sprintf('“blur” must be a whole number from 0 to %d.', PicturePaint::MOST_BLUR),
+                'blur',
+            );
+        }
+
+        return (int) $given;
     }
 }

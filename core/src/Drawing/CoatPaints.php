@@ -205,6 +205,7 @@ final readonly class CoatPaints
             $height,
             $fill->degrees,
             $fill->fit === 'tile',
+            (int) round($fill->blur * 1000),
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class Coated
      * @param Track<string> $whole the outline where all of it is there
      * @param Track<Box> $around what “the chart” is, in its own pixels
      * @param Track<Coats> $coats
+     * @param Track<string>|null $foot where it stands on the ground; null: where it is
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class Coated
         public Track $around,
         public Box $stage,
         public Track $coats,
+        public ?Track $foot = null,
     ) {
     }
 
@@ -37,8 +39,9 @@ final readonly class Coated
      * The same with another outline.
      *
      * @param Track<string> $outline
+     * @param Track<string>|null $foot
      */
-    public function outlined(Track $outline): self
+    public function outlined(Track $outline, ?Track $foot = null): self
     {
         return new self(
             $this->id,
@@ -49,6 +52,7 @@ final readonly class Coated
             $this->around,
             $this->stage,
             $this->coats,
+            $foot,
         );
     }
 }

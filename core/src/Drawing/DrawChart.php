@@ -39,7 +39,11 @@ final readonly class DrawChart
         $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;
         $children = [
             ...$furniture->behind(),
-            new GroupNode(Role::Soft, $finish->softEdges($solid?->bodies($marks) ?? $marks, $poses)),
+            new GroupNode(Role::Soft, $finish->softEdges(
+                $solid?->bodies($marks) ?? $marks,
+                $solid?->feet() ?? [],
+                $poses,
+            )),
             ...$solid?->sides() ?? [],
             new GroupNode(Role::Seams, $finish->seams($marks)),
         ];

@@ -10,6 +10,7 @@ use Lupine\Core\Form\Grain;
 use Lupine\Core\Geometry\Inset;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Geometry\Swept;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Loops;
 use Lupine\Core\Motion\Track;
@@ -198,19 +199,31 @@ final readonly class DrawCoats
     public function shadows(Coated $on): array
     {
         return array_map(
-            static fn (Track $shadows): Node => new PathNode(
-                $on->outline,
-                $shadows->map(static fn (ShadowCoat $one): Paint => new FlatPaint($one->colour)),
-                $shadows->map(static fn (ShadowCoat $one): float => $one->opacity),
-                $shadows->map(static fn (ShadowCoat $one): Effect => new Blur(
-                    $one->reach * self::WIDE,
-                    $one->x,
-                    $one->y,
-                    $one->spread,
-                )),
-                blend: $shadows->first()->blend,
-            ),
+            static fn (Track $shadows): Node => self::shadow($on, $shadows),
             $this->each($on, static fn (Coats $coats): array => $coats->shadows),
+        );
+    }
+
+    /** @param Track<ShadowCoat> $shadows */
+    private static function shadow(Coated $on, Track $shadows): Node
+    {
+        $isLong = $shadows->first()->isLong;
+        $outline = $isLong ? ($on->foot ?? $on->outline)->with(
+            $shadows,
+            static fn (string $outline, ShadowCoat $one): string => Swept::of($outline, new Point($one->x, $one->y)),
+        ) : $on->outline;
+
+        return new PathNode(
+            $outline,
+            $shadows->map(static fn (ShadowCoat $one): Paint => new FlatPaint($one->colour)),
+            $shadows->map(static fn (ShadowCoat $one): float => $one->opacity),
+            $shadows->map(static fn (ShadowCoat $one): Effect => new Blur(
+                $one->reach * self::WIDE,
+                $isLong ? 0.0 : $one->x,
+                $isLong ? 0.0 : $one->y,
+                $one->spread,
+            )),
+            blend: $shadows->first()->blend,
         );
     }
 

@@ -113,15 +113,16 @@ final readonly class DrawFinish
 
     /**
      * @param array<string, PathNode> $bodies what throws shadows and glows, by figure id
+     * @param array<string, Track<string>> $feet where it stands on the ground, if it does
      *
      * @return list<Node> the shadows, then all glows
      */
-    public function softEdges(array $bodies, FigurePoses $poses): array
+    public function softEdges(array $bodies, array $feet, FigurePoses $poses): array
     {
         $glows = $alone = $together = [];
         foreach ($bodies as $figureId => $body) {
             $id = (string) $figureId;
-            $on = $this->coated[$id]->outlined($body->outline);
+            $on = $this->coated[$id]->outlined($body->outline, $feet[$id] ?? null);
             array_push($glows, ...$poses->pose($id, [...$this->coats->glows($on), ...$this->coats->around($on)]));
             // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
             if ($this->isPosed($id) || $this->chart->own($id)->coats->shadows !== null || !$on->coats->isConstant()) {
@@ -131,14 +132,23 @@ final readonly class DrawFinish
             }
         }
         if ($together !== []) {
-            $all = Track::combine(
-                array_map(static fn (Coated $on): Track => $on->outline, $together),
-                static fn (array $there): string => implode('', $there),
-            );
-            array_unshift($alone, ...$this->coats->shadows($together[0]->outlined($all)));
+            array_unshift($alone, ...$this->coats->shadows($together[0]->outlined(
+                self::joined(array_map(static fn (Coated $on): Track => $on->outline, $together)),
+                self::joined(array_map(static fn (Coated $on): Track => $on->foot ?? $on->outline, $together)),
+            )));
         }
 
         return [...$alone, ...$this->outOfGaps($glows)];
+    }
+
+    /**
+     * @param list<Track<string>> $outlines
+     *
+     * @return Track<string>
+     */
+    private static function joined(array $outlines): Track
+    {
+        return Track::combine($outlines, static fn (array $there): string => implode('', $there));
     }
 
     /**

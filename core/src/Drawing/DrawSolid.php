@@ -109,6 +109,25 @@ final class DrawSolid
         return $bodies;
     }
 
+    /** @return array<string, Track<string>> where marks stand on the ground, by figure id */
+    public function feet(): array
+    {
+        $feet = [];
+        foreach ($this->shapes->order() as $id) {
+            $feet[$id] = $this->track(function (int $frame) use ($id): string {
+                $layout = $this->shapes->layouts->at($frame);
+
+                return $layout instanceof Solid ? $layout->foot(
+                    $id,
+                    $this->shapes->presences[$id]->at($frame),
+                    $this->shapes->outs[$id]->at($frame),
+                ) : '';
+            });
+        }
+
+        return $feet;
+    }
+
     /** @return list<Face> */
     private function facesAt(int $frame): array
     {

@@ -113,6 +113,7 @@ final readonly class CoatSamples
                 'Drop' => [['reach' => 20, 'opacity' => 0.45, 'x' => 5, 'y' => 10]],
                 'Lifted' => [['reach' => 50, 'opacity' => 0.4, 'y' => 26]],
                 'Hard' => [['reach' => 0, 'opacity' => 0.35, 'x' => 10, 'y' => 10]],
+                'Long' => [['reach' => 6, 'opacity' => 0.28, 'x' => 130, 'y' => 76, 'long' => true]],
             ]),
         ];
     }

@@ -20,6 +20,15 @@ interface Solid
     public function faces(array $there, array $outs): array;
 
     /**
+     * Where a figure stands on the ground.
+     *
+     * @param float $out how far it is pulled out, in pixels
+     *
+     * @return string path data
+     */
+    public function foot(string $figureId, Presence $there, float $out): string;
+
+    /**
      * What is seen of each figure, its top and of its sides what nothing stands before.
      *
      * @param array<string, float> $outs how far each is pulled out, in pixels

@@ -37,7 +37,7 @@ final class Svg
 
     private string $definitionText = '';
 
-    /** @param \Closure(string): string $pictures a picture as a data URI, by its fingerprint */
+    /** @param \Closure(string, int): string $pictures a picture as a data URI, by its fingerprint and its blur */
     private function __construct(
         private readonly Drawing $drawing,
         private readonly int $frame,
@@ -47,7 +47,7 @@ final class Svg
 
     /**
      * @param string $title what the picture is called, for those who hear it
-     * @param (\Closure(string): string)|null $pictures a picture as a data URI, by its fingerprint; null: none
+     * @param (\Closure(string, int): string)|null $pictures a picture as a data URI, by its fingerprint and its blur; null: none
      */
     public static function ofFrame(
         Drawing $drawing,
@@ -266,7 +266,7 @@ final class Svg
             $this->definitionText .= sprintf(
                 '<image id="%s" width="1" height="1" preserveAspectRatio="none" href="%s"/>'."\n",
                 $paint->pictureId(),
-                ($this->pictures)($paint->file),
+                ($this->pictures)($paint->file, $paint->blur),
             );
         }
 

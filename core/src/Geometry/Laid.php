@@ -8,7 +8,7 @@ namespace Lupine\Core\Geometry;
 final readonly class Laid
 {
     /**
-     * @param string $pathData absolute M, L, A and Z, with arcs of circles
+     * @param string $pathData absolute M, L, A and Z, with arcs of circles or of ellipses that lie level
      * @param float $part of the heights, above 0
      * @param Point $by what is added to each point then
      */
@@ -22,8 +22,8 @@ final readonly class Laid
         for ($place = 0, $count = count($parts); $place < $count; ++$place) {
             $command = $parts[$place];
             if ($command === 'A') {
-                $radius = (float) $parts[$place + 1];
-                $laid .= 'A'.Decimal::of($radius).' '.Decimal::of($radius * $part).' 0 '
+                $laid .= 'A'.Decimal::of((float) $parts[$place + 1])
+                    .' '.Decimal::of((float) $parts[$place + 2] * $part).' 0 '
                     .$parts[$place + 4].' '.$parts[$place + 5].' '.$point($place + 6);
                 $place += 7;
             } elseif ($command === 'Z') {

@@ -10,6 +10,9 @@ use Lupine\Core\Geometry\Decimal;
 /** A picture, once or repeated. The painter and whoever writes an SVG have its file by its fingerprint. */
 final readonly class PicturePaint implements WovenPaint
 {
+    /** thousandths of a picture’s width that its blur’s standard deviation is at most */
+    public const MOST_BLUR = 100;
+
     public function __construct(
         /** SHA-256 of the file */
         public string $file,
@@ -23,6 +26,8 @@ final readonly class PicturePaint implements WovenPaint
         public float $degrees,
         /** whether it is laid side by side without end */
         public bool $repeats,
+        /** how far it is out of focus: standard deviation in thousandths of its width, 0 to 100 */
+        public int $blur = 0,
         #[OneOf('picture')]
         public string $kind = 'picture',
     ) {
@@ -31,7 +36,7 @@ final readonly class PicturePaint implements WovenPaint
     /** The id of the picture among the definitions. */
     public function pictureId(): string
     {
-        return 'picture-'.substr($this->file, 0, 16);
+        return 'picture-'.substr($this->file, 0, 16).($this->blur > 0 ? '-'.$this->blur : '');
     }
 
     public function svg(string $id, int $width, int $height): string

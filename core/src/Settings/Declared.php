@@ -20,12 +20,21 @@ final readonly class Declared
     ) {
     }
 
-    /** The same where it has another default, or none of its own. */
-    public function among(mixed $default): self
+    /**
+     * The same among others: where it has another default, or none of its own, and matters only with those around it.
+     *
+     * @param array<string, bool|list<string>> $when
+     */
+    public function among(mixed $default, array $when): self
     {
-        return $default === null
-            ? $this
-            : new self($this->name, $this->setting, $this->detail, $this->canBeNone, $default, $this->property);
+        return new self(
+            $this->name,
+            $this->setting,
+            $this->detail->onlyWhen($when),
+            $this->canBeNone,
+            $default ?? $this->default,
+            $this->property,
+        );
     }
 
     public static function named(string $name, Setting $setting, ?Detail $detail = null): self

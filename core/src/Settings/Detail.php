@@ -29,4 +29,20 @@ final readonly class Detail
         public string $none = '',
     ) {
     }
+
+    /** @param array<string, bool|list<string>> $when what it depends on besides */
+    public function onlyWhen(array $when): self
+    {
+        return $when === [] ? $this : new self(
+            $this->note,
+            $this->hint,
+            $this->isNeverNull,
+            $this->isOptional,
+            $this->name,
+            [...$this->when, ...$when],
+            $this->isKeyed,
+            $this->isFirst,
+            $this->none,
+        );
+    }
 }

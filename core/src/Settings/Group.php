@@ -190,7 +190,10 @@ final readonly class Group
             $among = $declared->setting;
             array_push($all, ...$among instanceof Among
                 ? array_map(
-                    static fn (Declared $one): Declared => $one->among($among->defaults[$one->name] ?? null),
+                    static fn (Declared $one): Declared => $one->among(
+                        $among->defaults[$one->name] ?? null,
+                        $declared->detail->when,
+                    ),
                     self::of($among->class)->each(),
                 )
                 : [$declared]);

@@ -178,6 +178,35 @@ final class CoatsTest extends TestCase
         self::assertNull($clip(['charts.0.form.gap' => 0]));
     }
 
+    /** A disc seen at a tilt t: R cos t deep; its foot is H sin t below its top. What it goes over adds to its box. */
+    public function testALongShadowOfATiltedChartLiesOnTheGround(): void
+    {
+        $piece = static fn (bool $isLong): Drawing => Sample::draw(Sample::piece(changes: [
+            'charts.0.finish.shadows' => [['reach' => 10, 'opacity' => 0.5, 'x' => 120, 'y' => 40, 'long' => $isLong]],
+            'charts.0.form.radius' => 300,
+            'charts.0.form.tilt' => 60,
+            'charts.0.form.height' => 100,
+            'charts.0.place.x' => 700,
+            'charts.0.place.y' => 500,
+            'charts.0.place.placedBy' => 'hand',
+        ], form: 'tilted'));
+        $shadow = static fn (Drawing $drawing): PathNode => Nodes::paths(Nodes::group($drawing, Role::Soft))[0];
+        $rise = 100 * sin(deg2rad(60));
+        $long = $shadow($piece(true));
+        $box = MeasuredOutline::read($long->outline->at(239))->box();
+        self::assertEqualsWithDelta(
+            [700 - 300, 500 + $rise / 2 - 150, 600 + 120, 300 + 40],
+            [$box?->left, $box?->top, $box?->width, $box?->height],
+            1e-3,
+        );
+        self::assertEquals(new Blur(5.0), $long->effect?->at(239), 'it is where it falls already');
+        $short = $shadow($piece(false));
+        self::assertEquals(new Blur(5.0, 120.0, 40.0), $short->effect?->at(239));
+        // What is not long is as high as the body.
+        $body = MeasuredOutline::read($short->outline->at(239))->box();
+        self::assertEqualsWithDelta([600, 300 + $rise], [$body?->width, $body?->height], 1e-3);
+    }
+
     public function testTracksHaveCoatsAndStayTracks(): void
     {
         $tracks = ['colour' => '#dde3ee', 'opacity' => 0.5, 'inners' => [['reach' => 10, 'opacity' => 0.6]]];

@@ -68,6 +68,11 @@ final readonly class TiltedLayout implements Layout, Solid
         return Sides::of($this->sectors($there, $outs))->faces($this->view);
     }
 
+    public function foot(string $figureId, Presence $there, float $out): string
+    {
+        return $this->view->laid($this->plan->shape($figureId, $there, $out + $this->apart)->outline(), 1.0);
+    }
+
     public function seen(array $outs): array
     {
         $sectors = $this->sectors([], $outs);
@@ -113,7 +118,7 @@ final readonly class TiltedLayout implements Layout, Solid
         // What is moved apart does not touch.
         $seam = $this->apart > 0 ? '' : $this->plan->seam($before, $after, $beforeThere, $afterThere);
 
-        return $seam === '' ? '' : $this->view->top($seam);
+        return $seam === '' ? '' : $this->view->laid($seam);
     }
 
     public function furniture(): array

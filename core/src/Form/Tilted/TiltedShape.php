@@ -24,7 +24,7 @@ final readonly class TiltedShape implements Shape
 
     public function outline(): string
     {
-        return $this->view->top($this->plan->outline());
+        return $this->view->laid($this->plan->outline());
     }
 
     public function middle(): Point

@@ -51,9 +51,13 @@ final readonly class View
         );
     }
 
-    /** An outline of the plan, as it lies on top. */
-    public function top(string $pathData): string
+    /**
+     * An outline of the plan, as it lies at a height.
+     *
+     * @param float $down 0 at the top, 1 at the foot
+     */
+    public function laid(string $pathData, float $down = 0.0): string
     {
-        return Laid::of($pathData, $this->flat, new Point($this->place->x, $this->y(0.0)));
+        return Laid::of($pathData, $this->flat, new Point($this->place->x, $this->y(0.0, $down)));
     }
 }

@@ -44,6 +44,7 @@ final readonly class FillCoat implements Coat
         #[Detail('shaded: a little lighter outward or along the part')]
         public string $kind = 'flat',
         #[Among(Ink::class)]
+        #[Detail(when: ['kind' => ['flat', 'shaded']])]
         public Ink $ink = new Ink(),
         /** @var list<Stop> */
         #[Several(new Part(Stop::class), max: 8, label: 'Colours')]
@@ -68,6 +69,13 @@ final readonly class FillCoat implements Coat
             when: ['kind' => ['picture']],
         )]
         public string $fit = 'cover',
+        #[Number('Blur', Unit::Fraction, 0, 0.1, 0)]
+        #[Detail(
+            'how far a picture is out of focus: the standard deviation, as a part of its width',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public float $blur = 0.0,
         #[Choice('Across', ['part' => 'Each part', 'chart' => 'The chart', 'stage' => 'The stage'])]
         #[Detail('what a gradient or a picture goes over', isOptional: true, when: ['kind' => self::LAID])]
         public string $across = 'part',

@@ -36,6 +36,12 @@ final readonly class ShadowCoat implements Coat
         #[Number('Spread', Unit::Pixels, 0, 200, 0)]
         #[Detail('by how much it is larger than the part on every side', isOptional: true, isKeyed: true)]
         public float $spread = 0.0,
+        #[Toggle('Long')]
+        #[Detail(
+            'whether it reaches all the way from the part to its offset; a tilted chart’s lies on the ground',
+            isOptional: true,
+        )]
+        public bool $isLong = false,
         #[Blend]
         #[Detail(isOptional: true)]
         public string $blend = Blend::NORMAL,
