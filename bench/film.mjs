@@ -108,8 +108,8 @@ console.log(
     `ratio ${spread(turns.map((turn) => turn.ratio))}`,
 );
 console.log(
-  `           with coats of every kind on marks, title and a card, on lights: ${dear[0].film.toFixed(1)} s; ffmpeg alone ` +
-    `${dear[0].encoder.toFixed(1)} s; ratio ${dear[0].ratio.toFixed(2)}`,
+  `           with coats of every kind on marks, title and a card, on lights: ${dear[0].film.toFixed(1)} s; ` +
+    `ffmpeg alone ${dear[0].encoder.toFixed(1)} s; ratio ${dear[0].ratio.toFixed(2)}`,
 );
 console.log(
   `           by browser screenshots about ${screenshots.toFixed(0)} s, ` +

@@ -1,7 +1,7 @@
-// picture IN OUT LONGEST [BLUR]: reads a PNG, JPEG, WebP or SVG and writes it as it is painted: as PNG where it can be seen
-// through, else as JPEG, its longer side no longer than that many pixels. An SVG is painted as large as that. Says on
-// standard output {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1. With a
-// blur, in thousandths of its width, it is written out of focus, as PNG.
+// picture IN OUT LONGEST [BLUR]: reads a PNG, JPEG, WebP or SVG and writes it as it is painted: as PNG where it can be
+// seen through, else as JPEG, its longer side no longer than that many pixels. An SVG is painted as large as that. With
+// a blur, in thousandths of its width, it is written out of focus, as PNG. Says on standard output
+// {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { createCanvas, loadImage } from '@napi-rs/canvas';
 import { blurred } from './blurred';

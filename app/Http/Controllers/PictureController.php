@@ -36,7 +36,8 @@ final readonly class PictureController
 
     public function file(Request $request, string $picture): Response
     {
-        $path = $this->store->path($picture, self::blur($request)) ?? abort(404, 'This picture is not on this machine. Add it again.');
+        $path = $this->store->path($picture, self::blur($request))
+            ?? abort(404, 'This picture is not on this machine. Add it again.');
 
         return new BinaryFileResponse($path, 200, [
             'Content-Type' => PictureStore::typeOf($path),

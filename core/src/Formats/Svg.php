@@ -47,7 +47,8 @@ final class Svg
 
     /**
      * @param string $title what the picture is called, for those who hear it
-     * @param (\Closure(string, int): string)|null $pictures a picture as a data URI, by its fingerprint and its blur; null: none
+     * @param (\Closure(string, int): string)|null $pictures a picture as a data URI, by its fingerprint and its blur;
+     *                                                       null: none
      */
     public static function ofFrame(
         Drawing $drawing,

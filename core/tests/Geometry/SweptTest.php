@@ -30,7 +30,8 @@ final class SweptTest extends TestCase
             yield 'a ring'.$name => [$ring, $way];
             yield 'a ring that is laid down'.$name => [Laid::of($ring, 0.45, new Point(5, 30)), $way];
         }
-        foreach (['donut' => ['corner', 12], 'tilted' => ['hole', 0.4], 'columns' => ['corner', 20]] as $form => $said) {
+        $forms = ['donut' => ['corner', 12], 'tilted' => ['hole', 0.4], 'columns' => ['corner', 20]];
+        foreach ($forms as $form => $said) {
             $piece = Sample::piece(changes: ['charts.0.form.'.$said[0] => $said[1]], form: $form);
             foreach (array_slice(Sample::draw($piece)->marks(), 0, 2) as $mark) {
                 yield "{$form}, {$mark->mark?->figureId}" => [$mark->outline->at(239), new Point(90, 60)];
