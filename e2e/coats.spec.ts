@@ -1,25 +1,13 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { grounds, panels, samples } from '../contracts/settings';
-import type { Panel, Picture, Piece } from '../contracts/piece';
+import type { Panel, Picture } from '../contracts/piece';
 import { evenlySpoken } from '../demo/evenlySpoken';
 import { store } from './desk';
-import { decibels, fineStage, screenshotOf } from './pictures';
+import { artisan, decibels, fileOf, fineStage, screenshotOf, write } from './pictures';
 
-const root = new URL('..', import.meta.url).pathname;
-const folder = mkdtempSync(join(tmpdir(), 'coats-'));
 const demo = evenlySpoken;
-const artisan = (...parts: string[]): Buffer =>
-  execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
-const write = (name: string, piece: Piece): string => {
-  const file = join(folder, name);
-  writeFileSync(file, JSON.stringify(piece));
-  return file;
-};
 
 // Samples of every coat, a few at a time, on marks, words, plates and panels, on grounds with lights, clouds and
 // textures, amid the entrance or after.
@@ -72,10 +60,10 @@ for (const round of [0, 1, 2, 3, 4]) {
     const file = write(`coats-${round}.json`, piece);
     const id = await store(request, piece);
     for (const frame of [round % 2 === 0 ? 285 : 399]) {
-      artisan('lupine:draw', file, join(folder, 'coats.png'), `--at=${frame}`);
-      artisan('lupine:draw', file, join(folder, 'coats.svg'), `--at=${frame}`);
-      const skia = PNG.sync.read(readFileSync(join(folder, 'coats.png')));
-      const drawn = await screenshotOf(page, readFileSync(join(folder, 'coats.svg'), 'utf8'), 1920, 1080);
+      artisan('lupine:draw', file, fileOf('coats.png'), `--at=${frame}`);
+      artisan('lupine:draw', file, fileOf('coats.svg'), `--at=${frame}`);
+      const skia = PNG.sync.read(readFileSync(fileOf('coats.png')));
+      const drawn = await screenshotOf(page, readFileSync(fileOf('coats.svg'), 'utf8'), 1920, 1080);
       const stage = await fineStage(page, id, frame);
       expect(decibels(skia.data, stage.data), `stage, ${frame}`).toBeGreaterThan(50);
       expect(decibels(skia.data, drawn.data), `SVG, ${frame}`).toBeGreaterThan(40);

@@ -1,25 +1,13 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import pixelmatch from 'pixelmatch';
 import { PNG } from 'pngjs';
 import type { Piece } from '../contracts/piece';
 import { goTo, store } from './desk';
-import { decodedFrame, difference, fineStage, pixelsOf, screenshotOf } from './pictures';
+import { artisan, decodedFrame, difference, fileOf, fineStage, pixelsOf, screenshotOf, write } from './pictures';
 import { evenlySpoken } from '../demo/evenlySpoken';
 
-const root = new URL('..', import.meta.url).pathname;
-const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
 const demo = evenlySpoken;
-const artisan = (...parts: string[]): Buffer =>
-  execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
-const write = (name: string, piece: Piece): string => {
-  const file = join(folder, name);
-  writeFileSync(file, JSON.stringify(piece));
-  return file;
-};
 
 /** Flat, far apart in colour, without anything over them: every pixel of a part can be told by its colour. */
 function plain(): Piece {
@@ -74,7 +62,7 @@ function sharesOf(pixels: Uint8Array): number[] {
 test('every part covers its share of the film, to a thousandth of the whole', () => {
   const piece = plain();
   const file = write('plain.json', piece);
-  const film = join(folder, 'plain.mp4');
+  const film = fileOf('plain.mp4');
   artisan('lupine:film', file, film);
   const whole = sharesOf(decodedFrame(film, 399, 1920, 1080));
   PARTS.forEach(([label, , value], index) => expect(Math.abs(whole[index] - value / 1248), label).toBeLessThan(0.001));
@@ -98,10 +86,10 @@ test('lines, dashes and clips are the same on stage, still and SVG', async ({ pa
     { ...move, id: 'shrinks', target: { chart: chart.id, figure: 'r1' }, property: 'size', to: 0.7 },
   );
   const file = write('lines.json', piece);
-  artisan('lupine:draw', file, join(folder, 'lines.png'), '--at=385');
-  artisan('lupine:draw', file, join(folder, 'lines.svg'), '--at=385');
-  const skia = PNG.sync.read(readFileSync(join(folder, 'lines.png')));
-  const drawn = await screenshotOf(page, readFileSync(join(folder, 'lines.svg'), 'utf8'), 1920, 1080);
+  artisan('lupine:draw', file, fileOf('lines.png'), '--at=385');
+  artisan('lupine:draw', file, fileOf('lines.svg'), '--at=385');
+  const skia = PNG.sync.read(readFileSync(fileOf('lines.png')));
+  const drawn = await screenshotOf(page, readFileSync(fileOf('lines.svg'), 'utf8'), 1920, 1080);
   const id = await store(request, piece);
   const stage = await fineStage(page, id, 385);
   for (const [name, picture, mean] of [['SVG', drawn, 1.2] as const, ['stage', stage, 0.8] as const]) {
@@ -117,9 +105,9 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
   test.setTimeout(180_000);
   const piece = demo();
   const file = write('demo.json', piece);
-  const film = join(folder, 'demo.mp4');
-  const still = join(folder, 'demo.png');
-  const svg = join(folder, 'demo.svg');
+  const film = fileOf('demo.mp4');
+  const still = fileOf('demo.png');
+  const svg = fileOf('demo.svg');
   // As many frames of the film as are looked at.
   const first = 255;
   artisan('lupine:film', file, film, `--from=${first}`, '--to=475');
@@ -157,8 +145,8 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
   piece.charts[0].finish.swatches = ['#f0f0f0', '#e8e8e8', '#f0f0f0', '#e8e8e8', '#ececec'];
   piece.charts[0].form.startDegrees = 13;
   const file = write('seams.json', piece);
-  artisan('lupine:draw', file, join(folder, 'seams.png'), '--at=last');
-  artisan('lupine:draw', file, join(folder, 'seams.svg'), '--at=last');
+  artisan('lupine:draw', file, fileOf('seams.png'), '--at=last');
+  artisan('lupine:draw', file, fileOf('seams.svg'), '--at=last');
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}`);
   await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
@@ -167,8 +155,8 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
     await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
   );
   const pictures = {
-    still: PNG.sync.read(readFileSync(join(folder, 'seams.png'))),
-    svg: await screenshotOf(page, readFileSync(join(folder, 'seams.svg'), 'utf8'), 1920, 1080),
+    still: PNG.sync.read(readFileSync(fileOf('seams.png'))),
+    svg: await screenshotOf(page, readFileSync(fileOf('seams.svg'), 'utf8'), 1920, 1080),
     stage,
   };
   for (const [name, { width, data }] of Object.entries(pictures)) {

@@ -1,7 +1,25 @@
 import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { expect, type Page } from '@playwright/test';
 import { goTo } from './desk';
 import { PNG } from 'pngjs';
+import type { Piece } from '../contracts/piece';
+
+const root = new URL('..', import.meta.url).pathname;
+const folder = mkdtempSync(join(tmpdir(), 'pictures-'));
+
+export const artisan = (...parts: string[]): Buffer =>
+  execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
+
+/** Where a file of a test goes. */
+export const fileOf = (name: string): string => join(folder, name);
+
+export function write(name: string, piece: Piece): string {
+  writeFileSync(fileOf(name), JSON.stringify(piece));
+  return fileOf(name);
+}
 
 export interface Picture {
   width: number;

@@ -13,7 +13,7 @@ final readonly class OwnSvg
     /** what a reference may begin with: something within, or a picture that stands in it */
     private const WITHIN = '~^\s*(#|data:image/(png|jpe?g|webp);base64,)~i';
 
-    private const OUT = '~@import|url\s*\(\s*["\']?\s*(?!#|["\']?\s*data:image/(png|jpe?g|webp);base64,)~i';
+    private const OUT = '~@import|url\s*\(\s*+["\']?+\s*+(?!#|data:image/(png|jpe?g|webp);base64,)~i';
 
     public static function isMeant(string $bytes): bool
     {

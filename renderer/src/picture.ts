@@ -3,7 +3,7 @@
 // a blur, in thousandths of its width, it is written out of focus, as PNG. Says on standard output
 // {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1.
 import { readFileSync, writeFileSync } from 'node:fs';
-import { createCanvas, loadImage } from '@napi-rs/canvas';
+import { createCanvas, loadImage, type Canvas, type Image } from '@napi-rs/canvas';
 import { blurred } from './blurred';
 
 const [source, target, longestText, blurText = '0'] = process.argv.slice(2);
@@ -30,15 +30,9 @@ function sized(text: string): string {
   return text.replace(tag, plain.replace(/^<svg/i, `<svg${sides}`));
 }
 
-try {
-  const image = await loadImage(isSvg ? Buffer.from(sized(bytes.toString('utf8'))) : bytes);
-  if (!(image.width > 0 && image.height > 0)) throw new Error('It has no size.');
-  if (Number(blurText) > 0) {
-    const soft = blurred(image, Number(blurText));
-    writeFileSync(target, soft.toBuffer('image/png'));
-    process.stdout.write(JSON.stringify({ width: soft.width, height: soft.height, type: 'png' }));
-    process.exit(0);
-  }
+/** As it is painted, or out of focus. */
+function made(image: Image): { canvas: Canvas; type: 'png' | 'jpeg' } {
+  if (Number(blurText) > 0) return { canvas: blurred(image, Number(blurText)), type: 'png' };
   const scale = Math.min(1, longest / Math.max(image.width, image.height));
   const [width, height] = [image.width, image.height].map((side) => Math.max(1, Math.round(side * scale)));
   const canvas = createCanvas(width, height);
@@ -49,9 +43,15 @@ try {
   const { data } = context.getImageData(0, 0, width, height);
   let isClear = false;
   for (let at = 3; at < data.length && !isClear; at += 4) isClear = data[at] < 255;
-  const type = isClear || isSvg ? 'png' : 'jpeg';
+  return { canvas, type: isClear || isSvg ? 'png' : 'jpeg' };
+}
+
+try {
+  const image = await loadImage(isSvg ? Buffer.from(sized(bytes.toString('utf8'))) : bytes);
+  if (!(image.width > 0 && image.height > 0)) throw new Error('It has no size.');
+  const { canvas, type } = made(image);
   writeFileSync(target, type === 'png' ? canvas.toBuffer('image/png') : canvas.toBuffer('image/jpeg', 92));
-  process.stdout.write(JSON.stringify({ width, height, type }));
+  process.stdout.write(JSON.stringify({ width: canvas.width, height: canvas.height, type }));
 } catch (error) {
   process.stderr.write((error as Error).message);
   process.exit(1);

@@ -77,6 +77,20 @@ final class PicturesTest extends TestCase
         self::assertSame(127, (imagecolorat($picture, $middle, $middle) >> 24) & 0x7F, 'all of it is clear');
     }
 
+    /** However an SVG writes it, what it refers to within itself stays. */
+    public function testAnSvgKeepsItsOwnGradients(): void
+    {
+        $gradient = '<linearGradient id="g"><stop stop-color="#00ff00"/></linearGradient>';
+        foreach (['url(#g)', "url('#g')", 'url(&quot;#g&quot;)', "url( '#g' )"] as $fill) {
+            $rect = '<rect width="10" height="10" fill="'.$fill.'"/>';
+            $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10">'.$gradient.$rect.'</svg>';
+            $kept = $this->send($svg)->assertCreated()->json();
+            $picture = imagecreatefrompng((string) app(PictureStore::class)->path($kept['file']));
+            self::assertNotFalse($picture);
+            self::assertSame(0x00FF00, imagecolorat($picture, 9, 9), $fill);
+        }
+    }
+
     public function testOneOutOfFocusIsMadeOnceAndIsSmall(): void
     {
         $kept = $this->send(self::painted(1200, 800, false))->json();

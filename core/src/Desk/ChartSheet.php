@@ -13,9 +13,7 @@ use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Run;
-use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Column;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Story\ChartTiming;
@@ -30,7 +28,7 @@ final readonly class ChartSheet
      */
     public static function of(Piece $piece, array $timings): array
     {
-        $rate = FrameRate::ofStage($piece->stage);
+        $timecode = ToldMoves::timecode($piece);
         $charts = $worked = [];
         foreach ($piece->tables as $table) {
             $worked[$table->id] = Formulas::shown($table);
@@ -38,11 +36,6 @@ final readonly class ChartSheet
         $tables = array_column($piece->charts, 'table', 'id');
         foreach ($timings as $chartId => $timing) {
             $largest = $timing->amounts->widest();
-            $timecode = static fn (int $frame): string => Timecode::atFrame(
-                $frame,
-                $rate,
-                $piece->stage->dropFrame,
-            )->toText();
             $layout = $timing->layouts->at(0);
             $frames = $piece->stage->frames;
             $shown = fn (Figure $figure): SheetFigure => self::figure($figure, $timing, $timecode, $largest, $frames);

@@ -6,9 +6,7 @@ namespace Lupine\Core\Desk;
 
 use Lupine\Core\Contract\Map;
 use Lupine\Core\Drawing\Camera;
-use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Moves;
-use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
@@ -23,13 +21,8 @@ final readonly class MoveSheet
     /** @return Map<SheetWords> changes and keyed numbers of free texts, by id */
     public static function words(Piece $piece): Map
     {
-        $rate = FrameRate::ofStage($piece->stage);
         $moves = new Moves($piece, new Beats($piece));
-        $timecode = static fn (int $frame): string => Timecode::atFrame(
-            $frame,
-            $rate,
-            $piece->stage->dropFrame,
-        )->toText();
+        $timecode = ToldMoves::timecode($piece);
         $words = [];
         foreach ($piece->words as $text) {
             $keyed = [];
@@ -59,13 +52,8 @@ final readonly class MoveSheet
     /** @return Map<SheetWords> changes and keyed numbers of panels, by id */
     public static function panels(Piece $piece): Map
     {
-        $rate = FrameRate::ofStage($piece->stage);
         $moves = new Moves($piece, new Beats($piece));
-        $timecode = static fn (int $frame): string => Timecode::atFrame(
-            $frame,
-            $rate,
-            $piece->stage->dropFrame,
-        )->toText();
+        $timecode = ToldMoves::timecode($piece);
         $panels = [];
         foreach ($piece->panels as $panel) {
             $panels[$panel->id] = new SheetWords(
@@ -80,11 +68,9 @@ final readonly class MoveSheet
     /** @return list<SheetChange> how the backdrop changes */
     public static function backdrop(Piece $piece): array
     {
-        $rate = FrameRate::ofStage($piece->stage);
-
         return ToldMoves::changes(
             (new Moves($piece, new Beats($piece)))->changesOf(null),
-            static fn (int $frame): string => Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText(),
+            ToldMoves::timecode($piece),
         );
     }
 
@@ -106,14 +92,9 @@ final readonly class MoveSheet
      */
     public static function shots(Piece $piece, array $timings): array
     {
-        $rate = FrameRate::ofStage($piece->stage);
         $moves = new Moves($piece, new Beats($piece));
         $camera = new Camera($piece, $moves, $timings);
-        $timecode = static fn (int $frame): string => Timecode::atFrame(
-            $frame,
-            $rate,
-            $piece->stage->dropFrame,
-        )->toText();
+        $timecode = ToldMoves::timecode($piece);
         $shots = [];
         foreach ($moves->shots() as [$move, $shot]) {
             $frame = $camera->at($move->end())->frame($piece->stage->width, $piece->stage->height);

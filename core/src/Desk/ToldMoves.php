@@ -7,15 +7,26 @@ namespace Lupine\Core\Desk;
 use Lupine\Core\Contract\Map;
 use Lupine\Core\Motion\Bezier;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\Change;
+use Lupine\Core\Piece\Piece;
 
 /** Moves, changes and numbers over time as the desk shows them. */
 final readonly class ToldMoves
 {
     /** pieces that the course of a curve is shown in */
     private const COURSE = 80;
+
+    /** @return \Closure(int): string how the frames of a piece are told */
+    public static function timecode(Piece $piece): \Closure
+    {
+        $rate = FrameRate::ofStage($piece->stage);
+
+        return static fn (int $frame): string => Timecode::atFrame($frame, $rate, $piece->stage->dropFrame)->toText();
+    }
 
     /** @param \Closure(int): string $timecode */
     public static function move(TimedMove $move, \Closure $timecode): SheetMove

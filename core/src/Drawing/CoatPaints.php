@@ -180,10 +180,7 @@ final readonly class CoatPaints
         return match ($what) {
             'chart' => $this->on->around,
             'stage' => Track::constant($this->on->stage),
-            default => $this->on->whole->map(
-                static fn (string $outline): Box => ($outline === '' ? null : MeasuredOutline::read($outline)->box())
-                    ?? new Box(0, 0, 1, 1),
-            ),
+            default => $this->on->whole->map(MeasuredOutline::boxAround(...)),
         };
     }
 

@@ -59,17 +59,21 @@ final readonly class DrawCoats
     /**
      * Everything, from the ground to the eye.
      *
+     * @param float $much how much of the fill that everything lies on is there, from 0 to 1
+     * @param string|null $trackOf the figure whose track it is
+     *
      * @return list<Node>
      */
-    public function all(Coated $on): array
+    public function all(Coated $on, float $much = 1.0, ?string $trackOf = null): array
     {
         $ground = $on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground());
         $nodes = [
             new PathNode(
                 $on->outline,
                 $this->ground($on),
-                $ground->map(static fn (FillCoat $fill): float => $fill->opacity),
+                $ground->map(static fn (FillCoat $fill): float => $fill->opacity * $much),
                 blend: $ground->first()->blend,
+                trackOf: $trackOf,
             ),
             ...$this->onFill($on),
         ];

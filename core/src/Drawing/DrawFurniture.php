@@ -126,9 +126,7 @@ final readonly class DrawFurniture
     private function track(Furniture $one, Track $now, TrackSettings $settings): array
     {
         $outline = $now->map(static fn (?Furniture $now): string => $now->outline ?? '');
-        $box = $outline->map(static fn (string $outline): Box => ($outline === ''
-            ? null
-            : MeasuredOutline::read($outline)->box()) ?? new Box(0, 0, 1, 1));
+        $box = $outline->map(MeasuredOutline::boxAround(...));
         $on = new Coated(
             (string) $one->figureId,
             Track::constant($settings->colour ?? $this->colour($one)),
@@ -144,21 +142,8 @@ final readonly class DrawFurniture
             $one->isTinted => self::TINT,
             default => self::PLAIN,
         };
-        $ground = $settings->coats->ground();
-        $path = new PathNode(
-            $outline,
-            $this->texts->coats->ground($on),
-            $much * $ground->opacity,
-            blend: $ground->blend,
-            trackOf: $one->figureId,
-        );
 
-        return [
-            ...$this->texts->coats->shadows($on),
-            ...$this->texts->coats->glows($on),
-            ...$this->texts->coats->around($on),
-            ...$this->texts->coats->withHoles([$path, ...$this->texts->coats->onFill($on)], $on),
-        ];
+        return $this->texts->coats->all($on, $much, $one->figureId);
     }
 
     /** @param Track<Furniture|null> $now */

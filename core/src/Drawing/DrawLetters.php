@@ -135,9 +135,7 @@ final readonly class DrawLetters
      */
     private function coated(Track $outline, Track $styles, string $of): Coated
     {
-        $box = $outline->map(static fn (string $outline): Box => ($outline === ''
-            ? null
-            : MeasuredOutline::read($outline)->box()) ?? new Box(0, 0, 1, 1));
+        $box = $outline->map(MeasuredOutline::boxAround(...));
 
         return new Coated(
             $of,

@@ -80,6 +80,12 @@ final readonly class MeasuredOutline
         ));
     }
 
+    /** The box that holds an outline; one of a pixel where there is nothing to hold. */
+    public static function boxAround(string $pathData): Box
+    {
+        return self::read($pathData)->box() ?? new Box(0, 0, 1, 1);
+    }
+
     /** Where one is after a part of the way along all of it, from 0 to 1. */
     public function along(float $part): Point
     {
