@@ -1,11 +1,9 @@
-import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { PNG } from 'pngjs';
 import { grounds, panels, samples } from '../contracts/settings';
 import type { Panel, Picture } from '../contracts/piece';
 import { evenlySpoken } from '../demo/evenlySpoken';
 import { store } from './desk';
-import { artisan, decibels, fileOf, fineStage, screenshotOf, write } from './pictures';
+import { decibels, fineStage, screenshotOf, stillOf, svgOf } from './pictures';
+import { expect, test } from './kept';
 
 const demo = evenlySpoken;
 
@@ -57,17 +55,13 @@ for (const round of [0, 1, 2, 3, 4]) {
       opens: 'forward',
     });
     piece.backdrop = grounds[(round * 2 + 1) % grounds.length].backdrop;
-    const file = write(`coats-${round}.json`, piece);
     const id = await store(request, piece);
-    for (const frame of [round % 2 === 0 ? 285 : 399]) {
-      artisan('lupine:draw', file, fileOf('coats.png'), `--at=${frame}`);
-      artisan('lupine:draw', file, fileOf('coats.svg'), `--at=${frame}`);
-      const skia = PNG.sync.read(readFileSync(fileOf('coats.png')));
-      const drawn = await screenshotOf(page, readFileSync(fileOf('coats.svg'), 'utf8'), 1920, 1080);
-      const stage = await fineStage(page, id, frame);
-      expect(decibels(skia.data, stage.data), `stage, ${frame}`).toBeGreaterThan(50);
-      expect(decibels(skia.data, drawn.data), `SVG, ${frame}`).toBeGreaterThan(40);
-    }
+    const frame = round % 2 === 0 ? 285 : 399;
+    const skia = await stillOf(request, id, frame);
+    const drawn = await screenshotOf(page, await svgOf(request, id, frame), 1920, 1080);
+    const stage = await fineStage(page, id, frame);
+    expect(decibels(skia.data, stage.data), 'stage').toBeGreaterThan(50);
+    expect(decibels(skia.data, drawn.data), 'SVG').toBeGreaterThan(40);
   });
 }
 
@@ -114,18 +108,14 @@ test('pictures are the same on stage, still and SVG', async ({ page, request }) 
     { ...panel, id: 'panel2', x: 1620, turn: 10, fills: [{ kind: 'picture', picture: 'leaf', fit: 'contain' }] },
   ];
   const id = await store(request, piece);
-  const still = async (ending: string): Promise<Buffer> =>
-    Buffer.from(await (await request.get(`/api/pieces/${id}/still.${ending}?frame=399`)).body());
-  const skia = PNG.sync.read(await still('png'));
-  const drawn = await screenshotOf(page, (await still('svg')).toString('utf8'), 1920, 1080);
+  const skia = await stillOf(request, id, 399);
+  const drawn = await screenshotOf(page, await svgOf(request, id, 399), 1920, 1080);
   const stage = await fineStage(page, id, 399);
   expect(decibels(skia.data, stage.data), 'stage').toBeGreaterThan(50);
   expect(decibels(skia.data, drawn.data), 'SVG').toBeGreaterThan(40);
   // They are there: not what a part without its picture is filled with.
   piece.pictures = [];
   const without = await store(request, piece);
-  const bare = PNG.sync.read(
-    Buffer.from(await (await request.get(`/api/pieces/${without}/still.png?frame=399`)).body()),
-  );
+  const bare = await stillOf(request, without, 399);
   expect(decibels(skia.data, bare.data)).toBeLessThan(22);
 });

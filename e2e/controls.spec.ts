@@ -1,16 +1,25 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import type { Piece } from '../contracts/piece';
 import { beginOn, goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 /** What the stage shows, as one number; the picture itself, not the document. */
-const picture = (page: Page): Promise<string> =>
-  page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+const picture = (page: Page): Promise<number> =>
+  page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => {
+    const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height);
+    let sum = 0;
+    // FNV-1a. Source: IETF draft-eastlake-fnv.
+    for (const dots of new Uint32Array(data.buffer)) sum = Math.imul(sum ^ dots, 16_777_619) >>> 0;
+    return sum;
+  });
 
 async function changesThePicture(page: Page, what: string, act: () => Promise<unknown>): Promise<void> {
   const before = await picture(page);
   await act();
-  await expect.poll(() => picture(page), { message: what, timeout: 60_000 }).not.toBe(before);
+  await expect
+    .poll(() => picture(page), { message: what, timeout: 60_000, intervals: [50, 50, 50, 100, 100, 250] })
+    .not.toBe(before);
 }
 
 async function type(field: Locator, value: string): Promise<void> {

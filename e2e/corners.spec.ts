@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 /** What has the keyboard: what it is called, and whether it is in the sheet, which has its own cells. */
 const focused = (page: Page): Promise<{ name: string; place: string }> =>

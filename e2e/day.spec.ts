@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { cell, expectCell, labels, paste, type, typedIn } from './cells';
 import { makePiece, openDemo, saved, stored, placesOf } from './desk';
+import { expect, test } from './kept';
 
 const frame = (page: Page) => page.locator('.frame-number');
 const playing = (page: Page) => page.getByRole('button', { name: 'Stop' });

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
 import { cell, expectCell, paste, type } from './cells';
+import { expect, test } from './kept';
 
 test('a changed figure is seen at once, and undo survives a reload', async ({ page, request }) => {
   const id = await makePiece(page);

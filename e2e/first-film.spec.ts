@@ -2,9 +2,9 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
 import { beginOn, goTo, letGo, makePiece, saved, stored } from './desk';
 import { decodedFrame, difference, pixelsOf } from './pictures';
+import { expect, test } from './kept';
 
 // The whole way of somebody who is here for the first time: a pasted table in, a film out.
 test('a pasted table becomes a film that shows what the stage showed', async ({ page, request }) => {

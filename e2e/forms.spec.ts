@@ -1,17 +1,11 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
-import { PNG } from 'pngjs';
+import { readFileSync } from 'node:fs';
+import type { Proof } from '../contracts/api';
 import type { Move, Piece } from '../contracts/piece';
 import { beginOn, goTo, makePiece, saved, store, stored } from './desk';
-import { decodedFrame, difference, shot } from './pictures';
+import { artisan, decodedFrame, difference, fileOf, screenshotOf, stillOf, svgOf, write } from './pictures';
+import { expect, test } from './kept';
 
 const root = new URL('..', import.meta.url).pathname;
-const folder = mkdtempSync(join(tmpdir(), 'forms-'));
-const artisan = (...parts: string[]): Buffer =>
-  execFileSync('php', ['artisan', ...parts], { cwd: root, stdio: 'pipe' });
 const FORMS = ['pie', 'donut', 'dial', 'rings', 'bars', 'columns', 'line', 'area', 'tilted', 'strip', 'ribbon'];
 const YEARS = 'What\tLast year\tThis year\nSmall appliances\t512\t430\nLamps\t287\t402\nClothing\t199\t260';
 
@@ -98,23 +92,18 @@ function moved(form: string): Piece {
 }
 
 for (const form of FORMS) {
-  test(`${form}: painter and Chromium's SVG show the same picture, also amid changes`, async ({ page }) => {
-    const file = join(folder, `${form}.json`);
-    writeFileSync(file, JSON.stringify(moved(form)));
-    const [still, svg] = [join(folder, `${form}.png`), join(folder, `${form}.svg`)];
+  test(`${form}: painter and Chromium's SVG show the same picture, also amid changes`, async ({ page, request }) => {
+    const document = moved(form);
+    const id = await store(request, document);
     // Amid everything that moves; the pictures of other tests stand still.
-    for (const frame of [118]) {
-      artisan('lupine:draw', file, still, `--at=${frame}`);
-      artisan('lupine:draw', file, svg, `--at=${frame}`);
-      await page.setViewportSize({ width: 1920, height: 1080 });
-      await page.setContent(`<style>body{margin:0}svg{display:block}</style>${readFileSync(svg, 'utf8')}`);
-      const shown = await shot(page);
-      const painted = PNG.sync.read(readFileSync(still));
-      const { mean, apart } = difference(painted.data, shown.data);
-      expect(mean, `frame ${frame}`).toBeLessThan(1.2);
-      expect(apart, `frame ${frame}`).toBeLessThan(0.002);
-    }
-    expect(JSON.parse(artisan('lupine:proof', file, '--json').toString())).toMatchObject({ exact: true });
+    const frame = 118;
+    const painted = await stillOf(request, id, frame);
+    const shown = await screenshotOf(page, await svgOf(request, id, frame), 1920, 1080);
+    const { mean, apart } = difference(painted.data, shown.data);
+    expect(mean).toBeLessThan(1.2);
+    expect(apart).toBeLessThan(0.002);
+    const proof = (await (await request.post('/api/compute/proof', { data: { document } })).json()) as Proof;
+    expect(proof.exact).toBe(true);
   });
 }
 
@@ -130,10 +119,8 @@ test('bars of a film are as long as their figures say, to a thousandth of the sc
   Object.assign(piece.backdrop, { kind: 'colour', colour: '#000000', vignette: 0 });
   piece.words = [];
   piece.stage.frames = 200;
-  const file = join(folder, 'lengths.json');
-  const film = join(folder, 'lengths.mp4');
-  writeFileSync(file, JSON.stringify(piece));
-  artisan('lupine:film', file, film);
+  const film = fileOf('lengths.mp4');
+  artisan('lupine:film', write('lengths.json', piece), film);
   const pixels = decodedFrame(film, 199, 1920, 1080);
   const { width, height } = piece.charts[0].form as unknown as { width: number; height: number };
   const top = piece.charts[0].place.y - height / 2;

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
 import type { Piece } from '../contracts/piece';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
 import { type } from './cells';
 import { evenlySpoken } from '../demo/evenlySpoken';
+import { expect, test } from './kept';
 
 const demo = (): Piece => evenlySpoken();
 

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { expectCell, type } from './cells';
 import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
 import { evenlySpoken } from '../demo/evenlySpoken';
+import { expect, test } from './kept';
 
 test('one figure is enough, and nothing typed is thrown away', async ({ page }) => {
   await page.goto('/');

@@ -2,9 +2,10 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import type { APIRequestContext, Page } from '@playwright/test';
 import { evenlySpoken } from '../demo/evenlySpoken';
 import { saved, store, stored } from './desk';
+import { expect, test } from './kept';
 
 const SAVES = /\/api\/pieces\/\w+$/;
 

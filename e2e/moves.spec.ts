@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import type { Computed } from '../web/api/answers';
 import { goTo, openDemo, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 /** Keeps what the stage shows, under a name. */
 async function keep(page: Page, name: string): Promise<void> {

@@ -1,5 +1,6 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { goTo, letGo, openDemo, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 /** What the stage shows, as one number; the picture itself, not the document. */
 const picture = (page: Page): Promise<string> =>

@@ -1,11 +1,20 @@
-import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
 import pixelmatch from 'pixelmatch';
-import { PNG } from 'pngjs';
 import type { Piece } from '../contracts/piece';
 import { goTo, store } from './desk';
-import { artisan, decodedFrame, difference, fileOf, fineStage, pixelsOf, screenshotOf, write } from './pictures';
+import {
+  artisan,
+  decodedFrame,
+  difference,
+  fileOf,
+  fineStage,
+  pixelsOf,
+  screenshotOf,
+  stillOf,
+  svgOf,
+  write,
+} from './pictures';
 import { evenlySpoken } from '../demo/evenlySpoken';
+import { expect, test } from './kept';
 
 const demo = evenlySpoken;
 
@@ -85,12 +94,9 @@ test('lines, dashes and clips are the same on stage, still and SVG', async ({ pa
     { ...move, id: 'turns', target: { chart: chart.id, figure: 'r1' }, property: 'turn', to: 25 },
     { ...move, id: 'shrinks', target: { chart: chart.id, figure: 'r1' }, property: 'size', to: 0.7 },
   );
-  const file = write('lines.json', piece);
-  artisan('lupine:draw', file, fileOf('lines.png'), '--at=385');
-  artisan('lupine:draw', file, fileOf('lines.svg'), '--at=385');
-  const skia = PNG.sync.read(readFileSync(fileOf('lines.png')));
-  const drawn = await screenshotOf(page, readFileSync(fileOf('lines.svg'), 'utf8'), 1920, 1080);
   const id = await store(request, piece);
+  const skia = await stillOf(request, id, 385);
+  const drawn = await screenshotOf(page, await svgOf(request, id, 385), 1920, 1080);
   const stage = await fineStage(page, id, 385);
   for (const [name, picture, mean] of [['SVG', drawn, 1.2] as const, ['stage', stage, 0.8] as const]) {
     expect(difference(skia.data, picture.data).mean, name).toBeLessThan(mean);
@@ -106,18 +112,14 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
   const piece = demo();
   const file = write('demo.json', piece);
   const film = fileOf('demo.mp4');
-  const still = fileOf('demo.png');
-  const svg = fileOf('demo.svg');
+  const id = await store(request, piece);
   // As many frames of the film as are looked at.
   const first = 255;
   artisan('lupine:film', file, film, `--from=${first}`, '--to=475');
   for (const frame of [259, 470]) {
-    artisan('lupine:draw', file, still, `--at=${frame}`);
-    artisan('lupine:draw', file, svg, `--at=${frame}`);
-    const skia = PNG.sync.read(readFileSync(still));
-
+    const skia = await stillOf(request, id, frame);
     // Chromium draws the SVG by its own means, filters and patterns included.
-    const drawn = await screenshotOf(page, readFileSync(svg, 'utf8'), 1920, 1080);
+    const drawn = await screenshotOf(page, await svgOf(request, id, frame), 1920, 1080);
     expect(difference(skia.data, drawn.data).mean, `SVG, frame ${frame}`).toBeLessThan(1.2);
     expect(
       pixelmatch(skia.data, drawn.data, undefined, 1920, 1080, { threshold: 0.15 }) / (1920 * 1080),
@@ -129,7 +131,6 @@ test('stage, still, film and SVG show the same picture at the same moment', asyn
       `film, frame ${frame}`,
     ).toBeLessThan(1.6);
 
-    const id = await store(request, piece);
     const stage = await fineStage(page, id, frame);
     expect(difference(skia.data, stage.data).mean, `stage, frame ${frame}`).toBeLessThan(0.8);
     expect(
@@ -144,9 +145,6 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
   const piece = plain();
   piece.charts[0].finish.swatches = ['#f0f0f0', '#e8e8e8', '#f0f0f0', '#e8e8e8', '#ececec'];
   piece.charts[0].form.startDegrees = 13;
-  const file = write('seams.json', piece);
-  artisan('lupine:draw', file, fileOf('seams.png'), '--at=last');
-  artisan('lupine:draw', file, fileOf('seams.svg'), '--at=last');
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}`);
   await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
@@ -155,8 +153,8 @@ test('no seam of the ground shows between neighbouring parts', async ({ page, re
     await page.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
   );
   const pictures = {
-    still: PNG.sync.read(readFileSync(fileOf('seams.png'))),
-    svg: await screenshotOf(page, readFileSync(fileOf('seams.svg'), 'utf8'), 1920, 1080),
+    still: await stillOf(request, id, 399),
+    svg: await screenshotOf(page, await svgOf(request, id, 399), 1920, 1080),
     stage,
   };
   for (const [name, { width, data }] of Object.entries(pictures)) {

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { goTo } from './desk';
 import { PNG } from 'pngjs';
 import type { Piece } from '../contracts/piece';
@@ -87,30 +87,43 @@ export function decibels(one: Uint8Array, other: Uint8Array): number {
   return 10 * Math.log10((255 * 255) / (squares / (one.length * 0.75) || 1e-9));
 }
 
+/** A frame of a stored piece as the still that is handed off. */
+export async function stillOf(request: APIRequestContext, id: string, frame: number): Promise<Picture> {
+  return PNG.sync.read(await fetched(request, `/api/pieces/${id}/still.png?frame=${frame}`));
+}
+
+/** The same frame as the SVG that is handed off. */
+export async function svgOf(request: APIRequestContext, id: string, frame: number): Promise<string> {
+  return (await fetched(request, `/api/pieces/${id}/still.svg?frame=${frame}`)).toString('utf8');
+}
+
+async function fetched(request: APIRequestContext, address: string): Promise<Buffer> {
+  const answer = await request.get(address);
+  expect(answer.status(), address).toBe(200);
+  return answer.body();
+}
+
 /** The stage of a screen so fine that it has as many dots as the film. */
 export async function fineStage(page: Page, id: string, frame: number): Promise<Picture> {
+  const browser = await page.context().newCDPSession(page);
   await page.goto(`/pieces/${id}`);
-  const widthNow = async (): Promise<number> => (await page.locator('.stage canvas').boundingBox())?.width ?? 0;
-  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
-  await expect.poll(widthNow).toBeGreaterThan(100);
-  const width = await widthNow();
-  const fine = await page
-    .context()
-    .browser()!
-    .newPage({
-      viewport: { width: 1280, height: 800 },
-      deviceScaleFactor: 1920 / width,
-      baseURL: new URL(page.url()).origin,
-    });
-  await fine.goto(`/pieces/${id}`);
-  await expect(fine.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
-  await goTo(fine, frame);
-  const stage = pixelsOf(
-    await fine.locator('.stage canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL()),
-  );
-  await fine.close();
-  expect([stage.width, stage.height]).toEqual([1920, 1080]);
-  return stage;
+  const canvas = page.locator('.stage canvas');
+  await expect(canvas).toHaveAttribute('data-reel', /\d/);
+  await expect.poll(async () => (await canvas.boundingBox())?.width ?? 0).toBeGreaterThan(100);
+  const size = { width: 1280, height: 800, mobile: false };
+  const deviceScaleFactor = 1920 / (await canvas.boundingBox())!.width;
+  await browser.send('Emulation.setDeviceMetricsOverride', { ...size, deviceScaleFactor });
+  await goTo(page, frame);
+  await expect(canvas).toHaveJSProperty('width', 1920);
+  await expect(canvas).toHaveJSProperty('height', 1080);
+  const pixels = await canvas.evaluate((shown: HTMLCanvasElement) => {
+    const { data } = shown.getContext('2d')!.getImageData(0, 0, 1920, 1080);
+    let text = '';
+    for (let at = 0; at < data.length; at += 0x8000) text += String.fromCharCode(...data.subarray(at, at + 0x8000));
+    return btoa(text);
+  });
+  await browser.detach();
+  return { width: 1920, height: 1080, data: Buffer.from(pixels, 'base64') };
 }
 
 export async function screenshotOf(page: Page, svg: string, width: number, height: number): Promise<PNG> {

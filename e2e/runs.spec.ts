@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { cell, expectCell, type } from './cells';
 import type { StoredPiece } from '../web/api/answers';
 import { beginOn, letGo, saved, store, stored } from './desk';
+import { expect, test } from './kept';
 
 const YEARS = 'What\t2020\t2021\t2022\t2023\nKettles\t33\t57\t38\t66\nLamps\t56\t34\t48\t68\nCoats\t20\t43\t82\t104';
 

@@ -1,8 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
 import { paste } from './cells';
 import { evenlySpoken } from '../demo/evenlySpoken';
 import { openDemo, store, stored } from './desk';
+import { expect, test } from './kept';
 
 test('pieces are renamed, duplicated, deleted and put back', async ({ page, request }) => {
   // Of a title of its own: beside it other checks make new pieces.

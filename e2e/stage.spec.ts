@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import type { Piece } from '../contracts/piece';
 import { goTo, letGo, openDemo, placesOf, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 /** A point of the stage, in its own pixels, on the screen. */
 async function screen(page: Page, x: number, y: number): Promise<[number, number]> {

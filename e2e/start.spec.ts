@@ -2,8 +2,9 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test, type APIRequestContext } from '@playwright/test';
+import type { APIRequestContext } from '@playwright/test';
 import { evenlySpoken } from '../demo/evenlySpoken';
+import { expect, test } from './kept';
 
 // A Lupine of its own, to be stopped and killed.
 const port = Number(process.env.LUPINE_TEST_PORT ?? 8764) + 7;

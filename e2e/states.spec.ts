@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
 import { expectCell, type } from './cells';
+import { expect, test } from './kept';
 
 test('nothing typed is lost while the server is away', async ({ page, request, context }) => {
   const id = await makePiece(page);

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { cell, expectCell, labels } from './cells';
 import { makePiece, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 const BOOK = 'tests/Fixtures/tables/exceljs.xlsx';
 

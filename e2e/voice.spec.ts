@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { FIGURES, goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+import { expect, test } from './kept';
 
 // A reading of flite's, another synthesiser's, whose word times are known: see core/tests/Voice/AlignmentTest.php.
 const VOICES = new URL('../core/tests/outside/voice/', import.meta.url);

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { Painter, type Reel } from '../../painter/src';
 import { browserStudio } from './browserStudio';
 import { usePictures } from './pictures';
+import { useDots } from './useDots';
 
 interface Props {
   reel: Reel;
@@ -18,7 +19,7 @@ export function ReelCanvas({ reel, frame, width, label }: Props) {
   const come = usePictures((state) => state.come);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- a picture that comes is painted anew
   const painter = useMemo(() => new Painter(reel, browserStudio), [reel, come]);
-  const dots = Math.max(1, Math.round(width * window.devicePixelRatio));
+  const dots = Math.max(1, Math.round(width * useDots()));
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!canvas.current || !context) return;

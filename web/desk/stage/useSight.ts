@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { useDots } from '../../common/useDots';
 import { usePlay } from '../playStore';
 import type { Sight } from './usePaintedCanvas';
 
@@ -27,11 +28,11 @@ export const FARTHEST = 0.4;
  */
 export function useSight(size: [number, number], room: { width: number; height: number }): InView {
   const view = usePlay((state) => state.view);
+  const dots = useDots();
   const [stageWidth, stageHeight] = size;
   return useMemo(() => {
     const fit = Math.max(0, Math.min(room.width / stageWidth, room.height / stageHeight));
     const shown = fit * (view?.zoom ?? 1);
-    const dots = window.devicePixelRatio;
     const width = Math.min(stageWidth, room.width / Math.max(shown, 1e-6));
     const height = Math.min(stageHeight, room.height / Math.max(shown, 1e-6));
     const within = (middle: number, part: number, whole: number): number =>
@@ -45,7 +46,7 @@ export function useSight(size: [number, number], room: { width: number; height: 
       ? null
       : { left: x, top: y, right: x + Math.round(width * scale), bottom: y + Math.round(height * scale) };
     return { shown: Math.max(shown, 0.001), left, top, width, height, sight: { scale, part } };
-  }, [room.width, room.height, stageWidth, stageHeight, view]);
+  }, [room.width, room.height, stageWidth, stageHeight, view, dots]);
 }
 
 /** Nearer to a point of the stage, or farther from it: the point stays where it is on the screen. */
