@@ -357,9 +357,9 @@ export interface Finish {
  */
 export interface Fill {
   /**
-   * shaded: a little lighter outward or along the part
+   * shaded: a little lighter outward or along the part; along: a gradient from where the part begins to where it ends
    */
-  kind: 'flat' | 'shaded' | 'linear' | 'radial' | 'picture';
+  kind: 'flat' | 'shaded' | 'linear' | 'radial' | 'along' | 'picture';
   /**
    * null: the colour of the part
    */

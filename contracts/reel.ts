@@ -41,7 +41,9 @@ export interface Reel {
    * set texts: the text, its width in font units, and by turns a glyph's number and its place in font units
    */
   runs: [string, number, number[]][];
-  paints: (CloudsPaint | DotsPaint | LinearPaint | PatternPaint | PicturePaint | RadialPaint | TilePaint)[];
+  paints: (
+    AlongPaint | CloudsPaint | DotsPaint | LinearPaint | PatternPaint | PicturePaint | RadialPaint | TilePaint
+  )[];
   /**
    * what is done to outlines
    */
@@ -55,6 +57,28 @@ export interface Reel {
    * version of this format
    */
   reel: number;
+}
+/**
+ * A gradient along a line that bends: from where a part begins, around, to where it ends. On a canvas it is a conic gradient about the centre of each bend. Source: HTML, the 2D rendering context, createConicGradient. SVG has none: there each bend is cut in steps too small to be told apart.
+ */
+export interface AlongPaint {
+  /**
+   * of each bend its centre, radius, angle from and to, clockwise from 12 o’clock, and where it lies on the gradient from 0 to 1
+   */
+  bends: [number, number, number, number, number, number, number][];
+  /**
+   * half of the thickness on both sides of the bends
+   */
+  half: number;
+  /**
+   * place from 0 to 1, colour, opacity
+   */
+  stops: [number, string, number][];
+  /**
+   * height over width: circles are squashed about the centre of the first
+   */
+  stretch: number;
+  kind: 'along';
 }
 /**
  * Clouds over all of the stage, in one colour: more and less opaque. They are soft, so they are made small and scaled up. The painter has the same rule (`painter/src/clouds.ts`).

@@ -1,3 +1,4 @@
+import { fillAlong } from './along';
 import { posed, times, type Matrix } from './matrix';
 import type { Patterns } from './patterns';
 import type { CloudPictures } from './clouds';
@@ -47,6 +48,7 @@ const RULES: { [K in Paint['kind']]: PaintRule<Extract<Paint, { kind: K }>> } = 
     },
   },
   radial: { style: radial, fill: fillRadial },
+  along: { style: null, fill: fillAlong },
   pattern: { style: null, fill: fillPattern },
   dots: { style: null, fill: fillDots },
   tile: { style: null, fill: fillTile },

@@ -2,6 +2,7 @@ import type { Reel, ReelGroup, ReelPath, ReelText } from '../../contracts/reel';
 
 // The reel as core declares it (core/src/Reel, docs/reel.md), under the names that the painter uses.
 export type {
+  AlongPaint,
   Blur,
   CloudsPaint,
   DotsPaint,

@@ -47,6 +47,8 @@ export interface Context {
     x1: number,
     y1: number,
   ): { addColorStop(place: number, colour: string): void };
+  /** @param start in radians clockwise from the right */
+  createConicGradient(start: number, x: number, y: number): { addColorStop(place: number, colour: string): void };
   createRadialGradient(
     x0: number,
     y0: number,

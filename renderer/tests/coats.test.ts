@@ -135,6 +135,50 @@ describe('coats on the canvas', () => {
     expect(pixels[(8 * 64 + 8) * 4 + 3]).toBe(0);
   });
 
+  it('goes along a bend as a conic gradient goes about a point, either way round, and over from bend to bend', () => {
+    const stops: [number, string, number][] = [
+      [0, '#102030', 1],
+      [0.25, '#c04020', 1],
+      [1, '#f0e080', 1],
+    ];
+    const wanted = (place: number): number[] => {
+      const [from, to] = place < 0.25 ? stops : stops.slice(1);
+      const part = (place - from[0]) / (to[0] - from[0]);
+      const partsOf = (hex: string): number[] => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+      return partsOf(from[1]).map((one, at) => one + (partsOf(to[1])[at] - one) * part);
+    };
+    // The line of each: what is at a part of it. Source: CSS Images Level 4, 3.3: an angle is a part of the sweep.
+    const radians = (degrees: number): number => (degrees * Math.PI) / 180;
+    const about = (x: number, y: number, radius: number, degrees: number): [number, number] => [
+      x + radius * Math.sin(radians(degrees)),
+      y - radius * Math.cos(radians(degrees)),
+    ];
+    type Bends = (Reel['paints'][number] & { kind: 'along' })['bends'];
+    const lines: [Bends, (part: number) => [number, number]][] = [
+      [[[32, 32, 24, 30, 300, 0, 1]], (part) => about(32, 32, 24, 30 + 270 * part)],
+      [[[32, 32, 24, 300, 30, 0, 1]], (part) => about(32, 32, 24, 300 - 270 * part)],
+      [
+        // An S: clockwise over the first circle, anticlockwise under the second.
+        [
+          [18, 32, 14, -90, 90, 0, 0.5],
+          [46, 32, 14, 270, 90, 0.5, 1],
+        ],
+        (part) => (part < 0.5 ? about(18, 32, 14, -90 + 360 * part) : about(46, 32, 14, 270 - 360 * (part - 0.5))),
+      ],
+    ];
+    for (const [bends, at] of lines) {
+      const paint = { kind: 'along', bends, half: 8, stops, stretch: 1 } as const;
+      const pixels = painted(reelOf({ paints: [paint as Reel['paints'][number]], nodes: [path(0, 0)] }));
+      for (let part = 0.03; part < 0.98; part += 0.05) {
+        const [x, y] = at(part).map(Math.floor);
+        const shown = [...pixels.slice((y * 64 + x) * 4, (y * 64 + x) * 4 + 3)];
+        // A pixel is up to a seventieth of the way from where it is asked for.
+        wanted(part).forEach((one, at) => expect(Math.abs(shown[at] - one), `${part}`).toBeLessThan(14));
+        expect(pixels[(y * 64 + x) * 4 + 3]).toBe(255);
+      }
+    }
+  });
+
   it('sees the parts of a group through the holes of a tile, put together', () => {
     const group = { kind: 'group', role: 'holes', of: null, opacity: 1, pose: null, clip: null } as const;
     const paints: Reel['paints'] = [

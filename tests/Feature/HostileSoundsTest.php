@@ -87,13 +87,13 @@ final class HostileSoundsTest extends TestCase
         self::assertStringContainsString('of 8 seconds; the file seems to be cut off', (string) $sound['note']);
     }
 
-    public function testAnHourThatDoesNotSayItsLengthIsToldThatItIsLongerThanThirtyMinutes(): void
+    public function testHalfAnHourAndMoreThatDoesNotSayItsLengthIsRefused(): void
     {
-        $file = $this->folder.'/hour.flac';
-        $make = 'ffmpeg -v error -f lavfi -i sine=300:r=8000 -t 3600 -f flac - > "$1"';
+        $file = $this->folder.'/long.flac';
+        $make = 'ffmpeg -v error -f lavfi -i sine=300:r=8000 -t 1830 -f flac - > "$1"';
         (new Process(['sh', '-c', $make, 'sh', $file]))->setTimeout(120)->mustRun();
         self::assertSame(
-            '“hour.flac” is longer than the limit of 30 minutes. Trim it to the part you need and add that.',
+            '“long.flac” is longer than the limit of 30 minutes. Trim it to the part you need and add that.',
             $this->refusal($file),
         );
         self::assertSame([], glob($this->folder.'/app/uploads/*'));

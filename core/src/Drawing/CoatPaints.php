@@ -17,6 +17,7 @@ use Lupine\Core\Piece\Coat\PatternCoat;
 use Lupine\Core\Piece\Coat\Stop;
 use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\Picture;
+use Lupine\Core\Reel\AlongPaint;
 use Lupine\Core\Reel\DotsPaint;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\LinearPaint;
@@ -65,6 +66,10 @@ final readonly class CoatPaints
         return match ($first->kind) {
             'flat', 'picture' => $inked->map(
                 static fn (array $one): Paint => new FlatPaint(Inks::on($one[1], $one[0]->ink)),
+            ),
+            'along' => $inked->with(
+                $this->on->grain,
+                static fn (array $one, Grain $grain): Paint => self::along($one[0], $grain, $one[1]),
             ),
             'shaded' => $inked->with(
                 $this->on->grain,
@@ -233,11 +238,7 @@ final readonly class CoatPaints
      */
     public static function gradient(FillCoat $fill, Box $box, string $colour): Paint
     {
-        $stops = array_map(
-            static fn (Stop $stop): array => [$stop->at, Inks::on($colour, $stop->ink), $stop->opacity],
-            $fill->usualStops(),
-        );
-        usort($stops, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        $stops = self::stops($fill, $colour);
         if ($fill->kind === 'radial') {
             return new RadialPaint(
                 $box->left + $box->width * $fill->x,
@@ -257,6 +258,29 @@ final readonly class CoatPaints
             $middle->y - $half * cos($turn),
             $stops,
         );
+    }
+
+    /** From where a part begins to where it ends. */
+    private static function along(FillCoat $fill, Grain $grain, string $colour): Paint
+    {
+        $stops = self::stops($fill, $colour);
+        if ($grain->bends === []) {
+            return new LinearPaint($grain->from->x, $grain->from->y, $grain->to->x, $grain->to->y, $stops);
+        }
+
+        return AlongPaint::of($grain->bends, $grain->half, $grain->flat, $stops);
+    }
+
+    /** @return list<array{float, string, float}> in order: place, colour, opacity */
+    private static function stops(FillCoat $fill, string $colour): array
+    {
+        $stops = array_map(
+            static fn (Stop $stop): array => [$stop->at, Inks::on($colour, $stop->ink), $stop->opacity],
+            $fill->usualStops(),
+        );
+        usort($stops, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return $stops;
     }
 
     private static function dots(PatternCoat $pattern, Box $box, string $ink): DotsPaint

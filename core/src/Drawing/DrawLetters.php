@@ -190,7 +190,7 @@ final readonly class DrawLetters
             if ($place > 0 && ($fill->opacity < self::SEEN || $fill->blend !== 'normal')) {
                 continue;
             }
-            $stops = in_array($fill->kind, ['linear', 'radial'], true) ? $fill->usualStops() : [];
+            $stops = $fill->isGradient() ? $fill->usualStops() : [];
             array_push($inks, ...$stops === [] ? [Inks::on($style->colour, $fill->ink)] : array_map(
                 static fn (Stop $stop): string => Inks::on($style->colour, $stop->ink),
                 $stops,

@@ -77,6 +77,9 @@ final readonly class CoatSamples
                 'Shaded' => [['kind' => 'shaded']],
                 'Upward' => [['kind' => 'linear', 'degrees' => 0, 'stops' => self::ramp()]],
                 'Slanted' => [['kind' => 'linear', 'degrees' => 45, 'stops' => self::ramp()]],
+                'Along' => [['kind' => 'along', 'stops' => [
+                    ['at' => 0, 'shade' => -0.4], ['at' => 0.6], ['at' => 1, 'shade' => 0.55],
+                ]]],
                 'Ball' => [[
                     'kind' => 'radial', 'x' => 0.35, 'y' => 0.3, 'size' => 1,
                     'stops' => [['at' => 0, 'shade' => 0.4], ['at' => 0.5], ['at' => 1, 'shade' => -0.2]],

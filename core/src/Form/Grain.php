@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Form;
 
+use Lupine\Core\Geometry\Bend;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 
@@ -26,6 +27,12 @@ final readonly class Grain
         public float $reach,
         /** the middle of the part itself */
         public Point $middle,
+        /** @var list<Bend> its middle line from its beginning to its end; none: straight, as a linear gradient runs */
+        public array $bends = [],
+        /** half of its thickness about that line */
+        public float $half = 0.0,
+        /** height over width of its circles, which are squashed about its middle */
+        public float $flat = 1.0,
     ) {
     }
 
@@ -47,6 +54,28 @@ final readonly class Grain
             ($from->x + $to->x) / 2,
             ($from->y + $to->y) / 2,
         ));
+    }
+
+    /**
+     * The same of a part whose length goes another way than its gradients.
+     *
+     * @param list<Bend> $bends
+     */
+    public function along(array $bends, float $half, float $flat = 1.0): self
+    {
+        return new self(
+            $this->kind,
+            $this->from,
+            $this->to,
+            $this->inner,
+            $this->outer,
+            $this->origin,
+            $this->reach,
+            $this->middle,
+            $bends,
+            $half,
+            $flat,
+        );
     }
 
     /** Of what has no direction of its own: along a box, from its left. */

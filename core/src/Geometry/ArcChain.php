@@ -156,6 +156,28 @@ final class ArcChain
         return self::step($point, $heading, $along - $from, $this->pieces[$index][1]);
     }
 
+    /**
+     * Its circles and straight lines.
+     *
+     * @param float $from pixels from its start
+     *
+     * @return list<Bend>
+     */
+    public function bends(float $from, float $to): array
+    {
+        $bends = [];
+        foreach ($this->pieces as $index => [$length, $curvature]) {
+            [$begin, $point, $heading] = $this->knots[$index];
+            [$first, $last] = [max(0.0, $from - $begin), min($length, $to - $begin)];
+            if ($last > $first) {
+                [$start, $direction] = self::step($point, $heading, $first, $curvature);
+                $bends[] = Bend::heading($start, $direction, $last - $first, $curvature);
+            }
+        }
+
+        return $bends;
+    }
+
     /** The radius of its tightest bend, in pixels; INF where it is straight. */
     public function tightestRadius(): float
     {

@@ -39,6 +39,14 @@ final readonly class Sector
         return $this->fromDegrees + $this->sweepDegrees / 2;
     }
 
+    /** Its middle line, clockwise. */
+    public function bend(): Bend
+    {
+        $radius = ($this->outerRadius + $this->innerRadius) / 2;
+
+        return new Bend($this->centre, $radius, $this->fromDegrees, $this->toDegrees());
+    }
+
     public function isWhole(): bool
     {
         return $this->sweepDegrees >= 360.0 - self::NOTHING;

@@ -12,12 +12,11 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Coat\FillCoat;
+use Lupine\Core\Piece\Coat\Stop;
 
 /** What colours words on something coated can have behind them: its fills there, and the ink of its patterns. */
 final readonly class CoatsGround
 {
-    private const GRADIENTS = ['linear', 'radial'];
-
     /** less of a pattern than this cannot be told from the fill (common practice, no source) */
     private const SEEN = 0.05;
 
@@ -38,15 +37,19 @@ final readonly class CoatsGround
     public function at(Point $point, ?Colour $below = null): array
     {
         $ground = $this->coats->ground();
-        $fill = $this->fill($ground, $point);
-        if ($below !== null) {
-            $fill = $below->blendedWith($fill, $ground->blend, $this->opacity($ground, $point));
+        $colours = [];
+        foreach ($this->fills($ground, $point) as [$fill, $opacity]) {
+            $colours[] = $below === null ? $fill : $below->blendedWith($fill, $ground->blend, $opacity);
         }
         foreach ($this->coats->fillsAbove() as $above) {
-            $opacity = $this->opacity($above, $point);
-            $fill = $fill->blendedWith($this->fill($above, $point), $above->blend, $opacity);
+            $on = [];
+            foreach ($this->fills($above, $point) as [$fill, $opacity]) {
+                foreach ($colours as $colour) {
+                    $on[] = $colour->blendedWith($fill, $above->blend, $opacity);
+                }
+            }
+            $colours = $on;
         }
-        $colours = [$fill];
         foreach ($this->coats->seen($this->coats->patterns) as $pattern) {
             if ($pattern->ground !== null) {
                 $colours = [Colour::hex($pattern->ground)];
@@ -60,17 +63,26 @@ final readonly class CoatsGround
         return $colours;
     }
 
-    private function opacity(FillCoat $fill, Point $point): float
+    /**
+     * @return non-empty-list<array{Colour, float}> colour and opacity there; of a fill along a part all that it has,
+     *                                              as any of them can come to lie there while the part grows
+     */
+    private function fills(FillCoat $fill, Point $point): array
     {
-        return in_array($fill->kind, self::GRADIENTS, true)
-            ? $fill->opacity * GradientColour::opacityAt($fill, ($this->across)($fill->across), $point)
-            : $fill->opacity;
-    }
+        if ($fill->kind === 'along') {
+            return array_map(fn (Stop $stop): array => [
+                Colour::hex(Inks::on($this->colour, $stop->ink)),
+                $fill->opacity * $stop->opacity,
+            ], $fill->usualStops());
+        }
+        if (!$fill->isGradient()) {
+            return [[Colour::hex(Inks::on($this->colour, $fill->ink)), $fill->opacity]];
+        }
+        $over = ($this->across)($fill->across);
 
-    private function fill(FillCoat $fill, Point $point): Colour
-    {
-        return in_array($fill->kind, self::GRADIENTS, true)
-            ? GradientColour::at($fill, ($this->across)($fill->across), $point, $this->colour)
-            : Colour::hex(Inks::on($this->colour, $fill->ink));
+        return [[
+            GradientColour::at($fill, $over, $point, $this->colour),
+            $fill->opacity * GradientColour::opacityAt($fill, $over, $point),
+        ]];
     }
 }

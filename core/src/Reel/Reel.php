@@ -32,7 +32,7 @@ final readonly class Reel
          *                                                  a glyph's number and its place in font units
          */
         public array $runs,
-        /** @var list<LinearPaint|RadialPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint|PicturePaint> */
+        /** @var list<LinearPaint|RadialPaint|AlongPaint|PatternPaint|DotsPaint|TilePaint|CloudsPaint|PicturePaint> */
         public array $paints,
         /** @var list<Blur|Inner> what is done to outlines */
         public array $effects,
@@ -70,6 +70,7 @@ final readonly class Reel
         return match ($paint['kind']) {
             'linear' => self::made(LinearPaint::class, $paint),
             'radial' => self::made(RadialPaint::class, $paint),
+            'along' => self::made(AlongPaint::class, $paint),
             'dots' => self::made(DotsPaint::class, $paint),
             'tile' => self::made(TilePaint::class, $paint),
             'clouds' => self::made(CloudsPaint::class, $paint),

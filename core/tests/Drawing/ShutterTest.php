@@ -9,6 +9,7 @@ use Lupine\Core\Motion\BadTime;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Tests\Rounds;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -52,23 +53,26 @@ final class ShutterTest extends TestCase
         self::assertSame(array_keys($tracks[0]), array_keys($tracks[1]));
         $checked = 0;
         foreach ($tracks[0] as $name => $track) {
-            for ($frame = 0; $frame < $plain['frames']; ++$frame) {
+            $off = [];
+            // Every frame in the long run, else every third, and others of each track.
+            $each = Rounds::of(3, 1);
+            for ($frame = crc32($name) % $each; $frame < $plain['frames']; $frame += $each) {
                 $sharp = self::shown($plain, $track, $frame);
-                self::assertSame(
-                    $sharp,
-                    self::shown($blurred, $tracks[1][$name], $frame * 9 + 4),
-                    $name.' on frame '.$frame,
-                );
+                $moments = [$frame * 9 + 4];
                 if ($track['property'] === 'run') {
-                    foreach ([$frame * 9, $frame * 9 + 8] as $moment) {
-                        $read = self::shown($blurred, $tracks[1][$name], $moment);
-                        self::assertSame($sharp, $read, 'readings are sharp');
+                    // Readings are sharp.
+                    array_push($moments, $frame * 9, $frame * 9 + 8);
+                }
+                foreach ($moments as $moment) {
+                    if (self::shown($blurred, $tracks[1][$name], $moment) !== $sharp) {
+                        $off[] = $frame;
                     }
                 }
                 ++$checked;
             }
+            self::assertSame([], $off, $name.': frames');
         }
-        self::assertGreaterThan(500, $checked);
+        self::assertGreaterThan(150, $checked);
     }
 
     public function testWhatChangesAtOnceIsSharpAndWhatIsLeftOutToo(): void

@@ -36,6 +36,30 @@ final class CourseTest extends TestCase
         self::assertEqualsWithDelta(1.0, $chain->length / $case['length'], 1e-5);
     }
 
+    /**
+     * Circles and lines in a row, each beginning where the one before ends, and together as long as the path.
+     *
+     * @param array<string, mixed> $case
+     */
+    #[DataProvider('paths')]
+    public function testItsBendsLieAlongIt(array $case): void
+    {
+        $chain = Course::ofCubics(SvgPath::read($case['path']));
+        foreach ([[0.0, 1.0], [0.2, 0.7]] as [$from, $to]) {
+            $along = $from * $chain->length;
+            foreach ($chain->bends($along, $to * $chain->length) as $bend) {
+                foreach ([[0.0, $bend->fromDegrees], [$bend->length(), $bend->toDegrees]] as [$on, $degrees]) {
+                    $there = $chain->at($along + $on)[0];
+                    $away = $bend->centre->towards($degrees, $bend->radius)->distanceTo($there);
+                    // What is straight is a very large circle.
+                    self::assertLessThan(1e-6 + $on ** 2 / 300_000, $away);
+                }
+                $along += $bend->length();
+            }
+            self::assertEqualsWithDelta($to * $case['length'], $along, $case['length'] * 1e-5);
+        }
+    }
+
     /** A point half way along, against a polyline of many pieces through the same curves. */
     public function testHalfWayIsHalfWay(): void
     {

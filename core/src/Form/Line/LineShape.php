@@ -10,6 +10,7 @@ use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Bend;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
@@ -102,7 +103,10 @@ final readonly class LineShape implements Shape
             new Point($this->plot->middle()->x, $this->plot->top),
             $this->plot->middle(),
             hypot($this->plot->width, $this->plot->height) / 2 + max($this->thickness, $this->dot),
-        );
+        )->along([Bend::straight(
+            new Point($this->plot->left, $this->plot->middle()->y),
+            new Point($this->plot->right(), $this->plot->middle()->y),
+        )], $this->plot->height);
     }
 
     /** A label stands at the figure, also where its stretch goes on beyond it. */

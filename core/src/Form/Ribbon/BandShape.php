@@ -142,7 +142,7 @@ final readonly class BandShape implements Shape
             new Point($middle->x, $box->bottom() + $this->half),
             $middle,
             $reach,
-        );
+        )->along($this->chain->bends($this->from, $this->to), $this->half);
     }
 
     /** @return array{float, float} how far a point is from the middle line, and where along it */

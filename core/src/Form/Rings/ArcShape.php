@@ -10,6 +10,7 @@ use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Bend;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Geometry\Sector;
 
@@ -128,6 +129,9 @@ final readonly class ArcShape implements Shape
             $this->sector->centre,
             $this->sector->outerRadius,
             $this->middle(),
+        )->along(
+            [new Bend($this->sector->centre, $this->radius(), $this->startDegrees, $this->endDegrees)],
+            ($this->sector->outerRadius - $this->sector->innerRadius) / 2,
         );
     }
 

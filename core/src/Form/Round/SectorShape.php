@@ -121,6 +121,6 @@ final readonly class SectorShape implements Shape
             $this->centre,
             $sector->outerRadius + $this->out,
             $this->middle(),
-        );
+        )->along([$sector->bend()], ($sector->outerRadius - $sector->innerRadius) / 2);
     }
 }

@@ -10,6 +10,7 @@ use Lupine\Core\Form\Grain;
 use Lupine\Core\Form\Rim;
 use Lupine\Core\Form\Round\SectorShape;
 use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Bend;
 use Lupine\Core\Geometry\Point;
 
 /** The top of a part of a tilted pie. */
@@ -79,6 +80,10 @@ final readonly class TiltedShape implements Shape
             new Point($middle->x, $middle->y - $deep),
             $this->view->point(new Point(0, 0)),
             $sector->outerRadius + $this->out,
+        )->along(
+            [new Bend($middle, $sector->bend()->radius, $sector->fromDegrees, $sector->toDegrees())],
+            ($sector->outerRadius - $sector->innerRadius) / 2,
+            $this->view->flat,
         );
     }
 

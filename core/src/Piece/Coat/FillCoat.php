@@ -21,7 +21,7 @@ final readonly class FillCoat implements Coat
 {
     use Layer;
 
-    private const GRADIENTS = ['linear', 'radial'];
+    private const GRADIENTS = ['linear', 'radial', 'along'];
     private const CENTRED = ['radial', 'picture'];
     private const TURNED = ['linear', 'picture'];
     private const LAID = ['linear', 'radial', 'picture'];
@@ -39,9 +39,13 @@ final readonly class FillCoat implements Coat
             'shaded' => 'Shaded',
             'linear' => 'Linear',
             'radial' => 'Radial',
+            'along' => 'Along',
             'picture' => 'Picture',
         ])]
-        #[Detail('shaded: a little lighter outward or along the part')]
+        #[Detail(
+            'shaded: a little lighter outward or along the part; along: a gradient from where the part begins to where it'
+                .' ends',
+        )]
         public string $kind = 'flat',
         #[Among(Ink::class)]
         #[Detail(when: ['kind' => ['flat', 'shaded']])]
@@ -131,6 +135,11 @@ final readonly class FillCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
+    }
+
+    public function isGradient(): bool
+    {
+        return in_array($this->kind, self::GRADIENTS, true);
     }
 
     /** @return non-empty-list<Stop> */
