@@ -32,6 +32,7 @@ export interface Answers {
   'POST script/tell': ToldTable;
   'POST script/lay': LaidLines;
   'POST pictures': KeptPicture;
+  'POST tiles': ReadTile;
   'POST uploads': Upload;
   'PUT uploads/{upload}': UploadedPart;
   'DELETE uploads/{upload}': Gone;
@@ -1138,6 +1139,18 @@ export interface KeptPicture {
   file: string;
   width: number;
   height: number;
+}
+/**
+ * A drawing as the tile of a pattern.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ReadTile".
+ */
+export interface ReadTile {
+  /**
+   * path data in a square of 100 × 100
+   */
+  tile: string;
 }
 /**
  * A file that comes in, in parts.

@@ -441,9 +441,14 @@ export interface Stop {
  */
 export interface Pattern {
   /**
-   * halftone: dots that grow from one end to the other; hand: strokes, none like the next
+   * halftone: dots that grow from one end to the other; hand: strokes, none like the next; own: the shape of `tile`
    */
-  kind: 'dots' | 'stripes' | 'crossed' | 'grid' | 'waves' | 'rings' | 'bricks' | 'crosses' | 'halftone' | 'hand';
+  kind:
+    'dots' | 'stripes' | 'crossed' | 'grid' | 'waves' | 'rings' | 'bricks' | 'crosses' | 'halftone' | 'hand' | 'own';
+  /**
+   * path data of M, L, C and Z in a square of 100 × 100, filled by the nonzero rule
+   */
+  tile?: string;
   /**
    * from one to the next, pixels
    */

@@ -443,7 +443,8 @@ export const settings: Record<keyof Groups, Group> = {
     label: "Pattern",
     hint: "Repeats a shape over the fill.",
     fields: [
-      {"name":"kind","label":"Kind","kind":"choice","choices":[["dots","Dots"],["stripes","Stripes"],["crossed","Crossed"],["grid","Grid"],["waves","Waves"],["rings","Rings"],["bricks","Bricks"],["crosses","Crosses"],["halftone","Halftone"],["hand","By hand"]],"default":"dots"},
+      {"name":"kind","label":"Kind","kind":"choice","choices":[["dots","Dots"],["stripes","Stripes"],["crossed","Crossed"],["grid","Grid"],["waves","Waves"],["rings","Rings"],["bricks","Bricks"],["crosses","Crosses"],["halftone","Halftone"],["hand","By hand"],["own","Own tile"]],"default":"dots"},
+      {"name":"tile","label":"Tile","kind":"text","longest":20000,"when":{"kind":["own"]}},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":4,"max":400,"step":1,"default":30},
       {"name":"degrees","label":"Angle","kind":"number","unit":"degrees","min":-360,"max":360,"step":1,"default":30,"isKeyed":true},
       {"name":"weight","label":"Weight","kind":"number","unit":"fraction","min":0.02,"max":0.98,"step":1,"default":0.5,"when":{"kind":["dots","stripes","crossed","grid","waves","rings","bricks","crosses","hand"]}},
@@ -451,7 +452,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"ink","label":"Ink colour","kind":"colour","default":"#000000","when":{"inked":["own"]},"isKeyed":true},
       {"name":"ground","label":"Second ink","kind":"colour","canBeNone":true,"none":"Fill below"},
       {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":0.14,"isKeyed":true},
-      {"name":"drift","label":"Drift","kind":"number","unit":"pixels a second","min":-2000,"max":2000,"step":5,"default":0,"hint":"Moves across its own lines.","when":{"kind":["dots","stripes","crossed","grid","waves","rings","bricks","crosses"]}},
+      {"name":"drift","label":"Drift","kind":"number","unit":"pixels a second","min":-2000,"max":2000,"step":5,"default":0,"hint":"Moves across its own lines.","when":{"kind":["dots","stripes","crossed","grid","waves","rings","bricks","crosses","own"]}},
       {"name":"blend","label":"Blend","kind":"choice","choices":[["normal","Normal"],["multiply","Multiply"],["screen","Screen"],["overlay","Overlay"],["soft-light","Soft light"],["add","Add"]],"default":"normal"},
     ],
   },

@@ -65,6 +65,39 @@ for (const round of [0, 1, 2, 3, 4]) {
   });
 }
 
+// Chromium draws the SVG itself, and then the tile that was made of it.
+test('the tile of a pattern is the drawing that it was made of', async ({ page, request }) => {
+  const leaf = '<path d="M12 88C12 36 52 12 88 12C88 52 64 88 12 88Z"/>';
+  const drawings = {
+    leaf: [`0 0 100 100`, leaf],
+    turned: ['-50 -50 100 100', `<g transform="rotate(30) scale(0.4 0.7) translate(-50 -50)">${leaf}</g>`],
+    holes: ['0 0 60 60', '<path fill-rule="evenodd" d="M4 4h52v52h-52zM14 14h32v32h-32zM22 22h16v16h-16z"/>'],
+    shapes: [
+      '0 0 120 60',
+      '<rect x="6" y="8" width="40" height="30" rx="9"/><ellipse cx="80" cy="30" rx="26" ry="14" transform="skewX(-12)"/>' +
+        '<polygon points="8,44 40,44 24,58"/><g fill="none"><circle cx="60" cy="20" r="18"/></g>',
+    ],
+    arcs: [
+      '0 0 60 60',
+      '<path style="fill:#a33" d="m30 6a24 24 0 0112 45l-9-9a12 12 0 10-6 0l-9 9a24 24 0 0112-45z"/>',
+    ],
+  };
+  await page.goto('/nowhere');
+  for (const [name, [viewBox, drawn]] of Object.entries(drawings)) {
+    const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="400" viewBox="${viewBox}">${drawn}</svg>`;
+    const answer = await request.post(`/api/tiles?name=${name}.svg`, {
+      headers: { 'Content-Type': 'application/octet-stream', Accept: 'application/json' },
+      data: svg,
+    });
+    expect(answer.status(), await answer.text()).toBe(200);
+    const { tile } = (await answer.json()) as { tile: string };
+    const shown = await screenshotOf(page, svg.replaceAll('#a33', '#000'), 400, 400);
+    const made = await screenshotOf(page, `<svg viewBox="0 0 100 100" width="400"><path d="${tile}"/></svg>`, 400, 400);
+    expect(decibels(shown.data, made.data), name).toBeGreaterThan(40);
+    expect(made.data.filter((part, at) => at % 4 === 0 && part < 60).length, name).toBeGreaterThan(9000);
+  }
+});
+
 // A photograph and a drawing, whole, cut and side by side, turned, out of focus, on parts and panels.
 test('pictures are the same on stage, still and SVG', async ({ page, request }) => {
   const send = async (name: string, data: Buffer): Promise<Omit<Picture, 'id'>> => {

@@ -51,6 +51,7 @@ Route::get('listenings/{listening}', [SoundController::class, 'listening']);
 Route::post('listenings/{listening}/cancel', [SoundController::class, 'cancel']);
 
 Route::post('pictures', [PictureController::class, 'store'])->middleware('throttle:costly');
+Route::post('tiles', [PictureController::class, 'tile'])->middleware('throttle:costly');
 Route::get('pictures/{picture}', [PictureController::class, 'file'])->where('picture', '[0-9a-f]{64}');
 
 Route::get('starters', [PieceController::class, 'starters']);

@@ -26,6 +26,7 @@ final readonly class Contract
         'POST script/tell' => ToldTable::class,
         'POST script/lay' => LaidLines::class,
         'POST pictures' => KeptPicture::class,
+        'POST tiles' => ReadTile::class,
         'POST uploads' => Upload::class,
         'PUT uploads/{upload}' => UploadedPart::class,
         'DELETE uploads/{upload}' => Gone::class,

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Api\KeptPicture;
+use App\Api\ReadTile;
 use App\Http\Reply;
 use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lupine\Core\Formats\SvgTile;
 use Lupine\Core\Reel\PicturePaint;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Field;
@@ -28,10 +30,24 @@ final readonly class PictureController
     public function store(Request $request): JsonResponse
     {
         $asked = Field::root($request->query());
-        $name = PlainText::writable(mb_substr(basename(trim($asked->get('name')->text(1000, ''))), 0, 200));
-        $kept = $this->store->keep((string) $request->getContent(), $name !== '' ? $name : 'The picture');
+        $kept = $this->store->keep((string) $request->getContent(), self::named($asked));
 
         return Reply::of(new KeptPicture(...$kept), 201);
+    }
+
+    /** A drawing as the tile of a pattern. */
+    public function tile(Request $request): JsonResponse
+    {
+        $asked = Field::root($request->query());
+
+        return Reply::of(new ReadTile(SvgTile::read((string) $request->getContent(), self::named($asked))));
+    }
+
+    private static function named(Field $asked): string
+    {
+        $name = PlainText::writable(mb_substr(basename(trim($asked->get('name')->text(1000, ''))), 0, 200));
+
+        return $name !== '' ? $name : 'The picture';
     }
 
     public function file(Request $request, string $picture): Response

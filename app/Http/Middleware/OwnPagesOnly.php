@@ -11,6 +11,7 @@ use App\Pictures\PictureStore;
 use App\Voice\Uploads;
 use Closure;
 use Illuminate\Http\Request;
+use Lupine\Core\Formats\SvgTile;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -48,24 +49,10 @@ final readonly class OwnPagesOnly
     {
         $body = (string) $request->getContent();
         $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
-        if ($request->is('api/tables') && $type === 'application/octet-stream') {
-            // A file as it is, which is no simple request either.
-            return strlen($body) <= IncomingFile::MOST_BYTES
-                ? null
-                : Refusal::answer(
-                    'This file is too large; the limit is 10 MB. Save only the sheet you need as a separate file.',
-                    413,
-                );
-        }
-        if ($request->is('api/pictures') && $type === 'application/octet-stream') {
-            return strlen($body) <= PictureStore::MOST_BYTES
-                ? null
-                : Refusal::answer('This picture is larger than 20 MB. Export it smaller, or as JPEG.', 413);
-        }
-        if ($request->is('api/uploads/*') && $request->isMethod('PUT') && $type === 'application/octet-stream') {
-            return strlen($body) <= Uploads::PART
-                ? null
-                : Refusal::answer('A part of a file can be 4 MB large, not more.', 413);
+        // A file as it is, which is no simple request either.
+        [$most, $tooLarge] = $type === 'application/octet-stream' ? self::limitOfFile($request) : [null, ''];
+        if ($most !== null) {
+            return strlen($body) <= $most ? null : Refusal::answer($tooLarge, 413);
         }
         if (strlen($body) > (int) config('lupine.request_bytes')) {
             return Refusal::answer('This is too large. The limit is 4 MB.', 413);
@@ -75,5 +62,29 @@ final readonly class OwnPagesOnly
         return $empty || $type === 'application/json'
             ? null
             : Refusal::answer('Send JSON, with the header Content-Type: application/json.', 415);
+    }
+
+    /** @return array{int|null, string} bytes that a file has at most, and what is said of larger ones */
+    private static function limitOfFile(Request $request): array
+    {
+        return match (true) {
+            $request->is('api/tables') => [
+                IncomingFile::MOST_BYTES,
+                'This file is too large; the limit is 10 MB. Save only the sheet you need as a separate file.',
+            ],
+            $request->is('api/pictures') => [
+                PictureStore::MOST_BYTES,
+                'This picture is larger than 20 MB. Export it smaller, or as JPEG.',
+            ],
+            $request->is('api/tiles') => [
+                SvgTile::MOST_BYTES,
+                'This drawing is larger than 1 MB. Simplify it and add it again.',
+            ],
+            $request->is('api/uploads/*') && $request->isMethod('PUT') => [
+                Uploads::PART,
+                'A part of a file can be 4 MB large, not more.',
+            ],
+            default => [null, ''],
+        };
     }
 }

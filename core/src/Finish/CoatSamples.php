@@ -163,10 +163,12 @@ final readonly class CoatSamples
     {
         $kind = Group::of($class)->named('kind')->setting;
         \assert($kind instanceof Choice);
+        // A drawing of one’s own is brought, and not chosen.
+        $choices = array_diff_key($kind->choices, ['own' => '']);
 
         return self::named(array_combine(
-            array_values($kind->choices),
-            array_map(static fn (string $one): array => [$sample($one)], $kind->values()),
+            array_values($choices),
+            array_map(static fn (string $one): array => [$sample($one)], array_keys($choices)),
         ));
     }
 }

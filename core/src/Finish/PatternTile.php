@@ -38,6 +38,7 @@ final readonly class PatternTile
                 [$size / 2, $size / 2, $size / 2, false],
             ]),
             'crosses' => self::cross($size, $size * 0.09 * $weight),
+            'own' => self::own($size, $pattern->tile),
             default => OutlineBuilder::rectangle(0, -self::OVER, $size * $pattern->weight, $size + 2 * self::OVER),
         });
     }
@@ -67,6 +68,16 @@ final readonly class PatternTile
 
         return self::polygon([[$from + $half, $from], [$to + $half, $to], [$to - $half, $to], [$from - $half, $from]])
             .self::polygon([[$to + $half, $from], [$from + $half, $to], [$from - $half, $to], [$to - $half, $from]]);
+    }
+
+    /** A drawing in a square of 100, as large as the tile. */
+    private static function own(float $size, string $outline): string
+    {
+        return (string) preg_replace_callback(
+            '/-?\d+(\.\d+)?/',
+            static fn (array $number): string => Decimal::of((float) $number[0] * $size / 100),
+            $outline,
+        );
     }
 
     private static function cross(float $size, float $half): string

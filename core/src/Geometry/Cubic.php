@@ -42,6 +42,14 @@ final readonly class Cubic
         );
     }
 
+    /** Whether its controls lie on it in even steps, as those of a straight line do. */
+    public function isLine(): bool
+    {
+        $line = self::line($this->from, $this->to);
+
+        return $line->first->distanceTo($this->first) < 1e-9 && $line->second->distanceTo($this->second) < 1e-9;
+    }
+
     /** Radians clockwise from the right. */
     public function headingAt(float $part): float
     {

@@ -7,13 +7,16 @@ namespace Lupine\Core\Geometry;
 /**
  * Reads SVG path data as cubic curves. Source: SVG 1.1, “Paths”, with its implementation notes F.6 for arcs.
  *
- * Only the first part of a path is read: a band runs along one line without lifting the pen.
+ * A band runs along one line without lifting the pen: of a path with several parts, it has the first.
  */
 final class SvgPath
 {
     private const MOST_COMMANDS = 2000;
 
-    /** @var list<Cubic> */
+    /** @var list<non-empty-list<Cubic>> the parts before, where the pen was lifted */
+    private array $parts = [];
+
+    /** @var list<Cubic> of the part that is read */
     private array $cubics = [];
 
     private Point $at;
@@ -31,35 +34,43 @@ final class SvgPath
     }
 
     /**
-     * @return list<Cubic> at least one
+     * @return non-empty-list<Cubic> of its first part
      *
      * @throws BadOutline where it cannot be read or has no length
      */
     public static function read(string $data): array
+    {
+        return self::parts($data)[0];
+    }
+
+    /**
+     * @return non-empty-list<non-empty-list<Cubic>> its parts, those without a length left out
+     *
+     * @throws BadOutline where it cannot be read or has no length
+     */
+    public static function parts(string $data): array
     {
         $path = new self();
         preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])([^MmLlHhVvCcSsQqTtAaZz]*)/', $data, $commands, PREG_SET_ORDER);
         if (count($commands) > self::MOST_COMMANDS) {
             throw new BadOutline(sprintf('A curve can have up to %d commands.', self::MOST_COMMANDS));
         }
-        foreach ($commands as $index => [, $command, $given]) {
-            if ($index > 0 && ($command === 'M' || $command === 'm') && $path->cubics !== []) {
-                break;
-            }
+        foreach ($commands as [, $command, $given]) {
             $path->command($command, self::numbers($given, strtoupper($command) === 'A'));
         }
-        if ($path->cubics === []) {
+        $path->lift();
+        if ($path->parts === []) {
             throw new BadOutline('This is not SVG path data. Write it like M0 0 C40 0 60 80 100 80.');
         }
 
-        return $path->cubics;
+        return $path->parts;
     }
 
     /** @return list<float> */
     private static function numbers(string $text, bool $isArc): array
     {
         // The flags of an arc may stand without a space: a10 10 0 01.5.5
-        $number = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?';
+        $number = '[-+]?(?:\d++\.?\d*+|\.\d++)(?:[eE][-+]?\d++)?+';
         if ($isArc) {
             $text = (string) preg_replace(
                 "/({$number}[\s,]*{$number}[\s,]*{$number})[\s,]*([01])[\s,]*([01])/",
@@ -106,7 +117,7 @@ final class SvgPath
             $base->y + ($part[$place + 1] ?? 0.0),
         );
         match ($kind) {
-            'M' => $this->at = $this->start = $point(0),
+            'M' => $this->move($point(0)),
             'L' => $this->line($point(0)),
             'H' => $this->line(new Point($base->x + $part[0], $this->at->y)),
             'V' => $this->line(new Point($this->at->x, $base->y + $part[0])),
@@ -116,6 +127,21 @@ final class SvgPath
             'T' => $this->quadratic($this->mirrored('Q'), $point(0)),
             default => $this->arc($part, $point(5)),
         };
+    }
+
+    private function move(Point $to): void
+    {
+        $this->lift();
+        $this->at = $this->start = $to;
+        $this->controlOf = '';
+    }
+
+    private function lift(): void
+    {
+        if ($this->cubics !== []) {
+            $this->parts[] = $this->cubics;
+            $this->cubics = [];
+        }
     }
 
     private function line(Point $to): void

@@ -26,7 +26,7 @@ final readonly class AlongPaint implements WovenPaint
     public function __construct(
         /**
          * @var list<array{float, float, float, float, float, float, float}> of each bend its centre, radius, angle
-         *     from and to, clockwise from 12 o’clock, and where it lies on the gradient from 0 to 1
+         *                                                                   from and to, clockwise from 12 o’clock, and where it lies on the gradient from 0 to 1
          */
         public array $bends,
         /** half of the thickness on both sides of the bends */

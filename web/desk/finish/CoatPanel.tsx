@@ -7,6 +7,7 @@ import { useDesk } from '../deskStore';
 import { begun, coatsOf, isOwn, labelOf, MOST, setCoats, type Coat, type Kind, type Whose } from './coats';
 import { CoatChanges } from './CoatChanges';
 import { CoatPicture, CoatPictures } from './CoatPictures';
+import { OwnTile } from './OwnTile';
 import { PictureField } from './PictureField';
 import { Stops } from './Stops';
 
@@ -19,10 +20,13 @@ interface Props {
   onChoose: (kind: Kind, place: number) => void;
 }
 
+/** how a tile of one’s own lies at first: upright, large enough to be seen; taste */
+const OWN_TILE = { kind: 'own', size: 60, degrees: 0, opacity: 0.35 } as const;
+
 /** Kinds are chosen by looking, and what lies at the ground cannot be out of register. */
 function hidden(kind: Kind, place: number): string[] {
   if (kind === 'fills') return place === 0 ? ['shiftX', 'shiftY'] : [];
-  return kind === 'patterns' || kind === 'textures' ? ['kind'] : [];
+  return kind === 'patterns' || kind === 'textures' ? ['kind', 'tile'] : [];
 }
 
 /** One coat: samples to choose from by looking, and all that it can be set to. */
@@ -77,6 +81,16 @@ export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose 
               {name}
             </button>
           ))}
+          {kind === 'patterns' && (
+            <OwnTile
+              isOn={coat !== undefined && 'tile' in coat && coat.kind === 'own'}
+              onChange={(tile) => {
+                const own = { ...(coat ?? begun(kind, whose)[0]), ...OWN_TILE, tile } as Coat;
+                change((now) => (now.length === 0 ? [own] : now.map((one, at) => (at === place ? own : one))));
+                onChoose(kind, place);
+              }}
+            />
+          )}
         </div>
       </CoatPictures>
       {coat && (

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Piece\Coat;
 
+use Lupine\Core\Settings\Checked;
 use Lupine\Core\Settings\Choice;
 use Lupine\Core\Settings\ColourValue;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Number;
+use Lupine\Core\Settings\Text;
 use Lupine\Core\Settings\Toggle;
 use Lupine\Core\Settings\Unit;
 
@@ -19,9 +22,14 @@ use Lupine\Core\Settings\Unit;
     hint: 'Repeats a shape over the fill.',
     name: 'Pattern',
 )]
-final readonly class PatternCoat implements Coat
+final readonly class PatternCoat implements Checked, Coat
 {
     use Layer;
+
+    /** characters of path data that a tile has at most */
+    public const LONGEST_TILE = 20_000;
+
+    private const OUTLINE = '/^(?:[MLC](?: ?-?\d{1,5}(?:\.\d{1,4})?)+|Z)*$/D';
 
     /** whose ink can be as wide as one likes */
     private const WEIGHTED = ['dots', 'stripes', 'crossed', 'grid', 'waves', 'rings', 'bricks', 'crosses', 'hand'];
@@ -38,9 +46,19 @@ final readonly class PatternCoat implements Coat
             'crosses' => 'Crosses',
             'halftone' => 'Halftone',
             'hand' => 'By hand',
+            'own' => 'Own tile',
         ])]
-        #[Detail('halftone: dots that grow from one end to the other; hand: strokes, none like the next')]
+        #[Detail(
+            'halftone: dots that grow from one end to the other; hand: strokes, none like the next; own: the shape of `tile`',
+        )]
         public string $kind = 'stripes',
+        #[Text('Tile', self::LONGEST_TILE, '')]
+        #[Detail(
+            'path data of M, L, C and Z in a square of 100 × 100, filled by the nonzero rule',
+            isOptional: true,
+            when: ['kind' => ['own']],
+        )]
+        public string $tile = '',
         #[Number('Size', Unit::Pixels, 4, 400, 30)]
         #[Detail('from one to the next')]
         public float $size = 30.0,
@@ -71,7 +89,7 @@ final readonly class PatternCoat implements Coat
             'across its own lines; below 0 the other way',
             hint: 'Moves across its own lines.',
             isOptional: true,
-            when: ['kind' => ['dots', 'stripes', 'crossed', 'grid', 'waves', 'rings', 'bricks', 'crosses']],
+            when: ['kind' => ['dots', 'stripes', 'crossed', 'grid', 'waves', 'rings', 'bricks', 'crosses', 'own']],
         )]
         public float $drift = 0.0,
         #[Blend]
@@ -81,6 +99,13 @@ final readonly class PatternCoat implements Coat
         #[Detail('whether it is left out; its settings are kept', isOptional: true)]
         public bool $isOff = false,
     ) {
+    }
+
+    public function check(Field $field): void
+    {
+        if (preg_match(self::OUTLINE, $this->tile) !== 1) {
+            throw $field->get('tile')->wrong('is not path data of M, L, C and Z, such as M0 0L100 0L50 80Z');
+        }
     }
 
     public function isLooping(): bool

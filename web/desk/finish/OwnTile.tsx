@@ -1,0 +1,48 @@
+import { useRef } from 'react';
+import { reasonOf, sendFile } from '../../api/client';
+import { useNotices } from '../../common/Notices';
+
+interface Props {
+  isOn: boolean;
+  onChange: (tile: string) => void;
+}
+
+/** An SVG becomes the tile of a pattern: its shapes, in the pattern’s ink. */
+export function OwnTile({ isOn, onChange }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const take = async (file: File): Promise<void> => {
+    try {
+      onChange((await sendFile('POST tiles', file, { query: { name: file.name.slice(0, 200) } })).tile);
+    } catch (error) {
+      useNotices.getState().say(reasonOf(error), { bad: true });
+    }
+  };
+  return (
+    <>
+      <button
+        type="button"
+        className={`coat-sample is-file${isOn ? ' is-on' : ''}`}
+        aria-pressed={isOn}
+        title="Take the shapes of an SVG as the tile"
+        onClick={() => input.current?.click()}
+      >
+        <span className="coat-picture">
+          <i className="bi bi-plus-lg" aria-hidden="true" />
+        </span>
+        Own…
+      </button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept=".svg"
+        aria-label="Add a tile"
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          target.value = '';
+          if (file) void take(file);
+        }}
+      />
+    </>
+  );
+}
