@@ -1,11 +1,24 @@
+import { readFileSync } from 'node:fs';
 import { grounds, panels, samples } from '../contracts/settings';
-import type { Panel, Picture } from '../contracts/piece';
+import type { Panel, Picture, Piece } from '../contracts/piece';
 import { evenlySpoken } from '../demo/evenlySpoken';
-import { store } from './desk';
+import { openDemo, store, stored } from './desk';
 import { decibels, fineStage, screenshotOf, stillOf, svgOf } from './pictures';
 import { expect, test } from './kept';
 
 const demo = evenlySpoken;
+
+/** the starters in looks, and a frame of each on which parts come or change */
+const LOOKS = {
+  chalk: 150,
+  cloth: 50,
+  enamel: 148,
+  glass: 60,
+  lamplight: 50,
+  ledger: 159,
+  'print-shop': 45,
+  signal: 40,
+};
 
 // Samples of every coat, a few at a time, on marks, words, plates and panels, on grounds with lights, clouds and
 // textures, amid the entrance or after.
@@ -64,6 +77,46 @@ for (const round of [0, 1, 2, 3, 4]) {
     expect(decibels(skia.data, drawn.data), 'SVG').toBeGreaterThan(40);
   });
 }
+
+for (const [look, frame] of Object.entries(LOOKS)) {
+  test(`${look} is the same on stage, still and SVG`, async ({ page, request }) => {
+    const file = new URL(`../demo/starters/${look}.json`, import.meta.url);
+    const id = await store(request, JSON.parse(readFileSync(file, 'utf8')) as Piece);
+    const skia = await stillOf(request, id, frame);
+    const drawn = await screenshotOf(page, await svgOf(request, id, frame), skia.width, skia.height);
+    const stage = await fineStage(page, id, frame);
+    expect.soft(decibels(skia.data, stage.data), 'stage').toBeGreaterThan(50);
+    expect.soft(decibels(skia.data, drawn.data), 'SVG').toBeGreaterThan(40);
+  });
+}
+
+test('a drawing becomes the tile of a pattern, drifts, and what is none says so', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await page.getByRole('tab', { name: 'Finish' }).click();
+  await page.getByRole('button', { name: /^Pattern:/ }).click();
+  const pattern = async () => (await stored(request, id)).document.charts[0].finish.patterns?.[0];
+  const before = await pattern();
+  const take = (name: string, svg: string): Promise<void> =>
+    page.getByLabel('Add a tile').setInputFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+  await take(
+    'line.svg',
+    '<svg viewBox="0 0 9 9" xmlns="http://www.w3.org/2000/svg"><path stroke="#000" fill="none" d="M0 0L9 9"/></svg>',
+  );
+  await expect(page.locator('.toast')).toContainText('Turn its strokes into shapes');
+  expect(await pattern()).toEqual(before);
+  await take(
+    'kite.svg',
+    '<svg viewBox="0 0 10 10" xmlns="http://www.w3.org/2000/svg"><path d="M5 0L10 5L5 10L0 5Z"/></svg>',
+  );
+  await expect.poll(pattern).toMatchObject({ kind: 'own', tile: 'M50 0L100 50L50 100L0 50L50 0Z' });
+  await page.locator('.bench-face').getByLabel('Drift', { exact: true }).fill('40');
+  await page.keyboard.press('Enter');
+  await expect.poll(pattern).toMatchObject({ kind: 'own', drift: 40 });
+  await expect(page.locator('.proof-word')).toContainText('exact');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect.poll(pattern).toEqual(before);
+});
 
 // Chromium draws the SVG itself, and then the tile that was made of it.
 test('the tile of a pattern is the drawing that it was made of', async ({ page, request }) => {
