@@ -1,5 +1,6 @@
 import { Brush, nothingKept, type KeptPaints } from './brush';
 import { Bounds, Boxes, joined, type Box } from './bounds';
+import { ClipRun, type Clip } from './clips';
 import type { Reel, ReelGroup } from './reel';
 import { leavesOf, Placing, UNSHIFTED, type Leaf, type Shift } from './placing';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
@@ -284,11 +285,13 @@ export class Painter {
     done: ReadonlySet<ReelGroup> = NONE,
     depth = 0,
   ): void {
+    const clips = new ClipRun(context, this.brush, view);
     for (let index = from; index < to; index++) {
       const { node, groups } = this.leaves[index];
       const through = this.together.seenThrough(groups, frame, done);
       const end = through ? Math.min(to, this.together.spanOf(through)![1]) : index;
       if (through && (end - index > 1 || through.mask !== null)) {
+        clips.to([]);
         this.paintThrough(
           context,
           [index, end],
@@ -307,15 +310,11 @@ export class Painter {
       );
       if (alpha <= 0 || !view.isSeen(this.placing.boxOf(this.leaves[index], frame))) continue;
       const pose = this.placing.poseOf(groups, frame);
-      const isClipped = groups.some(({ clip }) => clip !== null);
-      if (isClipped) {
-        context.save();
-        this.clip(context, groups, frame, view);
-      }
+      clips.to(this.clipsOf(groups, frame));
       if (node.kind === 'path') this.brush.path(context, node, alpha, frame, view, pose);
       else this.brush.text(context, node, alpha, frame, view, pose);
-      if (isClipped) context.restore();
     }
+    clips.to([]);
   }
 
   /** Leaves that are put together first, and then seen through as one. */
@@ -366,10 +365,10 @@ export class Painter {
   }
 
   /** Each group's own outline, where that group stands. */
-  private clip(context: Context, groups: ReelGroup[], frame: number, view: View): void {
-    groups.forEach((group, at) => {
-      const clip = this.clipOf(group, frame);
-      if (clip !== null) this.brush.clip(context, clip, view, this.placing.poseOf(groups.slice(0, at + 1), frame));
+  private clipsOf(groups: ReelGroup[], frame: number): Clip[] {
+    return groups.flatMap((group, at) => {
+      const outline = this.clipOf(group, frame);
+      return outline === null ? [] : [{ outline, pose: this.placing.poseOf(groups.slice(0, at + 1), frame) }];
     });
   }
 
