@@ -59,11 +59,11 @@ export interface Reel {
   reel: number;
 }
 /**
- * A gradient along a line that bends: from where a part begins, around, to where it ends. On a canvas it is a conic gradient about the centre of each bend. Source: HTML, the 2D rendering context, createConicGradient. SVG has none: there each bend is cut in steps too small to be told apart.
+ * A gradient along a line that bends: from where a part begins, around, to where it ends. On a canvas it is a conic gradient about the centre of each bend. Source: HTML, the 2D rendering context, createConicGradient. SVG has none: there each bend is cut in steps too small to be told apart. A bend has the x and y of its centre and its radius, the angles that it goes from and to, clockwise from 12 o’clock, and the places on the gradient, from 0 to 1, that it goes from and to.
  */
 export interface AlongPaint {
   /**
-   * of each bend its centre, radius, angle from and to, clockwise from 12 o’clock, and where it lies on the gradient from 0 to 1
+   * as said above
    */
   bends: [number, number, number, number, number, number, number][];
   /**

@@ -404,9 +404,9 @@ export const settings: Record<keyof Groups, Group> = {
     label: "Plate",
     hint: "",
     fields: [
-      {"name":"colour","label":"Colour","kind":"colour","default":"#10201d"},
-      {"name":"padding","label":"Padding","kind":"number","unit":"times","min":0,"max":4,"step":0.05,"default":0.4},
-      {"name":"radius","label":"Corner radius","kind":"number","unit":"times","min":0,"max":4,"step":0.05,"default":0.4},
+      {"name":"colour","label":"Colour","kind":"colour","default":"#10201d","isKeyed":true},
+      {"name":"padding","label":"Padding","kind":"number","unit":"times","min":0,"max":4,"step":0.05,"default":0.4,"isKeyed":true},
+      {"name":"radius","label":"Corner radius","kind":"number","unit":"times","min":0,"max":4,"step":0.05,"default":0.4,"isKeyed":true},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -639,8 +639,8 @@ export const settings: Record<keyof Groups, Group> = {
     label: "Tracks",
     hint: "",
     fields: [
-      {"name":"colour","label":"Colour","kind":"colour","canBeNone":true,"none":"As the form has it"},
-      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"when":{"colour":true}},
+      {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"As the form has it"},
+      {"name":"opacity","label":"Opacity","kind":"number","unit":"fraction","min":0,"max":1,"step":1,"default":1,"when":{"colour":true},"isKeyed":true},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},

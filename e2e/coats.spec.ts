@@ -127,7 +127,8 @@ test('the tile of a pattern is the drawing that it was made of', async ({ page, 
     holes: ['0 0 60 60', '<path fill-rule="evenodd" d="M4 4h52v52h-52zM14 14h32v32h-32zM22 22h16v16h-16z"/>'],
     shapes: [
       '0 0 120 60',
-      '<rect x="6" y="8" width="40" height="30" rx="9"/><ellipse cx="80" cy="30" rx="26" ry="14" transform="skewX(-12)"/>' +
+      '<rect x="6" y="8" width="40" height="30" rx="9"/>' +
+        '<ellipse cx="80" cy="30" rx="26" ry="14" transform="skewX(-12)"/>' +
         '<polygon points="8,44 40,44 24,58"/><g fill="none"><circle cx="60" cy="20" r="18"/></g>',
     ],
     arcs: [

@@ -59,19 +59,20 @@ final readonly class DrawCoats
     /**
      * Everything, from the ground to the eye.
      *
-     * @param float $much how much of the fill that everything lies on is there, from 0 to 1
+     * @param Track<float>|null $much how much of the fill that everything lies on is there, from 0 to 1; null: all
      * @param string|null $trackOf the figure whose track it is
      *
      * @return list<Node>
      */
-    public function all(Coated $on, float $much = 1.0, ?string $trackOf = null): array
+    public function all(Coated $on, ?Track $much = null, ?string $trackOf = null): array
     {
+        $much ??= Track::constant(1.0);
         $ground = $on->coats->map(static fn (Coats $coats): FillCoat => $coats->ground());
         $nodes = [
             new PathNode(
                 $on->outline,
                 $this->ground($on),
-                $ground->map(static fn (FillCoat $fill): float => $fill->opacity * $much),
+                $ground->with($much, static fn (FillCoat $fill, float $much): float => $fill->opacity * $much),
                 blend: $ground->first()->blend,
                 trackOf: $trackOf,
             ),

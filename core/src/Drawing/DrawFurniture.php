@@ -14,6 +14,7 @@ use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Lettering\TickNumbers;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\TrackSettings;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Role;
@@ -88,8 +89,9 @@ final readonly class DrawFurniture
     private function nodes(string $key, Furniture $one): array
     {
         $now = $this->now->map(static fn (array $all): ?Furniture => $all[$key] ?? null);
-        if ($one->role === 'track' && $this->chart->finish->tracks !== null) {
-            return $this->track($one, $now, $this->chart->finish->tracks);
+        $tracks = $one->role === 'track' ? $this->timing->tracks[$one->figureId ?? ''] ?? null : null;
+        if ($tracks !== null) {
+            return $this->track($one, $now, $tracks->track($this->shapes->range));
         }
         $path = new PathNode(
             $now->map(static fn (?Furniture $now): string => $now->outline ?? ''),
@@ -120,28 +122,29 @@ final readonly class DrawFurniture
      * A track with coats.
      *
      * @param Track<Furniture|null> $now
+     * @param Track<TrackSettings> $settings
      *
      * @return list<Node>
      */
-    private function track(Furniture $one, Track $now, TrackSettings $settings): array
+    private function track(Furniture $one, Track $now, Track $settings): array
     {
         $outline = $now->map(static fn (?Furniture $now): string => $now->outline ?? '');
         $box = $outline->map(MeasuredOutline::boxAround(...));
+        $colour = $this->colour($one);
         $on = new Coated(
             (string) $one->figureId,
-            Track::constant($settings->colour ?? $this->colour($one)),
+            $settings->map(static fn (TrackSettings $now): string => $now->colour ?? $colour),
             $outline,
             $box->map(Grain::across(...)),
             $outline,
             $this->shapes->layouts->map(static fn (Layout $layout): Box => $layout->extent()),
             $this->texts->stage,
-            Track::constant($settings->coats),
+            $settings->map(static fn (TrackSettings $now): Coats => $now->coats),
         );
-        $much = match (true) {
-            $settings->colour !== null => $settings->opacity,
-            $one->isTinted => self::TINT,
-            default => self::PLAIN,
-        };
+        $usual = $one->isTinted ? self::TINT : self::PLAIN;
+        $much = $settings->map(
+            static fn (TrackSettings $now): float => $now->colour !== null ? $now->opacity : $usual,
+        );
 
         return $this->texts->coats->all($on, $much, $one->figureId);
     }

@@ -79,32 +79,28 @@ final readonly class DrawLetters
     /**
      * A plate behind words.
      *
+     * @param Track<PlateSettings> $plates
      * @param Track<Box> $box that they take
      */
-    public function plate(PlateSettings $plate, float $size, Track $box, string $of): GroupNode
+    public function plate(Track $plates, float $size, Track $box, string $of): GroupNode
     {
-        $margin = $plate->padding * $size;
-        $around = $box->map(static fn (Box $box): Box => Box::around(
+        $around = $box->with($plates, static fn (Box $box, PlateSettings $plate): Box => Box::around(
             $box->middle(),
-            $box->width + 2 * $margin,
-            $box->height + 2 * $margin,
+            $box->width + 2 * $plate->padding * $size,
+            $box->height + 2 * $plate->padding * $size,
         ));
-        $outline = $around->map(static fn (Box $box): string => OutlineBuilder::roundedRectangle(
-            $box->left,
-            $box->top,
-            $box->width,
-            $box->height,
-            $plate->radius * $size,
-        ));
+        $outline = $around->with($plates, static fn (Box $box, PlateSettings $plate): string =>
+            OutlineBuilder::roundedRectangle($box->left, $box->top, $box->width, $box->height, $plate->radius * $size),
+        );
         $on = new Coated(
             $of,
-            Track::constant($plate->colour),
+            $plates->map(static fn (PlateSettings $plate): string => $plate->colour),
             $outline,
             $around->map(Grain::across(...)),
             $outline,
             $around,
             $this->stage,
-            Track::constant($plate->coats),
+            $plates->map(static fn (PlateSettings $plate): Coats => $plate->coats),
         );
 
         return new GroupNode(Role::Plate, $this->coats->all($on), of: $of);

@@ -18,6 +18,7 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CaptionSettings;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Picture;
+use Lupine\Core\Piece\PlateSettings;
 use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\Role;
@@ -60,17 +61,19 @@ final readonly class DrawTexts
     ): GroupNode {
         $style ??= $words->style;
         $lines = $this->setter->lines($words->shown(), $style, $words->width);
+        $styles = StyleOverTime::of($words, $style, $moves)->track($this->range);
         $children = $this->letters->on(
             $text === null
                 ? $this->texts($lines, $style, $words->x, $words->y, $words->align)
                 : $this->changing($text, $words, $style),
-            StyleOverTime::of($words, $style, $moves)->track($this->range),
+            $styles,
             $words->id,
             $words->arc,
         );
         if ($style->plate !== null) {
             $box = Track::constant($this->box($lines, $style, $words->x, $words->y, $words->align));
-            array_unshift($children, $this->letters->plate($style->plate, $style->size, $box, $words->id));
+            $plates = $styles->map(static fn (TextStyle $now): PlateSettings => $now->plate ?? $style->plate);
+            array_unshift($children, $this->letters->plate($plates, $style->size, $box, $words->id));
         }
         // What is bent has no lines to be cut along.
         $told = $moves->ofThing($words->id);
@@ -228,7 +231,7 @@ final readonly class DrawTexts
     {
         $plate = $style->plate === null || $lines === [] ? [] : [
             $this->letters->plate(
-                $style->plate,
+                Track::constant($style->plate),
                 $style->size,
                 Track::constant($this->box($lines, $style, $x, $y, $align)),
                 $of,
@@ -250,7 +253,9 @@ final readonly class DrawTexts
      */
     public function plate(TextStyle $style, Track $box, string $of): array
     {
-        return $style->plate === null ? [] : [$this->letters->plate($style->plate, $style->size, $box, $of)];
+        return $style->plate === null ? [] : [
+            $this->letters->plate(Track::constant($style->plate), $style->size, $box, $of),
+        ];
     }
 
     /**

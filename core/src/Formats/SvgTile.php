@@ -29,7 +29,9 @@ final class SvgTile
     private const REFUSED = ['text' => 'text', 'image' => 'a picture', 'use' => 'a reused shape'];
 
     /** what is not drawn itself */
-    private const LEFT = ['defs', 'symbol', 'clippath', 'mask', 'pattern', 'marker', 'title', 'desc', 'metadata', 'style'];
+    private const LEFT = [
+        'defs', 'symbol', 'clippath', 'mask', 'pattern', 'marker', 'title', 'desc', 'metadata', 'style',
+    ];
 
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?';
 
@@ -159,7 +161,9 @@ final class SvgTile
                 $rx = $element->hasAttribute('rx') ? $number('rx') : $number('ry');
                 $ry = $element->hasAttribute('ry') ? $number('ry') : $rx;
 
-                return self::rectangle($number('x'), $number('y'), $wide, $high, min($rx, $wide / 2), min($ry, $high / 2));
+                [$rx, $ry] = [min($rx, $wide / 2), min($ry, $high / 2)];
+
+                return self::rectangle($number('x'), $number('y'), $wide, $high, $rx, $ry);
             default:
                 return '';
         }
@@ -200,7 +204,8 @@ final class SvgTile
      */
     private static function transformed(array $matrix, string $transform): array
     {
-        preg_match_all('/(matrix|translate|scale|rotate|skewX|skewY)\s*\(([^)]*)\)/', $transform, $found, PREG_SET_ORDER);
+        $steps = '/(matrix|translate|scale|rotate|skewX|skewY)\s*\(([^)]*)\)/';
+        preg_match_all($steps, $transform, $found, PREG_SET_ORDER);
         foreach ($found as [, $kind, $text]) {
             $n = self::numbers($text);
             [$a, $b, $c] = [$n[0] ?? 0.0, $n[1] ?? null, $n[2] ?? 0.0];

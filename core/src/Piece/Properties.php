@@ -19,6 +19,10 @@ final readonly class Properties
     /** before the coats of a chart or of a part, such as `finish.glows.0.opacity` */
     public const OF_COATS = 'finish.';
 
+    /** before the settings of a chart’s tracks, and of the plate behind a text */
+    public const OF_TRACKS = 'finish.tracks.';
+    public const OF_PLATE = 'plate.';
+
     /** @return list<Property> of one figure of a chart */
     public static function ofFigure(): array
     {
@@ -54,6 +58,8 @@ final readonly class Properties
             ...self::keyed($settings, 'form.'),
             ...self::ofWords(),
             ...self::ofCoats(),
+            ...self::keyed(Group::of(TrackSettings::class)->settings, self::OF_TRACKS, 'Tracks, '),
+            ...self::ofCoats(self::OF_TRACKS, 'Tracks, '),
         ];
     }
 
@@ -78,15 +84,17 @@ final readonly class Properties
             ...self::ofWords(),
             ...self::keyed(Group::of(TextStyle::class)->settings),
             ...self::ofCoats(''),
+            ...self::keyed(Group::of(PlateSettings::class)->settings, self::OF_PLATE, 'Plate, '),
+            ...self::ofCoats(self::OF_PLATE, 'Plate, '),
         ];
     }
 
     /** @return list<Property> of coats: of as many of a kind as there can be */
-    public static function ofCoats(string $prefix = self::OF_COATS): array
+    public static function ofCoats(string $prefix = self::OF_COATS, string $of = ''): array
     {
         $properties = [];
         foreach (Coats::KINDS as $kind => $class) {
-            array_push($properties, ...self::ofList($class, $prefix.$kind, Coats::MOST));
+            array_push($properties, ...self::ofList($class, $prefix.$kind, Coats::MOST, $of));
         }
 
         return $properties;
@@ -102,18 +110,20 @@ final readonly class Properties
 
     /**
      * @param class-string $class of what stands in the list
+     * @param string $of before its labels
      *
      * @return list<Property>
      */
-    private static function ofList(string $class, string $list, int $most): array
+    private static function ofList(string $class, string $list, int $most, string $of = ''): array
     {
         $group = Group::of($class);
         $properties = [];
         for ($place = 0; $place < $most; ++$place) {
             foreach ($group->each() as $setting) {
                 if ($setting->detail->isKeyed) {
-                    $of = $group->label.($place === 0 ? '' : ' '.($place + 1)).', ';
-                    $properties[] = Property::of($setting, "{$list}.{$place}.", $of);
+                    $label = $of.($of === '' ? $group->label : lcfirst($group->label))
+                        .($place === 0 ? '' : ' '.($place + 1)).', ';
+                    $properties[] = Property::of($setting, "{$list}.{$place}.", $label);
                 }
             }
         }
@@ -137,10 +147,10 @@ final readonly class Properties
      *
      * @return list<Property>
      */
-    private static function keyed(array $settings, string $prefix = ''): array
+    private static function keyed(array $settings, string $prefix = '', string $of = ''): array
     {
         return array_values(array_map(
-            static fn (Declared $setting): Property => Property::of($setting, $prefix),
+            static fn (Declared $setting): Property => Property::of($setting, $prefix, $of),
             array_filter($settings, static fn (Declared $setting): bool => $setting->detail->isKeyed),
         ));
     }

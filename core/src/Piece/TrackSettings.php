@@ -18,10 +18,15 @@ final readonly class TrackSettings
 {
     public function __construct(
         #[ColourValue('Colour')]
-        #[Detail('null: as the form has it, tinted or plain', isOptional: true, none: 'As the form has it')]
+        #[Detail(
+            'null: as the form has it, tinted or plain',
+            isOptional: true,
+            isKeyed: true,
+            none: 'As the form has it',
+        )]
         public ?string $colour = null,
         #[Number('Opacity', Unit::Fraction, 0, 1, 1)]
-        #[Detail('of a colour of its own', isOptional: true, when: ['colour' => true])]
+        #[Detail('of a colour of its own', isOptional: true, when: ['colour' => true], isKeyed: true)]
         public float $opacity = 1.0,
         #[Among(Coats::class)]
         public Coats $coats = new Coats(),

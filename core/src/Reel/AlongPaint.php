@@ -13,6 +13,9 @@ use Lupine\Core\Geometry\Decimal;
  *
  * On a canvas it is a conic gradient about the centre of each bend. Source: HTML, the 2D rendering context,
  * createConicGradient. SVG has none: there each bend is cut in steps too small to be told apart.
+ *
+ * A bend has the x and y of its centre and its radius, the angles that it goes from and to, clockwise from 12 o’clock,
+ * and the places on the gradient, from 0 to 1, that it goes from and to.
  */
 final readonly class AlongPaint implements WovenPaint
 {
@@ -24,10 +27,7 @@ final readonly class AlongPaint implements WovenPaint
     private const MARGIN = 8.0;
 
     public function __construct(
-        /**
-         * @var list<array{float, float, float, float, float, float, float}> of each bend its centre, radius, angle
-         *                                                                   from and to, clockwise from 12 o’clock, and where it lies on the gradient from 0 to 1
-         */
+        /** @var list<array{float, float, float, float, float, float, float}> as said above */
         public array $bends,
         /** half of the thickness on both sides of the bends */
         public float $half,

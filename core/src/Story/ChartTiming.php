@@ -18,6 +18,7 @@ use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\TrackSettings;
 
 /** What there is to know of a chart over time: one driver for marks, readings, stems and proof. */
 final readonly class ChartTiming
@@ -35,6 +36,7 @@ final readonly class ChartTiming
      * @param array<string, FigureMoves> $moves when each comes and goes, by figure id
      * @param array<string, string> $colours by figure id
      * @param array<string, CoatsOverTime> $coats by figure id
+     * @param array<string, KeyedValues<TrackSettings>> $tracks that marks run on, by figure id
      * @param array<string, array<string, KeyedNumber>> $keyed numbers of each figure, by figure id and property
      * @param list<array{TimedMove, Change}> $changes of the chart, by their beginnings
      * @param array<string, list<array{TimedMove, Change}>> $changesOfFigures by figure id
@@ -48,6 +50,7 @@ final readonly class ChartTiming
         public array $moves,
         public array $colours,
         public array $coats,
+        public array $tracks,
         private array $keyed,
         public array $changes,
         public array $changesOfFigures,

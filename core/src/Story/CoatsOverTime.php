@@ -62,11 +62,7 @@ final readonly class CoatsOverTime
     /** @return Track<Coats> on the frames of a range */
     public function track(FrameRange $range): Track
     {
-        $changes = $this->changes($range);
-
-        return $changes === []
-            ? Track::constant($this->values->at($range->from))
-            : Track::of([$range->from, ...$changes], $this->values->at(...));
+        return $this->values->track($range);
     }
 
     /** @return list<int> the frames of a range on which a move changes them */

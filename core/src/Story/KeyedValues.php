@@ -6,6 +6,9 @@ namespace Lupine\Core\Story;
 
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
+use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Change;
 use Lupine\Core\Settings\Changed;
 
 /**
@@ -22,6 +25,56 @@ final readonly class KeyedValues
      */
     public function __construct(public object $first, private array $keyed)
     {
+    }
+
+    /**
+     * What changes make of a group. Of a list that has become shorter, what is no longer there waits.
+     *
+     * @template G of object
+     *
+     * @param G $first
+     * @param list<array{TimedMove, Change}> $changes by their beginnings; those of anything else do not count
+     * @param \Closure(string, float): KeyedNumber $number what moves make of a property, and of what it is at first
+     * @param \Closure(string): string $colour what a colour that is not said is at first, by its place
+     * @param string $prefix before the names in moves
+     * @param list<string> $but what is seen to elsewhere
+     *
+     * @return self<G>
+     */
+    public static function told(
+        object $first,
+        array $changes,
+        \Closure $number,
+        \Closure $colour,
+        string $prefix = '',
+        array $but = [],
+    ): self {
+        $keyed = [];
+        foreach ($changes as [, $change]) {
+            $property = $change->property;
+            $path = substr($property, strlen($prefix));
+            if (!str_starts_with($property, $prefix) || isset($keyed[$path]) || in_array($path, $but, true)) {
+                continue;
+            }
+            $now = Changed::value($first, $path);
+            if ($now !== false) {
+                $keyed[$path] = is_float($now) || is_int($now)
+                    ? $number($property, (float) $now)
+                    : KeyedColour::of($property, is_string($now) ? $now : $colour($path), $changes);
+            }
+        }
+
+        return new self($first, $keyed);
+    }
+
+    /** @return Track<T> on the frames of a range */
+    public function track(FrameRange $range): Track
+    {
+        $changes = $this->changes($range);
+
+        return $changes === []
+            ? Track::constant($this->at($range->from))
+            : Track::of([$range->from, ...$changes], $this->at(...));
     }
 
     /** @return T */

@@ -16,7 +16,6 @@ use Lupine\Core\Motion\Manner;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Panel;
-use Lupine\Core\Settings\Changed;
 
 /** A panel over time: how much of it is there, where its group is moved, and what moves make of its settings. */
 final readonly class PanelOverTime
@@ -46,21 +45,15 @@ final readonly class PanelOverTime
             $number = $moves->number($property, $panel->first($property), null, null, $panel->id);
             $pose[$property] = self::drifting($manner->on($property, $number), $property, $drift);
         }
-        $keyed = [];
-        $changes = $moves->changesOf(null, null, $panel->id);
-        foreach ($changes as [, $change]) {
-            $path = $change->property;
-            $first = Changed::value($panel, $path);
-            // Of a list that has become shorter, what is no longer there waits.
-            if (in_array($path, self::POSE, true) || isset($keyed[$path]) || $first === false) {
-                continue;
-            }
-            $keyed[$path] = is_float($first) || is_int($first)
-                ? $moves->number($path, (float) $first, null, null, $panel->id)
-                : KeyedColour::of($path, is_string($first) ? $first : $panel->colour, $changes);
-        }
+        $values = KeyedValues::told(
+            $panel,
+            $moves->changesOf(null, null, $panel->id),
+            static fn (string $of, float $first): KeyedNumber => $moves->number($of, $first, null, null, $panel->id),
+            static fn (): string => $panel->colour,
+            but: self::POSE,
+        );
 
-        return new self($panel, $comes, $pose, new KeyedValues($panel, $keyed));
+        return new self($panel, $comes, $pose, $values);
     }
 
     /** One that no move changes. */

@@ -10,7 +10,6 @@ use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\TextStyle;
-use Lupine\Core\Settings\Changed;
 
 /** How a text is set over time: its colour and the coats on its letters, as moves change them. */
 final readonly class StyleOverTime
@@ -23,31 +22,22 @@ final readonly class StyleOverTime
     /** @param TextStyle $style as the text is set where nothing changes it */
     public static function of(FreeText $words, TextStyle $style, Moves $moves): self
     {
-        $keyed = [];
-        $changes = $moves->changesOf(null, null, $words->id);
-        foreach ($changes as [, $change]) {
-            $path = $change->property;
-            $first = Changed::value($style, $path);
-            // Of a list that has become shorter, what is no longer there waits; its size is that of its group.
-            if ($path === 'size' || isset($keyed[$path]) || $first === false) {
-                continue;
-            }
-            $keyed[$path] = is_float($first) || is_int($first)
-                ? $moves->number($path, (float) $first, null, null, $words->id)
-                : KeyedColour::of($path, is_string($first) ? $first : $style->colour, $changes);
-        }
-
-        return new self(new KeyedValues($style, $keyed));
+        return new self(KeyedValues::told(
+            $style,
+            $moves->changesOf(null, null, $words->id),
+            static fn (string $of, float $first): KeyedNumber => $moves->number($of, $first, null, null, $words->id),
+            static fn (string $path): string => str_starts_with($path, 'plate.') && $style->plate !== null
+                ? $style->plate->colour
+                : $style->colour,
+            // Its size is that of its group.
+            but: ['size'],
+        ));
     }
 
     /** @return Track<TextStyle> on the frames of a range */
     public function track(FrameRange $range): Track
     {
-        $changes = $this->values->changes($range);
-
-        return $changes === []
-            ? Track::constant($this->values->at($range->from))
-            : Track::of([$range->from, ...$changes], $this->values->at(...));
+        return $this->values->track($range);
     }
 
     public function at(int $moment): TextStyle

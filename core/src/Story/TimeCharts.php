@@ -29,6 +29,7 @@ use Lupine\Core\Piece\Property;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\SharedAxes;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Piece\TrackSettings;
 use Lupine\Core\Settings\Number;
 
 /** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
@@ -142,6 +143,7 @@ final readonly class TimeCharts
             $moves,
             $colours,
             $this->coats($chart, $figures, $colours),
+            $this->tracks($chart, $colours),
             $this->withPicked($this->keyed($chart, $figures, $moves), $story),
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
@@ -429,6 +431,24 @@ final readonly class TimeCharts
         }
 
         return $coats;
+    }
+
+    /**
+     * @param array<string, string> $colours by figure id
+     *
+     * @return array<string, KeyedValues<TrackSettings>> by figure id
+     */
+    private function tracks(Chart $chart, array $colours): array
+    {
+        $tracks = $chart->finish->tracks;
+
+        return $tracks === null ? [] : array_map(fn (string $colour): KeyedValues => KeyedValues::told(
+            $tracks,
+            $this->moves->changesOf($chart->id),
+            fn (string $of, float $first): KeyedNumber => $this->moves->number($of, $first, $chart->id, null),
+            static fn (): string => $tracks->colour ?? $colour,
+            Properties::OF_TRACKS,
+        ), $colours);
     }
 
     private function first(Chart $chart, Figure $figure, Property $property): float

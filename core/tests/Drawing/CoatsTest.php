@@ -209,10 +209,20 @@ final class CoatsTest extends TestCase
 
     public function testTracksHaveCoatsAndStayTracks(): void
     {
+        $move = static fn (string $id, string $property, float|string $to): array => [
+            'id' => $id, 'kind' => 'change', 'target' => ['chart' => 'chart1'], 'to' => $to, 'begin' => 100,
+            'property' => 'finish.tracks.'.$property, 'pin' => null, 'frames' => 20, 'curve' => 'linear',
+            'opens' => 'forward',
+        ];
         $tracks = ['colour' => '#dde3ee', 'opacity' => 0.5, 'inners' => [['reach' => 10, 'opacity' => 0.6]]];
         $piece = Sample::piece("What\tMended\nKettles\t30 %\nLamps\t60 %", [
             'charts.0.finish.tracks' => $tracks,
             'charts.0.form.track' => 'plain',
+            'moves' => [
+                $move('m1', 'opacity', 1.0),
+                $move('m2', 'inners.0.opacity', 0.0),
+                $move('m3', 'colour', '#000000'),
+            ],
         ], 'rings');
         $drawing = Sample::draw($piece);
         $furniture = Nodes::paths(Nodes::group($drawing, Role::Furniture));
@@ -225,6 +235,9 @@ final class CoatsTest extends TestCase
         ));
         self::assertCount(2, $inners);
         self::assertSame($found[0]->outline->at(239), $inners[0]->outline->at(239));
+        self::assertEqualsWithDelta([0.5, 0.75, 1.0], array_map($found[0]->opacity->at(...), [99, 110, 120]), 1e-9);
+        self::assertEqualsWithDelta([0.6, 0.3, 0.0], array_map($inners[0]->opacity->at(...), [99, 110, 120]), 1e-9);
+        self::assertSame('#000000', self::colour($found[0], 120));
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 

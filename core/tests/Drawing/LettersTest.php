@@ -221,6 +221,27 @@ final class LettersTest extends TestCase
         ]);
         [$glow, $fill] = Nodes::paths(Nodes::group($drawing, Role::Lettered, 'title'));
         self::assertEqualsWithDelta([0.0, 0.5, 1.0], array_map($glow->opacity->at(...), [100, 110, 125]), 1e-9);
+        $glows = [['reach' => 20, 'opacity' => 0.0, 'tight' => 0]];
+        $plate = ['colour' => '#203040', 'padding' => 0.5, 'glows' => $glows];
+        $drawn = self::draw([
+            'words.0.plate' => $plate,
+            'moves' => [
+                $move('m1', 'plate.glows.0.opacity', 1.0),
+                $move('m2', 'plate.padding', 1.5),
+                $move('m3', 'plate.colour', '#ff0000'),
+            ],
+        ]);
+        [$glowing, $sheet] = Nodes::paths(Nodes::group($drawn, Role::Plate, 'title'));
+        self::assertEqualsWithDelta([0.0, 0.5, 1.0], array_map($glowing->opacity->at(...), [100, 110, 125]), 1e-9);
+        [$before, $after] = array_map(
+            static fn (int $frame): float => MeasuredOutline::read($sheet->outline->at($frame))->box()->height ?? 0.0,
+            [100, 125],
+        );
+        $size = Sample::piece()->words[0]->style->size;
+        self::assertEqualsWithDelta(2 * $size, $after - $before, 1e-3, 'a whole size more above and below');
+        $red = $sheet->fill->at(125);
+        self::assertInstanceOf(FlatPaint::class, $red);
+        self::assertSame('#ff0000', $red->colour);
         $paint = $fill->fill->at(125);
         self::assertInstanceOf(FlatPaint::class, $paint);
         self::assertSame('#ff0000', $paint->colour);

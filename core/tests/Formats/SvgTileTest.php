@@ -21,7 +21,9 @@ final class SvgTileTest extends TestCase
     /** @return iterable<string, array{string, string}> what is drawn, and what is said of it */
     public static function bad(): iterable
     {
-        $svg = static fn (string $within, string $size = 'viewBox="0 0 9 9"'): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" $size>$within</svg>";
+        $svg = static fn (string $within, string $size = 'viewBox="0 0 9 9"'): string =>
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" $size>$within</svg>"
+        ;
         yield 'no SVG' => ['<p>Kettle</p>', 'is not an SVG'];
         yield 'nothing' => ['', 'is not an SVG'];
         yield 'entities' => ['<!DOCTYPE svg [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg>&a;</svg>', 'is not an SVG'];

@@ -5,6 +5,7 @@ import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
+import { styleAt } from '../../piece/styles';
 import { targetOf, type Coat, type Kind, type Whose } from './coats';
 
 interface Props {
@@ -15,7 +16,15 @@ interface Props {
   coat: Coat;
 }
 
-const OF = { chart: 'chart', part: 'figure', panel: 'panel', words: 'words' } as const;
+/** among what of the piece its properties are */
+const OF = {
+  chart: 'chart',
+  part: 'figure',
+  tracks: 'chart',
+  panel: 'panel',
+  words: 'words',
+  plate: 'words',
+} as const;
 
 /** What moves change of a coat, and what they could. */
 export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
@@ -23,18 +32,24 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const chart = 'chart' in whose ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
   const properties = useProperties((chart ?? piece.charts[0])?.form.kind);
   const told = targetOf(whose);
-  if (!told || whose.of === 'plate' || whose.of === 'tracks') return null;
+  if (!told) return null;
   const { target, path } = told;
   const of = `${path}${kind}.${place}.`;
-  const isIts = ({ name }: { name: string }): boolean => name.startsWith(of);
+  // What a plate and tracks have beside coats is changed with their first fill.
+  const whole = kind === 'fills' && place === 0 ? wholeOf(piece, whose) : null;
+  const isWhole = (name: string): boolean =>
+    whole !== null && name.startsWith(path) && !name.slice(path.length).includes('.');
+  const isIts = ({ name }: { name: string }): boolean => name.startsWith(of) || isWhole(name);
   const its = properties?.[OF[whose.of]].filter(isIts) ?? [];
   if (its.length === 0) return null;
-  const now = {
-    chart: () => sheet?.charts[whose.of === 'chart' ? whose.chart : ''],
-    part: () => (whose.of === 'part' ? figureOf(sheet, whose.chart, whose.figure) : undefined),
-    panel: () => sheet?.panels[whose.of === 'panel' ? whose.panel : ''],
-    words: () => sheet?.words['words' in target ? target.words : ''],
-  }[whose.of]();
+  const now =
+    whose.of === 'part'
+      ? figureOf(sheet, whose.chart, whose.figure)
+      : 'words' in target
+        ? sheet?.words[target.words]
+        : 'panel' in target
+          ? sheet?.panels[target.panel]
+          : sheet?.charts['chart' in whose ? whose.chart : ''];
   const values = coat as unknown as Record<string, unknown>;
   return (
     <details className="coat-changes">
@@ -46,12 +61,21 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
         properties={its}
         sheet={now?.changes ?? []}
         keyed={{}}
-        first={({ name }) => {
-          const short = name.slice(of.length);
-          const said = values[short] ?? settings[coats[kind]].fields.find((one) => one.name === short)?.default;
-          return typeof said === 'number' || typeof said === 'string' ? said : 0;
+        first={({ name, kind: is, default: usual }) => {
+          const said = isWhole(name) ? whole?.[name.slice(path.length)] : values[name.slice(of.length)];
+          const field = settings[coats[kind]].fields.find((one) => one.name === name.slice(of.length));
+          const first = said ?? (isWhole(name) ? usual : field?.default);
+          if (is === 'colour') return typeof first === 'string' ? first : '#808080';
+          return typeof first === 'number' || typeof first === 'string' ? first : 0;
         }}
       />
     </details>
   );
+}
+
+/** The settings of a plate or of tracks beside their coats; null: it is neither. */
+function wholeOf(piece: Piece, whose: Whose): Record<string, unknown> | null {
+  if (whose.of === 'plate') return { ...styleAt(piece, whose.at)?.plate };
+  const chart = whose.of === 'tracks' ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
+  return chart ? { ...chart.finish.tracks } : null;
 }

@@ -81,10 +81,13 @@ export function targetOf(whose: Whose): { target: Target; path: string } | null 
       return { target: { chart: whose.chart, figure: whose.figure }, path: 'finish.' };
     case 'panel':
       return { target: { panel: whose.panel }, path: '' };
+    case 'tracks':
+      return { target: { chart: whose.chart }, path: 'finish.tracks.' };
     case 'words':
-      return whose.at.startsWith('text/') ? { target: { words: whose.at.slice(5) }, path: '' } : null;
-    default:
-      return null;
+    case 'plate':
+      return whose.at.startsWith('text/')
+        ? { target: { words: whose.at.slice(5) }, path: whose.of === 'plate' ? 'plate.' : '' }
+        : null;
   }
 }
 

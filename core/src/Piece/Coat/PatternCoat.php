@@ -49,7 +49,8 @@ final readonly class PatternCoat implements Checked, Coat
             'own' => 'Own tile',
         ])]
         #[Detail(
-            'halftone: dots that grow from one end to the other; hand: strokes, none like the next; own: the shape of `tile`',
+            'halftone: dots that grow from one end to the other; hand: strokes, none like the next; own: the shape of'
+                .' `tile`',
         )]
         public string $kind = 'stripes',
         #[Text('Tile', self::LONGEST_TILE, '')]
