@@ -13,7 +13,8 @@ interface Props {
   whose: Whose;
   kind: Kind;
   place: number;
-  coat: Coat;
+  /** none: there is none of its kind */
+  coat: Coat | undefined;
 }
 
 /** among what of the piece its properties are */
@@ -39,7 +40,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const whole = kind === 'fills' && place === 0 ? wholeOf(piece, whose) : null;
   const isWhole = (name: string): boolean =>
     whole !== null && name.startsWith(path) && !name.slice(path.length).includes('.');
-  const isIts = ({ name }: { name: string }): boolean => name.startsWith(of) || isWhole(name);
+  const isIts = ({ name }: { name: string }): boolean => (coat !== undefined && name.startsWith(of)) || isWhole(name);
   const its = properties?.[OF[whose.of]].filter(isIts) ?? [];
   if (its.length === 0) return null;
   const now =
@@ -50,7 +51,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
         : 'panel' in target
           ? sheet?.panels[target.panel]
           : sheet?.charts['chart' in whose ? whose.chart : ''];
-  const values = coat as unknown as Record<string, unknown>;
+  const values = { ...coat } as Record<string, unknown>;
   return (
     <details className="coat-changes">
       <summary>Change it in time</summary>

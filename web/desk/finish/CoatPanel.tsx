@@ -132,9 +132,9 @@ export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose 
               }
             />
           </div>
-          <CoatChanges piece={piece} whose={whose} kind={kind} place={place} coat={coat} />
         </>
       )}
+      <CoatChanges piece={piece} whose={whose} kind={kind} place={place} coat={coat} />
       <div className="coat-tools">
         {list.length > 1 &&
           list.map((_, at) => (
