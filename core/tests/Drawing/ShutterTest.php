@@ -39,7 +39,10 @@ final class ShutterTest extends TestCase
     public static function pieces(): iterable
     {
         foreach (glob(__DIR__.'/../../../demo/{*,starters/*}.json', GLOB_BRACE) ?: [] as $file) {
-            yield basename($file, '.json') => [(string) file_get_contents($file)];
+            // Every second piece, in the long run all.
+            if (crc32(basename($file)) % Rounds::of(2, 1) === 0) {
+                yield basename($file, '.json') => [(string) file_get_contents($file)];
+            }
         }
     }
 

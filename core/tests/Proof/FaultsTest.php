@@ -8,6 +8,7 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Legibility\Check;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Tests\Rounds;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -147,7 +148,12 @@ final class FaultsTest extends TestCase
     #[DataProvider('faults')]
     public function testIsFoundInEveryForm(array $changes, string $said, array $forms): void
     {
-        foreach ($forms as $form) {
+        // Of many forms every second one, another one for each fault; in the long run all.
+        $each = count($forms) > 3 ? Rounds::of(2, 1) : 1;
+        foreach ($forms as $place => $form) {
+            if (($place + crc32($said)) % $each !== 0) {
+                continue;
+            }
             $found = self::found(TruePiece::of('kinds', $form, $changes));
             self::assertStringContainsString($said, implode("\n", $found), $form);
         }
@@ -167,7 +173,10 @@ final class FaultsTest extends TestCase
     {
         $count = 0;
         foreach (TruePiece::names() as $name) {
-            foreach (Forms::shipped()->names() as $form) {
+            foreach (Forms::shipped()->names() as $place => $form) {
+                if (($place + crc32($name)) % Rounds::of(2, 1) !== 0) {
+                    continue;
+                }
                 try {
                     $found = self::found(TruePiece::of($name, $form));
                 } catch (ImpossibleFigures) {
@@ -177,7 +186,7 @@ final class FaultsTest extends TestCase
                 ++$count;
             }
         }
-        self::assertGreaterThan(45, $count);
+        self::assertGreaterThan(45 / Rounds::of(3, 1), $count);
     }
 
     /** @return list<string> what proof says is wrong */
