@@ -1139,6 +1139,10 @@ export interface KeptPicture {
   file: string;
   width: number;
   height: number;
+  /**
+   * its mean colours, as a document keeps them
+   */
+  colours: string;
 }
 /**
  * A drawing as the tile of a pattern.

@@ -2285,4 +2285,8 @@ export interface Picture {
    * pixels
    */
   height: number;
+  /**
+   * 12 × 12 mean colours of it, row by row, each RRGGBBAA: what contrast is measured against; none: not known
+   */
+  colours?: string;
 }

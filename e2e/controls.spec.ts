@@ -90,8 +90,10 @@ test('every control of form, finish and backdrop is seen on the stage', async ({
   await changesThePicture(page, 'pattern weight', () => type(field('Weight'), '80%'));
   await changesThePicture(page, 'pattern ink', () => field('Ink').selectOption('Own'));
   await changesThePicture(page, 'the ground of a pattern', () => pane.getByLabel('Fill below').uncheck());
+  const alike = await picture(page);
   await changesThePicture(page, 'each its own', () => pane.getByRole('button', { name: 'Each part its own' }).click());
   await page.keyboard.press('Control+z');
+  await expect.poll(() => picture(page)).toBe(alike);
   await take('Texture');
   await changesThePicture(page, 'a texture', () => sample('Felt'));
   await changesThePicture(page, 'its amount', () => type(field('Amount'), '100%'));

@@ -14,6 +14,8 @@ final readonly class KeptPicture extends Answer
         public string $file,
         public int $width,
         public int $height,
+        /** its mean colours, as a document keeps them */
+        public string $colours,
     ) {
     }
 }

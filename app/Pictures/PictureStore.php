@@ -35,7 +35,7 @@ final readonly class PictureStore
     /**
      * Keeps a picture as it is painted: no larger than needed, an SVG as pixels.
      *
-     * @return array{file: string, width: int, height: int}
+     * @return array{file: string, width: int, height: int, colours: string}
      *
      * @throws PictureFailed where it is none, or too large
      * @throws FullDisk
@@ -75,7 +75,12 @@ final readonly class PictureStore
                 throw new FullDisk();
             }
 
-            return ['file' => $file, 'width' => $said['width'], 'height' => $said['height']];
+            return [
+                'file' => $file,
+                'width' => $said['width'],
+                'height' => $said['height'],
+                'colours' => $said['colours'],
+            ];
         } finally {
             @unlink($source);
             @unlink($made);
@@ -89,7 +94,7 @@ final readonly class PictureStore
         );
     }
 
-    /** @return array{width: int, height: int, type: string} */
+    /** @return array{width: int, height: int, type: string, colours: string} */
     private static function painted(string $source, string $target, string $name, int $blur = 0): array
     {
         $process = new Process(
@@ -110,7 +115,12 @@ final readonly class PictureStore
             throw self::unreadable($name);
         }
 
-        return ['width' => $said['width'], 'height' => $said['height'], 'type' => $said['type'] ?? 'jpeg'];
+        return [
+            'width' => $said['width'],
+            'height' => $said['height'],
+            'type' => $said['type'] ?? 'jpeg',
+            'colours' => $said['colours'] ?? '',
+        ];
     }
 
     /**

@@ -1,7 +1,7 @@
 // picture IN OUT LONGEST [BLUR]: reads a PNG, JPEG, WebP or SVG and writes it as it is painted: as PNG where it can be
 // seen through, else as JPEG, its longer side no longer than that many pixels. An SVG is painted as large as that. With
 // a blur, in thousandths of its width, it is written out of focus, as PNG. Says on standard output
-// {"width","height","type"}; where it cannot be read, says so on standard error and ends with 1.
+// {"width","height","type","colours"}; where it cannot be read, says so on standard error and ends with 1.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { createCanvas, loadImage, type Canvas, type Image } from '@napi-rs/canvas';
 import { blurred } from './blurred';
@@ -30,6 +30,27 @@ function sized(text: string): string {
   return text.replace(tag, plain.replace(/^<svg/i, `<svg${sides}`));
 }
 
+/** how many mean colours a side has */
+const CELLS = 12;
+
+/** The mean colours of a picture, row by row, each as RRGGBBAA: what words on it have behind them. */
+function coloursOf(canvas: Canvas): string {
+  const small = createCanvas(CELLS, CELLS);
+  const context = small.getContext('2d');
+  // Halved again and again, each dot is the mean of all below it.
+  let [from, width, height] = [canvas, canvas.width, canvas.height];
+  while (Math.min(width, height) > 2 * CELLS) {
+    [width, height] = [Math.ceil(width / 2), Math.ceil(height / 2)];
+    const half = createCanvas(width, height);
+    half.getContext('2d').drawImage(from, 0, 0, width, height);
+    from = half;
+  }
+  context.imageSmoothingEnabled = true;
+  context.imageSmoothingQuality = 'high';
+  context.drawImage(from, 0, 0, CELLS, CELLS);
+  return Buffer.from(context.getImageData(0, 0, CELLS, CELLS).data).toString('hex');
+}
+
 /** As it is painted, or out of focus. */
 function made(image: Image): { canvas: Canvas; type: 'png' | 'jpeg' } {
   if (Number(blurText) > 0) return { canvas: blurred(image, Number(blurText)), type: 'png' };
@@ -51,7 +72,9 @@ try {
   if (!(image.width > 0 && image.height > 0)) throw new Error('It has no size.');
   const { canvas, type } = made(image);
   writeFileSync(target, type === 'png' ? canvas.toBuffer('image/png') : canvas.toBuffer('image/jpeg', 92));
-  process.stdout.write(JSON.stringify({ width: canvas.width, height: canvas.height, type }));
+  process.stdout.write(
+    JSON.stringify({ width: canvas.width, height: canvas.height, type, colours: coloursOf(canvas) }),
+  );
 } catch (error) {
   process.stderr.write((error as Error).message);
   process.exit(1);

@@ -108,10 +108,12 @@ describe('whose coats are looked at', () => {
     expect([panelOf(piece, id)!.glows, piece.charts[0].finish.tracks?.glows]).toEqual([[glow], [glow]]);
     expect(targetOf({ of: 'panel', panel: id })).toEqual({ target: { panel: id }, path: '' });
     expect(targetOf({ of: 'words', at: 'text/title' })).toEqual({ target: { words: 'title' }, path: '' });
-    expect([targetOf({ of: 'words', at: 'captions' }), targetOf({ of: 'tracks', chart: 'chart1' })]).toEqual([
-      null,
-      null,
-    ]);
+    expect(targetOf({ of: 'plate', at: 'text/title' })).toEqual({ target: { words: 'title' }, path: 'plate.' });
+    expect(targetOf({ of: 'words', at: 'captions' })).toBeNull();
+    expect(targetOf({ of: 'tracks', chart: 'chart1' })).toEqual({
+      target: { chart: 'chart1' },
+      path: 'finish.tracks.',
+    });
   });
 });
 

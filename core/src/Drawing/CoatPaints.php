@@ -8,6 +8,7 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\Inks;
 use Lupine\Core\Finish\PatternInk;
 use Lupine\Core\Finish\PatternTile;
+use Lupine\Core\Finish\PicturePlace;
 use Lupine\Core\Form\Grain;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\MeasuredOutline;
@@ -192,19 +193,14 @@ final readonly class CoatPaints
     /** A picture with its middle at a place of a box, turned, and as large as it fits. */
     private static function picture(FillCoat $fill, Box $box, Picture $picture): Paint
     {
-        $scale = $fill->size * match ($fill->fit) {
-            'contain' => min($box->width / $picture->width, $box->height / $picture->height),
-            'tile' => 1.0,
-            default => max($box->width / $picture->width, $box->height / $picture->height),
-        };
-        [$width, $height] = [$picture->width * $scale, $picture->height * $scale];
+        $place = PicturePlace::of($fill, $box, $picture);
 
         return new PicturePaint(
             $picture->file,
-            $box->left + $box->width * $fill->x - $width / 2,
-            $box->top + $box->height * $fill->y - $height / 2,
-            $width,
-            $height,
+            $place->middle->x - $place->width / 2,
+            $place->middle->y - $place->height / 2,
+            $place->width,
+            $place->height,
             $fill->degrees,
             $fill->fit === 'tile',
             (int) round($fill->blur * 1000),

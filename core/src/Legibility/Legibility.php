@@ -16,6 +16,7 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Panel;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Row;
 use Lupine\Core\Piece\ScriptLine;
@@ -93,6 +94,7 @@ final readonly class Legibility
             new PanelsGround(
                 array_map(static fn (Panel $panel): PanelOverTime => PanelOverTime::of($panel, $moves), $panels),
                 new Box(0, 0, $piece->stage->width, $piece->stage->height),
+                array_column($piece->pictures, null, 'id'),
             ),
         );
         $last = $piece->stage->frames - 1;
@@ -118,6 +120,7 @@ final readonly class Legibility
             ...(new LabelChecks($this->piece, $this->timings, $this->words, $this->looks))->checks(),
             ...(new MarkChecks($this->piece, $this->timings, $this->looks))->checks(),
             ...$this->unnamed(),
+            ...$this->unseen(),
             $this->signsThere(),
             $this->captionsSlow(),
             ...$this->sightings->tooShort(self::QUICKEST),
@@ -133,6 +136,17 @@ final readonly class Legibility
             ...$this->sightings->checks('contrast', 'All words have enough contrast.'),
             ...$this->chartsApart(),
         ];
+    }
+
+    /** @return list<Check> of pictures whose colours are not known */
+    private function unseen(): array
+    {
+        $unseen = array_filter($this->piece->pictures, static fn (Picture $one): bool => $one->colours === '');
+
+        return array_values(array_map(static fn (Picture $one): Check => Check::wrong(sprintf(
+            'The colours of the picture “%s” are not known, so contrast on it is not measured. Add the picture again.',
+            $one->name,
+        )), $unseen));
     }
 
     /** @return list<Check> */

@@ -285,6 +285,13 @@ final class Sightings
         return $found;
     }
 
+    private function markGround(string $chart): MarkGround
+    {
+        $stage = new Box(0, 0, $this->piece->stage->width, $this->piece->stage->height);
+
+        return new MarkGround($this->timings[$chart], $stage, array_column($this->piece->pictures, null, 'id'));
+    }
+
     /**
      * The least contrast of a text with what is behind its points.
      *
@@ -298,12 +305,11 @@ final class Sightings
         $contrast = INF;
         $backdrop = $this->backdrop->at($frame);
         $grounds = [];
-        $whole = new Box(0, 0, $stage->width, $stage->height);
         foreach ($points as $place => $point) {
             $mark = $marks[$place];
             $ground = Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height);
             $behind = match (true) {
-                $mark !== null => (new MarkGround($this->timings[$mark[0]], $whole))->at($mark[1], $point, $frame),
+                $mark !== null => $this->markGround($mark[0])->at($mark[1], $point, $frame),
                 default => $this->panels->at($point, $frame, PanelsGround::OF_CHART, $ground),
             };
             $layers = match ($word->kind) {

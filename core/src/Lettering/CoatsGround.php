@@ -8,11 +8,14 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\GradientColour;
 use Lupine\Core\Finish\Inks;
 use Lupine\Core\Finish\PatternInk;
+use Lupine\Core\Finish\PicturePlace;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Coat\FillCoat;
 use Lupine\Core\Piece\Coat\Stop;
+use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Piece\Picture;
 
 /** What colours words on something coated can have behind them: its fills there, and the ink of its patterns. */
 final readonly class CoatsGround
@@ -22,10 +25,15 @@ final readonly class CoatsGround
 
     /**
      * @param string $colour that its coats begin with
-     * @param \Closure(string): Box $across what a gradient goes over: part, chart or stage
+     * @param \Closure(string): Box $across what a gradient or a picture goes over: part, chart or stage
+     * @param array<string, Picture> $pictures of the piece, by id
      */
-    public function __construct(private Coats $coats, private string $colour, private \Closure $across)
-    {
+    public function __construct(
+        private Coats $coats,
+        private string $colour,
+        private \Closure $across,
+        private array $pictures = [],
+    ) {
     }
 
     /**
@@ -60,12 +68,39 @@ final readonly class CoatsGround
             }
         }
 
+        foreach ($this->coats->seen($this->coats->textures) as $texture) {
+            if (!$texture->leavesHoles()) {
+                array_push($colours, ...self::textured($colours[0], $texture));
+            }
+        }
+
         return $colours;
     }
 
+    /** @return list<Colour> what a texture makes of a colour where it is dark and where it is light */
+    private static function textured(Colour $colour, TextureCoat $texture): array
+    {
+        return array_map(static function (int $byte) use ($colour, $texture): Colour {
+            if ($texture->blend === 'relief') {
+                return $colour->mixedWith(
+                    Colour::hex($byte > 128 ? '#ffffff' : '#000000'),
+                    $texture->amount * abs($byte - 128) / 128,
+                );
+            }
+
+            return $colour->blendedWith(
+                Colour::hex(sprintf('#%1$02x%1$02x%1$02x', $byte)),
+                $texture->blend,
+                $texture->amount,
+            );
+        }, $texture->spread());
+    }
+
     /**
-     * @return non-empty-list<array{Colour, float}> colour and opacity there; of a fill along a part all that it has,
-     *                                              as any of them can come to lie there while the part grows
+     * Colours and how opaque they are: of a picture its mean about there; of a fill along a part all that it has, as
+     * any of them can come to lie there while the part grows.
+     *
+     * @return non-empty-list<array{Colour, float}>
      */
     private function fills(FillCoat $fill, Point $point): array
     {
@@ -74,6 +109,13 @@ final readonly class CoatsGround
                 Colour::hex(Inks::on($this->colour, $stop->ink)),
                 $fill->opacity * $stop->opacity,
             ], $fill->usualStops());
+        }
+        $picture = $fill->kind === 'picture' ? $this->pictures[$fill->picture ?? ''] ?? null : null;
+        $seen = $picture === null
+            ? null
+            : PicturePlace::of($fill, ($this->across)($fill->across), $picture)->colourAt($point);
+        if ($seen !== null) {
+            return [[Colour::hex($seen[0]), $fill->opacity * $seen[1]]];
         }
         if (!$fill->isGradient()) {
             return [[Colour::hex(Inks::on($this->colour, $fill->ink)), $fill->opacity]];

@@ -9,12 +9,14 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Story\ChartTiming;
 
 /** What colours words on a mark can have behind them: its fills there, and the ink of its patterns on them. */
 final readonly class MarkGround
 {
-    public function __construct(private ChartTiming $timing, private Box $stage)
+    /** @param array<string, Picture> $pictures of the piece, by id */
+    public function __construct(private ChartTiming $timing, private Box $stage, private array $pictures)
     {
     }
 
@@ -29,6 +31,7 @@ final readonly class MarkGround
             $this->timing->coats[$figureId]->at($frame),
             $this->timing->colours[$figureId],
             fn (string $what): Box => $this->across($what, $figureId, $frame),
+            $this->pictures,
         );
 
         return $ground->at(($this->timing->whole->ownPoints($frame))($point));

@@ -8,6 +8,7 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Panel;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Story\PanelOverTime;
 
 /** What colours words can have behind them where panels are behind them. */
@@ -21,8 +22,11 @@ final readonly class PanelsGround
     public const OF_WORDS = ['back', 'between'];
     public const OF_CAPTIONS = ['back', 'between', 'front'];
 
-    /** @param list<PanelOverTime> $panels that are seen, from the back to the front */
-    public function __construct(public array $panels, private Box $stage)
+    /**
+     * @param list<PanelOverTime> $panels that are seen, from the back to the front
+     * @param array<string, Picture> $pictures of the piece, by id
+     */
+    public function __construct(public array $panels, private Box $stage, private array $pictures)
     {
     }
 
@@ -63,6 +67,7 @@ final readonly class PanelsGround
             $panel->coats,
             $panel->colour,
             fn (string $what): Box => $what === 'stage' ? $this->stage : $box,
+            $this->pictures,
         );
         $colours = [];
         foreach ($below as $under) {

@@ -39,6 +39,7 @@ final readonly class WordsOnGround
                 static fn (Panel $panel): bool => !$panel->isHidden,
             ))),
             new Box(0, 0, $piece->stage->width, $piece->stage->height),
+            array_column($piece->pictures, null, 'id'),
         );
     }
 

@@ -169,13 +169,44 @@ final class CoatsTest extends TestCase
         $all = (string) $clip([]);
         self::assertCount(5, $gaps($all));
         foreach ($gaps($all) as $area) {
-            self::assertEqualsWithDelta(12 * 350 * (1 - 0.6), $area, 1e-3);
+            self::assertEqualsWithDelta(self::strip(350, 6) - self::strip(350 * 0.6, 6), $area, 1e-2);
         }
         // Turned the other way than what is around them, they are left out.
         $around = MeasuredOutline::read('M'.explode('M', $all)[1])->area;
         self::assertEqualsWithDelta($around - array_sum($gaps($all)), MeasuredOutline::read($all)->area, 1e-2);
         self::assertCount(3, $gaps((string) $clip(['charts.0.own' => ['r2' => ['out' => 40]]])), 'it has left its place');
         self::assertNull($clip(['charts.0.form.gap' => 0]));
+        // The notch between two round corners lies in it.
+        foreach ($gaps((string) $clip(['charts.0.form.corner' => 20])) as $area) {
+            self::assertEqualsWithDelta(self::strip(350, 26) - self::strip(350 * 0.6, 26), $area, 1e-2);
+        }
+    }
+
+    public function testLightLeavesTheGapsOfAStripDark(): void
+    {
+        $piece = Sample::piece("a\t50\nb\t30\nc\t20", [
+            'charts.0.finish.glows' => [['reach' => 40, 'opacity' => 1]],
+            'charts.0.form.gap' => 16,
+            'charts.0.form.bend' => 0,
+            'charts.0.form.ends' => 'flat',
+        ], 'strip');
+        $soft = Nodes::group(Sample::draw($piece), Role::Soft)->children[0] ?? null;
+        self::assertInstanceOf(GroupNode::class, $soft);
+        $parts = array_slice(explode('M', (string) $soft->clip?->at(239)), 2);
+        self::assertCount(2, $parts, 'none after the last');
+        $thick = $piece->charts[0]->form->number('thickness');
+        foreach ($parts as $part) {
+            self::assertEqualsWithDelta(16 * $thick, MeasuredOutline::read('M'.$part)->area, 1e-3);
+        }
+        $whole = MeasuredOutline::read((string) $soft->clip?->at(239))->area;
+        $around = MeasuredOutline::read('M'.explode('M', (string) $soft->clip?->at(239))[1])->area;
+        self::assertEqualsWithDelta($around - 2 * 16 * $thick, $whole, 1.0, 'they are left out');
+    }
+
+    /** What of a disc lies within a distance of a diameter, on one side of its middle. */
+    private static function strip(float $radius, float $half): float
+    {
+        return $half * sqrt($radius ** 2 - $half ** 2) + $radius ** 2 * asin($half / $radius);
     }
 
     /** A disc seen at a tilt t: R cos t deep; its foot is H sin t below its top. What it goes over adds to its box. */

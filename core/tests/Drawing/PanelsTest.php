@@ -14,6 +14,7 @@ use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\PanelOutline;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Legibility\Check;
+use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\TextStyle;
@@ -22,6 +23,7 @@ use Lupine\Core\Reel\Role;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Tests\Sample;
+use Lupine\Core\Texture\Tile;
 use PHPUnit\Framework\TestCase;
 
 /** Panels: their shapes, where they stand and what they lie around, and what moves make of them. */
@@ -162,6 +164,59 @@ final class PanelsTest extends TestCase
         $pale = $with($card, ['words.0.colour' => '#ffffff']);
         self::assertStringContainsString('“What” has too little contrast', self::told($pale));
         self::assertStringNotContainsString('“What” has too little contrast', self::told($with($card)));
+    }
+
+    public function testPicturesAndTexturesBehindWordsCount(): void
+    {
+        $card = [...self::CARD, 'x' => 960.0, 'y' => 540.0, 'width' => 1920.0, 'height' => 1080.0,
+            'colour' => '#102030', 'stands' => 'back'];
+        // Dark on the left and pale on the right; a twelfth at its lower edge is clear.
+        $row = str_repeat('102030ff', 6).str_repeat('f0e8d8ff', 6);
+        $photo = ['id' => 'photo', 'name' => 'Bench', 'file' => str_repeat('ab', 32), 'width' => 1920,
+            'height' => 1080, 'colours' => str_repeat($row, 11).str_repeat('ffffff00', 12)];
+        $told = static fn (float $x, array $fill, array $more = [], float $y = 400.0): string => self::told(
+            Sample::piece(changes: [
+                'words.0' => ['id' => 'note', 'text' => 'Oil', 'role' => 'note', 'x' => $x, 'y' => $y, 'width' => 200.0,
+                    'align' => 'left', 'font' => 'figtree-bold', 'size' => 60.0, 'colour' => '#ffffff',
+                    'placedBy' => 'hand', 'upperCase' => false],
+                'pictures' => [[...$photo, ...$more]],
+                'panels' => [[...$card, 'fills' => [['kind' => 'picture', 'picture' => 'photo', ...$fill]]]],
+            ]),
+        );
+        $poor = '“Oil” has too little contrast';
+        self::assertStringNotContainsString($poor, $told(100, []));
+        self::assertStringContainsString($poor, $told(1500, []), 'white on what is pale there');
+        self::assertStringNotContainsString($poor, $told(1500, ['degrees' => 180]), 'turned round, it is dark there');
+        self::assertStringNotContainsString($poor, $told(1500, ['fit' => 'contain', 'size' => 0.4]), 'beside it');
+        self::assertStringNotContainsString($poor, $told(1500, [], y: 1060.0), 'through what is clear');
+        $unknown = $told(1500, [], ['colours' => '']);
+        self::assertStringContainsString('colours of the picture “Bench” are not known', $unknown);
+        $linen = static fn (float $amount): string => self::told(Sample::piece(changes: [
+            'words.0.colour' => '#ffffff',
+            'panels' => [[...$card, 'colour' => '#5f6f68', 'textures' => [
+                ['kind' => 'linen', 'amount' => $amount, 'blend' => 'relief'],
+            ]]],
+        ]));
+        self::assertStringNotContainsString('“What” has too little', $linen(0.1));
+        self::assertStringContainsString('“What” has too little', $linen(1.0), 'where its threads are pale');
+    }
+
+    /** How dark and light a tile is stands beside it, as to make the tile for that would take long. */
+    public function testTexturesAreAsDarkAndLightAsIsSaid(): void
+    {
+        foreach (['grain', 'paper', 'felt', 'linen', 'slate', 'brushed'] as $kind) {
+            $counts = count_chars(Tile::bytes($kind));
+            [$sum, $found] = [0, []];
+            foreach ($counts as $byte => $count) {
+                foreach ([0.05, 0.95] as $part) {
+                    if ($sum <= $part * 512 * 512 && $sum + $count > $part * 512 * 512) {
+                        $found[] = $byte;
+                    }
+                }
+                $sum += $count;
+            }
+            self::assertSame($found, (new TextureCoat($kind))->spread(), $kind);
+        }
     }
 
     public function testPanelsAreCopiedPastedAndRemovedWithTheirMoves(): void

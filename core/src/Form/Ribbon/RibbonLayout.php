@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Axes;
 use Lupine\Core\Form\CountsFromZero;
 use Lupine\Core\Form\Furniture;
+use Lupine\Core\Form\HasGaps;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Measure;
 use Lupine\Core\Form\Moment;
@@ -15,16 +16,21 @@ use Lupine\Core\Form\Room;
 use Lupine\Core\Form\Spread;
 use Lupine\Core\Geometry\ArcChain;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\FormSettings;
 
 /** Bands along a curve: all parts in one, or each amount in its own. */
-final readonly class RibbonLayout implements Layout
+final readonly class RibbonLayout implements HasGaps, Layout
 {
     use CountsFromZero;
 
     /** pixels to each side of a boundary that are laid under it */
     private const SEAM = 4.0;
+
+    /** pixels below which there is no gap between two parts, and straight pieces that its sides are made of */
+    private const LEAST_GAP = 1e-6;
+    private const GAP_STEPS = 8;
 
     /** how near to the middle of a bend a band may come, as a fraction of its radius */
     private const TIGHTEST = 0.92;
@@ -132,6 +138,52 @@ final readonly class RibbonLayout implements Layout
     public function whole(string $figureId): float
     {
         return $this->bands[$figureId]->whole;
+    }
+
+    public function gaps(array $there): string
+    {
+        $bands = array_filter(
+            $this->isParts ? $this->bands : [],
+            static fn (Band $band, int|string $id): bool => $band->length() > 0 && isset($there[$id]),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $ids = array_map('strval', array_keys($bands));
+        $gaps = '';
+        foreach ($ids as $index => $id) {
+            $next = $ids[$index + 1] ?? ($this->isClosed && $index > 0 ? $ids[0] : null);
+            if ($next !== null && $there[$id]->to >= 1.0 && $there[$next]->from <= 0.0) {
+                $gaps .= $this->gap($bands[$id]->to, $bands[$next]->from);
+            }
+        }
+
+        return $gaps;
+    }
+
+    /** The stretch between two parts; round ends have their light about them. */
+    private function gap(float $from, float $to): string
+    {
+        if ($to < $from) {
+            return $this->gap($from, $this->chain->length).$this->gap(0.0, $to);
+        }
+        if ($to - $from < self::LEAST_GAP) {
+            return '';
+        }
+        $sides = [[], []];
+        for ($step = 0; $step <= self::GAP_STEPS; ++$step) {
+            [$point, $heading] = $this->chain->at($from + (($to - $from) * $step) / self::GAP_STEPS);
+            foreach ([-0.5, 0.5] as $side => $part) {
+                $sides[$side][] = new Point(
+                    $point->x - $part * $this->thickness * sin($heading),
+                    $point->y + $part * $this->thickness * cos($heading),
+                );
+            }
+        }
+        $path = (new OutlineBuilder())->moveTo($sides[1][0]);
+        foreach ([...array_slice($sides[1], 1), ...array_reverse($sides[0])] as $corner) {
+            $path->lineTo($corner);
+        }
+
+        return $path->close()->pathData();
     }
 
     public function neighbours(): array

@@ -217,21 +217,30 @@ final readonly class RoundLayout implements Layout, HasGaps
         return $gaps;
     }
 
-    /** The strip along a boundary, as wide as the gap. */
+    /**
+     * The strip along a boundary, as wide as the gap and the corners beside it: what of it lies under the parts is not
+     * seen.
+     */
     private function gap(float $degrees): string
     {
-        $half = $this->gap / 2;
+        $half = $this->gap / 2 + $this->corner;
+        $off = static fn (float $radius): float => rad2deg(asin(min(1.0, $half / max(1e-9, $radius))));
         $turn = deg2rad($degrees);
-        $at = fn (float $away, float $aside): Point => new Point(
-            $this->centre->x + $away * sin($turn) + $aside * cos($turn),
-            $this->centre->y - $away * cos($turn) + $aside * sin($turn),
-        );
+        $edge = fn (float $radius, int $side): Point => $radius > $half
+            ? $this->centre->towards($degrees + $side * $off($radius), $radius)
+            : new Point($this->centre->x + $side * $half * cos($turn), $this->centre->y + $side * $half * sin($turn));
+        $path = (new OutlineBuilder())->moveTo($edge($this->holeRadius, -1));
+        if ($this->holeRadius > $half) {
+            $reach = $off($this->holeRadius);
+            $path->arc($this->centre, $this->holeRadius, $degrees - $reach, $degrees + $reach);
+        } else {
+            $path->lineTo($edge($this->holeRadius, 1));
+        }
+        $reach = $off($this->radius);
 
-        return (new OutlineBuilder())
-            ->moveTo($at($this->holeRadius, -$half))
-            ->lineTo($at($this->holeRadius, $half))
-            ->lineTo($at($this->radius, $half))
-            ->lineTo($at($this->radius, -$half))
+        return $path
+            ->lineTo($edge($this->radius, 1))
+            ->arc($this->centre, $this->radius, $degrees + $reach, $degrees - $reach)
             ->close()
             ->pathData();
     }
