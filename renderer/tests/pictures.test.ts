@@ -135,10 +135,16 @@ describe('the script that takes pictures in', () => {
     const target = join(folder, 'drawing.png');
     writeFileSync(
       source,
-      '<svg xmlns="http://www.w3.org/2000/svg" width="3cm" height="9cm" viewBox="0 0 10 30"><rect width="10" height="15"/></svg>',
+      '<svg xmlns="http://www.w3.org/2000/svg" width="3cm" height="9cm" viewBox="0 0 10 30">' +
+        '<rect width="5" height="15" fill="#d04010"/><rect x="5" width="5" height="15"/></svg>',
     );
     const said = execFileSync('node', [join(root, 'renderer/dist/picture.js'), source, target, '300']);
-    expect(JSON.parse(said.toString())).toEqual({ width: 100, height: 300, type: 'png' });
+    const { colours, ...sides } = JSON.parse(said.toString()) as { colours: string };
+    expect(sides).toEqual({ width: 100, height: 300, type: 'png' });
+    // Twelve by twelve of them: the red, the black and what is clear, away from where they meet.
+    const cell = (column: number, row: number): string => colours.slice((row * 12 + column) * 8).slice(0, 8);
+    expect([cell(1, 2), cell(10, 2), cell(1, 10).slice(6)]).toEqual(['d04010ff', '000000ff', '00']);
+    expect(colours).toHaveLength(12 * 12 * 8);
     const canvas = createCanvas(100, 300);
     canvas.getContext('2d').drawImage(await loadImage(readFileSync(target)), 0, 0);
     const alpha = (y: number): number => canvas.getContext('2d').getImageData(50, y, 1, 1).data[3];
