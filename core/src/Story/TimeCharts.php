@@ -446,8 +446,10 @@ final readonly class TimeCharts
             $tracks,
             $this->moves->changesOf($chart->id),
             fn (string $of, float $first): KeyedNumber => $this->moves->number($of, $first, $chart->id, null),
-            static fn (): string => $tracks->colour ?? $colour,
+            static fn (): string => $colour,
             Properties::OF_TRACKS,
+            // As the form has it, there is no colour that could change.
+            $tracks->colour === null ? ['colour', 'opacity'] : [],
         ), $colours);
     }
 

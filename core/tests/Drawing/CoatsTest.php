@@ -269,6 +269,18 @@ final class CoatsTest extends TestCase
         self::assertEqualsWithDelta([0.5, 0.75, 1.0], array_map($found[0]->opacity->at(...), [99, 110, 120]), 1e-9);
         self::assertEqualsWithDelta([0.6, 0.3, 0.0], array_map($inners[0]->opacity->at(...), [99, 110, 120]), 1e-9);
         self::assertSame('#000000', self::colour($found[0], 120));
+        // As the form has them, they have no colour that could change.
+        $plain = Sample::draw(Sample::piece("What\tMended\nKettles\t30 %\nLamps\t60 %", [
+            'charts.0.finish.tracks' => ['inners' => []],
+            'charts.0.form.track' => 'plain',
+            'moves' => [$move('m1', 'opacity', 1.0), $move('m3', 'colour', '#000000')],
+        ], 'rings'));
+        $track = array_values(array_filter(
+            Nodes::paths(Nodes::group($plain, Role::Furniture)),
+            static fn (PathNode $one): bool => $one->trackOf !== null,
+        ))[0];
+        self::assertSame($track->opacity->at(99), $track->opacity->at(130));
+        self::assertSame(self::colour($track, 99), self::colour($track, 130));
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 

@@ -78,5 +78,6 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
 function wholeOf(piece: Piece, whose: Whose): Record<string, unknown> | null {
   if (whose.of === 'plate') return { ...styleAt(piece, whose.at)?.plate };
   const chart = whose.of === 'tracks' ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
-  return chart ? { ...chart.finish.tracks } : null;
+  // As the form has them, tracks have no colour that could change.
+  return chart?.finish.tracks?.colour ? { ...chart.finish.tracks } : null;
 }
