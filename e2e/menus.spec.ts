@@ -22,7 +22,7 @@ async function nextButton(page: Page, pressed: Set<string>): Promise<string | nu
     return [...all].map((node, at) => {
       node.setAttribute('data-pressed', String(at));
       // Of samples and coats side by side one is enough.
-      if (node.hasAttribute('aria-pressed') && node.parentElement!.firstElementChild !== node) return null;
+      if (node.hasAttribute('aria-pressed') && node.previousElementSibling?.hasAttribute('aria-pressed')) return null;
       const name = (node.getAttribute('aria-label') ?? node.textContent ?? '').trim() || node.outerHTML.slice(0, 90);
       return node.checkVisibility({ visibilityProperty: true }) && node.getClientRects().length > 0 ? name : null;
     });

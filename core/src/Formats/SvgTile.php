@@ -26,7 +26,9 @@ final class SvgTile
     private const SIDE = 100.0;
 
     /** what cannot be a part of an outline, and would be missed */
-    private const REFUSED = ['text' => 'text', 'image' => 'a picture', 'use' => 'a reused shape'];
+    private const REFUSED = [
+        'text' => 'text', 'image' => 'a picture', 'use' => 'a reused shape', 'svg' => 'a drawing within it',
+    ];
 
     /** what is not drawn itself */
     private const LEFT = [
@@ -34,6 +36,9 @@ final class SvgTile
     ];
 
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?';
+
+    /** @var array<string, string> declarations by class, of its style sheets */
+    private array $classes = [];
 
     private string $outline = '';
 
@@ -54,12 +59,19 @@ final class SvgTile
         libxml_clear_errors();
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
-        if (!$isRead || $root === null || strtolower($root->localName ?? '') !== 'svg' || $document->doctype !== null) {
+        if (!$isRead || $root === null || strtolower($root->localName ?? '') !== 'svg'
+            || $document->doctype?->internalSubset !== null) {
             throw new BadTile(sprintf('“%s” is not an SVG that can be read. Export it again as plain SVG.', $name));
         }
         $tile = new self();
+        $tile->readClasses($document);
         try {
-            $tile->element($root, self::fitted($root, $name), true, 'nonzero', $name);
+            $matrix = self::fitted($root, $name);
+            foreach ($root->childNodes as $child) {
+                if ($child instanceof \DOMElement) {
+                    $tile->element($child, $matrix, $tile->said($root, 'fill') !== 'none', 'nonzero', $name);
+                }
+            }
         } catch (BadOutline $error) {
             throw new BadTile(sprintf('“%s”: %s', $name, $error->getMessage()));
         }
@@ -71,11 +83,26 @@ final class SvgTile
                 $name,
             ));
         }
-        if (strlen($tile->outline) > PatternCoat::LONGEST_TILE) {
-            throw new BadTile(sprintf('“%s” has too many points for a tile. Simplify it and add it again.', $name));
+        if (!PatternCoat::isTile($tile->outline)) {
+            throw new BadTile(sprintf('“%s” reaches too far beyond its viewBox. Cut it and add it again.', $name));
         }
 
         return $tile->outline;
+    }
+
+    /** Rules of single classes, which is how drawings are exported; the later ones count. */
+    private function readClasses(\DOMDocument $document): void
+    {
+        foreach ($document->getElementsByTagName('style') as $sheet) {
+            preg_match_all('/([^{}]+)\{([^{}]*)\}/', $sheet->textContent, $rules, PREG_SET_ORDER);
+            foreach ($rules as [, $selectors, $declarations]) {
+                foreach (explode(',', $selectors) as $selector) {
+                    if (preg_match('/^\.([\w-]+)$/D', trim($selector), $class) === 1) {
+                        $this->classes[$class[1]] = ($this->classes[$class[1]] ?? '').';'.$declarations;
+                    }
+                }
+            }
+        }
     }
 
     /** @return list<float> the matrix that lays the drawing into the square */
@@ -83,7 +110,12 @@ final class SvgTile
     {
         $box = self::numbers($root->getAttribute('viewBox'));
         if (count($box) !== 4) {
-            $box = [0.0, 0.0, (float) $root->getAttribute('width'), (float) $root->getAttribute('height')];
+            $sides = array_map($root->getAttribute(...), ['width', 'height']);
+            // A part of a page is no size.
+            $box = [0.0, 0.0, ...array_map(
+                static fn (string $side): float => str_ends_with($side, '%') ? 0.0 : (float) $side,
+                $sides,
+            )];
         }
         [$left, $top, $width, $height] = $box;
         if ($width <= 0 || $height <= 0) {
@@ -110,18 +142,26 @@ final class SvgTile
 
             throw new BadTile(sprintf('“%s” has %s. Turn it into paths and add it again.', $name, $what));
         }
-        if (in_array($kind, self::LEFT, true) || self::said($element, 'display') === 'none') {
+        if (in_array($kind, self::LEFT, true) || $this->said($element, 'display') === 'none') {
             return;
         }
-        $fill = self::said($element, 'fill');
+        foreach (['clip-path', 'mask'] as $cut) {
+            if (!in_array($this->said($element, $cut), [null, 'none'], true)) {
+                throw new BadTile(sprintf('“%s” has a clip or a mask. Cut the shapes and add it again.', $name));
+            }
+        }
+        $fill = $this->said($element, 'fill');
         $isFilled = $fill === null || $fill === 'inherit' ? $isFilled : $fill !== 'none' && $fill !== 'transparent';
-        $rule = self::said($element, 'fill-rule') ?? $rule;
-        $stroke = self::said($element, 'stroke');
+        $rule = $this->said($element, 'fill-rule') ?? $rule;
+        $stroke = $this->said($element, 'stroke');
         $this->hasLines = $this->hasLines || ($stroke !== null && $stroke !== 'none');
         $matrix = self::transformed($matrix, $element->getAttribute('transform'));
         $data = self::pathOf($element, $kind);
         if ($data !== '' && $isFilled) {
             $this->outline .= self::written(Nested::of(SvgPath::parts($data), $rule === 'evenodd'), $matrix);
+            if (strlen($this->outline) > PatternCoat::LONGEST_TILE) {
+                throw new BadTile(sprintf('“%s” has too many points for a tile. Simplify it and add it again.', $name));
+            }
         }
         foreach ($element->childNodes as $child) {
             if ($child instanceof \DOMElement) {
@@ -130,12 +170,16 @@ final class SvgTile
         }
     }
 
-    /** What an attribute says, or a style, which comes first. */
-    private static function said(\DOMElement $element, string $property): ?string
+    /** What its own style says, or its classes, or an attribute. */
+    private function said(\DOMElement $element, string $property): ?string
     {
         $style = '/(?:^|;)\s*'.preg_quote($property, '/').'\s*:\s*([^;]+)/i';
-        if (preg_match($style, $element->getAttribute('style'), $found) === 1) {
-            return strtolower(trim($found[1]));
+        $classes = explode(' ', trim($element->getAttribute('class')));
+        $ofClasses = implode(';', array_map(fn (string $class): string => $this->classes[$class] ?? '', $classes));
+        foreach ([$element->getAttribute('style'), $ofClasses] as $declarations) {
+            if (preg_match_all($style, $declarations, $found) > 0) {
+                return strtolower(trim((string) end($found[1])));
+            }
         }
 
         return $element->hasAttribute($property) ? strtolower(trim($element->getAttribute($property))) : null;
@@ -143,7 +187,13 @@ final class SvgTile
 
     private static function pathOf(\DOMElement $element, string $kind): string
     {
-        $number = static fn (string $name): float => (float) $element->getAttribute($name);
+        $number = static function (string $name) use ($element): float {
+            $text = $element->getAttribute($name);
+
+            return str_ends_with($text, '%')
+                ? throw new BadOutline('Sizes in per cent are not read. Turn its shapes into paths and add it again.')
+                : (float) $text;
+        };
         switch ($kind) {
             case 'path':
                 return $element->getAttribute('d');

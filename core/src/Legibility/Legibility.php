@@ -141,7 +141,7 @@ final readonly class Legibility
     /** @return list<Check> of pictures whose colours are not known */
     private function unseen(): array
     {
-        $unseen = array_filter($this->piece->pictures, static fn (Picture $one): bool => $one->colours === '');
+        $unseen = array_filter($this->piece->pictures, static fn (Picture $one): bool => $one->colourAt(0, 0) === null);
 
         return array_values(array_map(static fn (Picture $one): Check => Check::wrong(sprintf(
             'The colours of the picture “%s” are not known, so contrast on it is not measured. Add the picture again.',

@@ -70,7 +70,9 @@ final readonly class CoatsGround
 
         foreach ($this->coats->seen($this->coats->textures) as $texture) {
             if (!$texture->leavesHoles()) {
-                array_push($colours, ...self::textured($colours[0], $texture));
+                foreach ($colours as $colour) {
+                    array_push($colours, ...self::textured($colour, $texture));
+                }
             }
         }
 

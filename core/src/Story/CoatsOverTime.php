@@ -7,11 +7,12 @@ namespace Lupine\Core\Story;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Motion\Track;
+use Lupine\Core\Piece\Change;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Properties;
-use Lupine\Core\Settings\Changed;
 
 /** The coats of a part over time: those of its chart, what it has of its own, and what moves make of them. */
 final readonly class CoatsOverTime
@@ -26,32 +27,40 @@ final readonly class CoatsOverTime
     {
         $coats = $chart->coatsOf($figureId);
         $own = $chart->own($figureId)->coats;
-        $keyed = [];
-        // What is said of the part itself comes first.
-        foreach ([$figureId, null] as $of) {
-            foreach ($moves->changesOf($chart->id, $of) as [, $change]) {
-                $property = $change->property;
-                if (!str_starts_with($property, Properties::OF_COATS)) {
-                    continue;
-                }
-                $path = substr($property, strlen(Properties::OF_COATS));
-                $kind = explode('.', $path)[0];
-                $first = Changed::value($coats, $path);
-                // What a part has of its own goes its own way.
-                if (isset($keyed[$path]) || $first === false || ($of === null && $own->has($kind))) {
-                    continue;
-                }
-                $keyed[$path] = is_float($first) || is_int($first)
-                    ? $moves->number($property, (float) $first, $chart->id, $of)
-                    : KeyedColour::of(
-                        $property,
-                        is_string($first) ? $first : $colour,
-                        $moves->changesOf($chart->id, $of),
-                    );
-            }
-        }
+        // What a part has of its own goes its own way.
+        $ofAll = array_values(array_filter(
+            $moves->changesOf($chart->id),
+            static fn (array $change): bool => !$own->has(explode('.', $change[1]->property)[1] ?? ''),
+        ));
 
-        return new self(new KeyedValues($coats, $keyed));
+        // What is said of the part itself comes first.
+        return new self(
+            self::told($coats, $colour, $moves, $chart->id, $figureId, $moves->changesOf($chart->id, $figureId))
+                ->over(self::told($coats, $colour, $moves, $chart->id, null, $ofAll)),
+        );
+    }
+
+    /**
+     * @param string|null $of the figure whose changes they are; null: those of the chart
+     * @param list<array{TimedMove, Change}> $changes
+     *
+     * @return KeyedValues<Coats>
+     */
+    private static function told(
+        Coats $coats,
+        string $colour,
+        Moves $moves,
+        string $chartId,
+        ?string $of,
+        array $changes,
+    ): KeyedValues {
+        return KeyedValues::told(
+            $coats,
+            $changes,
+            static fn (string $name, float $first): KeyedNumber => $moves->number($name, $first, $chartId, $of),
+            static fn (): string => $colour,
+            Properties::OF_COATS,
+        );
     }
 
     public function at(int $moment): Coats

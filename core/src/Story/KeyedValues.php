@@ -67,6 +67,18 @@ final readonly class KeyedValues
         return new self($first, $keyed);
     }
 
+    /**
+     * With what others say where these say nothing.
+     *
+     * @param self<T> $others
+     *
+     * @return self<T>
+     */
+    public function over(self $others): self
+    {
+        return new self($this->first, $this->keyed + $others->keyed);
+    }
+
     /** @return Track<T> on the frames of a range */
     public function track(FrameRange $range): Track
     {

@@ -41,7 +41,7 @@ final class ArrangeTest extends TestCase
         foreach ($rules as $place => $charts) {
             $ruled = $piece->withArrangement(new ArrangementSettings($charts));
             foreach (self::SHAPES as $turn => $shape) {
-                // Each piece meets each rule and each shape, and in the long run all of them together.
+                // Each piece meets each shape, by some rules; in the long run by all.
                 if (($place + $turn + crc32(basename($file))) % Rounds::of(5, 1) !== 0) {
                     continue;
                 }

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { reasonOf, sendFile } from '../../api/client';
 import { useNotices } from '../../common/Notices';
+import { useDesk } from '../deskStore';
 
 interface Props {
   isOn: boolean;
@@ -11,8 +12,10 @@ interface Props {
 export function OwnTile({ isOn, onChange }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const take = async (file: File): Promise<void> => {
+    const { id } = useDesk.getState();
     try {
-      onChange((await sendFile('POST tiles', file, { query: { name: file.name.slice(0, 200) } })).tile);
+      const { tile } = await sendFile('POST tiles', file, { query: { name: file.name.slice(0, 200) } });
+      if (useDesk.getState().id === id) onChange(tile);
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
     }

@@ -29,7 +29,9 @@ final readonly class PatternCoat implements Checked, Coat
     /** characters of path data that a tile has at most */
     public const LONGEST_TILE = 20_000;
 
-    private const OUTLINE = '/^(?:[MLC](?: ?-?\d{1,5}(?:\.\d{1,4})?)+|Z)*$/D';
+    private const NUMBER = '-?\d{1,5}(?:\.\d{1,4})?';
+    private const POINT = self::NUMBER.' '.self::NUMBER;
+    private const OUTLINE = '/^(?:[ML]'.self::POINT.'|C'.self::POINT.' '.self::POINT.' '.self::POINT.'|Z)*+$/D';
 
     /** whose ink can be as wide as one likes */
     private const WEIGHTED = ['dots', 'stripes', 'crossed', 'grid', 'waves', 'rings', 'bricks', 'crosses', 'hand'];
@@ -104,9 +106,14 @@ final readonly class PatternCoat implements Checked, Coat
 
     public function check(Field $field): void
     {
-        if (preg_match(self::OUTLINE, $this->tile) !== 1) {
+        if (!self::isTile($this->tile)) {
             throw $field->get('tile')->wrong('is not path data of M, L, C and Z, such as M0 0L100 0L50 80Z');
         }
+    }
+
+    public static function isTile(string $outline): bool
+    {
+        return $outline === '' || ($outline[0] === 'M' && preg_match(self::OUTLINE, $outline) === 1);
     }
 
     public function isLooping(): bool
