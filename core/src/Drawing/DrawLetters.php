@@ -89,9 +89,15 @@ final readonly class DrawLetters
             $box->width + 2 * $plate->padding * $size,
             $box->height + 2 * $plate->padding * $size,
         ));
-        $outline = $around->with($plates, static fn (Box $box, PlateSettings $plate): string =>
-            OutlineBuilder::roundedRectangle($box->left, $box->top, $box->width, $box->height, $plate->radius * $size),
-        );
+        $outline = $around->with($plates, static function (Box $box, PlateSettings $plate) use ($size): string {
+            return OutlineBuilder::roundedRectangle(
+                $box->left,
+                $box->top,
+                $box->width,
+                $box->height,
+                $plate->radius * $size,
+            );
+        });
         $on = new Coated(
             $of,
             $plates->map(static fn (PlateSettings $plate): string => $plate->colour),
