@@ -2,7 +2,8 @@ import { Brush, nothingKept, type KeptPaints } from './brush';
 import { Bounds, Boxes, joined, type Box } from './bounds';
 import { ClipRun, type Clip } from './clips';
 import type { Reel, ReelGroup } from './reel';
-import { leavesOf, Placing, UNSHIFTED, type Leaf, type Shift } from './placing';
+import { Layers, type Layer } from './layers';
+import { leavesOf, Placing, UNSHIFTED, type Leaf } from './placing';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
 import { Together } from './together';
@@ -17,7 +18,6 @@ interface Kept extends KeptPaints {
 }
 
 const NONE: ReadonlySet<ReelGroup> = new Set();
-const SPARE_LAYERS = 2;
 type Placed = (...of: ConstructorParameters<typeof Placing>) => Placing;
 
 /** pixels of a whole picture beyond which nothing as large as that is kept */
@@ -34,8 +34,8 @@ export class Painter {
   private readonly kept: Kept;
   private readonly backLeaves: number;
   private readonly brush: Brush;
-  private readonly layers = new Map<number, { key: string; image: Surface | null }>();
-  private readonly spare: Surface[] = [];
+  private readonly layers: Layers;
+  private readonly grounds: Leaf[];
   private readonly together: Together;
   /** what groups are put together on before they are seen through, by how deep they stand in each other */
   private readonly merged: Surface[] = [];
@@ -56,6 +56,12 @@ export class Painter {
     const bounds = new Bounds(reel);
     this.placing = placing(reel, this.timeline, bounds);
     this.together = new Together(this.leaves, this.timeline);
+    this.grounds = this.leaves.filter(({ groups }) => groups[0]?.role === 'backdrop');
+    this.layers = new Layers(this.leaves, this.placing, studio, {
+      paint: (...all) => this.paintLeaves(...all),
+      lookOf: (...all) => this.lookOf(...all),
+      isThere: (...all) => this.isThere(...all),
+    });
     this.brush = new Brush(reel, this.timeline, studio, bounds, this.kept);
     const first = this.leaves.findIndex(
       ({ node, groups }) =>
@@ -77,38 +83,7 @@ export class Painter {
   paint(context: Context, frame: number, scale: number, part?: Box): void {
     const whole = wholeView(this.reel, scale);
     const view = part ? viewOf(part, scale) : whole;
-    context.setTransform(1, 0, 0, 1, 0, 0);
-    context.globalAlpha = 1;
-    context.clearRect(0, 0, view.width, view.height);
-    const put = (image: Surface, [across, down]: Shift = UNSHIFTED): void => {
-      context.globalAlpha = 1;
-      context.setTransform(1, 0, 0, 1, 0, 0);
-      // In whole pixels of the canvas, so that what is kept stays as sharp as it is.
-      const [left, top] = [Math.round(across * scale) - view.left, Math.round(down * scale) - view.top];
-      context.drawImage(image, left, top, whole.width, whole.height);
-    };
-    if (whole.width * whole.height > LARGEST_LAYER) {
-      // Nothing is kept of a picture much larger than what is seen of it.
-      this.paintLeaves(context, 0, this.leaves.length, frame, view);
-      return;
-    }
-    if (this.backLeaves > 0) put(this.back(whole));
-    const used = new Set<number>();
-    for (let from = this.backLeaves; from < this.leaves.length;) {
-      const still = this.stillUpTo(from, frame);
-      const through = still > from ? undefined : this.together.seenThrough(this.leaves[from].groups, frame, NONE);
-      const to = through ? this.together.spanOf(through)![1] : still;
-      const layer = still - from > 2 ? this.layer(from, still, frame, whole) : null;
-      if (layer) put(layer, this.placing.carriedBy(this.leaves[from].groups));
-      else this.paintLeaves(context, from, Math.max(to, from + 1), frame, view);
-      used.add(from);
-      from = Math.max(to, from + 1);
-    }
-    for (const [from, { image }] of this.layers) {
-      if (used.has(from)) continue;
-      this.layers.delete(from);
-      if (image && this.spare.length < SPARE_LAYERS) this.spare.push(image);
-    }
+    this.compose(context, frame, whole, view, [{ left: 0, top: 0, right: view.width, bottom: view.height }], true);
   }
 
   /**
@@ -120,14 +95,36 @@ export class Painter {
    */
   repaint(context: Context, frame: number, scale: number, parts: Box[]): void {
     const whole = wholeView(this.reel, scale);
+    this.compose(context, frame, whole, seenIn(whole, parts), parts, false);
+  }
+
+  /**
+   * @param parts of the canvas that are wanted, in its own pixels
+   * @param isWhole is nothing else kept of what was on the canvas?
+   */
+  private compose(context: Context, frame: number, whole: View, view: View, parts: Box[], isWhole: boolean): void {
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.globalAlpha = 1;
-    for (const { left, top, right, bottom } of parts) {
-      const at = [left, top, right - left, bottom - top] as const;
-      context.clearRect(...at);
-      if (this.backLeaves > 0) context.drawImage(this.back(whole), ...at, ...at);
+    for (const { left, top, right, bottom } of parts) context.clearRect(left, top, right - left, bottom - top);
+    if (whole.width * whole.height > LARGEST_LAYER) {
+      // Nothing is kept of a picture much larger than what is seen of it.
+      this.paintLeaves(context, 0, this.leaves.length, frame, view);
+      return;
     }
-    this.paintLeaves(context, this.backLeaves, this.leaves.length, frame, seenIn(whole, parts));
+    if (this.backLeaves > 0) put(context, this.back(whole), view, parts);
+    const used = new Set<number>();
+    const isRestless = this.isRestless(frame);
+    for (let from = this.backLeaves; from < this.leaves.length;) {
+      const still = this.stillUpTo(from, frame);
+      const through = still > from ? undefined : this.together.seenThrough(this.leaves[from].groups, frame, NONE);
+      const to = Math.max(through ? this.together.spanOf(through)![1] : still, from + 1);
+      const layer = isRestless || isWhole ? this.layers.of(from, still, frame, whole, isRestless) : null;
+      if (layer) put(context, layer, view, parts, this.placing.carriedBy(this.leaves[from].groups));
+      else this.paintLeaves(context, from, to, frame, view);
+      used.add(from);
+      from = to;
+    }
+    if (isRestless || isWhole) this.layers.keepOnly(used);
   }
 
   /**
@@ -135,6 +132,8 @@ export class Painter {
    * much, none where they are alike.
    */
   changesBetween(before: number, now: number): Box[] {
+    const { width, height } = this.reel;
+    if (this.isRestless(before) || this.isRestless(now)) return [{ left: 0, top: 0, right: width, bottom: height }];
     const boxes = new Boxes();
     for (const leaf of this.leaves.slice(this.backLeaves)) {
       if (this.lookOf(leaf, before) === this.lookOf(leaf, now)) continue;
@@ -143,6 +142,14 @@ export class Painter {
       }
     }
     return boxes.list;
+  }
+
+  /**
+   * Does the ground move around this frame? Then all of the picture is painted anew, and layers are used from the first:
+   * that follows from the frame alone, so that it is the same to the bit wherever a film begins.
+   */
+  private isRestless(frame: number): boolean {
+    return this.grounds.some((leaf) => this.moves(leaf, frame));
   }
 
   /** The first leaf from here on that moves around this frame. */
@@ -193,46 +200,13 @@ export class Painter {
     );
   }
 
-  /** Leaves that stand still together, once they are asked for a second time and look the same; null until then. */
-  private layer(from: number, to: number, frame: number, view: View): Surface | null {
-    const { width, height } = view;
-    const [across, down] = this.placing.carriedBy(this.leaves[from].groups);
-    // Where it goes another way in the picture, it is painted anew.
-    if ((across !== 0 || down !== 0) && !this.placing.isCarriedPlainly(frame)) return null;
-    return this.placing.uncarried(() => this.stillLayer(from, to, frame, view, width, height));
-  }
-
-  /** The layer as if nothing had been carried anywhere. */
-  private stillLayer(
-    from: number,
-    to: number,
-    frame: number,
-    view: View,
-    width: number,
-    height: number,
-  ): Surface | null {
-    const look = this.leaves.slice(from, to).map((leaf) => this.lookOf(leaf, frame));
-    const key = `${to}:${width}x${height}:${look.join(',')}`;
-    const known = this.layers.get(from);
-    if (known?.key !== key) {
-      if (known?.image && this.spare.length < SPARE_LAYERS) this.spare.push(known.image);
-      this.layers.set(from, { key, image: null });
-      return null;
-    }
-    if (known.image) return known.image;
-    if (this.leaves.slice(from, to).filter((leaf) => this.isThere(leaf, frame)).length < 3) return null;
-    const spare = this.spare.pop();
-    const image = spare?.width === width && spare.height === height ? spare : this.studio.surface(width, height);
-    const context = contextOf(image);
-    context.setTransform(1, 0, 0, 1, 0, 0);
-    context.clearRect(0, 0, width, height);
-    this.paintLeaves(context, from, to, frame, view);
-    this.layers.set(from, { key, image });
-    return image;
+  /** how many layers are kept of the picture that was painted last */
+  get layersNow(): number {
+    return this.layers.count;
   }
 
   /** What is behind everything and never changes. */
-  private back(view: View): Surface {
+  private back(view: View): Layer {
     const { width, height } = view;
     const made = this.leaves
       .slice(0, this.backLeaves)
@@ -253,7 +227,7 @@ export class Painter {
       this.paintLeaves(contextOf(image), 0, this.backLeaves, this.reel.from, view);
       this.kept.back = { key, image };
     }
-    return this.kept.back.image;
+    return { image: this.kept.back.image, box: { left: 0, top: 0, right: width, bottom: height } };
   }
 
   private lookOf({ node, groups }: Leaf, frame: number): string {
@@ -383,5 +357,24 @@ export class Painter {
   /** An outline of the reel as the canvas knows it. */
   outline(number: number): OutlinePath {
     return this.brush.outline(number);
+  }
+}
+
+/**
+ * A layer in parts of a canvas, in whole pixels, so that what is kept stays as sharp as it is.
+ *
+ * @param parts in pixels of that canvas
+ */
+function put(context: Context, { image, box }: Layer, view: View, parts: Box[], [across, down] = UNSHIFTED): void {
+  context.globalAlpha = 1;
+  context.setTransform(1, 0, 0, 1, 0, 0);
+  // From the layer to the canvas.
+  const byX = Math.round(across * view.scale) - view.left;
+  const byY = Math.round(down * view.scale) - view.top;
+  for (const part of parts) {
+    const [x, y] = [Math.max(part.left, box.left + byX), Math.max(part.top, box.top + byY)];
+    const width = Math.min(part.right, box.right + byX) - x;
+    const height = Math.min(part.bottom, box.bottom + byY) - y;
+    if (width > 0 && height > 0) context.drawImage(image, x - byX, y - byY, width, height, x, y, width, height);
   }
 }

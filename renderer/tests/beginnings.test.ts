@@ -6,13 +6,14 @@ import { createCanvas } from '@napi-rs/canvas';
 import { expect, it } from 'vitest';
 import { Exposure, Painter, type Reel } from '../../painter/src';
 import type { Piece } from '../../contracts/piece';
+import { grounds } from '../../contracts/settings';
 import { PaintedFrames } from '../src/frames';
 import { skia } from '../src/studio';
 
 const root = new URL('../..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'beginnings-'));
 
-/** A starter with a soft shadow and a pattern, and a change half way. */
+/** A starter with a soft shadow and a pattern, and a change half way; some stand on a ground that moves, all the time or then. */
 function reelOf(form: string, shutter: boolean): Reel {
   const piece = JSON.parse(readFileSync(`${root}demo/starters/${form}.json`, 'utf8')) as Piece;
   const [chart] = piece.charts;
@@ -20,6 +21,25 @@ function reelOf(form: string, shutter: boolean): Reel {
   chart.finish.patterns = [{ kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 }];
   piece.stage = { ...piece.stage, width: 960, height: 540, frames: 150 };
   if (shutter) piece.shutter = { angle: 180, samples: 5, charts: true, words: true, camera: true };
+  if (form === 'rings') piece.backdrop = grounds.find(({ name }) => name === 'Lights')!.backdrop;
+  if (form === 'donut' || form === 'columns') {
+    const ground = {
+      id: 'ground',
+      target: { stage: 'backdrop' as const },
+      property: 'colour',
+      from: null,
+      to: '#204060',
+    };
+    piece.moves.push({
+      ...ground,
+      kind: 'change',
+      begin: 108,
+      pin: null,
+      frames: 9,
+      curve: 'linear',
+      opens: 'forward',
+    });
+  }
   piece.moves.push({
     id: 'turns',
     kind: 'change',

@@ -43,6 +43,22 @@ describe('the frames of a film', () => {
     }
   });
 
+  it('looks the same where what stands still is kept on layers', () => {
+    const painter = new Painter(reel, skia);
+    const painted = (by: Painter): Uint8ClampedArray => {
+      const canvas = createCanvas(width, height);
+      by.paint(canvas.getContext('2d') as never, 300, 1);
+      return canvas.getContext('2d').getImageData(0, 0, width, height).data;
+    };
+    const fresh = painted(painter);
+    // Asked for a second time, it is put on layers; at the third they are of use.
+    painted(painter);
+    const kept = painted(painter);
+    // Of what overlaps and is seen through, each is rounded once more.
+    expect(fresh.reduce((most, byte, at) => Math.max(most, Math.abs(byte - kept[at])), 0)).toBeLessThanOrEqual(4);
+    expect(painter.layersNow).toBeGreaterThan(0);
+  });
+
   it('paints less than all of it where little moves, and nothing where nothing does', () => {
     const painter = new Painter(reel, skia);
     const areaOf = (before: number, now: number): number =>
