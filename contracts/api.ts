@@ -321,6 +321,30 @@ export interface Properties {
   words: Property[];
   panel: Property[];
   backdrop: Property[];
+  coats: CoatProperties[];
+  /**
+   * of one colour of a gradient
+   */
+  stop: Property[];
+  /**
+   * of how any words are set, their coats aside
+   */
+  style: Property[];
+  plate: Property[];
+  tracks: Property[];
+}
+/**
+ * What moves can change of one coat of a kind, wherever it lies.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "CoatProperties".
+ */
+export interface CoatProperties {
+  kind: string;
+  /**
+   * named from the coat on
+   */
+  properties: Property[];
 }
 /**
  * The rules that a piece can be arranged by.

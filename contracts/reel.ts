@@ -440,17 +440,17 @@ export interface ReelStroke {
   width: number;
   caps: 'butt' | 'round';
   /**
-   * lengths of dashes and gaps by turns
+   * length of a dash; can have a track. With a gap of 0, the line is solid
    */
-  dashes: number[];
+  dash: number;
+  /**
+   * from one dash to the next; can have a track
+   */
+  gap: number;
   /**
    * how far into the dashes the line begins; can have a track
    */
   offset: number;
-  /**
-   * by how much dashes and gaps are longer than they are told; can have a track
-   */
-  stretch: number;
   /**
    * null: all of the line has the paint
    */
@@ -559,7 +559,8 @@ export interface ReelTrack {
     | 'opacity'
     | 'offset'
     | 'width'
-    | 'stretch'
+    | 'dash'
+    | 'gap'
     | 'length'
     | 'place'
     | 'run'

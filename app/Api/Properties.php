@@ -26,6 +26,20 @@ final readonly class Properties extends Answer
         /** @var list<array<string, mixed>> */
         #[TypedAs('Property')]
         public array $backdrop,
+        /** @var list<CoatProperties> */
+        public array $coats,
+        /** @var list<array<string, mixed>> of one colour of a gradient */
+        #[TypedAs('Property')]
+        public array $stop,
+        /** @var list<array<string, mixed>> of how any words are set, their coats aside */
+        #[TypedAs('Property')]
+        public array $style,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
+        public array $plate,
+        /** @var list<array<string, mixed>> */
+        #[TypedAs('Property')]
+        public array $tracks,
     ) {
     }
 }

@@ -108,11 +108,11 @@ export class Brush {
   }
 
   private stroke(context: Context, node: ReelPath, stroke: ReelStroke, number: number, frame: number): void {
-    const of = (property: 'width' | 'stretch' | 'offset', still: number): number =>
+    const of = (property: 'width' | 'dash' | 'gap' | 'offset', still: number): number =>
       this.timeline.value(node.index, property, still, frame);
     const fill = this.timeline.fill(node.index, node.fill, frame);
-    const stretch = of('stretch', stroke.stretch);
-    let dashes = stroke.dashes.map((length) => length * stretch);
+    const gap = of('gap', stroke.gap);
+    let dashes = gap > 0 ? [of('dash', stroke.dash), gap] : [];
     let offset = of('offset', stroke.offset);
     context.strokeStyle = typeof fill === 'string' ? fill : strokeStyleOf(context, this.reel.paints[fill]);
     if (stroke.light) {

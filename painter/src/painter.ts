@@ -145,8 +145,8 @@ export class Painter {
   }
 
   /**
-   * Does the ground move around this frame? Then all of the picture is painted anew, and layers are used from the first:
-   * that follows from the frame alone, so that it is the same to the bit wherever a film begins.
+   * Does the ground move around this frame? Then all of the picture is painted anew, and layers are used from the
+   * first: that follows from the frame alone, so that it is the same to the bit wherever a film begins.
    */
   private isRestless(frame: number): boolean {
     return this.grounds.some((leaf) => this.moves(leaf, frame));

@@ -43,7 +43,8 @@ export class Timeline {
     return [
       this.value(index, 'offset', stroke.offset, frame),
       this.value(index, 'width', stroke.width, frame),
-      this.value(index, 'stretch', stroke.stretch, frame),
+      this.value(index, 'dash', stroke.dash, frame),
+      this.value(index, 'gap', stroke.gap, frame),
       light ? this.value(index, 'length', light.length, frame) : '',
       light ? this.value(index, 'place', light.place, frame) : '',
     ].join(' ');

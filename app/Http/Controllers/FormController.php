@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\CoatProperties;
 use App\Api\FormChoice;
 use App\Api\FormChoices as FormsAnswer;
 use App\Api\Properties as PropertiesAnswer;
@@ -138,6 +139,14 @@ final readonly class FormController
             array_map($field, Properties::ofText()),
             array_map($field, Properties::ofPanel()),
             array_map($field, Properties::ofBackdrop()),
+            array_map(static fn (string $kind): CoatProperties => new CoatProperties(
+                $kind,
+                array_map($field, Properties::ofCoat($kind)),
+            ), array_keys(Coats::KINDS)),
+            array_map($field, Properties::ofStop()),
+            array_map($field, Properties::ofStyle()),
+            array_map($field, Properties::ofPlate()),
+            array_map($field, Properties::ofTracks()),
         ));
     }
 }

@@ -26,7 +26,7 @@ final readonly class MoveSheet
         $words = [];
         foreach ($piece->words as $text) {
             $keyed = [];
-            foreach (Properties::ofWords() as $property) {
+            foreach (Properties::ofPlace() as $property) {
                 $first = match ($property->name) {
                     'x' => $text->x,
                     'y' => $text->y,

@@ -135,7 +135,8 @@ final readonly class DrawChartWords
             $set = PartInk::on($lines['style'], $this->timing->colours[$id], $this->behind($first->point, $style));
             $widths = array_map(fn (string $line): float => $this->setter->width($line, $set), $lines['lines']);
             $count = count($lines['lines']);
-            $nodes = $this->texts->plate($set, $foot->map(static fn (?Anchor $at): Box => self::nameBox(
+            $styles = $this->timing->styles->track('names', $set, $this->shapes->range);
+            $nodes = $this->texts->plate($styles, $foot->map(static fn (?Anchor $at): Box => self::nameBox(
                 $at ?? $first,
                 max($widths),
                 $cap,
@@ -147,7 +148,7 @@ final readonly class DrawChartWords
                 $down = $first->align === 'middle' ? $index : $index - (count($lines['lines']) - 1) / 2;
                 $nodes[] = $this->texts->line(
                     $line,
-                    $set,
+                    $styles,
                     $foot->map(static fn (?Anchor $at): float => $at->point->x ?? 0.0),
                     $foot->map(
                         static fn (?Anchor $at): float => ($at->point->y ?? 0.0) +
@@ -208,20 +209,21 @@ final readonly class DrawChartWords
             return [];
         }
         $style = $this->chart->words->axis->style;
+        $styles = $this->timing->styles->track('axis', $style, $this->shapes->range);
         $none = Track::constant(0.0);
         $nodes = [];
         foreach ($titles as $title) {
             $middle = $title->box->middle();
             $line = $this->texts->line(
                 $title->text,
-                $style,
+                $styles,
                 Track::constant($middle->x),
                 Track::constant($middle->y + $this->setter->capHeight($style) / 2),
                 'middle',
                 'axis',
             );
             $turned = $title->isUpright ? Box::around($middle, $title->box->height, $title->box->width) : $title->box;
-            $plate = $this->texts->plate($style, Track::constant($turned), 'axis');
+            $plate = $this->texts->plate($styles, Track::constant($turned), 'axis');
             $upright = new Pose($middle, $none, $none, Track::constant(1.0), Track::constant(-90.0));
             $nodes[] = new GroupNode(Role::AxisTitle, [...$plate, $line], null, $title->isUpright ? $upright : null);
         }
@@ -310,19 +312,20 @@ final readonly class DrawChartWords
         }
         $wide = max(min($widest, $room->width), $hasCaption ? min($broadest, $room->width) : 0.0);
         $cap = $this->setter->capHeight($style);
+        $set = fn (TextStyle $style): Track => $this->timing->styles->track('centre', $style, $this->shapes->range);
         $nodes = [
-            ...$this->texts->plate($style, $middle->map(static fn (Room $room): Box => new Box(
+            ...$this->texts->plate($set($style), $middle->map(static fn (Room $room): Box => new Box(
                 $room->middle->x - $wide / 2,
                 $room->middle->y + $down - $cap,
                 $wide,
                 $cap + ($hasCaption ? $small->size * 1.35 : 0.0),
             )), 'centre'),
-            $this->texts->reading($number, $style, $x, $y, 'middle', $readingOf),
+            $this->texts->reading($number, $set($style), $x, $y, 'middle', $readingOf),
         ];
         if ($hasCaption) {
             $nodes[] = $this->texts->run(
                 $caption->map(fn (string $text) => $this->setter->run($text, $small)),
-                $small,
+                $set($small),
                 $x,
                 $y->map(static fn (float $y): float => $y + $small->size * 1.35),
                 'middle',

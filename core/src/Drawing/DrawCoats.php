@@ -284,7 +284,9 @@ final readonly class DrawCoats
     {
         $first = $patterns->first();
         $opacity = $patterns->map(static fn (PatternCoat $one): float => $one->opacity);
-        $ground = $first->ground === null ? [] : [new PathNode($on->outline, new FlatPaint($first->ground))];
+        $ground = $first->ground === null ? [] : [new PathNode($on->outline, $patterns->map(
+            static fn (PatternCoat $one): Paint => new FlatPaint($one->ground ?? (string) $first->ground),
+        ))];
         if ($first->kind === 'hand') {
             $strokes = new PathNode(
                 $patterns->with($on->grain, static fn (PatternCoat $one, Grain $grain): string => Hatching::of(
@@ -294,7 +296,7 @@ final readonly class DrawCoats
                 )),
                 $paints->inks($patterns)->map(static fn (string $ink): Paint => new FlatPaint($ink)),
                 $opacity,
-                stroke: new Stroke(Hatching::thickness($first), 'round'),
+                stroke: new Stroke($patterns->map(Hatching::thickness(...)), 'round'),
                 blend: $first->blend,
             );
 
@@ -344,21 +346,16 @@ final readonly class DrawCoats
         $outline = $on->outline;
         $whole = $on->whole;
         if ($first->place === 'apart') {
-            $inside = static fn (string $one): string => $one === '' ? '' : Inset::of($one, $first->distance);
-            [$outline, $whole] = [$outline->map($inside), $whole->map($inside)];
+            $inside = static fn (string $one, LineCoat $line): string => $one === ''
+                ? ''
+                : Inset::of($one, $line->distance);
+            [$outline, $whole] = [$outline->with($lines, $inside), $whole->with($lines, $inside)];
         }
         // Half of a line along an edge is outside of it: cut off where it keeps inside, covered where it does not.
         $width = $lines->map(static fn (LineCoat $one): float => $isHalf ? $one->width * 2 : $one->width);
-        $period = $first->dash + $first->gap;
-        $stroke = new Stroke(
-            $width,
-            $first->caps,
-            $first->isDashed() ? [$first->dash, $first->gap] : [],
-            $first->isMarching() ? $this->loops->march($first->march, $period, $this->range) : null,
-            $first->isDashed() && $first->isFitted ? $whole->map(
-                static fn (string $one): float => self::fitted($one, $period),
-            ) : null,
-        );
+        $stroke = $first->isDashed()
+            ? $this->dashed($lines, $width, $whole)
+            : new Stroke($width, $first->caps);
         $path = new PathNode(
             $outline,
             $lines->with($on->colour, self::flat(...)),
@@ -371,6 +368,32 @@ final readonly class DrawCoats
         $isWithin = $isInside || $first->place === 'apart';
 
         return new GroupNode(Role::Line, [$path], clip: $isWithin ? $on->outline : null, of: $on->id);
+    }
+
+    /**
+     * @param Track<LineCoat> $lines
+     * @param Track<float> $width
+     * @param Track<string> $whole what dashes are fitted to
+     */
+    private function dashed(Track $lines, Track $width, Track $whole): Stroke
+    {
+        $first = $lines->first();
+        $march = $first->isMarching()
+            ? $this->loops->march($first->march, $first->dash + $first->gap, $this->range)
+            : null;
+        $longer = $first->isFitted ? $whole->with(
+            $lines,
+            static fn (string $one, LineCoat $line): float => self::fitted($one, $line->dash + $line->gap),
+        ) : Track::constant(1.0);
+
+        return new Stroke(
+            $width,
+            $first->caps,
+            $lines->with($longer, static fn (LineCoat $one, float $longer): float => $one->dash * $longer),
+            $lines->with($longer, static fn (LineCoat $one, float $longer): float => $one->gap * $longer),
+            // Dashes that are longer go as much farther, or they would jump where their course begins again.
+            $march?->with($longer, static fn (float $gone, float $longer): float => $gone * $longer),
+        );
     }
 
     /** By how much dashes are longer so that a whole number of them goes round. */
@@ -398,23 +421,25 @@ final readonly class DrawCoats
         }
         $paint = $edges->with($on->colour, self::flat(...));
         $nodes = [];
-        foreach ([[self::HALO, $first->halo, 1.0], [1.0, 1.0, self::CORE]] as [$wide, $much, $long]) {
-            if ($much > 0) {
-                $nodes[] = new PathNode(
-                    $on->outline,
-                    $paint,
-                    $edges->map(static fn (EdgeCoat $one): float => $one->opacity * $much),
-                    stroke: new Stroke(
-                        Track::constant($first->width * $wide),
-                        'butt',
-                        light: new Light(
-                            $edges->map(static fn (EdgeCoat $one): float => $one->length * $long),
-                            $place,
-                        ),
-                    ),
-                    blend: $first->blend,
-                );
+        $halo = $edges->map(static fn (EdgeCoat $one): float => $one->halo);
+        foreach ([[self::HALO, $halo, 1.0], [1.0, Track::constant(1.0), self::CORE]] as [$wide, $much, $long]) {
+            if ($much->isConstant() && $much->first() <= 0.0) {
+                continue;
             }
+            $nodes[] = new PathNode(
+                $on->outline,
+                $paint,
+                $edges->with($much, static fn (EdgeCoat $one, float $much): float => $one->opacity * $much),
+                stroke: new Stroke(
+                    $edges->map(static fn (EdgeCoat $one): float => $one->width * $wide),
+                    'butt',
+                    light: new Light(
+                        $edges->map(static fn (EdgeCoat $one): float => $one->length * $long),
+                        $place,
+                    ),
+                ),
+                blend: $first->blend,
+            );
         }
 
         return $nodes;

@@ -14,6 +14,7 @@ use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Piece\Properties;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartTiming;
@@ -91,17 +92,16 @@ final readonly class DrawFinish
     /** The mark whose holes are those of all, where all have the same: one mask does for them. */
     public function sharedHoles(): ?string
     {
-        $shared = null;
-        foreach ($this->coated as $on) {
-            $holes = $on->coats->isConstant() ? $on->coats->first()->holes() : [];
-            $isStill = array_filter($holes, static fn (TextureCoat $one): bool => $one->lie !== 'still') === [];
-            $shared ??= $holes;
-            if ($holes === [] || !$isStill || serialize($holes) !== serialize($shared)) {
+        foreach (array_keys($this->coated) as $id) {
+            if ($this->hasOwn((string) $id, 'textures')) {
                 return null;
             }
         }
+        $first = (string) array_key_first($this->coated);
+        $holes = $first === '' ? [] : $this->coated[$first]->coats->first()->holes();
+        $isStill = array_filter($holes, static fn (TextureCoat $one): bool => $one->lie !== 'still') === [];
 
-        return (string) array_key_first($this->coated);
+        return $holes !== [] && $isStill ? $first : null;
     }
 
     private function isTinted(string $figureId): bool
@@ -125,7 +125,7 @@ final readonly class DrawFinish
             $on = $this->coated[$id]->outlined($body->outline, $feet[$id] ?? null);
             array_push($glows, ...$poses->pose($id, [...$this->coats->glows($on), ...$this->coats->around($on)]));
             // All marks throw one shadow, so that none darkens its neighbour; one that goes its own way has its own.
-            if ($this->isPosed($id) || $this->chart->own($id)->coats->shadows !== null || !$on->coats->isConstant()) {
+            if ($this->isPosed($id) || $this->hasOwn($id, 'shadows')) {
                 array_push($alone, ...$poses->pose($id, $this->coats->shadows($on)));
             } else {
                 $together[] = $on;
@@ -139,6 +139,17 @@ final readonly class DrawFinish
         }
 
         return [...$alone, ...$this->outOfGaps($glows)];
+    }
+
+    /** Has a part coats of a kind of its own, or do moves change its coats alone? */
+    private function hasOwn(string $figureId, string $kind): bool
+    {
+        $own = Properties::OF_COATS.$kind.'.';
+
+        return $this->chart->own($figureId)->coats->has($kind) || array_filter(
+            $this->timing->changesOfFigures[$figureId] ?? [],
+            static fn (array $one): bool => str_starts_with($one[1]->property, $own),
+        ) !== [];
     }
 
     /**

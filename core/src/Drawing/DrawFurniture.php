@@ -157,7 +157,7 @@ final readonly class DrawFurniture
 
         return $this->texts->line(
             $numbers->text($number),
-            $numbers->style,
+            $this->timing->styles->track('labels', $numbers->style, $this->shapes->range),
             $now->map(static fn (?Furniture $now): float => $now->anchor->point->x ?? 0.0),
             $now->map(static fn (?Furniture $now): float => ($now->anchor->point->y ?? 0.0) + $down),
             $anchor->align,

@@ -92,7 +92,12 @@ final readonly class DrawLabels
 
         return new GroupNode(
             Role::Label,
-            $this->lines($id, $style, $place, 'middle'),
+            [
+                ...$this->texts->plate($this->set($style), $place->map(
+                    static fn (Point $at): Box => Box::around($at, $width, $height),
+                ), $id),
+                ...$this->lines($id, $style, $place, 'middle'),
+            ],
             $this->whereItFits($id, static fn (Shape $shape): bool => $shape->holds(
                 $shape->middle(),
                 $width,
@@ -121,7 +126,14 @@ final readonly class DrawLabels
 
         return new GroupNode(
             Role::Label,
-            $this->lines($id, $this->styleOn($id), Track::constant($first), 'middle'),
+            [
+                ...$this->texts->plate(
+                    $this->set($this->styleOn($id)),
+                    Track::constant(Box::around($first, $width, $height)),
+                    $id,
+                ),
+                ...$this->lines($id, $this->styleOn($id), Track::constant($first), 'middle'),
+            ],
             $this->whereItFits($id, static fn (Shape $shape): bool => $shape->along()?->holds(
                 $width,
                 $height,
@@ -172,11 +184,12 @@ final readonly class DrawLabels
     {
         $style = $this->sizes->style($id);
         $part = Colour::hex($this->timing->colours[$id]);
+        $behind = $style->plate === null ? $part : PlateGround::colours($style->plate, $part)[0] ?? $part;
 
         return match (true) {
             $this->sizes->own($id)?->colour !== null => $style,
-            $style->isOfPart => PartInk::on($style, $this->timing->colours[$id], $part),
-            default => $style->withColour($part->textOn($style->colour)),
+            $style->isOfPart => PartInk::on($style, $this->timing->colours[$id], $behind),
+            default => $style->withColour($behind->textOn($style->colour)),
         };
     }
 
@@ -251,7 +264,7 @@ final readonly class DrawLabels
         ));
         $boxes = $place->map(static fn (Point $at): Box => Box::around($at, $wide, $high));
         $nodes = [
-            ...$this->texts->plate($style, $boxes, $id),
+            ...$this->texts->plate($this->set($style), $boxes, $id),
             ...$this->lines($id, $this->styleBeside($id, $style, $place->at($last)), $at, $align),
         ];
         $plate = $style->plate;
@@ -400,7 +413,7 @@ final readonly class DrawLabels
             $shift = $kind === 'both' ? -$cap * 0.35 : $cap / 2;
             $nodes[] = $this->texts->line(
                 $this->sizes->text($id),
-                $small,
+                $this->set($small),
                 $x,
                 $place->map(static fn (Point $point): float => $point->y + $shift),
                 $align,
@@ -411,7 +424,7 @@ final readonly class DrawLabels
             $shift = $kind === 'both' ? $cap * 1.15 : $cap / 2;
             $nodes[] = $this->texts->reading(
                 $this->readings[$id],
-                $style,
+                $this->set($style),
                 $x,
                 $place->map(static fn (Point $point): float => $point->y + $shift),
                 $align,
@@ -420,5 +433,11 @@ final readonly class DrawLabels
         }
 
         return $nodes;
+    }
+
+    /** @return Track<TextStyle> as moves change it */
+    private function set(TextStyle $style): Track
+    {
+        return $this->timing->styles->track('labels', $style, $this->shapes->range);
     }
 }

@@ -43,7 +43,7 @@ final readonly class DrawLegend
         $plan = LegendPlan::of($legend, $this->timing, $this->setter);
         $isOfSeries = $this->timing->figures()->seriesCount() > 1;
         $places = $plan->places($this->entries($isOfSeries));
-        $rows = $this->texts->plate($plan->style, Track::constant(new Box(
+        $rows = $this->texts->plate($this->set($plan->style), Track::constant(new Box(
             $legend->x,
             $legend->y - $legend->style->size / 2,
             $plan->breadth(),
@@ -51,7 +51,7 @@ final readonly class DrawLegend
         )), 'legend');
         foreach ($this->entries($isOfSeries) as $id) {
             [$left, $middle, $width] = $places[$id];
-            $style = $this->style($plan->style, $id, new Point($left, $middle));
+            $styles = $this->set($this->style($plan->style, $id, new Point($left, $middle)));
             $label = LegendPlan::label($this->timing->figure($id), $isOfSeries);
             $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
@@ -60,7 +60,7 @@ final readonly class DrawLegend
                     ...$this->dot($id, new Point($left + $plan->dot(), $middle), $plan->dot()),
                     $this->texts->line(
                         $this->setter->fitted($label, $plan->style, $plan->labelRoom),
-                        $style,
+                        $styles,
                         Track::constant($left + $plan->labelShift()),
                         $baseline,
                         'left',
@@ -69,7 +69,7 @@ final readonly class DrawLegend
                     ...$isOfSeries ? [] : [
                         $this->texts->reading(
                             $this->readings[$id],
-                            $style,
+                            $styles,
                             Track::constant($left + $width),
                             $baseline,
                             'right',
@@ -115,6 +115,12 @@ final readonly class DrawLegend
         );
 
         return $this->texts->coats->all($on);
+    }
+
+    /** @return Track<TextStyle> as moves change it */
+    private function set(TextStyle $style): Track
+    {
+        return $this->timing->styles->track('legend', $style, $this->shapes->range);
     }
 
     /** @param Point $at where its row begins on the stage */

@@ -70,11 +70,8 @@ final readonly class DrawTexts
             $words->id,
             $words->arc,
         );
-        if ($style->plate !== null) {
-            $box = Track::constant($this->box($lines, $style, $words->x, $words->y, $words->align));
-            $plates = $styles->map(static fn (TextStyle $now): PlateSettings => $now->plate ?? $style->plate);
-            array_unshift($children, $this->letters->plate($plates, $style->size, $box, $words->id));
-        }
+        $box = Track::constant($this->box($lines, $style, $words->x, $words->y, $words->align));
+        $children = [...$this->plate($styles, $box, $words->id), ...$children];
         // What is bent has no lines to be cut along.
         $told = $moves->ofThing($words->id);
         $comes = $words->arc === 0.0 ? $told : $told->unwritten();
@@ -229,33 +226,34 @@ final readonly class DrawTexts
      */
     public function block(array $lines, TextStyle $style, float $x, float $y, string $align, string $of): array
     {
-        $plate = $style->plate === null || $lines === [] ? [] : [
-            $this->letters->plate(
-                Track::constant($style->plate),
-                $style->size,
-                Track::constant($this->box($lines, $style, $x, $y, $align)),
-                $of,
-            ),
-        ];
+        $styles = Track::constant($style);
+        $box = Track::constant($this->box($lines, $style, $x, $y, $align));
 
         return [
-            ...$plate,
-            ...$this->letters->on($this->texts($lines, $style, $x, $y, $align), Track::constant($style), $of),
+            ...$lines === [] ? [] : $this->plate($styles, $box, $of),
+            ...$this->letters->on($this->texts($lines, $style, $x, $y, $align), $styles, $of),
         ];
     }
 
     /**
      * A plate behind words that stand in a box.
      *
+     * @param Track<TextStyle> $styles
      * @param Track<Box> $box
      *
      * @return list<Node>
      */
-    public function plate(TextStyle $style, Track $box, string $of): array
+    public function plate(Track $styles, Track $box, string $of): array
     {
-        return $style->plate === null ? [] : [
-            $this->letters->plate(Track::constant($style->plate), $style->size, $box, $of),
-        ];
+        $first = $styles->first();
+        $plate = $first->plate;
+
+        return $plate === null ? [] : [$this->letters->plate(
+            $styles->map(static fn (TextStyle $now): PlateSettings => $now->plate ?? $plate),
+            $first->size,
+            $box,
+            $of,
+        )];
     }
 
     /**
@@ -307,46 +305,53 @@ final readonly class DrawTexts
     /**
      * One line, with its coats.
      *
+     * @param Track<TextStyle> $styles
      * @param Track<float> $x
      * @param Track<float> $y
      */
-    public function line(string $text, TextStyle $style, Track $x, Track $y, string $align, string $of = ''): Node
+    public function line(string $text, Track $styles, Track $x, Track $y, string $align, string $of = ''): Node
     {
-        return $this->run(Track::constant($this->setter->run($text, $style)), $style, $x, $y, $align, $of);
+        $run = $this->setter->run($text, $styles->first());
+
+        return $this->run(Track::constant($run), $styles, $x, $y, $align, $of);
     }
 
     /**
      * A line that changes.
      *
      * @param Track<Run> $run
+     * @param Track<TextStyle> $styles
      * @param Track<float> $x
      * @param Track<float> $y
      */
-    public function run(Track $run, TextStyle $style, Track $x, Track $y, string $align, string $of): Node
+    public function run(Track $run, Track $styles, Track $x, Track $y, string $align, string $of): Node
     {
+        $style = $styles->first();
         $text = new TextNode($run, $x, $y, $this->setter->scale($style), $align, $style->colour);
 
-        return $this->letters->on([$text], Track::constant($style), $of)[0];
+        return $this->letters->on([$text], $styles, $of)[0];
     }
 
     /**
      * A text that counts.
      *
      * @param Track<string> $text
+     * @param Track<TextStyle> $styles
      * @param Track<float> $x
      * @param Track<float> $y
      */
     public function reading(
         Track $text,
-        TextStyle $style,
+        Track $styles,
         Track $x,
         Track $y,
         string $align,
         string $readingOf,
     ): Node {
+        $style = $styles->first();
         $run = $text->map(fn (string $text) => $this->setter->run($text, $style, true));
         $node = new TextNode($run, $x, $y, $this->setter->scale($style), $align, $style->colour, $readingOf);
 
-        return $this->letters->on([$node], Track::constant($style), $readingOf)[0];
+        return $this->letters->on([$node], $styles, $readingOf)[0];
     }
 }

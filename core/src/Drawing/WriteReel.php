@@ -181,9 +181,9 @@ final class WriteReel
         return new ReelStroke(
             $this->number($index, 'width', $stroke->width),
             $stroke->caps,
-            $stroke->dashes,
+            $stroke->dash === null ? 0.0 : $this->number($index, 'dash', $stroke->dash, 4),
+            $stroke->gap === null ? 0.0 : $this->number($index, 'gap', $stroke->gap, 4),
             $stroke->offset === null ? 0.0 : $this->number($index, 'offset', $stroke->offset),
-            $stroke->stretch === null ? 1.0 : $this->number($index, 'stretch', $stroke->stretch, 6),
             $stroke->light === null ? null : new ReelLight(
                 $this->number($index, 'length', $stroke->light->length, 3),
                 $this->number($index, 'place', $stroke->light->place, 6),

@@ -163,15 +163,16 @@ final class Svg
 
     private function stroke(Stroke $stroke, Paint $fill, string $outline): string
     {
-        [$dashes, $offset] = [$stroke->dashes, $stroke->offset?->at($this->frame) ?? 0.0];
+        $gap = $stroke->gap?->at($this->frame) ?? 0.0;
+        $dashes = $gap > 0.0 ? [$stroke->dash?->at($this->frame) ?? 0.0, $gap] : [];
+        $offset = $stroke->offset?->at($this->frame) ?? 0.0;
         if ($stroke->light !== null) {
             $light = $stroke->light;
             $lit = LitEdge::of($outline, $light->length->at($this->frame), $light->place->at($this->frame));
             [$dashes, $offset] = $lit === null ? [[0.0, 1.0], 0.0] : [$lit->dashes, $lit->offset];
             $fill = $lit === null ? $fill : $lit->paint($fill);
         }
-        $stretch = $stroke->stretch?->at($this->frame) ?? 1.0;
-        $lengths = implode(' ', array_map(static fn (float $one): string => Decimal::of($one * $stretch, 4), $dashes));
+        $lengths = implode(' ', array_map(static fn (float $one): string => Decimal::of($one, 4), $dashes));
 
         return sprintf(
             'fill="none" stroke="%s" stroke-width="%s" stroke-linejoin="round" stroke-linecap="%s"%s',

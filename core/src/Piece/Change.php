@@ -48,13 +48,20 @@ final readonly class Change
     /**
      * @param Field $move in which it stands
      * @param list<Property> $properties that its target has
+     * @param (\Closure(string): (Property|null))|null $inside those of its coats and its words, by name
      */
-    public function check(Field $move, array $properties): void
+    public function check(Field $move, array $properties, ?\Closure $inside): void
     {
         $property = Properties::named($properties, $this->property);
+        $property ??= $inside === null ? null : $inside($this->property);
         if ($property === null) {
-            $names = implode(', ', array_map(static fn (Property $one): string => $one->name, $properties));
-            throw $move->get('property')->wrong('must be one of '.$names);
+            $names = array_map(static fn (Property $one): string => $one->name, $properties);
+            foreach (['glows.0.opacity', Properties::OF_COATS.'glows.0.opacity'] as $example) {
+                if ($inside !== null && $inside($example) !== null) {
+                    $names[] = "or of a coat, such as $example";
+                }
+            }
+            throw $move->get('property')->wrong('must be one of '.implode(', ', $names));
         }
         $from = $move->get('from');
         if (!$from->isNull() && $property->kind !== 'number') {

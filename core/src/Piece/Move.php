@@ -144,12 +144,12 @@ final readonly class Move implements Checked
      */
     public function checkChange(Field $field, \Closure $ofChart): void
     {
-        $this->change?->check($field, match (true) {
-            $this->words !== null => Properties::ofText(),
-            $this->panel !== null => Properties::ofPanel(),
-            $this->isOfBackdrop => Properties::ofBackdrop(),
-            $this->figure === null => $ofChart((string) $this->chart),
-            default => Properties::ofFigure(),
+        $this->change?->check($field, ...match (true) {
+            $this->words !== null => [Properties::ofText(), Properties::inStyle(...)],
+            $this->panel !== null => [Properties::ofPanel(), Properties::inCoats(...)],
+            $this->isOfBackdrop => [Properties::ofBackdrop(), null],
+            $this->figure === null => [$ofChart((string) $this->chart), Properties::inChart(...)],
+            default => [Properties::ofFigure(), Properties::inFinish(...)],
         });
     }
 }

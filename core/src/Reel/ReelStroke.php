@@ -14,12 +14,12 @@ final readonly class ReelStroke
         public int|float $width,
         #[OneOf('butt', 'round')]
         public string $caps,
-        /** @var list<float> lengths of dashes and gaps by turns */
-        public array $dashes,
+        /** length of a dash; can have a track. With a gap of 0, the line is solid */
+        public int|float $dash,
+        /** from one dash to the next; can have a track */
+        public int|float $gap,
         /** how far into the dashes the line begins; can have a track */
         public int|float $offset,
-        /** by how much dashes and gaps are longer than they are told; can have a track */
-        public int|float $stretch,
         /** null: all of the line has the paint */
         public ?ReelLight $light,
     ) {

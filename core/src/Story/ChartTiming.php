@@ -51,6 +51,7 @@ final readonly class ChartTiming
         public array $colours,
         public array $coats,
         public array $tracks,
+        public StylesOverTime $styles,
         private array $keyed,
         public array $changes,
         public array $changesOfFigures,

@@ -9,6 +9,7 @@ use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\TextStyle;
 
 /** How a text is set over time: its colour and the coats on its letters, as moves change them. */
@@ -26,12 +27,20 @@ final readonly class StyleOverTime
             $style,
             $moves->changesOf(null, null, $words->id),
             static fn (string $of, float $first): KeyedNumber => $moves->number($of, $first, null, null, $words->id),
-            static fn (string $path): string => str_starts_with($path, 'plate.') && $style->plate !== null
-                ? $style->plate->colour
-                : $style->colour,
+            self::colours($style),
             // Its size is that of its group.
             but: ['size'],
         ));
+    }
+
+    /** @return \Closure(string): string the colour of what does not say its own, by its place in a style */
+    public static function colours(TextStyle $style): \Closure
+    {
+        $plate = $style->plate->colour ?? $style->colour;
+
+        return static fn (string $path): string => str_starts_with($path, Properties::OF_PLATE)
+            ? $plate
+            : $style->colour;
     }
 
     /** @return Track<TextStyle> on the frames of a range */

@@ -144,6 +144,7 @@ final readonly class TimeCharts
             $colours,
             $this->coats($chart, $figures, $colours),
             $this->tracks($chart, $colours),
+            StylesOverTime::of($this->moves, $chart->id),
             $this->withPicked($this->keyed($chart, $figures, $moves), $story),
             $this->moves->changesOf($chart->id),
             $this->ofFigures($chart, $figures),
@@ -388,7 +389,7 @@ final readonly class TimeCharts
     private function keyed(Chart $chart, Figures $figures, array $moves): array
     {
         $numbers = array_filter(
-            Properties::ofMark(),
+            Properties::ofFigure(),
             static fn (Property $property): bool => $property->kind === 'number',
         );
         $keyed = [];

@@ -11,6 +11,8 @@ use Lupine\Core\Finish\CoatSamples;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Geometry\MeasuredOutline;
+use Lupine\Core\Piece\Properties;
+use Lupine\Core\Piece\Property;
 use Lupine\Core\Reel\Blur;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Inner;
@@ -331,6 +333,65 @@ final class CoatsTest extends TestCase
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 
+    /** @return iterable<string, array{string, array<string, mixed>, list<string>}> a coat, and what does not matter to it */
+    public static function keyedCoats(): iterable
+    {
+        $stops = [['at' => 0.1, 'colour' => '#102030', 'opacity' => 1], ['at' => 0.9, 'shade' => 0.2, 'opacity' => 0.9]];
+        yield 'edge light' => ['edges', ['length' => 300, 'width' => 6], []];
+        yield 'dashes at a distance' => ['lines', ['place' => 'apart', 'distance' => 12, 'dash' => 20], []];
+        yield 'stitches' => ['lines', ['place' => 'apart', 'distance' => 12, 'dash' => 20, 'fitted' => true], []];
+        yield 'inner glow' => ['inners', ['reach' => 20], []];
+        yield 'texture' => ['textures', ['kind' => 'paper', 'amount' => 0.5, 'lie' => 'along'], []];
+        yield 'holes' => ['textures', ['kind' => 'chalk', 'amount' => 0.5], []];
+        yield 'pattern' => ['patterns', ['kind' => 'grid', 'inked' => 'own', 'ground' => '#304050'], []];
+        yield 'strokes' => ['patterns', ['kind' => 'hand', 'inked' => 'own', 'ground' => '#304050'], []];
+        yield 'linear' => ['fills', ['kind' => 'linear', 'shiftX' => 3, 'stops' => $stops], ['colour', 'shade', 'x', 'y']];
+        yield 'radial' => ['fills', ['kind' => 'radial', 'shiftX' => 3, 'stops' => $stops], ['colour', 'shade', 'degrees']];
+        yield 'glow' => ['glows', ['reach' => 20], []];
+        yield 'shadow' => ['shadows', ['reach' => 20], []];
+    }
+
+    /**
+     * @param array<string, mixed> $coat
+     * @param list<string> $idle
+     */
+    #[DataProvider('keyedCoats')]
+    public function testWhatAMoveLeadsToIsWhatItWouldBeHadItBeenSetSo(string $kind, array $coat, array $idle): void
+    {
+        $keyed = Properties::ofCoat($kind);
+        if (isset($coat['stops'])) {
+            $keyed = [...$keyed, ...array_map(static fn (Property $one): string => 'stops.1.'.$one->name, Properties::ofStop())];
+        }
+        // A second one, where the first is the ground.
+        $list = [...$kind === 'fills' ? [['kind' => 'flat']] : [], $coat];
+        $at = array_key_last($list);
+        $drawn = static fn (array $list, array $moves = []): string => Svg::ofFrame(Sample::draw(Sample::piece(changes: [
+            "charts.0.finish.$kind" => $list,
+            'moves' => $moves,
+        ])), 150);
+        $before = $drawn($list);
+        foreach ($keyed as $one) {
+            $name = $one instanceof Property ? $one->name : $one;
+            $to = str_ends_with($name, 'colour') || in_array($name, ['ink', 'ground'], true)
+                ? '#c05a2b'
+                : (str_ends_with($name, 'shade') ? -0.4 : 0.43);
+            if (in_array($name, ['reach', 'width', 'length', 'distance', 'dash', 'gap', 'size', 'spread', 'degrees'], true)) {
+                $to = $kind === 'fills' || $kind === 'textures' ? 1.75 : 9.0;
+            }
+            $after = $drawn($list, [[
+                'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1'], 'to' => $to, 'begin' => 100,
+                'property' => "finish.$kind.$at.$name", 'pin' => null, 'frames' => 20, 'curve' => 'linear',
+                'opens' => 'forward',
+            ]]);
+            $set = $list;
+            $set = Sample::changed($set, ["$at.$name" => $to]);
+            self::assertSame($drawn($set), $after, $name);
+            if (!in_array($name, $idle, true)) {
+                self::assertNotSame($before, $after, "$name changes something");
+            }
+        }
+    }
+
     public function testOneMaskDoesForAllMarksThatHaveTheSameHoles(): void
     {
         $chalk = ['kind' => 'chalk', 'amount' => 1];
@@ -355,7 +416,7 @@ final class CoatsTest extends TestCase
         self::assertCount(5, $lines);
         foreach ($lines as $line) {
             $way = MeasuredOutline::read($line->outline->at(239))->length();
-            $period = array_sum($line->stroke->dashes ?? []) * ($line->stroke->stretch?->at(239) ?? 0.0);
+            $period = ($line->stroke?->dash?->at(239) ?? 0.0) + ($line->stroke?->gap?->at(239) ?? 0.0);
             self::assertEqualsWithDelta(round($way / $period), $way / $period, 1e-6);
             self::assertEqualsWithDelta(35.0, $period, 2.5, 'and are about as long as they are told');
         }

@@ -77,7 +77,7 @@ final class FinishTest extends TestCase
         $mark = $drawing->marks()[0];
         self::assertSame($mark->outline->at(100), $inside->clip?->at(100));
         self::assertSame(12.0, $path->stroke?->width->at(0), 'half is cut off');
-        self::assertSame([20.0, 10.0], $path->stroke->dashes);
+        self::assertSame([20.0, 10.0], [$path->stroke->dash?->first(), $path->stroke->gap?->first()]);
         $onEdge = Nodes::group($drawing, Role::Line, 'r3');
         self::assertNull($onEdge->clip);
         self::assertSame(6.0, Nodes::paths($onEdge)[0]->stroke?->width->at(0));

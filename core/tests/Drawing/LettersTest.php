@@ -247,6 +247,42 @@ final class LettersTest extends TestCase
         self::assertSame('#ff0000', $paint->colour);
     }
 
+    public function testMovesChangeHowTheWordsOfAChartAreSet(): void
+    {
+        $type = ['font' => 'figtree-semibold', 'size' => 36, 'colour' => '#ffffff'];
+        $set = [...$type, 'glows' => [['reach' => 12, 'opacity' => 0.8]], 'plate' => ['colour' => '#203040']];
+        $told = ['glows.0.opacity' => 0.2, 'plate.padding' => 1.2, 'plate.radius' => 0.05];
+        $has = [
+            'donut' => ['labels' => ['show' => 'on', 'text' => 'reading'], 'legend' => [], 'centre' => []],
+            'bars' => ['names' => [], 'axis' => ['scale' => 'Mended', 'figures' => ''], 'labels' => ['show' => 'on', 'text' => 'reading']],
+        ];
+        foreach ($has as $form => $words) {
+            $usual = Sample::document(form: $form)['charts'][0]['words'];
+            $said = array_map(static fn (array $own): array => [...$set, ...$own], $words);
+            foreach (['legend', 'centre'] as $one) {
+                if (isset($said[$one])) {
+                    $said[$one] = [...$usual[$one], ...$set];
+                }
+            }
+            $drawn = static fn (array $said, array $moves): string => Svg::ofFrame(Sample::draw(Sample::piece(changes: [
+                'charts.0.words' => [...$usual, ...$said],
+                'moves' => $moves,
+            ], form: $form)), 150);
+            $before = $drawn($said, []);
+            foreach (array_keys($words) as $one) {
+                foreach ($told as $property => $to) {
+                    $after = $drawn($said, [[
+                        'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1'], 'from' => null,
+                        'property' => "words.$one.$property", 'to' => $to, 'begin' => 100, 'pin' => null,
+                        'frames' => 20, 'curve' => 'linear', 'opens' => 'forward',
+                    ]]);
+                    self::assertNotSame($before, $after, "$one, $property");
+                    self::assertSame($drawn(Sample::changed($said, ["$one.$property" => $to]), []), $after, $one);
+                }
+            }
+        }
+    }
+
     /** @param array<string, mixed> $changes */
     private static function draw(array $changes): Drawing
     {

@@ -125,7 +125,7 @@ export function FigureDetails({ piece, chartId, figureId }: { piece: Piece; char
           <ChangeList
             piece={piece}
             target={target}
-            properties={properties?.figure.filter(({ name }) => !name.startsWith('finish.')) ?? []}
+            properties={properties?.figure ?? []}
             only={({ name }) => !name.startsWith('finish.')}
             sheet={figure.changes}
             keyed={figure.keyed}

@@ -127,7 +127,7 @@ export function PanelDetails({ piece, panelId }: { piece: Piece; panelId: string
             piece={piece}
             target={{ panel: panelId }}
             only={({ name }) => !name.includes('.')}
-            properties={(properties?.panel ?? []).filter(({ name }) => !name.includes('.'))}
+            properties={properties?.panel ?? []}
             sheet={sheet?.changes ?? []}
             keyed={sheet?.keyed ?? {}}
             first={({ name, default: usual }) => firstOf(panel, place, name) ?? usual}

@@ -137,7 +137,7 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             piece={piece}
             target={{ words: wordsId }}
             only={({ name }) => !name.includes('.')}
-            properties={(properties?.words ?? []).filter(({ name }) => !name.includes('.'))}
+            properties={properties?.words ?? []}
             sheet={sheet?.changes ?? []}
             keyed={sheet?.keyed ?? {}}
             first={({ name, default: usual }) =>

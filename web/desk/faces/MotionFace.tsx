@@ -19,10 +19,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   // Several columns side by side are all there already; and of one column there is no other to change to.
   // One that runs goes through all of them by itself.
   const hasOther = !chart.run && (chart.series?.length ?? 0) < 2 && (tableOf(piece, chart)?.columns.length ?? 1) > 1;
-  const offered = (properties?.chart ?? []).filter(
-    // Coats are changed where they are seen, on the Finish face.
-    ({ kind, name }) => (kind !== 'column' || hasOther) && !name.startsWith('finish.'),
-  );
+  const offered = (properties?.chart ?? []).filter(({ kind }) => kind !== 'column' || hasOther);
   return (
     <div className="fields motion-face">
       <section className="span-all">
@@ -41,7 +38,8 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           piece={piece}
           target={{ chart: chart.id }}
           properties={offered}
-          only={({ name }) => !name.startsWith('finish.')}
+          // Coats are changed where they are seen, on the Finish face.
+          only={({ name }) => !name.startsWith('finish.') && !name.startsWith('words.')}
           sheet={sheet?.changes ?? []}
           keyed={sheet?.keyed ?? {}}
           first={(property) => firstOf(chart, property.name, property.default)}

@@ -1,6 +1,7 @@
 import type { Piece } from '../../../contracts/piece';
 import { coats } from '../../../contracts/settings';
-import { settings } from '../../settings/settings';
+import type { Properties, Property } from '../../api/answers';
+import { matters, settings } from '../../settings/settings';
 import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
 import { figureOf } from '../sheet';
@@ -17,15 +18,7 @@ interface Props {
   coat: Coat | undefined;
 }
 
-/** among what of the piece its properties are */
-const OF = {
-  chart: 'chart',
-  part: 'figure',
-  tracks: 'chart',
-  panel: 'panel',
-  words: 'words',
-  plate: 'words',
-} as const;
+type Values = Record<string, unknown>;
 
 /** What moves change of a coat, and what they could. */
 export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
@@ -33,15 +26,18 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const chart = 'chart' in whose ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
   const properties = useProperties((chart ?? piece.charts[0])?.form.kind);
   const told = targetOf(whose);
-  if (!told) return null;
+  if (!told || !properties) return null;
   const { target, path } = told;
   const of = `${path}${kind}.${place}.`;
-  // What a plate and tracks have beside coats is changed with their first fill.
-  const whole = kind === 'fills' && place === 0 ? wholeOf(piece, whose) : null;
-  const isWhole = (name: string): boolean =>
-    whole !== null && name.startsWith(path) && !name.slice(path.length).includes('.');
-  const isIts = ({ name }: { name: string }): boolean => (coat !== undefined && name.startsWith(of)) || isWhole(name);
-  const its = properties?.[OF[whose.of]].filter(isIts) ?? [];
+  // What words, a plate and tracks have beside coats is changed with their first fill.
+  const whole = kind === 'fills' && place === 0 ? wholeOf(piece, whose, properties) : null;
+  const its = [
+    ...(whole?.properties ?? []).map((one) => ({ ...one, name: `${path}${one.name}` })),
+    ...(coat ? ofCoat(properties, kind, coat) : []).map((one) => ({ ...one, name: `${of}${one.name}` })),
+  ];
+  const values = { ...whole?.values, ...below(of, coat) };
+  const isIts = ({ name }: { name: string }): boolean =>
+    (coat !== undefined && name.startsWith(of)) || its.some((one) => one.name === name);
   if (its.length === 0) return null;
   const now =
     whose.of === 'part'
@@ -50,8 +46,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
         ? sheet?.words[target.words]
         : 'panel' in target
           ? sheet?.panels[target.panel]
-          : sheet?.charts['chart' in whose ? whose.chart : ''];
-  const values = { ...coat } as Record<string, unknown>;
+          : sheet?.charts['chart' in target ? target.chart : ''];
   return (
     <details className="coat-changes">
       <summary>Change it in time</summary>
@@ -63,21 +58,55 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
         sheet={now?.changes ?? []}
         keyed={{}}
         first={({ name, kind: is, default: usual }) => {
-          const said = isWhole(name) ? whole?.[name.slice(path.length)] : values[name.slice(of.length)];
-          const field = settings[coats[kind]].fields.find((one) => one.name === name.slice(of.length));
-          const first = said ?? (isWhole(name) ? usual : field?.default);
-          if (is === 'colour') return typeof first === 'string' ? first : '#808080';
-          return typeof first === 'number' || typeof first === 'string' ? first : 0;
+          const said = values[name] ?? values[name.slice(path.length)] ?? usual;
+          if (is === 'colour') return typeof said === 'string' ? said : '#808080';
+          return typeof said === 'number' || typeof said === 'string' ? said : 0;
         }}
       />
     </details>
   );
 }
 
-/** The settings of a plate or of tracks beside their coats; null: it is neither. */
-function wholeOf(piece: Piece, whose: Whose): Record<string, unknown> | null {
-  if (whose.of === 'plate') return { ...styleAt(piece, whose.at)?.plate };
+/** What can be changed of a coat as it is set, named from the coat on. */
+function ofCoat(properties: Properties, kind: Kind, coat: Coat): Property[] {
+  const group = settings[coats[kind]];
+  const fields = group.fields as { name: string }[];
+  const plain = (properties.coats.find((one) => one.kind === kind)?.properties ?? []).filter(({ name }) => {
+    const setting = fields.find((one) => one.name === name);
+    return setting === undefined || matters(setting as never, { ...coat } as Values, group);
+  });
+  const isGradient = 'stops' in coat && ['linear', 'radial', 'along'].includes(coat.kind);
+  const stops = isGradient ? (coat.stops ?? []) : [];
+  return [
+    ...plain,
+    ...stops.flatMap((_, at) =>
+      properties.stop.map((one) => ({
+        ...one,
+        name: `stops.${at}.${one.name}`,
+        label: `Colour ${at + 1}${one.kind === 'colour' ? '' : `, ${one.label.toLowerCase()}`}`,
+      })),
+    ),
+  ];
+}
+
+/** What stands in a coat, and in the colours of its gradient, by the names of what moves change. */
+function below(of: string, coat: Coat | undefined): Values {
+  const stops = coat && 'stops' in coat ? (coat.stops ?? []) : [];
+  return Object.fromEntries([
+    ...Object.entries(coat ?? {}).map(([name, value]) => [of + name, value]),
+    ...stops.flatMap((stop, at) => Object.entries(stop).map(([name, value]) => [`${of}stops.${at}.${name}`, value])),
+  ]);
+}
+
+/** What words, a plate and tracks have beside their coats; null: it is none of them. */
+function wholeOf(
+  piece: Piece,
+  whose: Whose,
+  { style, plate, tracks }: Properties,
+): { properties: Property[]; values: Values } | null {
+  if (whose.of === 'words') return { properties: style, values: { ...styleAt(piece, whose.at) } };
+  if (whose.of === 'plate') return { properties: plate, values: { ...styleAt(piece, whose.at)?.plate } };
   const chart = whose.of === 'tracks' ? piece.charts.find(({ id }) => id === whose.chart) : undefined;
   // As the form has them, tracks have no colour that could change.
-  return chart?.finish.tracks?.colour ? { ...chart.finish.tracks } : null;
+  return chart?.finish.tracks?.colour ? { properties: tracks, values: { ...chart.finish.tracks } } : null;
 }

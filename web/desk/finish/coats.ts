@@ -85,10 +85,15 @@ export function targetOf(whose: Whose): { target: Target; path: string } | null 
       return { target: { chart: whose.chart }, path: 'finish.tracks.' };
     case 'words':
     case 'plate':
-      return whose.at.startsWith('text/')
-        ? { target: { words: whose.at.slice(5) }, path: whose.of === 'plate' ? 'plate.' : '' }
-        : null;
+      return targetOfWords(whose.at, whose.of === 'plate' ? 'plate.' : '');
   }
+}
+
+function targetOfWords(at: StyleAt, path: string): { target: Target; path: string } | null {
+  const [owner, which] = at.split('/');
+  if (owner === 'text') return { target: { words: which }, path };
+  // What changes captions would have to know all lines.
+  return which ? { target: { chart: owner }, path: `words.${which}.${path}` } : null;
 }
 
 /** Where coats show on the desk that they are of it. */

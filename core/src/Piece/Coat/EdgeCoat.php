@@ -32,6 +32,7 @@ final readonly class EdgeCoat implements Coat
         #[Detail('of its middle, as a part of the way along the edge', isKeyed: true)]
         public float $at = 0.1,
         #[Number('Width', Unit::Pixels, 0.1, 100, 6)]
+        #[Detail(isKeyed: true)]
         public float $width = 6.0,
         #[Among(Ink::class)]
         public Ink $ink = new Ink(),
@@ -39,7 +40,7 @@ final readonly class EdgeCoat implements Coat
         #[Detail(isKeyed: true)]
         public float $opacity = 0.9,
         #[Number('Halo', Unit::Fraction, 0, 1, 0.28)]
-        #[Detail('opacity of the wider light around it', isOptional: true)]
+        #[Detail('opacity of the wider light around it', isOptional: true, isKeyed: true)]
         public float $halo = 0.28,
         #[Whole('Time per lap', Unit::Frames, -Stage::MAX_FRAMES, Stage::MAX_FRAMES, 0)]
         #[Detail(

@@ -21,6 +21,9 @@ final readonly class FillCoat implements Coat
 {
     use Layer;
 
+    /** colours of a gradient at most */
+    public const STOPS = 8;
+
     private const GRADIENTS = ['linear', 'radial', 'along'];
     private const CENTRED = ['radial', 'picture'];
     private const TURNED = ['linear', 'picture'];
@@ -51,7 +54,7 @@ final readonly class FillCoat implements Coat
         #[Detail(when: ['kind' => ['flat', 'shaded']])]
         public Ink $ink = new Ink(),
         /** @var list<Stop> */
-        #[Several(new Part(Stop::class), max: 8, label: 'Colours')]
+        #[Several(new Part(Stop::class), max: self::STOPS, label: 'Colours')]
         #[Detail(
             'of a gradient; none: darker to lighter',
             isOptional: true,

@@ -37,7 +37,7 @@ final readonly class LineCoat implements Coat
                 .' exact distance within')]
         public string $place = 'inside',
         #[Number('Distance', Unit::Pixels, 0.1, 400, 16)]
-        #[Detail('of its middle from the edge', isOptional: true, when: ['place' => ['apart']])]
+        #[Detail('of its middle from the edge', isOptional: true, when: ['place' => ['apart']], isKeyed: true)]
         public float $distance = 16.0,
         #[Among(Ink::class)]
         public Ink $ink = new Ink(),
@@ -45,10 +45,10 @@ final readonly class LineCoat implements Coat
         #[Detail(isKeyed: true)]
         public float $opacity = 0.8,
         #[Number('Dash', Unit::Pixels, 0, 2000, 0)]
-        #[Detail('length of a dash; 0: a solid line', isOptional: true)]
+        #[Detail('length of a dash; 0: a solid line', isOptional: true, isKeyed: true)]
         public float $dash = 0.0,
         #[Number('Gap', Unit::Pixels, 0, 2000, 14)]
-        #[Detail('between two dashes', isOptional: true, when: ['dash' => true])]
+        #[Detail('between two dashes', isOptional: true, when: ['dash' => true], isKeyed: true)]
         public float $gap = 14.0,
         #[Toggle('Fit dashes to the edge')]
         #[Detail(

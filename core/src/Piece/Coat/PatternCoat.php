@@ -63,7 +63,7 @@ final readonly class PatternCoat implements Checked, Coat
         )]
         public string $tile = '',
         #[Number('Size', Unit::Pixels, 4, 400, 30)]
-        #[Detail('from one to the next')]
+        #[Detail('from one to the next', isKeyed: true)]
         public float $size = 30.0,
         #[Number('Angle', Unit::Degrees, -360, 360, 30)]
         #[Detail('clockwise', isKeyed: true)]
@@ -73,6 +73,7 @@ final readonly class PatternCoat implements Checked, Coat
             'how much of the size is ink, where 0.5 is the kind’s usual',
             isOptional: true,
             when: ['kind' => self::WEIGHTED],
+            isKeyed: true,
         )]
         public float $weight = 0.5,
         #[Choice('Ink', ['shows' => 'Black or white', 'part' => 'Part’s colour', 'own' => 'Own'])]
@@ -82,7 +83,7 @@ final readonly class PatternCoat implements Checked, Coat
         #[Detail(isOptional: true, when: ['inked' => ['own']], isKeyed: true)]
         public string $ink = '#000000',
         #[ColourValue('Second ink')]
-        #[Detail('under the pattern; null: the fill', isOptional: true, none: 'Fill below')]
+        #[Detail('under the pattern; null: the fill', isOptional: true, isKeyed: true, none: 'Fill below')]
         public ?string $ground = null,
         #[Number('Opacity', Unit::Fraction, 0, 1, 0.14)]
         #[Detail(isKeyed: true)]

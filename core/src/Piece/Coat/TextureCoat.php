@@ -50,10 +50,10 @@ final readonly class TextureCoat implements Coat
         #[Detail(isKeyed: true)]
         public float $amount = 0.5,
         #[Number('Size', Unit::Fraction, 0.25, 4, 1, step: 5)]
-        #[Detail(isOptional: true)]
+        #[Detail(isOptional: true, isKeyed: true)]
         public float $size = 1.0,
         #[Number('Turn', Unit::Degrees, -360, 360, 0)]
-        #[Detail('clockwise', isOptional: true)]
+        #[Detail('clockwise', isOptional: true, isKeyed: true)]
         public float $degrees = 0.0,
         #[Choice('Direction', ['still' => 'Fixed', 'along' => 'Along the part'])]
         #[Detail(
