@@ -96,6 +96,7 @@ final readonly class Legibility
                 new Box(0, 0, $piece->stage->width, $piece->stage->height),
                 array_column($piece->pictures, null, 'id'),
             ),
+            $moves,
         );
         $last = $piece->stage->frames - 1;
         $this->looks = array_values(array_unique(array_map(

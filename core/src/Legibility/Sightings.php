@@ -12,12 +12,17 @@ use Lupine\Core\Lettering\MarkGround;
 use Lupine\Core\Lettering\PanelsGround;
 use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\Moves;
+use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\PlateSettings;
+use Lupine\Core\Piece\Properties;
+use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Story\PanelOverTime;
+use Lupine\Core\Story\StyleOverTime;
 
 /**
  * All words of a piece, looked at on every frame on which they, marks or the ground change: what stands in the way of
@@ -70,6 +75,9 @@ final class Sightings
     /** @var array<string, Chart> by id */
     private readonly array $charts;
 
+    /** @var array<string, Track<TextStyle>|null> by what kind of words they are of, and whose */
+    private array $styles = [];
+
     /** @param array<string, ChartTiming> $timings by chart id */
     public function __construct(
         private readonly Piece $piece,
@@ -78,6 +86,7 @@ final class Sightings
         private readonly Behind $behind,
         private readonly BackdropOverTime $backdrop,
         private readonly PanelsGround $panels,
+        private readonly Moves $moves,
     ) {
         $this->charts = array_column($piece->charts, null, 'id');
         $last = $piece->stage->frames - 1;
@@ -87,6 +96,7 @@ final class Sightings
                 ...$words->changes(),
                 ...$behind->changes($range),
                 ...$backdrop->sights($range),
+                ...$this->platesChange(),
                 ...array_merge([], ...array_map(
                     static fn (PanelOverTime $panel): array => $panel->changes($range),
                     $panels->panels,
@@ -301,7 +311,7 @@ final class Sightings
     private function contrast(ShownWord $word, array $points, array $marks, int $frame): float
     {
         $stage = $this->piece->stage;
-        $plate = $this->plateOf($word);
+        $plate = $this->plateOf($word, $frame);
         $contrast = INF;
         $backdrop = $this->backdrop->at($frame);
         $grounds = [];
@@ -340,24 +350,54 @@ final class Sightings
         return $contrast;
     }
 
+    /** @return list<int> frames on which moves change plates behind words */
+    private function platesChange(): array
+    {
+        $all = $this->moves->all();
+        $frames = [];
+        foreach ($this->piece->moves as $move) {
+            if (str_contains($move->change->property ?? '', Properties::OF_PLATE)) {
+                array_push($frames, ...$all[$move->id]->changes(FrameRange::within($this->piece->stage->frames)));
+            }
+        }
+
+        return $frames;
+    }
+
     /** The plate that a text stands on; null where it has none. */
-    private function plateOf(ShownWord $word): ?PlateSettings
+    private function plateOf(ShownWord $word, int $frame): ?PlateSettings
+    {
+        $key = $word->kind.' '.$word->owner;
+        if (!array_key_exists($key, $this->styles)) {
+            $this->styles[$key] = $this->styleOf($word);
+        }
+
+        return $this->styles[$key]?->at($frame)->plate;
+    }
+
+    /** @return Track<TextStyle>|null how a text is set over time, where that has a plate */
+    private function styleOf(ShownWord $word): ?Track
     {
         $words = ($this->charts[$word->owner] ?? null)?->words;
-        $texts = array_column($this->piece->words, null, 'id');
-
-        $style = match ($word->kind) {
-            'label' => $words?->labels->style,
-            'name' => $words?->names,
-            'legend' => $words?->legend?->style,
-            'centre' => $words?->centre?->style,
-            'axis' => $words?->axis?->style,
-            'caption' => $this->piece->captions?->style,
-            'words' => ($texts[$word->owner] ?? null)?->style,
-            default => null,
+        $text = array_column($this->piece->words, null, 'id')[$word->owner] ?? null;
+        [$of, $style] = match ($word->kind) {
+            'label' => ['labels', $words?->labels->style],
+            'name' => ['names', $words?->names],
+            'legend' => ['legend', $words?->legend?->style],
+            'centre' => ['centre', $words?->centre?->style],
+            'axis' => ['axis', $words?->axis?->style],
+            'caption' => ['', $this->piece->captions?->style],
+            'words' => ['', $text?->style],
+            default => ['', null],
         };
+        $range = FrameRange::within($this->piece->stage->frames);
 
-        return $style?->plate;
+        return match (true) {
+            $style?->plate === null => null,
+            $of !== '' => $this->timings[$word->owner]->styles->track($of, $style, $range),
+            $text !== null => StyleOverTime::of($text, $style, $this->moves)->track($range),
+            default => Track::constant($style),
+        };
     }
 
     /**

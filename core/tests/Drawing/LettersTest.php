@@ -181,6 +181,15 @@ final class LettersTest extends TestCase
         self::assertSame(TextStyle::DARK, $byItself->style->colour);
         $pale = ['words.0.plate' => $plate, 'words.0.colour' => '#ffffff'];
         self::assertStringContainsString('“What” has too little contrast', self::told($pale));
+        // A plate that becomes pale while they stand on it counts when it is.
+        $dark = ['words.0.plate' => ['colour' => '#102030'], 'words.0.colour' => '#ffffff'];
+        self::assertStringNotContainsString('“What” has too little contrast', self::told($dark));
+        $turns = ['moves' => [[
+            'id' => 'm1', 'kind' => 'change', 'target' => ['words' => 'title'], 'property' => 'plate.colour',
+            'to' => '#f4f0e6', 'begin' => 100, 'pin' => null, 'frames' => 20, 'curve' => 'linear',
+            'opens' => 'forward',
+        ]]];
+        self::assertStringContainsString('“What” has too little contrast', self::told([...$dark, ...$turns]));
         // A dark line around them is what light letters are told from.
         $around = ['words.0.lines' => [['width' => 4, 'place' => 'outside', 'colour' => '#102030', 'opacity' => 1]]];
         self::assertStringNotContainsString('“What” has too little contrast', self::told([...$pale, ...$around]));
