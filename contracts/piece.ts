@@ -852,6 +852,10 @@ export interface Labels {
    * a line leads from a mark to a label that had to leave its side
    */
   leaders?: boolean;
+  /**
+   * of the two lines of a label
+   */
+  align?: 'marks' | 'left' | 'middle' | 'right';
 }
 /**
  * A plate behind words, as large as they are.
@@ -905,7 +909,7 @@ export interface Plate {
   shadows?: Shadow[];
 }
 /**
- * How a text is set.
+ * The names of the figures where their marks begin.
  */
 export interface Names {
   font: Font;
@@ -972,6 +976,10 @@ export interface Names {
    * @maxItems 5
    */
   shadows?: Shadow[];
+  /**
+   * of names beside marks: each to its mark, or all of them to one edge; names below marks are in their middle
+   */
+  align?: 'marks' | 'left' | 'right';
 }
 /**
  * A dot, a label and a reading for each part.
@@ -1061,6 +1069,10 @@ export interface Legend {
    * column: one below the other; rows: side by side, as many as fit
    */
   flow?: 'column' | 'rows';
+  /**
+   * where the readings stand
+   */
+  values?: 'right' | 'after';
   /**
    * placed by rule: in the middle only where there is room enough and no number
    */

@@ -688,6 +688,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
       {"name":"comes","label":"Appear","kind":"choice","choices":[["under","When there is room"],["begin","With their part"],["end","After their part"]],"default":"under"},
       {"name":"leaders","label":"Leader lines to moved labels","kind":"switch","default":true},
+      {"name":"align","label":"Align","kind":"choice","choices":[["marks","To their marks"],["left","Left"],["middle","Centre"],["right","Right"]],"default":"marks","when":{"text":["both"]}},
     ],
   },
   Names: {
@@ -711,6 +712,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"edges","label":"Edge light","kind":"list","max":5},
       {"name":"glows","label":"Glow","kind":"list","max":5},
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
+      {"name":"align","label":"Align","kind":"choice","choices":[["marks","To their marks"],["left","Left"],["right","Right"]],"default":"marks"},
     ],
   },
   Legend: {
@@ -739,6 +741,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"glows","label":"Glow","kind":"list","max":5},
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
       {"name":"flow","label":"Flow","kind":"choice","choices":[["column","Column"],["rows","Rows"]],"default":"column"},
+      {"name":"values","label":"Values","kind":"choice","choices":[["right","At the right edge"],["after","After the names"]],"default":"right"},
       {"name":"stands","label":"Position","kind":"choice","choices":[["beside","Beside"],["middle","Inside the hole"]],"default":"beside"},
     ],
   },

@@ -11,8 +11,11 @@ export type StyleAt = string;
 export const styleOfText = (id: string): StyleAt => `text/${id}`;
 export const styleOfPart = (chart: Chart, part: Part): StyleAt => `${chart.id}/${part}`;
 
+/** How words are set, whatever they are. */
+export type TypeSet = Omit<Names, 'align'>;
+
 /** How they are set, as it stands in the document; null where there are no such words. */
-export function styleAt(piece: Piece, at: StyleAt): Names | null {
+export function styleAt(piece: Piece, at: StyleAt): TypeSet | null {
   if (at === 'captions') return piece.captions;
   const [owner, which] = at.split('/');
   if (owner === 'text') return piece.words.find(({ id }) => id === which) ?? null;

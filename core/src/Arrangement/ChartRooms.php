@@ -191,7 +191,7 @@ final readonly class ChartRooms
         $factor = $this->size * max(self::SMALLEST, min(1.0, min($room->width, $room->height) / $short));
         // However small the chart, its words stay large enough to be read.
         $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
-        $smallest = min($chart->words->labels->style->size, $chart->words->names->size ?? INF);
+        $smallest = min($chart->words->labels->style->size, $chart->words->names->style->size ?? INF);
         $factor = max($factor, min($this->size, $least / $smallest));
         $words = $chart->words->arranged($factor, $legend);
         [$place, $form, $extent, $all] = (new ChartRoom($chart, $this->timings[$chart->id], $this->setter))

@@ -35,7 +35,7 @@ final readonly class ChartWorth
         if ($legend !== null && LegendPlan::of($legend, $this->timing, $this->setter)->isCut()) {
             $worth -= self::CUT;
         }
-        $names = $chart->words->names;
+        $names = $chart->words->names?->style;
         if ($names === null) {
             return $worth;
         }

@@ -24,6 +24,7 @@ use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\CentreSettings;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\NamesSettings;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Story\ChartState;
@@ -105,14 +106,14 @@ final readonly class DrawChartWords
      *
      * @return list<Node>
      */
-    private function names(TextStyle $style): array
+    private function names(NamesSettings $settings): array
     {
-        $names = [];
+        $style = $settings->style;
+        $names = $set = [];
         $cap = $this->setter->capHeight($style);
         $sizes = new WordSizes($this->chart, $this->timing, $this->setter);
         $along = null;
         foreach ($this->shapes->order() as $number => $id) {
-            $figure = $this->timing->figure($id);
             $foot = $this->shapes->fulls[$id]->map(
                 static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
             );
@@ -127,36 +128,37 @@ final readonly class DrawChartWords
                 continue;
             }
             $lines = $along === null
-                ? $sizes->name($figure, $style, $first->room)
+                ? $sizes->name($this->timing->figure($id), $style, $first->room)
                 : ['lines' => [$along[$id]], 'style' => $style];
             if ($lines['lines'] === [''] || $lines['lines'] === []) {
                 continue;
             }
-            $set = PartInk::on($lines['style'], $this->timing->colours[$id], $this->behind($first->point, $style));
-            $widths = array_map(fn (string $line): float => $this->setter->width($line, $set), $lines['lines']);
-            $count = count($lines['lines']);
-            $styles = $this->timing->styles->track('names', $set, $this->shapes->range);
-            $nodes = $this->texts->plate($styles, $foot->map(static fn (?Anchor $at): Box => self::nameBox(
-                $at ?? $first,
-                max($widths),
-                $cap,
-                $style->step(),
-                $count,
-            )), (string) $id);
-            foreach ($lines['lines'] as $index => $line) {
+            $ink = PartInk::on($lines['style'], $this->timing->colours[$id], $this->behind($first->point, $style));
+            $wide = max(array_map(fn (string $line): float => $this->setter->width($line, $ink), $lines['lines']));
+            $set[$id] = [$lines['lines'], $ink, $foot->map(static fn (?Anchor $at): Anchor => $at ?? $first), $wide];
+        }
+        $widest = max([0.0, ...array_column($set, 3)]);
+        foreach ($set as $id => [$lines, $ink, $foot, $wide]) {
+            $id = (string) $id;
+            $foot = $foot->map(static fn (Anchor $at): Anchor => $at->alignedTo($settings->align, $widest));
+            $first = $foot->first();
+            $count = count($lines);
+            $styles = $this->timing->styles->track('names', $ink, $this->shapes->range);
+            $nodes = $this->texts->plate(
+                $styles,
+                $foot->map(static fn (Anchor $at): Box => self::nameBox($at, $wide, $cap, $style->step(), $count)),
+                $id,
+            );
+            foreach ($lines as $index => $line) {
                 // Beside a mark they are centred about its middle, below it they hang down.
-                $down = $first->align === 'middle' ? $index : $index - (count($lines['lines']) - 1) / 2;
+                $down = $first->align === 'middle' ? $index : $index - ($count - 1) / 2;
                 $nodes[] = $this->texts->line(
                     $line,
                     $styles,
-                    $foot->map(static fn (?Anchor $at): float => $at->point->x ?? 0.0),
-                    $foot->map(
-                        static fn (?Anchor $at): float => ($at->point->y ?? 0.0) +
-                            $cap / 2 +
-                            $down * $style->step(),
-                    ),
+                    $foot->map(static fn (Anchor $at): float => $at->point->x),
+                    $foot->map(static fn (Anchor $at): float => $at->point->y + $cap / 2 + $down * $style->step()),
                     $first->align,
-                    (string) $id,
+                    $id,
                 );
             }
             $fade = self::fadeIn($this->shapes->presences[$id]);
@@ -169,8 +171,8 @@ final readonly class DrawChartWords
             $names[] = new GroupNode(
                 Role::Name,
                 $nodes,
-                $this->timing->clear((string) $id, $seen, $this->shapes->range, $isBeside),
-                of: (string) $id,
+                $this->timing->clear($id, $seen, $this->shapes->range, $isBeside),
+                of: $id,
             );
         }
 

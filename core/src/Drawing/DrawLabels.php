@@ -89,6 +89,7 @@ final readonly class DrawLabels
         $shapes = $this->shapes->shapes[$id];
         $place = $shapes->map(static fn (Shape $shape): Point => $shape->middle());
         [$width, $height] = $this->sizes->label($id);
+        $align = $this->align('middle');
 
         return new GroupNode(
             Role::Label,
@@ -96,7 +97,7 @@ final readonly class DrawLabels
                 ...$this->texts->plate($this->set($style), $place->map(
                     static fn (Point $at): Box => Box::around($at, $width, $height),
                 ), $id),
-                ...$this->lines($id, $style, $place, 'middle'),
+                ...$this->lines($id, $style, self::sided($place, $align, $width), $align),
             ],
             $this->whereItFits($id, static fn (Shape $shape): bool => $shape->holds(
                 $shape->middle(),
@@ -116,6 +117,7 @@ final readonly class DrawLabels
         [$width, $height] = $this->sizes->label($id);
         $middle = $shapes->map(static fn (Shape $shape): Point => $shape->along()->middle ?? $shape->middle());
         $first = $middle->at($this->shapes->range->from);
+        $align = $this->align('middle');
         $pose = new Pose(
             $first,
             $middle->map(static fn (Point $at): float => $at->x - $first->x),
@@ -132,7 +134,7 @@ final readonly class DrawLabels
                     Track::constant(Box::around($first, $width, $height)),
                     $id,
                 ),
-                ...$this->lines($id, $this->styleOn($id), Track::constant($first), 'middle'),
+                ...$this->lines($id, $this->styleOn($id), self::sided(Track::constant($first), $align, $width), $align),
             ],
             $this->whereItFits($id, static fn (Shape $shape): bool => $shape->along()?->holds(
                 $width,
@@ -178,6 +180,30 @@ final readonly class DrawLabels
                 4,
             ),
         ));
+    }
+
+    /** @param string $usual as its mark has it */
+    private function align(string $usual): string
+    {
+        $labels = $this->chart->words->labels;
+
+        return $labels->text !== 'both' || $labels->align === 'marks' ? $usual : $labels->align;
+    }
+
+    /**
+     * @param Track<Point> $middle of a label
+     *
+     * @return Track<Point> of the side that its lines are aligned to
+     */
+    private static function sided(Track $middle, string $align, float $wide): Track
+    {
+        $by = match ($align) {
+            'left' => -$wide / 2,
+            'right' => $wide / 2,
+            default => 0.0,
+        };
+
+        return $by === 0.0 ? $middle : $middle->map(static fn (Point $at): Point => new Point($at->x + $by, $at->y));
     }
 
     private function styleOn(string $id): TextStyle
@@ -253,15 +279,8 @@ final readonly class DrawLabels
         $last = $this->shapes->range->to;
         $rim = $shapes->at($last)->rim();
         $isAside = abs($rim->x) > 0.3 && !($isAtEnd && abs($rim->y) > 0.7) && $plan->spread !== Spread::Rows;
-        $align = !$isAside ? 'middle' : ($rim->x > 0 ? 'left' : 'right');
-        $at = $place->map(static fn (Point $middle): Point => new Point(
-            $middle->x + match ($align) {
-                'left' => -$wide / 2,
-                'right' => $wide / 2,
-                default => 0.0,
-            },
-            $middle->y,
-        ));
+        $align = $this->align(!$isAside ? 'middle' : ($rim->x > 0 ? 'left' : 'right'));
+        $at = self::sided($place, $align, $wide);
         $boxes = $place->map(static fn (Point $at): Box => Box::around($at, $wide, $high));
         $nodes = [
             ...$this->texts->plate($this->set($style), $boxes, $id),

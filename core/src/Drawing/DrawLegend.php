@@ -43,6 +43,7 @@ final readonly class DrawLegend
         $plan = LegendPlan::of($legend, $this->timing, $this->setter);
         $isOfSeries = $this->timing->figures()->seriesCount() > 1;
         $places = $plan->places($this->entries($isOfSeries));
+        $isAfter = $legend->values === 'after';
         $rows = $this->texts->plate($this->set($plan->style), Track::constant(new Box(
             $legend->x,
             $legend->y - $legend->style->size / 2,
@@ -52,14 +53,18 @@ final readonly class DrawLegend
         foreach ($this->entries($isOfSeries) as $id) {
             [$left, $middle, $width] = $places[$id];
             $styles = $this->set($this->style($plan->style, $id, new Point($left, $middle)));
-            $label = LegendPlan::label($this->timing->figure($id), $isOfSeries);
+            $label = $this->setter->fitted(
+                LegendPlan::label($this->timing->figure($id), $isOfSeries),
+                $plan->style,
+                $plan->labelRoom,
+            );
             $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
                 Role::LegendRow,
                 [
                     ...$this->dot($id, new Point($left + $plan->dot(), $middle), $plan->dot()),
                     $this->texts->line(
-                        $this->setter->fitted($label, $plan->style, $plan->labelRoom),
+                        $label,
                         $styles,
                         Track::constant($left + $plan->labelShift()),
                         $baseline,
@@ -70,9 +75,11 @@ final readonly class DrawLegend
                         $this->texts->reading(
                             $this->readings[$id],
                             $styles,
-                            Track::constant($left + $width),
+                            Track::constant($left + ($isAfter
+                                ? $plan->labelShift() + $plan->beforeReading() + $this->setter->width($label, $plan->style)
+                                : $width)),
                             $baseline,
-                            'right',
+                            $isAfter ? 'left' : 'right',
                             $id,
                         ),
                     ],

@@ -24,6 +24,22 @@ final readonly class Anchor
         return new self($this->point, $this->align);
     }
 
+    /**
+     * The same for words that stand beside marks and are aligned with each other; those below a mark stay.
+     *
+     * @param string $align left or right; marks: as they are
+     * @param float $widest that any of them is, in pixels
+     */
+    public function alignedTo(string $align, float $widest): self
+    {
+        if ($align === 'marks' || $align === $this->align || $this->align === 'middle') {
+            return $this;
+        }
+        $x = $this->point->x + ($this->align === 'right' ? -$widest : $widest);
+
+        return new self(new Point($x, $this->point->y), $align, $this->room);
+    }
+
     /** Where words of a size stand at it. */
     public function box(float $width, float $height): Box
     {

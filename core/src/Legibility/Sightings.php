@@ -382,7 +382,7 @@ final class Sightings
         $text = array_column($this->piece->words, null, 'id')[$word->owner] ?? null;
         [$of, $style] = match ($word->kind) {
             'label' => ['labels', $words?->labels->style],
-            'name' => ['names', $words?->names],
+            'name' => ['names', $words?->names?->style],
             'legend' => ['legend', $words?->legend?->style],
             'centre' => ['centre', $words?->centre?->style],
             'axis' => ['axis', $words?->axis?->style],

@@ -105,6 +105,12 @@ final readonly class LegendPlan
         return $this->legend->style->size * (2 * self::DOT + self::AFTER_DOT);
     }
 
+    /** From the end of a label to its reading, where that stands after it. */
+    public function beforeReading(): float
+    {
+        return $this->style->size * self::BEFORE_READING;
+    }
+
     /**
      * Where entries begin, and the middle of their height.
      *

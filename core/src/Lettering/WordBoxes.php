@@ -42,7 +42,7 @@ final readonly class WordBoxes
     public function besideAxes(Layout $layout): array
     {
         $words = $this->chart->words;
-        $style = $words->names;
+        $style = $words->names?->style;
         $boxes = [];
         $along = null;
         foreach ($layout->order() as $number => $id) {
@@ -102,7 +102,7 @@ final readonly class WordBoxes
 
     private function name(string $figureId, Anchor $foot): Box
     {
-        $style = $this->chart->words->names;
+        $style = $this->chart->words->names?->style;
         \assert($style !== null);
         $name = $this->sizes->name($this->timing->figure($figureId), $style, $foot->room);
         $height = $this->setter->capHeight($name['style']) + (count($name['lines']) - 1) * $name['style']->size * 1.15;

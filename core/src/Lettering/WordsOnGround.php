@@ -115,7 +115,7 @@ final readonly class WordsOnGround
         $inks = [];
         foreach ([
             'labels' => [$words->labels->style, $around],
-            'names' => [$words->names, $around],
+            'names' => [$words->names?->style, $around],
             'axis' => [$words->axis?->style, $around],
             'centre' => [$words->centre?->style, [$around[0]]],
             'legend' => [$legend?->style, $column],

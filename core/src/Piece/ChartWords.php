@@ -18,9 +18,9 @@ final readonly class ChartWords
         #[Part(LabelSettings::class)]
         public LabelSettings $labels,
         /** the names of the figures where their marks begin, as far as the form has a place for them */
-        #[Part(TextStyle::class)]
+        #[Part(NamesSettings::class)]
         #[Detail('the names of the figures where their marks begin', isOptional: true)]
-        public ?TextStyle $names,
+        public ?NamesSettings $names,
         #[Part(LegendSettings::class)]
         public ?LegendSettings $legend,
         #[Part(CentreSettings::class)]

@@ -34,6 +34,9 @@ final readonly class LabelSettings
         #[Toggle('Leader lines to moved labels', true)]
         #[Detail('a line leads from a mark to a label that had to leave its side', isOptional: true)]
         public bool $hasLeaders,
+        #[Choice('Align', ['marks' => 'To their marks', 'left' => 'Left', 'middle' => 'Centre', 'right' => 'Right'])]
+        #[Detail('of the two lines of a label', isOptional: true, when: ['text' => ['both']])]
+        public string $align = 'marks',
     ) {
     }
 
@@ -46,6 +49,7 @@ final readonly class LabelSettings
             $this->style->times($factor),
             $this->comes,
             $this->hasLeaders,
+            $this->align,
         );
     }
 }

@@ -34,6 +34,9 @@ final readonly class LegendSettings
         #[Choice('Flow', ['column' => 'Column', 'rows' => 'Rows'])]
         #[Detail('column: one below the other; rows: side by side, as many as fit', isOptional: true)]
         public string $flow = 'column',
+        #[Choice('Values', ['right' => 'At the right edge', 'after' => 'After the names'])]
+        #[Detail('where the readings stand', isOptional: true)]
+        public string $values = 'right',
         #[Either('Position', ['beside' => 'Beside', 'middle' => 'Inside the hole'])]
         #[Detail(
             'placed by rule: in the middle only where there is room enough and no number',
@@ -64,6 +67,7 @@ final readonly class LegendSettings
             $spacing ?? $this->spacing,
             $this->style->withSize($size),
             $flow ?? $this->flow,
+            $this->values,
             $isInside,
         );
     }

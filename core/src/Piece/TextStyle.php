@@ -15,7 +15,7 @@ use Lupine\Core\Settings\Toggle;
 use Lupine\Core\Settings\Unit;
 
 /** How a text is set: a font of the shipped packs, its size, its colour, its spacing, and the coats on its letters. */
-#[Described('How a text is set.', name: 'Names')]
+#[Described('How a text is set.')]
 final readonly class TextStyle
 {
     public const LIGHT = '#ffffff';

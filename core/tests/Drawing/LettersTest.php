@@ -256,6 +256,49 @@ final class LettersTest extends TestCase
         self::assertSame('#ff0000', $paint->colour);
     }
 
+    public function testWordsOfAChartAreAlignedAsToldAndStandClearOfTheirMarks(): void
+    {
+        $lines = static function (string $form, array $changes, Role $role): array {
+            $drawing = Sample::draw(Sample::piece(changes: $changes, form: $form));
+            $found = [];
+            foreach (array_merge(...array_map(Nodes::texts(...), Nodes::groups($drawing, $role))) as $text) {
+                $wide = $text->run->at(239)->width * $text->scale;
+                $left = $text->x->at(239) - $wide * match ($text->align) {
+                    'left' => 0.0,
+                    'right' => 1.0,
+                    default => 0.5,
+                };
+                $found[] = [round($left, 3), round($left + $wide, 3), round($left + $wide / 2, 3)];
+            }
+
+            return $found;
+        };
+        // Names beside bars end at their marks, or all begin where the widest of them does.
+        $names = static fn (string $align): array => $lines('bars', ['charts.0.words.names.align' => $align], Role::Name);
+        [$usual, $left, $right] = array_map($names, ['marks', 'left', 'right']);
+        self::assertCount(5, $left);
+        self::assertCount(1, array_unique(array_column($left, 0)), 'one left edge');
+        self::assertSame(min(array_column($usual, 0)), $left[0][0]);
+        self::assertLessThanOrEqual(max(array_column($usual, 1)), max(array_column($left, 1)));
+        self::assertSame($usual, $right);
+        // The two lines of a label share a side, or a middle.
+        $both = ['charts.0.words.labels.show' => 'beside', 'charts.0.words.labels.text' => 'both'];
+        foreach (['left' => 0, 'right' => 1, 'middle' => 2] as $align => $side) {
+            $labels = $lines('donut', [...$both, 'charts.0.words.labels.align' => $align], Role::Label);
+            foreach (array_chunk(array_column($labels, $side), 2) as [$name, $reading]) {
+                self::assertEqualsWithDelta($name, $reading, 0.01, $align);
+            }
+        }
+        // Readings of a legend stand at its right edge, or as far after each name.
+        $legend = static fn (string $values): array => array_chunk(
+            $lines('donut', ['charts.0.words.legend.values' => $values], Role::LegendRow),
+            2,
+        );
+        self::assertCount(1, array_unique(array_map(static fn (array $row): float => $row[1][1], $legend('right'))));
+        $gaps = array_map(static fn (array $row): float => round($row[1][0] - $row[0][1], 2), $legend('after'));
+        self::assertSame(array_fill(0, 5, 20.0), $gaps, 'half of the size');
+    }
+
     public function testMovesChangeHowTheWordsOfAChartAreSet(): void
     {
         $type = ['font' => 'figtree-semibold', 'size' => 36, 'colour' => '#ffffff'];

@@ -74,6 +74,12 @@ export function LegendFields({ piece, chart, onChange }: Props) {
           )}
           <OneField
             of="Legend"
+            name="values"
+            value={legend.values}
+            onChange={(values) => onChange({ ...legend, values })}
+          />
+          <OneField
+            of="Legend"
             name="spacing"
             value={legend.spacing}
             onChange={(spacing) => onChange({ ...legend, spacing })}

@@ -1,6 +1,6 @@
 import { Switch } from '../../fields/Choice';
-import type { Names, Piece } from '../../../contracts/piece';
-import { canBeOfPart, canWrap, styleAt, type StyleAt } from '../../piece/styles';
+import type { Piece } from '../../../contracts/piece';
+import { canBeOfPart, canWrap, styleAt, type StyleAt, type TypeSet } from '../../piece/styles';
 import { GroupFields } from '../../settings/GroupFields';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
@@ -17,7 +17,7 @@ export function StyleFields({ piece, at, keyed }: Props) {
   const edit = useDesk((state) => state.edit);
   const style = styleAt(piece, at);
   if (!style) return null;
-  const change = (part: Partial<Names>): void =>
+  const change = (part: Partial<TypeSet>): void =>
     edit((draft) => {
       const one = styleAt(draft, at);
       if (one) Object.assign(one, part);

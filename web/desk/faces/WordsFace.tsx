@@ -91,7 +91,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
         <GroupFields of="Labels" only={['show']} value={words.labels} onChange={label} />
         {words.labels.show !== 'none' && (
           <>
-            <GroupFields of="Labels" only={['text', 'comes', 'leaders']} value={words.labels} onChange={label} />
+            <GroupFields of="Labels" only={['text', 'align', 'comes', 'leaders']} value={words.labels} onChange={label} />
             <StyleFields piece={piece} at={styleOfPart(chart, 'labels')} />
           </>
         )}
@@ -104,7 +104,17 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
             onChange={(on) => change('names', on ? { ...first.Names, colour: words.labels.colour } : null)}
           />
         </h3>
-        {words.names && <StyleFields piece={piece} at={styleOfPart(chart, 'names')} />}
+        {words.names && (
+          <>
+            <GroupFields
+              of="Names"
+              only={['align']}
+              value={words.names}
+              onChange={(part) => change('names', { ...words.names!, ...part })}
+            />
+            <StyleFields piece={piece} at={styleOfPart(chart, 'names')} />
+          </>
+        )}
       </section>
       <AxisFields piece={piece} chart={chart} columnName={columnName} onChange={(axis) => change('axis', axis)} />
       <LegendFields piece={piece} chart={chart} onChange={(legend) => change('legend', legend)} />
