@@ -1074,6 +1074,10 @@ export interface Legend {
    */
   values?: 'right' | 'after';
   /**
+   * where it has a plate
+   */
+  plates?: 'all' | 'rows';
+  /**
    * placed by rule: in the middle only where there is room enough and no number
    */
   stands?: 'beside' | 'middle';

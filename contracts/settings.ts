@@ -742,6 +742,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
       {"name":"flow","label":"Flow","kind":"choice","choices":[["column","Column"],["rows","Rows"]],"default":"column"},
       {"name":"values","label":"Values","kind":"choice","choices":[["right","At the right edge"],["after","After the names"]],"default":"right"},
+      {"name":"plates","label":"Plate","kind":"choice","choices":[["all","Around all"],["rows","Around each row"]],"default":"all","when":{"plate":true}},
       {"name":"stands","label":"Position","kind":"choice","choices":[["beside","Beside"],["middle","Inside the hole"]],"default":"beside"},
     ],
   },

@@ -13,6 +13,7 @@ use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\FillCoat;
 use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Reel\FlatPaint;
@@ -24,6 +25,12 @@ final readonly class DrawFinish
 {
     /** how much a rest is there that is only tinted */
     private const TINT = 0.28;
+
+    /**
+     * how opaque a fill is at least under which a patch shows less than its lack: laid on twice, a is too much by
+     * a (1 − a), and two smoothed edges are too little by a² ÷ 4 at most
+     */
+    private const DENSE = 0.8;
 
     /** @var array<string, Coated> by figure id */
     private array $coated;
@@ -227,7 +234,8 @@ final readonly class DrawFinish
 
     /**
      * Patches under the boundaries of parts that touch. Each smoothed edge lets a little of what is behind it through;
-     * with the neighbour's colour behind it, the ground cannot show between two parts.
+     * with the neighbour's colour behind it, the ground cannot show between two parts. Of a fill that is seen through,
+     * a patch would be seen as a line of its own.
      *
      * @param array<string, PathNode> $marks by figure id
      *
@@ -240,11 +248,21 @@ final readonly class DrawFinish
             if ($this->isPosed($before) || $this->isPosed($after)) {
                 continue;
             }
-            $outline = $this->seam($before, $after);
+            $outline = $this->seam($before, $after)->with(
+                $this->coated[$before]->coats,
+                static fn (string $seam, Coats $coats): string => self::isDense($coats->ground()) ? $seam : '',
+            );
             $seams[] = new PathNode($outline, $marks[$before]->fill);
         }
 
         return $seams;
+    }
+
+    private static function isDense(FillCoat $fill): bool
+    {
+        $stops = $fill->isGradient() ? $fill->usualStops() : [];
+
+        return $fill->opacity * min([1.0, ...array_column($stops, 'opacity')]) >= self::DENSE;
     }
 
     /** @return list<array{string, string}> all figures that touch on any frame */

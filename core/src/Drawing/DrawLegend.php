@@ -15,6 +15,7 @@ use Lupine\Core\Lettering\PartInk;
 use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\LineCoat;
 use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\TextStyle;
@@ -25,6 +26,9 @@ use Lupine\Core\Words\TextSetter;
 /** The legend of a chart: a row for each figure, in the order in which they are laid out. */
 final readonly class DrawLegend
 {
+    /** how wide a line is at most, as a part of a dot’s radius, to be on it too (taste) */
+    private const THIN = 0.25;
+
     private TextSetter $setter;
 
     /** @param array<string, Track<string>> $readings by figure id */
@@ -44,12 +48,14 @@ final readonly class DrawLegend
         $isOfSeries = $this->timing->figures()->seriesCount() > 1;
         $places = $plan->places($this->entries($isOfSeries));
         $isAfter = $legend->values === 'after';
-        $rows = $this->texts->plate($this->set($plan->style), Track::constant(new Box(
-            $legend->x,
-            $legend->y - $legend->style->size / 2,
-            $plan->breadth(),
-            $plan->height(),
-        )), 'legend');
+        $size = $legend->style->size;
+        $plate = fn (float $left, float $middle, float $width, float $height): array => $this->texts->plate(
+            $this->set($plan->style),
+            Track::constant(new Box($left, $middle - $size / 2, $width, $height)),
+            'legend',
+        );
+        $isForEach = $legend->plates === 'rows';
+        $rows = $isForEach ? [] : $plate($legend->x, $legend->y, $plan->breadth(), $plan->height());
         foreach ($this->entries($isOfSeries) as $id) {
             [$left, $middle, $width] = $places[$id];
             $styles = $this->set($this->style($plan->style, $id, new Point($left, $middle)));
@@ -58,10 +64,12 @@ final readonly class DrawLegend
                 $plan->style,
                 $plan->labelRoom,
             );
+            $after = $left + $plan->labelShift() + $this->setter->width($label, $plan->style) + $plan->beforeReading();
             $baseline = Track::constant($middle + $this->setter->capHeight($plan->style) / 2);
             $rows[] = new GroupNode(
                 Role::LegendRow,
                 [
+                    ...$isForEach ? $plate($left, $middle, $width, $size) : [],
                     ...$this->dot($id, new Point($left + $plan->dot(), $middle), $plan->dot()),
                     $this->texts->line(
                         $label,
@@ -75,9 +83,7 @@ final readonly class DrawLegend
                         $this->texts->reading(
                             $this->readings[$id],
                             $styles,
-                            Track::constant($left + ($isAfter
-                                ? $plan->labelShift() + $plan->beforeReading() + $this->setter->width($label, $plan->style)
-                                : $width)),
+                            Track::constant($isAfter ? $after : $left + $width),
                             $baseline,
                             $isAfter ? 'left' : 'right',
                             $id,
@@ -110,18 +116,30 @@ final readonly class DrawLegend
             $outline,
             $box,
             $this->texts->stage,
-            // Lines and lights are too large for it, and a mask for each would cost more than it shows.
-            $this->timing->coats[$id]->track($this->shapes->range)->map(static fn (Coats $coats): Coats => new Coats(
-                $coats->fills,
-                $coats->patterns,
-                array_values(array_filter(
-                    $coats->textures,
-                    static fn (TextureCoat $one): bool => !$one->leavesHoles(),
-                )),
-            )),
+            $this->timing->coats[$id]->track($this->shapes->range)->map(
+                static fn (Coats $coats): Coats => self::small($coats, $radius),
+            ),
         );
 
         return $this->texts->coats->all($on);
+    }
+
+    /** Without what is too large for a dot, and without masks: one for each would cost more than it shows. */
+    private static function small(Coats $coats, float $radius): Coats
+    {
+        return new Coats(
+            $coats->fills,
+            $coats->patterns,
+            array_values(array_filter(
+                $coats->textures,
+                static fn (TextureCoat $one): bool => !$one->leavesHoles(),
+            )),
+            lines: array_values(array_filter(
+                $coats->lines,
+                static fn (LineCoat $one): bool => $one->place !== 'apart' && !$one->isDashed()
+                    && $one->width <= $radius * self::THIN,
+            )),
+        );
     }
 
     /** @return Track<TextStyle> as moves change it */

@@ -37,6 +37,9 @@ final readonly class LegendSettings
         #[Choice('Values', ['right' => 'At the right edge', 'after' => 'After the names'])]
         #[Detail('where the readings stand', isOptional: true)]
         public string $values = 'right',
+        #[Choice('Plate', ['all' => 'Around all', 'rows' => 'Around each row'])]
+        #[Detail('where it has a plate', isOptional: true, when: ['plate' => true])]
+        public string $plates = 'all',
         #[Either('Position', ['beside' => 'Beside', 'middle' => 'Inside the hole'])]
         #[Detail(
             'placed by rule: in the middle only where there is room enough and no number',
@@ -68,6 +71,7 @@ final readonly class LegendSettings
             $this->style->withSize($size),
             $flow ?? $this->flow,
             $this->values,
+            $this->plates,
             $isInside,
         );
     }

@@ -333,10 +333,10 @@ final class CoatsTest extends TestCase
         self::assertTrue(Sample::prove($piece)->isExact());
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, list<string>}> a coat, and what does not matter to it */
+    /** @return iterable<string, array{string, array<string, mixed>, list<string>}> the last: what does not matter */
     public static function keyedCoats(): iterable
     {
-        $stops = [['at' => 0.1, 'colour' => '#102030', 'opacity' => 1], ['at' => 0.9, 'shade' => 0.2, 'opacity' => 0.9]];
+        $stops = [['at' => 0.1, 'colour' => '#102030'], ['at' => 0.9, 'shade' => 0.2, 'opacity' => 0.9]];
         yield 'edge light' => ['edges', ['length' => 300, 'width' => 6], []];
         yield 'dashes at a distance' => ['lines', ['place' => 'apart', 'distance' => 12, 'dash' => 20], []];
         yield 'stitches' => ['lines', ['place' => 'apart', 'distance' => 12, 'dash' => 20, 'fitted' => true], []];
@@ -345,8 +345,9 @@ final class CoatsTest extends TestCase
         yield 'holes' => ['textures', ['kind' => 'chalk', 'amount' => 0.5], []];
         yield 'pattern' => ['patterns', ['kind' => 'grid', 'inked' => 'own', 'ground' => '#304050'], []];
         yield 'strokes' => ['patterns', ['kind' => 'hand', 'inked' => 'own', 'ground' => '#304050'], []];
-        yield 'linear' => ['fills', ['kind' => 'linear', 'shiftX' => 3, 'stops' => $stops], ['colour', 'shade', 'x', 'y']];
-        yield 'radial' => ['fills', ['kind' => 'radial', 'shiftX' => 3, 'stops' => $stops], ['colour', 'shade', 'degrees']];
+        $above = ['shiftX' => 3, 'stops' => $stops];
+        yield 'linear' => ['fills', ['kind' => 'linear', ...$above], ['colour', 'shade', 'x', 'y']];
+        yield 'radial' => ['fills', ['kind' => 'radial', ...$above], ['colour', 'shade', 'degrees']];
         yield 'glow' => ['glows', ['reach' => 20], []];
         yield 'shadow' => ['shadows', ['reach' => 20], []];
     }
@@ -358,26 +359,27 @@ final class CoatsTest extends TestCase
     #[DataProvider('keyedCoats')]
     public function testWhatAMoveLeadsToIsWhatItWouldBeHadItBeenSetSo(string $kind, array $coat, array $idle): void
     {
-        $keyed = Properties::ofCoat($kind);
-        if (isset($coat['stops'])) {
-            $keyed = [...$keyed, ...array_map(static fn (Property $one): string => 'stops.1.'.$one->name, Properties::ofStop())];
+        $name = static fn (Property $one): string => $one->name;
+        $keyed = array_map($name, Properties::ofCoat($kind));
+        foreach (isset($coat['stops']) ? array_map($name, Properties::ofStop()) : [] as $ofStop) {
+            $keyed[] = 'stops.1.'.$ofStop;
         }
         // A second one, where the first is the ground.
         $list = [...$kind === 'fills' ? [['kind' => 'flat']] : [], $coat];
         $at = array_key_last($list);
-        $drawn = static fn (array $list, array $moves = []): string => Svg::ofFrame(Sample::draw(Sample::piece(changes: [
-            "charts.0.finish.$kind" => $list,
-            'moves' => $moves,
-        ])), 150);
+        $drawn = static fn (array $list, array $moves = []): string => Svg::ofFrame(
+            Sample::draw(Sample::piece(changes: ["charts.0.finish.$kind" => $list, 'moves' => $moves])),
+            150,
+        );
+        $long = ['reach', 'width', 'length', 'distance', 'dash', 'gap', 'size', 'spread', 'degrees'];
         $before = $drawn($list);
-        foreach ($keyed as $one) {
-            $name = $one instanceof Property ? $one->name : $one;
-            $to = str_ends_with($name, 'colour') || in_array($name, ['ink', 'ground'], true)
-                ? '#c05a2b'
-                : (str_ends_with($name, 'shade') ? -0.4 : 0.43);
-            if (in_array($name, ['reach', 'width', 'length', 'distance', 'dash', 'gap', 'size', 'spread', 'degrees'], true)) {
-                $to = $kind === 'fills' || $kind === 'textures' ? 1.75 : 9.0;
-            }
+        foreach ($keyed as $name) {
+            $to = match (true) {
+                in_array($name, ['colour', 'stops.1.colour', 'ink', 'ground'], true) => '#c05a2b',
+                str_ends_with($name, 'shade') => -0.4,
+                !in_array($name, $long, true) => 0.43,
+                default => $kind === 'fills' || $kind === 'textures' ? 1.75 : 9.0,
+            };
             $after = $drawn($list, [[
                 'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1'], 'to' => $to, 'begin' => 100,
                 'property' => "finish.$kind.$at.$name", 'pin' => null, 'frames' => 20, 'curve' => 'linear',
@@ -390,6 +392,21 @@ final class CoatsTest extends TestCase
                 self::assertNotSame($before, $after, "$name changes something");
             }
         }
+    }
+
+    public function testAFillThatIsSeenThroughHasNoPatchesUnderItsBoundaries(): void
+    {
+        $patches = static fn (array $fill): array => array_map(
+            static fn (PathNode $one): bool => $one->outline->at(239) !== '',
+            Nodes::paths(Nodes::group(
+                Sample::draw(Sample::piece(changes: ['charts.0.finish.fills' => [$fill], 'charts.0.form.gap' => 0])),
+                Role::Seams,
+            )),
+        );
+        self::assertSame(array_fill(0, 5, true), $patches(['kind' => 'flat']));
+        self::assertSame(array_fill(0, 5, false), $patches(['kind' => 'flat', 'opacity' => 0.5]));
+        $fades = [['at' => 0, 'opacity' => 0.05], ['at' => 1]];
+        self::assertSame(array_fill(0, 5, false), $patches(['kind' => 'linear', 'stops' => $fades]));
     }
 
     public function testOneMaskDoesForAllMarksThatHaveTheSameHoles(): void

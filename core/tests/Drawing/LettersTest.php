@@ -274,7 +274,7 @@ final class LettersTest extends TestCase
             return $found;
         };
         // Names beside bars end at their marks, or all begin where the widest of them does.
-        $names = static fn (string $align): array => $lines('bars', ['charts.0.words.names.align' => $align], Role::Name);
+        $names = static fn (string $to): array => $lines('bars', ['charts.0.words.names.align' => $to], Role::Name);
         [$usual, $left, $right] = array_map($names, ['marks', 'left', 'right']);
         self::assertCount(5, $left);
         self::assertCount(1, array_unique(array_column($left, 0)), 'one left edge');
@@ -306,7 +306,11 @@ final class LettersTest extends TestCase
         $told = ['glows.0.opacity' => 0.2, 'plate.padding' => 1.2, 'plate.radius' => 0.05];
         $has = [
             'donut' => ['labels' => ['show' => 'on', 'text' => 'reading'], 'legend' => [], 'centre' => []],
-            'bars' => ['names' => [], 'axis' => ['scale' => 'Mended', 'figures' => ''], 'labels' => ['show' => 'on', 'text' => 'reading']],
+            'bars' => [
+                'names' => [],
+                'axis' => ['scale' => 'Mended', 'figures' => ''],
+                'labels' => ['show' => 'on', 'text' => 'reading'],
+            ],
         ];
         foreach ($has as $form => $words) {
             $usual = Sample::document(form: $form)['charts'][0]['words'];

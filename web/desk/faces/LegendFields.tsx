@@ -72,6 +72,14 @@ export function LegendFields({ piece, chart, onChange }: Props) {
               />
             </>
           )}
+          {legend.plate && (
+            <OneField
+              of="Legend"
+              name="plates"
+              value={legend.plates}
+              onChange={(plates) => onChange({ ...legend, plates })}
+            />
+          )}
           <OneField
             of="Legend"
             name="values"

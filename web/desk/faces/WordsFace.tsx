@@ -91,7 +91,12 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
         <GroupFields of="Labels" only={['show']} value={words.labels} onChange={label} />
         {words.labels.show !== 'none' && (
           <>
-            <GroupFields of="Labels" only={['text', 'align', 'comes', 'leaders']} value={words.labels} onChange={label} />
+            <GroupFields
+              of="Labels"
+              only={['text', 'align', 'comes', 'leaders']}
+              value={words.labels}
+              onChange={label}
+            />
             <StyleFields piece={piece} at={styleOfPart(chart, 'labels')} />
           </>
         )}
