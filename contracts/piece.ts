@@ -1649,7 +1649,7 @@ export interface Captions {
  * What is behind the charts.
  */
 export interface Backdrop {
-  kind: 'colour' | 'linear' | 'radial' | 'transparent';
+  kind: 'colour' | 'linear' | 'radial' | 'picture' | 'transparent';
   /**
    * sRGB, such as #2f6b52
    */
@@ -1673,7 +1673,7 @@ export interface Backdrop {
    */
   degrees?: number;
   /**
-   * middle of a radial gradient, as a part of the width
+   * middle of a radial gradient or of a picture, as a part of the width
    */
   x?: number;
   /**
@@ -1681,7 +1681,7 @@ export interface Backdrop {
    */
   y?: number;
   /**
-   * 1: the gradient’s ends just reach the corners
+   * 1: the gradient’s ends just reach the corners, or a picture just covers the stage
    */
   size?: number;
   /**
@@ -1700,6 +1700,26 @@ export interface Backdrop {
    * what a transparent stage is seen on at the desk, and nowhere else; null: a chequered ground
    */
   preview?: Colour | null;
+  /**
+   * one of the piece’s; null, or gone: its colour
+   */
+  picture?: string | null;
+  /**
+   * how much of the colour lies over the picture
+   */
+  dim?: number;
+  /**
+   * how far the picture is out of focus: the standard deviation, as a part of its width
+   */
+  blur?: number;
+  /**
+   * how far the picture goes from its middle and back, as a part of the width; it is larger by that
+   */
+  drift?: number;
+  /**
+   * of one round, frames
+   */
+  every?: number;
 }
 /**
  * A soft blot of light on the backdrop, which may wander on a path that closes.

@@ -191,7 +191,7 @@ final readonly class CoatPaints
     }
 
     /** A picture with its middle at a place of a box, turned, and as large as it fits. */
-    private static function picture(FillCoat $fill, Box $box, Picture $picture): Paint
+    public static function picture(FillCoat $fill, Box $box, Picture $picture): Paint
     {
         $place = PicturePlace::of($fill, $box, $picture);
 

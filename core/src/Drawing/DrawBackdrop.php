@@ -15,6 +15,7 @@ use Lupine\Core\Piece\BackdropLight;
 use Lupine\Core\Piece\Clouds;
 use Lupine\Core\Piece\Coat\Blend;
 use Lupine\Core\Piece\Coat\TextureCoat;
+use Lupine\Core\Piece\Picture;
 use Lupine\Core\Reel\CloudsPaint;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\Paint;
@@ -33,8 +34,13 @@ final readonly class DrawBackdrop
 
     private Box $stage;
 
-    public function __construct(private int $width, private int $height, private FrameRange $range)
-    {
+    /** @param array<string, Picture> $pictures of the piece, by id */
+    public function __construct(
+        private int $width,
+        private int $height,
+        private FrameRange $range,
+        private array $pictures = [],
+    ) {
         $this->stage = new Box(0, 0, $width, $height);
         $this->all = Track::constant(OutlineBuilder::rectangle(0, 0, $width, $height));
     }
@@ -47,11 +53,19 @@ final readonly class DrawBackdrop
         }
         $keyed = Track::of($over->keys($this->range), $over->at(...))->held();
         $nodes = [new PathNode($this->all, $keyed->map($this->fill(...))->held())];
+        // They are slow and soft: a shutter would see nothing of it, and paint all of the ground for each moment.
+        $wandering = Track::of($over->changes($this->range), $over->at(...))->held();
+        $picture = $first->kind === 'picture' ? $this->pictures[$first->picture ?? ''] ?? null : null;
+        if ($picture !== null) {
+            $nodes[] = new PathNode(
+                $this->all,
+                $wandering->map(fn (Backdrop $now): Paint => CoatPaints::picture($now->fill(), $this->stage, $picture)),
+                $keyed->map(static fn (Backdrop $now): float => 1.0 - $now->dim),
+            );
+        }
         foreach ($first->clouds as $index => $clouds) {
             $nodes[] = $this->clouds($over, $keyed, $index, $clouds);
         }
-        // They are slow and soft: a shutter would see nothing of it, and paint all of the ground for each moment.
-        $wandering = Track::of($over->changes($this->range), $over->at(...))->held();
         foreach ($first->lights as $index => $light) {
             $nodes[] = $this->light($light->wander > 0 ? $wandering : $keyed, $index, $light);
         }
@@ -69,7 +83,7 @@ final readonly class DrawBackdrop
 
     private function fill(Backdrop $now): Paint
     {
-        return $now->kind === 'colour'
+        return $now->kind === 'colour' || $now->kind === 'picture'
             ? new FlatPaint($now->colour)
             : CoatPaints::gradient($now->fill(), $this->stage, $now->colour);
     }

@@ -13,7 +13,6 @@ use Lupine\Core\Geometry\OutlineBuilder;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\Coats;
-use Lupine\Core\Piece\Coat\FillCoat;
 use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Reel\FlatPaint;
@@ -250,19 +249,14 @@ final readonly class DrawFinish
             }
             $outline = $this->seam($before, $after)->with(
                 $this->coated[$before]->coats,
-                static fn (string $seam, Coats $coats): string => self::isDense($coats->ground()) ? $seam : '',
+                static fn (string $seam, Coats $coats): string => $coats->ground()->leastOpacity() < self::DENSE
+                    ? ''
+                    : $seam,
             );
             $seams[] = new PathNode($outline, $marks[$before]->fill);
         }
 
         return $seams;
-    }
-
-    private static function isDense(FillCoat $fill): bool
-    {
-        $stops = $fill->isGradient() ? $fill->usualStops() : [];
-
-        return $fill->opacity * min([1.0, ...array_column($stops, 'opacity')]) >= self::DENSE;
     }
 
     /** @return list<array{string, string}> all figures that touch on any frame */

@@ -182,6 +182,17 @@ final readonly class DrawLabels
         ));
     }
 
+    /** The colour of a part, as much of it as there is on what is behind it. */
+    private function partBehind(string $id): Colour
+    {
+        $part = Colour::hex($this->timing->colours[$id]);
+        $last = $this->shapes->range->to;
+        $much = $this->timing->coats[$id]->at($last)->ground()->leastOpacity();
+        $ground = $much < 1 ? $this->ground->colourAt($this->shapes->shapes[$id]->at($last)->middle()) : null;
+
+        return $ground === null ? $part : $ground->mixedWith($part, $much);
+    }
+
     /** @param string $usual as its mark has it */
     private function align(string $usual): string
     {
@@ -209,7 +220,7 @@ final readonly class DrawLabels
     private function styleOn(string $id): TextStyle
     {
         $style = $this->sizes->style($id);
-        $part = Colour::hex($this->timing->colours[$id]);
+        $part = $this->partBehind($id);
         $behind = $style->plate === null ? $part : PlateGround::colours($style->plate, $part)[0] ?? $part;
 
         return match (true) {

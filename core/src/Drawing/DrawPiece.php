@@ -8,7 +8,7 @@ use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\BackdropGround;
 use Lupine\Core\Lettering\PartInk;
 use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\StageBoxes;
@@ -64,7 +64,8 @@ final readonly class DrawPiece
         $timings = $shutter === null ? $this->timings->of($piece, $moves) : $this->timings->along($piece, $moves);
         $loops = Loops::of($piece->stage, $clock);
         $stage = new Box(0, 0, $piece->stage->width, $piece->stage->height);
-        $texts = new DrawTexts($this->setter, $loops, $range, $stage, array_column($piece->pictures, null, 'id'));
+        $pictures = array_column($piece->pictures, null, 'id');
+        $texts = new DrawTexts($this->setter, $loops, $range, $stage, $pictures);
         $charts = new DrawChart($texts, $range);
         $panels = self::panels($piece, $moves, new DrawPanels($texts->coats, $range, $stage), $shutter);
         $boxes = new StageBoxes($piece, $timings, $this->setter);
@@ -88,7 +89,7 @@ final readonly class DrawPiece
         }
         array_push($before, ...$panels['front']);
         $pose = (new Camera($piece, $moves, $timings))->pose($range);
-        $backdrop = (new DrawBackdrop($piece->stage->width, $piece->stage->height, $range))->nodes(
+        $backdrop = (new DrawBackdrop($piece->stage->width, $piece->stage->height, $range, $pictures))->nodes(
             BackdropOverTime::of($piece, $moves),
             $piece->backdrop,
         );
@@ -123,9 +124,7 @@ final readonly class DrawPiece
         $part = $words->pointsAt === null
             ? null
             : $timings[$words->pointsAt->chart]->colours[$words->pointsAt->figure] ?? null;
-        $stage = $piece->stage;
-        $at = new Point($words->x, $words->y);
-        $behind = Ground::ofBackdrop($piece->backdrop, $at, $stage->width, $stage->height);
+        $behind = BackdropGround::of($piece)->at($piece->backdrop, new Point($words->x, $words->y));
         $plate = $words->style->plate;
 
         return $part === null ? $words->style : PartInk::on(

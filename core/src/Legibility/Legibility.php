@@ -10,7 +10,7 @@ use Lupine\Core\Finish\Colour;
 use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\BackdropGround;
 use Lupine\Core\Lettering\PanelsGround;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
@@ -250,7 +250,7 @@ final readonly class Legibility
         foreach ($timing->figures()->list as $figure) {
             $middle = $layout->shape($figure->id, Presence::full(), 0.0)->middle();
             $at = $timing->whole->onStage($middle, $frame);
-            $ground = Ground::ofBackdrop($this->backdrop->at($frame), $at, $stage->width, $stage->height);
+            $ground = BackdropGround::of($this->piece)->at($this->backdrop->at($frame), $at);
             $own = Colour::hex($timing->colours[$figure->id]);
             if ($ground !== null && $own->distanceTo($ground) < self::ALIKE && abs($figure->value()) > 0) {
                 $lost[] = Check::wrong(

@@ -7,7 +7,7 @@ namespace Lupine\Core\Legibility;
 use Lupine\Core\Finish\Colour;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Lettering\Ground;
+use Lupine\Core\Lettering\BackdropGround;
 use Lupine\Core\Lettering\MarkGround;
 use Lupine\Core\Lettering\PanelsGround;
 use Lupine\Core\Lettering\PlateGround;
@@ -75,6 +75,8 @@ final class Sightings
     /** @var array<string, Chart> by id */
     private readonly array $charts;
 
+    private readonly BackdropGround $ground;
+
     /** @var array<string, Track<TextStyle>|null> by what kind of words they are of, and whose */
     private array $styles = [];
 
@@ -89,6 +91,7 @@ final class Sightings
         private readonly Moves $moves,
     ) {
         $this->charts = array_column($piece->charts, null, 'id');
+        $this->ground = BackdropGround::of($piece);
         $last = $piece->stage->frames - 1;
         $range = FrameRange::within($piece->stage->frames);
         $changes = array_filter(
@@ -310,18 +313,23 @@ final class Sightings
      */
     private function contrast(ShownWord $word, array $points, array $marks, int $frame): float
     {
-        $stage = $this->piece->stage;
         $plate = $this->plateOf($word, $frame);
         $contrast = INF;
         $backdrop = $this->backdrop->at($frame);
         $grounds = [];
         foreach ($points as $place => $point) {
             $mark = $marks[$place];
-            $ground = Ground::ofBackdrop($backdrop, $point, $stage->width, $stage->height);
-            $behind = match (true) {
-                $mark !== null => $this->markGround($mark[0])->at($mark[1], $point, $frame),
-                default => $this->panels->at($point, $frame, PanelsGround::OF_CHART, $ground),
-            };
+            $behind = [];
+            foreach ($this->ground->all($backdrop, $point) as $ground) {
+                array_push($behind, ...$this->panels->at($point, $frame, PanelsGround::OF_CHART, $ground));
+            }
+            if ($mark !== null) {
+                $own = $this->markGround($mark[0]);
+                $behind = array_merge([], ...array_map(
+                    static fn (?Colour $below): array => $own->at($mark[1], $point, $frame, $below),
+                    $own->isSeenThrough($mark[1], $frame) ? $behind : [$behind[0]],
+                ));
+            }
             $layers = match ($word->kind) {
                 'words' => ['between'],
                 'caption' => ['between', 'front'],

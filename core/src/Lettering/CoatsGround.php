@@ -75,12 +75,19 @@ final readonly class CoatsGround
                 }
             }
         }
+        if ($below !== null) {
+            foreach ($this->coats->holes() as $hole) {
+                foreach ($colours as $colour) {
+                    $colours[] = $colour->mixedWith($below, $hole->amount);
+                }
+            }
+        }
 
         return $colours;
     }
 
     /** @return list<Colour> what a texture makes of a colour where it is dark and where it is light */
-    private static function textured(Colour $colour, TextureCoat $texture): array
+    public static function textured(Colour $colour, TextureCoat $texture): array
     {
         return array_map(static function (int $byte) use ($colour, $texture): Colour {
             if ($texture->blend === 'relief') {

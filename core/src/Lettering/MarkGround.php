@@ -22,10 +22,11 @@ final readonly class MarkGround
 
     /**
      * @param Point $point of the stage
+     * @param Colour|null $below what is behind the mark; null: nothing is known of it
      *
      * @return non-empty-list<Colour> the fill alone first
      */
-    public function at(string $figureId, Point $point, int $frame): array
+    public function at(string $figureId, Point $point, int $frame, ?Colour $below): array
     {
         $ground = new CoatsGround(
             $this->timing->coats[$figureId]->at($frame),
@@ -34,7 +35,15 @@ final readonly class MarkGround
             $this->pictures,
         );
 
-        return $ground->at(($this->timing->whole->ownPoints($frame))($point));
+        return $ground->at(($this->timing->whole->ownPoints($frame))($point), $below);
+    }
+
+    /** Is what is behind a mark seen through its fill, or through holes in it? */
+    public function isSeenThrough(string $figureId, int $frame): bool
+    {
+        $coats = $this->timing->coats[$figureId]->at($frame);
+
+        return $coats->ground()->leastOpacity() < 1 || $coats->holes() !== [];
     }
 
     private function across(string $what, string $figureId, int $frame): Box

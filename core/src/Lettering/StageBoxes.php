@@ -58,9 +58,7 @@ final readonly class StageBoxes
         }
 
         return new Ground(
-            $this->piece->backdrop,
-            $stage->width,
-            $stage->height,
+            $this->piece,
             new Surroundings($within(self::EDGE), $within(self::SAFE), $obstacles),
         );
     }

@@ -31,8 +31,11 @@ final readonly class WordsOnGround
 
     private PanelsGround $panels;
 
+    private BackdropGround $ground;
+
     private function __construct(private Piece $piece)
     {
+        $this->ground = BackdropGround::of($piece);
         $this->panels = new PanelsGround(
             array_map(PanelOverTime::still(...), array_values(array_filter(
                 $piece->panels,
@@ -144,7 +147,7 @@ final readonly class WordsOnGround
                     max(0.0, min((float) $stage->width, $point->x)),
                     max(0.0, min((float) $stage->height, $point->y)),
                 );
-                $backdrop = Ground::ofBackdrop($ground, $at, $stage->width, $stage->height);
+                $backdrop = $this->ground->at($ground, $at);
                 foreach ($this->behind($this->panels->at($at, 0, $layers, $backdrop), $plate) as $behind) {
                     foreach ($worst as $ink => $least) {
                         $worst[$ink] = min($least, $behind?->contrastWith(Colour::hex($ink)) ?? INF);

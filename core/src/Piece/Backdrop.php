@@ -12,10 +12,12 @@ use Lupine\Core\Settings\Choice;
 use Lupine\Core\Settings\ColourValue;
 use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
+use Lupine\Core\Settings\Id;
 use Lupine\Core\Settings\Number;
 use Lupine\Core\Settings\Part;
 use Lupine\Core\Settings\Several;
 use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
 
 /** What is behind the charts. */
 #[Described('What is behind the charts.')]
@@ -27,18 +29,19 @@ final readonly class Backdrop
     /** textures, lights and clouds, of each */
     public const MOST = 5;
 
-    private const SEEN = ['colour', 'linear', 'radial'];
+    private const SEEN = ['colour', 'linear', 'radial', 'picture'];
 
     public function __construct(
         #[Choice('Backdrop', [
             'colour' => 'Colour',
             'linear' => 'Linear',
             'radial' => 'Radial',
+            'picture' => 'Picture',
             'transparent' => 'Transparent',
         ])]
         public string $kind,
         #[ColourValue('Colour', '#1d3a35')]
-        #[Detail('or where the gradient begins', when: ['kind' => ['colour', 'linear', 'radial']], isKeyed: true)]
+        #[Detail('or where the gradient begins; of a picture, under it', when: ['kind' => self::SEEN], isKeyed: true)]
         public string $colour,
         #[ColourValue('Edge colour', '#12211f')]
         #[Detail('where the gradient ends', when: ['kind' => ['linear', 'radial']], isKeyed: true)]
@@ -60,20 +63,20 @@ final readonly class Backdrop
         public float $degrees = 180.0,
         #[Number('Centre X', Unit::Fraction, -2, 3, 0.5)]
         #[Detail(
-            'middle of a radial gradient, as a part of the width',
+            'middle of a radial gradient or of a picture, as a part of the width',
             isOptional: true,
-            when: ['kind' => ['radial']],
+            when: ['kind' => ['radial', 'picture']],
             isKeyed: true,
         )]
         public float $x = 0.5,
         #[Number('Centre Y', Unit::Fraction, -2, 3, 0.5)]
-        #[Detail('as a part of the height', isOptional: true, when: ['kind' => ['radial']], isKeyed: true)]
+        #[Detail('as a part of the height', isOptional: true, when: ['kind' => ['radial', 'picture']], isKeyed: true)]
         public float $y = 0.5,
         #[Number('Size', Unit::Fraction, 0.02, 8, 1, step: 5)]
         #[Detail(
-            '1: the gradient’s ends just reach the corners',
+            '1: the gradient’s ends just reach the corners, or a picture just covers the stage',
             isOptional: true,
-            when: ['kind' => ['linear', 'radial']],
+            when: ['kind' => ['linear', 'radial', 'picture']],
             isKeyed: true,
         )]
         public float $size = 1.0,
@@ -96,12 +99,56 @@ final readonly class Backdrop
             when: ['kind' => ['transparent']],
         )]
         public ?string $preview = null,
+        #[Id('Picture')]
+        #[Detail('one of the piece’s; null, or gone: its colour', isOptional: true, when: ['kind' => ['picture']])]
+        public ?string $picture = null,
+        #[Number('Dim', Unit::Fraction, 0, 1, 0)]
+        #[Detail(
+            'how much of the colour lies over the picture',
+            hint: 'Dims the picture towards the colour.',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+            isKeyed: true,
+        )]
+        public float $dim = 0.0,
+        #[Number('Blur', Unit::Fraction, 0, 0.1, 0)]
+        #[Detail(
+            'how far the picture is out of focus: the standard deviation, as a part of its width',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public float $blur = 0.0,
+        #[Number('Drift', Unit::Fraction, 0, 0.2, 0)]
+        #[Detail(
+            'how far the picture goes from its middle and back, as a part of the width; it is larger by that',
+            hint: 'Moves the picture slowly to and fro, without a jump.',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public float $drift = 0.0,
+        #[Whole('Period', Unit::Frames, 2, Stage::MAX_FRAMES, 600)]
+        #[Detail('of one round', isOptional: true, when: ['kind' => ['picture'], 'drift' => true])]
+        public int $every = 600,
     ) {
     }
 
-    /** The gradient as a fill of the stage. */
+    /** Its gradient or its picture as a fill of the stage. */
     public function fill(): FillCoat
     {
+        if ($this->kind === 'picture') {
+            // As much larger as it takes to cover the stage wherever it drifts to.
+            $size = $this->size * (1 + 2 * $this->drift);
+
+            return new FillCoat(
+                'picture',
+                picture: $this->picture,
+                blur: $this->blur,
+                x: $this->x,
+                y: $this->y,
+                size: $size,
+            );
+        }
+
         return new FillCoat(
             $this->kind,
             stops: $this->stops !== [] ? $this->stops : [

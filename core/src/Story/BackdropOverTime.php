@@ -73,7 +73,18 @@ final readonly class BackdropOverTime
             }
         }
 
+        if (self::isDrifting($now)) {
+            $angle = $this->loops->angle($now->every, $moment);
+            $places['x'] = $now->x + $now->drift * sin($angle);
+            $places['y'] = $now->y + ($now->drift / 2) * sin(2 * $angle);
+        }
+
         return Changed::of($now, $places);
+    }
+
+    private static function isDrifting(Backdrop $backdrop): bool
+    {
+        return $backdrop->kind === 'picture' && $backdrop->drift > 0;
     }
 
     /** How far clouds have come on their way back to themselves, 0 to 1. */
@@ -86,7 +97,8 @@ final readonly class BackdropOverTime
     public function changes(FrameRange $range): array
     {
         $first = $this->values->first;
-        $isWandering = array_filter($first->lights, static fn (BackdropLight $one): bool => $one->wander > 0) !== [];
+        $isWandering = self::isDrifting($first)
+            || array_filter($first->lights, static fn (BackdropLight $one): bool => $one->wander > 0) !== [];
 
         return $isWandering
             ? range($range->from, $range->to)

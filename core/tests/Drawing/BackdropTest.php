@@ -9,6 +9,7 @@ use Lupine\Core\Finish\GroundSamples;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Reel\CloudsPaint;
 use Lupine\Core\Reel\FlatPaint;
+use Lupine\Core\Reel\PicturePaint;
 use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\Role;
 use Lupine\Core\Reel\TilePaint;
@@ -139,6 +140,72 @@ final class BackdropTest extends TestCase
             ['kind' => 'dots', 'size' => 20, 'degrees' => 0, 'opacity' => 1, 'inked' => 'own', 'ink' => '#ffffff'],
         ]]);
         self::assertStringContainsString('too little contrast', self::said($dotted));
+    }
+
+    /** A picture covers the stage wherever it drifts to, and is back where it began when the piece begins again. */
+    public function testAPictureCoversTheStageDriftsAndCounts(): void
+    {
+        // Black on its left half, white on its right.
+        $row = str_repeat('000000ff', 6).str_repeat('ffffffff', 6);
+        $picture = ['id' => 'p1', 'name' => 'Bench', 'file' => str_repeat('a', 64), 'width' => 1200, 'height' => 900,
+            'colours' => str_repeat($row, 12)];
+        $ground = ['kind' => 'picture', 'colour' => '#000000', 'edge' => '#000000', 'vignette' => 0, 'picture' => 'p1',
+            'drift' => 0.1, 'every' => 60, 'dim' => 0.25];
+        $piece = Sample::piece(changes: ['pictures' => [$picture], 'backdrop' => $ground]);
+        $drawing = Sample::draw($piece);
+        [$under, $node] = Nodes::paths(Nodes::group($drawing, Role::Backdrop));
+        self::assertEquals(new FlatPaint('#000000'), $under->fill->at(0));
+        self::assertSame(0.75, $node->opacity->at(0));
+        $lefts = [];
+        foreach (range(0, $piece->stage->frames - 1, 7) as $frame) {
+            $paint = $node->fill->at($frame);
+            self::assertInstanceOf(PicturePaint::class, $paint);
+            self::assertEqualsWithDelta(1200 / 900, $paint->width / $paint->height, 1e-6);
+            self::assertLessThanOrEqual(0.01, max($paint->x, $paint->y));
+            self::assertGreaterThanOrEqual(1919.99, $paint->x + $paint->width);
+            self::assertGreaterThanOrEqual(1079.99, $paint->y + $paint->height);
+            $lefts[] = $paint->x;
+        }
+        self::assertGreaterThan(200, max($lefts) - min($lefts));
+        $last = $node->fill->at($piece->stage->frames - 1);
+        $first = $node->fill->at(0);
+        \assert($first instanceof PicturePaint && $last instanceof PicturePaint);
+        self::assertLessThan(25, abs($last->x - $first->x), 'no farther than it goes from one frame to the next');
+        self::assertStringContainsString('<image', Svg::ofFrame($drawing, 0));
+        // White words on its white half, and on a picture that is gone.
+        $words = ['words.0.colour' => '#ffffff', 'words.0.x' => 1400, 'words.0.width' => 400];
+        $on = static fn (array $more): string => self::said(Sample::piece(changes: [
+            'pictures' => [$picture], 'backdrop' => [...$ground, 'drift' => 0, 'dim' => 0, ...$more], ...$words,
+        ]));
+        self::assertStringContainsString('“What” has too little contrast', $on([]));
+        self::assertStringNotContainsString('“What” has too little contrast', $on(['dim' => 0.8]));
+        self::assertStringNotContainsString('“What” has too little contrast', $on(['picture' => null]));
+        self::assertStringNotContainsString('“What” has too little contrast', $on(['x' => 1.5]), 'its black half');
+    }
+
+    /** Clouds and textures count where they are most; so does what is seen through a part. */
+    public function testContrastCountsCloudsTexturesAndWhatIsSeenThrough(): void
+    {
+        $ground = ['kind' => 'colour', 'colour' => '#303030', 'edge' => '#303030', 'vignette' => 0];
+        $told = static fn (array $backdrop, array $more = []): bool => str_contains(self::said(Sample::piece(changes: [
+            'backdrop' => [...$ground, ...$backdrop], 'words.0.colour' => '#ffffff', ...$more,
+        ])), '“What” has too little contrast');
+        self::assertFalse($told([]));
+        $clouds = ['colour' => '#ffffff', 'blend' => 'normal'];
+        self::assertFalse($told(['clouds' => [[...$clouds, 'amount' => 0.2]]]));
+        self::assertTrue($told(['clouds' => [[...$clouds, 'amount' => 0.9]]]));
+        self::assertFalse($told(['textures' => [['kind' => 'paper', 'amount' => 0.5]]]));
+        self::assertTrue($told(['textures' => [['kind' => 'felt', 'amount' => 1, 'blend' => 'screen']]]));
+        $labels = ['charts.0.words.labels.show' => 'on', 'charts.0.finish.colours' => 'set',
+            'charts.0.finish.swatches' => ['#ffffff'], 'backdrop' => [...$ground, 'colour' => '#000000']];
+        $said = static fn (array $finish): string => self::said(Sample::piece(changes: [...$labels, ...$finish]));
+        self::assertStringNotContainsString('% has too little contrast', $said([]));
+        $through = ['charts.0.finish.fills' => [['kind' => 'flat', 'opacity' => 0.1]]];
+        self::assertStringNotContainsString('” has too little contrast', $said($through), 'light, on a dark ground');
+        $dark = ['charts.0.own' => ['r1' => ['label' => ['colour' => '#202020']]]];
+        self::assertStringContainsString('” has too little contrast', $said([...$through, ...$dark]));
+        $holes = ['charts.0.finish.textures' => [['kind' => 'chalk', 'amount' => 1]]];
+        self::assertStringContainsString('” has too little contrast', $said($holes));
     }
 
     private static function said(\Lupine\Core\Piece\Piece $piece): string

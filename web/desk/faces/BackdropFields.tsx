@@ -4,6 +4,7 @@ import { OneField } from '../../settings/OneField';
 import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
 import { useProperties } from '../useForms';
+import { PictureField } from '../finish/PictureField';
 import { Stops } from '../finish/Stops';
 import { GroundList } from './GroundList';
 import { GroundPicker } from './GroundPicker';
@@ -30,8 +31,15 @@ export function BackdropFields({ piece }: { piece: Piece }) {
           'stops',
           ...(backdrop.stops?.length ? (['colour', 'edge'] as const) : []),
         ]}
-        slots={
-          backdrop.kind === 'radial' || backdrop.kind === 'linear'
+        slots={{
+          picture: (
+            <PictureField
+              piece={piece}
+              value={backdrop.picture}
+              onChange={(picture) => change({ picture: picture || null })}
+            />
+          ),
+          ...(backdrop.kind === 'radial' || backdrop.kind === 'linear'
             ? {
                 colour: (
                   <OneField
@@ -43,8 +51,8 @@ export function BackdropFields({ piece }: { piece: Piece }) {
                   />
                 ),
               }
-            : {}
-        }
+            : {}),
+        }}
         onChange={change}
       />
       {(backdrop.kind === 'linear' || backdrop.kind === 'radial') && (

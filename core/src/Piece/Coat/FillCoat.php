@@ -145,6 +145,12 @@ final readonly class FillCoat implements Coat
         return in_array($this->kind, self::GRADIENTS, true);
     }
 
+    /** How opaque it is where it is least so, of its own colours, 0 to 1. */
+    public function leastOpacity(): float
+    {
+        return $this->opacity * min([1.0, ...$this->isGradient() ? array_column($this->usualStops(), 'opacity') : []]);
+    }
+
     /** @return non-empty-list<Stop> */
     public function usualStops(): array
     {
