@@ -1663,6 +1663,26 @@ export interface Backdrop {
    */
   vignette: number;
   /**
+   * one of the piece’s; null, or gone: its colour
+   */
+  picture?: string | null;
+  /**
+   * how much of the colour lies over the picture
+   */
+  dim?: number;
+  /**
+   * how far the picture is out of focus: the standard deviation, as a part of its width
+   */
+  blur?: number;
+  /**
+   * how far the picture goes from its middle and back, as a part of the width; it is larger by that
+   */
+  drift?: number;
+  /**
+   * of one round, frames
+   */
+  every?: number;
+  /**
    * of the gradient; none: from its colour to its edge colour
    *
    * @maxItems 8
@@ -1700,26 +1720,6 @@ export interface Backdrop {
    * what a transparent stage is seen on at the desk, and nowhere else; null: a chequered ground
    */
   preview?: Colour | null;
-  /**
-   * one of the piece’s; null, or gone: its colour
-   */
-  picture?: string | null;
-  /**
-   * how much of the colour lies over the picture
-   */
-  dim?: number;
-  /**
-   * how far the picture is out of focus: the standard deviation, as a part of its width
-   */
-  blur?: number;
-  /**
-   * how far the picture goes from its middle and back, as a part of the width; it is larger by that
-   */
-  drift?: number;
-  /**
-   * of one round, frames
-   */
-  every?: number;
 }
 /**
  * A soft blot of light on the backdrop, which may wander on a path that closes.

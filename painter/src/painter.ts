@@ -181,9 +181,17 @@ export class Painter {
     const outline = this.timeline.value(node.index, 'outline', node.outline, frame);
     return this.leaves.slice(from, at).some(({ node: ground }) => {
       if (ground.kind !== 'path' || ground.blend !== 'normal' || ground.effect !== null || ground.stroke) return false;
+      if (!this.isOpaque(this.timeline.fill(ground.index, ground.fill, frame))) return false;
       const opacity = this.timeline.value(ground.index, 'opacity', ground.opacity, frame);
       return opacity === 1 && this.timeline.value(ground.index, 'outline', ground.outline, frame) === outline;
     });
+  }
+
+  /** Is nothing seen through a fill? */
+  private isOpaque(fill: string | number): boolean {
+    if (typeof fill === 'string') return true;
+    const paint = this.reel.paints[fill];
+    return 'stops' in paint && paint.stops.every(([, , opacity]) => opacity === 1);
   }
 
   private moves({ node, groups }: Leaf, frame: number): boolean {

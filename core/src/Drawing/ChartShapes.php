@@ -20,6 +20,7 @@ final readonly class ChartShapes
      * @param array<string, Track<float>> $outs how far each is pulled out, by figure id
      * @param array<string, Track<Shape>> $shapes by figure id
      * @param array<string, Track<Shape>> $fulls by figure id
+     * @param list<string> $order figure ids
      */
     private function __construct(
         public FrameRange $range,
@@ -28,6 +29,7 @@ final readonly class ChartShapes
         public array $outs,
         public array $shapes,
         public array $fulls,
+        private array $order,
     ) {
     }
 
@@ -43,7 +45,7 @@ final readonly class ChartShapes
             $fulls[$id] = self::shape($id, $layouts, Track::constant(Presence::full()), $outs[$id]);
         }
 
-        return new self($range, $layouts, $presences, $outs, $shapes, $fulls);
+        return new self($range, $layouts, $presences, $outs, $shapes, $fulls, $timing->layouts->of(0)->order());
     }
 
     /** The layout on the first frame that is wanted. */
@@ -52,10 +54,14 @@ final readonly class ChartShapes
         return $this->layouts->at($this->range->from);
     }
 
-    /** @return list<string> figure ids, in the order in which they are laid out at first */
+    /**
+     * In which order they are painted: as they are laid out at the beginning of the piece, whichever frames are wanted.
+     *
+     * @return list<string> figure ids
+     */
     public function order(): array
     {
-        return $this->first()->order();
+        return $this->order;
     }
 
     /**

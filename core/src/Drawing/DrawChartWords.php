@@ -117,7 +117,7 @@ final readonly class DrawChartWords
             $foot = $this->shapes->fulls[$id]->map(
                 static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
             );
-            $first = $foot->at($this->shapes->range->from);
+            $first = $this->timing->layouts->of(0)->shape($id, Presence::full(), 0.0)->foot($style->size * 0.5, $cap);
             if ($first === null) {
                 continue;
             }
@@ -195,7 +195,7 @@ final readonly class DrawChartWords
     /** What is behind words at a point of the chart, where it stands still. */
     private function behind(Point $point, TextStyle $style): ?Colour
     {
-        $behind = $this->ground->colourAt($this->timing->whole->onStage($point, $this->shapes->range->from));
+        $behind = $this->ground->colourAt($this->timing->whole->onStage($point, 0));
 
         return $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
     }

@@ -29,6 +29,9 @@ final readonly class DrawFurniture
     private const AXIS = 0.55;
     private const TICK = 0.16;
 
+    /** from the ground to the eye */
+    private const ROLES = ['track', 'tick', 'axis', 'target'];
+
     /** @var array<string, Furniture> everything that is there on any frame, by its name */
     private array $all;
 
@@ -46,6 +49,13 @@ final readonly class DrawFurniture
         foreach ($this->now->changes as $frame) {
             $all += $this->now->atChange($frame);
         }
+        // In one order, whichever frames are wanted.
+        $rank = static fn (Furniture $one): int => (int) array_search($one->role, self::ROLES, true);
+        uksort($all, static function (int|string $one, int|string $other) use ($all, $rank): int {
+            $ranks = $rank($all[$one]) <=> $rank($all[$other]);
+
+            return $ranks !== 0 ? $ranks : strnatcmp((string) $one, (string) $other);
+        });
         $this->all = $all;
     }
 

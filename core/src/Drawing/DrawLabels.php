@@ -186,9 +186,8 @@ final readonly class DrawLabels
     private function partBehind(string $id): Colour
     {
         $part = Colour::hex($this->timing->colours[$id]);
-        $last = $this->shapes->range->to;
-        $much = $this->timing->coats[$id]->at($last)->ground()->leastOpacity();
-        $ground = $much < 1 ? $this->ground->colourAt($this->shapes->shapes[$id]->at($last)->middle()) : null;
+        $much = $this->chart->coatsOf($id)->ground()->leastOpacity();
+        $ground = $much < 1 ? $this->ground->colourAt($this->timing->finalShape($id)->middle()) : null;
 
         return $ground === null ? $part : $ground->mixedWith($part, $much);
     }
@@ -287,15 +286,18 @@ final readonly class DrawLabels
         $alone = $shapes->map(static fn (Shape $shape): Point => $shape->beside($clear, $width, $height));
         $place = $this->shifted($id, $alone, $plan);
         [$wide, $high] = [$width * $plan->factor, $height * $plan->factor];
-        $last = $this->shapes->range->to;
-        $rim = $shapes->at($last)->rim();
+        $end = $this->timing->finalShape($id);
+        $rim = $end->rim();
         $isAside = abs($rim->x) > 0.3 && !($isAtEnd && abs($rim->y) > 0.7) && $plan->spread !== Spread::Rows;
         $align = $this->align(!$isAside ? 'middle' : ($rim->x > 0 ? 'left' : 'right'));
+        $shift = $plan->shift($id, array_key_last($this->timing->story->states));
+        $there = $end->beside($clear, $width, $height);
+        $finally = new Point($there->x + $shift->x, $there->y + $shift->y);
         $at = self::sided($place, $align, $wide);
         $boxes = $place->map(static fn (Point $at): Box => Box::around($at, $wide, $high));
         $nodes = [
             ...$this->texts->plate($this->set($style), $boxes, $id),
-            ...$this->lines($id, $this->styleBeside($id, $style, $place->at($last)), $at, $align),
+            ...$this->lines($id, $this->styleBeside($id, $style, $finally), $at, $align),
         ];
         $plate = $style->plate;
         if ($plan->hasLeader($id)) {

@@ -193,7 +193,7 @@ final readonly class DrawLegend
     private function pose(string $id, array $places, bool $isOfSeries): ?Pose
     {
         $changes = $this->timing->story->changes($this->shapes->range);
-        if ($isOfSeries || $changes === []) {
+        if ($isOfSeries || count($this->timing->story->states) < 2) {
             return null;
         }
         $slots = array_values($places);

@@ -180,8 +180,8 @@ final readonly class DrawPiece
             if ($target !== null && $chart->id === $target->chart && !$chart->isHidden) {
                 return static fn (KeyedNumber $x, KeyedNumber $y): ?Node => (new DrawPointer($range))->draw(
                     $boxes->words($words),
+                    new Point($words->x, $words->y),
                     $words->style,
-                    $chart,
                     $timings[$chart->id],
                     $target->figure,
                     ['x' => $x, 'y' => $y],

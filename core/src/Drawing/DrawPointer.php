@@ -33,12 +33,13 @@ final readonly class DrawPointer
 
     /**
      * @param Box $note what the words of the note take
+     * @param Point $base where the note stands where nothing moves it
      * @param array{x: KeyedNumber, y: KeyedNumber} $moves of the note
      */
     public function draw(
         Box $note,
+        Point $base,
         TextStyle $style,
-        Chart $chart,
         ChartTiming $timing,
         string $figureId,
         array $moves,
@@ -49,7 +50,7 @@ final readonly class DrawPointer
         }
         $presence = $shapes->presences[$figureId];
         $fulls = $shapes->fulls[$figureId];
-        $at = $fulls->map(self::near($chart, $timing, $note, $fulls, $this->range));
+        $at = $fulls->map(self::near($timing, $note, $figureId));
         $moving = [...$at->changes, ...$timing->whole->changes($this->range)];
         foreach ($moves as $number) {
             array_push($moving, ...$number->changes($this->range));
@@ -58,12 +59,11 @@ final readonly class DrawPointer
             $moving,
             static fn (int $frame): Point => $timing->whole->onStage($at->at($frame), $frame),
         );
-        $first = [$moves['x']->at($this->range->from), $moves['y']->at($this->range->from)];
-        $line = Track::of($moving, static function (int $frame) use ($end, $note, $moves, $first, $style): string {
+        $line = Track::of($moving, static function (int $frame) use ($end, $note, $moves, $base, $style): string {
             $to = $end->at($frame);
             $moved = new Box(
-                $note->left + $moves['x']->at($frame) - $first[0],
-                $note->top + $moves['y']->at($frame) - $first[1],
+                $note->left + $moves['x']->at($frame) - $base->x,
+                $note->top + $moves['y']->at($frame) - $base->y,
                 $note->width,
                 $note->height,
             );
@@ -92,21 +92,15 @@ final readonly class DrawPointer
     /**
      * The rim of the mark, or its middle where that is nearer to the note.
      *
-     * @param Track<Shape> $shapes
-     *
      * @return \Closure(Shape): Point
      */
     private static function near(
-        Chart $chart,
         ChartTiming $timing,
         Box $note,
-        Track $shapes,
-        FrameRange $range,
+        string $figureId,
     ): \Closure {
-        $shape = $shapes->at($range->to);
-        $far = static fn (Point $point): float => $timing
-            ->whole->onStage($point, $range->to)
-            ->distanceTo($note->middle());
+        $shape = $timing->finalShape($figureId);
+        $far = static fn (Point $point): float => $timing->finallyOnStage($point)->distanceTo($note->middle());
 
         return $far($shape->middle()) < $far($shape->rim()->at)
             ? static fn (Shape $shape): Point => $shape->middle()

@@ -49,6 +49,36 @@ final readonly class Backdrop
         #[Number('Vignette', Unit::Fraction, 0, 1, 0)]
         #[Detail('how much the corners darken', when: ['kind' => self::SEEN], isKeyed: true)]
         public float $vignette,
+        #[Id('Picture')]
+        #[Detail('one of the piece’s; null, or gone: its colour', isOptional: true, when: ['kind' => ['picture']])]
+        public ?string $picture = null,
+        #[Number('Dim', Unit::Fraction, 0, 1, 0)]
+        #[Detail(
+            'how much of the colour lies over the picture',
+            hint: 'Dims the picture towards the colour.',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+            isKeyed: true,
+        )]
+        public float $dim = 0.0,
+        #[Number('Blur', Unit::Fraction, 0, 0.1, 0)]
+        #[Detail(
+            'how far the picture is out of focus: the standard deviation, as a part of its width',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public float $blur = 0.0,
+        #[Number('Drift', Unit::Fraction, 0, 0.2, 0)]
+        #[Detail(
+            'how far the picture goes from its middle and back, as a part of the width; it is larger by that',
+            hint: 'Moves the picture slowly to and fro, without a jump.',
+            isOptional: true,
+            when: ['kind' => ['picture']],
+        )]
+        public float $drift = 0.0,
+        #[Whole('Period', Unit::Frames, 2, Stage::MAX_FRAMES, 600)]
+        #[Detail('of one round', isOptional: true, when: ['kind' => ['picture'], 'drift' => true])]
+        public int $every = 600,
         /** @var list<Stop> */
         #[Several(new Part(Stop::class), max: 8, label: 'Colours')]
         #[Detail('of the gradient; none: from its colour to its edge colour', isOptional: true)]
@@ -99,36 +129,6 @@ final readonly class Backdrop
             when: ['kind' => ['transparent']],
         )]
         public ?string $preview = null,
-        #[Id('Picture')]
-        #[Detail('one of the piece’s; null, or gone: its colour', isOptional: true, when: ['kind' => ['picture']])]
-        public ?string $picture = null,
-        #[Number('Dim', Unit::Fraction, 0, 1, 0)]
-        #[Detail(
-            'how much of the colour lies over the picture',
-            hint: 'Dims the picture towards the colour.',
-            isOptional: true,
-            when: ['kind' => ['picture']],
-            isKeyed: true,
-        )]
-        public float $dim = 0.0,
-        #[Number('Blur', Unit::Fraction, 0, 0.1, 0)]
-        #[Detail(
-            'how far the picture is out of focus: the standard deviation, as a part of its width',
-            isOptional: true,
-            when: ['kind' => ['picture']],
-        )]
-        public float $blur = 0.0,
-        #[Number('Drift', Unit::Fraction, 0, 0.2, 0)]
-        #[Detail(
-            'how far the picture goes from its middle and back, as a part of the width; it is larger by that',
-            hint: 'Moves the picture slowly to and fro, without a jump.',
-            isOptional: true,
-            when: ['kind' => ['picture']],
-        )]
-        public float $drift = 0.0,
-        #[Whole('Period', Unit::Frames, 2, Stage::MAX_FRAMES, 600)]
-        #[Detail('of one round', isOptional: true, when: ['kind' => ['picture'], 'drift' => true])]
-        public int $every = 600,
     ) {
     }
 

@@ -8,6 +8,8 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Form;
+use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Emphases;
 use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\FrameRange;
@@ -23,6 +25,8 @@ use Lupine\Core\Piece\TrackSettings;
 /** What there is to know of a chart over time: one driver for marks, readings, stems and proof. */
 final readonly class ChartTiming
 {
+    /** a moment after all others */
+    private const END = 1_000_000_000;
     /** in places: how near figures are that pass each other where words of one are gone, and where all is seen */
     private const PASSING = [0.55, 0.85];
     /** the same of words beside each other, which are longer than they are high */
@@ -72,6 +76,22 @@ final readonly class ChartTiming
     public function figure(string $id): Figure
     {
         return $this->figures()->byId($id);
+    }
+
+    /** The shape of a figure's mark once everything has come and changed, whichever frames are looked at. */
+    public function finalShape(string $figureId): Shape
+    {
+        $state = array_key_last($this->story->states);
+
+        $out = $this->number($figureId, 'out')->at(self::END);
+
+        return $this->layouts->of($state)->shape($figureId, Presence::full(), $out);
+    }
+
+    /** Where a point of the chart is on the stage, once everything has moved. */
+    public function finallyOnStage(Point $point): Point
+    {
+        return $this->whole->onStage($point, self::END);
     }
 
     /** Whether a figure is among those that are picked once a state has been reached. */
