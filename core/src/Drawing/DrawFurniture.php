@@ -49,12 +49,13 @@ final readonly class DrawFurniture
         foreach ($this->now->changes as $frame) {
             $all += $this->now->atChange($frame);
         }
-        // In one order, whichever frames are wanted.
+        // In one order, whichever frames are wanted: as at first, and then what comes later.
+        $first = array_flip(array_keys($timing->layouts->of(0)->furniture()));
         $rank = static fn (Furniture $one): int => (int) array_search($one->role, self::ROLES, true);
-        uksort($all, static function (int|string $one, int|string $other) use ($all, $rank): int {
-            $ranks = $rank($all[$one]) <=> $rank($all[$other]);
+        uksort($all, static function (int|string $one, int|string $other) use ($all, $rank, $first): int {
+            $before = [$rank($all[$one]), $first[$one] ?? INF] <=> [$rank($all[$other]), $first[$other] ?? INF];
 
-            return $ranks !== 0 ? $ranks : strnatcmp((string) $one, (string) $other);
+            return $before !== 0 ? $before : strnatcmp((string) $one, (string) $other);
         });
         $this->all = $all;
     }
