@@ -188,9 +188,11 @@ test('pictures are the same on stage, still and SVG', async ({ page, request }) 
     fills: [{ kind: 'flat' }, { kind: 'picture', picture: 'leaf', fit: 'tile', size: 0.05, degrees: 30 }],
   };
   const panel = { kind: 'rectangle' as const, width: 320, height: 200, colour: '#203040', y: 880, radius: 20 };
-  const drifts = { drift: 0.05, every: 200, dim: 0.5, blur: 0.03, x: 0.55 };
+  const drifts = { drift: 0.05, every: 200, dim: 0.5, x: 0.55 };
   piece.backdrop = { ...piece.backdrop, kind: 'picture', picture: 'photo', ...drifts };
+  const soft = { kind: 'picture' as const, picture: 'photo', blur: 0.03, opacity: 0.5 };
   piece.panels = [
+    { ...panel, id: 'panel3', x: 1380, y: 400, width: 880, height: 700, stands: 'back', fills: [soft] },
     { ...panel, id: 'panel1', x: 1240, fills: [{ kind: 'picture', picture: 'photo', fit: 'contain', degrees: 20 }] },
     { ...panel, id: 'panel2', x: 1620, turn: 10, fills: [{ kind: 'picture', picture: 'leaf', fit: 'contain' }] },
   ];
