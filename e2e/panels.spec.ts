@@ -96,10 +96,20 @@ test('words have coats, a plate and an arc of their own', async ({ page, request
   await changesThePicture(page, 'a line around', () =>
     page.getByRole('checkbox', { name: 'Line on', exact: true }).check(),
   );
+  // What words of a chart have changes in time, too.
+  await page.getByText('Change it in time').click();
+  await changesThePicture(page, 'a wide line', async () => {
+    await page.getByLabel('Add a change').first().selectOption({ label: 'Width' });
+    await goTo(page, 399 + 40);
+  });
   await whose.selectOption({ label: 'Centre number' });
   await changesThePicture(page, 'a glow', () => page.getByRole('checkbox', { name: 'Glow on', exact: true }).check());
   await page.getByRole('tab', { name: 'Words' }).click();
-  await page.locator('.words-face .list-pick').first().click();
+  const face = page.locator('.words-face');
+  await changesThePicture(page, 'readings after the names', () =>
+    face.getByLabel('Readings', { exact: true }).selectOption({ label: 'After the names' }),
+  );
+  await face.locator('.list-pick').first().click();
   const details = page.getByRole('complementary');
   const field = (label: string) => details.getByLabel(label, { exact: true });
   await details.getByText('Spacing, plate, finish').click();
@@ -124,6 +134,8 @@ test('words have coats, a plate and an arc of their own', async ({ page, request
   const [title] = document.words;
   expect([title.textures?.[0].kind, title.upperCase, title.arc]).toEqual(['chalk', true, -900]);
   const { legend, centre } = document.charts[0].words;
+  expect(document.moves.map(({ property }) => property)).toContain('words.legend.lines.0.width');
+  expect(legend?.values).toBe('after');
   expect([legend?.lines?.[0].place, centre?.glows?.length]).toEqual(['outside', 1]);
   // What is read stays text.
   const svg = await (await request.get(`/api/pieces/${id}/still.svg?frame=399`)).text();
@@ -145,6 +157,17 @@ test('a picture comes onto the stage by its file, and what is none says so', asy
   const { document } = await stored(request, id);
   expect(document.pictures?.map(({ name }) => name)).toEqual(['badge']);
   expect(document.panels?.[0].fills?.[0]).toMatchObject({ kind: 'picture', picture: document.pictures?.[0].id });
+  // It can be the backdrop, too.
+  const backdrop = page.locator('.bench-face');
+  await backdrop.getByLabel('Backdrop', { exact: true }).selectOption({ label: 'Picture' });
+  await changesThePicture(page, 'a picture behind all', () =>
+    backdrop.getByLabel('Picture', { exact: true }).selectOption({ label: 'badge' }),
+  );
+  await changesThePicture(page, 'dimmed', () => type(backdrop.getByLabel('Dim', { exact: true }), '60%'));
+  await changesThePicture(page, 'drifting', () => type(backdrop.getByLabel('Drift', { exact: true }), '8%'));
+  await saved(page);
+  const ground = (await stored(request, id)).document.backdrop;
+  expect(ground).toMatchObject({ kind: 'picture', picture: document.pictures?.[0].id, dim: 0.6, drift: 0.08 });
   await input.setInputFiles({ name: 'list.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
   await expect(page.getByText('“list.png” cannot be read as a picture')).toBeVisible();
 });

@@ -34,10 +34,10 @@ final readonly class LegendSettings
         #[Choice('Flow', ['column' => 'Column', 'rows' => 'Rows'])]
         #[Detail('column: one below the other; rows: side by side, as many as fit', isOptional: true)]
         public string $flow = 'column',
-        #[Choice('Values', ['right' => 'At the right edge', 'after' => 'After the names'])]
+        #[Choice('Readings', ['right' => 'At the right edge', 'after' => 'After the names'])]
         #[Detail('where the readings stand', isOptional: true)]
         public string $values = 'right',
-        #[Choice('Plate', ['all' => 'Around all', 'rows' => 'Around each row'])]
+        #[Choice('Plate around', ['all' => 'All rows', 'rows' => 'Each row'])]
         #[Detail('where it has a plate', isOptional: true, when: ['plate' => true])]
         public string $plates = 'all',
         #[Either('Position', ['beside' => 'Beside', 'middle' => 'Inside the hole'])]
