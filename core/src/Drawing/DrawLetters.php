@@ -59,7 +59,7 @@ final readonly class DrawLetters
                 $text->align,
                 $text->scale,
                 // Lines lie about one centre.
-                $radius === 0.0 ? 0.0 : self::inner($radius, $text->y->first() - $first),
+                $radius === 0.0 ? 0.0 : LetterOutlines::below($radius, $text->y->first() - $first),
             ),
         ), $texts);
         $outline = count($outlines) === 1 ? $outlines[0] : Track::combine(
@@ -162,14 +162,6 @@ final readonly class DrawLetters
             $middle,
             hypot($box->width, $box->height) / 2,
         );
-    }
-
-    /** The radius of a line below the first; one that would turn inside out stays as it is. */
-    private static function inner(float $radius, float $below): float
-    {
-        $inner = $radius - $below;
-
-        return $inner * $radius <= 0 ? $radius : $inner;
     }
 
     private static function isPlain(Coats $coats): bool

@@ -72,9 +72,7 @@ final readonly class DrawTexts
         );
         $box = Track::constant($this->box($lines, $style, $words->x, $words->y, $words->align));
         $children = [...$this->plate($styles, $box, $words->id), ...$children];
-        // What is bent has no lines to be cut along.
-        $told = $moves->ofThing($words->id);
-        $comes = $words->arc === 0.0 ? $told : $told->unwritten();
+        $comes = $moves->ofThing($words->id);
         $manner = Manner::of($comes);
         $drift = $moves->drift($words->drift);
         $number = static function (string $property, float $first) use ($manner, $moves, $words, $drift): KeyedNumber {

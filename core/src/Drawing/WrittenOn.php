@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Geometry\Decimal;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\LetterOutlines;
 use Lupine\Core\Motion\FigureMoves;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\TimedMove;
@@ -19,6 +21,9 @@ final readonly class WrittenOn
     private const ABOVE = 1.1;
     private const BELOW = 0.4;
     private const BESIDE = 0.2;
+
+    /** radians from one corner to the next of what is cut along an arc */
+    private const STEP = 0.05;
 
     /** @param list<string> $lines */
     public function __construct(private TextSetter $setter, private FreeText $words, private array $lines)
@@ -77,16 +82,51 @@ final readonly class WrittenOn
                 'right' => $all,
                 default => 0.0,
             };
-            $y = $this->words->y + $index * $this->words->style->step();
-            [$from, $to, $top, $bottom] = array_map(static fn (float $one): string => Decimal::of($one, 3), [
-                $left - self::BESIDE * $size,
-                $left + $width,
-                $y - self::ABOVE * $size,
-                $y + self::BELOW * $size,
-            ]);
-            $outline .= "M{$from} {$top}L{$to} {$top}L{$to} {$bottom}L{$from} {$bottom}Z";
+            $outline .= $this->around($left - self::BESIDE * $size, $left + $width, $index);
         }
 
         return $outline;
+    }
+
+    /** What a line takes from one place to another along it, in pixels of the stage as if it were straight. */
+    private function around(float $from, float $to, int $line): string
+    {
+        $size = $this->words->style->size;
+        [$above, $below] = [self::ABOVE * $size, self::BELOW * $size];
+        $down = $line * $this->words->style->step();
+        $y = $this->words->y + $down;
+        if ($this->words->arc === 0.0) {
+            return self::polygon([
+                new Point($from, $y - $above),
+                new Point($to, $y - $above),
+                new Point($to, $y + $below),
+                new Point($from, $y + $below),
+            ]);
+        }
+        $radius = LetterOutlines::below($this->words->arc, $down);
+        [$first, $last] = [($from - $this->words->x) / $radius, ($to - $this->words->x) / $radius];
+        $steps = max(1, (int) ceil(abs($last - $first) / self::STEP));
+        $over = $under = [];
+        for ($step = 0; $step <= $steps; ++$step) {
+            $turn = $first + (($last - $first) * $step) / $steps;
+            foreach ([$above, -$below] as $high) {
+                $at = new Point(
+                    $this->words->x + ($radius + $high) * sin($turn),
+                    $y + $radius - ($radius + $high) * cos($turn),
+                );
+                $high > 0 ? $over[] = $at : array_unshift($under, $at);
+            }
+        }
+
+        return self::polygon([...$over, ...$under]);
+    }
+
+    /** @param list<Point> $points */
+    private static function polygon(array $points): string
+    {
+        return 'M'.implode('L', array_map(
+            static fn (Point $one): string => Decimal::of($one->x, 3).' '.Decimal::of($one->y, 3),
+            $points,
+        )).'Z';
     }
 }

@@ -62,6 +62,14 @@ final class LetterOutlines
         return $data;
     }
 
+    /** The radius of a line so many pixels below the first; one that would turn inside out stays as it is. */
+    public static function below(float $radius, float $below): float
+    {
+        $inner = $radius - $below;
+
+        return $inner * $radius <= 0 ? $radius : $inner;
+    }
+
     /** @param list<array{string, list<float>}> $commands */
     private static function placed(array $commands, Point $foot, float $half, float $scale, float $turn): string
     {

@@ -52,12 +52,6 @@ final readonly class FigureMoves implements Changing
             : $this;
     }
 
-    /** The same where words cannot be written, but fade. */
-    public function unwritten(): self
-    {
-        return new self($this->entrance?->unwritten(), $this->exit?->unwritten(), $this->label);
-    }
-
     /** Whether there can be more of it on its way than its figure says. */
     public function passes(): bool
     {

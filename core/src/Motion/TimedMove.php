@@ -60,14 +60,6 @@ final readonly class TimedMove implements Changing
         return $this->with($this->opens, min($this->most, $most));
     }
 
-    /** The same where words cannot be written, but fade. */
-    public function unwritten(): self
-    {
-        $isWritten = in_array($this->manner, self::WRITTEN, true);
-
-        return $isWritten ? $this->with($this->opens, $this->most, 'open') : $this;
-    }
-
     /** Whether what it moves opens or closes bit by bit; else it is all there, or not at all. */
     public function isBitByBit(): bool
     {

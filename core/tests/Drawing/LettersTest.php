@@ -130,14 +130,50 @@ final class LettersTest extends TestCase
             self::assertEqualsWithDelta(400.0, $feet, 3.0);
             self::assertEqualsWithDelta($setter->capHeight($style), abs($heads - $feet), 3.5);
         }
-        $bent = self::draw(['words.0.arc' => 600.0, 'moves' => [[
-            'id' => 'm1', 'kind' => 'entrance', 'target' => ['words' => 'title'], 'begin' => 10, 'pin' => null,
-            'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'manner' => 'letters',
-        ]]]);
-        $words = Nodes::group($bent, Role::Words, 'title');
-        self::assertFalse(Nodes::has($bent, Role::Written), 'it fades, for it has no lines to be cut along');
-        self::assertGreaterThan(0.0, $words->opacity?->at(20));
-        self::assertLessThan(1.0, $words->opacity?->at(20));
+    }
+
+    /** Whether a point is in a polygon: by how often a ray from it crosses the sides (even–odd rule). */
+    private static function isIn(string $polygon, Point $at): bool
+    {
+        preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $polygon, $corners, PREG_SET_ORDER);
+        $crossed = 0;
+        foreach ($corners as $index => [, $x, $y]) {
+            [, $toX, $toY] = $corners[($index + 1) % count($corners)];
+            if (($y > $at->y) !== ($toY > $at->y)) {
+                $crossed += $at->x < (float) $x + (($at->y - $y) / ($toY - $y)) * ($toX - $x) ? 1 : 0;
+            }
+        }
+
+        return $crossed % 2 === 1;
+    }
+
+    public function testTextOnAnArcIsWrittenLetterByLetter(): void
+    {
+        $text = 'Kettles-mended!';
+        $setter = new TextSetter(Sample::fonts());
+        foreach ([500.0, -700.0] as $radius) {
+            $piece = Sample::piece(changes: [
+                'words.0.arc' => $radius, 'words.0.text' => $text, 'words.0.align' => 'middle', 'words.0.width' => 1600,
+                'moves' => [[
+                    'id' => 'm1', 'kind' => 'entrance', 'target' => ['words' => 'title'], 'begin' => 10, 'pin' => null,
+                    'frames' => 15, 'curve' => 'linear', 'opens' => 'forward', 'manner' => 'letters',
+                ]],
+            ]);
+            [$words] = $piece->words;
+            $clip = Nodes::group(Sample::draw($piece), Role::Written)->clip;
+            self::assertSame('', $clip?->at(10));
+            $run = $setter->run($text, $words->style);
+            $scale = $setter->scale($words->style);
+            foreach ($run->glyphs as $place => $glyph) {
+                $middle = $glyph->x + $run->font->width($glyph->character, false) / 2 - $run->width / 2;
+                $turn = $middle * $scale / $radius;
+                $high = $radius + $setter->capHeight($words->style) / 2;
+                $at = new Point($words->x + $high * sin($turn), $words->y + $radius - $high * cos($turn));
+                foreach ([4, 9, 14, 15] as $written) {
+                    self::assertSame($place < $written, self::isIn($clip->at(10 + $written), $at), "letter $place");
+                }
+            }
+        }
     }
 
     public function testSpacingCapitalsAndBalance(): void
