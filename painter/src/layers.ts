@@ -3,7 +3,7 @@ import type { Leaf, Placing } from './placing';
 import { contextOf, type Context, type Studio, type Surface } from './surface';
 import type { View } from './view';
 
-/** leaves that have to be there, so that a layer is worth it */
+/** so many leaves in one colour have to be there, so that a layer is worth it; one with more to it weighs as much */
 const WORTH = 3;
 const SPARE = 2;
 /** pixels that all layers of a picture may have together */
@@ -41,7 +41,7 @@ export class Layers {
    * @param atOnce rather than when they are asked for a second time and look the same
    */
   of(from: number, to: number, frame: number, whole: View, atOnce: boolean): Layer | null {
-    if (to - from < WORTH) return null;
+    if (to <= from) return null;
     const [across, down] = this.placing.carriedBy(this.leaves[from].groups);
     // Where it goes another way in the picture, it is painted anew.
     if ((across !== 0 || down !== 0) && !this.placing.isCarriedPlainly(frame)) return null;
@@ -79,7 +79,7 @@ export class Layers {
     const { width, height } = whole;
     const there = this.leaves.slice(from, to).filter((leaf) => this.painting.isThere(leaf, frame));
     const box = this.boxOf(there, frame, whole);
-    if (there.length < WORTH || !box) return null;
+    if (!box || there.reduce((weight, leaf) => weight + weightOf(leaf), 0) < WORTH) return null;
     const before = [...this.made].filter(([first, { layer }]) => first < from && layer).length;
     if ((before + 1) * width * height > ROOM) return null;
     const spare = this.spare.pop();
@@ -114,3 +114,6 @@ export class Layers {
     if (image && this.spare.length < SPARE) this.spare.push(image);
   }
 }
+
+const weightOf = ({ node }: Leaf): number =>
+  node.kind === 'path' && (typeof node.fill === 'number' || node.effect !== null) ? WORTH : 1;
