@@ -20,6 +20,10 @@ interface Kept extends KeptPaints {
 const NONE: ReadonlySet<ReelGroup> = new Set();
 type Placed = (...of: ConstructorParameters<typeof Placing>) => Placing;
 
+/** how opaque a veil is at most, and how much of the picture it covers at least */
+const FAINT = 0.3;
+const WIDE = 0.2;
+
 /** pixels of a whole picture beyond which nothing as large as that is kept */
 export const LARGEST_LAYER = 12_000_000;
 
@@ -161,7 +165,7 @@ export class Painter {
       const [x, y] = this.placing.carriedBy(groups);
       // What is carried is kept by itself.
       if (x !== across || y !== down) break;
-      if (!this.standsOnItsGround(from, at, frame)) break;
+      if (!this.standsOnItsGround(from, at, frame) || this.isVeil(this.leaves[at], frame)) break;
       const through = this.together.seenThrough(groups, frame, NONE);
       const [first, end] = (through && this.together.spanOf(through)) ?? [at, at + 1];
       // What is seen through as a whole stays together.
@@ -185,6 +189,19 @@ export class Painter {
       const opacity = this.timeline.value(ground.index, 'opacity', ground.opacity, frame);
       return opacity === 1 && this.timeline.value(ground.index, 'outline', ground.outline, frame) === outline;
     });
+  }
+
+  /** Faint and wide: on a layer it would be rounded to a few steps before it is laid over the picture. */
+  private isVeil(leaf: Leaf, frame: number): boolean {
+    const { node } = leaf;
+    if (node.kind !== 'path' || node.effect !== null || node.stroke) return false;
+    const fill = this.timeline.fill(node.index, node.fill, frame);
+    const paint = typeof fill === 'string' ? null : this.reel.paints[fill];
+    const least = paint && 'stops' in paint ? Math.min(...paint.stops.map(([, , opacity]) => opacity)) : 1;
+    if (least * this.timeline.value(node.index, 'opacity', node.opacity, frame) >= FAINT) return false;
+    const box = this.placing.boxOf(leaf, frame);
+    const { width, height } = this.reel;
+    return box !== null && (box.right - box.left) * (box.bottom - box.top) > WIDE * width * height;
   }
 
   /** Is nothing seen through a fill? */
