@@ -18,7 +18,7 @@ export function PanelPicker({ piece }: { piece: Piece }) {
   const there = piece.panels ?? [];
   const input = useRef<HTMLInputElement>(null);
   return (
-    <section>
+    <section className="panel-picker">
       <h3>Panels</h3>
       <div className="panel-kinds" role="group" aria-label="Add a panel">
         {KINDS.map(([kind, word]) => (
