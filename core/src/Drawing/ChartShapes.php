@@ -20,7 +20,6 @@ final readonly class ChartShapes
      * @param array<string, Track<float>> $outs how far each is pulled out, by figure id
      * @param array<string, Track<Shape>> $shapes by figure id
      * @param array<string, Track<Shape>> $fulls by figure id
-     * @param list<string> $order figure ids
      */
     private function __construct(
         public FrameRange $range,
@@ -29,7 +28,9 @@ final readonly class ChartShapes
         public array $outs,
         public array $shapes,
         public array $fulls,
-        private array $order,
+        /** where all stands at the beginning of the piece and at its end, whichever frames are wanted */
+        public Layout $beginning,
+        public Layout $end,
     ) {
     }
 
@@ -45,7 +46,11 @@ final readonly class ChartShapes
             $fulls[$id] = self::shape($id, $layouts, Track::constant(Presence::full()), $outs[$id]);
         }
 
-        return new self($range, $layouts, $presences, $outs, $shapes, $fulls, $timing->layouts->of(0)->order());
+        $beginning = $timing->layouts->of(0);
+        $last = array_key_last($timing->story->states);
+        $end = $last === 0 ? $beginning : $timing->layouts->of($last);
+
+        return new self($range, $layouts, $presences, $outs, $shapes, $fulls, $beginning, $end);
     }
 
     /** The layout on the first frame that is wanted. */
@@ -61,7 +66,7 @@ final readonly class ChartShapes
      */
     public function order(): array
     {
-        return $this->order;
+        return $this->beginning->order();
     }
 
     /**

@@ -117,7 +117,7 @@ final readonly class DrawChartWords
             $foot = $this->shapes->fulls[$id]->map(
                 static fn (Shape $shape): ?Anchor => $shape->foot($style->size * 0.5, $cap),
             );
-            $first = $this->timing->layouts->of(0)->shape($id, Presence::full(), 0.0)->foot($style->size * 0.5, $cap);
+            $first = $this->shapes->beginning->shape($id, Presence::full(), 0.0)->foot($style->size * 0.5, $cap);
             if ($first === null) {
                 continue;
             }

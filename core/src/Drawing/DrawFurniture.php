@@ -50,7 +50,7 @@ final readonly class DrawFurniture
             $all += $this->now->atChange($frame);
         }
         // In one order, whichever frames are wanted: as at first, and then what comes later.
-        $first = array_flip(array_keys($timing->layouts->of(0)->furniture()));
+        $first = array_flip(array_keys($shapes->beginning->furniture()));
         $rank = static fn (Furniture $one): int => (int) array_search($one->role, self::ROLES, true);
         uksort($all, static function (int|string $one, int|string $other) use ($all, $rank, $first): int {
             $before = [$rank($all[$one]), $first[$one] ?? INF] <=> [$rank($all[$other]), $first[$other] ?? INF];

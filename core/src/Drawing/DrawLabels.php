@@ -182,12 +182,18 @@ final readonly class DrawLabels
         ));
     }
 
+    /** The shape of a mark once everything has come and changed. */
+    private function finalShape(string $id): Shape
+    {
+        return $this->shapes->end->shape($id, Presence::full(), $this->timing->finalOut($id));
+    }
+
     /** The colour of a part, as much of it as there is on what is behind it. */
     private function partBehind(string $id): Colour
     {
         $part = Colour::hex($this->timing->colours[$id]);
         $much = $this->chart->coatsOf($id)->ground()->leastOpacity();
-        $ground = $much < 1 ? $this->ground->colourAt($this->timing->finalShape($id)->middle()) : null;
+        $ground = $much < 1 ? $this->ground->colourAt($this->finalShape($id)->middle()) : null;
 
         return $ground === null ? $part : $ground->mixedWith($part, $much);
     }
@@ -286,7 +292,7 @@ final readonly class DrawLabels
         $alone = $shapes->map(static fn (Shape $shape): Point => $shape->beside($clear, $width, $height));
         $place = $this->shifted($id, $alone, $plan);
         [$wide, $high] = [$width * $plan->factor, $height * $plan->factor];
-        $end = $this->timing->finalShape($id);
+        $end = $this->finalShape($id);
         $rim = $end->rim();
         $isAside = abs($rim->x) > 0.3 && !($isAtEnd && abs($rim->y) > 0.7) && $plan->spread !== Spread::Rows;
         $align = $this->align(!$isAside ? 'middle' : ($rim->x > 0 ? 'left' : 'right'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
+use Lupine\Core\Form\Layout;
 use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Decimal;
@@ -50,7 +51,7 @@ final readonly class DrawPointer
         }
         $presence = $shapes->presences[$figureId];
         $fulls = $shapes->fulls[$figureId];
-        $at = $fulls->map(self::near($timing, $note, $figureId));
+        $at = $fulls->map(self::near($timing, $note, $figureId, $shapes->end));
         $moving = [...$at->changes, ...$timing->whole->changes($this->range)];
         foreach ($moves as $number) {
             array_push($moving, ...$number->changes($this->range));
@@ -98,8 +99,9 @@ final readonly class DrawPointer
         ChartTiming $timing,
         Box $note,
         string $figureId,
+        Layout $end,
     ): \Closure {
-        $shape = $timing->finalShape($figureId);
+        $shape = $end->shape($figureId, Presence::full(), $timing->finalOut($figureId));
         $far = static fn (Point $point): float => $timing->finallyOnStage($point)->distanceTo($note->middle());
 
         return $far($shape->middle()) < $far($shape->rim()->at)

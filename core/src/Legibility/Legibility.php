@@ -243,14 +243,14 @@ final readonly class Legibility
      */
     private function onGround(Chart $chart, ChartTiming $timing): array
     {
-        $stage = $this->piece->stage;
-        $frame = $stage->frames - 1;
+        $backdrop = BackdropGround::of($this->piece);
+        $frame = $this->piece->stage->frames - 1;
         $layout = $timing->layouts->at($frame);
         $lost = [];
         foreach ($timing->figures()->list as $figure) {
             $middle = $layout->shape($figure->id, Presence::full(), 0.0)->middle();
             $at = $timing->whole->onStage($middle, $frame);
-            $ground = BackdropGround::of($this->piece)->at($this->backdrop->at($frame), $at);
+            $ground = $backdrop->at($this->backdrop->at($frame), $at);
             $own = Colour::hex($timing->colours[$figure->id]);
             if ($ground !== null && $own->distanceTo($ground) < self::ALIKE && abs($figure->value()) > 0) {
                 $lost[] = Check::wrong(

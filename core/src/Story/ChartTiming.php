@@ -8,7 +8,6 @@ use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Form;
-use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Emphases;
 use Lupine\Core\Motion\FigureMoves;
@@ -78,14 +77,10 @@ final readonly class ChartTiming
         return $this->figures()->byId($id);
     }
 
-    /** The shape of a figure's mark once everything has come and changed, whichever frames are looked at. */
-    public function finalShape(string $figureId): Shape
+    /** How far a figure is pulled out once everything has moved. */
+    public function finalOut(string $figureId): float
     {
-        $state = array_key_last($this->story->states);
-
-        $out = $this->number($figureId, 'out')->at(self::END);
-
-        return $this->layouts->of($state)->shape($figureId, Presence::full(), $out);
+        return $this->number($figureId, 'out')->at(self::END);
     }
 
     /** Where a point of the chart is on the stage, once everything has moved. */

@@ -70,13 +70,12 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
 /** What can be changed of a coat as it is set, named from the coat on. */
 function ofCoat(properties: Properties, kind: Kind, coat: Coat): Property[] {
   const group = settings[coats[kind]];
-  const fields = group.fields as { name: string }[];
-  const plain = (properties.coats.find((one) => one.kind === kind)?.properties ?? []).filter(({ name }) => {
-    const setting = fields.find((one) => one.name === name);
-    return setting === undefined || matters(setting as never, { ...coat } as Values, group);
-  });
-  const isGradient = 'stops' in coat && ['linear', 'radial', 'along'].includes(coat.kind);
-  const stops = isGradient ? (coat.stops ?? []) : [];
+  const counts = ({ name }: { name: string }): boolean => {
+    const setting = group.fields.find((one) => one.name === name);
+    return setting === undefined || matters(setting, { ...coat }, group);
+  };
+  const plain = (properties.coats.find((one) => one.kind === kind)?.properties ?? []).filter(counts);
+  const stops = 'stops' in coat && counts({ name: 'stops' }) ? (coat.stops ?? []) : [];
   return [
     ...plain,
     ...stops.flatMap((_, at) =>
