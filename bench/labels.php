@@ -20,10 +20,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 $draw = new DrawPiece(
     new FontBook(
-        static fn (string $id): array => json_decode(
-            (string) file_get_contents(__DIR__.'/../resources/fontpacks/'.$id.'.json'),
-            true,
-        ),
+        static fn (string $id): array => require __DIR__.'/../resources/fontpacks/'.$id.'.php',
     ),
     Forms::shipped(),
 );

@@ -58,10 +58,7 @@ $spread = static function (array $numbers, int $digits): string {
 
 $drawPiece = new DrawPiece(
     new FontBook(
-        static fn (string $id): array => json_decode(
-            (string) file_get_contents(__DIR__.'/../resources/fontpacks/'.$id.'.json'),
-            true,
-        ),
+        static fn (string $id): array => require __DIR__.'/../resources/fontpacks/'.$id.'.php',
     ),
     Forms::shipped(),
 );

@@ -111,7 +111,7 @@ need_packages() {
 }
 
 need_build() {
-  node bin/fontpacks.mjs > /dev/null || stop "The font packs could not be made."
+  node fonts/shipped.mjs > /dev/null || stop "The font packs could not be made."
   if ! newer renderer/dist/film.js renderer/src renderer/vite.config.ts painter contracts package.json; then
     say "Building the renderer"
     npx vite build --config renderer/vite.config.ts --logLevel error || stop "The renderer could not be built."
@@ -165,7 +165,12 @@ holder() {
   local listening='$4 == "0A" && $2 ~ port "$" { print $10; exit }'
   inode=$(awk -v port="$(printf ':%04X' "$1")" "$listening" /proc/net/tcp 2> /dev/null)
   [ -n "$inode" ] || return 0
-  process=$(find /proc/[0-9]*/fd -lname "socket:\\[$inode\\]" 2> /dev/null | cut -d/ -f3 | sort -n | head -n 1)
+  # A socket is held by all who were started with it open, this shell among them: the one that began first opened it.
+  # Its number does not tell, since numbers start again from the beginning; field 22 of its stat does.
+  process=$(find /proc/[0-9]*/fd -lname "socket:\\[$inode\\]" 2> /dev/null | cut -d/ -f3 | sort -un |
+    while read -r process; do
+      sed -n 's/.*) //p' "/proc/$process/stat" 2> /dev/null | awk -v process="$process" '{ print $20, process }'
+    done | sort -n | head -n 1 | cut -d' ' -f2)
   [ -n "$process" ] || return 0
   command=$(tr '\0' ' ' < "/proc/$process/cmdline")
   case "$command" in

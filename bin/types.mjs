@@ -1,10 +1,11 @@
-// Writes the TypeScript types of a piece, of the acts, of the API's answers and of the reel from their schemas; with
-// --check, only says whether they match.
+// Writes the TypeScript types of a piece, of kits, of the acts, of the API's answers and of the reel from their
+// schemas; with --check, only says whether they match.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { compile } from 'json-schema-to-typescript';
 
 const SCHEMAS = {
   piece: 'docs/piece.schema.json',
+  kit: 'docs/kit.schema.json',
   acts: 'docs/acts.schema.json',
   api: 'contracts/api.json',
   reel: 'docs/reel.schema.json',
@@ -16,6 +17,7 @@ const ELSEWHERE = {
   Setting: ['Setting', './settings', ['Setting']],
   Property: ['Property', '../web/api/answers', ['Property']],
   Reel: ['Reel', './reel', ['Reel']],
+  Kit: ['Kit', './kit', ['Kit']],
   Manner: [`NonNullable<Move['manner'] | ChartMotion['manner']>`, './piece', ['Move', 'ChartMotion']],
 };
 
@@ -58,4 +60,4 @@ for (const name of Object.keys(SCHEMAS)) {
   }
 }
 if (process.argv.includes('--check'))
-  console.log('The types of the piece, the acts, the API and the reel match their schemas.');
+  console.log('The types of the piece, of kits, the acts, the API and the reel match their schemas.');

@@ -1,5 +1,6 @@
 // Made from docs/acts.schema.json by bin/types.mjs. Do not edit.
-import type {Chart, ChartMotion, Finish, FreeText, Move, Own, Panel, Table} from './piece';
+import type {Chart, ChartMotion, Finish, FreeText, HeardLine, KitMark, Move, Own, Panel, Table} from './piece';
+import type {Kit} from './kit';
 
 /**
  * What each act takes that the desk does to a document as a whole.
@@ -29,6 +30,34 @@ export interface Acts {
      * even, pixels
      */
     height: number;
+  };
+  /**
+   * Fits all of the piece into another length; a recording keeps its pace.
+   */
+  'fit-length': {
+    /**
+     * Length, frames
+     */
+    frames: number;
+  };
+  /**
+   * Puts the recording in use together anew; words, lines, pins and moves follow what is said.
+   */
+  'splice-recording': {
+    /**
+     * of the sound that was put together
+     */
+    sound: string;
+    /**
+     * of all of it, milliseconds
+     */
+    length: number;
+    /**
+     * from its beginning to its end
+     *
+     * @maxItems 900
+     */
+    parts: SplicedPart[];
   };
   /**
    * Takes a text or subtitles as the script.
@@ -248,4 +277,46 @@ export interface Acts {
      */
     coat: 'patterns' | 'textures';
   };
+  /**
+   * Takes the look of a kit, or some of it; what single parts have of their own stays, unless let go.
+   */
+  'take-kit': {
+    /**
+     * a kit, as docs/kit.schema.json describes it
+     */
+    kit: Kit;
+    mark: KitMark;
+    lettingGo: boolean;
+  };
+  /**
+   * Says names at the parts or in a legend, values at the marks or on the axis, and not in both places.
+   */
+  'say-once': {
+    chart: string;
+    /**
+     * null: as they are
+     */
+    names?: ('parts' | 'legend') | null;
+    /**
+     * null: as they are
+     */
+    values?: ('marks' | 'axis') | null;
+  };
+}
+/**
+ * A part of a sound that was put together.
+ */
+export interface SplicedPart {
+  /**
+   * how long it is, milliseconds
+   */
+  length: number;
+  /**
+   * where it was in the sound before; null: it is no part of that, milliseconds
+   */
+  from?: number | null;
+  /**
+   * the line that it says anew, with its words from the beginning of the part
+   */
+  heard?: HeardLine | null;
 }

@@ -1,5 +1,6 @@
 // Made from contracts/api.json by bin/types.mjs. Do not edit.
 import type {ChartMotion, Form, HeardLine, Line, Move, Piece, Table, UnwrittenSpeech} from './piece';
+import type {Kit} from './kit';
 import type {Property} from '../web/api/answers';
 import type {Reel} from './reel';
 import type {Setting} from './settings';
@@ -41,6 +42,26 @@ export interface Answers {
   'POST listenings': Listening;
   'GET listenings/{listening}': Listening;
   'POST listenings/{listening}/cancel': Listening;
+  'GET kits': Kits;
+  'POST kits': KitEntry;
+  'POST kits/kept': KitEntry;
+  'PUT kits/default': Kits;
+  'POST kits/file': KitEntry;
+  'POST kits/{kit}/tried': TriedKit;
+  'DELETE kits/{kit}': Gone;
+  'GET fonts': Fonts;
+  'POST fonts': FontEntry;
+  'POST fonts/samples': FontSamples;
+  'POST fonts/{font}/cut': FontEntry;
+  'DELETE fonts/{font}': Gone;
+  'GET palettes': Palettes;
+  'POST palettes': Palettes;
+  'POST palettes/read': PaletteEntry;
+  'POST palettes/made': Swatches;
+  'PUT palettes/order': Palettes;
+  'PUT palettes/{palette}': Palettes;
+  'DELETE palettes/{palette}': Gone;
+  'POST colours/apart': ApartColours;
   'GET starters': Starters;
   'GET pieces': Shelf;
   'POST pieces': StoredPiece;
@@ -88,6 +109,14 @@ export interface ReadTable {
    * a number that can be read either way, where nothing in the table settles it
    */
   openNumber: string | null;
+  /**
+   * the form that suits it to begin with
+   */
+  form: string;
+  /**
+   * how many moments its columns are, to be run through; null: they are none
+   */
+  moments: number | null;
   /**
    * whether rows or columns that add up others were left out
    */
@@ -262,6 +291,14 @@ export interface TakenTable {
    * a number that can be read either way, where nothing in the table settles it
    */
   openNumber: string | null;
+  /**
+   * the form that suits it to begin with
+   */
+  form: string;
+  /**
+   * how many moments its columns are, to be run through; null: they are none
+   */
+  moments: number | null;
   /**
    * whether rows or columns that add up others were left out
    */
@@ -1247,7 +1284,7 @@ export interface Pauses {
  */
 export interface Listening {
   id: string;
-  kind: 'file' | 'scratch' | 'words';
+  kind: 'file' | 'scratch' | 'splice' | 'words';
   status: 'waiting' | 'running' | 'cancelling' | 'cancelled' | 'failed' | 'done';
   /**
    * how much is done, 0 to 1
@@ -1300,6 +1337,243 @@ export interface ScratchRead {
   heard: HeardLine[];
 }
 /**
+ * All kits, those that ship first.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Kits".
+ */
+export interface Kits {
+  kits: KitEntry[];
+  /**
+   * the one that new pieces begin in
+   */
+  default: string | null;
+}
+/**
+ * A kit, with what it says.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "KitEntry".
+ */
+export interface KitEntry {
+  id: string;
+  name: string;
+  /**
+   * in a few words what it is like
+   */
+  about: string;
+  /**
+   * which state of it; each change counts
+   */
+  revision: number;
+  /**
+   * whether it ships, and cannot be changed
+   */
+  isShipped: boolean;
+  document: Kit;
+}
+/**
+ * A piece in a kit, before anything is taken.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "TriedKit".
+ */
+export interface TriedKit {
+  document: Piece;
+  /**
+   * the asked frame of it; null where its figures cannot be drawn
+   */
+  reel: Reel | null;
+  /**
+   * what of the piece is not as the kit has it, where it is the kit that the piece took
+   */
+  changes: string[];
+}
+/**
+ * The fonts of one's own.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Fonts".
+ */
+export interface Fonts {
+  fonts: FontEntry[];
+}
+/**
+ * A font of one's own, and what its file says of itself.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FontEntry".
+ */
+export interface FontEntry {
+  id: string;
+  name: string;
+  family: string;
+  style: string;
+  /**
+   * of a variable font
+   */
+  axes: FontAxis[];
+  /**
+   * the styles that a variable font names
+   */
+  named: FontCut[];
+  /**
+   * values of its axes, by tag
+   */
+  values: {
+    [k: string]: number;
+  };
+  /**
+   * what its maker allows of embedding: installable, editable, print or restricted
+   */
+  embedding: string;
+  /**
+   * whether its maker allows pictures of its letters alone to be embedded, and no outlines
+   */
+  isOnlyPictures: boolean;
+  /**
+   * the words of its licence; empty where the file has none
+   */
+  licence: string;
+  address: string;
+  copyright: string;
+  /**
+   * how many signs it has, and how many of those can be used
+   */
+  signs: number;
+  packed: number;
+  scripts: string[];
+  /**
+   * whether its figures can stand evenly by themselves
+   */
+  hasTabular: boolean;
+  hasOldFigures: boolean;
+}
+/**
+ * An axis of a variable font, such as its weight.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FontAxis".
+ */
+export interface FontAxis {
+  tag: string;
+  name: string;
+  min: number;
+  usual: number;
+  max: number;
+}
+/**
+ * A style that a variable font names.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FontCut".
+ */
+export interface FontCut {
+  name: string;
+  /**
+   * by the tags of its axes
+   */
+  values: {
+    [k: string]: number;
+  };
+}
+/**
+ * A text in several fonts.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FontSamples".
+ */
+export interface FontSamples {
+  samples: FontSample[];
+}
+/**
+ * A text in one font, as an outline in thousandths of the size, from the beginning of its baseline.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FontSample".
+ */
+export interface FontSample {
+  font: string;
+  name: string;
+  isOwn: boolean;
+  width: number;
+  capHeight: number;
+  path: string;
+}
+/**
+ * The palettes that are kept, in their order.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Palettes".
+ */
+export interface Palettes {
+  palettes: PaletteEntry[];
+}
+/**
+ * Colours under a name; of those that are only read or made the id is empty.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "PaletteEntry".
+ */
+export interface PaletteEntry {
+  id: string;
+  name: string;
+  colours: string[];
+}
+/**
+ * How well colours are told apart, and the same colours moved until they are.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ApartColours".
+ */
+export interface ApartColours {
+  /**
+   * the nearest first
+   */
+  alike: AlikePair[];
+  /**
+   * in a picture without colours
+   */
+  grey: AlikePair[];
+  /**
+   * CIEDE2000 from which on colours are told apart
+   */
+  enough: number;
+  /**
+   * as they are where they need no repair
+   */
+  repaired: string[];
+  /**
+   * what could not be repaired
+   */
+  left: AlikePair[];
+}
+/**
+ * Two colours that are hard to tell apart.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "AlikePair".
+ */
+export interface AlikePair {
+  /**
+   * their places among the colours
+   */
+  one: number;
+  other: number;
+  /**
+   * for whom, in a sentence
+   */
+  people: string;
+  /**
+   * whose eyes those are: a kind of colour vision, or grey
+   */
+  eyes: 'usual' | 'protan' | 'deutan' | 'tritan' | 'grey';
+  /**
+   * CIEDE2000 between them, as those see them
+   */
+  distance: number;
+}
+/**
  * All pieces to begin from.
  *
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1318,6 +1592,10 @@ export interface Starter {
   name: string;
   title: string;
   form: string | null;
+  /**
+   * the name of the kit that it is in; null: none
+   */
+  kit: string | null;
   reel: Reel | null;
 }
 /**

@@ -25,9 +25,38 @@ export type Form = {
  */
 export type Colour = string;
 /**
- * a shipped font pack
+ * a font that ships, or one of one's own: what it is called and its fingerprint
  */
-export type Font = 'figtree-regular' | 'figtree-semibold' | 'figtree-bold' | 'bricolage-semibold' | 'bricolage-bold';
+export type Font =
+  | (
+      | 'figtree-regular'
+      | 'figtree-semibold'
+      | 'figtree-bold'
+      | 'bricolage-semibold'
+      | 'bricolage-bold'
+      | 'inter-medium'
+      | 'inter-bold'
+      | 'inter-black'
+      | 'outfit-regular'
+      | 'outfit-semibold'
+      | 'nunito-semibold'
+      | 'nunito-bold'
+      | 'nunito-extrabold'
+      | 'newsreader-regular'
+      | 'newsreader-italic'
+      | 'newsreader-semibold'
+      | 'fraunces-semibold'
+      | 'fraunces-bold'
+      | 'source-serif-regular'
+      | 'source-serif-semibold'
+      | 'slab-medium'
+      | 'slab-bold'
+      | 'anton-regular'
+      | 'barlow-semibold'
+      | 'barlow-bold'
+      | 'caveat-brush'
+    )
+  | string;
 /**
  * a curve of the CSS set by its name or as CSS writes it, the numbers x1, y1, x2, y2 of a cubic Bézier, or a settle, spring or bounce
  */
@@ -142,6 +171,14 @@ export interface Piece {
    * @maxItems 60
    */
   pictures?: Picture[];
+  /**
+   * absent or null: nearly black and white
+   */
+  inks?: Ink | null;
+  /**
+   * absent or null: none
+   */
+  kit?: KitMark | null;
 }
 /**
  * What is filmed.
@@ -305,9 +342,9 @@ export interface Place {
  */
 export interface Finish {
   /**
-   * tints: one family from the first swatch; set: the swatches in turn
+   * tints: one family from the first swatch; set: the swatches in turn; one: the first for all
    */
-  colours: 'tints' | 'set';
+  colours: 'tints' | 'set' | 'one';
   /**
    * @minItems 1
    * @maxItems 40
@@ -351,6 +388,16 @@ export interface Finish {
    * absent or null: as the form has them
    */
   tracks?: Track | null;
+  /**
+   * coats that parts have in turn, as they have colours; a part’s own go before them
+   *
+   * @maxItems 12
+   */
+  turns?: OwnCoats[];
+  /**
+   * absent or null: no part stands out
+   */
+  accent?: Accent | null;
 }
 /**
  * A fill of a part: flat, or a gradient.
@@ -741,6 +788,48 @@ export interface Track {
   shadows?: Shadow[];
 }
 /**
+ * The coats that a part has of its own: null, those of the chart; an empty list, none.
+ */
+export interface OwnCoats {
+  fills?: Fill[] | null;
+  patterns?: Pattern[] | null;
+  textures?: Texture[] | null;
+  inners?: Inner[] | null;
+  lines?: EdgeLine[] | null;
+  edges?: EdgeLight[] | null;
+  glows?: Glow[] | null;
+  shadows?: Shadow[] | null;
+}
+/**
+ * The part that is to be seen first, and what it has that the others have not.
+ */
+export interface Accent {
+  /**
+   * which part it is; title: the one whose name stands in the title, or else the largest
+   */
+  of?: 'title' | 'part' | 'none';
+  /**
+   * its row
+   */
+  part?: string | null;
+  /**
+   * null: its own
+   */
+  colour?: Colour | null;
+  /**
+   * how far the part is moved out along its middle, pixels
+   */
+  out?: number;
+  fills?: Fill[] | null;
+  patterns?: Pattern[] | null;
+  textures?: Texture[] | null;
+  inners?: Inner[] | null;
+  lines?: EdgeLine[] | null;
+  edges?: EdgeLight[] | null;
+  glows?: Glow[] | null;
+  shadows?: Shadow[] | null;
+}
+/**
  * The words of a chart.
  */
 export interface ChartWords {
@@ -810,6 +899,10 @@ export interface Labels {
    * a plate behind it; absent or null: none
    */
   plate?: Plate | null;
+  /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
   /**
    * empty: flat, in the colour of the part
    *
@@ -943,6 +1036,10 @@ export interface Names {
    */
   plate?: Plate | null;
   /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
+  /**
    * empty: flat, in the colour of the part
    *
    * @maxItems 5
@@ -1032,6 +1129,10 @@ export interface Legend {
    */
   plate?: Plate | null;
   /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
+  /**
    * empty: flat, in the colour of the part
    *
    * @maxItems 5
@@ -1072,7 +1173,7 @@ export interface Legend {
   /**
    * where the readings stand
    */
-  values?: 'right' | 'after';
+  values?: 'right' | 'after' | 'none';
   /**
    * where it has a plate
    */
@@ -1127,6 +1228,10 @@ export interface Centre {
    * a plate behind it; absent or null: none
    */
   plate?: Plate | null;
+  /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
   /**
    * empty: flat, in the colour of the part
    *
@@ -1198,6 +1303,10 @@ export interface AxisTitles {
    * a plate behind it; absent or null: none
    */
   plate?: Plate | null;
+  /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
   /**
    * empty: flat, in the colour of the part
    *
@@ -1479,6 +1588,10 @@ export interface FreeText {
    */
   plate?: Plate | null;
   /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
+  /**
    * empty: flat, in the colour of the part
    *
    * @maxItems 5
@@ -1598,6 +1711,10 @@ export interface Captions {
    * a plate behind it; absent or null: none
    */
   plate?: Plate | null;
+  /**
+   * figures that hang and rise like small letters, in fonts that have them
+   */
+  oldFigures?: boolean;
   /**
    * empty: flat, in the colour of the part
    *
@@ -2114,6 +2231,26 @@ export interface Arrangement {
    * how several charts stand to each other
    */
   several: 'fitting' | 'row' | 'column' | 'grid';
+  /**
+   * left and right, as a part of the stage’s shorter side
+   */
+  across?: number;
+  /**
+   * as a part of the stage’s shorter side
+   */
+  down?: number;
+  /**
+   * of the grid that is shown on the stage, between its margins
+   */
+  columns?: number;
+  /**
+   * of the same grid
+   */
+  rows?: number;
+  /**
+   * between two columns or rows, as a part of the stage’s shorter side
+   */
+  gutter?: number;
 }
 /**
  * Another shape that the piece is made in. Everything but places and sizes is shared.
@@ -2269,6 +2406,10 @@ export interface Panel {
    */
   drift?: Drift | null;
   /**
+   * it came with a kit, and goes with it
+   */
+  ofKit?: boolean;
+  /**
    * empty: flat, in the colour of the part
    *
    * @maxItems 5
@@ -2325,4 +2466,34 @@ export interface Picture {
    * 12 × 12 mean colours of it, row by row, each RRGGBBAA: what contrast is measured against; none: not known
    */
   colours?: string;
+}
+/**
+ * The two colours that words take by themselves, whichever reads on what is behind them.
+ */
+export interface Ink {
+  /**
+   * sRGB, such as #2f6b52
+   */
+  light?: string;
+  /**
+   * sRGB, such as #2f6b52
+   */
+  dark?: string;
+}
+/**
+ * The kit that a piece has taken its look from.
+ */
+export interface KitMark {
+  id: string;
+  name: string;
+  /**
+   * what was taken of it
+   *
+   * @maxItems 6
+   */
+  parts: ('colours' | 'type' | 'backdrop' | 'finish' | 'layout' | 'motion')[];
+  /**
+   * which state of the kit
+   */
+  revision?: number;
 }

@@ -48,6 +48,8 @@ export interface Groups {
   OwnCurve: piece.OwnCurve;
   Panel: piece.Panel;
   Picture: piece.Picture;
+  Ink: piece.Ink;
+  KitMark: piece.KitMark;
   Column: piece.Column;
   Row: piece.Row;
   Place: piece.Place;
@@ -77,6 +79,7 @@ export interface Groups {
   Shot: piece.Shot;
   Follow: piece.Follow;
   Track: piece.Track;
+  Accent: piece.Accent;
   Reading: piece.Reading;
   Labels: piece.Labels;
   Names: piece.Names;
@@ -98,6 +101,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"shutter","label":"Motion blur","kind":"group","group":"Shutter","canBeNone":true},
       {"name":"panels","label":"Panels","kind":"list","max":40},
       {"name":"pictures","label":"Pictures","kind":"list","max":60},
+      {"name":"inks","label":"Inks","kind":"group","group":"Ink","canBeNone":true},
     ],
   },
   Stage: {
@@ -137,7 +141,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"y","label":"Y","kind":"number","unit":"pixels","min":-8000,"max":8000,"step":2,"isKeyed":true},
       {"name":"width","label":"Width","kind":"number","unit":"pixels","min":20,"max":8000,"step":10,"default":8000},
       {"name":"align","label":"Align","kind":"choice","choices":[["left","Left"],["middle","Middle"],["right","Right"]],"default":"left"},
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"bricolage-bold"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"bricolage-bold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":72},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -146,6 +150,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -166,7 +171,7 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"y","label":"Baseline","kind":"number","unit":"pixels","min":0,"max":4000,"step":2},
       {"name":"width","label":"Width","kind":"number","unit":"pixels","min":60,"max":4000,"step":10},
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-regular"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"figtree-regular"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":44},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -175,6 +180,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -230,6 +236,11 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"charts","label":"Charts","kind":"choice","choices":[["left","Chart left, words right"],["right","Words left, chart right"],["below","Words above the chart"],["above","Chart above the words"],["alone","Chart only, small title"]],"default":"left"},
       {"name":"several","label":"Several charts","kind":"choice","choices":[["fitting","Best fit"],["row","Charts in a row"],["column","Charts in a column"],["grid","Charts in a grid"]],"default":"fitting"},
+      {"name":"across","label":"Side margins","kind":"number","unit":"fraction","min":0.03,"max":0.3,"step":1,"default":0.11},
+      {"name":"down","label":"Margins above and below","kind":"number","unit":"fraction","min":0.03,"max":0.3,"step":1,"default":0.1},
+      {"name":"columns","label":"Columns","kind":"whole","unit":"count","min":1,"max":24,"step":1,"default":12},
+      {"name":"rows","label":"Rows","kind":"whole","unit":"count","min":1,"max":24,"step":1,"default":6},
+      {"name":"gutter","label":"Gutter","kind":"number","unit":"fraction","min":0,"max":0.1,"step":1,"default":0.02},
     ],
   },
   StageShape: {
@@ -301,6 +312,21 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"name","label":"Name","kind":"text","longest":200},
     ],
   },
+  Ink: {
+    label: "Inks",
+    hint: "",
+    fields: [
+      {"name":"light","label":"Light words","kind":"colour","default":"#ffffff"},
+      {"name":"dark","label":"Dark words","kind":"colour","default":"#1c2229"},
+    ],
+  },
+  KitMark: {
+    label: "",
+    hint: "",
+    fields: [
+      {"name":"name","label":"Name","kind":"text","longest":60},
+    ],
+  },
   Column: {
     label: "",
     hint: "",
@@ -329,7 +355,7 @@ export const settings: Record<keyof Groups, Group> = {
     label: "",
     hint: "",
     fields: [
-      {"name":"colours","label":"Colours","kind":"choice","choices":[["tints","Tints"],["set","Colour set"]],"default":"tints"},
+      {"name":"colours","label":"Colours","kind":"choice","choices":[["tints","Tints"],["set","Colour set"],["one","One colour"]],"default":"tints"},
       {"name":"swatches","label":"Swatches","kind":"list","max":40},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
@@ -340,6 +366,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"glows","label":"Glow","kind":"list","max":5},
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
       {"name":"tracks","label":"Tracks","kind":"group","group":"Track","canBeNone":true},
+      {"name":"accent","label":"Accent","kind":"group","group":"Accent","canBeNone":true},
     ],
   },
   ChartWords: {
@@ -656,6 +683,16 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
     ],
   },
+  Accent: {
+    label: "Accent",
+    hint: "",
+    fields: [
+      {"name":"of","label":"Accent","kind":"choice","choices":[["title","What the title names"],["part","One part"],["none","No part"]],"default":"title"},
+      {"name":"part","label":"Part","kind":"id","when":{"of":["part"]},"canBeNone":true},
+      {"name":"colour","label":"Accent colour","kind":"colour","canBeNone":true,"none":"Its own"},
+      {"name":"out","label":"Accent pull out","kind":"number","unit":"pixels","min":0,"max":1000,"step":2,"default":0},
+    ],
+  },
   Reading: {
     label: "",
     hint: "",
@@ -674,7 +711,7 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"show","label":"Position","kind":"choice","choices":[["none","None"],["on","On parts"],["along","Along"],["beside","Beside"]],"default":"none"},
       {"name":"text","label":"Show","kind":"choice","choices":[["reading","Reading"],["label","Label"],["both","Both"]],"default":"reading"},
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-bold"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"figtree-bold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":40},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -683,6 +720,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -700,7 +738,7 @@ export const settings: Record<keyof Groups, Group> = {
     label: "",
     hint: "",
     fields: [
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-semibold"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"figtree-semibold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":32},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -709,6 +747,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -728,7 +767,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"y","label":"Y","kind":"number","unit":"pixels","min":-4000,"max":8000,"step":2},
       {"name":"width","label":"Width","kind":"number","unit":"pixels","min":40,"max":4000,"step":2,"default":640},
       {"name":"spacing","label":"Row spacing","kind":"number","unit":"times","min":1,"max":6,"step":0.1,"default":2},
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-semibold"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"figtree-semibold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":40},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -737,6 +776,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -746,7 +786,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"glows","label":"Glow","kind":"list","max":5},
       {"name":"shadows","label":"Shadow","kind":"list","max":5},
       {"name":"flow","label":"Flow","kind":"choice","choices":[["column","Column"],["rows","Rows"]],"default":"column"},
-      {"name":"values","label":"Readings","kind":"choice","choices":[["right","At the right edge"],["after","After the names"]],"default":"right"},
+      {"name":"values","label":"Readings","kind":"choice","choices":[["right","At the right edge"],["after","After the names"],["none","None"]],"default":"right"},
       {"name":"plates","label":"Plate around","kind":"choice","choices":[["all","All rows"],["rows","Each row"]],"default":"all","when":{"plate":true}},
       {"name":"stands","label":"Position","kind":"choice","choices":[["beside","Beside"],["middle","Inside the hole"]],"default":"beside"},
     ],
@@ -759,7 +799,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"caption","label":"Caption","kind":"text","longest":80},
       {"name":"prefix","label":"Prefix","kind":"text","longest":20,"when":{"figure":false}},
       {"name":"suffix","label":"Suffix","kind":"text","longest":20,"when":{"figure":false}},
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"bricolage-bold"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"bricolage-bold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":110},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -768,6 +808,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -784,7 +825,7 @@ export const settings: Record<keyof Groups, Group> = {
     fields: [
       {"name":"scale","label":"Scale axis","kind":"text","longest":120},
       {"name":"figures","label":"Figure axis","kind":"text","longest":120},
-      {"name":"font","label":"Font","kind":"choice","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"]],"default":"figtree-semibold"},
+      {"name":"font","label":"Font","kind":"font","choices":[["figtree-regular","Figtree"],["figtree-semibold","Figtree semibold"],["figtree-bold","Figtree bold"],["bricolage-semibold","Bricolage semibold"],["bricolage-bold","Bricolage bold"],["inter-medium","Inter medium"],["inter-bold","Inter bold"],["inter-black","Inter black"],["outfit-regular","Outfit"],["outfit-semibold","Outfit semibold"],["nunito-semibold","Nunito semibold"],["nunito-bold","Nunito bold"],["nunito-extrabold","Nunito extrabold"],["newsreader-regular","Newsreader"],["newsreader-italic","Newsreader italic"],["newsreader-semibold","Newsreader semibold"],["fraunces-semibold","Fraunces semibold"],["fraunces-bold","Fraunces bold"],["source-serif-regular","Source Serif"],["source-serif-semibold","Source Serif semibold"],["slab-medium","Roboto Slab medium"],["slab-bold","Roboto Slab bold"],["anton-regular","Anton"],["barlow-semibold","Barlow Condensed semibold"],["barlow-bold","Barlow Condensed bold"],["caveat-brush","Caveat Brush"]],"default":"figtree-semibold"},
       {"name":"size","label":"Size","kind":"number","unit":"pixels","min":6,"max":600,"step":1,"default":28},
       {"name":"colour","label":"Colour","kind":"colour","isKeyed":true,"canBeNone":true,"none":"Dark or light by itself"},
       {"name":"ofPart","label":"In the colour of its part","kind":"switch"},
@@ -793,6 +834,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"leading","label":"Line height","kind":"number","unit":"times","min":0.6,"max":4,"step":0.02,"default":1.18},
       {"name":"balanced","label":"Balance lines","kind":"switch"},
       {"name":"plate","label":"Plate","kind":"group","group":"Plate","canBeNone":true},
+      {"name":"oldFigures","label":"Old-style figures","kind":"switch","when":{"font":["bricolage-semibold","bricolage-bold","nunito-semibold","nunito-bold","nunito-extrabold","source-serif-regular","source-serif-semibold"]}},
       {"name":"fills","label":"Fill","kind":"list","max":5},
       {"name":"patterns","label":"Pattern","kind":"list","max":5},
       {"name":"textures","label":"Texture","kind":"list","max":5},
@@ -902,6 +944,9 @@ export const usualStops: piece.Stop[] = [{"at":0,"shade":-0.12},{"at":0.5,"shade
 
 /** Backdrops to begin from. */
 export const grounds: { name: string; backdrop: piece.Backdrop }[] = [{"name":"Plain","backdrop":{"kind":"colour","colour":"#1d3a35","edge":"#1d3a35","vignette":0}},{"name":"Dusk","backdrop":{"kind":"radial","colour":"#24514a","edge":"#12211f","vignette":0.3}},{"name":"Lamp","backdrop":{"kind":"radial","colour":"#8c6a45","edge":"#0b0603","vignette":0,"x":0.3,"y":0.22,"size":1.35,"stops":[{"at":0,"colour":"#8c6a45"},{"at":0.22,"colour":"#5b4129"},{"at":0.5,"colour":"#2a1b10"},{"at":1,"colour":"#0b0603"}],"textures":[{"kind":"grain","amount":0.055,"blend":"relief"}]}},{"name":"Paper","backdrop":{"kind":"radial","colour":"#f7f0e1","edge":"#e9deca","vignette":0,"textures":[{"kind":"paper","amount":0.5,"size":1.4}]}},{"name":"Linen","backdrop":{"kind":"colour","colour":"#d6c3a0","edge":"#d6c3a0","vignette":0.2,"textures":[{"kind":"linen","amount":0.75,"size":1.5},{"kind":"slate","amount":0.5,"size":1.3}]}},{"name":"Slate","backdrop":{"kind":"colour","colour":"#2d3d40","edge":"#2d3d40","vignette":0.45,"textures":[{"kind":"slate","amount":0.5,"size":1.6},{"kind":"grain","amount":0.25}]}},{"name":"Daylight","backdrop":{"kind":"radial","colour":"#ffffff","edge":"#d9e2ee","vignette":0,"x":0.45,"y":0.38,"textures":[{"kind":"grain","amount":0.015,"blend":"relief"}]}},{"name":"Poster","backdrop":{"kind":"colour","colour":"#f6c443","edge":"#f6c443","vignette":0,"textures":[{"kind":"grain","amount":0.1,"blend":"multiply"}]}},{"name":"Lights","backdrop":{"kind":"colour","colour":"#070b18","edge":"#070b18","vignette":0,"lights":[{"colour":"#4b2fb0","x":0.22,"y":0.85,"size":0.42,"opacity":0.75,"wander":0.07,"every":480,"from":0,"blend":"screen"},{"colour":"#16a37c","x":0.88,"y":0.2,"size":0.4,"opacity":0.75,"wander":0.07,"every":480,"from":0.35,"blend":"screen"},{"colour":"#1d5fd0","x":0.55,"y":1.05,"size":0.34,"opacity":0.75,"wander":0.07,"every":480,"from":0.7,"blend":"screen"}],"textures":[{"kind":"grain","amount":0.03,"blend":"relief"}]}},{"name":"Clouds","backdrop":{"kind":"linear","colour":"#26476b","edge":"#101c33","vignette":0,"clouds":[{"colour":"#cfe3ff","amount":0.45,"across":4,"every":480}],"textures":[{"kind":"grain","amount":0.03,"blend":"relief"}]}}];
+
+/** What colours are to each kind of eye: rows of a matrix for linear light; and what that is called. */
+export const eyes = {"usual":{"label":"All colours","matrix":[[1,0,0],[0,1,0],[0,0,1]]},"protan":{"label":"Reduced red vision","matrix":[[0.152286,1.052583,-0.204868],[0.114503,0.786281,0.099216],[-0.003882,-0.048116,1.051998]]},"deutan":{"label":"Reduced green vision","matrix":[[0.367322,0.860646,-0.227968],[0.280085,0.672501,0.047413],[-0.01182,0.04294,0.968881]]},"tritan":{"label":"Reduced blue vision","matrix":[[1.255528,-0.076749,-0.178779],[-0.078411,0.930809,0.147602],[0.004733,0.691367,0.3039]]},"grey":{"label":"In grey","matrix":[[0.2126,0.7152,0.0722],[0.2126,0.7152,0.0722],[0.2126,0.7152,0.0722]]}} as const;
 
 /** Shapes of panels as path data, in a box of 44 by 30. */
 export const panels: Record<piece.Panel['kind'], string> = {"rectangle":"M8 4L36 4A4 4 0 0 1 40 8L40 22A4 4 0 0 1 36 26L8 26A4 4 0 0 1 4 22L4 8A4 4 0 0 1 8 4Z","pill":"M10 8L34 8A7 7 0 0 1 41 15L41 15A7 7 0 0 1 34 22L10 22A7 7 0 0 1 3 15L3 15A7 7 0 0 1 10 8Z","circle":"M22 3A12 12 0 0 1 32.392305 21A12 12 0 0 1 11.607695 21A12 12 0 0 1 22 3Z","ring":"M22 3A12 12 0 0 1 32.392305 21A12 12 0 0 1 11.607695 21A12 12 0 0 1 22 3ZM22 6A9 9 0 0 0 14.205771 19.5A9 9 0 0 0 29.794229 19.5A9 9 0 0 0 22 6Z","rule":"M4 13.75L40 13.75L40 16.25L4 16.25Z","frame":"M8 4L36 4A4 4 0 0 1 40 8L40 22A4 4 0 0 1 36 26L8 26A4 4 0 0 1 4 22L4 8A4 4 0 0 1 8 4ZM8 7A1 1 0 0 0 7 8L7 22A1 1 0 0 0 8 23L36 23A1 1 0 0 0 37 22L37 8A1 1 0 0 0 36 7Z","bracket":"M26 3L22 3A4 4 0 0 0 18 7L18 23A4 4 0 0 0 22 27L26 27L26 24L22 24A1 1 0 0 1 21 23L21 7A1 1 0 0 1 22 6L26 6Z","arrow":"M39 15L28.2 21L28.2 16.5L5 16.5L5 13.5L28.2 13.5L28.2 9Z"};

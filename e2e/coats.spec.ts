@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { grounds, panels, samples } from '../contracts/settings';
 import type { Panel, Picture, Piece } from '../contracts/piece';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { openDemo, store, stored } from './desk';
 import { decibels, fineStage, screenshotOf, stillOf, svgOf } from './pictures';
 import { expect, test } from './kept';

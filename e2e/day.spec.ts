@@ -11,7 +11,7 @@ test('keys of the desk work after a click on anything that is not typed into', a
   const clicks = [
     () => page.getByRole('button', { name: 'Stem of Clothing' }).click(),
     () => page.getByRole('tab', { name: 'Finish' }).click(),
-    () => page.getByText('Tints').click(),
+    () => page.getByLabel('Colours', { exact: true }).selectOption('Tints'),
     () => page.getByLabel('Pattern on').click(),
     () => page.getByRole('button', { name: 'One frame on' }).click(),
     () => page.getByRole('tab', { name: 'Form' }).click(),

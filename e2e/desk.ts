@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { Computed, StoredPiece } from '../web/api/answers';
 import type { Piece } from '../contracts/piece';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 
 export const FIGURES = 'Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100';
 
@@ -18,7 +18,7 @@ export async function makePiece(page: Page, figures = FIGURES): Promise<string> 
 }
 
 const spoken = (): Piece =>
-  JSON.parse(readFileSync(new URL('../demo/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
+  JSON.parse(readFileSync(new URL('../demo/plain/the-mending-room.json', import.meta.url), 'utf8')) as Piece;
 
 export async function stored(request: APIRequestContext, id: string): Promise<StoredPiece> {
   return (await request.get(`/api/pieces/${id}`)).json() as Promise<StoredPiece>;
@@ -77,9 +77,11 @@ export async function goTo(page: Page, frame: number): Promise<void> {
   await expect(field).not.toBeFocused();
 }
 
-/** Lets a move begin on a word, which is offered with the moment it falls on. */
+/** Lets a move begin on a word, of which a part is typed. */
 export async function beginOn(within: Locator, word: string): Promise<void> {
-  const field = within.getByLabel('Starts');
-  const option = field.locator('option', { hasText: `On “${word}”,` }).first();
-  await field.selectOption((await option.getAttribute('value'))!);
+  await within.getByLabel('Starts').selectOption('On a word');
+  const field = within.getByLabel('Word', { exact: true });
+  await field.fill(`${word},`);
+  await field.press('Enter');
+  await expect(field).toHaveValue(new RegExp(`^${word}, `, 'u'));
 }

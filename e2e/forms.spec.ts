@@ -113,10 +113,11 @@ test('bars of a film are as long as their figures say, to a thousandth of the sc
   piece.charts[0].form.corner = 0;
   piece.charts[0].form.axis = 'none';
   piece.charts[0].place = { x: 1090, y: 560 };
-  Object.assign(piece.charts[0].finish, { swatches: ['#e03030'], colours: 'set' });
+  piece.charts[0].finish = { swatches: ['#e03030'], colours: 'set' };
+  piece.panels = [];
   Object.assign(piece.charts[0].words, { names: null, legend: null });
   piece.charts[0].words.labels.show = 'none';
-  Object.assign(piece.backdrop, { kind: 'colour', colour: '#000000', vignette: 0 });
+  piece.backdrop = { kind: 'colour', colour: '#000000', edge: '#000000', vignette: 0 };
   piece.words = [];
   piece.stage.frames = 200;
   const film = fileOf('lengths.mp4');

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Piece } from '../contracts/piece';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
 import { type } from './cells';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { expect, test } from './kept';
 
 const demo = (): Piece => evenlySpoken();
@@ -114,11 +114,11 @@ test('the stage takes any size and rate, and refuses what cannot be', async ({ p
   await dialog.getByLabel('Frame rate').selectOption('29.97');
   await dialog.getByLabel('Drop-frame timecode').check();
   // Typed as the stage numbers its frames: a minute of drop-frame is 1800 frames, and ends in 02.
-  await dialog.getByLabel('Length').fill('0:01:00;02');
-  await dialog.getByLabel('Length').press('Enter');
-  await expect(dialog.getByLabel('Length')).toHaveValue('1800');
-  await dialog.getByLabel('Length').fill('61s');
-  await dialog.getByLabel('Length').press('Enter');
+  await dialog.getByLabel('Length', { exact: true }).fill('0:01:00;02');
+  await dialog.getByLabel('Length', { exact: true }).press('Enter');
+  await expect(dialog.getByLabel('Length', { exact: true })).toHaveValue('1800');
+  await dialog.getByLabel('Length', { exact: true }).fill('61s');
+  await dialog.getByLabel('Length', { exact: true }).press('Enter');
   await dialog.getByLabel('Size', { exact: true }).selectOption('1080 × 1920, upright');
   await dialog.getByLabel('Width').fill('9000');
   await dialog.getByLabel('Width').press('Enter');

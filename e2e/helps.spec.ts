@@ -1,6 +1,6 @@
 import { expectCell, type } from './cells';
 import { goTo, makePiece, openDemo, saved, store, stored } from './desk';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { expect, test } from './kept';
 
 test('one figure is enough, and nothing typed is thrown away', async ({ page }) => {
@@ -74,7 +74,7 @@ test('fields take what was typed in its order, and hold it to what the one befor
 test('a set begins with a colour for each part, grows, and says where colours are alike', async ({ page, request }) => {
   const id = await makePiece(page);
   await page.getByRole('tab', { name: 'Finish' }).click();
-  await page.getByText('Colour set').click();
+  await page.getByLabel('Colours', { exact: true }).selectOption('Colour set');
   await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(5);
   await page.getByRole('button', { name: 'Add swatch' }).click();
   await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(6);
@@ -98,7 +98,7 @@ test('what is hard to read is shown where it is, and the desk goes on where it w
   await goTo(page, 300);
   await page.getByRole('tab', { name: 'Words' }).click();
   await page.getByRole('button', { name: 'Stem of Toys' }).click();
-  await expect(page.locator('.proof-word')).toContainText('2 issues');
+  await expect(page.locator('.proof-word')).toContainText('3 issues');
   await page.getByRole('link', { name: /Proof/ }).click();
   await expect(page.locator('.checks')).toContainText('overlap');
   await page.getByRole('link', { name: 'Back to the desk' }).click();
@@ -106,7 +106,7 @@ test('what is hard to read is shown where it is, and the desk goes on where it w
   await expect(page.getByRole('tab', { name: 'Words' })).toHaveAttribute('aria-selected', 'true');
   await expect(page.getByRole('button', { name: 'Stem of Toys' })).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('link', { name: /Proof/ }).click();
-  await page.getByRole('listitem').filter({ hasText: 'overlap' }).getByRole('link').click();
+  await page.getByRole('listitem').filter({ hasText: 'overlap' }).first().getByRole('link').click();
   await expect(page.locator('.pointed-out')).toHaveCount(1);
 
   // A moment can be typed, as timecode or as seconds.

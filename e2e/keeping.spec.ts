@@ -3,7 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { APIRequestContext, Page } from '@playwright/test';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { saved, store, stored } from './desk';
 import { expect, test } from './kept';
 

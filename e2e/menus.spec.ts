@@ -37,13 +37,19 @@ async function nextButton(page: Page, pressed: Set<string>): Promise<string | nu
 
 const isOpen = async (page: Page): Promise<boolean> => (await page.locator(OPEN).count()) > 0;
 
-/** Places beside a menu: the header, the script, the stage, the bench. */
+/** Places of the header, the script, the stage, the bench. */
 const ELSEWHERE = [
   [640, 4],
   [60, 700],
   [890, 300],
   [1100, 790],
 ] as const;
+
+/** Those of them that a menu does not cover. */
+async function beside(menu: Locator): Promise<(readonly [number, number])[]> {
+  const { x, y, width, height } = (await menu.boundingBox())!;
+  return ELSEWHERE.filter(([across, down]) => across < x || across > x + width || down < y || down > y + height);
+}
 
 let places = 0;
 
@@ -70,7 +76,9 @@ async function closes(page: Page, opener: Locator, open: () => Promise<void>, wh
   }
   // Each menu two of them, so that all are tried.
   const first = ++places;
-  for (const [x, y] of isDialog ? [[4, 400] as const] : [ELSEWHERE[first % 4], ELSEWHERE[(first + 1) % 4]]) {
+  const free = isDialog ? [] : await beside(page.locator('.dropdown-menu.show').first());
+  const tried = isDialog ? [[4, 400] as const] : [free[first % free.length], free[(first + 1) % free.length]];
+  for (const [x, y] of tried) {
     // A press elsewhere may take away what the button stood beside, and the button with it.
     if ((await opener.count()) === 0) return;
     if (!(await isOpen(page))) await open();

@@ -13,7 +13,7 @@ import {
   svgOf,
   write,
 } from './pictures';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { expect, test } from './kept';
 
 const demo = evenlySpoken;

@@ -28,6 +28,9 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // A microphone that beeps stands in for one.
+        '--use-fake-device-for-media-stream',
+        '--use-fake-ui-for-media-stream',
       ],
     },
   },

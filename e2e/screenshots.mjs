@@ -99,13 +99,17 @@ try {
   await page.locator('.run-rail').scrollIntoViewIfNeeded();
   await shot('desk-run');
   await page.goto('/');
-  await page.getByRole('button', { name: /Start from Glass/ }).click();
+  await page.getByRole('link', { name: 'Open The Mending Room' }).click();
   await page.waitForSelector('.proof-word.is-exact');
-  await goTo(214);
-  await page.getByRole('tab', { name: 'Stage' }).click();
-  await page.getByRole('list', { name: 'Panels on the stage' }).getByRole('button').first().click();
-  await page.getByRole('heading', { name: 'Panels', exact: true }).scrollIntoViewIfNeeded();
-  await shot('desk-panels');
+  await goTo(390);
+  await page.keyboard.press('y');
+  await page.waitForFunction(() => document.querySelectorAll('.kit-picture canvas').length === 8);
+  await page.locator('.kit-card').nth(7).locator('label').hover();
+  // It plays, until all parts are there.
+  await page.waitForTimeout(13_500);
+  await page.screenshot({ path: join(target, 'desk-kits.png') });
+  console.log('desk-kits');
+  await page.keyboard.press('Escape');
 
   await page.goto('/');
   await page

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { paste } from './cells';
-import { evenlySpoken } from '../demo/evenlySpoken';
+import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { openDemo, store, stored } from './desk';
 import { expect, test } from './kept';
 

@@ -132,11 +132,31 @@ test('a part stands out on a beat, the camera goes to it, and both are undone', 
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
   await details(page).getByRole('button', { name: 'Emphasis' }).click();
   await details(page).getByRole('button', { name: 'Add emphasis at playhead' }).click();
+  await details(page).getByLabel('Ends').selectOption('On a word');
+  await details(page).getByLabel('Word', { exact: true }).fill('catching');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  expect((await stored(request, id)).document.moves.at(-1)!.emphasis!.untilPin).toMatchObject({ offset: 0 });
   await details(page).getByLabel('Ends').selectOption('On a frame');
   await saved(page);
   const emphasis = (await stored(request, id)).document.moves.at(-1)!;
   expect(emphasis).toMatchObject({ kind: 'emphasis', begin: 400, target: { chart: 'chart1', figure: 'r3' } });
   expect(emphasis.emphasis!.until).toBeGreaterThan(400);
+  // A new note says what the part is, points at it, stands where nothing else does, and takes no title off the film.
+  const note = details(page).getByLabel('Note');
+  expect(await note.locator('option').allInnerTexts()).toEqual(['None', 'New note']);
+  await note.selectOption('New note');
+  await saved(page);
+  const noted = (await stored(request, id)).document;
+  const made = noted.words.at(-1)!;
+  expect(made).toMatchObject({ pointsAt: { chart: 'chart1', figure: 'r3' }, text: '[name of r3]\n[value of r3]' });
+  expect(noted.moves.at(-1)!.emphasis!.note).toBe(made.id);
+  const proof = await request.post('/api/compute/proof', { data: { document: noted } });
+  const { checks } = (await proof.json()) as { checks: { ok: boolean; message: string }[] };
+  // The demo's first caption is read quickly as it is.
+  const wrong = checks.filter(({ ok, message }) => !ok && !message.startsWith('The caption “Last year'));
+  expect(wrong).toEqual([]);
+  await page.getByRole('button', { name: 'Stem of Clothing' }).click();
 
   await page.getByRole('tab', { name: 'Stage' }).click();
   await page.getByRole('button', { name: 'Add shot at playhead' }).click();
@@ -207,6 +227,10 @@ test('the view goes nearer and shows hairlines and rulers, and nothing of it is 
   );
   await page.keyboard.press('h');
   await expect(page.locator('.stage-outlines .mark')).toHaveCount(5);
+  await page.keyboard.press('r');
+  await expect(page.locator('.stage-grid rect')).toHaveCount(18);
+  await page.keyboard.press('r');
+  await expect(page.locator('.stage-grid')).toHaveCount(0);
   await page.locator('#view-menu').click();
   await page.getByText('Rulers in per cent').click();
   await expect(page.locator('.ruler')).toHaveCount(2);

@@ -79,7 +79,7 @@ test('a file is dropped anywhere on the desk, and becomes another chart', async 
     return data;
   });
   await page.locator('.desk').dispatchEvent('dragover', { dataTransfer: drop });
-  await expect(page.getByText('Drop here to update the figures, or to add a chart or a picture')).toBeVisible();
+  await expect(page.getByText('Drop here to update the figures, or to add a chart, a picture or a font')).toBeVisible();
   await page.locator('.desk').dispatchEvent('drop', { dataTransfer: drop });
   await page.getByRole('button', { name: 'Add as chart' }).click();
   await page.getByRole('dialog').getByText('line', { exact: true }).click();

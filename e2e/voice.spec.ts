@@ -245,7 +245,8 @@ test('a part pops up with a settle of its own, which is kept with the piece', as
   await details.getByRole('button', { name: 'Save curve with the piece' }).click();
   await details.getByLabel('Name of the curve').fill('lively');
   await page.keyboard.press('Enter');
-  await details.getByLabel('Starts').selectOption({ label: 'After: Lamps & lights, entrance' });
+  await details.getByLabel('Starts').selectOption('With another move');
+  await details.getByLabel('Move', { exact: true }).selectOption({ label: 'After: Lamps & lights, entrance' });
   await details.getByRole('button', { name: 'Apply to all parts' }).click();
   await saved(page);
   const { document } = await stored(request, id);

@@ -6,8 +6,11 @@ use App\Http\Controllers\ActController;
 use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\FiguresController;
+use App\Http\Controllers\FontController;
 use App\Http\Controllers\FormController;
 use App\Http\Controllers\HandOffController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\PaletteController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
@@ -53,6 +56,31 @@ Route::post('listenings/{listening}/cancel', [SoundController::class, 'cancel'])
 Route::post('pictures', [PictureController::class, 'store'])->middleware('throttle:costly');
 Route::post('tiles', [PictureController::class, 'tile'])->middleware('throttle:costly');
 Route::get('pictures/{picture}', [PictureController::class, 'file'])->where('picture', '[0-9a-f]{64}');
+
+Route::get('kits', [KitController::class, 'index']);
+Route::post('kits', [KitController::class, 'store']);
+Route::post('kits/kept', [KitController::class, 'keep']);
+Route::put('kits/default', [KitController::class, 'begin']);
+Route::post('kits/file', [KitController::class, 'bring'])->middleware('throttle:costly');
+Route::get('kits/{kit}/file', [KitController::class, 'file'])->where('kit', '[a-z0-9-]{1,40}');
+Route::post('kits/{kit}/tried', [KitController::class, 'tried'])->where('kit', '[a-z0-9-]{1,40}');
+Route::delete('kits/{kit}', [KitController::class, 'destroy'])->where('kit', '[a-z0-9-]{1,40}');
+
+Route::get('fonts', [FontController::class, 'index']);
+Route::post('fonts', [FontController::class, 'store'])->middleware('throttle:costly');
+Route::post('fonts/samples', [FontController::class, 'samples']);
+Route::get('fonts/{font}/file', [FontController::class, 'file']);
+Route::post('fonts/{font}/cut', [FontController::class, 'cut'])->middleware('throttle:costly');
+Route::delete('fonts/{font}', [FontController::class, 'destroy']);
+
+Route::get('palettes', [PaletteController::class, 'index']);
+Route::post('palettes', [PaletteController::class, 'store']);
+Route::post('palettes/read', [PaletteController::class, 'read']);
+Route::post('palettes/made', [PaletteController::class, 'made'])->middleware('throttle:costly');
+Route::put('palettes/order', [PaletteController::class, 'order']);
+Route::put('palettes/{palette}', [PaletteController::class, 'update']);
+Route::delete('palettes/{palette}', [PaletteController::class, 'destroy']);
+Route::post('colours/apart', [PaletteController::class, 'apart'])->middleware('throttle:costly');
 
 Route::get('starters', [PieceController::class, 'starters']);
 Route::get('pieces', [PieceController::class, 'index']);

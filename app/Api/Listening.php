@@ -13,7 +13,7 @@ final readonly class Listening extends Answer
 {
     public function __construct(
         public string $id,
-        #[OneOf('file', 'scratch', 'words')]
+        #[OneOf('file', 'scratch', 'splice', 'words')]
         public string $kind,
         public WorkStatus $status,
         /** how much is done, 0 to 1 */

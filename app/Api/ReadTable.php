@@ -29,6 +29,10 @@ readonly class ReadTable extends Answer
         public string $numbers,
         /** a number that can be read either way, where nothing in the table settles it */
         public ?string $openNumber,
+        /** the form that suits it to begin with */
+        public string $form,
+        /** how many moments its columns are, to be run through; null: they are none */
+        public ?int $moments,
         /** whether rows or columns that add up others were left out */
         public bool $hasTotals,
     ) {

@@ -14,6 +14,8 @@ final readonly class Starter extends Answer
         public string $name,
         public string $title,
         public ?string $form,
+        /** the name of the kit that it is in; null: none */
+        public ?string $kit,
         #[TypedAs('Reel')]
         public ?\stdClass $reel,
     ) {

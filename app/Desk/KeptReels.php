@@ -59,6 +59,12 @@ final readonly class KeptReels
         return $newest;
     }
 
+    /** Throws all of it away. */
+    public function clear(): void
+    {
+        $this->files->cleanDirectory($this->folder);
+    }
+
     private function keep(string $file, string $text): void
     {
         try {

@@ -18,6 +18,7 @@ use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Json;
 
 /** The pieces, newest first, each with a reel of its last frame and the widths of its stems. */
 final readonly class Shelf
@@ -78,9 +79,17 @@ final readonly class Shelf
     public function starters(): Starters
     {
         return new Starters(array_map(function (string $name): StarterAnswer {
-            $entry = $this->picture(Starter::text($name));
+            $text = Starter::text($name);
+            $entry = $this->picture($text);
+            $kit = Json::text(Json::object((object) json_decode($text), 'kit'), 'name');
 
-            return new StarterAnswer($name, $entry->title ?? $name, $entry->form, $entry->reel);
+            return new StarterAnswer(
+                $name,
+                $entry->title ?? $name,
+                $entry->form,
+                $kit === '' ? null : $kit,
+                $entry->reel,
+            );
         }, Starter::names()));
     }
 

@@ -11,9 +11,9 @@ final class Starter
 {
     /** In the order in which the shelf shows them. */
     private const NAMES = [
-        'pie', 'donut', 'tilted', 'dial', 'rings', 'bars', 'columns', 'line', 'area', 'strip', 'ribbon', 'years',
-        'columns-and-line', 'two-charts', 'lamplight', 'cloth', 'print-shop', 'enamel', 'chalk', 'ledger',
-        'glass', 'signal',
+        'lamplight', 'print-shop', 'enamel', 'glass', 'signal', 'cloth', 'chalk', 'ledger', 'pie', 'bars', 'columns',
+        'line', 'area', 'tilted', 'dial', 'rings', 'strip', 'ribbon', 'donut', 'years', 'columns-and-line',
+        'two-charts',
     ];
 
     /** @return list<string> */

@@ -16,6 +16,7 @@ use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Finish\Tints;
+use Lupine\Core\Formats\FirstForm;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Import\Choices;
@@ -85,7 +86,7 @@ final readonly class TableAnswer
      * @return array{
      *     table: array<string, mixed>, hasLabels: bool, figures: list<ReadFigure>, whole: string|null,
      *     problems: list<ToldProblem>, forms: list<FormChoice>, numbers: string, openNumber: string|null,
-     *     hasTotals: bool
+     *     form: string, moments: int|null, hasTotals: bool
      * }
      */
     private function figures(Taken $taken, ?string $whole): array
@@ -114,6 +115,8 @@ final readonly class TableAnswer
             $whole = null;
         }
 
+        $first = FirstForm::of($table);
+
         return [
             'table' => $table->toDocument(),
             'hasLabels' => $taken->hasLabels,
@@ -126,6 +129,8 @@ final readonly class TableAnswer
             ),
             'numbers' => $taken->numbers->value,
             'openNumber' => $taken->openNumber,
+            'form' => $first->form,
+            'moments' => $first->isRun ? count($table->columns) : null,
             'hasTotals' => $taken->hasTotals,
         ];
     }

@@ -65,6 +65,7 @@ final class Listen implements ShouldQueue
             $result = match ($listening->kind) {
                 'file' => $listener->file($asked, $course),
                 'scratch' => $listener->scratch($asked, $course),
+                'splice' => $listener->splice($asked, $course),
                 default => $listener->find($asked, $course),
             };
             $this->end($listening, [

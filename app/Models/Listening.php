@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * Work on a sound that takes its time: reading a file, speaking a text, finding words.
  *
  * @property string $id
- * @property string $kind file, scratch or words
+ * @property string $kind file, scratch, splice or words
  * @property WorkStatus $status
  * @property string $asked JSON
  * @property float $part how much is done, 0 to 1

@@ -177,7 +177,7 @@ final readonly class PictureStore
             : 'data:'.self::typeOf($path).';base64,'.base64_encode((string) file_get_contents($path));
     }
 
-    /** @return int how many went that no piece, no step of undo and no film speaks of */
+    /** @return int how many went that no piece, no step of undo, no film and no kit speaks of */
     public function sweep(CarbonInterface $now): int
     {
         $gone = 0;
@@ -194,7 +194,7 @@ final readonly class PictureStore
 
     private static function isUsed(string $id): bool
     {
-        foreach (['revisions', 'hand_offs'] as $table) {
+        foreach (['revisions', 'hand_offs', 'kits'] as $table) {
             if (DB::table($table)->where('document', 'like', '%'.$id.'%')->exists()) {
                 return true;
             }

@@ -9,6 +9,8 @@ use App\Desk\KeptReels;
 use App\Disk\Kept;
 use App\Film\LostFilms;
 use App\Film\StillPainter;
+use App\Fonts\FontStore;
+use App\Fonts\Harfbuzz;
 use App\Http\OwnAddresses;
 use App\Import\Incoming;
 use App\Import\Reader;
@@ -30,6 +32,7 @@ use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\FormChoices;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Piece\Fonts;
 use Lupine\Core\Words\BadFont;
 use Lupine\Core\Words\FontBook;
 
@@ -62,6 +65,10 @@ final class LupineServiceProvider extends ServiceProvider
             PictureStore::class,
             static fn (): PictureStore => new PictureStore(Kept::byFingerprint(storage_path('app/pictures'))),
         );
+        $this->app->singleton(FontStore::class, fn (): FontStore => new FontStore(
+            Kept::byFingerprint(storage_path('app/fonts')),
+            $this->app->make(KeptReels::class),
+        ));
         $this->app->singleton(Uploads::class, static fn (): Uploads => new Uploads(
             Kept::byUlid(storage_path('app/uploads')),
         ));
@@ -74,16 +81,22 @@ final class LupineServiceProvider extends ServiceProvider
             'sqlite',
             static fn (mixed ...$given): WriteLockConnection => new WriteLockConnection(...$given),
         );
-        $this->app->singleton(
+        $this->app->scoped(
             FontBook::class,
-            static fn (): FontBook => new FontBook(static function (string $id): array {
+            fn (): FontBook => new FontBook(function (string $id): ?array {
+                if (Fonts::isOwn($id)) {
+                    return $this->app->make(FontStore::class)->pack($id);
+                }
                 $file = resource_path('fontpacks/'.basename($id).'.php');
                 /** @var array<string, mixed>|null $pack */
                 $pack = is_file($file) ? require $file : null;
 
                 return $pack ??
                     throw new BadFont(sprintf('The font pack “%s” is missing. Run bin/start once to build it.', $id));
-            }),
+            }, new Harfbuzz(
+                Kept::byFingerprint(storage_path('framework/shaped')),
+                $this->app->make(FontStore::class),
+            )),
         );
         $this->app->singleton(Forms::class, static fn (): Forms => Forms::shipped());
         $this->app->singleton(

@@ -41,7 +41,9 @@ final readonly class Leftovers
                 ->delete(),
             'orphaned films' => $this->orphanedFilms($now),
             'half-written films' => $this->halfWritten($now),
-            'incoming files' => $this->incoming($now),
+            'incoming files' => self::old('framework/incoming/*', $now->copy()->subHours(Incoming::HOURS)),
+            'set texts' => self::old('framework/shaped/*', $now->copy()->subDays(self::DELETED_DAYS)),
+            'half-read fonts' => self::old('app/fonts/*.new*', $now->copy()->subHours(self::ORPHAN_HOURS)),
             'unused pictures' => app(PictureStore::class)->sweep($now),
             'unused sounds' => app(UnusedSounds::class)->sweep($now),
             'logs' => $this->logs(),
@@ -94,12 +96,12 @@ final readonly class Leftovers
         return $gone;
     }
 
-    private function incoming(CarbonInterface $now): int
+    /** Files of a folder that were not written since then. */
+    private static function old(string $files, CarbonInterface $limit): int
     {
-        $limit = $now->copy()->subHours(Incoming::HOURS)->getTimestamp();
         $old = array_filter(
-            glob(storage_path('framework/incoming/*')) ?: [],
-            static fn (string $file): bool => (int) @filemtime($file) < $limit,
+            glob(storage_path($files)) ?: [],
+            static fn (string $file): bool => (int) @filemtime($file) < $limit->getTimestamp(),
         );
         array_map('unlink', $old);
 

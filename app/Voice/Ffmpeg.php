@@ -104,6 +104,25 @@ final readonly class Ffmpeg
     }
 
     /**
+     * Integrated loudness of a stretch of a sound that is kept, in LUFS (EBU R 128); null where it is too short or
+     * silent.
+     */
+    public static function loudness(string $path, float $from, float $to): ?float
+    {
+        $process = self::limited([
+            'ffmpeg', '-nostdin', '-hide_banner', '-nostats', ...SoundKind::Flac->opened(),
+            '-ss', sprintf('%.6F', $from), '-t', sprintf('%.6F', max(0.0, $to - $from)), '-i', $path,
+            '-af', 'ebur128', '-f', 'null', '-',
+        ], self::LONGEST_RUN);
+        $process->run();
+        // Of the summary at the end; what cannot be measured is given as the lowest level that the scale has.
+        preg_match_all('/I:\s+(-?[\d.]+) LUFS/', $process->getErrorOutput(), $found);
+        $last = end($found[1]);
+
+        return is_numeric($last) && (float) $last > -69.0 ? (float) $last : null;
+    }
+
+    /**
      * What ffmpeg writes to “-”, piece by piece.
      *
      * @param list<string> $arguments

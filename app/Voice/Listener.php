@@ -67,6 +67,16 @@ final readonly class Listener
         ];
     }
 
+    /** @return array<string, mixed> the sound that was put together, as of a file */
+    public function splice(Field $asked, Course $course): array
+    {
+        $name = $asked->get('name')->text(200);
+        $course->begin('saving the sound', 0.0, 1.0);
+        $sound = $this->store->keepSpliced(SplicedSound::asked($asked), $name, $course);
+
+        return ['sound' => $sound->id, 'name' => $name, 'seconds' => $sound->seconds, 'note' => null];
+    }
+
     /** @return array<string, mixed> the sound, and of each line its words, in milliseconds */
     public function scratch(Field $asked, Course $course): array
     {

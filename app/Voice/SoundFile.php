@@ -21,7 +21,7 @@ final readonly class SoundFile
 
         return new self($path, $name, SoundKind::ofFile($path) ?? throw new SoundFailed(
             sprintf(
-                '“%s” cannot be read as sound: it is no WAV, MP3, M4A, OGG or FLAC file. Export it as one of them.',
+                '“%s” cannot be read as sound: it is no WAV, MP3, M4A, OGG, WebM or FLAC file. Export it as one of them.',
                 $name,
             ),
             'file',

@@ -16,6 +16,8 @@ enum SoundKind: string
     case M4a = 'mov';
     case Ogg = 'ogg';
     case Flac = 'flac';
+    /** WebM, as browsers record it, and Matroska (RFC 9559) */
+    case Webm = 'matroska';
 
     private const BOXES = ['ftyp', 'moov', 'mdat', 'wide', 'free', 'skip'];
 
@@ -37,6 +39,7 @@ enum SoundKind: string
             preg_match('/^(RIFF|RF64).{4}WAVE/s', $begin) === 1 => self::Wav,
             str_starts_with($begin, 'fLaC') => self::Flac,
             str_starts_with($begin, 'OggS') => self::Ogg,
+            str_starts_with($begin, "\x1A\x45\xDF\xA3") => self::Webm,
             in_array(substr($begin, 4, 4), self::BOXES, true) => self::M4a,
             // Eleven bits of sync, then a version and a layer that exist (ISO/IEC 11172-3, 2.4.1.3).
             preg_match('/^\xFF[\xE2-\xE7\xF2-\xF7\xFA-\xFF]/', $begin) === 1 => self::Mp3,

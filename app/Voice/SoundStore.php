@@ -131,17 +131,34 @@ final readonly class SoundStore
     }
 
     /**
+     * Keeps a sound that is put together of others.
+     *
+     * @throws SoundFailed
+     * @throws FullDisk
+     */
+    public function keepSpliced(SplicedSound $spliced, string $name, Course $course): Sound
+    {
+        return $this->encoded($spliced->input($this), $name, $spliced->seconds(), $course, []);
+    }
+
+    /**
      * @param list<string> $input arguments of ffmpeg that say what the file is
      * @param string $name of the file as people know it
      * @param float $seconds of it, as far as is known
+     * @param list<string> $map which of it is taken
      */
-    private function encoded(array $input, string $name, float $seconds, Course $course): Sound
-    {
-        return $this->half(function (string $half) use ($input, $name, $seconds, $course): Sound {
+    private function encoded(
+        array $input,
+        string $name,
+        float $seconds,
+        Course $course,
+        array $map = ['-map', '0:a:0'],
+    ): Sound {
+        return $this->half(function (string $half) use ($input, $name, $seconds, $course, $map): Sound {
             // Metadata and the encoder's name stay out, so that the same sound has the same fingerprint.
             Ffmpeg::run([
                 ...$input,
-                '-map', '0:a:0', '-map_metadata', '-1', '-fflags', '+bitexact', '-flags:a', '+bitexact',
+                ...$map, '-map_metadata', '-1', '-fflags', '+bitexact', '-flags:a', '+bitexact',
                 '-t', (string) (Recording::LONGEST + 1), '-fs', (string) self::MOST_BYTES,
                 '-ar', '48000', '-sample_fmt', 's16', '-c:a', 'flac', '-f', 'flac', $half.self::SOUND,
             ], static fn (float $done) => $course->at($seconds > 0 ? $done / $seconds : 0.0), $name);

@@ -14,6 +14,7 @@ use Lupine\Core\Formats\TableText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
 use Lupine\Core\Words\FontBook;
+use Lupine\Core\Words\Shaper;
 
 /** Pieces to try things on. */
 final class Sample
@@ -49,6 +50,12 @@ final class Sample
             'words.0.y' => 300,
             'words.0.width' => 680,
             'captions.placedBy' => 'hand',
+            // One after another, so that a test can say when each comes.
+            ...($document['charts'][0]['entrance']['order'] ?? '') === 'one' ? [
+                'charts.0.entrance.order' => 'overlapping',
+                'charts.0.entrance.frames' => 24,
+                'charts.0.entrance.overlap' => 8,
+            ] : [],
             ...$changes,
         ];
 
@@ -84,9 +91,9 @@ final class Sample
         return Piece::fromDocument(self::document($figures, $changes, $form), Forms::shipped());
     }
 
-    public static function draw(Piece $piece): Drawing
+    public static function draw(Piece $piece, ?Shaper $shaper = null): Drawing
     {
-        $draw = self::drawPiece();
+        $draw = self::drawPiece($shaper);
 
         return $draw->draw((new Arrange($draw->timings, $draw->setter))->piece($piece));
     }
@@ -99,17 +106,16 @@ final class Sample
         return Proof::of($piece, WriteReel::of($draw->draw($piece)), $draw->timings->of($piece), $draw->setter);
     }
 
-    public static function drawPiece(): DrawPiece
+    public static function drawPiece(?Shaper $shaper = null): DrawPiece
     {
-        return new DrawPiece(self::fonts(), Forms::shipped());
+        return new DrawPiece(self::fonts($shaper), Forms::shipped());
     }
 
-    public static function fonts(): FontBook
+    public static function fonts(?Shaper $shaper = null): FontBook
     {
         return new FontBook(
-            static fn (string $id): array => self::json(
-                __DIR__.'/../../resources/fontpacks/'.$id.'.json',
-            ),
+            static fn (string $id): array => require __DIR__.'/../../resources/fontpacks/'.$id.'.php',
+            $shaper,
         );
     }
 

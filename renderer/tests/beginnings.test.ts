@@ -13,12 +13,19 @@ import { skia } from '../src/studio';
 const root = new URL('../..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'beginnings-'));
 
-/** A starter with a soft shadow and a pattern, and a change half way; some stand on a ground that moves, all the time or then. */
+/** A starter in no kit, with a soft shadow and a pattern, and a change half way; some stand on a ground that moves, all the time or then. */
 function reelOf(form: string, shutter: boolean): Reel {
   const piece = JSON.parse(readFileSync(`${root}demo/starters/${form}.json`, 'utf8')) as Piece;
   const [chart] = piece.charts;
-  chart.finish.shadows = [{ reach: 30, opacity: 0.5, colour: '#000000' }];
-  chart.finish.patterns = [{ kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 }];
+  const { swatches, colours } = chart.finish;
+  chart.finish = {
+    swatches,
+    colours,
+    shadows: [{ reach: 30, opacity: 0.5, colour: '#000000' }],
+    patterns: [{ kind: 'stripes', size: 26, opacity: 0.2, degrees: 30 }],
+  };
+  piece.panels = [];
+  piece.backdrop = { kind: 'radial', colour: '#24514a', edge: '#12211f', vignette: 0.3 };
   piece.stage = { ...piece.stage, width: 960, height: 540, frames: 150 };
   if (shutter) piece.shutter = { angle: 180, samples: 5, charts: true, words: true, camera: true };
   if (form === 'rings') piece.backdrop = grounds.find(({ name }) => name === 'Lights')!.backdrop;

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
 import { describe, expect, it } from 'vitest';
-import { evenlySpoken } from '../../demo/evenlySpoken';
+import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 import { Exposure, Painter, type Box, type Reel } from '../../painter/src';
 import type { Piece } from '../../contracts/piece';
 import { PaintedFrames } from '../src/frames';

@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 import type { Reel, ReelNode } from '../../painter/src';
 import { Timeline } from '../../painter/src';
 import type { Piece } from '../../contracts/piece';
-import { evenlySpoken } from '../../demo/evenlySpoken';
+import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 
 const root = new URL('../..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'every-frame-'));

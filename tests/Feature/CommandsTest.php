@@ -53,6 +53,19 @@ final class CommandsTest extends TestCase
         $book = json_decode((string) file_get_contents($this->folder.'/book.json'), true);
         $this->assertSame(['2022', '2023'], array_column($book['tables'][0]['columns'], 'name'));
 
+        // All of it in another length: what took a third of it still does.
+        $this->works('lupine:fit', [
+            'piece' => $this->folder.'/p.json',
+            'length' => '0:06',
+            '--out' => $this->folder.'/fitted.json',
+        ]);
+        $fitted = json_decode((string) file_get_contents($this->folder.'/fitted.json'), true);
+        $this->assertSame(180, $fitted['stage']['frames']);
+        $this->assertSame(
+            2 * $piece['charts'][0]['entrance']['frames'],
+            $fitted['charts'][0]['entrance']['frames'],
+        );
+
         foreach (['svg' => '0:02:00', 'png' => 'last'] as $kind => $at) {
             $this->works('lupine:draw', [
                 'piece' => $this->folder.'/p.json',
@@ -140,6 +153,13 @@ final class CommandsTest extends TestCase
             2,
             'last frame is 239',
         ];
+        yield 'less than the recording takes' => [
+            'lupine:fit',
+            ['piece' => __DIR__.'/../../demo/the-mending-room.json', 'length' => '12s'],
+            2,
+            'length: The recording takes 17.1 seconds',
+        ];
+        yield 'no length' => ['lupine:fit', ['piece' => $demo, 'length' => 'long'], 2, '“long” is not a number'];
         yield 'a picture of another kind' => ['lupine:draw', ['piece' => $demo, 'out' => 'x.gif'], 2, '.svg or .png'];
         yield 'a folder that is not there' => [
             'lupine:film',

@@ -106,6 +106,43 @@ final class VoiceTest extends TestCase
         self::assertNotEmpty($this->getJson("/api/sounds/{$sound['sound']}/pauses")->json('pauses'));
     }
 
+    /** Parts of sounds and silence, one after another; another sound is as loud as the first (EBU R 128). */
+    public function testASoundIsPutTogetherOfParts(): void
+    {
+        $tone = fn (string $name, float $loud): string => (string) $this->took($this->made(
+            $name,
+            ['-f', 'lavfi', '-i', "aevalsrc=$loud*sin(2764*t):s=48000:d=3"],
+        ))['sound'];
+        [$loud, $quiet] = [$tone('loud.wav', 0.5), $tone('quiet.wav', 0.1)];
+        $asked = ['kind' => 'splice', 'name' => 'Together', 'parts' => [
+            ['sound' => $loud, 'from' => 500, 'length' => 1000],
+            ['sound' => null, 'length' => 400],
+            ['sound' => $quiet, 'from' => 0, 'length' => 2000],
+            ['sound' => $loud, 'from' => 2000, 'length' => 600],
+        ]];
+        $made = $this->listened($asked);
+        self::assertSame('Together', $made['name']);
+        self::assertEqualsWithDelta(4.0, $made['seconds'], 0.001);
+        $level = fn (string $sound, float $from, float $to): int => max(array_map('ord', str_split(substr(
+            (string) $this->get("/api/sounds/{$sound}/levels")->assertOk()->getContent(),
+            (int) ($from / 2),
+            (int) (($to - $from) / 2),
+        ))));
+        $first = $level($loud, 600, 1400);
+        self::assertGreaterThan(80, $first);
+        self::assertSame($first, $level($made['sound'], 100, 900));
+        self::assertSame(0, $level($made['sound'], 1010, 1390));
+        self::assertEqualsWithDelta($first, $level($made['sound'], 1500, 3300), 4, 'as loud as the first, 14 dB up');
+        self::assertSame($first, $level($made['sound'], 3500, 3900));
+        self::assertSame($made['sound'], $this->listened($asked)['sound'], 'the same parts are the same sound');
+        $none = $this->postJson('/api/listenings', ['kind' => 'splice', 'name' => 'None', 'parts' => []])->json('id');
+        $this->work();
+        $this->getJson("/api/listenings/$none")->assertJsonPath(
+            'message',
+            'Nothing of the recording would be left. Cut less of it.',
+        );
+    }
+
     public function testAScratchVoiceKnowsWhenItSaysItsWords(): void
     {
         $asked = ['kind' => 'scratch', 'speaker' => 'british-high', 'pace' => 160, 'lines' => [

@@ -40,7 +40,7 @@ final class ArchitectureTest extends TestCase
             'Story', 'Lettering', 'Reel',
         ],
         'Arrangement' => [
-            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Words', 'Story', 'Lettering',
+            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Finish', 'Words', 'Story', 'Lettering',
         ],
         'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Story', 'Reel', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],
@@ -48,9 +48,11 @@ final class ArchitectureTest extends TestCase
             'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Spoken', 'Story',
             'Drawing',
         ],
-        'Acts' => ['Settings', 'Piece', 'Figures', 'Script', 'Finish', 'Edits', 'Arrangement'],
+        'Palette' => ['Finish'],
+        'Kit' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits', 'Arrangement'],
+        'Acts' => ['Settings', 'Piece', 'Figures', 'Script', 'Finish', 'Edits', 'Arrangement', 'Kit'],
         'Formats' => [
-            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Finish', 'Reel', 'Drawing', 'Import', 'Acts',
+            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Finish', 'Reel', 'Drawing', 'Import', 'Acts', 'Kit',
         ],
     ];
 
@@ -118,7 +120,7 @@ final class ArchitectureTest extends TestCase
         $long = [];
         $oneLiteral = '/^\s*[^\'"`]{0,60}([\'"`]).*\1[,;)]*$/u';
         $php = ['app', 'compat/src', 'config', 'core/src', 'core/tests', 'database', 'routes', 'tests'];
-        foreach ([...$php, 'bench', 'bin', 'e2e', 'painter', 'renderer/src', 'web'] as $folder) {
+        foreach ([...$php, 'bench', 'bin', 'e2e', 'fonts', 'painter', 'renderer/src', 'web'] as $folder) {
             $files = self::files($folder, ['*.php', '*.ts', '*.tsx', '*.mjs', '*.scss', '*.sh']);
             foreach ($files as $path => $code) {
                 $lines = explode("\n", $code);

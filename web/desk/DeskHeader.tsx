@@ -8,6 +8,7 @@ import { useIsReading } from '../fields/reads';
 import { setTitle } from '../piece/changes';
 import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
+import { KitButton } from './kits/KitButton';
 import { StageDialog } from './StageDialog';
 
 const SAVED = {
@@ -94,6 +95,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
         {stage.width} × {stage.height} · {rateText(stage.rate)} fps ·{' '}
         {computed ? shortTimecode(computed.sheet.length).replace(/[:;]00$/, '') : ''}
       </button>
+      <KitButton piece={piece} />
       {asked && <StageDialog piece={piece} onClose={() => setAsked(false)} />}
     </Header>
   );

@@ -8,6 +8,7 @@ import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
 import { DeskHeader } from './DeskHeader';
 import { useDesk } from './deskStore';
+import { KitPanel } from './kits/KitPanel';
 import { usePlay } from './playStore';
 import { ProblemBar } from './ProblemBar';
 import { ScriptColumn } from './script/ScriptColumn';
@@ -55,6 +56,7 @@ function Desk({ id }: { id: string }) {
     };
   }, [title]);
   const isHeld = usePlay((state) => state.isHeld);
+  const isChoosingKit = usePlay((state) => state.isChoosingKit);
   const calm = useDeferredValue(document_, null);
   // When a piece is opened, and while something is dragged, the stage goes first.
   const beside = isHeld || calm === null ? calm : document_;
@@ -82,7 +84,7 @@ function Desk({ id }: { id: string }) {
               usual: '39%',
               least: '300px',
               folded: '0px',
-              content: beside && <ScriptColumn piece={beside} />,
+              content: beside && (isChoosingKit ? <KitPanel piece={document_} /> : <ScriptColumn piece={beside} />),
             },
             {
               id: 'work',

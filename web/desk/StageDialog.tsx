@@ -1,10 +1,12 @@
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../common/Dialog';
-import { Pick, Switch } from '../fields/Choice';
+import { Choice, Pick, Switch } from '../fields/Choice';
 import { counted } from '../common/words';
 import { useNotices } from '../common/Notices';
 import type { Piece } from '../../contracts/piece';
+import { recordingOf } from '../piece/voice';
 import { act } from './act';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
@@ -36,10 +38,27 @@ const RATES: [string, string][] = [
   ['60/1', '60'],
 ];
 
+const LENGTHS: ['fit' | 'end', string][] = [
+  ['fit', 'Fit all into it'],
+  ['end', 'Cut or hold the end'],
+];
+
+/** What is beyond the end of a piece that is cut. */
+function beyond(piece: Piece, frames: number): string {
+  const lines = piece.script.lines.filter(({ begin }) => begin >= frames).length;
+  const moves = piece.moves.filter(({ begin, pin, follow }) => !pin && !follow && begin >= frames).length;
+  const named = [...(lines > 0 ? [counted(lines, 'line')] : []), ...(moves > 0 ? [counted(moves, 'move')] : [])].join(
+    ' and ',
+  );
+  const isOne = lines + moves === 1;
+  return named && ` ${named} ${isOne ? 'begins' : 'begin'} after it now, and ${isOne ? 'is' : 'are'} kept.`;
+}
+
 /** What is filmed: size, rate and length. */
 export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
   const edit = useDesk((state) => state.edit);
   const { stage } = piece;
+  const [fits, setFits] = useState(true);
   const reshape = async (width: number, height: number): Promise<void> => {
     if (await act('resize-stage', { width, height })) usePlay.getState().set({ view: null, shape: null });
   };
@@ -54,6 +73,20 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
       .getState()
       .say(`Lines and moves keep their time in seconds. The piece now has ${counted(frames, 'frame')}.`);
   };
+  /** In another length: all of it fitted, or its end cut or held, which is said. */
+  const lengthen = async (frames: number): Promise<void> => {
+    if (fits) {
+      await act('fit-length', { frames });
+      return;
+    }
+    edit(({ stage: draft }) => {
+      draft.frames = frames;
+    });
+    const after = (frames < stage.frames && beyond(piece, frames)) || '';
+    const by = counted(Math.abs(frames - stage.frames), 'frame');
+    useNotices.getState().say(frames < stage.frames ? `Cut ${by} from the end.${after}` : `Added ${by} at the end.`);
+  };
+  const recording = recordingOf(piece);
   const size = `${stage.width}x${stage.height}`;
   const rate = stage.rate.join('/');
   const canDrop = rate === '30000/1001' || rate === '60000/1001';
@@ -92,16 +125,7 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
           value={stage.height}
           onChange={(height) => void reshape(stage.width, Math.round(height / 2) * 2)}
         />
-        <OneField
-          of="Stage"
-          name="frames"
-          value={stage.frames}
-          onChange={(frames) =>
-            edit(({ stage: draft }) => {
-              draft.frames = frames;
-            })
-          }
-        />
+        <OneField of="Stage" name="frames" value={stage.frames} onChange={(frames) => void lengthen(frames)} />
         <Switch
           label={settingOf('Stage', 'dropFrame').label}
           value={stage.dropFrame}
@@ -112,10 +136,25 @@ export function StageDialog({ piece, onClose }: { piece: Piece; onClose: () => v
             })
           }
         />
+        <div className="span-all">
+          <Choice
+            label="When the length changes"
+            value={fits ? 'fit' : 'end'}
+            options={LENGTHS}
+            onChange={(way) => setFits(way === 'fit')}
+          />
+        </div>
+        <p className="hint span-all">
+          {fits
+            ? recording
+              ? 'The recording keeps its pace, and pins stay on their words; what is before and after it gives way.'
+              : 'Moves, lines, runs and loops become longer or shorter with the piece.'
+            : 'Everything keeps its time; the end is cut, or held longer.'}
+        </p>
         <p className="hint span-all">
           Changing the size lays out the stage again; items placed by hand keep their relative position. Type the length
-          as frames (480), seconds (16s) or timecode (0:16:00). Changing the rate keeps every time in seconds.
-          Drop-frame timecode needs 29.97 or 59.94 fps.
+          as frames (480), seconds (16s), minutes and seconds (0:16) or timecode (0:16:00). Changing the rate keeps
+          every time in seconds. Drop-frame timecode needs 29.97 or 59.94 fps.
         </p>
       </Modal.Body>
       <Modal.Footer>

@@ -1,5 +1,6 @@
 import Dropdown from 'react-bootstrap/Dropdown';
-import { usePlay, type Blurred, type Rulers } from './playStore';
+import { eyes as kinds } from '../../contracts/settings';
+import { usePlay, type Blurred, type Eyes, type Rulers } from './playStore';
 
 const RULERS: [Rulers, string][] = [
   ['none', 'Hide rulers'],
@@ -14,10 +15,16 @@ const BLURRED: [Blurred, string][] = [
 ];
 const ZOOMS = [1, 2, 4, 8];
 
-/** How the stage is looked at: nearer, as hairlines, with rulers. None of it is filmed. */
+/** How the stage is looked at: nearer, as hairlines, with other eyes, with rulers. None of it is filmed. */
 export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
-  const { outlines, rulers, view, blurred, set } = usePlay();
-  const isUnusual = outlines || rulers !== 'none' || view !== null || (hasShutter && blurred !== 'at rest');
+  const { outlines, hasGrid, rulers, view, blurred, eyes, set } = usePlay();
+  const isUnusual =
+    eyes !== 'usual' ||
+    outlines ||
+    hasGrid ||
+    rulers !== 'none' ||
+    view !== null ||
+    (hasShutter && blurred !== 'at rest');
   return (
     <Dropdown align="end" drop="up">
       <Dropdown.Toggle
@@ -43,6 +50,9 @@ export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
         <Dropdown.Item active={outlines} onClick={() => set({ outlines: !outlines })}>
           Outlines only (H)
         </Dropdown.Item>
+        <Dropdown.Item active={hasGrid} onClick={() => set({ hasGrid: !hasGrid })}>
+          Grid and margins (R)
+        </Dropdown.Item>
         {hasShutter && <Dropdown.Divider />}
         {hasShutter &&
           BLURRED.map(([value, text]) => (
@@ -50,6 +60,12 @@ export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
               {text}
             </Dropdown.Item>
           ))}
+        <Dropdown.Divider />
+        {(Object.keys(kinds) as Eyes[]).map((kind) => (
+          <Dropdown.Item key={kind} active={eyes === kind} onClick={() => set({ eyes: kind })}>
+            {kinds[kind].label}
+          </Dropdown.Item>
+        ))}
         <Dropdown.Divider />
         {RULERS.map(([value, text]) => (
           <Dropdown.Item key={value} active={rulers === value} onClick={() => set({ rulers: value })}>

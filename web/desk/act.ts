@@ -30,10 +30,12 @@ export async function act<Name extends keyof Acts>(
   }
 }
 
-/** The same where core is asked in another way. It throws what the answer throws. */
-export async function actBy(answer: (document: Piece) => Promise<Acted>): Promise<string[] | null> {
-  const step = actNow();
-  const asked = askedPiece();
+/** The same where core is asked in another way, or for a piece that may have been left. It throws what that throws. */
+export async function actBy(
+  answer: (document: Piece) => Promise<Acted>,
+  asked: AskedPiece | null = askedPiece(),
+  step = actNow(),
+): Promise<string[] | null> {
   if (!asked) return null;
   const done = inTurn(() => changed(asked, answer, step));
   // Until it is done, the desk does not say that all is saved.

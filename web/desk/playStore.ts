@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { coats } from '../../contracts/settings';
+import type { coats, eyes } from '../../contracts/settings';
 import type { PlaceKey } from '../piece/places';
 import type { KeyRef } from '../piece/retime';
 import { followDesk } from './deskNow';
@@ -36,6 +36,7 @@ type Settable = Pick<
   | 'isHeld'
   | 'isSideBySide'
   | 'outlines'
+  | 'hasGrid'
   | 'rulers'
   | 'lanes'
   | 'isMuted'
@@ -45,9 +46,14 @@ type Settable = Pick<
   | 'view'
   | 'finishOf'
   | 'coat'
+  | 'isChoosingKit'
+  | 'eyes'
+  | 'alike'
 >;
 
 export type Blurred = 'at rest' | 'in play' | 'never';
+/** A kind of colour vision, or a picture without colours. */
+export type Eyes = keyof typeof eyes;
 export type Rulers = 'none' | 'pixels' | 'percent' | 'degrees';
 
 interface PlayState {
@@ -80,6 +86,8 @@ interface PlayState {
   isSideBySide: boolean;
   /** hairlines instead of the picture */
   outlines: boolean;
+  /** whether margins, columns and rows of the stage are shown, and things come to rest on them */
+  hasGrid: boolean;
   /** what rulers around the stage count in, or none */
   rulers: Rulers;
   /** lanes of words, charts and camera beside the stems */
@@ -98,6 +106,14 @@ interface PlayState {
   finishOf: string | null;
   /** the coat that is looked at: its list, and its place there */
   coat: { kind: keyof typeof coats; place: number };
+  /** through whose eyes the stage is seen */
+  eyes: Eyes;
+  /** two parts that are pointed out on the stage since they are alike, as those see them to whom they are */
+  alike: { chart: string; figures: string[]; eyes: Eyes } | null;
+  /** what takes the word of the script that is clicked next */
+  pickingWord: { id: string; take: (place: { line: string; word: number }) => void } | null;
+  /** whether the kits are open, over the script */
+  isChoosingKit: boolean;
   /** pixels of the script for one frame */
   zoom: number;
   go: (frame: number) => void;
@@ -131,6 +147,7 @@ const START = {
   isHeld: false,
   isSideBySide: false,
   outlines: false,
+  hasGrid: false,
   rulers: 'none' as Rulers,
   lanes: false,
   isMuted: false,
@@ -138,6 +155,10 @@ const START = {
   keys: [] as KeyRef[],
   curveOf: null as KeyRef | null,
   view: null,
+  isChoosingKit: false,
+  eyes: 'usual' as Eyes,
+  alike: null,
+  pickingWord: null,
   finishOf: null,
   coat: { kind: 'fills' as const, place: 0 },
   zoom: 1.4,

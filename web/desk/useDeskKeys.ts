@@ -153,11 +153,21 @@ export function useDeskKeys(): void {
         g: () => set({ safeArea: !safeArea }),
         a: takeAll,
         h: () => set({ outlines: !usePlay.getState().outlines }),
+        r: () => set({ hasGrid: !usePlay.getState().hasGrid }),
         s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
+        y: () => set({ isChoosingKit: !usePlay.getState().isChoosingKit }),
         t: () => void tap(),
         b: () => set({ blurred: usePlay.getState().blurred === 'never' ? 'at rest' : 'never' }),
         v: () => set({ isMuted: !usePlay.getState().isMuted }),
         Escape: () => {
+          if (usePlay.getState().pickingWord) {
+            usePlay.setState({ pickingWord: null });
+            return;
+          }
+          if (usePlay.getState().isChoosingKit) {
+            set({ isChoosingKit: false });
+            return;
+          }
           endTapping();
           select(null);
           usePlay.setState({ pointedOut: null, keys: [], curveOf: null });

@@ -17,7 +17,7 @@ import {
 import { addFigure, pasteRows } from './tables';
 import type { Piece, Table } from '../../contracts/piece';
 import { readFileSync } from 'node:fs';
-import { evenlySpoken } from '../../demo/evenlySpoken';
+import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 
 let piece: Piece;
 let table: Table;

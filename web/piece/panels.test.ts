@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
 import type { Piece } from '../../contracts/piece';
-import { evenlySpoken } from '../../demo/evenlySpoken';
+import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 import { groupOf, keysOf, selectionOf } from '../desk/stage/selected';
 import { coatsOf, setCoats, targetOf } from '../desk/finish/coats';
 import { finishesOf, nameOf, whoseNow } from '../desk/finish/whose';

@@ -3,7 +3,7 @@ import type { Placed } from '../api/answers';
 import { setGroup, shiftChart } from './charts';
 import type { Piece } from '../../contracts/piece';
 import { giveBack, setPlace, toldPlace } from './places';
-import { evenlySpoken } from '../../demo/evenlySpoken';
+import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 
 let piece: Piece;
 const byRule: Placed = { x: 600, y: 500, size: 1, turn: 0, text: 0.5, form: { radius: 417 }, by: 'rule' };

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { evenlySpoken } from '../../demo/evenlySpoken';
+import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 import type { Piece } from '../../contracts/piece';
 import { chainKeys, copyMove, fitKeys, holdKey, isSameKey, shiftKeys, stretchKeys, type HeldKey } from './retime';
 

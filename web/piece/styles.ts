@@ -22,6 +22,17 @@ export function styleAt(piece: Piece, at: StyleAt): TypeSet | null {
   return piece.charts.find(({ id }) => id === owner)?.words[which as Part] ?? null;
 }
 
+/** Some of what is set so, to see a font with; empty where nothing is written yet. */
+export function textAt(piece: Piece, at: StyleAt): string {
+  if (at === 'captions') return piece.script.lines[0]?.text ?? '';
+  const [owner, which] = at.split('/');
+  const words = owner === 'text' ? piece.words.find(({ id }) => id === which) : undefined;
+  if (words) return namedText(piece, words);
+  const chart = piece.charts.find(({ id }) => id === owner);
+  const rows = piece.tables.find(({ id }) => id === chart?.table)?.rows ?? [];
+  return which === 'centre' ? '1,234' : (rows[0]?.label ?? '');
+}
+
 /** Whether they can be words of a part, and take its colour. */
 export function canBeOfPart(piece: Piece, at: StyleAt): boolean {
   const [owner, which] = at.split('/');

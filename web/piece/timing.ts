@@ -6,7 +6,8 @@ const within = (frame: number): number => Math.max(0, Math.min(MOST_FRAMES, fram
 
 /**
  * All that begins on a frame or later, and hangs on nothing else, begins so much later or earlier; nothing of it before
- * that frame. Lines that a recording says stay with it, and what is pinned stays with its words.
+ * that frame. A recording that begins there goes along with all that it says; of one that is heard before, lines stay
+ * with it. What is pinned stays with its words.
  *
  * @returns how many were shifted, and how many stay
  */
@@ -25,7 +26,10 @@ export function shiftAfter(piece: Piece, from: number, by: number): { shifted: n
     for (const motion of [chart.entrance, chart.exit]) if (motion) motion.begin = later(motion.begin);
     if (chart.run) chart.run.begin = later(chart.run.begin);
   }
-  const said = new Set(recordingOf(piece)?.heard.map(({ line }) => line));
+  const recording = recordingOf(piece);
+  const goes = recording !== null && recording !== undefined && recording.begin >= from;
+  if (goes) recording.begin = later(recording.begin);
+  const said = new Set(goes ? [] : recording?.heard.map(({ line }) => line));
   for (const line of piece.script.lines) {
     const length = line.end - line.begin;
     line.begin = later(line.begin, said.has(line.id));
@@ -34,9 +38,14 @@ export function shiftAfter(piece: Piece, from: number, by: number): { shifted: n
   piece.script.lines.sort((a, b) => a.begin - b.begin);
   const ends = piece.script.lines.map(({ end }) => end);
   // Where nothing moved, the film is as long as it was.
-  if (by > 0 && done.shifted > 0)
-    piece.stage.frames = Math.min(MOST_FRAMES, Math.max(piece.stage.frames + by, ...ends));
+  if (done.shifted > 0) piece.stage.frames = Math.min(MOST_FRAMES, Math.max(1, piece.stage.frames + by, ...ends));
   return done;
+}
+
+/** Moves that hang on words begin so much later or earlier after them. */
+export function shiftPins(piece: Piece, ids: string[], by: number): void {
+  for (const move of piece.moves)
+    if (move.pin && ids.includes(move.id)) move.pin = { ...move.pin, offset: move.pin.offset + by };
 }
 
 /** All parts of a chart come, or go, as one does: as long, with its curve and manner; each keeps when. */

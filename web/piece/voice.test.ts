@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { HeardLine, Piece } from '../../contracts/piece';
-import { allAsOne, shiftAfter } from './timing';
+import { allAsOne, shiftAfter, shiftPins } from './timing';
 import {
   addRecording,
   letWordGo,
@@ -9,6 +9,7 @@ import {
   recordingOf,
   setHeard,
   setWordAt,
+  wordsAlike,
   shiftRecording,
   type LineWord,
 } from './voice';
@@ -66,6 +67,16 @@ describe('what is known of a recording', () => {
     expect(recording.heard[1].words.map(({ text }) => text)).toEqual(['Lamps', 'too']);
     letWordGo(made, too);
     expect(recording.heard[1].words).toHaveLength(1);
+  });
+
+  it('moves the word that was found, and adds none, before core has answered for the recording', () => {
+    const made = piece();
+    const recording = recordingOf(made)!;
+    const { texts } = wordOf('l1', 0);
+    setWordAt(made, { ...wordOf('l1', 0), places: wordsAlike(texts, recording.heard[0].words) }, 1030);
+    expect(recording.heard[0].words).toHaveLength(3);
+    expect(recording.heard[0].words[0]).toMatchObject({ at: 1030, hand: true, found: 1000 });
+    expect(wordsAlike(['ten', 'and', 'ten', 'too'], recording.heard[0].words)).toEqual([2, null, null, null]);
   });
 
   it('keeps words that are tapped faster than core answers in their order, each once', () => {
@@ -127,8 +138,14 @@ describe('all that comes later', () => {
     made.moves = made.moves.filter(({ pin }) => pin);
     made.charts.forEach((chart) => Object.assign(chart, { entrance: null, exit: null }));
     const before = structuredClone(made);
-    expect(shiftAfter(made, 0, 12)).toEqual({ shifted: 0, held: expect.any(Number) as number });
+    expect(shiftAfter(made, 1, 12)).toEqual({ shifted: 0, held: expect.any(Number) as number });
     expect(made).toEqual(before);
+    // Before the recording begins, all of it goes along with what it says.
+    shiftAfter(made, 0, 12);
+    expect(recordingOf(made)!.begin).toBe(recordingOf(before)!.begin + 12);
+    expect(made.script.lines.map(({ begin }) => begin)).toEqual(before.script.lines.map(({ begin }) => begin + 12));
+    shiftPins(made, [made.moves[0].id], 5);
+    expect(made.moves[0].pin!.offset).toBe(before.moves[0].pin!.offset + 5);
   });
 
   it('comes as one part does, each when it did', () => {

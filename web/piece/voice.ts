@@ -86,6 +86,16 @@ export interface LineWord {
   places: (number | null)[];
 }
 
+/** Which heard words read like the words of a line, in their order: until core says which they are. */
+export function wordsAlike(texts: string[], heard: HeardWord[]): (number | null)[] {
+  let from = 0;
+  return texts.map((text) => {
+    const at = heard.findIndex((one, place) => place >= from && one.text === text);
+    if (at >= 0) from = at + 1;
+    return at < 0 ? null : at;
+  });
+}
+
 /** A word is said at another moment of the recording, by hand. Where listening found it is kept beside it. */
 export function setWordAt(piece: Piece, word: LineWord, at: number): void {
   const recording = recordingOf(piece);

@@ -5,11 +5,13 @@ import { ask, reasonOf, Refused } from '../api/client';
 import type { Import, IncomingTable, Repair } from '../api/answers';
 import { useNotices } from '../common/Notices';
 import { FormPicker } from '../common/FormPicker';
+import { Switch } from '../fields/Choice';
 import { applyRepair } from '../piece/tables';
 import type { Table } from '../../contracts/piece';
 import { pieceIn, sendTable } from '../tables/incoming';
 import { NumberReading } from '../tables/NumberReading';
-import { FileInput } from '../tables/FileInput';
+import { FileInput } from '../common/FileInput';
+import { KINDS } from '../tables/incoming';
 import { PasteBox } from '../tables/PasteBox';
 import { TableDialog } from '../tables/TableDialog';
 import { useDroppedFile } from '../tables/useDroppedFile';
@@ -29,7 +31,9 @@ export function NewPiece() {
   const { text, setText, whole, setWhole, setNumbers, taken, setTaken, told, read, isAny } = first;
   const [dialog, setDialog] = useState<{ table: IncomingTable; decided?: Import } | null>(null);
   const [reading, setReading] = useState('');
-  const [picked, setForm] = useState('donut');
+  /** null: the form that suits the table */
+  const [chosen, setForm] = useState<string | null>(null);
+  const [isRun, setRun] = useState(true);
   const [making, setMaking] = useState(false);
   /** notices that were seen and found to be right */
   const [aside, setAside] = useState<string[]>([]);
@@ -77,11 +81,13 @@ export function NewPiece() {
       ? (notice?.repairs ?? []).filter(({ sure }) => sure.length === 0)
       : [];
   const forms = isAny ? (read.data?.forms ?? []) : [];
+  const picked = chosen ?? (isAny && !told ? read.data?.form : undefined) ?? 'donut';
   // A form that cannot show these figures gives way to the first that can.
   const wanted = forms.find(({ name }) => name === picked);
   const form = wanted && !wanted.fits ? (forms.find(({ fits }) => fits)?.name ?? picked) : picked;
   const ready = figures.length > 0 && !read.isError;
-  const begin = (): void => void make({ ...first.body, form, whole: whole || null });
+  const moments = form === 'bars' && !told ? (read.data?.moments ?? null) : null;
+  const begin = (): void => void make({ ...first.body, form, whole: whole || null, run: moments !== null && isRun });
   return (
     <section className="new-piece" aria-labelledby="what-figures">
       <h1 id="what-figures">What are the figures?</h1>
@@ -131,6 +137,7 @@ export function NewPiece() {
         />
       )}
       {forms.length > 0 && <FormPicker forms={forms} value={form} onChoose={({ name }) => setForm(name)} />}
+      {moments !== null && <Switch label={`Run through all ${moments} columns`} value={isRun} onChange={setRun} />}
       <div className="new-actions">
         <Button disabled={!ready || making} onClick={begin}>
           {making ? 'Creating piece…' : 'Create piece'}
@@ -148,7 +155,7 @@ export function NewPiece() {
         >
           <i className="bi bi-plus-lg" aria-hidden="true" /> Start with two parts
         </button>
-        <FileInput picker={picker} label="A table or a piece" onFile={(file) => void takeFile(file)} />
+        <FileInput accept={KINDS} picker={picker} label="A table or a piece" onFile={(file) => void takeFile(file)} />
       </div>
       <p className="hint" role={reading ? 'status' : undefined}>
         {reading ? `Reading “${reading}”…` : 'Drop XLSX, ODS, CSV, TSV, JSON or a piece anywhere. Up to 10 MB.'}

@@ -5,10 +5,11 @@ import { ask, reasonOf } from '../api/client';
 import { useNotices } from '../common/Notices';
 import { ReelCanvas } from '../common/ReelCanvas';
 
-/** Ready-made pieces to begin from: one of each form. */
+/** Ready-made pieces to begin from, each in a kit: all of them, or those of one kit. */
 export function Starters() {
   const navigate = useNavigate();
   const [taking, setTaking] = useState<string | null>(null);
+  const [only, setOnly] = useState<string | null>(null);
   const found = useQuery({
     queryKey: ['starters'],
     staleTime: Infinity,
@@ -25,14 +26,30 @@ export function Starters() {
     }
   };
   if (!found.data) return null;
+  const { starters } = found.data;
+  const kits = [...new Set(starters.map(({ kit }) => kit).filter((kit) => kit !== null))];
+  const shown = starters.filter(({ kit }) => only === null || kit === only);
   return (
     <section className="starters" aria-labelledby="starters">
       <div className="shelf-head">
         <h2 id="starters">Starters</h2>
-        <span className="soft">One piece per form, ready for your own figures</span>
+        <span className="soft">Looks and forms, ready for your own figures</span>
+      </div>
+      <div className="starter-kits" role="group" aria-label="Starters in">
+        {[null, ...kits].map((kit) => (
+          <button
+            key={kit ?? 'all'}
+            type="button"
+            className={`text-button${only === kit ? ' is-on' : ''}`}
+            aria-pressed={only === kit}
+            onClick={() => setOnly(kit)}
+          >
+            {kit ?? 'All kits'}
+          </button>
+        ))}
       </div>
       <div className="starter-cards">
-        {found.data.starters.map((starter) => (
+        {shown.map((starter) => (
           <button
             key={starter.name}
             type="button"
@@ -47,7 +64,7 @@ export function Starters() {
               )}
             </span>
             <span className="starter-words">
-              {starter.form} <span className="soft">· {starter.title}</span>
+              {starter.title} <span className="soft">· {starter.form}</span>
             </span>
           </button>
         ))}

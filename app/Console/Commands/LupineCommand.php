@@ -11,6 +11,7 @@ use Lupine\Core\LupineException;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\PlainText;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /**
  * What the commands share: pieces are read from files, errors go to standard error, and the exit status tells.
@@ -90,6 +91,23 @@ abstract class LupineCommand extends Command
     protected function piece(): Piece
     {
         return Piece::fromJson($this->contents($this->text('piece')), app(Forms::class));
+    }
+
+    /**
+     * A document to the file of --out, or to standard output.
+     *
+     * @throws BadPiece where the file cannot be written
+     */
+    protected function deliver(mixed $document): void
+    {
+        $flags = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
+        $json = json_encode($document, $flags)."\n";
+        $out = $this->given('out');
+        if ($out === null) {
+            $this->output->write($json, false, OutputInterface::OUTPUT_RAW);
+        } else {
+            $this->write($out, $json);
+        }
     }
 
     /** @throws BadPiece */

@@ -60,17 +60,7 @@ final class NewPieceCommand extends LupineCommand
             $document = $this->set($document, self::writable((string) $setting, 'set'));
         }
         Piece::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
-        $json =
-            json_encode(
-                $document,
-                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-            )."\n";
-        $out = $this->given('out');
-        if ($out === null) {
-            $this->output->write($json, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
-        } else {
-            $this->write($out, $json);
-        }
+        $this->deliver($document);
 
         return self::SUCCESS;
     }

@@ -14,17 +14,22 @@ use App\Http\PieceAnswer;
 use App\Http\Reply;
 use App\Http\WantedVersion;
 use App\Import\Incoming;
+use App\Kits\KitShelf;
 use App\Models\Piece;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lupine\Core\Acts\Acts;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\FirstForm;
 use Lupine\Core\Formats\NewChart;
 use Lupine\Core\Formats\NewPiece;
+use Lupine\Core\Formats\NewRun;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Formats\ToldPiece;
 use Lupine\Core\Import\Choices;
 use Lupine\Core\Import\RowColours;
+use Lupine\Core\Kit\Kit;
 use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Script\WrittenScript;
 use Lupine\Core\Settings\BadPiece;
@@ -55,11 +60,41 @@ final readonly class PieceController
         $document = match (true) {
             $body->has('document') => $body->document(),
             $body->has('starter') => (object) json_decode(Starter::text($body->get('starter')->text(40))),
-            $body->has('told') => self::fromTelling($body),
-            default => self::fromTable($body),
+            $body->has('told') => $this->begun(self::fromTelling($body)),
+            default => $this->begun(self::fromTable($body)),
         };
 
         return PieceAnswer::response(Piece::begin($document), 201);
+    }
+
+    /**
+     * A new piece in the kit that new pieces begin in, if there is one.
+     *
+     * @param array<string, mixed>|\stdClass $document
+     */
+    private function begun(array|\stdClass $document): \stdClass
+    {
+        $plain = $document instanceof \stdClass ? $document : json_decode(json_encode($document, JSON_THROW_ON_ERROR));
+        \assert($plain instanceof \stdClass);
+        $kits = app(KitShelf::class);
+        $id = $kits->default();
+        if ($id === null) {
+            return $plain;
+        }
+        $forms = app(Forms::class);
+        $kit = $kits->entryOf($id);
+        $with = Field::root((object) [
+            'kit' => $kit->document,
+            'mark' => [
+                'id' => $id,
+                'name' => $kit->name,
+                'parts' => array_keys(Kit::PARTS),
+                'revision' => $kit->revision,
+            ],
+            'lettingGo' => false,
+        ], $forms);
+
+        return Acts::do('take-kit', $with, $plain, Document::fromDocument($plain, $forms), $forms)[0];
     }
 
     public function show(Piece $piece): JsonResponse
@@ -152,8 +187,7 @@ final readonly class PieceController
         return $document;
     }
 
-    /** @return array<string, mixed> */
-    private static function fromTable(Body $body): array
+    private static function fromTable(Body $body): \stdClass
     {
         $forms = app(Forms::class);
         $form = $body->get('form')->oneOf($forms->names(), 'donut');
@@ -174,8 +208,13 @@ final readonly class PieceController
             $taken->title !== '' ? $taken->title : ($body->has('import') ? $title : ''),
             $taken->title === '' && ($title === '' || $body->has('import')),
         );
-        Document::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $forms);
+        $plain = json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        \assert($plain instanceof \stdClass);
+        if ($form === 'bars' && $body->get('run')->flag(false) && FirstForm::hasMoments($table)) {
+            NewRun::through($plain, $table);
+        }
+        Document::fromDocument($plain, $forms);
 
-        return $document;
+        return $plain;
     }
 }

@@ -92,7 +92,7 @@ final readonly class SoundController
     public function listen(Request $request, Uploads $uploads): JsonResponse
     {
         $body = Body::of($request);
-        $kind = $body->get('kind')->oneOf(['file', 'scratch', 'words']);
+        $kind = $body->get('kind')->oneOf(['file', 'scratch', 'splice', 'words']);
         $busy = [WorkStatus::Waiting, WorkStatus::Running];
         if (Listening::query()->whereIn('status', $busy)->count() >= Listening::AT_ONCE) {
             throw new NoRoom(sprintf(
@@ -172,7 +172,7 @@ final readonly class SoundController
         }
 
         return match ($listening->kind) {
-            'file' => new HeardFile($result->sound, $result->name, $result->seconds, $result->note),
+            'file', 'splice' => new HeardFile($result->sound, $result->name, $result->seconds, $result->note),
             'words' => new FoundWords($result->heard, $result->unwritten),
             default => new ScratchRead($result->sound, $result->seconds, $result->heard),
         };

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Fonts\FontStore;
 use App\Http\OwnAddresses;
 use App\Http\Refusal;
 use App\Import\IncomingFile;
+use App\Kits\KitFile;
 use App\Pictures\PictureStore;
 use App\Voice\Uploads;
 use Closure;
 use Illuminate\Http\Request;
 use Lupine\Core\Formats\SvgTile;
+use Lupine\Core\Palette\ReadPalette;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -75,6 +78,18 @@ final readonly class OwnPagesOnly
             $request->is('api/pictures') => [
                 PictureStore::MOST_BYTES,
                 'This picture is larger than 20 MB. Export it smaller, or as JPEG.',
+            ],
+            $request->is('api/fonts') => [
+                FontStore::MOST_BYTES,
+                'This font is larger than 15 MB. Export it with the signs that you need.',
+            ],
+            $request->is('api/kits/file') => [
+                KitFile::MOST_BYTES,
+                'This kit is larger than 20 MB. Make its pictures smaller, and export it again.',
+            ],
+            $request->is('api/palettes/read') => [
+                ReadPalette::MOST_BYTES,
+                'This is larger than 500 kB, too large for a palette. Take what you need of it.',
             ],
             $request->is('api/tiles') => [
                 SvgTile::MOST_BYTES,

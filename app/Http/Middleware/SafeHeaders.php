@@ -11,13 +11,13 @@ use Symfony\Component\HttpFoundation\Response;
 /** Headers for pages that load nothing from outside and stand in nobody else's frame. */
 final readonly class SafeHeaders
 {
-    /** `data:` and `blob:` for pictures alone: the signs of Bootstrap's fields, and what a page makes to be saved. */
+    /** `data:` for the signs of Bootstrap's fields; `blob:` for what a page makes: pictures, and what is recorded. */
     private const POLICY = [
         "default-src 'none'",
         "script-src 'self'",
         "style-src 'self'",
         "font-src 'self'",
-        "media-src 'self'; img-src 'self' data: blob:",
+        "media-src 'self' blob:; img-src 'self' data: blob:",
         "connect-src 'self'",
         "base-uri 'none'",
         "form-action 'none'",
@@ -35,7 +35,7 @@ final readonly class SafeHeaders
             'Referrer-Policy' => 'no-referrer',
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Cross-Origin-Resource-Policy' => 'same-origin',
-            'Permissions-Policy' => 'camera=(), geolocation=(), microphone=()',
+            'Permissions-Policy' => 'camera=(), geolocation=(), microphone=(self)',
         ]);
         if (!headers_sent()) {
             header_remove('X-Powered-By');

@@ -18,6 +18,8 @@ final readonly class Acts
     private const CLASSES = [
         'change-rate' => ChangeRate::class,
         'resize-stage' => ResizeStage::class,
+        'fit-length' => FitLength::class,
+        'splice-recording' => SpliceRecording::class,
         'take-script' => TakeScript::class,
         'split-line' => SplitLine::class,
         'join-line' => JoinLine::class,
@@ -34,6 +36,8 @@ final readonly class Acts
         'add-column' => AddColumn::class,
         'remove-column' => RemoveColumn::class,
         'each-its-own' => EachItsOwn::class,
+        'take-kit' => TakeKit::class,
+        'say-once' => SayOnce::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */
@@ -63,7 +67,7 @@ final readonly class Acts
             'act',
         );
 
-        return self::doOne(Group::of($class)->read($with), $document, $piece, $forms);
+        return self::doOne(Group::of($class)->read($with->knowing($forms)), $document, $piece, $forms);
     }
 
     /**
@@ -76,7 +80,7 @@ final readonly class Acts
      */
     public static function doOne(Act $act, \stdClass $document, Piece $piece, FormCatalogue $forms): array
     {
-        $edited = new Edited($document, $piece);
+        $edited = new Edited($document, $piece, $forms);
         $made = $act->change($edited);
         Piece::fromDocument($edited->document, $forms);
 

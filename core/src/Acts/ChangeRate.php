@@ -50,7 +50,8 @@ final readonly class ChangeRate implements Act
         return [];
     }
 
-    private static function scaled(Setting $setting, mixed $value, float $factor): mixed
+    /** Whatever counts frames, so many times as long. */
+    public static function scaled(Setting $setting, mixed $value, float $factor): mixed
     {
         return $setting instanceof Whole && $setting->unit === Unit::Frames && (is_int($value) || is_float($value))
             ? max($setting->min, min($setting->max, ($value <=> 0) * (int) round(abs($value) * $factor)))

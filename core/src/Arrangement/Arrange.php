@@ -37,6 +37,7 @@ final readonly class Arrange
      */
     public function piece(Piece $piece, ?string $shape = null): Piece
     {
+        $piece = PartLooks::in($piece, $this->timings->forms);
         $placed = SharedAxes::placed($this->arranged($piece, $shape));
         $around = new PanelsAround($this->timings, $this->setter);
 
@@ -56,13 +57,17 @@ final readonly class Arrange
         } catch (ImpossibleFigures) {
             return $placed;
         }
-        // An upright stage is looked at on a small screen, and has the room.
-        $isTall = $placed->stage->width < self::TALL * $placed->stage->height;
-        $wasTall = $piece->stage->width < self::TALL * $piece->stage->height;
         $size = self::shorter($placed) / self::shorter($piece)
-            * ($isTall === $wasTall ? 1.0 : ($isTall ? self::LARGER : 1 / self::LARGER));
+            * self::textsOn($placed->stage->width, $placed->stage->height)
+            / self::textsOn($piece->stage->width, $piece->stage->height);
 
         return (new ByRule($placed, $timings, $this->setter, $size))->piece();
+    }
+
+    /** How much larger texts are on a stage: an upright one is looked at on a small screen, and has the room. */
+    public static function textsOn(float $width, float $height): float
+    {
+        return $width < self::TALL * $height ? self::LARGER : 1.0;
     }
 
     private static function shorter(Piece $piece): int

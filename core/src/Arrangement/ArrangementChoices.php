@@ -11,6 +11,7 @@ use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Piece\ArrangementSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Changed;
 use Lupine\Core\Story\Timings;
 use Lupine\Core\Words\TextBlock;
 use Lupine\Core\Words\TextSetter;
@@ -34,11 +35,11 @@ final readonly class ArrangementChoices
         $hasSeveral = count($piece->charts) > 1;
         $choices = [];
         foreach (array_keys(ArrangementSettings::CHARTS) as $charts) {
-            $choices[] = new ArrangementSettings($charts, $piece->arrangement->several);
+            $choices[] = Changed::of($piece->arrangement, ['charts' => $charts]);
         }
         foreach ($hasSeveral ? array_keys(ArrangementSettings::SEVERAL) : [] as $several) {
             if ($several !== $piece->arrangement->several) {
-                $choices[] = new ArrangementSettings($piece->arrangement->charts, $several);
+                $choices[] = Changed::of($piece->arrangement, ['several' => $several]);
             }
         }
 

@@ -21,9 +21,8 @@ use Lupine\Core\Words\TextSetter;
  */
 final readonly class ByRule
 {
-    /** what is kept clear on every side: of that side (EBU R 95: 5 % for graphics), and of the shorter one */
+    /** what is kept clear on every side at least, of that side (EBU R 95: 5 % for graphics) */
     private const SAFE = 0.05;
-    private const CLEAR = 0.075;
 
     /** sides of the room beyond which words stand beside charts */
     private const WIDE = 1.25;
@@ -58,9 +57,9 @@ final readonly class ByRule
     {
         $width = $this->piece->stage->width;
         $height = $this->piece->stage->height;
-        $clear = self::CLEAR * min($width, $height);
-        $across = round(max(self::SAFE * $width, $clear));
-        $down = round(max(self::SAFE * $height, $clear));
+        $margins = $this->piece->arrangement;
+        $across = round(max(self::SAFE * $width, $margins->across * min($width, $height)));
+        $down = round(max(self::SAFE * $height, $margins->down * min($width, $height)));
         $room = new Box($across, $down, $width - 2 * $across, $height - 2 * $down);
         [$captions, $room] = $this->captions($room);
         $placed = [];
@@ -167,7 +166,7 @@ final readonly class ByRule
         $width = min($room->width, $captions->isByRule ? $captions->width * $this->size : $captions->width);
         $lines = array_map(
             fn (ScriptLine $line): int => count($this->setter->lines($line->text, $style, $width)),
-            $this->piece->narration->lines,
+            $this->piece->narration->captioned(),
         );
         $high = $this->setter->capHeight($style) + (max([1, ...$lines]) - 1) * $style->step();
         // Letters that hang below the baseline stay clear as well.
@@ -175,7 +174,11 @@ final readonly class ByRule
         $taken = $room->bottom() - ($y - $high) + $style->size * self::GAP;
         $placed = $captions->isByRule ? $captions->arranged($y, $width, $style->size) : $captions;
 
-        return [$placed, $y < $room->middle()->y ? $room : self::without($room, 0.0, max(0.0, $taken))];
+        // Where no line is shown, captions take no room.
+        return [
+            $placed,
+            $lines === [] || $y < $room->middle()->y ? $room : self::without($room, 0.0, max(0.0, $taken)),
+        ];
     }
 
     /** @return list<FreeText> in the order of the piece */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
+use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\LegendPlan;
+use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\FormSettings;
@@ -42,6 +44,10 @@ final readonly class ChartRooms
     /** the least size of type, as a fraction of the stage's shorter side (common practice, no source) */
     private const LEAST = 0.0155;
 
+    /** how often charts of a row are brought in line, and the least part of its height that a chart keeps by it */
+    private const LINED = 3;
+    private const ALIKE = 0.6;
+
     /** charts up to which every number of columns is tried */
     private const TRIED = 4;
 
@@ -49,6 +55,11 @@ final readonly class ChartRooms
     private const LOOSE = 1.12;
     private const AWAY = 0.05;
     private const BELOW = 1.4;
+
+    /** how much of the way to the next mark words take, how often they are made smaller, and how much at once */
+    private const OF_PITCH = 0.94;
+    private const TRIES = 2;
+    private const LEAST_FIT = 0.3;
 
     /** the shorter side of a room in which words at marks are as large as they say, as a fraction of the stage's */
     private const FULL_SIZE = 0.6;
@@ -76,10 +87,20 @@ final readonly class ChartRooms
         foreach ($this->columns(count($charts)) as $columns) {
             $made = [];
             $worth = 0.0;
-            foreach ($this->rooms($room, count($charts), $columns) as $index => $one) {
+            $rooms = $this->rooms($room, count($charts), $columns);
+            foreach ($rooms as $index => $one) {
                 $chart = $charts[$index];
-                $made[$chart->id] = $fitted = $this->chart($chart, $one, $placed[$chart->id] ?? null);
-                $worth += (new ChartWorth($this->timings[$chart->id], $this->setter))->of($fitted);
+                $made[$chart->id] = $this->chart($chart, $one, $placed[$chart->id] ?? null);
+            }
+            foreach (array_chunk(array_keys($rooms), max(1, $columns)) as $row) {
+                $made = $this->inLine(
+                    array_map(static fn (int $index): array => [$charts[$index], $rooms[$index]], $row),
+                    $placed,
+                    $made,
+                );
+            }
+            foreach ($charts as $chart) {
+                $worth += (new ChartWorth($this->timings[$chart->id], $this->setter))->of($made[$chart->id]);
             }
             if ($worth > $most + 1e-9) {
                 [$best, $most] = [$made, $worth];
@@ -90,6 +111,59 @@ final readonly class ChartRooms
         }
 
         return $best;
+    }
+
+    /**
+     * Charts of a row share their tops and baselines: each in as much of its room as lets its marks stand between the
+     * same two lines.
+     *
+     * @param list<array{Chart, Box}> $row charts and their rooms
+     * @param array<string, LegendSettings> $placed
+     * @param array<string, Chart> $made by id
+     *
+     * @return array<string, Chart>
+     */
+    private function inLine(array $row, array $placed, array $made): array
+    {
+        if (count($row) < 2) {
+            return $made;
+        }
+        $lined = $made;
+        $rooms = array_column($row, 1);
+        for ($try = 0; $try < self::LINED; ++$try) {
+            $marks = array_map(fn (array $one): Box => $this->marks($lined[$one[0]->id]), $row);
+            $top = max(array_map(static fn (Box $box): float => $box->top, $marks));
+            $bottom = min(array_map(static fn (Box $box): float => $box->bottom(), $marks));
+            foreach ($row as $place => [$chart]) {
+                $above = $top - $marks[$place]->top;
+                $below = $marks[$place]->bottom() - $bottom;
+                if ($bottom - $top < self::ALIKE * $marks[$place]->height) {
+                    // What would lose too much of its height stands as it is.
+                    return $made;
+                }
+                if ($above > 1 || $below > 1) {
+                    $room = $rooms[$place];
+                    $rooms[$place] = new Box(
+                        $room->left,
+                        $room->top + max(0.0, $above),
+                        $room->width,
+                        max(40.0, $room->height - max(0.0, $above) - max(0.0, $below)),
+                    );
+                    $lined[$chart->id] = $this->chart($chart, $rooms[$place], $placed[$chart->id] ?? null);
+                }
+            }
+        }
+
+        return $lined;
+    }
+
+    /** What the marks of a chart lie in. */
+    private function marks(Chart $chart): Box
+    {
+        $timing = $this->timings[$chart->id];
+        $at = new Point($chart->place->x, $chart->place->y);
+
+        return $timing->form->layout($chart->form, $at, $timing->story->states[0]->moment())->extent();
     }
 
     /** @return list<int> how many charts can stand side by side */
@@ -193,11 +267,58 @@ final readonly class ChartRooms
         $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
         $smallest = min($chart->words->labels->style->size, $chart->words->names->style->size ?? INF);
         $factor = max($factor, min($this->size, $least / $smallest));
-        $words = $chart->words->arranged($factor, $legend);
-        [$place, $form, $extent, $all] = (new ChartRoom($chart, $this->timings[$chart->id], $this->setter))
-            ->fit($room, $words);
+        $labels = 1.0;
+        $try = 0;
+        do {
+            $words = $chart->words->arranged($factor, $legend, $labels);
+            [$place, $form, $extent, $all] = (new ChartRoom($chart, $this->timings[$chart->id], $this->setter))
+                ->fit($room, $words);
+            [$namesFit, $labelsFit] = $this->fits($chart, $form, $place, $words);
+            $factor *= max(self::LEAST_FIT, min(1.0, $namesFit));
+            $labels *= max(self::LEAST_FIT, min(1.0, $labelsFit / min(1.0, $namesFit)));
+            ++$try;
+        } while (min($namesFit, $labelsFit) < 1.0 && $try <= self::TRIES);
 
         return [$place, $form, $words, $extent, $all];
+    }
+
+    /**
+     * How much of their size names and labels can have. What stands one below the other is no higher than marks are
+     * apart; and what stands at the ends of rings, whichever way those point, no wider.
+     *
+     * @return array{float, float} 1 and more: all of it
+     */
+    private function fits(Chart $chart, FormSettings $form, Place $place, ChartWords $words): array
+    {
+        $timing = $this->timings[$chart->id];
+        $layout = $timing->form->layout(
+            $form,
+            new Point($place->x, $place->y),
+            $timing->story->states[0]->moment(),
+        );
+        $pitch = $layout->pitch();
+        $style = $words->labels->style;
+        $widest = 1.0;
+        $sizes = new WordSizes($chart->arranged($place, $form, $words), $timing, $this->setter);
+        foreach ($words->labels->show === 'beside' ? $timing->figures()->list : [] as $figure) {
+            $widest = max($widest, $sizes->reading($figure->id, $style));
+        }
+        if ($pitch === null) {
+            // Side by side labels have the room that names below them have.
+            $first = $layout->order()[0] ?? null;
+            $room = $first === null || $timing->figures()->seriesCount() > 1
+                ? null
+                : $layout->shape($first, Presence::full(), 0.0)->foot(0.0, 0.0)?->room;
+
+            return [1.0, $room === null ? 1.0 : $room / $widest];
+        }
+        $high = $words->labels->show === 'none' ? 1.0 : $style->size;
+        $high = $layout->axes() === null ? max($high, $widest) : $high;
+
+        return [
+            $pitch * self::OF_PITCH / max(1.0, $words->names->style->size ?? 1.0),
+            $pitch * self::OF_PITCH / $high,
+        ];
     }
 
     /**

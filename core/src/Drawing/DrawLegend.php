@@ -48,6 +48,7 @@ final readonly class DrawLegend
         $isOfSeries = $this->timing->figures()->seriesCount() > 1;
         $places = $plan->places($this->entries($isOfSeries));
         $isAfter = $legend->values === 'after';
+        $hasReadings = LegendPlan::hasReadings($legend, $this->timing);
         $size = $legend->style->size;
         $plate = fn (float $left, float $middle, float $width, float $height): array => $this->texts->plate(
             $this->set($plan->style),
@@ -79,7 +80,7 @@ final readonly class DrawLegend
                         'left',
                         (string) $id,
                     ),
-                    ...$isOfSeries ? [] : [
+                    ...!$hasReadings ? [] : [
                         $this->texts->reading(
                             $this->readings[$id],
                             $styles,

@@ -262,12 +262,11 @@ final class WriteReel
         }
         $places = [];
         foreach ($run->glyphs as $glyph) {
-            $name = $run->font->id.($glyph->tabular ? '#' : ' ').$glyph->character;
-            if (!isset($this->glyphs[$name])) {
-                $this->glyphs[$name] = count($this->glyphData);
-                $this->glyphData[] = $run->font->outline($glyph->character, $glyph->tabular);
+            if (!isset($this->glyphs[$glyph->name])) {
+                $this->glyphs[$glyph->name] = count($this->glyphData);
+                $this->glyphData[] = $glyph->outline;
             }
-            $places[] = $this->glyphs[$name];
+            $places[] = $this->glyphs[$glyph->name];
             $places[] = $glyph->x;
         }
         $this->runData[] = [$run->text, $run->width, $places];

@@ -82,7 +82,10 @@ final readonly class WrittenOn
                 'right' => $all,
                 default => 0.0,
             };
-            $outline .= $this->around($left - self::BESIDE * $size, $left + $width, $index);
+            $beside = self::BESIDE * $size;
+            $outline .= $this->setter->run($line, $this->words->style)->isFromRight
+                ? $this->around($left + $all - $width, $left + $all + $beside, $index)
+                : $this->around($left - $beside, $left + $width, $index);
         }
 
         return $outline;

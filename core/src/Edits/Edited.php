@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Edits;
 
+use Lupine\Core\Piece\FormCatalogue;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Settings\BadPiece;
@@ -18,7 +19,7 @@ final readonly class Edited
      * @param \stdClass $document as docs/piece.schema.json describes it; it stays as it is
      * @param Piece $piece the same document, read
      */
-    public function __construct(\stdClass $document, public Piece $piece)
+    public function __construct(\stdClass $document, public Piece $piece, public FormCatalogue $forms)
     {
         $this->document = Json::copy($document);
     }

@@ -94,6 +94,26 @@ final readonly class Colour
         return [$lightness, $a, $b];
     }
 
+    /**
+     * CIE L*, a* and b* for the white of sRGB. Sources: IEC 61966-2-1 (sRGB to XYZ), ISO/CIE 11664-4 (CIELAB).
+     *
+     * @return array{float, float, float}
+     */
+    public function toLab(): array
+    {
+        [$red, $green, $blue] = array_map(self::linear(...), [$this->red, $this->green, $this->blue]);
+        $bent = static fn (float $part): float => $part > 216 / 24389
+            ? $part ** (1 / 3)
+            : (24389 / 27 * $part + 16) / 116;
+        [$x, $y, $z] = [
+            $bent((0.4124564 * $red + 0.3575761 * $green + 0.1804375 * $blue) / 0.95047),
+            $bent(0.2126729 * $red + 0.7151522 * $green + 0.072175 * $blue),
+            $bent((0.0193339 * $red + 0.119192 * $green + 0.9503041 * $blue) / 1.08883),
+        ];
+
+        return [116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z)];
+    }
+
     /** How far it is from another in OKLab, 0 to about 1. Source: CSS Color 4, “ΔE OK”. */
     public function distanceTo(self $other): float
     {

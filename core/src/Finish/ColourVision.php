@@ -40,6 +40,17 @@ enum ColourVision: string
         };
     }
 
+    /** What it is called where the stage can be seen with it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Usual => 'All colours',
+            self::Protan => 'Reduced red vision',
+            self::Deutan => 'Reduced green vision',
+            self::Tritan => 'Reduced blue vision',
+        };
+    }
+
     /** What those are called who have it, in a sentence. */
     public function people(): string
     {

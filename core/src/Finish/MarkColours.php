@@ -36,7 +36,7 @@ final readonly class MarkColours
             return $colours;
         }
         $numbers = self::numbers($chart, $table);
-        $family = self::grown($chart->finish->swatches, $numbers === [] ? 1 : max($numbers) + 1);
+        $family = self::family($chart->finish, $numbers === [] ? 1 : max($numbers) + 1);
         $colours = [];
         foreach ($table->rows as $row) {
             $colours[$row->id] = $chart->own($row->id)->colour ?? $family[$numbers[$row->id] % count($family)];
@@ -46,11 +46,11 @@ final readonly class MarkColours
     }
 
     /**
-     * Which colour of the set each row takes: no two the same, as long as there are enough.
+     * Which colour of the set, or which coats in turn, each row takes: no two the same, as long as there are enough.
      *
      * @return array<string, int> by row id
      */
-    private static function numbers(Chart $chart, Table $table): array
+    public static function numbers(Chart $chart, Table $table): array
     {
         if ($chart->pick !== null) {
             // Of picked rows those that follow one another differ, wherever they stand in the sheet.
@@ -116,6 +116,9 @@ final readonly class MarkColours
     {
         if ($finish->colours === 'set') {
             return self::grown($finish->swatches, $count);
+        }
+        if ($finish->colours === 'one') {
+            return [$finish->swatches[0]];
         }
         $tints = Tints::of($finish->swatches[0], max(1, $count));
 

@@ -17,6 +17,10 @@ final readonly class FormDefaults
         public bool $hasTotal = false,
         /** whether it takes the whole stage, its title above it, or leaves the right side to words */
         public bool $isWide = false,
+        /** whether its parts are cut out of a whole, and can be pulled out of it */
+        public bool $isCut = false,
+        /** whether its parts rise from their baseline, where others open along their way */
+        public bool $isRising = false,
         /** pixels, where there are few figures */
         public float $labelSize = 40,
     ) {

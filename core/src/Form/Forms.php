@@ -72,6 +72,26 @@ final readonly class Forms implements FormCatalogue
         return $this->byName[$name]->settings();
     }
 
+    public function isWide(string $name): bool
+    {
+        return $this->byName[$name]->defaults()->isWide;
+    }
+
+    public function isCut(string $name): bool
+    {
+        return $this->byName[$name]->defaults()->isCut;
+    }
+
+    public function labels(string $name): string
+    {
+        return $this->byName[$name]->defaults()->labels;
+    }
+
+    public function isJoined(string $name): bool
+    {
+        return $this->byName[$name]->isJoined();
+    }
+
     /** A form's settings as they are without being said. */
     public function usual(string $name): FormSettings
     {

@@ -57,6 +57,9 @@ interface Layout
     /** Which way its scale runs; null where it has no axes. */
     public function axes(): ?Axes;
 
+    /** From one mark to the next where their words stand one below the other, in pixels; null where they do not. */
+    public function pitch(): ?float;
+
     /** Free room for the total, or null where there is none. */
     public function middle(): ?Room;
 }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Acts\Acts;
+use Lupine\Core\Acts\SplicedPart;
 use Lupine\Core\Settings\Group;
 
 /** What JSON Schema says of the acts: what each takes, under its name. */
 final readonly class ActsSchema
 {
     private const PIECE = 'piece.schema.json';
+    private const HERE = '#/definitions/';
+
+    /** groups that acts take and no piece has, by their names */
+    private const OWN = ['SplicedPart' => SplicedPart::class];
 
     /** @return array<string, mixed> */
     public static function of(): array
@@ -28,6 +33,10 @@ final readonly class ActsSchema
             'properties' => $acts,
             'required' => array_keys($acts),
             'additionalProperties' => false,
+            'definitions' => array_map(
+                static fn (string $class): array => self::outward(Group::of($class)->schema()),
+                self::OWN,
+            ),
         ];
     }
 
@@ -42,7 +51,8 @@ final readonly class ActsSchema
             if (is_array($part)) {
                 $schema[$name] = self::outward($part);
             } elseif ($name === '$ref' && is_string($part)) {
-                $schema[$name] = self::PIECE.$part;
+                $isOwn = isset(self::OWN[substr($part, strlen(self::HERE))]);
+                $schema[$name] = $isOwn ? $part : self::PIECE.$part;
             }
         }
 

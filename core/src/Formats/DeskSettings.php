@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Finish\CoatSamples;
+use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Finish\GroundSamples;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\PanelOutline;
@@ -90,8 +91,23 @@ final readonly class DeskSettings
             ."\n/** Backdrops to begin from. */\n"
             .'export const grounds: { name: string; backdrop: piece.Backdrop }[] = '
             .self::json(GroundSamples::all()).";\n"
+            ."\n/** What colours are to each kind of eye: rows of a matrix for linear light; and what that is called. */\n"
+            .'export const eyes = '.self::json(self::eyes())." as const;\n"
             ."\n/** Shapes of panels as path data, in a box of 44 by 30. */\n"
             ."export const panels: Record<piece.Panel['kind'], string> = ".self::json(self::panels()).";\n";
+    }
+
+    /** @return array<string, array{label: string, matrix: list<array{float, float, float}>}> */
+    private static function eyes(): array
+    {
+        $eyes = [];
+        foreach (ColourVision::cases() as $vision) {
+            $eyes[$vision->value] = ['label' => $vision->label(), 'matrix' => $vision->matrix()];
+        }
+        // Luminance as WCAG 2.2 has it.
+        $grey = [0.2126, 0.7152, 0.0722];
+
+        return [...$eyes, 'grey' => ['label' => 'In grey', 'matrix' => [$grey, $grey, $grey]]];
     }
 
     /** @return array<string, string> path data by kind */

@@ -22,6 +22,12 @@ final readonly class NewChart
     /** size of the names along a line */
     private const NAME = 26;
 
+    /** frames in which each figure of an area rises */
+    private const RISE = 30;
+
+    /** frames in which what is cut out of a whole opens, in one sweep */
+    private const SWEEP = 54;
+
     /** frames in which a line is drawn on */
     private const DRAWING = 96;
 
@@ -63,6 +69,7 @@ final readonly class NewChart
             'form' => [
                 ...self::settings($form, $count),
                 ...self::inOrder($form, $table),
+                ...self::axis($form, $defaults, $plan),
                 ...self::isUneven($form, $table) ? ['across' => 'time'] : [],
             ],
             'place' => ['x' => 960, 'y' => 540, 'placedBy' => 'rule'],
@@ -71,26 +78,48 @@ final readonly class NewChart
                 'swatches' => $swatches ?? [self::SWATCH],
             ],
             'words' => self::words($table, $column, $defaults, $plan, $hasLegend, $form->isJoined()),
-            'entrance' => $form->isJoined() ? [
-                // Drawn on from the left in one go.
-                'begin' => 12,
-                'frames' => max(1, intdiv(self::DRAWING, $count)),
-                'curve' => 'linear',
-                'order' => $count > self::DRAWING ? 'together' : 'after',
-                'overlap' => 0,
-                'opens' => 'forward',
-            ] : [
-                'begin' => 12,
-                'frames' => 24,
-                'curve' => 'ease-in-out',
-                'order' => $count > self::TOO_MANY_IN_TURN ? 'together' : 'overlapping',
-                'overlap' => $count > 8 ? 24 - self::step($count) : 8,
-                'opens' => 'forward',
-            ],
+            'entrance' => self::entrance($form, $defaults, $count),
             'exit' => null,
             ...$pick === null ? [] : ['pick' => $pick],
             'own' => (object) array_map(static fn (string $colour): array => ['colour' => $colour], $colours),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function entrance(Form $form, FormDefaults $defaults, int $count): array
+    {
+        $motion = match (true) {
+            // Up from the baseline as a wave.
+            $defaults->isRising => [
+                'frames' => self::RISE,
+                'curve' => 'ease-in-out',
+                'order' => $count > self::TOO_MANY_IN_TURN ? 'together' : 'overlapping',
+                'overlap' => self::RISE - max(1, intdiv(self::RISE, max(1, $count))),
+                'opens' => 'baseline',
+            ],
+            // Drawn on from the left in one go.
+            $form->isJoined() => [
+                'frames' => max(1, intdiv(self::DRAWING, $count)),
+                'curve' => 'linear',
+                'order' => $count > self::DRAWING ? 'together' : 'after',
+                'overlap' => 0,
+            ],
+            // Opened in one go, however many parts there are.
+            $defaults->isCut => [
+                'frames' => self::SWEEP,
+                'curve' => 'ease-in-out',
+                'order' => 'one',
+                'overlap' => 0,
+            ],
+            default => [
+                'frames' => 24,
+                'curve' => 'ease-in-out',
+                'order' => $count > self::TOO_MANY_IN_TURN ? 'together' : 'overlapping',
+                'overlap' => $count > 8 ? 24 - self::step($count) : 8,
+            ],
+        };
+
+        return ['begin' => 12, ...$motion] + ['opens' => 'forward'];
     }
 
     /** Whether a line stands over dates that are not as far from each other. */
@@ -136,6 +165,7 @@ final readonly class NewChart
     ): array {
         $isShare = $defaults->readings === 'share';
         $isMany = $plan->isMany;
+        $labels = $isMany || ($defaults->labels === 'on' && $plan->isLong) ? 'none' : $defaults->labels;
         $column = $table->columns[$table->columnIndex($columnId)]->name;
         // A single figure is named by its row, several by the column that is shown.
         $inAll = $column === 'Value' ? 'in all' : BoundText::COLUMN;
@@ -152,7 +182,7 @@ final readonly class NewChart
                 'point' => '.',
             ],
             'labels' => [
-                'show' => $isMany ? 'none' : $defaults->labels,
+                'show' => $labels,
                 'text' => 'reading',
                 'font' => 'figtree-bold',
                 'size' => $isJoined ? max(self::NAME - 4, $plan->labelSize) : $plan->labelSize,
@@ -174,6 +204,8 @@ final readonly class NewChart
                     'width' => 640,
                     'placedBy' => 'rule',
                     'spacing' => $plan->spacing,
+                    // What the marks say, the legend need not say again.
+                    ...$labels === 'none' ? [] : ['values' => 'none'],
                     'font' => 'figtree-semibold',
                     'size' => $plan->legendSize,
                     'colour' => null,
@@ -209,6 +241,19 @@ final readonly class NewChart
         $hasOrder = in_array('order', array_map(static fn ($one): string => $one->name, $form->settings()), true);
 
         return $hasOrder && Calendar::areTimes($names) ? ['order' => 'sheet'] : [];
+    }
+
+    /**
+     * Values stand at the marks or on the axis, and not on both.
+     *
+     * @return array<string, string>
+     */
+    private static function axis(Form $form, FormDefaults $defaults, NewPiecePlan $plan): array
+    {
+        $hasAxis = in_array('axis', array_map(static fn ($one): string => $one->name, $form->settings()), true);
+        $hasLabels = $defaults->labels !== 'none' && !$plan->isMany;
+
+        return $hasAxis && $hasLabels ? ['axis' => 'line'] : [];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lupine\Core\Formats;
 
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Kit\Kit;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\Catalogue;
 
@@ -21,6 +22,14 @@ final readonly class PieceSchema
     {
         return self::catalogue($forms)->schema([
             'lupine' => ['const' => Piece::VERSION, 'description' => 'the version of this format'],
+        ]);
+    }
+
+    /** @return array<string, mixed> docs/kit.schema.json */
+    public static function ofKits(): array
+    {
+        return Catalogue::of(Kit::class)->schema([
+            'lupineKit' => ['const' => Kit::VERSION, 'description' => 'the version of this format'],
         ]);
     }
 }

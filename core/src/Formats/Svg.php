@@ -227,10 +227,7 @@ final class Svg
                 };
         $glyphs = '';
         foreach ($node->isPainted ? $run->glyphs : [] as $glyph) {
-            $id = $this->define(
-                'g',
-                '<path id="%s" d="'.$run->font->outline($glyph->character, $glyph->tabular).'"/>',
-            );
+            $id = $this->define('g', '<path id="%s" d="'.$glyph->outline.'"/>');
             $glyphs .= '<use href="#'.$id.'" x="'.Decimal::of($glyph->x, 2).'"/>';
         }
 

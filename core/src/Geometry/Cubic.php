@@ -74,6 +74,21 @@ final readonly class Cubic
         return ($length * ($to - $from)) / 2;
     }
 
+    /** The area between it and the straight line from its beginning to its end, to the right of its way above 0. */
+    public function area(): float
+    {
+        $area = 0.0;
+        // Of the fifth degree, so that the rule is exact.
+        foreach (self::GAUSS as [$node, $weight]) {
+            $part = ($node + 1) / 2;
+            [$x, $y] = $this->speed($part);
+            $at = $this->at($part);
+            $area += $weight * (($at->x - $this->from->x) * $y - ($at->y - $this->from->y) * $x);
+        }
+
+        return $area / 4;
+    }
+
     /** @return array{float, float} */
     private function speed(float $part): array
     {

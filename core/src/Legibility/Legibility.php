@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Lupine\Core\Legibility;
 
 use Lupine\Core\Figures\Figures;
-use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
-use Lupine\Core\Finish\ColourVision;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
-use Lupine\Core\Lettering\BackdropGround;
 use Lupine\Core\Lettering\PanelsGround;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
@@ -47,8 +44,6 @@ final readonly class Legibility
     private const GRID = 12;
     /** pairs of colours, and other things of one kind, that are named one by one */
     private const NAMED = 8;
-    /** distance in OKLab below which two colours are hard to tell apart (common practice, no source) */
-    private const ALIKE = 0.045;
     /** what columns are called that may hold percentages (common practice, no source) */
     private const SHARES = '/^(value( \d+)?)?$|%|\b(per ?cent|percentages?|shares?|parts?|proportion|split)\b/iu';
 
@@ -122,7 +117,7 @@ final readonly class Legibility
             ...(new MarkChecks($this->piece, $this->timings, $this->looks))->checks(),
             ...$this->unnamed(),
             ...$this->unseen(),
-            $this->signsThere(),
+            ...(new FontChecks($this->piece, $this->setter))->checks(),
             $this->captionsSlow(),
             ...$this->sightings->tooShort(self::QUICKEST),
             ...$this->saidInTime(),
@@ -150,6 +145,11 @@ final readonly class Legibility
         )), $unseen));
     }
 
+    private static function isNamedAtParts(Chart $chart): bool
+    {
+        return $chart->words->labels->show !== 'none' && $chart->words->labels->text !== 'reading';
+    }
+
     /** @return list<Check> */
     private function ofChart(Chart $chart): array
     {
@@ -167,6 +167,7 @@ final readonly class Legibility
                 ),
             ),
         );
+        $colours = new ColourChecks($this->piece, $timing, $this->backdrop);
         $count = count($timing->figures()->list);
         if ($count > self::MANY && !$timing->isOnScale) {
             $slips[] = Check::wrong(
@@ -178,14 +179,15 @@ final readonly class Legibility
         }
 
         // Marks with a name at each need no colour to be told by; of a great many it has been said already.
-        $isNamed = $chart->words->names !== null && $timing->figures()->seriesCount() < 2;
+        $isNamed = ($chart->words->names !== null || self::isNamedAtParts($chart))
+            && $timing->figures()->seriesCount() < 2;
         $isOneLine = $timing->form->isJoined() && $timing->figures()->seriesCount() < 2;
         $isToldByColour = !$isNamed && !$isOneLine && $count >= 2 && $count <= 2 * self::MANY;
 
         return [
             ...$slips,
-            ...$isToldByColour ? $this->colours($timing) : [],
-            ...$count <= 4 * self::MANY ? $this->onGround($chart, $timing) : [],
+            ...$isToldByColour ? $colours->alike() : [],
+            ...$count <= 4 * self::MANY ? $colours->onGround() : [],
         ];
     }
 
@@ -197,71 +199,6 @@ final readonly class Legibility
         $cells = implode(' ', array_map(static fn (Row $row): string => $row->cells[$column] ?? '', $table->rows));
 
         return str_contains($cells, '%') || preg_match(self::SHARES, trim($table->columns[$column]->name)) === 1;
-    }
-
-    /**
-     * Marks that look alike, to any common kind of colour vision, the nearest first.
-     *
-     * @return list<Check>
-     */
-    private function colours(ChartTiming $timing): array
-    {
-        $ids = $timing->layouts->at(0)->order();
-        $alike = [];
-        foreach ($ids as $place => $one) {
-            foreach (array_slice($ids, $place + 1) as $other) {
-                foreach (ColourVision::cases() as $vision) {
-                    $far = Colour::hex($timing->colours[$one])->seenWith($vision)
-                        ->distanceTo(Colour::hex($timing->colours[$other])->seenWith($vision));
-                    if ($far < self::ALIKE) {
-                        // Whoever sees all colours comes first, and stands for everybody.
-                        $alike[] = [$far, $one, $other, $vision];
-                        break;
-                    }
-                }
-            }
-        }
-        usort($alike, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $name = static fn (string $id): string => '“'.$timing->figure($id)->fullLabel().'”';
-        $checks = array_map(fn (array $pair): Check => Check::wrong(
-            sprintf('%s and %s look the same to %s.', $name($pair[1]), $name($pair[2]), $pair[3]->people()),
-            $this->piece->stage->frames - 1,
-        ), array_slice($alike, 0, self::NAMED));
-        if (count($alike) > self::NAMED) {
-            $checks[] = Check::wrong(sprintf('%d more pairs of marks look alike.', count($alike) - self::NAMED));
-        }
-
-        return $checks !== []
-            ? $checks
-            : [Check::right('All marks are distinct for all common kinds of colour vision.')];
-    }
-
-    /**
-     * Marks of the ground's own colour.
-     *
-     * @return list<Check>
-     */
-    private function onGround(Chart $chart, ChartTiming $timing): array
-    {
-        $backdrop = BackdropGround::of($this->piece);
-        $frame = $this->piece->stage->frames - 1;
-        $layout = $timing->layouts->at($frame);
-        $lost = [];
-        foreach ($timing->figures()->list as $figure) {
-            $middle = $layout->shape($figure->id, Presence::full(), 0.0)->middle();
-            $at = $timing->whole->onStage($middle, $frame);
-            $ground = $backdrop->at($this->backdrop->at($frame), $at);
-            $own = Colour::hex($timing->colours[$figure->id]);
-            if ($ground !== null && $own->distanceTo($ground) < self::ALIKE && abs($figure->value()) > 0) {
-                $lost[] = Check::wrong(
-                    sprintf('“%s” has about the colour of the ground, and is not seen.', $figure->fullLabel()),
-                    $frame,
-                    Box::around($at, 160, 160),
-                );
-            }
-        }
-
-        return array_slice($lost, 0, self::NAMED);
     }
 
     /**
@@ -312,33 +249,6 @@ final readonly class Legibility
             ),
             array_slice($nowhere, 0, self::NAMED),
         );
-    }
-
-    private function signsThere(): Check
-    {
-        $texts = [];
-        foreach ($this->piece->words as $words) {
-            $texts[] = [$words->text, $words->style->font];
-        }
-        foreach ($this->piece->captions === null ? [] : $this->piece->narration->captioned() as $line) {
-            $texts[] = [$line->text, $this->piece->captions->style->font ?? ''];
-        }
-        foreach ($this->piece->charts as $chart) {
-            foreach ($this->piece->table($chart->table)->rows as $row) {
-                $texts[] = [$row->label, $chart->words->legend->style->font ?? $chart->words->labels->style->font];
-            }
-        }
-        $found = array_map(fn (array $text): array => $this->setter->missing($text[0], $text[1]), $texts);
-        $missing = array_unique(array_merge([], ...$found));
-
-        return $missing === []
-            ? Check::right('The fonts contain every character used.')
-            : Check::wrong(
-                sprintf(
-                    'The font has no character for %s; a box is shown instead.',
-                    implode(' ', array_slice($missing, 0, 8)),
-                ),
-            );
     }
 
     /** Captions stay long enough to be read. */

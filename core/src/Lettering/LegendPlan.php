@@ -40,10 +40,10 @@ final readonly class LegendPlan
         private LegendSettings $legend,
         private array $labels,
         private float $reading,
-        private bool $isOfSeries,
+        private bool $hasReadings,
     ) {
         $size = $legend->style->size;
-        $readings = $this->isOfSeries ? 0.0 : $reading + $size * self::BEFORE_READING;
+        $readings = !$this->hasReadings ? 0.0 : $reading + $size * self::BEFORE_READING;
         // In rows an entry is no wider than it has to be.
         $widest = max(1.0, ...array_values($labels));
         $wide = $legend->flow === 'column' ? $legend->width : min($legend->width, $this->natural());
@@ -55,17 +55,24 @@ final readonly class LegendPlan
     public static function of(LegendSettings $legend, ChartTiming $timing, TextSetter $setter): self
     {
         $isOfSeries = $timing->figures()->seriesCount() > 1;
+        $hasReadings = self::hasReadings($legend, $timing);
         $labels = [];
         $reading = 0.0;
         foreach (self::entries($timing) as $figure) {
             $labels[$figure->id] = $setter->width(self::label($figure, $isOfSeries), $legend->style);
-            foreach ($isOfSeries ? [] : $timing->story->states as $state) {
+            foreach ($hasReadings ? $timing->story->states : [] as $state) {
                 $width = $setter->width($state->readings->of($figure->id)->at(1.0), $legend->style, true);
                 $reading = max($reading, $width);
             }
         }
 
-        return new self($legend, $labels, $reading, $isOfSeries);
+        return new self($legend, $labels, $reading, $hasReadings);
+    }
+
+    /** Series have no single number; and where marks say theirs, a legend need not say them again. */
+    public static function hasReadings(LegendSettings $legend, ChartTiming $timing): bool
+    {
+        return $legend->values !== 'none' && $timing->figures()->seriesCount() < 2;
     }
 
     /** @return list<Figure> one for each entry: all of them, or of several series the first of each */
@@ -164,7 +171,7 @@ final readonly class LegendPlan
     /** How wide an entry is where nothing of it is made smaller or cut, in pixels. */
     public function natural(): float
     {
-        $readings = $this->isOfSeries ? 0.0 : $this->reading + $this->legend->style->size * self::BEFORE_READING;
+        $readings = !$this->hasReadings ? 0.0 : $this->reading + $this->legend->style->size * self::BEFORE_READING;
 
         return $this->labelShift() + max(1.0, ...array_values($this->labels)) + $readings;
     }

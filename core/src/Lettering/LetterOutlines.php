@@ -22,6 +22,10 @@ final class LetterOutlines
     /** radians that one pair of arcs turns at most: less than 0.0002 of a letter’s area off (tested) */
     private const TURN = M_PI / 9;
 
+    /** how much of a square em a curve’s area may be off, and the pieces that it is not cut beyond */
+    private const OFF = 1e-6;
+    private const PIECES = 64;
+
     /** how far a curve’s control points are off its chord where it is straight, as a part of the chord */
     private const STRAIGHT = 1e-4;
 
@@ -49,14 +53,14 @@ final class LetterOutlines
         };
         $data = '';
         foreach ($run->glyphs as $glyph) {
-            $half = $run->font->width($glyph->character, $glyph->tabular) / 2;
+            $half = $glyph->width / 2;
             $along = $left + ($glyph->x + $half) * $scale;
             // Each letter stands upright on the circle, at its own middle.
             $turn = $radius === 0.0 ? 0.0 : $along / $radius;
             $foot = $radius === 0.0
                 ? new Point($at->x + $along, $at->y)
                 : new Point($at->x + $radius * sin($turn), $at->y + $radius * (1 - cos($turn)));
-            $data .= self::placed(self::glyph($run->font, $glyph), $foot, $half, $scale, $turn);
+            $data .= self::placed(self::glyph($glyph), $foot, $half, $scale, $turn);
         }
 
         return $data;
@@ -95,15 +99,17 @@ final class LetterOutlines
     }
 
     /** @return list<array{string, list<float>}> M and L with a point, A with its radius, its sweep and a point, Z */
-    private static function glyph(FontPack $font, Glyph $glyph): array
+    private static function glyph(Glyph $glyph): array
     {
-        $key = $font->id.($glyph->tabular ? '#' : ' ').$glyph->character;
-
-        return self::$glyphs[$key] ??= self::read($font->outline($glyph->character, $glyph->tabular));
+        return self::$glyphs[$glyph->name] ??= self::read($glyph->outline, self::OFF * FontPack::UNITS_PER_EM ** 2);
     }
 
-    /** @return list<array{string, list<float>}> */
-    private static function read(string $outline): array
+    /**
+     * @param float $off how much area each curve may be off, in square units
+     *
+     * @return list<array{string, list<float>}>
+     */
+    private static function read(string $outline, float $off): array
     {
         $commands = [];
         preg_match_all('/M[^M]+/', $outline, $parts);
@@ -111,7 +117,7 @@ final class LetterOutlines
             $cubics = SvgPath::read($part);
             $commands[] = ['M', [$cubics[0]->from->x, $cubics[0]->from->y]];
             foreach ($cubics as $cubic) {
-                array_push($commands, ...self::arcs($cubic));
+                array_push($commands, ...self::arcs($cubic, $off));
             }
             $commands[] = ['Z', []];
         }
@@ -120,17 +126,17 @@ final class LetterOutlines
     }
 
     /** @return list<array{string, list<float>}> */
-    private static function arcs(Cubic $cubic): array
+    private static function arcs(Cubic $cubic, float $off): array
     {
         [$from, $to] = [$cubic->from, $cubic->to];
         $chord = hypot($to->x - $from->x, $to->y - $from->y);
         if ($chord < 1e-6) {
             return [];
         }
-        $off = static fn (Point $point): float => abs(
+        $away = static fn (Point $point): float => abs(
             ($to->x - $from->x) * ($point->y - $from->y) - ($to->y - $from->y) * ($point->x - $from->x),
         ) / $chord ** 2;
-        if (max($off($cubic->first), $off($cubic->second)) < self::STRAIGHT) {
+        if (max($away($cubic->first), $away($cubic->second)) < self::STRAIGHT) {
             return [['L', [$to->x, $to->y]]];
         }
         $turned = 0.0;
@@ -138,6 +144,17 @@ final class LetterOutlines
             $turned += abs(self::between($cubic->headingAt(($step - 1) / 8), $cubic->headingAt($step / 8)));
         }
         $pieces = max(1, (int) ceil($turned / self::TURN));
+        do {
+            $commands = self::inPieces($cubic, $pieces);
+            $pieces *= 2;
+        } while ($pieces < self::PIECES && abs(self::beside($cubic->from, $commands) - $cubic->area()) > $off);
+
+        return $commands;
+    }
+
+    /** @return list<array{string, list<float>}> */
+    private static function inPieces(Cubic $cubic, int $pieces): array
+    {
         $commands = [];
         for ($piece = 0; $piece < $pieces; ++$piece) {
             [$begin, $end] = [$piece / $pieces, ($piece + 1) / $pieces];
@@ -148,6 +165,30 @@ final class LetterOutlines
         }
 
         return $commands;
+    }
+
+    /**
+     * The area between arcs and the straight line from their beginning to their end.
+     *
+     * @param list<array{string, list<float>}> $commands
+     */
+    private static function beside(Point $from, array $commands): float
+    {
+        $area = 0.0;
+        [$x, $y] = [0.0, 0.0];
+        foreach ($commands as [$letter, $numbers]) {
+            [$toY, $toX] = [(float) array_pop($numbers) - $from->y, (float) array_pop($numbers) - $from->x];
+            $area += ($x * $toY - $y * $toX) / 2;
+            if ($letter === 'A') {
+                [$radius, $sweep] = $numbers;
+                // A circle's segment: r² (θ − sin θ) / 2 (any handbook of mathematics).
+                $angle = 2 * asin(min(1.0, hypot($toX - $x, $toY - $y) / 2 / $radius));
+                $area += ($sweep > 0 ? 1 : -1) * $radius ** 2 * ($angle - sin($angle)) / 2;
+            }
+            [$x, $y] = [$toX, $toY];
+        }
+
+        return $area;
     }
 
     /**

@@ -26,7 +26,8 @@ final readonly class TickNumbers
     public function __construct(private ChartWords $words, private TextSetter $setter)
     {
         $style = $words->labels->style;
-        $this->style = $style->withSize(max(min(self::SMALLEST, $style->size), $style->size * self::SIZE));
+        $this->style = $words->axis->style
+            ?? $style->withSize(max(min(self::SMALLEST, $style->size), $style->size * self::SIZE));
     }
 
     public function text(float $number): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Lettering;
 
+use Lupine\Core\Figures\Calendar;
 use Lupine\Core\Figures\Figure;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
@@ -19,6 +20,9 @@ final class WordSizes
     /** the size of a label that stands over a reading, as a fraction of it */
     public const OVER = 0.7;
 
+    /** how small a name becomes where its widest word has less room, before it is cut; taste */
+    private const NARROWEST = 0.48;
+
     /** from a mark to words beside it, as a multiple of their size; more where they stand on a plate */
     private const CLEAR = 0.55;
     private const CLEAR_OF_PLATE = 0.95;
@@ -33,6 +37,8 @@ final class WordSizes
 
     /** @var array<string, array<string, float>> the widest reading, by figure id and style */
     private array $readings = [];
+
+    private ?bool $areTimes = null;
 
     public function __construct(
         private readonly Chart $chart,
@@ -115,6 +121,37 @@ final class WordSizes
     }
 
     /**
+     * How names of months, days or years are written: all of them alike, and where one has less room than it takes,
+     * months and days by their first letter, years by their last figures.
+     *
+     * @return array<string, string>|null by label, as wide as they are; null where they are no times
+     */
+    private function times(TextStyle $style, float $room): ?array
+    {
+        $labels = array_map(
+            static fn (Figure $figure): string => trim($figure->label),
+            $this->timing->figures()->list,
+        );
+        $this->areTimes ??= Calendar::areTimes($labels);
+        if (!$this->areTimes) {
+            return null;
+        }
+        $narrow = $style->times(self::NARROWEST);
+        foreach ($labels as $label) {
+            if ($this->setter->width($label, $narrow) > $room) {
+                return array_combine($labels, array_map(self::short(...), $labels));
+            }
+        }
+
+        return array_combine($labels, $labels);
+    }
+
+    private static function short(string $label): string
+    {
+        return preg_match('/^\d{4}$/D', $label) === 1 ? '’'.substr($label, 2) : mb_substr($label, 0, 1);
+    }
+
+    /**
      * The name of a figure where its mark begins: as many lines as its room needs, and a little smaller where a word is
      * too long for it.
      *
@@ -129,11 +166,14 @@ final class WordSizes
         if ($room === null) {
             return ['lines' => [$name], 'style' => $style, 'width' => $this->setter->width($name, $style)];
         }
+        $times = $this->times($style, $room);
+        $name = $times[$name] ?? $name;
         $widest = 1.0;
-        foreach (explode(' ', $name) as $word) {
+        // Times are as large as each other; others as their own words let them be.
+        foreach ($times ?? explode(' ', $name) as $word) {
             $widest = max($widest, $this->setter->width($word, $style));
         }
-        $style = $style->withSize($style->size * max(0.6, min(1.0, $room / $widest)));
+        $style = $style->withSize($style->size * max(self::NARROWEST, min(1.0, $room / $widest)));
         $lines = array_slice($this->setter->lines($name, $style, $room), 0, 3);
 
         return [

@@ -10,11 +10,11 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\InkSettings;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\PlateSettings;
-use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Settings\Changed;
 use Lupine\Core\Story\PanelOverTime;
 
@@ -140,7 +140,8 @@ final readonly class WordsOnGround
     private function ink(array $points, array $layers, ?PlateSettings $plate): string
     {
         $stage = $this->piece->stage;
-        $worst = [TextStyle::LIGHT => INF, TextStyle::DARK => INF];
+        $inks = $this->piece->inks ?? new InkSettings();
+        $worst = [$inks->light => INF, $inks->dark => INF];
         foreach ($this->grounds() as $ground) {
             foreach ($points as $point) {
                 $at = new Point(
@@ -156,7 +157,7 @@ final readonly class WordsOnGround
             }
         }
 
-        return $worst[TextStyle::DARK] > $worst[TextStyle::LIGHT] ? TextStyle::DARK : TextStyle::LIGHT;
+        return $worst[$inks->dark] > $worst[$inks->light] ? $inks->dark : $inks->light;
     }
 
     /**

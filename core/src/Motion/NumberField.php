@@ -18,7 +18,8 @@ final readonly class NumberField
     private const LARGEST = 1e9;
 
     /**
-     * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `0:04:15`, `40 px`
+     * @param string $typed such as `65*3.6`, `35%`, `126°`, `12f`, `1.5s`, `0:26` (minutes and seconds),
+     *                      `0:04:15` (timecode), `40 px`
      * @param string $unit what the field holds: `frames`, `degrees`, `pixels`, `fraction` (35 % is 0.35) or `number`
      *
      * @throws BadTime where it looks like a timecode and is none
@@ -27,6 +28,9 @@ final readonly class NumberField
     public static function read(string $typed, string $unit, FrameRate $rate, bool $dropFrame = false): float
     {
         $text = trim($typed);
+        if ($unit === 'frames' && preg_match('/^(\d{1,3}):([0-5]\d)$/D', $text, $clock) === 1) {
+            return (float) $rate->framesIn(60.0 * (int) $clock[1] + (int) $clock[2]);
+        }
         if ($unit === 'frames' && preg_match('/^\d+[:;]/', $text) === 1) {
             return (float) Timecode::read($text, $rate, $dropFrame)->frame;
         }

@@ -100,6 +100,35 @@ final readonly class Chart
         );
     }
 
+    /**
+     * The same chart, parts of which have other things of their own.
+     *
+     * @param array<string, OwnSettings> $own by row id
+     */
+    public function withOwn(array $own): self
+    {
+        return $own === [] ? $this : new self(
+            $this->id,
+            $this->table,
+            $this->column,
+            $this->series,
+            $this->form,
+            $this->place,
+            $this->finish,
+            $this->words,
+            $this->entrance,
+            $this->exit,
+            [...$this->own, ...$own],
+            $this->name,
+            $this->isHidden,
+            $this->group,
+            $this->run,
+            $this->pick,
+            $this->axisOf,
+            $this->drift,
+        );
+    }
+
     /** The table without the rows that are switched off in this chart. */
     public function shown(Table $table): Table
     {

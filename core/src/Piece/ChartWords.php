@@ -35,12 +35,13 @@ final readonly class ChartWords
      * The same words in another size.
      *
      * @param float $factor of labels, names and the number in the middle
+     * @param float $labels of labels once more
      */
-    public function arranged(float $factor, ?LegendSettings $legend): self
+    public function arranged(float $factor, ?LegendSettings $legend, float $labels = 1.0): self
     {
         return new self(
             $this->reading,
-            $this->labels->times($factor),
+            $this->labels->times($factor * $labels),
             $this->names?->times($factor),
             $legend,
             $this->centre?->times($factor),

@@ -7,20 +7,10 @@ namespace Lupine\Core\Piece;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Setting;
 
-/** A font of the shipped packs. */
+/** A font that ships, or one of one's own. */
 #[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
 final readonly class FontChoice extends Setting
 {
-    public const FONTS = [
-        'figtree-regular' => 'Figtree',
-        'figtree-semibold' => 'Figtree semibold',
-        'figtree-bold' => 'Figtree bold',
-        'bricolage-semibold' => 'Bricolage semibold',
-        'bricolage-bold' => 'Bricolage bold',
-    ];
-
-    private const USUAL = 'figtree-semibold';
-
     public function __construct()
     {
         parent::__construct('Font');
@@ -28,12 +18,16 @@ final readonly class FontChoice extends Setting
 
     public function kind(): string
     {
-        return 'choice';
+        return 'font';
     }
 
     public function read(Field $field): string
     {
-        return $field->oneOf(array_keys(self::FONTS), self::USUAL);
+        $given = $field->value();
+
+        return is_string($given) && Fonts::isOwn($given)
+            ? $given
+            : $field->oneOf(array_keys(Fonts::names()), Fonts::USUAL);
     }
 
     public function schema(): array
@@ -43,16 +37,22 @@ final readonly class FontChoice extends Setting
 
     public function definitions(): array
     {
-        return ['Font' => ['enum' => array_keys(self::FONTS), 'description' => 'a shipped font pack']];
+        return ['Font' => [
+            'description' => "a font that ships, or one of one's own: what it is called and its fingerprint",
+            'anyOf' => [
+                ['enum' => array_keys(Fonts::names())],
+                ['type' => 'string', 'pattern' => Fonts::OWN, 'maxLength' => 100],
+            ],
+        ]];
     }
 
     public function default(): string
     {
-        return self::USUAL;
+        return Fonts::USUAL;
     }
 
     public function shown(): array
     {
-        return ['choices' => array_map(null, array_keys(self::FONTS), array_values(self::FONTS))];
+        return ['choices' => array_map(null, array_keys(Fonts::names()), array_values(Fonts::names()))];
     }
 }

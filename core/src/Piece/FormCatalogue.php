@@ -18,4 +18,16 @@ interface FormCatalogue
      * @return list<Declared>
      */
     public function settingsOf(string $name): array;
+
+    /** Whether a form takes the whole width of a stage, with words above it. */
+    public function isWide(string $name): bool;
+
+    /** Whether its parts are cut out of a whole, and can be pulled out of it. */
+    public function isCut(string $name): bool;
+
+    /** Where its labels stand where nobody says otherwise: none, on or beside. */
+    public function labels(string $name): string;
+
+    /** Whether the marks of a series are drawn as one, and come as one. */
+    public function isJoined(string $name): bool;
 }

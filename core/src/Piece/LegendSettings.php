@@ -34,7 +34,7 @@ final readonly class LegendSettings
         #[Choice('Flow', ['column' => 'Column', 'rows' => 'Rows'])]
         #[Detail('column: one below the other; rows: side by side, as many as fit', isOptional: true)]
         public string $flow = 'column',
-        #[Choice('Readings', ['right' => 'At the right edge', 'after' => 'After the names'])]
+        #[Choice('Readings', ['right' => 'At the right edge', 'after' => 'After the names', 'none' => 'None'])]
         #[Detail('where the readings stand', isOptional: true)]
         public string $values = 'right',
         #[Choice('Plate around', ['all' => 'All rows', 'rows' => 'Each row'])]

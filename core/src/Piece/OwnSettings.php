@@ -38,4 +38,17 @@ final readonly class OwnSettings
         public ?Faces $faces = null,
     ) {
     }
+
+    /** The same over what a part has by its turn or as the accent. */
+    public function over(?string $colour, float $out, OwnCoats $coats): self
+    {
+        return new self(
+            $this->colour ?? $colour,
+            $this->out !== 0.0 ? $this->out : $out,
+            $coats->under($this->coats),
+            $this->isOff,
+            $this->label,
+            $this->faces,
+        );
+    }
 }

@@ -107,6 +107,9 @@ final readonly class Panel
         #[Part(DriftSettings::class)]
         #[Detail('absent or null: it stands still', isOptional: true)]
         public ?DriftSettings $drift = null,
+        #[Toggle('')]
+        #[Detail('it came with a kit, and goes with it', isOptional: true, name: 'ofKit')]
+        public bool $isOfKit = false,
         #[Among(Coats::class)]
         public Coats $coats = new Coats(),
     ) {

@@ -103,6 +103,13 @@ final readonly class Piece implements Checked
         #[Several(new Part(Picture::class), max: self::MAX_PICTURES, label: 'Pictures')]
         #[Detail(isOptional: true)]
         public array $pictures = [],
+        #[Part(InkSettings::class)]
+        #[Detail('absent or null: nearly black and white', isOptional: true)]
+        public ?InkSettings $inks = null,
+        #[Part(KitMark::class)]
+        #[Detail('absent or null: none', isOptional: true)]
+        /** what the desk alone reads */
+        public ?KitMark $kit = null,
     ) {
         $this->arrangement = $arrangement ?? new ArrangementSettings();
         $this->camera = $camera ?? new CameraSettings();
@@ -210,16 +217,29 @@ final readonly class Piece implements Checked
             $this->shutter,
             panels: $panels,
             pictures: $this->pictures,
+            inks: $this->inks,
         );
     }
 
     public function withArrangement(ArrangementSettings $arrangement): self
     {
+        return $this->with($this->charts, $arrangement);
+    }
+
+    /** @param list<Chart> $charts */
+    public function withCharts(array $charts): self
+    {
+        return $this->with($charts, $this->arrangement);
+    }
+
+    /** @param list<Chart> $charts */
+    private function with(array $charts, ArrangementSettings $arrangement): self
+    {
         return new self(
             $this->title,
             $this->stage,
             $this->tables,
-            $this->charts,
+            $charts,
             $this->words,
             $this->captions,
             $this->backdrop,
@@ -231,6 +251,7 @@ final readonly class Piece implements Checked
             $this->shutter,
             panels: $this->panels,
             pictures: $this->pictures,
+            inks: $this->inks,
         );
     }
 

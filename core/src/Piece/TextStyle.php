@@ -63,6 +63,13 @@ final readonly class TextStyle
         #[Part(PlateSettings::class)]
         #[Detail('a plate behind it; absent or null: none', isOptional: true)]
         public ?PlateSettings $plate = null,
+        #[Toggle('Old-style figures')]
+        #[Detail(
+            'figures that hang and rise like small letters, in fonts that have them',
+            isOptional: true,
+            when: ['font' => Fonts::OLD_FIGURES],
+        )]
+        public bool $hasOldFigures = false,
         #[Among(Coats::class)]
         public Coats $coats = new Coats(),
     ) {
@@ -109,6 +116,7 @@ final readonly class TextStyle
             $this->leading,
             $this->isBalanced,
             $this->plate,
+            $this->hasOldFigures,
             $this->coats,
         );
     }

@@ -47,6 +47,12 @@ final readonly class Field
         return new self($this->value[$name] ?? null, $path, $this->known);
     }
 
+    /** The same place, for readers that have to know something beside the document. */
+    public function knowing(object $known): self
+    {
+        return new self($this->value, $this->path, $known);
+    }
+
     /** The same place with something in it. */
     public function filled(mixed $value): self
     {

@@ -24,7 +24,7 @@ final readonly class Timings
     /** @var \WeakMap<Piece, array<string, ChartTiming>> */
     private \WeakMap $known;
 
-    public function __construct(private Forms $forms)
+    public function __construct(public Forms $forms)
     {
         $this->known = new \WeakMap();
         $this->figures = new \WeakMap();

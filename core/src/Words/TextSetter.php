@@ -9,6 +9,16 @@ use Lupine\Core\Piece\TextStyle;
 /** Sets text as outlines, with kerning, and with tabular figures where numbers count. */
 final class TextSetter
 {
+    /**
+     * Texts whose signs join, stack, change their order or run from right to left: those with combining marks, and the
+     * scripts of the blocks Hebrew to Myanmar, Khmer, Mongolian and their forms (Unicode 15, Blocks.txt).
+     */
+    private const SHAPED = '/[\x{300}-\x{36F}\x{590}-\x{109F}\x{1780}-\x{18AF}\x{200C}-\x{200F}\x{202A}-\x{202E}'
+        .'\x{2066}-\x{2069}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFC}]/u';
+
+    /** pixels: a text that was made as wide as its room fits into it */
+    private const HAIR = 1e-6;
+
     /** @var array<string, Run> */
     private array $set = [];
 
@@ -21,7 +31,14 @@ final class TextSetter
      */
     public function run(string $text, TextStyle $style, bool $tabular = false): Run
     {
-        $key = implode(' ', [$style->font, $style->letterSpacing, (int) $style->upperCase, (int) $tabular, $text]);
+        $key = implode(' ', [
+            $style->font,
+            $style->letterSpacing,
+            (int) $style->upperCase,
+            (int) $style->hasOldFigures,
+            (int) $tabular,
+            $text,
+        ]);
 
         return $this->set[$key] ??= $this->make($text, $style, $tabular, $key);
     }
@@ -35,7 +52,7 @@ final class TextSetter
     /** Pixels for one font unit. */
     public function scale(TextStyle $style): float
     {
-        return $style->size / $this->fonts->pack($style->font)->unitsPerEm;
+        return $style->size / FontPack::UNITS_PER_EM;
     }
 
     /** Height of a capital, in pixels. */
@@ -100,7 +117,7 @@ final class TextSetter
     /** The text, or its beginning and an ellipsis where it is wider than the width. */
     public function fitted(string $text, TextStyle $style, float $width): string
     {
-        if ($this->width($text, $style) <= $width) {
+        if ($this->width($text, $style) <= $width + self::HAIR) {
             return $text;
         }
         for ($length = mb_strlen($text) - 1; $length > 0; --$length) {
@@ -113,6 +130,11 @@ final class TextSetter
         return '…';
     }
 
+    public function isHere(string $font): bool
+    {
+        return $this->fonts->isHere($font);
+    }
+
     /** @return list<string> the characters that the font does not have */
     public function missing(string $text, string $font): array
     {
@@ -122,7 +144,9 @@ final class TextSetter
             array_unique(
                 array_filter(
                     mb_str_split($text),
-                    static fn (string $character): bool => $character !== "\n" && !$pack->has($character),
+                    // Marks of direction and joining have no shape.
+                    static fn (string $character): bool => preg_match('/^[\n\p{Cf}]$/Du', $character) !== 1
+                        && !$pack->has($character),
                 ),
             ),
         );
@@ -131,25 +155,36 @@ final class TextSetter
     private function make(string $text, TextStyle $style, bool $tabular, string $key): Run
     {
         $font = $this->fonts->pack($style->font);
-        $spacing = $style->letterSpacing * $font->unitsPerEm;
+        $spacing = $style->letterSpacing * FontPack::UNITS_PER_EM;
+        if (preg_match(self::SHAPED, $text) === 1) {
+            $features = ['tnum' => $tabular, 'onum' => $style->hasOldFigures];
+            $shaped = $this->fonts->shaped($style->font, $style->written($text), $features, $spacing);
+            if ($shaped !== null) {
+                return new Run($text, $shaped->width, $shaped->glyphs, $key, $shaped->isFromRight);
+            }
+        }
         $x = 0.0;
         $glyphs = [];
         $before = null;
+        $isAfterDigit = false;
         foreach (mb_str_split($style->written($text)) as $character) {
-            $isFigure = $tabular && preg_match('/^[\d.,]$/', $character) === 1;
+            $isDigit = preg_match('/^\d$/D', $character) === 1;
+            $isFigure = $tabular && ($isDigit || $character === '.' || $character === ',');
+            $character = $style->hasOldFigures ? $font->oldFigure($character) : $character;
             if ($before !== null) {
                 $x += $spacing;
             }
-            if ($before !== null && !$isFigure && !($tabular && preg_match('/^\d$/', $before) === 1)) {
+            if ($before !== null && !$isFigure && !($tabular && $isAfterDigit)) {
                 $x += $font->kerning($before, $character);
             }
             if ($character !== ' ' && $character !== "\u{2009}" && $character !== "\u{A0}") {
-                $glyphs[] = new Glyph($character, $isFigure, $x + ($isFigure ? $font->shift($character) : 0.0));
+                $glyphs[] = $font->glyph($character, $isFigure, $x);
             }
             $x += $font->width($character, $isFigure);
             $before = $character;
+            $isAfterDigit = $isDigit;
         }
 
-        return new Run($text, $font, $x, $glyphs, $key);
+        return new Run($text, $x, $glyphs, $key);
     }
 }

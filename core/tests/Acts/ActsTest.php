@@ -51,6 +51,102 @@ final class ActsTest extends TestCase
             ->words[0]->at, 'a recording knows no frames');
     }
 
+    public function testAllIsFittedIntoAnotherLength(): void
+    {
+        $before = self::demo();
+        $before->charts[0]->run = (object) ['begin' => 30, 'frames' => 240, 'between' => 'straight', 'places' => 14,
+            'pins' => []];
+        $before->moves[] = (object) ['id' => 'late', 'kind' => 'exit', 'target' => (object) ['words' => 'title'],
+            'begin' => 540, 'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward'];
+        $silent = Json::copy($before);
+        $silent->script->recording = null;
+        $half = self::do('fit-length', ['frames' => intdiv($before->stage->frames, 2)], $silent);
+        self::assertSame(intdiv($before->stage->frames, 2), $half->stage->frames);
+        self::assertSame([15, 120, 7], [$half->charts[0]->run->begin, $half->charts[0]->run->frames,
+            $half->charts[0]->run->places]);
+        self::assertSame((int) round($before->script->lines[1]->begin / 2), $half->script->lines[1]->begin);
+        self::assertSame([270, 10], [end($half->moves)->begin, end($half->moves)->frames]);
+
+        // A recording keeps its pace; what is said stays with its words, and the end gives way.
+        $recording = $before->script->recordings[0];
+        $said = (int) ceil(($recording->to - $recording->from) * 30 / 1000);
+        $frames = $recording->begin + $said + 6;
+        $short = self::do('fit-length', ['frames' => $frames], $before);
+        self::assertSame($frames, $short->stage->frames);
+        $by = $short->script->recordings[0]->begin - $recording->begin;
+        foreach ($before->script->lines as $at => $line) {
+            self::assertSame($line->end - $line->begin, $short->script->lines[$at]->end - $short->script->lines[$at]
+                ->begin);
+            self::assertSame($line->begin + $by, $short->script->lines[$at]->begin);
+        }
+        self::assertLessThan(540, end($short->moves)->begin);
+        self::assertEquals($recording->heard, $short->script->recordings[0]->heard);
+        // Longer: the recording stays as it is, and there is more around it.
+        $long = self::do('fit-length', ['frames' => 2 * $before->stage->frames], $before);
+        self::assertGreaterThan(540, end($long->moves)->begin);
+        // One that begins after the end of the piece is in nobody's way.
+        $late = Json::copy($before);
+        $late->script->recordings[0]->begin = $late->stage->frames + 90;
+        foreach ($late->script->lines as $line) {
+            $line->begin += $late->stage->frames + 90;
+            $line->end += $late->stage->frames + 90;
+        }
+        self::assertSame(300, self::do('fit-length', ['frames' => 300], $late)->stage->frames);
+        $this->expectExceptionMessage('and the piece cannot be shorter than that. Shorten its pauses or trim it first.');
+        self::do('fit-length', ['frames' => 300], $before);
+    }
+
+    public function testARecordingIsPutTogetherAnewAndAllFollowsWhatIsSaid(): void
+    {
+        $before = self::demo();
+        $before->moves[] = (object) ['id' => 'late', 'kind' => 'exit', 'target' => (object) ['words' => 'title'],
+            'begin' => 540, 'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward'];
+        $sound = str_repeat('ab', 32);
+        $said = static fn (\stdClass $document): array => array_merge(...array_map(
+            static fn (\stdClass $line): array => array_map(
+                static fn (\stdClass $word): array => [$word->text, $word->at],
+                $line->words,
+            ),
+            $document->script->recordings[0]->heard,
+        ));
+        $words = $said($before);
+        [$second] = $before->script->recordings[0]->heard[1]->words;
+        $cut = $second->at - 500;
+        $whole = $before->script->recordings[0]->length;
+        // A part of the pause before the second line go, and 600 ms of silence come before the last word.
+        $end = end($words)[1] - 40;
+        $after = self::do('splice-recording', ['sound' => $sound, 'length' => $whole + 200, 'parts' => [
+            ['from' => 0, 'length' => $cut],
+            ['from' => $cut + 400, 'length' => $end - $cut - 400],
+            ['length' => 600],
+            ['from' => $end, 'length' => $whole - $end],
+        ]], $before);
+        $recording = $after->script->recordings[0];
+        self::assertSame([$sound, 0.0], [$recording->sound, (float) $recording->from]);
+        self::assertCount(count($words), $said($after));
+        foreach ($said($after) as $place => [$text, $at]) {
+            [$known, $was] = $words[$place];
+            self::assertSame($known, $text);
+            $by = $was < $cut ? 0.0 : ($was < $end ? -400.0 : 200.0);
+            self::assertEqualsWithDelta($was + $by, $at, 0.11, $text);
+        }
+        // Lines are laid anew; what is pinned keeps its pin, and what is not keeps its distance to what is said.
+        self::assertSame($before->script->lines[1]->begin - 12, $after->script->lines[1]->begin);
+        self::assertEquals($before->moves[0]->pin, $after->moves[0]->pin);
+        self::assertSame(546, end($after->moves)->begin);
+        self::assertSame($before->stage->frames + 6, $after->stage->frames);
+        // A take of the second line takes its words along, and the line’s own are gone.
+        $take = self::do('splice-recording', ['sound' => $sound, 'length' => 9000, 'parts' => [
+            ['from' => 0, 'length' => $cut],
+            ['length' => 2000, 'heard' => ['line' => $before->script->lines[1]->id, 'words' => [
+                ['text' => 'Four', 'at' => 100, 'end' => 400, 'sure' => 1],
+            ]]],
+        ]], $before);
+        $lines = array_column($take->script->recordings[0]->heard, 'words', 'line');
+        self::assertSame([$cut + 100], array_column($lines[$before->script->lines[1]->id], 'at'));
+        self::assertSame(2, count($lines), 'what was cut out is said no more');
+    }
+
     public function testEachPartGetsAPatternOrATextureThatNoOtherHas(): void
     {
         $document = self::demo();

@@ -218,11 +218,18 @@ final class LineTest extends TestCase
         return $read;
     }
 
-    /** @param array<string, mixed> $changes */
+    /**
+     * Drawn on from the left, where nothing else is said.
+     *
+     * @param array<string, mixed> $changes
+     */
     private static function piece(string $form, string $figures, array $changes): Piece
     {
+        $drawn = ['charts.0.entrance' => ['begin' => 12, 'frames' => 6, 'curve' => 'linear', 'order' => 'after',
+            'overlap' => 0, 'opens' => 'forward']];
+
         return Piece::fromJson(
-            (string) json_encode(Sample::document($figures, $changes, $form)),
+            (string) json_encode(Sample::document($figures, [...$drawn, ...$changes], $form)),
             Forms::shipped(),
         );
     }

@@ -222,6 +222,11 @@ final readonly class FenceLayout implements Layout
         return null;
     }
 
+    public function pitch(): ?float
+    {
+        return null;
+    }
+
     public function middle(): ?Room
     {
         return null;

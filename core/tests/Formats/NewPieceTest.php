@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Formats;
 
+use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\NewPiece;
+use Lupine\Core\Formats\TableText;
 use Lupine\Core\Legibility\Check;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,6 +55,21 @@ final class NewPieceTest extends TestCase
             1080,
             $legend->y + (count($piece->tables[0]->rows) - 1) * $legend->spacing * $legend->style->size,
         );
+    }
+
+    /** How parts come in by themselves: a whole in one sweep, an area up from its baseline, a line as it is drawn. */
+    public function testEachFormOpensAsItShould(): void
+    {
+        $months = "January\t5\nFebruary\t3\nMarch\t4";
+        $table = TableText::understood($months)->table;
+        $opens = static function (string $form) use ($table): array {
+            $entrance = NewPiece::document($table, Forms::shipped()->named($form), 'New')['charts'][0]['entrance'];
+
+            return [$entrance['order'], $entrance['opens']];
+        };
+        self::assertSame(['one', 'forward'], $opens('pie'));
+        self::assertSame(['after', 'forward'], $opens('line'));
+        self::assertSame(['overlapping', 'baseline'], $opens('area'));
     }
 
     /** @return iterable<string, array{string, string}> names of parts, in which order they stand */

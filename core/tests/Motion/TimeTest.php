@@ -132,6 +132,8 @@ final class TimeTest extends TestCase
                 ['12f', 'frames', 12.0],
                 ['1.5s', 'frames', 45.0],
                 ['0:04:15', 'frames', 135.0],
+                ['0:26', 'frames', 779.0],
+                ['1:00', 'frames', 1798.0],
                 ['40 px', 'pixels', 40.0],
             ] as [$typed, $unit, $value]
         ) {

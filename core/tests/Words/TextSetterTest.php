@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Words;
 
-use Lupine\Core\Piece\FontChoice;
+use Lupine\Core\Piece\Fonts;
 use Lupine\Core\Piece\ReadingSettings;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Tests\Sample;
+use Lupine\Core\Words\FontPack;
 use Lupine\Core\Words\NumberText;
 use Lupine\Core\Words\TextSetter;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,7 +21,7 @@ final class TextSetterTest extends TestCase
     /** @return iterable<array{string}> */
     public static function fonts(): iterable
     {
-        foreach (array_keys(FontChoice::FONTS) as $font) {
+        foreach (array_keys(Fonts::names()) as $font) {
             yield [$font];
         }
     }
@@ -39,6 +40,39 @@ final class TextSetterTest extends TestCase
             '000',
         ]);
         self::assertCount(1, array_unique($widths), 'every figure is as wide as the next');
+    }
+
+    /** Greek, Cyrillic and Vietnamese have their signs from the fallback, in the size of the font around them. */
+    #[DataProvider('fonts')]
+    public function testSignsThatAFontHasNotAreLent(string $font): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        self::assertSame([], $setter->missing('Επισκευή · Ремонт · Sửa chữa · Oprawa ½ €', $font));
+        $letter = $setter->run('Ж', new TextStyle($font, 100, '#ffffff'))->width
+            / FontPack::UNITS_PER_EM;
+        self::assertEqualsWithDelta(0.9, $letter, 0.35, 'of the size of the text, whatever the units of its font');
+    }
+
+    public function testOldStyleFiguresCountInPlaceToo(): void
+    {
+        $setter = new TextSetter(Sample::fonts());
+        foreach (Fonts::OLD_FIGURES as $font) {
+            $plain = new TextStyle($font, 44, '#ffffff');
+            $old = new TextStyle($font, 44, '#ffffff', hasOldFigures: true);
+            $run = $setter->run('3 of 1,248', $old);
+            self::assertSame('3 of 1,248', $run->text);
+            self::assertNotSame(
+                $setter->run('3', $plain)->glyphs[0]->outline,
+                $run->glyphs[0]->outline,
+                $font.' has another 3',
+            );
+            $widths = array_map(static fn (string $number): float => $setter->run($number, $old, true)->width, [
+                '111',
+                '394',
+                '888',
+            ]);
+            self::assertCount(1, array_unique($widths), $font);
+        }
     }
 
     public function testWrapsWithoutLosingAWord(): void

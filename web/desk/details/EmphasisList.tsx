@@ -1,12 +1,16 @@
 import type { SheetEmphasis } from '../../api/answers';
 import { Pick } from '../../fields/Choice';
 import { addEmphasis } from '../../piece/accents';
+import { namedText } from '../../piece/bound';
 import { removeMove } from '../../piece/changes';
 import type { FigureTarget, Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
-import { useTimecode } from '../useTimecode';
+import { shapeOf } from '../shapes';
+import { newNote } from './newNote';
 import { PinField } from './PinField';
+import { nearestWord } from './nearestWord';
+import { WordPin } from './WordPin';
 import { MoveCurve } from './MoveCurve';
 import { GroupFields } from '../../settings/GroupFields';
 import { OneField } from '../../settings/OneField';
@@ -16,6 +20,13 @@ interface Props {
   target: FigureTarget;
   /** as they run now, pins resolved */
   sheet: SheetEmphasis[];
+}
+
+/** The stage as it is looked at, in its own shape or in another. */
+function sizeNow(piece: Piece): [number, number] {
+  const shape = shapeOf(piece, usePlay.getState().shape);
+  const { width, height } = piece.shapes?.find(({ id }) => id === shape) ?? piece.stage;
+  return [width, height];
 }
 
 /** When a part stands out, how, and until when. */
@@ -50,7 +61,6 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
   const edit = useDesk((state) => state.edit);
   const ofDesk = useDesk((state) => state.computed?.sheet);
   const lines = ofDesk?.lines ?? {};
-  const timecode = useTimecode(ofDesk);
   const { emphasis } = move;
   if (!emphasis) return null;
   const change = (work: (draft: Move) => void): void =>
@@ -62,8 +72,26 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
     change((draft) => {
       if (draft.emphasis) Object.assign(draft.emphasis, part);
     });
+  // Titles stay what they are: a note is there only while its part stands out.
+  const notes = piece.words.filter(({ id, role = 'note' }) => role === 'note' || id === emphasis.note);
+  const addNote = (): void => {
+    const { target } = move;
+    const chart = 'chart' in target ? piece.charts.find(({ id }) => id === target.chart) : undefined;
+    if (!chart || !('figure' in target)) return;
+    const { figure } = target;
+    const middle = Math.round((now.begin + move.frames + now.letsGo) / 2);
+    let id = '';
+    edit((draft) => {
+      id = newNote(draft, chart, figure, middle, sizeNow(draft));
+      const one = draft.moves.find((other) => other.id === move.id);
+      if (one?.emphasis) one.emphasis.note = id;
+    });
+    usePlay.getState().go(middle);
+    usePlay.getState().select({ kind: 'words', words: id });
+  };
   const { untilPin } = emphasis;
-  const until = untilPin ? `${untilPin.line}:${untilPin.word ?? 'line'}` : emphasis.until === null ? 'line' : 'frame';
+  const until = untilPin ? 'word' : emphasis.until === null ? 'line' : 'frame';
+  const nearest = nearestWord(lines, now.letsGo);
   return (
     <div className="sub-fields">
       <PinField
@@ -81,22 +109,21 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
         options={[
           ['line', move.pin ? 'At the end of the line' : 'Automatically'],
           ['frame', 'On a frame'],
-          ...piece.script.lines.flatMap((line) =>
-            (lines[line.id] ?? []).map((word, index): [string, string] => [
-              `${line.id}:${index}`,
-              `On “${word.text.replace(/[.,;:!?]+$/u, '')}”, ${timecode(word.frame)}`,
-            ]),
-          ),
+          ...(nearest || untilPin ? [['word', 'On a word'] as ['word', string]] : []),
         ]}
         onChange={(chosen) => {
           if (chosen === 'line') set({ until: null, untilPin: null });
           else if (chosen === 'frame') set({ until: now.letsGo, untilPin: null });
-          else {
-            const [line, word] = chosen.split(':');
-            set({ until: null, untilPin: { line, word: Number(word), offset: 0 } });
-          }
+          else if (nearest) set({ until: null, untilPin: { ...nearest, offset: 0 } });
         }}
       />
+      {untilPin && (
+        <WordPin
+          piece={piece}
+          pin={untilPin}
+          onPin={(place) => set({ until: null, untilPin: { ...place, offset: untilPin.offset } })}
+        />
+      )}
       {until === 'frame' && (
         <OneField
           of="Emphasis"
@@ -117,8 +144,12 @@ function EmphasisFields({ piece, move, now }: { piece: Piece; move: Move; now: S
       <Pick
         label="Note"
         value={emphasis.note ?? ''}
-        options={[['', 'None'], ...piece.words.map(({ id, text }): [string, string] => [id, text || 'Empty'])]}
-        onChange={(note) => set({ note: note === '' ? null : note })}
+        options={[
+          ['', 'None'],
+          ...notes.map((one): [string, string] => [one.id, namedText(piece, one) || 'Empty']),
+          ['new', 'New note'],
+        ]}
+        onChange={(note) => (note === 'new' ? addNote() : set({ note: note === '' ? null : note }))}
       />
       <MoveCurve
         value={move.curve}

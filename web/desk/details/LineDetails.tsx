@@ -4,7 +4,10 @@ import type { Line, Piece } from '../../../contracts/piece';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { recordingOf } from '../../piece/voice';
+import { TakeButton } from '../voice/TakeButton';
 import { beginTapping } from '../voice/tapping';
+import { newTake } from '../voice/voiceStore';
 import { near, usePauses } from '../voice/usePauses';
 import { SaidList } from '../voice/SaidList';
 import { WordList } from './WordList';
@@ -115,6 +118,7 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
           >
             Tap words
           </button>
+          {recordingOf(piece)?.sound && <TakeButton text={line.text} onFile={(file) => void newTake(lineId, file)} />}
         </div>
         <WordList piece={piece} line={line} />
         <p className="hint">

@@ -1,7 +1,8 @@
 import type { Move, Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
-import { useTimecode } from '../useTimecode';
 import { moveName } from './moveName';
+import { nearestWord } from './nearestWord';
+import { WordPin } from './WordPin';
 import { OneField } from '../../settings/OneField';
 import { settingOf } from '../../settings/settings';
 
@@ -24,7 +25,9 @@ interface Props {
   onFollowMove?: (follow: NonNullable<Move['follow']>) => void;
 }
 
-/** On what a move begins: a word, a line, a frame, or in its chart's order. */
+type Way = 'order' | 'frame' | 'word' | 'move';
+
+/** On what a move begins: a word, a line, a frame, another move, or in its chart's order. */
 export function PinField(props: Props) {
   const {
     id,
@@ -41,10 +44,21 @@ export function PinField(props: Props) {
     onFollowMove,
   } = props;
   const sheet = useDesk((state) => state.computed?.sheet);
-  const timecode = useTimecode(sheet);
-  const lines = sheet?.lines ?? {};
   const follow = move?.follow ?? null;
   const others = piece.moves.filter(({ id: other, follow: its }) => other !== move?.id && its?.move !== move?.id);
+  const nearest = nearestWord(sheet?.lines ?? {}, begin);
+  const ways: [Way, string][] = [
+    ...(canFollow ? [['order', follows] as [Way, string]] : []),
+    ['frame', 'On a frame'],
+    ...(nearest || pin ? [['word', 'On a word'] as [Way, string]] : []),
+    ...(onFollowMove && others.length > 0 ? [['move', 'With another move'] as [Way, string]] : []),
+  ];
+  const choose = (way: Way): void => {
+    if (way === 'order') onFollow?.();
+    else if (way === 'frame') onFrame(begin);
+    else if (way === 'word' && nearest) onPin({ ...nearest, offset: 0 });
+    else if (way === 'move') onFollowMove?.({ move: others[0].id, how: 'with', offset: 0 });
+  };
   return (
     <>
       <div className="field">
@@ -52,55 +66,39 @@ export function PinField(props: Props) {
         <select
           id={id}
           className="form-select form-select-sm"
-          value={
-            pin
-              ? `${pin.line}:${pin.word ?? 'line'}`
-              : follow
-                ? `move ${follow.how} ${follow.move}`
-                : isOwn || !canFollow
-                  ? 'frame'
-                  : 'order'
-          }
-          onChange={(event) => {
-            const chosen = event.target.value;
-            if (chosen === 'order') onFollow?.();
-            else if (chosen === 'frame') onFrame(begin);
-            else if (chosen.startsWith('move ')) {
-              const [, how, other] = chosen.split(' ');
-              onFollowMove?.({ move: other, how: how as 'with' | 'after', offset: follow?.offset ?? 0 });
-            } else {
-              const [line, word] = chosen.split(':');
-              onPin({ line, word: word === 'line' ? null : Number(word), offset: pin?.offset ?? 0 });
-            }
-          }}
+          value={pin ? 'word' : follow ? 'move' : isOwn || !canFollow ? 'frame' : 'order'}
+          onChange={(event) => choose(event.target.value as Way)}
         >
-          {canFollow && <option value="order">{follows}</option>}
-          <option value="frame">On a frame</option>
-          {piece.script.lines
-            .filter((line) => (lines[line.id]?.length ?? 0) > 0 && line.text.trim() !== '')
-            .map((line) => (
-              <optgroup key={line.id} label={line.text.length > 44 ? `${line.text.slice(0, 42)}…` : line.text}>
-                <option value={`${line.id}:line`}>With the line</option>
-                {lines[line.id].map((word, index) => (
-                  <option key={index} value={`${line.id}:${index}`}>
-                    On “{word.text.replace(/[.,;:!?]+$/u, '')}”, {timecode(word.frame)}
-                  </option>
-                ))}
-              </optgroup>
-            ))}
-          {onFollowMove && others.length > 0 && (
-            <optgroup label="Another move">
-              {others.flatMap((other) =>
-                (['with', 'after'] as const).map((how) => (
-                  <option key={`${how} ${other.id}`} value={`move ${how} ${other.id}`}>
-                    {how === 'with' ? 'With' : 'After'}: {moveName(piece, other, sheet)}
-                  </option>
-                )),
-              )}
-            </optgroup>
-          )}
+          {ways.map(([way, text]) => (
+            <option key={way} value={way}>
+              {text}
+            </option>
+          ))}
         </select>
       </div>
+      {pin && <WordPin piece={piece} pin={pin} onPin={(place) => onPin({ ...place, offset: pin.offset })} />}
+      {follow && !pin && (
+        <div className="field">
+          <label htmlFor={`${id}-move`}>Move</label>
+          <select
+            id={`${id}-move`}
+            className="form-select form-select-sm"
+            value={`${follow.how} ${follow.move}`}
+            onChange={(event) => {
+              const [how, other] = event.target.value.split(' ');
+              onFollowMove?.({ move: other, how: how as 'with' | 'after', offset: follow.offset });
+            }}
+          >
+            {others.flatMap((other) =>
+              (['with', 'after'] as const).map((how) => (
+                <option key={`${how} ${other.id}`} value={`${how} ${other.id}`}>
+                  {how === 'with' ? 'With' : 'After'}: {moveName(piece, other, sheet)}
+                </option>
+              )),
+            )}
+          </select>
+        </div>
+      )}
       {follow && !pin ? (
         <OneField
           of="Follow"

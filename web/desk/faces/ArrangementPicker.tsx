@@ -4,6 +4,7 @@ import { ask } from '../../api/client';
 import type { ArrangementChoice } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
 import { giveBack, placeable } from '../../piece/places';
+import { GroupFields } from '../../settings/GroupFields';
 import { first, wordsOf } from '../../settings/settings';
 import { useDesk } from '../deskStore';
 import { shapeOf } from '../shapes';
@@ -30,12 +31,12 @@ export function ArrangementPicker({ piece }: { piece: Piece }) {
   const byHand = placeable(piece).filter((key) => places && key in places && places[key].by !== 'rule');
   const choose = ({ charts, several }: ArrangementChoice): void =>
     edit((draft) => {
-      draft.arrangement = { charts, several };
+      draft.arrangement = { ...draft.arrangement, charts, several };
     });
   const choices = data?.choices ?? [];
   const isNow = (choice: ArrangementChoice): boolean => choice.charts === now.charts && choice.several === now.several;
   return (
-    <section>
+    <section className="arrangement-section">
       <h3>Arrangement</h3>
       <div className="form-picker arrangement-picker" role="radiogroup" aria-label="Arrangement">
         {choices.map((choice) => {
@@ -63,6 +64,18 @@ export function ArrangementPicker({ piece }: { piece: Piece }) {
             </label>
           );
         })}
+      </div>
+      <div className="fields two-columns">
+        <GroupFields
+          of="Arrangement"
+          only={['across', 'down', 'columns', 'rows', 'gutter']}
+          value={now}
+          onChange={(part) =>
+            edit((draft) => {
+              draft.arrangement = { ...now, ...part };
+            })
+          }
+        />
       </div>
       {byHand.length > 0 && (
         <p className="hint">

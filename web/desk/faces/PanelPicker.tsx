@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { FileInput } from '../../common/FileInput';
 import { panels } from '../../../contracts/settings';
 import type { Panel, Piece } from '../../../contracts/piece';
 import { addPanel, panelName } from '../../piece/panels';
@@ -51,17 +52,11 @@ export function PanelPicker({ piece }: { piece: Piece }) {
           Picture
         </button>
       </div>
-      <input
-        ref={input}
-        type="file"
-        hidden
+      <FileInput
+        picker={input}
+        label="Picture for the stage"
         accept={PICTURES}
-        aria-label="Picture for the stage"
-        onChange={({ target }) => {
-          const [file] = target.files ?? [];
-          target.value = '';
-          if (file) void putPicture(file);
-        }}
+        onFile={(file) => void putPicture(file)}
       />
       {there.length > 0 && (
         <ul className="plain-list panel-list" aria-label="Panels on the stage">

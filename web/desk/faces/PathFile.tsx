@@ -1,11 +1,11 @@
 import { useRef } from 'react';
+import { FileInput } from '../../common/FileInput';
 import { useNotices } from '../../common/Notices';
 
 /** Takes the first path of an SVG file. */
 export function PathFile({ onPath }: { onPath: (data: string) => void }) {
   const picker = useRef<HTMLInputElement>(null);
-  const take = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const take = async (file: File): Promise<void> => {
     const say = useNotices.getState().say;
     if (file.size > 1_000_000) {
       say(`“${file.name}” is larger than 1 MB. Save only the path you need.`, { bad: true });
@@ -23,17 +23,7 @@ export function PathFile({ onPath }: { onPath: (data: string) => void }) {
       <button type="button" className="text-button" onClick={() => picker.current?.click()}>
         <i className="bi bi-file-earmark" aria-hidden="true" /> Import path from SVG…
       </button>
-      <input
-        ref={picker}
-        type="file"
-        accept=".svg,image/svg+xml"
-        className="d-none"
-        aria-label="An SVG file"
-        onChange={(event) => {
-          void take(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
+      <FileInput picker={picker} label="An SVG file" accept=".svg,image/svg+xml" onFile={(file) => void take(file)} />
     </span>
   );
 }

@@ -1,4 +1,6 @@
 import type { Piece } from '../../../contracts/piece';
+import { GroupFields } from '../../settings/GroupFields';
+import { useDesk } from '../deskStore';
 import { ArrangementPicker } from './ArrangementPicker';
 import { BackdropFields } from './BackdropFields';
 import { PanelPicker } from './PanelPicker';
@@ -8,6 +10,7 @@ import { ShutterFields } from './ShutterFields';
 
 /** The stage as a whole: how things share it, in which shapes it is made, what is behind them. */
 export function StageFace({ piece }: { piece: Piece }) {
+  const edit = useDesk((state) => state.edit);
   return (
     <div className="fields stage-face">
       <ArrangementPicker piece={piece} />
@@ -19,6 +22,15 @@ export function StageFace({ piece }: { piece: Piece }) {
         <h3>Backdrop</h3>
         <div className="fields three-columns">
           <BackdropFields piece={piece} />
+          <GroupFields
+            of="Ink"
+            value={piece.inks ?? {}}
+            onChange={(part) =>
+              edit((draft) => {
+                draft.inks = { ...draft.inks, ...part };
+              })
+            }
+          />
         </div>
       </section>
     </div>

@@ -1,8 +1,9 @@
 import { Switch } from '../../fields/Choice';
 import type { Piece } from '../../../contracts/piece';
-import { canBeOfPart, canWrap, styleAt, type StyleAt, type TypeSet } from '../../piece/styles';
+import { canBeOfPart, canWrap, styleAt, textAt, type StyleAt, type TypeSet } from '../../piece/styles';
 import { GroupFields } from '../../settings/GroupFields';
 import { useDesk } from '../deskStore';
+import { FontField } from '../fonts/FontField';
 import { usePlay } from '../playStore';
 
 interface Props {
@@ -26,7 +27,16 @@ export function StyleFields({ piece, at, keyed }: Props) {
   const more = ['upperCase', 'letterSpacing', ...(canWrap(at) ? (['leading', 'balanced'] as const) : [])] as const;
   return (
     <>
-      <GroupFields of="Names" only={['font', 'size', 'colour']} value={style} keyed={keyed} onChange={change} />
+      <GroupFields
+        of="Names"
+        only={['font', 'size', 'colour']}
+        value={style}
+        keyed={keyed}
+        slots={{
+          font: <FontField value={style.font} text={textAt(piece, at)} onChange={(font) => change({ font })} />,
+        }}
+        onChange={change}
+      />
       {canBeOfPart(piece, at) && <GroupFields of="Names" only={['ofPart']} value={style} onChange={change} />}
       <details className="style-more">
         <summary>Spacing, plate, finish</summary>

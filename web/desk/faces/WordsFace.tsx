@@ -9,6 +9,7 @@ import { useChartEdit } from '../useChartEdit';
 import { AxisFields } from './AxisFields';
 import { LegendFields } from './LegendFields';
 import { ReadingFields } from './ReadingFields';
+import { SayOnce } from './SayOnce';
 import { StyleFields } from './StyleFields';
 import { Pick, Switch } from '../../fields/Choice';
 import { GroupFields } from '../../settings/GroupFields';
@@ -82,6 +83,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
     });
   return (
     <>
+      <SayOnce chart={chart} />
       <section>
         <h3>Readings</h3>
         <ReadingFields reading={words.reading} onChange={(reading) => change('reading', reading)} />

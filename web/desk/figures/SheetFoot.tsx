@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import type { Chart, Pick, Table } from '../../../contracts/piece';
-import { FileInput } from '../../tables/FileInput';
+import { FileInput } from '../../common/FileInput';
+import { KINDS } from '../../tables/incoming';
 import { useFiles } from '../tables/filesStore';
 import { ShownRows } from './ShownRows';
 
@@ -43,6 +44,7 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
         <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'Import file…'}
       </button>
       <FileInput
+        accept={KINDS}
         picker={picker}
         label="Choose a file with figures"
         onFile={(file) => void useFiles.getState().take(file)}

@@ -11,6 +11,7 @@ import { usePlay } from '../playStore';
 import { figureOf } from '../sheet';
 import { useChartEdit } from '../useChartEdit';
 import { copyPart } from '../useClipboard';
+import { AccentField } from './AccentField';
 import { CoatList } from './CoatList';
 import { CoatPanel } from './CoatPanel';
 import { keyOf, type Kind, type Whose } from './coats';
@@ -48,6 +49,7 @@ export function FinishFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           content: (
             <div className="bench-face finish-list" style={ground}>
               <CoatList piece={piece} whose={whose} colour={colour} chosen={chosen} onChoose={onChoose} />
+              <AccentField chart={chart} />
             </div>
           ),
         },
@@ -139,6 +141,19 @@ function Colours({ piece, chart, whose, colour }: { piece: Piece; chart: Chart; 
           value={chart.own[whose.figure] ?? {}}
           colour={colour}
           onChange={(part) => edit((draft) => setOwn(draft, whose.figure, part))}
+        />
+      )}
+      {whose.of === 'accent' && (
+        <GroupFields
+          of="Accent"
+          only={['colour', 'out']}
+          value={chart.finish.accent ?? {}}
+          colour={colour}
+          onChange={(part) =>
+            edit((draft) => {
+              draft.finish.accent = { ...draft.finish.accent, ...part };
+            })
+          }
         />
       )}
       {whose.of === 'tracks' && (

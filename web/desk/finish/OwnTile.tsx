@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { FileInput } from '../../common/FileInput';
 import { reasonOf, sendFile } from '../../api/client';
 import { useNotices } from '../../common/Notices';
 import { useDesk } from '../deskStore';
@@ -34,18 +35,7 @@ export function OwnTile({ isOn, onChange }: Props) {
         </span>
         Own…
       </button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept=".svg"
-        aria-label="Add a tile"
-        onChange={({ target }) => {
-          const [file] = target.files ?? [];
-          target.value = '';
-          if (file) void take(file);
-        }}
-      />
+      <FileInput picker={input} label="Add a tile" accept=".svg" onFile={(file) => void take(file)} />
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { FileInput } from '../../common/FileInput';
 import { Pick } from '../../fields/Choice';
 import type { Piece } from '../../../contracts/piece';
 import { settingOf } from '../../settings/settings';
@@ -31,17 +32,11 @@ export function PictureField({ piece, value, onChange }: Props) {
           else onChange(chosen);
         }}
       />
-      <input
-        ref={input}
-        type="file"
-        hidden
+      <FileInput
+        picker={input}
+        label="Add a picture"
         accept={PICTURES}
-        aria-label="Add a picture"
-        onChange={({ target }) => {
-          const [file] = target.files ?? [];
-          target.value = '';
-          if (file) void takePicture(file).then((made) => made && onChange(made));
-        }}
+        onFile={(file) => void takePicture(file).then((made) => made && onChange(made))}
       />
     </>
   );

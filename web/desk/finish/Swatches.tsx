@@ -6,6 +6,8 @@ import type { Chart, Finish } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
 import { settingOf } from '../../settings/settings';
 import { useDesk } from '../deskStore';
+import { Apart } from './Apart';
+import { PaletteMenu } from './PaletteMenu';
 
 const MOST_SWATCHES = settingOf('Finish', 'swatches').max ?? 1;
 /** made colours that are shown one by one */
@@ -39,6 +41,12 @@ export function Swatches({ chart, edit }: { chart: Chart; edit: (change: (draft:
       useNotices.getState().say(reasonOf(error), { bad: true });
     }
   };
+  const ground = useDesk((state) => state.document?.backdrop.colour) ?? '#ffffff';
+  const take = (colours: string[]): void =>
+    edit((draft) => {
+      draft.finish.colours = 'set';
+      draft.finish.swatches = colours as typeof draft.finish.swatches;
+    });
   return (
     <div className="finish-colours">
       <GroupFields
@@ -47,8 +55,12 @@ export function Swatches({ chart, edit }: { chart: Chart; edit: (change: (draft:
         value={finish}
         onChange={({ colours }) => colours && void become(colours, Math.max(count, finish.swatches.length))}
       />
+      <div className="swatch-tools">
+        <PaletteMenu swatches={finish.swatches} count={count} ground={ground} onTake={take} />
+        <Apart chart={chart} figures={figures ?? []} ground={ground} edit={edit} />
+      </div>
       <div className="swatches">
-        {(finish.colours === 'tints' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
+        {(finish.colours !== 'set' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
           <ColourField
             key={index}
             bare

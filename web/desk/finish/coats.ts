@@ -16,13 +16,14 @@ export const MOST = settingOf('Finish', 'glows').max ?? 1;
 export const labelOf = (kind: Kind): string => settings[coats[kind]].label;
 
 /**
- * Whose coats are looked at: those of all parts of a chart, of one part, of its tracks, of a panel, of words, or of
- * their plate.
+ * Whose coats are looked at: those of all parts of a chart, of one part, of the accent, of its tracks, of a panel, of
+ * words, or of their plate.
  */
 export type Whose =
   | { of: 'chart'; chart: string }
   | { of: 'part'; chart: string; figure: string }
   | { of: 'tracks'; chart: string }
+  | { of: 'accent'; chart: string }
   | { of: 'panel'; panel: string }
   | { of: 'words'; at: StyleAt }
   | { of: 'plate'; at: StyleAt };
@@ -37,6 +38,7 @@ function listsOf(piece: Piece, whose: Whose): { own: Partial<OwnLists>; others: 
   const chart = piece.charts.find(({ id }) => id === whose.chart);
   const finish: Partial<OwnLists> = chart?.finish ?? {};
   if (whose.of === 'tracks') return { own: chart?.finish.tracks ?? {}, others: {} };
+  if (whose.of === 'accent') return { own: (chart?.finish.accent ?? {}) as Partial<OwnLists>, others: finish };
   return whose.of === 'chart'
     ? { own: finish, others: {} }
     : { own: (chart?.own[whose.figure] ?? {}) as Partial<OwnLists>, others: finish };
@@ -46,7 +48,7 @@ type OwnLists = { [K in Kind]: Coat<K>[] | null };
 
 /** Whether a part has coats of a kind of its own. */
 export function isOwn(piece: Piece, whose: Whose, kind: Kind): boolean {
-  return whose.of === 'part' && Boolean(listsOf(piece, whose).own[kind]);
+  return (whose.of === 'part' || whose.of === 'accent') && Boolean(listsOf(piece, whose).own[kind]);
 }
 
 /** The coats of a kind that something has: its own, or those of its chart. */
@@ -69,7 +71,8 @@ export function setCoats<K extends Kind>(piece: Piece, whose: Whose, kind: K, li
   }
   const finish = whose.of === 'tracks' ? piece.charts.find(({ id }) => id === whose.chart)?.finish : undefined;
   if (finish) finish.tracks ??= {};
-  Object.assign(listsOf(piece, whose).own, { [kind]: list ?? [] });
+  // The accent has what the chart has again, as a part has.
+  Object.assign(listsOf(piece, whose).own, { [kind]: list ?? (whose.of === 'accent' ? null : []) });
 }
 
 /** What moves change of it, and before which path its coats stand among what they can change; null: none do. */
@@ -83,6 +86,8 @@ export function targetOf(whose: Whose): { target: Target; path: string } | null 
       return { target: { panel: whose.panel }, path: '' };
     case 'tracks':
       return { target: { chart: whose.chart }, path: 'finish.tracks.' };
+    case 'accent':
+      return null;
     case 'words':
     case 'plate':
       return targetOfWords(whose.at, whose.of === 'plate' ? 'plate.' : '');

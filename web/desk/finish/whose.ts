@@ -10,6 +10,7 @@ import type { Whose } from './coats';
 export function finishesOf(piece: Piece, chart: Chart): [string, string][] {
   const hasTracks = 'track' in chart.form && chart.form.track !== 'none';
   return [
+    ...(chart.finish.accent ? [['accent', 'Accent'] as [string, string]] : []),
     ...(hasTracks ? [['tracks', 'Tracks'] as [string, string]] : []),
     ...(piece.panels ?? []).map((panel): [string, string] => [`panel:${panel.id}`, panelName(panel)]),
     ...stylesOf(piece, chart).flatMap(({ at, name }): [string, string][] => [
@@ -21,7 +22,7 @@ export function finishesOf(piece: Piece, chart: Chart): [string, string][] {
 
 /** By which name it is chosen; none for parts. */
 export function nameOf(whose: Whose): string {
-  if (whose.of === 'tracks') return whose.of;
+  if (whose.of === 'tracks' || whose.of === 'accent') return whose.of;
   if (whose.of === 'panel') return `panel:${whose.panel}`;
   return 'at' in whose ? `${whose.of}:${whose.at}` : '';
 }
@@ -39,6 +40,7 @@ export function whoseNow(
   const [of, ...rest] = chosen.split(':');
   const which = rest.join(':');
   if (of === 'tracks') return { of, chart: chart.id };
+  if (of === 'accent') return chart.finish.accent ? { of, chart: chart.id } : all;
   if (of === 'panel') return panelOf(piece, which) ? { of, panel: which } : all;
   if (of === 'words') return styleAt(piece, which) ? { of, at: which } : all;
   if (of === 'plate') return styleAt(piece, which)?.plate ? { of, at: which } : all;

@@ -145,7 +145,7 @@ export function LineBlock({ line, piece, words, zoom, left, width, room, onNext 
           }}
         />
       ) : picked && words.some(({ sure }) => sure !== null) ? (
-        <WordTimes line={line} piece={piece} words={words} zoom={zoom} width={width} onType={() => setTyping(true)} />
+        <WordTimes line={line} piece={piece} words={words} zoom={zoom} onType={() => setTyping(true)} />
       ) : (
         <div
           className="line-text"

@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type MouseEvent } from 'react';
 import { useRoving } from '../../common/useRoving';
 import { addLine } from '../../piece/changes';
 import { recordingOf } from '../../piece/voice';
@@ -13,7 +13,7 @@ import { LineBlock } from './LineBlock';
 import { Unwritten } from './Unwritten';
 import { lanesWidth, otherLanes, OtherLanes } from './OtherLanes';
 import { Playhead } from './Playhead';
-import { ShiftMenu } from './ShiftMenu';
+import { TimeMenu } from './TimeMenu';
 import { Rule } from './Rule';
 import { lanesOf, widthOf } from './lanes';
 import { Stems } from './Stems';
@@ -93,11 +93,24 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
     });
     usePlay.getState().select({ kind: 'line', line: made });
   };
+  const picking = usePlay((state) => state.pickingWord);
+  const pickWord = (event: MouseEvent): void => {
+    const place = (event.target as HTMLElement).closest<HTMLElement>('[data-word]')?.dataset.word;
+    if (!picking || !place) return;
+    event.stopPropagation();
+    const [line, word] = place.split(':');
+    picking.take({ line, word: Number(word) });
+    usePlay.setState({ pickingWord: null });
+  };
   const height = piece.stage.frames * zoom;
   const recording = recordingOf(piece);
   const linesAt = LINES_AT + (recording?.sound ? VOICE - 4 : 0);
   return (
-    <section className={`script${stale ? ' is-stale' : ''}`} aria-label="Script and stems">
+    <section
+      className={`script${stale ? ' is-stale' : ''}${picking ? ' is-picking' : ''}`}
+      aria-label="Script and stems"
+      onClickCapture={pickWord}
+    >
       <div className="script-head">
         <span className="script-head-time">Time</span>
         <span className="script-head-lines" style={{ marginLeft: linesAt - LINES_AT }}>
@@ -111,7 +124,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
         >
           <i className="bi bi-plus-lg" aria-hidden="true" /> Add line
         </button>
-        <ShiftMenu piece={piece} />
+        <TimeMenu piece={piece} />
         {others.length > 0 && (
           <button
             type="button"

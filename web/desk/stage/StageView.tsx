@@ -9,6 +9,8 @@ import { FillHandle } from './FillHandle';
 import { FormHandles } from './FormHandles';
 import type { Guide } from './guides';
 import { Told } from './Handle';
+import { OTHER_EYES, OtherEyes } from './OtherEyes';
+import { GridLines } from './GridLines';
 import { Outlines } from './Outlines';
 import { SelectionFrame } from './SelectionFrame';
 import { usePaintedCanvas } from './usePaintedCanvas';
@@ -28,7 +30,8 @@ interface Props {
 export function StageView({ piece, size, room }: Props) {
   const reel = useDesk((state) => state.reel);
   const computed = useDesk((state) => state.computed);
-  const { frame, selection, safeArea, face, outlines, view } = usePlay();
+  const { frame, selection, safeArea, face, outlines, hasGrid, view, alike } = usePlay();
+  const eyes = usePlay((state) => state.alike?.eyes ?? state.eyes);
   const pointedOut = usePlay((state) => (state.pointedOut?.frame === state.frame ? state.pointedOut.box : null));
   const stage = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -80,10 +83,8 @@ export function StageView({ piece, size, room }: Props) {
     onMarquee: setMarquee,
     onTell: setTold,
   });
-  const outline =
-    scene.current && isThere && selection?.kind === 'figure'
-      ? scene.current.outlineOf(selection.chart, selection.figure, frame)
-      : null;
+  const picked = alike ?? (selection?.kind === 'figure' ? { ...selection, figures: [selection.figure] } : null);
+  const outlined = picked?.figures.map((figure) => scene.current?.outlineOf(picked.chart, figure, frame)) ?? [];
   const curved = piece.charts.find(({ form }) => form.kind === 'ribbon' && form.curve === 'points');
   const curvedAt = curved && computed?.sheet.places[curved.id];
   const error = computed?.problems.find(({ severity }) => severity === 'error');
@@ -100,17 +101,29 @@ export function StageView({ piece, size, room }: Props) {
         background: piece.backdrop.kind === 'transparent' ? (piece.backdrop.preview ?? undefined) : undefined,
       }}
     >
-      <canvas ref={canvas} style={{ width, height }} aria-label={`Stage, frame ${frame}`} role="img" {...hand.events} />
+      <canvas
+        ref={canvas}
+        style={{ width, height, filter: eyes === 'usual' ? undefined : `url(#${OTHER_EYES})` }}
+        aria-label={`Stage, frame ${frame}`}
+        role="img"
+        {...hand.events}
+      />
+      <OtherEyes kind={eyes} />
       <svg className="stage-marks" viewBox={`${seen.left} ${seen.top} ${seen.width} ${seen.height}`}>
+        {hasGrid && <GridLines piece={piece} size={size} />}
         {outlines && isThere && (
           <Outlines piece={piece} scene={scene.current} frame={frame} size={size} shown={shown} />
         )}
-        {outline?.path && (
-          <g transform={outline.transform}>
-            <path d={outline.path} className="picked-under" strokeWidth={4.5 / shown} />
-            <path d={outline.path} className="picked" strokeWidth={2 / shown} />
-          </g>
-        )}
+        {isThere &&
+          outlined.map(
+            (outline, place) =>
+              outline?.path && (
+                <g key={place} transform={outline.transform}>
+                  <path d={outline.path} className="picked-under" strokeWidth={4.5 / shown} />
+                  <path d={outline.path} className="picked" strokeWidth={2 / shown} />
+                </g>
+              ),
+          )}
         {isThere && <SelectionFrame piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <CameraFrame piece={piece} size={size} shown={shown} />}
         {isThere && <FillHandle piece={piece} scene={scene.current} shown={shown} />}

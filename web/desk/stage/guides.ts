@@ -1,4 +1,5 @@
 import type { Box } from '../../../painter/src';
+import type { Grid } from '../../piece/grid';
 
 /** A line that something comes to rest on: across the whole stage, at a number of its pixels. */
 export interface Guide {
@@ -21,6 +22,14 @@ export function guidesOf(width: number, height: number, others: Box[], baselines
       ...[top, (top + bottom) / 2, bottom].map((at): Guide => ({ axis: 'y', at })),
     ]),
     ...baselines.map((at): Guide => ({ axis: 'y', at })),
+  ];
+}
+
+/** The edges of columns and rows. */
+export function gridGuides({ columns, rows }: Grid): Guide[] {
+  return [
+    ...columns.flat().map((at): Guide => ({ axis: 'x', at })),
+    ...rows.flat().map((at): Guide => ({ axis: 'y', at })),
   ];
 }
 

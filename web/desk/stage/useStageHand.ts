@@ -3,13 +3,15 @@ import { useDrag, type Taken } from '../../common/useDrag';
 import { at, inverse, type Box } from '../../../painter/src';
 import type { Scene } from '../../scene/scene';
 import type { Piece } from '../../../contracts/piece';
+import { gridOf } from '../../piece/grid';
 import { thingsOf } from '../../piece/panels';
+import { first } from '../../settings/settings';
 import type { PlaceKey } from '../../piece/places';
 import { moveAll, placesNow, type Places } from '../placesNow';
 import { useDesk } from '../deskStore';
 import { shapeOf } from '../shapes';
 import { usePlay, type Selection } from '../playStore';
-import { guidesOf, movedBox, snapped, type Guide } from './guides';
+import { gridGuides, guidesOf, movedBox, snapped, type Guide } from './guides';
 import { heldAt, joined, type Held } from './stageParts';
 import { groupOf, keysOf, selectionOf } from './selected';
 import { unitText } from './unitText';
@@ -76,7 +78,7 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
     const there = scene.current;
     if (!context || !there || event.button > 1) return null;
     const [x, y] = point(event);
-    const { frame, selection, select } = usePlay.getState();
+    const { frame, selection, select, hasGrid } = usePlay.getState();
     const { computed } = useDesk.getState();
     const sheet = computed?.sheet;
     const shape = shapeOf(piece, usePlay.getState().shape);
@@ -132,7 +134,10 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       keys,
       places: placesNow(piece, keys),
       box: joined(keys.map((one) => there.boxOf(one, frame))),
-      guides: guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
+      guides: [
+        ...guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
+        ...(hasGrid ? gridGuides(gridOf(size, piece.arrangement ?? first.Arrangement)) : []),
+      ],
       baselines: lines(keys),
     });
   };

@@ -1,13 +1,16 @@
 import { useRef, useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import ProgressBar from 'react-bootstrap/ProgressBar';
+import { FileInput } from '../../common/FileInput';
 import { counted } from '../../common/words';
 import type { Piece } from '../../../contracts/piece';
 import { recordingOf } from '../../piece/voice';
 import { useDesk } from '../deskStore';
 import { Departures } from './Departures';
 import { doubtfulWords } from './doubts';
+import { MicrophoneDialog } from './MicrophoneDialog';
 import { RecordingDialog } from './RecordingDialog';
+import { SOUNDS } from './sounds';
 import { ScratchDialog } from './ScratchDialog';
 import { ScriptDialog } from './ScriptDialog';
 import { tie, untied } from './saying';
@@ -16,11 +19,9 @@ import { addSound, findWords, takeRecording, useVoice } from './voiceStore';
 import { Found } from './Found';
 import { wordsOf } from '../../piece/changes';
 
-const SOUNDS = '.wav,.mp3,.m4a,.aac,.ogg,.oga,.opus,.flac,.aif,.aiff,audio/*';
-
 /** At the foot of the script: which recording is heard, how well its words are known, and what else can be read. */
 export function RecordingBar({ piece }: { piece: Piece }) {
-  const [open, setOpen] = useState<'recording' | 'scratch' | 'text' | null>(null);
+  const [open, setOpen] = useState<'recording' | 'microphone' | 'scratch' | 'text' | null>(null);
   const picker = useRef<HTMLInputElement>(null);
   const work = useVoice((state) => state.work);
   const id = useDesk((state) => state.id);
@@ -37,18 +38,7 @@ export function RecordingBar({ piece }: { piece: Piece }) {
   const tieAll = (): void => useDesk.getState().edit((draft) => offers.forEach((one) => tie(draft, one, sheet)));
   return (
     <footer className="recording-bar" aria-label="Recording">
-      <input
-        ref={picker}
-        type="file"
-        accept={SOUNDS}
-        className="d-none"
-        aria-label="File of a recording"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void addSound(file);
-          event.target.value = '';
-        }}
-      />
+      <FileInput picker={picker} label="File of a recording" accept={SOUNDS} onFile={(file) => void addSound(file)} />
       {tapping ? (
         <div className="voice-work" role="status">
           <span>
@@ -96,6 +86,9 @@ export function RecordingBar({ piece }: { piece: Piece }) {
               {recordings.length > 0 && <Dropdown.Divider />}
               <Dropdown.Item as="button" onClick={() => picker.current?.click()}>
                 Add a recording…
+              </Dropdown.Item>
+              <Dropdown.Item as="button" onClick={() => setOpen('microphone')}>
+                Record with the microphone…
               </Dropdown.Item>
               <Dropdown.Item as="button" disabled={!hasText} onClick={() => setOpen('scratch')}>
                 Add a scratch voice…
@@ -166,6 +159,14 @@ export function RecordingBar({ piece }: { piece: Piece }) {
         </>
       )}
       {open === 'recording' && recording && <RecordingDialog recording={recording} onClose={close} />}
+      {open === 'microphone' && (
+        <MicrophoneDialog
+          title="Recording"
+          lines={piece.script.lines.map(({ text }) => text)}
+          onUse={(file) => void addSound(file)}
+          onClose={close}
+        />
+      )}
       {open === 'scratch' && <ScratchDialog piece={piece} onClose={close} />}
       {open === 'text' && <ScriptDialog piece={piece} onClose={close} />}
     </footer>

@@ -8,27 +8,29 @@ import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { lineWord } from './lineWord';
 import { soundPlayer } from './soundPlayer';
+import { spread } from './spread';
 import { layByRecording } from './voiceStore';
 
-/** height of a word, and how wide a column of words is at least, in pixels */
-const WORD = 17;
-const COLUMN = 74;
+/** from one word to the next at least, and where words begin, beside the rail of their moments, in pixels */
+const WORD = 18;
+const LEFT = 26;
 
 interface Props {
   line: Line;
   piece: Piece;
   words: SheetWord[];
   zoom: number;
-  width: number;
   onType: () => void;
 }
 
 /** A line unfolded: every word stands where it is said, and is dragged to where it should be. */
-export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
+export function WordTimes({ line, piece, words, zoom, onType }: Props) {
   const edit = useDesk((state) => state.edit);
   const drag = useDrag();
   const pinned = pinnedWords(piece);
-  const columns = columnsOf(words, line, zoom, Math.max(1, Math.floor((width - 26) / COLUMN)));
+  const moments = words.map(({ frame }) => (frame - line.begin) * zoom);
+  const rows = spread(inOrder(moments), WORD, WORD / 2 - 4);
+  const deep = Math.max(0, ...rows, ...moments) + WORD / 2;
 
   const put = (index: number, frame: number): void => {
     const { rate } = piece.stage;
@@ -73,13 +75,20 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
   return (
     <div
       className="word-times"
-      style={{
-        minHeight: Math.max(0, ...words.map(({ frame }, index) => (frame - line.begin) * zoom + columns[index].down)),
-      }}
+      style={{ minHeight: deep }}
       role="group"
       aria-label={`Words of: ${line.text}`}
       onDoubleClick={onType}
     >
+      <svg className="word-leads" width={LEFT} height={deep} aria-hidden="true">
+        {words.map((word, index) => (
+          <path
+            key={index}
+            className={`${pinned.has(`${line.id}:${index}`) ? 'is-pinned' : ''}${word.doubtful ? ' is-doubtful' : ''}`}
+            d={`M2 ${moments[index]}h7L${LEFT - 3} ${rows[index]}`}
+          />
+        ))}
+      </svg>
       {words.map((word, index) => {
         const doubtful = word.doubtful;
         const state = [
@@ -89,10 +98,8 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
           word.sure === null ? ' is-guessed' : '',
           word.unsaid ? ' is-unsaid' : '',
         ].join('');
-        const top = (word.frame - line.begin) * zoom;
         return (
-          <div key={index} className={`word-time${state}`} style={{ top }}>
-            <span className="word-tick" style={{ width: 8 + columns[index].across }} />
+          <div key={index} className={`word-time${state}`} style={{ top: moments[index] }}>
             {word.found !== null && word.found !== word.frame && (
               <span className="word-found" style={{ top: (word.found - word.frame) * zoom }} title="Detected here" />
             )}
@@ -100,7 +107,7 @@ export function WordTimes({ line, piece, words, zoom, width, onType }: Props) {
               type="button"
               className="word"
               data-word={`${line.id}:${index}`}
-              style={{ left: 14 + columns[index].across, top: columns[index].down - WORD / 2 }}
+              style={{ left: LEFT, top: rows[index] - moments[index] - WORD / 2 }}
               title={titleOf(word, doubtful)}
               {...drag(take(index))}
               onClick={(event) => {
@@ -133,15 +140,8 @@ function titleOf({ hand, found, sure, unsaid }: SheetWord, doubtful: boolean): s
   return `${how}. Drag, or press ↑ ↓ to nudge.`;
 }
 
-/** Words that are said close to each other stand in columns beside each other, else a little lower. */
-function columnsOf(words: SheetWord[], line: Line, zoom: number, count: number): { across: number; down: number }[] {
-  const ends = Array.from({ length: count }, () => -Infinity);
-  return words.map(({ frame }) => {
-    const top = (frame - line.begin) * zoom;
-    let column = ends.findIndex((end) => end <= top);
-    if (column < 0) column = ends.indexOf(Math.min(...ends));
-    const at = Math.max(top, ends[column]);
-    ends[column] = at + WORD;
-    return { across: column * COLUMN, down: at - top };
-  });
+/** Words stand in the order in which they are read, also where one is said before the word before it. */
+function inOrder(moments: number[]): number[] {
+  let last = -Infinity;
+  return moments.map((moment) => (last = Math.max(last, moment)));
 }

@@ -4,8 +4,10 @@ import { ask, reasonOf, sendFile } from '../../api/client';
 import { newAct } from '../../common/acts';
 import { useNotices } from '../../common/Notices';
 import { newId } from '../../common/words';
-import type { Recording } from '../../../contracts/piece';
+import type { Line, Recording } from '../../../contracts/piece';
+import { stretchOf, takeOf, withInstead, type Spliced } from '../../piece/splice';
 import { addRecording, changeRecording, millisecondsOf, recordingOf, setHeard, setLaid } from '../../piece/voice';
+import { actBy } from '../act';
 import { askedPiece, type AskedPiece } from '../askedPiece';
 import { useDesk } from '../deskStore';
 
@@ -145,6 +147,78 @@ async function find(piece: AskedPiece, id: string, signal: AbortSignal, act = ne
   const found = await listen(body, signal, 'listening', isWords);
   await piece.edit((draft) => setHeard(draft, id, found.heard, found.unwritten), act);
   if (recordingOf(await piece.read())?.id === id) await layByRecording(act, piece);
+}
+
+/** The recording in use, put together anew; what is said, pinned and moved goes along, in one step of undo. */
+export function splice(parts: (recording: Recording) => Spliced[]): Promise<void> {
+  return working('saving the sound', (piece, signal) => putTogether(piece, parts, signal));
+}
+
+async function putTogether(
+  piece: AskedPiece,
+  partsOf: (recording: Recording) => Spliced[],
+  signal: AbortSignal,
+): Promise<void> {
+  const recording = recordingOf(await piece.read());
+  if (!recording?.sound) return;
+  const parts = partsOf(recording);
+  const body = {
+    kind: 'splice',
+    name: recording.name,
+    parts: parts.map(({ from, length, take }) => ({
+      sound: take?.sound ?? (from === null ? null : recording.sound),
+      from: take?.from ?? from ?? 0,
+      length,
+    })),
+  };
+  const made = await listen(body, signal, 'saving the sound', isFile);
+  const it = {
+    sound: made.sound,
+    length: millisecondsOf(made.seconds),
+    parts: parts.map(({ from, length, take }) => ({ from, length, heard: take?.heard ?? null })),
+  };
+  await actBy(
+    (document) => ask('POST acts/{act}', { at: { act: 'splice-recording' }, body: { document, with: it } }),
+    piece,
+    newAct(),
+  );
+}
+
+/** A new take of a line: it is looked for in the file, and stands in the recording in place of the one before. */
+export function newTake(line: string, file: File): Promise<void> {
+  return working('Uploading the file', async (piece, signal) => {
+    const id = await upload(file, signal);
+    const name = file.name.slice(0, 200);
+    const sound = await listen({ kind: 'file', upload: id, name }, signal, 'reading the file', isFile);
+    const { script } = await piece.read();
+    const written = script.lines.find((one) => one.id === line);
+    if (!written) throw new GivenUp();
+    const length = millisecondsOf(sound.seconds);
+    const lines = [{ id: line, text: written.text }];
+    const body = { kind: 'words', sound: sound.sound, from: 0, to: length, lines, known: [] };
+    const { heard } = await listen(body, signal, 'listening', isWords);
+    const take = takeOf(sound.sound, length, heard.find((one) => one.line === line) ?? { line, words: [] });
+    if (!take) throw new Error(`No word of this line was found in “${name}”. The recording stays as it was.`);
+    await putTogether(
+      piece,
+      (recording) => withInstead(recording, placeOf(recording, script.lines, line), take),
+      signal,
+    );
+  });
+}
+
+/** Where a line is said; one that is not yet is said after the line before it. */
+function placeOf(recording: Recording, lines: Line[], line: string): [number, number] {
+  const at = lines.findIndex(({ id }) => id === line);
+  const own = stretchOf(recording, lines[at]);
+  if (own) return own;
+  const before = lines
+    .slice(0, at)
+    .reverse()
+    .map((one) => stretchOf(recording, one))
+    .find((one) => one !== null);
+  const end = before?.[1] ?? recording.from;
+  return [end, end];
 }
 
 /** The lines are read by a voice that stands in for a narrator; read again, it takes the place of the one before. */

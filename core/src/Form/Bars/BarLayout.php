@@ -167,6 +167,11 @@ final readonly class BarLayout implements Layout
         return $this->isUpright ? Axes::ScaleUpright : Axes::ScaleAcross;
     }
 
+    public function pitch(): ?float
+    {
+        return $this->isUpright || $this->rows === 0 ? null : $this->plot->height / $this->rows;
+    }
+
     public function middle(): ?Room
     {
         return null;

@@ -138,6 +138,11 @@ final readonly class DialLayout implements Layout
         return null;
     }
 
+    public function pitch(): ?float
+    {
+        return null;
+    }
+
     public function middle(): Room
     {
         return new Room($this->centre, $this->hole > 0 ? $this->hole * 1.6 : $this->radius, $this->hole);

@@ -98,7 +98,13 @@ final readonly class Line implements Form
 
     public function defaults(): FormDefaults
     {
-        return new FormDefaults(labels: 'none', readings: 'value', hasNames: true, isWide: true);
+        return new FormDefaults(
+            labels: 'none',
+            readings: 'value',
+            hasNames: true,
+            isWide: true,
+            isRising: $this->isFilled,
+        );
     }
 
     public function fitted(float $width, float $height, int $count): array

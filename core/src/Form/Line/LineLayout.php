@@ -229,6 +229,11 @@ final readonly class LineLayout implements Layout, DrawnOn
         return Axes::ScaleUpright;
     }
 
+    public function pitch(): ?float
+    {
+        return null;
+    }
+
     public function middle(): ?Room
     {
         return null;

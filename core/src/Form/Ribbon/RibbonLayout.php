@@ -258,6 +258,11 @@ final readonly class RibbonLayout implements HasGaps, Layout
         return null;
     }
 
+    public function pitch(): ?float
+    {
+        return null;
+    }
+
     public function middle(): ?Room
     {
         if (!$this->isClosed) {

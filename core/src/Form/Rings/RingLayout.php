@@ -26,8 +26,12 @@ final readonly class RingLayout implements Layout
     use StandsApart;
 
     /** @param array<string, Ring> $rings by figure id, in the order in which they are laid out */
-    private function __construct(private FormSettings $settings, private Point $centre, private array $rings)
-    {
+    private function __construct(
+        private FormSettings $settings,
+        private Point $centre,
+        private array $rings,
+        private float $band,
+    ) {
     }
 
     public static function of(FormSettings $settings, Point $centre, Moment $moment): self
@@ -50,7 +54,7 @@ final readonly class RingLayout implements Layout
             $rings[$standing->figureId] = new Ring($radius, $thickness, $sweep, $ownFull);
         }
 
-        return new self($settings, $centre, $rings);
+        return new self($settings, $centre, $rings, $band);
     }
 
     public function order(): array
@@ -131,6 +135,11 @@ final readonly class RingLayout implements Layout
     public function axes(): ?Axes
     {
         return null;
+    }
+
+    public function pitch(): float
+    {
+        return $this->band;
     }
 
     public function middle(): Room

@@ -61,7 +61,7 @@ final readonly class Round implements Form
 
     public function defaults(): FormDefaults
     {
-        return new FormDefaults(hasLegend: true, hasTotal: $this->hasHole);
+        return new FormDefaults(hasLegend: true, hasTotal: $this->hasHole, isCut: true);
     }
 
     public function fitted(float $width, float $height, int $count): array

@@ -268,6 +268,11 @@ final readonly class RoundLayout implements Layout, HasGaps
         return null;
     }
 
+    public function pitch(): ?float
+    {
+        return null;
+    }
+
     public function middle(): Room
     {
         $width = $this->holeRadius > 0 ? $this->holeRadius * 1.6 : $this->radius;

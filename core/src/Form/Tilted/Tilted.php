@@ -92,7 +92,7 @@ final readonly class Tilted implements Form
 
     public function defaults(): FormDefaults
     {
-        return new FormDefaults(hasLegend: true, hasTotal: false);
+        return new FormDefaults(hasLegend: true, hasTotal: false, isCut: true);
     }
 
     public function fitted(float $width, float $height, int $count): array

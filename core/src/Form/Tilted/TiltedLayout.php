@@ -136,6 +136,11 @@ final readonly class TiltedLayout implements Layout, Solid
         return null;
     }
 
+    public function pitch(): ?float
+    {
+        return null;
+    }
+
     public function middle(): ?Room
     {
         return null;

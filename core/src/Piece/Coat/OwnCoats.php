@@ -49,6 +49,21 @@ final readonly class OwnCoats
     ) {
     }
 
+    /** What of another is said, and these where it says nothing. */
+    public function under(self $own): self
+    {
+        return new self(
+            $own->fills ?? $this->fills,
+            $own->patterns ?? $this->patterns,
+            $own->textures ?? $this->textures,
+            $own->inners ?? $this->inners,
+            $own->lines ?? $this->lines,
+            $own->edges ?? $this->edges,
+            $own->glows ?? $this->glows,
+            $own->shadows ?? $this->shadows,
+        );
+    }
+
     /** Whether those of one kind, a key of Coats::KINDS, are its own. */
     public function has(string $kind): bool
     {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Piece } from '../contracts/piece';
+import type { Piece } from '../../contracts/piece';
 
 /** where the lines stand, each from its first frame to the one after its last */
 const TIMES = [
@@ -11,8 +11,8 @@ const TIMES = [
 ];
 
 /**
- * The first half of the demo, last year alone, without its recording and its motion blur, its lines at moments of their
- * own: a check does not hang on a voice.
+ * The first half of the demo, last year alone, in no kit, without its recording and its motion blur, its lines at
+ * moments of their own: a check hangs on no voice and on no look.
  */
 export function evenlySpoken(): Piece {
   const piece = JSON.parse(readFileSync(new URL('./the-mending-room.json', import.meta.url), 'utf8')) as Piece;

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lupine\Core\Arrangement;
+
+use Lupine\Core\Figures\Figures;
+use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Finish\MarkColours;
+use Lupine\Core\Piece\AccentSettings;
+use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Coat\OwnCoats;
+use Lupine\Core\Piece\FormCatalogue;
+use Lupine\Core\Piece\FreeText;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Table;
+
+/** What parts have by their turn, and what the accent has, as what is their own. What a hand gave them goes before. */
+final class PartLooks
+{
+    /** signs of a name from which on it is looked for in a title, and of one that is cut short, as Nov is */
+    private const SHORTEST = 3;
+
+    public static function in(Piece $piece, FormCatalogue $forms): Piece
+    {
+        $charts = array_map(static fn (Chart $chart): Chart => self::of($chart, $piece, $forms), $piece->charts);
+
+        return $charts === $piece->charts ? $piece : $piece->withCharts($charts);
+    }
+
+    private static function of(Chart $chart, Piece $piece, FormCatalogue $forms): Chart
+    {
+        $turns = $chart->finish->turns;
+        $accent = $chart->finish->accent;
+        // What is drawn as one has no parts to be told apart.
+        if (($turns === [] && $accent === null) || $forms->isJoined($chart->form->kind)) {
+            return $chart;
+        }
+        $table = $chart->shown($piece->table($chart->table));
+        $part = $accent === null ? null : self::part($accent, $chart, $table, $piece->words);
+        $out = $accent !== null && $forms->isCut($chart->form->kind) ? $accent->out : 0.0;
+        $own = [];
+        foreach (MarkColours::numbers($chart, $table) as $id => $number) {
+            $coats = $turns === [] ? new OwnCoats() : $turns[$number % count($turns)];
+            $its = $id === $part && $accent !== null
+                ? $chart->own($id)->over($accent->colour, $out, $coats->under($accent->coats))
+                : $chart->own($id)->over(null, 0.0, $coats);
+            if ($turns !== [] || $id === $part) {
+                $own[$id] = $its;
+            }
+        }
+
+        return $chart->withOwn($own);
+    }
+
+    /**
+     * @param list<FreeText> $words of the piece
+     *
+     * @return string|null the id of a row; null: no part
+     */
+    private static function part(AccentSettings $accent, Chart $chart, Table $table, array $words): ?string
+    {
+        if ($accent->of !== 'title') {
+            return $accent->of === 'part' ? $accent->part : null;
+        }
+        foreach ($words as $text) {
+            if ($text->role === 'title' && !$text->isHidden) {
+                return self::named($text->text, $table) ?? self::largest($chart, $table);
+            }
+        }
+
+        return self::largest($chart, $table);
+    }
+
+    /** The row whose name comes first in a text; of two that begin there, the one with the longer name. */
+    public static function named(string $text, Table $table): ?string
+    {
+        $said = self::words($text);
+        $found = null;
+        $best = [PHP_INT_MAX, 0];
+        foreach ($table->rows as $row) {
+            $words = self::words($row->label);
+            // Of several words short ones are “and” and the like.
+            $least = count($words) > 1 ? self::SHORTEST + 1 : self::SHORTEST;
+            foreach ($words as $word) {
+                foreach ($said as $place => $one) {
+                    $at = [$place, -mb_strlen($word)];
+                    if ($at < $best && mb_strlen($word) >= $least && self::isSame($word, $one)) {
+                        [$found, $best] = [$row->id, $at];
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** None where the figures run through time: another one is the largest then and now. */
+    private static function largest(Chart $chart, Table $table): ?string
+    {
+        if ($chart->run !== null) {
+            return null;
+        }
+        try {
+            $largest = null;
+            foreach (Figures::ofAmounts($table, $chart->column, true)->list as $figure) {
+                $largest = $largest === null || $figure->value() > $largest->value() ? $figure : $largest;
+            }
+
+            return $largest?->id;
+        } catch (ImpossibleFigures) {
+            return null;
+        }
+    }
+
+    /** Whether a title means a word of a name: the same, one of several, or one that is cut short, as Nov is. */
+    private static function isSame(string $word, string $said): bool
+    {
+        $one = static fn (string $text): string => (string) preg_replace('/(?<=..)(?:es|s)$/u', '', $text);
+
+        return $one($word) === $one($said)
+            || (mb_strlen($word) === self::SHORTEST && str_starts_with($said, $word));
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($text), $found);
+
+        return $found[0];
+    }
+}
