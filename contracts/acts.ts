@@ -302,6 +302,25 @@ export interface Acts {
      */
     values?: ('marks' | 'axis') | null;
   };
+  /**
+   * Takes one chart back from another version, with its figures and moves.
+   */
+  'take-back-chart': {
+    /**
+     * as it was
+     */
+    chart: Chart;
+    /**
+     * its figures, as they were
+     */
+    table: Table;
+    /**
+     * of the chart and its parts, as they were
+     *
+     * @maxItems 2000
+     */
+    moves: Move[];
+  };
 }
 /**
  * A part of a sound that was put together.

@@ -72,6 +72,10 @@ export interface Answers {
   'POST pieces/{piece}/duplicate': StoredPiece;
   'POST pieces/{piece}/undo': StoredPiece;
   'POST pieces/{piece}/redo': StoredPiece;
+  'GET pieces/{piece}/versions': Versions;
+  'GET pieces/{piece}/versions/{version}': OneVersion;
+  'PUT pieces/{piece}/versions/{version}': VersionEntry;
+  'POST versions/compared': ComparedVersions;
   'GET pieces/{piece}/desk': OpenedPiece;
   'GET hand-offs': HandOffs;
   'POST pieces/{piece}/hand-offs': HandOff;
@@ -84,6 +88,7 @@ export interface Answers {
   'POST coats': Reel;
   'POST grounds': Reel;
   'GET pieces/{piece}/reel': Reel;
+  'GET pieces/{piece}/versions/{version}/reel': Reel;
 }
 /**
  * A pasted table, understood, before anything is made of it.
@@ -1679,6 +1684,80 @@ export interface SavedPiece {
   version: number;
   canUndo: boolean;
   canRedo: boolean;
+}
+/**
+ * A page of what there was of a piece, newest first.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Versions".
+ */
+export interface Versions {
+  versions: VersionEntry[];
+  /**
+   * number of the last of this page, where there are older ones
+   */
+  more: number | null;
+}
+/**
+ * A version of a piece, in the list of what there was.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "VersionEntry".
+ */
+export interface VersionEntry {
+  number: number;
+  /**
+   * that it was given; null: none, and it may be thinned
+   */
+  name: string | null;
+  at: string | null;
+  /**
+   * now: where the piece stands; redo: undone, and can be done again; aside: undone, and then something else done
+   */
+  state: 'past' | 'now' | 'redo' | 'aside';
+  /**
+   * from the version that it was made from; none for the first
+   */
+  changes: Difference[];
+  isFirst: boolean;
+}
+/**
+ * One thing that is not the same in two versions of a piece.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Difference".
+ */
+export interface Difference {
+  about: 'figures' | 'words' | 'timing' | 'looks' | 'stage';
+  /**
+   * such as “Lamps & lights 302 → 389”
+   */
+  text: string;
+  /**
+   * the chart that it belongs to
+   */
+  chart: string | null;
+}
+/**
+ * A version of a piece with its document.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OneVersion".
+ */
+export interface OneVersion {
+  number: number;
+  name: string | null;
+  at: string | null;
+  document: Piece;
+}
+/**
+ * What is not the same in two versions.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ComparedVersions".
+ */
+export interface ComparedVersions {
+  differences: Difference[];
 }
 /**
  * What the desk opens with: a piece, and what is computed of it; null where that is refused.

@@ -18,6 +18,7 @@ use App\Http\Controllers\ScriptController;
 use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StillController;
 use App\Http\Controllers\TableController;
+use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
 // What is costly can be asked for so often in a minute, and no oftener (config/lupine.php).
@@ -92,6 +93,11 @@ Route::post('pieces/{piece}/restore', [PieceController::class, 'restore'])->with
 Route::post('pieces/{piece}/duplicate', [PieceController::class, 'duplicate']);
 Route::post('pieces/{piece}/undo', [PieceHistoryController::class, 'undo']);
 Route::post('pieces/{piece}/redo', [PieceHistoryController::class, 'redo']);
+Route::get('pieces/{piece}/versions', [VersionController::class, 'index']);
+Route::get('pieces/{piece}/versions/{version}', [VersionController::class, 'show'])->whereNumber('version');
+Route::put('pieces/{piece}/versions/{version}', [VersionController::class, 'update'])->whereNumber('version');
+Route::get('pieces/{piece}/versions/{version}/reel', [VersionController::class, 'reel'])->whereNumber('version');
+Route::post('versions/compared', [VersionController::class, 'compare']);
 Route::get('pieces/{piece}/desk', [PieceController::class, 'desk']);
 Route::get('pieces/{piece}/reel', [StillController::class, 'reel']);
 Route::get('pieces/{piece}/still.svg', [StillController::class, 'svg']);

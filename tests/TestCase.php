@@ -9,6 +9,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 use Tests\Api\KeepsTheContract;
 
@@ -66,6 +67,24 @@ abstract class TestCase extends LaravelTestCase
         ];
 
         return $document;
+    }
+
+    /** A small piece on the shelf. */
+    protected function begin(): string
+    {
+        return $this->postJson('/api/pieces', ['document' => self::small()])
+            ->assertCreated()
+            ->json('id');
+    }
+
+    /** @param array<string, mixed> $document */
+    protected function save(string $id, array $document, ?int $version): TestResponse
+    {
+        return $this->putJson(
+            "/api/pieces/$id",
+            ['document' => $document],
+            $version === null ? [] : ['If-Match' => '"'.$version.'"'],
+        );
     }
 
     /** Starts the painter of stills, as bin/start does, until the test is over. */

@@ -65,6 +65,10 @@ final readonly class Contract
         'POST pieces/{piece}/duplicate' => StoredPiece::class,
         'POST pieces/{piece}/undo' => StoredPiece::class,
         'POST pieces/{piece}/redo' => StoredPiece::class,
+        'GET pieces/{piece}/versions' => Versions::class,
+        'GET pieces/{piece}/versions/{version}' => OneVersion::class,
+        'PUT pieces/{piece}/versions/{version}' => VersionEntry::class,
+        'POST versions/compared' => ComparedVersions::class,
         'GET pieces/{piece}/desk' => OpenedPiece::class,
         'GET hand-offs' => HandOffs::class,
         'POST pieces/{piece}/hand-offs' => HandOff::class,
@@ -79,7 +83,13 @@ final readonly class Contract
     public const REFUSALS = [412 => Conflict::class, 0 => Refused::class];
 
     /** Routes that answer with a reel, whose format docs/reel.md describes. */
-    public const REELS = ['POST compute/filmed', 'POST coats', 'POST grounds', 'GET pieces/{piece}/reel'];
+    public const REELS = [
+        'POST compute/filmed',
+        'POST coats',
+        'POST grounds',
+        'GET pieces/{piece}/reel',
+        'GET pieces/{piece}/versions/{version}/reel',
+    ];
 
     /** Routes that answer with files and pictures. */
     public const FILES = [

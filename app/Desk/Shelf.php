@@ -115,6 +115,14 @@ final readonly class Shelf
         );
     }
 
+    /** How a document looks on its last frame, as text of a reel; null where it cannot be drawn. */
+    public function reelOf(string $text): ?string
+    {
+        $reel = $this->picture($text)->reel;
+
+        return $reel === null ? null : json_encode($reel, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
     private function picture(string $text): \stdClass
     {
         // Drawing takes a while; a piece looks the same until its version changes.

@@ -78,6 +78,19 @@ final class Body
             : throw new BadPiece('The piece must be an object.', 'document');
     }
 
+    /**
+     * One of several documents that came, read and accepted as `document` is.
+     *
+     * @throws BadPiece
+     */
+    public function documentAt(string $name): \stdClass
+    {
+        Piece::fromDocument($this->field->get($name)->value(), app(Forms::class));
+        $document = Upgrade::of($this->object->{$name} ?? null);
+
+        return $document instanceof \stdClass ? $document : throw new BadPiece('The piece must be an object.', $name);
+    }
+
     /** @throws BadPiece */
     public function documentText(): string
     {

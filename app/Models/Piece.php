@@ -106,8 +106,8 @@ final class Piece extends Model
     }
 
     /**
-     * Adds a revision after the head, or changes the one at the head where it comes from the same act of the hand;
-     * what had been undone is gone then. A save that was kept already is not kept again.
+     * Adds a revision after the head, or changes the one at the head where it comes from the same act of the hand and
+     * has no name; what had been undone is put aside then. A save that was kept already is not kept again.
      *
      * @param string|null $save by which the same save is known when it comes again, since its answer was lost
      *
@@ -134,15 +134,20 @@ final class Piece extends Model
     {
         $text = DocumentText::of($document);
         $this->move($version, function () use ($document, $text, $act, $save, $version): array {
-            $this->revisions()->where('number', '>', $this->head)->delete();
+            // What was undone is no step of undo any more, but can be come back to.
+            $this->revisions()->where('number', '>', $this->head)->update(['aside' => true]);
             $kept = ['document' => $text, 'save' => $save, 'version' => $version + 1];
-            $sameAct = $this->revisions()->where('number', $this->head)->where('act', $act);
+            $sameAct = $this->revisions()->where('number', $this->head)->where('act', $act)
+                ->whereNull('name');
             $isSameAct = $act !== null && $sameAct->update($kept) > 0;
+            $last = $this->revisions()->max('number');
+            $number = $isSameAct ? $this->head : (is_numeric($last) ? (int) $last : $this->head) + 1;
             if (!$isSameAct) {
-                $this->revisions()->create(['number' => $this->head + 1, 'act' => $act, ...$kept]);
+                $its = ['number' => $number, 'made_from' => $this->head, 'act' => $act];
+                $this->revisions()->create([...$its, ...$kept]);
             }
 
-            return [$isSameAct ? $this->head : $this->head + 1, $text, self::titleOf($document)];
+            return [$number, $text, self::titleOf($document)];
         });
     }
 
@@ -190,6 +195,7 @@ final class Piece extends Model
     private function neighbour(int $direction): HasMany
     {
         $neighbours = $this->revisions();
+        $neighbours->where('aside', false);
         $neighbours->where('number', $direction < 0 ? '<' : '>', $this->head);
         $neighbours->orderBy('number', $direction < 0 ? 'desc' : 'asc');
 

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\DB;
 /**
  * Which revisions are kept: all of the last hour, then the last of every ten minutes for a day, the last of every day
  * for a month, and the last of every month. The one that a piece stands at, its first one, and those that were given a
- * name are kept whatever their age. Undo walks over the gaps.
+ * name are kept whatever their age. Undo walks over the gaps. What was undone and is kept aside is
+ * thinned by itself.
  */
 final readonly class KeptRevisions
 {
@@ -30,10 +31,10 @@ final readonly class KeptRevisions
             ->where('revisions.created_at', '<', $now->copy()->subSeconds(self::HOUR))
             ->orderBy('revisions.piece_id')
             ->orderByDesc('revisions.number')
-            ->select(['revisions.id', 'piece_id', 'number', 'head', 'name', 'revisions.created_at']);
+            ->select(['revisions.id', 'piece_id', 'number', 'head', 'name', 'aside', 'revisions.created_at']);
         foreach ($revisions->cursor() as $revision) {
             $span =
-                $revision->piece_id.
+                $revision->piece_id.($revision->aside ? ' aside' : '').
                 self::span((int) $now->diffInSeconds($revision->created_at, true), $revision->created_at);
             $isKept = $revision->number === 1 || $revision->number === $revision->head || $revision->name !== null;
             if (!$isKept && $span === $later) {

@@ -274,23 +274,6 @@ final class PieceApiTest extends TestCase
         $this->getJson("/api/pieces/$id")->assertJsonPath('document.title', 'Elsewhere')->assertJsonPath('version', 4);
     }
 
-    private function begin(): string
-    {
-        return $this->postJson('/api/pieces', ['document' => self::small()])
-            ->assertCreated()
-            ->json('id');
-    }
-
-    /** @param array<string, mixed> $document */
-    private function save(string $id, array $document, ?int $version): TestResponse
-    {
-        return $this->putJson(
-            "/api/pieces/$id",
-            ['document' => $document],
-            $version === null ? [] : ['If-Match' => '"'.$version.'"'],
-        );
-    }
-
     /** @return array<string, mixed> a piece in which so many rows move all the time */
     private static function wide(int $rows, int $frames): array
     {

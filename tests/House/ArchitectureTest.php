@@ -17,6 +17,7 @@ final class ArchitectureTest extends TestCase
         'Contract' => [],
         'Piece' => ['Settings'],
         'Edits' => ['Settings', 'Piece'],
+        'Versions' => ['Contract', 'Settings', 'Piece', 'Motion'],
         'Geometry' => [],
         'Texture' => [],
         'Reel' => ['Contract', 'Geometry', 'Texture'],

@@ -31,6 +31,7 @@ const KEYS: [string, [string, string][]][] = [
       ['1 to 6', 'Switch bench tabs'],
       ['N', 'Add line at the playhead'],
       ['Y', 'Open or close the kits'],
+      ['E', 'Open or close earlier versions'],
       ['G', 'Show or hide safe areas'],
       ['H', 'Show outlines only'],
       ['R', 'Show or hide the grid and margins'],

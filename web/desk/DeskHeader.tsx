@@ -10,6 +10,7 @@ import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
 import { KitButton } from './kits/KitButton';
 import { StageDialog } from './StageDialog';
+import { VersionButton } from './versions/VersionButton';
 
 const SAVED = {
   saved: 'Saved',
@@ -38,6 +39,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
           <span className={`saved is-${state}`} role="status" title={unsaved ?? undefined}>
             {SAVED[state]}
           </span>
+          <VersionButton />
           <button
             type="button"
             className="quiet-button"

@@ -16,6 +16,7 @@ import { Stage } from './stage/Stage';
 import { DeskFiles } from './tables/DeskFiles';
 import { useFiles } from './tables/filesStore';
 import { Transport } from './Transport';
+import { VersionPanel } from './versions/VersionPanel';
 import { useClipboard } from './useClipboard';
 import { useDeskKeys } from './useDeskKeys';
 import { usePlayback } from './usePlayback';
@@ -56,7 +57,7 @@ function Desk({ id }: { id: string }) {
     };
   }, [title]);
   const isHeld = usePlay((state) => state.isHeld);
-  const isChoosingKit = usePlay((state) => state.isChoosingKit);
+  const open = usePlay((state) => state.beside);
   const calm = useDeferredValue(document_, null);
   // When a piece is opened, and while something is dragged, the stage goes first.
   const beside = isHeld || calm === null ? calm : document_;
@@ -84,7 +85,15 @@ function Desk({ id }: { id: string }) {
               usual: '39%',
               least: '300px',
               folded: '0px',
-              content: beside && (isChoosingKit ? <KitPanel piece={document_} /> : <ScriptColumn piece={beside} />),
+              content:
+                beside &&
+                (open === 'kits' ? (
+                  <KitPanel piece={document_} />
+                ) : open === 'versions' ? (
+                  <VersionPanel piece={document_} />
+                ) : (
+                  <ScriptColumn piece={beside} />
+                )),
             },
             {
               id: 'work',

@@ -5,7 +5,7 @@ import { useNotices } from '../common/Notices';
 import { reading } from '../fields/reads';
 import type { Acts } from '../../contracts/acts';
 import type { Piece } from '../../contracts/piece';
-import { inTurn } from './acting';
+import { becomes, inTurn } from './acting';
 import { askedPiece, type AskedPiece } from './askedPiece';
 
 const TRY_AGAIN_AFTER = 3000;
@@ -71,13 +71,7 @@ async function changed(
     const now = await asked.read();
     // What came in between is kept: it is done to that as well.
     if (now !== before && JSON.stringify(now) !== JSON.stringify(before)) continue;
-    await asked.edit((draft) => replace(draft, document), step);
+    await asked.edit((draft) => becomes(draft, document), step);
     return made;
   }
-}
-
-/** A document becomes another one. */
-function replace(draft: Piece, by: Piece): void {
-  for (const name of Object.keys(draft) as (keyof Piece)[]) if (!(name in by)) delete draft[name];
-  Object.assign(draft, by);
 }

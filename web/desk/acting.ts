@@ -1,3 +1,5 @@
+import type { Piece } from '../../contracts/piece';
+
 /** Acts that core does to the piece on the desk, one after the other: each begins with what the one before led to. */
 let running: Promise<unknown> = Promise.resolve();
 
@@ -11,3 +13,9 @@ export function inTurn<T>(work: () => Promise<T>): Promise<T> {
 export const allDone = async (): Promise<void> => {
   await running;
 };
+
+/** A document becomes another one. */
+export function becomes(draft: Piece, other: Piece): void {
+  for (const name of Object.keys(draft) as (keyof Piece)[]) if (!(name in other)) delete draft[name];
+  Object.assign(draft, other);
+}

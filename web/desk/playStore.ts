@@ -46,7 +46,7 @@ type Settable = Pick<
   | 'view'
   | 'finishOf'
   | 'coat'
-  | 'isChoosingKit'
+  | 'beside'
   | 'eyes'
   | 'alike'
 >;
@@ -112,8 +112,8 @@ interface PlayState {
   alike: { chart: string; figures: string[]; eyes: Eyes } | null;
   /** what takes the word of the script that is clicked next */
   pickingWord: { id: string; take: (place: { line: string; word: number }) => void } | null;
-  /** whether the kits are open, over the script */
-  isChoosingKit: boolean;
+  /** what is open over the script */
+  beside: 'kits' | 'versions' | null;
   /** pixels of the script for one frame */
   zoom: number;
   go: (frame: number) => void;
@@ -155,7 +155,7 @@ const START = {
   keys: [] as KeyRef[],
   curveOf: null as KeyRef | null,
   view: null,
-  isChoosingKit: false,
+  beside: null,
   eyes: 'usual' as Eyes,
   alike: null,
   pickingWord: null,

@@ -155,7 +155,8 @@ export function useDeskKeys(): void {
         h: () => set({ outlines: !usePlay.getState().outlines }),
         r: () => set({ hasGrid: !usePlay.getState().hasGrid }),
         s: () => set({ isSideBySide: !usePlay.getState().isSideBySide, view: null }),
-        y: () => set({ isChoosingKit: !usePlay.getState().isChoosingKit }),
+        y: () => set({ beside: usePlay.getState().beside === 'kits' ? null : 'kits' }),
+        e: () => set({ beside: usePlay.getState().beside === 'versions' ? null : 'versions' }),
         t: () => void tap(),
         b: () => set({ blurred: usePlay.getState().blurred === 'never' ? 'at rest' : 'never' }),
         v: () => set({ isMuted: !usePlay.getState().isMuted }),
@@ -164,8 +165,8 @@ export function useDeskKeys(): void {
             usePlay.setState({ pickingWord: null });
             return;
           }
-          if (usePlay.getState().isChoosingKit) {
-            set({ isChoosingKit: false });
+          if (usePlay.getState().beside) {
+            set({ beside: null });
             return;
           }
           endTapping();

@@ -38,6 +38,7 @@ final readonly class Acts
         'each-its-own' => EachItsOwn::class,
         'take-kit' => TakeKit::class,
         'say-once' => SayOnce::class,
+        'take-back-chart' => TakeBackChart::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */

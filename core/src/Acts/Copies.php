@@ -55,10 +55,44 @@ final readonly class Copies
         foreach ($added as $copy) {
             // Of moves that come along together, one goes on following the other.
             $follow = Json::object($copy, 'follow');
-            if ($follow !== null && isset($ids[Json::text($follow, 'move')])) {
-                $follow->move = $ids[Json::text($follow, 'move')];
+            $followed = Json::text($follow, 'move');
+            if ($follow !== null && isset($ids[$followed])) {
+                $follow->move = $ids[$followed];
+            } elseif ($follow !== null && Edited::named($all, $followed) === null) {
+                $copy->follow = null;
             }
         }
         $edited->document->moves = $all;
+    }
+
+    /** A chart of another document, or of another time, lets go of charts and lines that are not here. */
+    public static function loosen(Edited $edited, \stdClass $chart): void
+    {
+        $charts = $edited->charts();
+        foreach (['entrance', 'exit'] as $kind) {
+            $motion = Json::object($chart, $kind);
+            if (Edited::named($charts, Json::text($motion, 'with')) === null) {
+                unset($motion->with);
+            }
+        }
+        if (Edited::named($charts, Json::text($chart, 'axisOf')) === null) {
+            unset($chart->axisOf);
+        }
+        foreach (Json::objects(Json::object($chart, 'run')->pins ?? null) as $moment) {
+            if (Edited::named($edited->lines(), Json::text(Json::object($moment, 'pin'), 'line')) === null) {
+                $moment->pin = null;
+            }
+        }
+    }
+
+    /** Whether two tables say the same. */
+    public static function isSameTable(\stdClass $one, \stdClass $other): bool
+    {
+        $said = static fn (\stdClass $table): string => (string) json_encode([
+            $table->columns ?? null,
+            $table->rows ?? null,
+        ]);
+
+        return $said($one) === $said($other);
     }
 }

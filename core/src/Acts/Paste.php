@@ -185,7 +185,7 @@ final readonly class Paste implements Act
             $id = $names[Json::text($table, 'id')] = Json::text($table, 'id');
             $known = Edited::named($edited->tables(), $id);
             // The same table is shared; another one of that name comes along under a name of its own.
-            if ($known !== null && self::isSame($known, $table)) {
+            if ($known !== null && Copies::isSameTable($known, $table)) {
                 continue;
             }
             $copy = Json::copy($table);
@@ -196,16 +196,6 @@ final readonly class Paste implements Act
         }
 
         return $names;
-    }
-
-    private static function isSame(\stdClass $one, \stdClass $other): bool
-    {
-        $said = static fn (\stdClass $table): string => (string) json_encode([
-            $table->columns ?? null,
-            $table->rows ?? null,
-        ]);
-
-        return $said($one) === $said($other);
     }
 
     /** @param array<string, string> $names ids of charts and texts here, by what they were */
@@ -240,20 +230,7 @@ final readonly class Paste implements Act
         }
         $copy->table = $tables[Json::text($copy, 'table')] ?? $copy->table ?? null;
         $copy->group = null;
-        foreach (['entrance', 'exit'] as $kind) {
-            $motion = Json::object($copy, $kind);
-            if (Edited::named($charts, Json::text($motion, 'with')) === null) {
-                unset($motion->with);
-            }
-        }
-        if (Edited::named($charts, Json::text($copy, 'axisOf')) === null) {
-            unset($copy->axisOf);
-        }
-        foreach (Json::objects(Json::object($copy, 'run')->pins ?? null) as $moment) {
-            if (Edited::named($edited->lines(), Json::text(Json::object($moment, 'pin'), 'line')) === null) {
-                $moment->pin = null;
-            }
-        }
+        Copies::loosen($edited, $copy);
         $edited->document->charts = [...$charts, $copy];
 
         return Json::text($copy, 'id');

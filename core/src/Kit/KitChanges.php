@@ -18,6 +18,7 @@ use Lupine\Core\Piece\LabelSettings;
 use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\NamesSettings;
 use Lupine\Core\Settings\Declared;
+use Lupine\Core\Settings\Differing;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Json;
 
@@ -121,33 +122,9 @@ final readonly class KitChanges
      */
     private static function differing(string $where, array $settings, ?\stdClass $now, ?\stdClass $then): array
     {
-        $changes = [];
-        foreach ($settings as $declared) {
-            [$is, $was] = [self::said($now, $declared->name), self::said($then, $declared->name)];
-            if ($is !== $was) {
-                $label = $declared->label() === '' ? $declared->name : $declared->label();
-                $changes[] = $where.': '.lcfirst($label);
-            }
-        }
-
-        return $changes;
-    }
-
-    /** What is said of a setting, with numbers as numbers and nothing where it is said to be none. */
-    private static function said(?\stdClass $in, string $name): ?string
-    {
-        $value = $in->{$name} ?? null;
-
-        return in_array($value, [null, [], false], true) ? null : json_encode(self::plain($value), JSON_THROW_ON_ERROR);
-    }
-
-    private static function plain(mixed $value): mixed
-    {
-        return match (true) {
-            $value instanceof \stdClass => (object) array_map(self::plain(...), get_object_vars($value)),
-            is_array($value) => array_map(self::plain(...), $value),
-            is_int($value) => (float) $value,
-            default => $value,
-        };
+        return array_map(
+            static fn (string $label): string => $where.': '.$label,
+            Differing::labels($settings, $now, $then),
+        );
     }
 }

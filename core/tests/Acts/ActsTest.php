@@ -51,6 +51,39 @@ final class ActsTest extends TestCase
             ->words[0]->at, 'a recording knows no frames');
     }
 
+    public function testOneChartIsTakenBackAndAllElseStays(): void
+    {
+        $then = self::demo();
+        $chart = $then->charts[0];
+        $with = ['chart' => $chart, 'table' => $then->tables[0], 'moves' => array_values(array_filter(
+            $then->moves,
+            static fn (\stdClass $move): bool => ($move->target->chart ?? '') === $chart->id,
+        ))];
+        $now = self::demo();
+        $now->title = 'Renamed';
+        $now->charts[0]->form->kind = 'pie';
+        $now->tables[0]->rows[0]->cells[0] = '1';
+        $now->moves = [];
+        $back = self::do('take-back-chart', $with, $now);
+        self::assertEquals($then->charts, $back->charts);
+        self::assertEquals($then->tables, $back->tables);
+        self::assertSame('Renamed', $back->title);
+        self::assertCount(count($with['moves']), $back->moves);
+
+        // Figures that another chart shows now are left to it.
+        $now->charts[] = (object) [...(array) Json::copy($now->charts[0]), 'id' => 'other'];
+        $back = self::do('take-back-chart', $with, $now);
+        self::assertSame('1', $back->tables[0]->rows[0]->cells[0]);
+        self::assertSame($back->tables[1]->id, $back->charts[0]->table);
+        self::assertSame('512', $back->tables[1]->rows[0]->cells[0]);
+        self::assertSame($back->tables[0]->id, $back->charts[1]->table);
+
+        // One that was removed since comes again; what its moves hung on is let go where it is gone.
+        $now->charts = [];
+        $now->script->lines = [];
+        self::assertEquals([$chart->id], array_column(self::do('take-back-chart', $with, $now)->charts, 'id'));
+    }
+
     public function testAllIsFittedIntoAnotherLength(): void
     {
         $before = self::demo();

@@ -6,7 +6,7 @@ import { useDesk } from '../deskStore';
 
 /** Which kit the piece is in; opens the kits. Where the kit has changed since, that can be taken. */
 export function KitButton({ piece }: { piece: Piece }) {
-  const isOpen = usePlay((state) => state.isChoosingKit);
+  const isOpen = usePlay((state) => state.beside === 'kits');
   const edit = useDesk((state) => state.edit);
   const kits = useKits();
   const mark = piece.kit;
@@ -19,7 +19,7 @@ export function KitButton({ piece }: { piece: Piece }) {
         className={`stage-format kit-button${isOpen ? ' is-on' : ''}`}
         aria-pressed={isOpen}
         title="Choose or keep a look (Y)"
-        onClick={() => usePlay.getState().set({ isChoosingKit: !isOpen })}
+        onClick={() => usePlay.getState().set({ beside: isOpen ? null : 'kits' })}
       >
         <i className="bi bi-palette2" aria-hidden="true" /> {mark ? mark.name : 'Kits'}
       </button>

@@ -13,6 +13,7 @@ import { OTHER_EYES, OtherEyes } from './OtherEyes';
 import { GridLines } from './GridLines';
 import { Outlines } from './Outlines';
 import { SelectionFrame } from './SelectionFrame';
+import { VersionOverlay } from '../versions/VersionOverlay';
 import { usePaintedCanvas } from './usePaintedCanvas';
 import { pan, useSight, zoomAt } from './useSight';
 import { useStageHand } from './useStageHand';
@@ -181,6 +182,7 @@ export function StageView({ piece, size, room }: Props) {
           />
         )}
       </svg>
+      <VersionOverlay width={width} />
       {view && (
         <button type="button" className="view-zoom" onClick={() => usePlay.getState().set({ view: null })}>
           {Math.round(view.zoom * 100)} % of the view · all of it
