@@ -1712,7 +1712,7 @@ export interface VersionEntry {
   name: string | null;
   at: string | null;
   /**
-   * now: where the piece stands; redo: undone, and can be done again; aside: undone, and then something else done
+   * now: where the piece stands; redo: undone; aside: undone before something else was done
    */
   state: 'past' | 'now' | 'redo' | 'aside';
   /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\House;
 
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\AlsoCalled;
 use Lupine\Core\Formats\DeskSettings;
 use Lupine\Core\Formats\PieceSchema;
 use Lupine\Core\Settings\BadPiece;
@@ -93,6 +94,24 @@ final class SettingsTest extends TestCase
     }
 
     /** A group that nothing else knows is read, published, and shown at the desk, with its errors and their places. */
+    public function testWhatPeopleCallSettingsIsSaidOfSettingsThatThereAre(): void
+    {
+        $forms = Forms::shipped();
+        $known = [];
+        foreach (PieceSchema::catalogue($forms)->groups as $name => $group) {
+            $known[$name] = true;
+            foreach ($group->each() as $setting) {
+                $known[$name.'.'.$setting->name] = $known['.'.$setting->name] = true;
+            }
+        }
+        foreach ($forms->names() as $form) {
+            foreach ($forms->settingsOf($form) as $setting) {
+                $known['Form.'.$setting->name] = true;
+            }
+        }
+        self::assertSame([], array_keys(array_diff_key(AlsoCalled::WORDS, $known)));
+    }
+
     public function testASettingIsDeclaredOnce(): void
     {
         $catalogue = Catalogue::of(Probe::class);

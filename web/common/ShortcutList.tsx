@@ -26,8 +26,9 @@ const KEYS: [string, [string, string][]][] = [
   [
     'Piece',
     [
-      ['Ctrl Z', 'undo'],
-      ['Ctrl Shift Z', 'redo'],
+      ['F, or Ctrl K anywhere', 'Find a setting, an act, a figure, a line, a kit or a piece'],
+      ['Ctrl Z', 'Undo'],
+      ['Ctrl Shift Z', 'Redo'],
       ['1 to 6', 'Switch bench tabs'],
       ['N', 'Add line at the playhead'],
       ['Y', 'Open or close the kits'],
@@ -86,6 +87,7 @@ const KEYS: [string, [string, string][]][] = [
 /** All keys of the desk, in one place. */
 export function ShortcutList() {
   const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (event.key === '?' && !isTyping(event.target)) setOpen(true);
@@ -93,6 +95,11 @@ export function ShortcutList() {
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
   }, []);
+  const wanted = typed.trim().toLowerCase();
+  const shown = KEYS.map(([group, keys]): (typeof KEYS)[number] => [
+    group,
+    keys.filter((key) => key.join(' ').toLowerCase().includes(wanted)),
+  ]).filter(([, keys]) => keys.length > 0);
   return (
     <>
       <button
@@ -110,7 +117,18 @@ export function ShortcutList() {
             <Modal.Title id="keys-title">Keyboard shortcuts</Modal.Title>
           </Modal.Header>
           <Modal.Body className="keys">
-            {KEYS.map(([group, keys]) => (
+            <input
+              type="search"
+              className="form-control form-control-sm keys-search"
+              aria-label="Find a key"
+              placeholder="Find a key, or what it does"
+              value={typed}
+              maxLength={60}
+              autoFocus
+              onChange={({ target }) => setTyped(target.value)}
+            />
+            {shown.length === 0 && <p className="hint keys-search">No key does that. Find (F) looks everywhere.</p>}
+            {shown.map(([group, keys]) => (
               <section key={group}>
                 <h3>{group}</h3>
                 <dl>

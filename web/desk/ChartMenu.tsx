@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import type { Piece } from '../../contracts/piece';
 import { AddChart } from './AddChart';
@@ -11,7 +10,8 @@ const MOST = 12;
 /** Which chart the bench is about, and how another comes onto the stage. */
 export function ChartMenu({ piece }: { piece: Piece }) {
   const chart = useChart(piece);
-  const [isAdding, setAdding] = useState(false);
+  const isAdding = usePlay((state) => state.isAddingChart);
+  const setAdding = (isAddingChart: boolean): void => usePlay.getState().set({ isAddingChart });
   return (
     <>
       <Dropdown className="chart-menu ms-auto" align="end">

@@ -8,6 +8,7 @@ import { useIsReading } from '../fields/reads';
 import { setTitle } from '../piece/changes';
 import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
+import { openFind } from './find/findStore';
 import { KitButton } from './kits/KitButton';
 import { StageDialog } from './StageDialog';
 import { VersionButton } from './versions/VersionButton';
@@ -36,6 +37,9 @@ export function DeskHeader({ piece }: { piece: Piece }) {
     <Header
       actions={
         <>
+          <button type="button" className="quiet-button" title="Find (F)" aria-label="Find" onClick={openFind}>
+            <i className="bi bi-search" aria-hidden="true" />
+          </button>
           <span className={`saved is-${state}`} role="status" title={unsaved ?? undefined}>
             {SAVED[state]}
           </span>
@@ -91,6 +95,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
       <button
         type="button"
         className="stage-format"
+        data-act="stage"
         onClick={() => setAsked(true)}
         title="Stage size, frame rate and length"
       >

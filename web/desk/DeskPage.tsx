@@ -8,6 +8,7 @@ import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
 import { DeskHeader } from './DeskHeader';
 import { useDesk } from './deskStore';
+import { Find } from './find/FindField';
 import { KitPanel } from './kits/KitPanel';
 import { usePlay } from './playStore';
 import { ProblemBar } from './ProblemBar';
@@ -118,7 +119,7 @@ function Desk({ id }: { id: string }) {
                       },
                       {
                         id: 'bench',
-                        usual: '36%',
+                        usual: '42%',
                         least: '150px',
                         folded: '42px',
                         content: beside && <Bench piece={beside} />,
@@ -131,6 +132,7 @@ function Desk({ id }: { id: string }) {
           ]}
         />
         <ConflictChoice />
+        <Find piece={document_} />
         <DeskFiles piece={document_} />
       </div>
     </StageTimeContext>

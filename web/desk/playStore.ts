@@ -47,6 +47,8 @@ type Settable = Pick<
   | 'finishOf'
   | 'coat'
   | 'beside'
+  | 'isAddingChart'
+  | 'voiceDialog'
   | 'eyes'
   | 'alike'
 >;
@@ -114,6 +116,10 @@ interface PlayState {
   pickingWord: { id: string; take: (place: { line: string; word: number }) => void } | null;
   /** what is open over the script */
   beside: 'kits' | 'versions' | null;
+  /** whether another chart is being added */
+  isAddingChart: boolean;
+  /** the dialog of the recording that is open */
+  voiceDialog: 'recording' | 'scratch' | 'text' | 'microphone' | null;
   /** pixels of the script for one frame */
   zoom: number;
   go: (frame: number) => void;
@@ -156,6 +162,8 @@ const START = {
   curveOf: null as KeyRef | null,
   view: null,
   beside: null,
+  isAddingChart: false,
+  voiceDialog: null,
   eyes: 'usual' as Eyes,
   alike: null,
   pickingWord: null,

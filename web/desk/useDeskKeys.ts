@@ -7,11 +7,12 @@ import { thingsOf } from '../piece/panels';
 import { act } from './act';
 import { useDesk } from './deskStore';
 import { editPlaces } from './placesNow';
+import { openFind } from './find/findStore';
 import { FACES, usePlay } from './playStore';
 import { keysOf, selectionOf } from './stage/selected';
 import { endTapping, tap } from './voice/tapping';
 
-function loopLineAtPlayhead(): void {
+export function loopLineAtPlayhead(): void {
   const { frame, loop, set } = usePlay.getState();
   const line = useDesk.getState().document?.script.lines.find(({ begin, end }) => frame >= begin && frame < end);
   set({ loop: loop || !line ? null : { begin: line.begin, end: line.end } });
@@ -33,6 +34,14 @@ function selectNeighbour(by: number): boolean {
   const next = figures[place + by];
   if (next) select({ kind: 'figure', chart: selection.chart, figure: next.id });
   return true;
+}
+
+export function addLineAtPlayhead(): void {
+  let id = '';
+  useDesk.getState().edit((piece) => {
+    id = addLine(piece, usePlay.getState().frame);
+  });
+  usePlay.getState().select({ kind: 'line', line: id });
 }
 
 function remove(): void {
@@ -62,7 +71,7 @@ function remove(): void {
 }
 
 /** Everything that has a place is taken at once. */
-function takeAll(): void {
+export function takeAll(): void {
   const { document } = useDesk.getState();
   if (!document) return;
   const keys = thingsOf(document).map(({ id }) => id);
@@ -117,8 +126,13 @@ export function useDeskKeys(): void {
         [which]()
         .catch((error: unknown) => useNotices.getState().say(reasonOf(error), { bad: true }));
     const listen = (event: KeyboardEvent): void => {
-      const { playing, play, stop, step, go, frames, frame, select, set, safeArea } = usePlay.getState();
+      const { playing, play, stop, step, go, frames, select, set, safeArea } = usePlay.getState();
       const command = event.ctrlKey || event.metaKey;
+      if (command && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        if (!document.querySelector('.modal.show')) openFind();
+        return;
+      }
       if (command && event.key.toLowerCase() === 'z' && !isText(event.target)) {
         event.preventDefault();
         void walk(event.shiftKey ? 'redo' : 'undo');
@@ -175,13 +189,8 @@ export function useDeskKeys(): void {
         },
         Delete: remove,
         Backspace: remove,
-        n: () => {
-          let id = '';
-          useDesk.getState().edit((piece) => {
-            id = addLine(piece, frame);
-          });
-          select({ kind: 'line', line: id });
-        },
+        n: addLineAtPlayhead,
+        f: openFind,
       };
       // A control that was only clicked would act on the key as well.
       const take = (): void => {

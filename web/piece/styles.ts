@@ -22,6 +22,18 @@ export function styleAt(piece: Piece, at: StyleAt): TypeSet | null {
   return piece.charts.find(({ id }) => id === owner)?.words[which as Part] ?? null;
 }
 
+/** The group of the catalogue that the words are, whose style it is. */
+export function groupAt(
+  at: StyleAt,
+): 'Captions' | 'FreeText' | 'Labels' | 'Names' | 'Legend' | 'Centre' | 'AxisTitles' {
+  if (at === 'captions') return 'Captions';
+  const [owner, which] = at.split('/');
+  if (owner === 'text') return 'FreeText';
+  return ({ labels: 'Labels', names: 'Names', legend: 'Legend', centre: 'Centre', axis: 'AxisTitles' } as const)[
+    which as Part
+  ];
+}
+
 /** Some of what is set so, to see a font with; empty where nothing is written yet. */
 export function textAt(piece: Piece, at: StyleAt): string {
   if (at === 'captions') return piece.script.lines[0]?.text ?? '';

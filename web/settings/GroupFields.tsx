@@ -6,6 +6,8 @@ type Its = Pick<ComponentProps<typeof SettingField>, 'colour'>;
 
 interface Props<G extends keyof Groups> extends Its {
   of: G;
+  /** the group that its fields are found by, where that is another one */
+  as?: string;
   value: Groups[G];
   /** those alone, in this order; all, if absent */
   only?: readonly (keyof Groups[G] & string)[];
@@ -21,6 +23,7 @@ interface Props<G extends keyof Groups> extends Its {
 /** The fields of a group of settings, as core declares them. */
 export function GroupFields<G extends keyof Groups>({
   of,
+  as = of,
   value,
   only,
   but = [],
@@ -39,9 +42,12 @@ export function GroupFields<G extends keyof Groups>({
     return (
       <Fragment key={name}>
         {slot ? (
-          slot[1]
+          <span className="setting" data-setting={`${as}.${name}`}>
+            {slot[1]}
+          </span>
         ) : (
           <SettingField
+            of={as}
             setting={setting}
             value={values[name]}
             isKeyed={name in keyed}

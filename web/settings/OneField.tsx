@@ -4,7 +4,7 @@ import { settingOf, type Groups } from './settings';
 
 type Props<G extends keyof Groups, K extends keyof Groups[G] & string> = Omit<
   ComponentProps<typeof SettingField>,
-  'setting' | 'onChange'
+  'setting' | 'of' | 'onChange'
 > & {
   of: G;
   name: K;
@@ -20,6 +20,7 @@ export function OneField<G extends keyof Groups, K extends keyof Groups[G] & str
 }: Props<G, K>) {
   return (
     <SettingField
+      of={of}
       setting={settingOf(of, name)}
       onChange={(value) => onChange(value as NonNullable<Groups[G][K]>)}
       {...its}

@@ -7,6 +7,8 @@ import type { Setting } from './settings';
 
 interface Props {
   setting: Setting;
+  /** the group that it is of, by which it is found */
+  of?: string;
   value: unknown;
   /** moves change it */
   isKeyed?: boolean;
@@ -33,16 +35,25 @@ const SIDE_BY_SIDE = 3;
 const NARROW = 20;
 
 /** One setting, as core declares it. */
-export function SettingField({ setting, value, label = setting.label, onChange, ...its }: Props) {
+export function SettingField({ of = '', ...its }: Props) {
+  const { name, hint, kind } = its.setting;
+  return (
+    <span
+      className="setting"
+      data-setting={of && `${of}.${name}`}
+      title={kind === 'number' || kind === 'whole' ? hint : undefined}
+    >
+      <OneSetting {...its} />
+    </span>
+  );
+}
+
+function OneSetting({ setting, value, label = setting.label, onChange, ...its }: Props) {
   const { kind, hint } = setting;
   switch (kind) {
     case 'number':
     case 'whole':
-      return (
-        <span className="setting" title={hint}>
-          <SettingNumber setting={setting} value={value} label={label} onChange={onChange} {...its} />
-        </span>
-      );
+      return <SettingNumber setting={setting} value={value} label={label} onChange={onChange} {...its} />;
     case 'choice': {
       const options = (setting.choices ?? [])
         .map(([one, word]): [string, string] => [String(one), word])

@@ -93,6 +93,8 @@ final readonly class DeskSettings
             .self::json(GroundSamples::all()).";\n"
             ."\n/** What colours are to each kind of eye: rows of a matrix for linear light; and what that is called. */\n"
             .'export const eyes = '.self::json(self::eyes())." as const;\n"
+            ."\n/** What people call settings: by group, by group and setting, or by setting in every group. */\n"
+            .'export const alsoCalled: Record<string, string> = '.self::json(AlsoCalled::WORDS).";\n"
             ."\n/** Shapes of panels as path data, in a box of 44 by 30. */\n"
             ."export const panels: Record<piece.Panel['kind'], string> = ".self::json(self::panels()).";\n";
     }

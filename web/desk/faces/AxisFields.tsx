@@ -18,7 +18,7 @@ export function AxisFields({ piece, chart, columnName, onChange }: Props) {
   const { axis } = words;
   if (chart.form.kind !== 'bars' && chart.form.kind !== 'columns' && !axis) return null;
   return (
-    <section>
+    <section data-part="AxisTitles">
       <h3>
         <Switch
           label={settings.AxisTitles.label}

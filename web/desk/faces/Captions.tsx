@@ -13,7 +13,7 @@ export function Captions({ piece }: { piece: Piece }) {
   const place = useDesk((state) => state.computed?.sheet.places.captions);
   const { captions, stage } = piece;
   return (
-    <section>
+    <section data-part="captions">
       <h3>
         <Switch
           label={settings.Captions.label}

@@ -1,6 +1,6 @@
-import { useState } from 'react';
 import type { FormChoice } from '../../api/answers';
 import { FormPicker } from '../../common/FormPicker';
+import { useFold } from '../../common/folds';
 import { Switch } from '../../fields/Choice';
 import { tableOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../../contracts/piece';
@@ -19,7 +19,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const keyed = useDesk((state) => state.computed?.sheet.charts[chart.id]?.keyed);
   const change = useDesk((state) => state.edit);
   const place = useDesk((state) => state.computed?.sheet.places[chart.id]);
-  const [isOpen, setOpen] = useState(false);
+  const [isOpen, setOpen] = useFold('form');
   const form = answer?.forms.find(({ name }) => name === chart.form.kind);
   if (!answer || !form) return <p className="hint">Loading forms…</p>;
   const choose = (chosen: FormChoice): void =>
@@ -31,6 +31,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const field = (setting: FormChoice['fields'][number]) => (
     <SettingField
       key={setting.name}
+      of="Form"
       setting={setting}
       value={place?.form?.[setting.name] ?? chart.form[setting.name] ?? setting.default}
       isKeyed={keyed !== undefined && `form.${setting.name}` in keyed}
@@ -54,6 +55,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         <button
           type="button"
           className="text-button span-all fold"
+          data-fold="form"
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >

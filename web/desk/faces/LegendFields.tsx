@@ -30,7 +30,7 @@ export function LegendFields({ piece, chart, onChange }: Props) {
     placedBy: 'rule',
   });
   return (
-    <section>
+    <section data-part="Legend">
       <h3>
         <Switch label="Legend" value={legend !== null} onChange={(on) => onChange(on ? middleOf() : null)} />
       </h3>

@@ -47,7 +47,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
         />
       </section>
       <RunFields key={chart.id} piece={piece} chart={chart} />
-      <section>
+      <section data-part="entrance">
         <h3>
           <Switch
             label="Entrance"
@@ -86,7 +86,7 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           <p className="hint">All parts are visible from the first frame, except parts with their own entrance.</p>
         )}
       </section>
-      <section>
+      <section data-part="exit">
         <h3>
           <Switch
             label="Exit"

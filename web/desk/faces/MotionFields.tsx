@@ -54,32 +54,38 @@ export function MotionFields({ kind, chart, motion, onChange }: Props) {
           onChange={(sequence) => onChange({ ...motion, sequence })}
         />
       )}
-      <Pick
-        label="Manner"
-        value={motion.manner ?? 'open'}
-        options={[...MANNERS, ...(canBend || isWhole ? [BENDING] : [])]}
-        onChange={(manner) => onChange({ ...motion, manner })}
-      />
+      <span className="setting" data-setting="ChartMotion.manner">
+        <Pick
+          label="Manner"
+          value={motion.manner ?? 'open'}
+          options={[...MANNERS, ...(canBend || isWhole ? [BENDING] : [])]}
+          onChange={(manner) => onChange({ ...motion, manner })}
+        />
+      </span>
       {(motion.manner ?? 'open') === 'open' && (
-        <OpensPick chart={chart.id} value={motion.opens} onChange={(opens) => onChange({ ...motion, opens })} />
+        <span className="setting" data-setting="ChartMotion.opens">
+          <OpensPick chart={chart.id} value={motion.opens} onChange={(opens) => onChange({ ...motion, opens })} />
+        </span>
       )}
       {frames('begin')}
       {frames('frames', isWhole ? undefined : motion.order === 'one' ? 'Total length' : 'Length of each')}
       {!isWhole && motion.order === 'after' && frames('hold')}
       {!isWhole && motion.order === 'overlapping' && frames('overlap')}
       {follower ? (
-        <MoveCurve
-          value={motion.curve}
-          numbers={follower.curve}
-          course={follower.curvePoints}
-          onChange={(curve) => onChange({ ...motion, curve })}
-          passes={motion.passes}
-          onPasses={
-            (motion.manner ?? 'open') === 'open' && sheet?.charts[chart.id]?.hasRoom
-              ? (passes) => onChange({ ...motion, passes })
-              : undefined
-          }
-        />
+        <span className="setting" data-setting="ChartMotion.curve">
+          <MoveCurve
+            value={motion.curve}
+            numbers={follower.curve}
+            course={follower.curvePoints}
+            onChange={(curve) => onChange({ ...motion, curve })}
+            passes={motion.passes}
+            onPasses={
+              (motion.manner ?? 'open') === 'open' && sheet?.charts[chart.id]?.hasRoom
+                ? (passes) => onChange({ ...motion, passes })
+                : undefined
+            }
+          />
+        </span>
       ) : (
         <p className="hint">
           Every part has its own move, so this order has no effect. To use it again, choose “Reset to chart” in a part’s

@@ -37,7 +37,7 @@ export function RunFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   const own = run?.pins.find(({ column }) => column === taken);
   const hasReading = piece.words.some(({ text, momentOf }) => isBound(text) && momentOf === chart.id);
   return (
-    <section className="span-all run-fields">
+    <section data-part="run" className="span-all run-fields">
       <h3>
         <Switch
           label={settings.Run.label}

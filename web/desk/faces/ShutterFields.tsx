@@ -17,7 +17,7 @@ export function ShutterFields({ piece }: { piece: Piece }) {
       <GroupFields of="Shutter" only={only} value={shutter} onChange={(part) => set({ ...shutter, ...part })} />
     );
   return (
-    <section>
+    <section data-part="shutter">
       <h3>
         <Switch
           label={settings.Shutter.label}

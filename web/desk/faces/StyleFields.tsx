@@ -1,6 +1,7 @@
+import { Fold } from '../../common/Fold';
 import { Switch } from '../../fields/Choice';
 import type { Piece } from '../../../contracts/piece';
-import { canBeOfPart, canWrap, styleAt, textAt, type StyleAt, type TypeSet } from '../../piece/styles';
+import { canBeOfPart, canWrap, groupAt, styleAt, textAt, type StyleAt, type TypeSet } from '../../piece/styles';
 import { GroupFields } from '../../settings/GroupFields';
 import { useDesk } from '../deskStore';
 import { FontField } from '../fonts/FontField';
@@ -24,11 +25,13 @@ export function StyleFields({ piece, at, keyed }: Props) {
       if (one) Object.assign(one, part);
     });
   const { plate } = style;
+  const as = groupAt(at);
   const more = ['upperCase', 'letterSpacing', ...(canWrap(at) ? (['leading', 'balanced'] as const) : [])] as const;
   return (
     <>
       <GroupFields
         of="Names"
+        as={as}
         only={['font', 'size', 'colour']}
         value={style}
         keyed={keyed}
@@ -37,11 +40,10 @@ export function StyleFields({ piece, at, keyed }: Props) {
         }}
         onChange={change}
       />
-      {canBeOfPart(piece, at) && <GroupFields of="Names" only={['ofPart']} value={style} onChange={change} />}
-      <details className="style-more">
-        <summary>Spacing, plate, finish</summary>
+      {canBeOfPart(piece, at) && <GroupFields of="Names" as={as} only={['ofPart']} value={style} onChange={change} />}
+      <Fold name={`style-${as}`} label="Spacing, plate, finish" className="style-more">
         <div className="fields one-column">
-          <GroupFields of="Names" only={more} value={style} onChange={change} />
+          <GroupFields of="Names" as={as} only={more} value={style} onChange={change} />
           <Switch
             label="Plate"
             value={Boolean(plate)}
@@ -50,6 +52,7 @@ export function StyleFields({ piece, at, keyed }: Props) {
           {plate && (
             <GroupFields
               of="Plate"
+              as={`${as}Plate`}
               only={['colour', 'padding', 'radius']}
               value={plate}
               onChange={(part) => change({ plate: { ...plate, ...part } })}
@@ -64,7 +67,7 @@ export function StyleFields({ piece, at, keyed }: Props) {
             <i className="bi bi-layers" aria-hidden="true" /> Edit their finish
           </button>
         </div>
-      </details>
+      </Fold>
     </>
   );
 }

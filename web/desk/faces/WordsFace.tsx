@@ -55,6 +55,7 @@ function Titles({ piece }: { piece: Piece }) {
           key={role}
           type="button"
           className="text-button"
+          data-act={role === 'note' ? 'Add title' : 'Add source line'}
           onClick={() => {
             let id = '';
             edit((draft) => {
@@ -84,11 +85,11 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
   return (
     <>
       <SayOnce chart={chart} />
-      <section>
+      <section data-part="Reading">
         <h3>Readings</h3>
         <ReadingFields reading={words.reading} onChange={(reading) => change('reading', reading)} />
       </section>
-      <section>
+      <section data-part="Labels">
         <h3>Labels</h3>
         <GroupFields of="Labels" only={['show']} value={words.labels} onChange={label} />
         {words.labels.show !== 'none' && (
@@ -103,7 +104,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
           </>
         )}
       </section>
-      <section>
+      <section data-part="Names">
         <h3>
           <Switch
             label="Names at the start of marks"
@@ -125,7 +126,7 @@ function ChartWordsFields({ piece, chart }: { piece: Piece; chart: Chart }) {
       </section>
       <AxisFields piece={piece} chart={chart} columnName={columnName} onChange={(axis) => change('axis', axis)} />
       <LegendFields piece={piece} chart={chart} onChange={(legend) => change('legend', legend)} />
-      <section>
+      <section data-part="Centre">
         <h3>
           <Switch
             label={settings.Centre.label}

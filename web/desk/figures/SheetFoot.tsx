@@ -24,7 +24,7 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
   const reading = useFiles((state) => state.reading !== '');
   return (
     <div className="sheet-foot">
-      <button type="button" className="text-button" onClick={onAdd}>
+      <button type="button" className="text-button" data-act="Add figure" onClick={onAdd}>
         <i className="bi bi-plus-lg" aria-hidden="true" /> Add figure
       </button>
       <label className="whole">
@@ -40,7 +40,7 @@ export function SheetFoot({ chart, table, whole, onAdd, onWhole, onPick }: Props
         />
       </label>
       {(chart.pick || table.rows.length > FEW) && <ShownRows chart={chart} table={table} onChange={onPick} />}
-      <button type="button" className="text-button" onClick={() => picker.current?.click()}>
+      <button type="button" className="text-button" data-act="Import file" onClick={() => picker.current?.click()}>
         <i className="bi bi-file-earmark-spreadsheet" aria-hidden="true" /> {reading ? 'reading…' : 'Import file…'}
       </button>
       <FileInput

@@ -1,3 +1,4 @@
+import { Fold } from '../../common/Fold';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import Button from 'react-bootstrap/Button';
@@ -98,12 +99,12 @@ function ApartMenu({ data, chart, figures, onRepair }: MenuProps) {
         <Pairs pairs={alike} enough={enough} chart={chart} figures={figures} />
       )}
       {grey.length > 0 && (
-        <details>
-          <summary>
-            In grey, {grey.length === 1 ? 'one pair is' : `${grey.length} pairs are`} alike. Patterns would tell them.
-          </summary>
+        <Fold
+          name="grey"
+          label={`In grey, ${grey.length === 1 ? 'one pair is' : `${grey.length} pairs are`} alike. Patterns would tell them.`}
+        >
           <Pairs pairs={grey} enough={enough} chart={chart} figures={figures} />
-        </details>
+        </Fold>
       )}
       {canRepair && (
         <>

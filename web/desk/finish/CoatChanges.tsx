@@ -1,3 +1,4 @@
+import { Fold } from '../../common/Fold';
 import type { Piece } from '../../../contracts/piece';
 import { coats } from '../../../contracts/settings';
 import type { Properties, Property } from '../../api/answers';
@@ -48,8 +49,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
           ? sheet?.panels[target.panel]
           : sheet?.charts['chart' in target ? target.chart : ''];
   return (
-    <details className="coat-changes">
-      <summary>Change it in time</summary>
+    <Fold name="coat-changes" label="Change it in time" className="coat-changes">
       <ChangeList
         piece={piece}
         target={target}
@@ -63,7 +63,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
           return typeof said === 'number' || typeof said === 'string' ? said : 0;
         }}
       />
-    </details>
+    </Fold>
   );
 }
 

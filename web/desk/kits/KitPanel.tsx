@@ -125,7 +125,12 @@ export function KitPanel({ piece }: { piece: Piece }) {
           )}
         </div>
         <div className="kit-take">
-          <button type="button" className="text-button" onClick={() => setKeeping(true)}>
+          <button
+            type="button"
+            className="text-button"
+            data-act="Keep this look as a kit"
+            onClick={() => setKeeping(true)}
+          >
             Keep this look as a kit…
           </button>
           <button type="button" className="text-button" onClick={() => file.current?.click()}>

@@ -41,7 +41,7 @@ export function VersionPanel({ piece }: { piece: Piece }) {
       <header>
         <h2 id={`${group}-title`}>Versions</h2>
         {!isNaming && (
-          <Button size="sm" variant="outline-secondary" onClick={() => setNaming(true)}>
+          <Button size="sm" variant="outline-secondary" data-act="Name this version" onClick={() => setNaming(true)}>
             Name this version…
           </Button>
         )}

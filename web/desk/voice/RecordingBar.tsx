@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import ProgressBar from 'react-bootstrap/ProgressBar';
 import { FileInput } from '../../common/FileInput';
@@ -6,6 +6,7 @@ import { counted } from '../../common/words';
 import type { Piece } from '../../../contracts/piece';
 import { recordingOf } from '../../piece/voice';
 import { useDesk } from '../deskStore';
+import { usePlay } from '../playStore';
 import { Departures } from './Departures';
 import { doubtfulWords } from './doubts';
 import { MicrophoneDialog } from './MicrophoneDialog';
@@ -21,7 +22,8 @@ import { wordsOf } from '../../piece/changes';
 
 /** At the foot of the script: which recording is heard, how well its words are known, and what else can be read. */
 export function RecordingBar({ piece }: { piece: Piece }) {
-  const [open, setOpen] = useState<'recording' | 'microphone' | 'scratch' | 'text' | null>(null);
+  const open = usePlay((state) => state.voiceDialog);
+  const setOpen = (voiceDialog: typeof open): void => usePlay.getState().set({ voiceDialog });
   const picker = useRef<HTMLInputElement>(null);
   const work = useVoice((state) => state.work);
   const id = useDesk((state) => state.id);

@@ -1,0 +1,114 @@
+import type { Page } from '@playwright/test';
+import { letGo, makePiece, openDemo, saved, stored } from './desk';
+import { expect, test } from './kept';
+
+const find = async (page: Page, typed: string): Promise<void> => {
+  await letGo(page);
+  await page.keyboard.press('f');
+  await page.getByRole('combobox', { name: /^Find a setting/ }).fill(typed);
+};
+
+/** Where settings are, by what people call them, and what has the keyboard then. */
+const SETTINGS: [typed: string, option: RegExp, focused: string][] = [
+  ['inner radius', /^Hole donut, Form/, 'Hole'],
+  ['first slice angle', /^Start angle donut/, 'Start angle'],
+  ['legend line', /^Row spacing the legend/, 'Row spacing'],
+  ['digits', /^Decimals readings/, 'Decimals'],
+  ['stagger', /^Order entrance of the donut/, 'Order'],
+  ['tracking title', /^Letter spacing title “New piece”/, 'Letter spacing'],
+  ['fps', /^Stage size, frame rate/, ''],
+  ['dark edges', /^Vignette the backdrop/, 'Vignette'],
+];
+
+test('a setting is found by what people call it, and has the keyboard', async ({ page }) => {
+  await makePiece(page);
+  for (const [typed, option, focused] of SETTINGS) {
+    await find(page, typed);
+    const dialog = page.getByRole('dialog', { name: 'Find' });
+    await expect(dialog.getByRole('option').first(), typed).toHaveAccessibleName(option);
+    await page.keyboard.press('Enter');
+    await expect(dialog).toBeHidden();
+    const field = focused === '' ? page.getByRole('dialog', { name: 'Stage' }) : page.locator(':focus');
+    if (focused === '') await expect(field).toBeVisible();
+    else await expect(field, typed).toHaveAccessibleName(new RegExp(focused));
+    await page.keyboard.press('Escape');
+  }
+  // A coat that is not there yet: its samples, to take one by the keyboard.
+  await find(page, 'drop shadow');
+  await expect(page.getByRole('dialog', { name: 'Find' }).getByRole('option').first()).toHaveAccessibleName(
+    /^Shadow all parts of the donut, Finish none/,
+  );
+  await page.keyboard.press('Enter');
+  await expect(page.locator(':focus')).toHaveText('None');
+  await expect(page.getByRole('group', { name: 'Shadow samples' })).toBeVisible();
+});
+
+test('acts are done, with their keys shown; figures, lines and kits are gone to', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  await find(page, 'history');
+  await expect(page.getByRole('dialog', { name: 'Find' }).getByRole('option', { name: 'Versions E' })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  );
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Versions' })).toBeVisible();
+
+  await find(page, 'nobody wanted');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Versions' })).toBeHidden();
+  await expect(page.locator('.details')).toContainText('Line');
+
+  await find(page, 'bicycles');
+  await expect(page.getByRole('dialog', { name: 'Find' }).getByRole('option').first()).toHaveAccessibleName(
+    /^Bicycles figure of the donut/,
+  );
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.details strong')).toHaveText('Bicycles');
+
+  // A kit is looked at by Enter, and taken by Shift Enter.
+  await find(page, 'enamel');
+  await page
+    .getByRole('option', { name: /^Enamel/ })
+    .first()
+    .hover();
+  await expect(page.getByRole('dialog', { name: 'Find' })).toContainText('Shift Enter takes it');
+  await page.keyboard.press('Shift+Enter');
+  await saved(page);
+  await expect.poll(async () => (await stored(request, id)).document.kit?.name).toBe('Enamel');
+
+  await find(page, 'quite another thing');
+  await expect(page.getByRole('status').filter({ hasText: 'Nothing found' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  // From within a field, too.
+  await page.getByLabel('Title of the piece').focus();
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog', { name: 'Find' })).toBeVisible();
+});
+
+test('folds stay open on every face and after a reload; the list of keys is searched', async ({ page }) => {
+  await makePiece(page);
+  await page.keyboard.press('2');
+  await page.getByRole('button', { name: /^More donut settings/ }).click();
+  await expect(page.getByLabel('Sweep', { exact: true })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page
+    .getByRole('gridcell', { name: 'Clothing' })
+    .or(page.getByRole('tab', { name: 'Figures' }))
+    .first()
+    .click();
+  await page.getByRole('gridcell', { name: 'Clothing' }).first().click();
+  await letGo(page);
+  await page.keyboard.press('ArrowDown');
+  const look = page.locator('.details').getByRole('button', { name: 'Look' });
+  await look.click();
+  await page.reload();
+  await expect(page.locator('.stage canvas')).toHaveAttribute('data-reel', /\d/);
+  await page.keyboard.press('2');
+  await expect(page.getByLabel('Sweep', { exact: true })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(look).toHaveAttribute('aria-expanded', 'true');
+
+  await page.keyboard.press('?');
+  await page.getByLabel('Find a key').fill('grid');
+  await expect(page.locator('.keys dt')).toHaveText(['R']);
+});
