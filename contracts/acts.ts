@@ -321,6 +321,17 @@ export interface Acts {
      */
     moves: Move[];
   };
+  /**
+   * Sets one part of a whole; all others give or take in proportion.
+   */
+  'set-figure': {
+    chart: string;
+    /**
+     * the row
+     */
+    figure: string;
+    value: number;
+  };
 }
 /**
  * A part of a sound that was put together.

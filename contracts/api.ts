@@ -571,6 +571,14 @@ export interface SheetChart {
   extent: [number, number, number, number];
   handles: SheetHandle[];
   /**
+   * ends of parts that can be dragged
+   */
+  boundaries: SheetBoundary[];
+  /**
+   * the frames on which all parts stand still as they are typed; null: none
+   */
+  boundaryFrames: [number, number] | null;
+  /**
    * what the formulas of its table come to, by row and column
    */
   worked: {
@@ -639,6 +647,56 @@ export interface SheetHandle {
    */
   rate: number;
   snap: number;
+}
+/**
+ * The end of a mark, which a hand drags to change its figure, in the chart's own pixels.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SheetBoundary".
+ */
+export interface SheetBoundary {
+  /**
+   * id of the figure that ends here
+   */
+  figure: string;
+  /**
+   * of the one that begins here and gives what the other takes; null: it ends on a scale, or at what no part has
+   */
+  next: string | null;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  at: [number, number];
+  /**
+   * the direction in which the figure grows, of length 1
+   */
+  along: [number, number] | null;
+  /**
+   * what the hand goes around
+   */
+  around: [number, number] | null;
+  /**
+   * how much the figure grows with each pixel along, or with each degree clockwise
+   */
+  rate: number;
+  value: number;
+  /**
+   * of the next one
+   */
+  nextValue: number | null;
+  /**
+   * digits after the point that both are told with
+   */
+  decimals: number;
+  /**
+   * how much the figure can become at most; null: as much as one likes
+   */
+  most: number | null;
+  /**
+   * whether it can be below zero
+   */
+  canBeNegative: boolean;
 }
 /**
  * A moment of a chart that runs, in frames.

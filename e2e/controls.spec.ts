@@ -201,7 +201,6 @@ test('every control of words and motion is seen on the stage', async ({ page, re
   await changesThePicture(page, 'order', () => pane.getByLabel('Order').first().selectOption('together'));
 
   // A curve bent by its handle, with the keyboard.
-  await details.getByRole('button', { name: 'Entrance' }).click();
   const handle = details.getByRole('slider', { name: 'Start handle' });
   await handle.focus();
   for (let press = 0; press < 3; press++) await page.keyboard.press('Shift+ArrowRight');

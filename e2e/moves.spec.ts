@@ -171,7 +171,7 @@ test('a label is told when to come, and a part may pass its figure where it is a
   const labels = page.locator('section', { hasText: 'Labels' }).first();
   await labels.getByLabel('Position').first().selectOption('beside');
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.getByRole('button', { name: 'Label', exact: true }).click();
+  await page.locator('.details').getByRole('button', { name: /^Label/ }).click();
   await page.getByLabel('Set own entrance').check();
   const key = page.getByRole('slider', { name: 'Clothing: label entrance' });
   const begin = Number(await key.getAttribute('aria-valuenow'));
@@ -186,8 +186,7 @@ test('a label is told when to come, and a part may pass its figure where it is a
   await expect.poll(() => changedSince(page, 'without')).toBeGreaterThan(MANY);
 
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.getByRole('button', { name: 'Entrance', exact: true }).click();
-  await page.getByLabel('Easing').last().selectOption('settle');
+  await page.locator('.details').getByLabel('Easing').first().selectOption('settle');
   await page.getByLabel('Overshoot', { exact: true }).fill('50');
   await page.getByLabel('Overshoot', { exact: true }).press('Enter');
   const furthest = async (): Promise<number> => {

@@ -132,12 +132,12 @@ test('a part stands out on a beat, the camera goes to it, and both are undone', 
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
   await details(page).getByRole('button', { name: 'Emphasis' }).click();
   await details(page).getByRole('button', { name: 'Add emphasis at playhead' }).click();
-  await details(page).getByLabel('Ends').selectOption('On a word');
-  await details(page).getByLabel('Word', { exact: true }).fill('catching');
+  await details(page).getByLabel('Ends', { exact: true }).selectOption('On a word');
+  await details(page).getByLabel('Word', { exact: true }).last().fill('catching');
   await page.keyboard.press('Enter');
   await saved(page);
   expect((await stored(request, id)).document.moves.at(-1)!.emphasis!.untilPin).toMatchObject({ offset: 0 });
-  await details(page).getByLabel('Ends').selectOption('On a frame');
+  await details(page).getByLabel('Ends', { exact: true }).selectOption('On a frame');
   await saved(page);
   const emphasis = (await stored(request, id)).document.moves.at(-1)!;
   expect(emphasis).toMatchObject({ kind: 'emphasis', begin: 400, target: { chart: 'chart1', figure: 'r3' } });

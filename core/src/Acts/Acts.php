@@ -39,6 +39,7 @@ final readonly class Acts
         'take-kit' => TakeKit::class,
         'say-once' => SayOnce::class,
         'take-back-chart' => TakeBackChart::class,
+        'set-figure' => SetFigure::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */

@@ -48,6 +48,8 @@ final readonly class ChartSheet
                 },
                 self::extent($layout),
                 self::handles($timing),
+                Boundaries::of($timing),
+                Boundaries::frames($timing, $frames),
                 new Map(array_map(
                     static fn (array $cells): Map => new Map($cells),
                     $worked[$tables[$chartId]] ?? [],

@@ -19,6 +19,10 @@ final readonly class SheetChart extends Answer
         public array $extent,
         /** @var list<SheetHandle> */
         public array $handles,
+        /** @var list<SheetBoundary> ends of parts that can be dragged */
+        public array $boundaries,
+        /** @var array{int,int}|null the frames on which all parts stand still as they are typed; null: none */
+        public ?array $boundaryFrames,
         /** @var Map<Map<string>> what the formulas of its table come to, by row and column */
         public Map $worked,
         /** its marks are drawn on one after the other, as with a pen */

@@ -84,6 +84,26 @@ final class ActsTest extends TestCase
         self::assertEquals([$chart->id], array_column(self::do('take-back-chart', $with, $now)->charts, 'id'));
     }
 
+    public function testAPartIsSetAndAllOthersGiveInProportion(): void
+    {
+        $before = self::demo();
+        $after = self::do('set-figure', ['chart' => 'chart1', 'figure' => 'r1', 'value' => 624], $before);
+        $cells = array_map(static fn (\stdClass $row): string => $row->cells[0], $after->tables[0]->rows);
+        // 736 become 624: 287, 199, 150 and 100, each by 624/736, rounded so that the whole stays 1,248.
+        self::assertSame(['624', '243', '169', '127', '85'], $cells);
+        self::assertSame($before->tables[0]->rows[1]->cells[1], $after->tables[0]->rows[1]->cells[1]);
+        $before->tables[0]->rows[0]->cells[0] = '50 %';
+        $before->tables[0]->rows[1]->cells[0] = '50.0 %';
+        $before->tables[0]->rows = array_slice($before->tables[0]->rows, 0, 2);
+        $after = self::do('set-figure', ['chart' => 'chart1', 'figure' => 'r1', 'value' => 12.5], $before);
+        self::assertSame(['12.5 %', '87.5 %'], array_map(
+            static fn (\stdClass $row): string => $row->cells[0],
+            $after->tables[0]->rows,
+        ));
+        $this->expectExceptionMessage('The others have not so much to give.');
+        self::do('set-figure', ['chart' => 'chart1', 'figure' => 'r1', 'value' => 101], $before);
+    }
+
     public function testAllIsFittedIntoAnotherLength(): void
     {
         $before = self::demo();

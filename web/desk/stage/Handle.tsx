@@ -17,6 +17,9 @@ export interface Pull {
   to: [x: number, y: number];
   /** with a modifier nothing comes to rest on whole steps */
   isFree: boolean;
+  isShift: boolean;
+  /** by an arrow key, not by a hand */
+  isKey: boolean;
 }
 
 interface Props {
@@ -33,10 +36,12 @@ interface Props {
   value?: string;
   /** takes hold, and says what follows from moving the hand */
   take: () => (pull: Pull) => void;
+  /** The hand lets go, where it was last. */
+  letGo?: (pull: Pull) => void;
 }
 
 /** A place on the stage that is taken with the pointer, or gone to with Tab and moved with the arrow keys. */
-export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take }: Props) {
+export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take, letGo }: Props) {
   const drag = useDrag();
   const [isHeld, setHeld] = useState(false);
   const [isOn, setOn] = useState(false);
@@ -47,23 +52,31 @@ export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take 
     event.stopPropagation();
     const far = event.shiftKey ? 10 : 1;
     const [across, down] = [step[0] * far, step[1] * far];
-    take()({ across, down, from: [x, y], to: [x + across, y + down], isFree: true });
+    const to: [number, number] = [x + across, y + down];
+    take()({ across, down, from: [x, y], to, isFree: true, isShift: event.shiftKey, isKey: true });
   };
   const events = {
     tabIndex: 0,
     role: 'button',
-    'aria-label': value ? `${label}, ${value}` : label,
+    'aria-label': value ? `${label}, ${value.replace('\n', ', ')}` : label,
     ...drag((press) => {
       press.stopPropagation();
       usePlay.getState().stop();
       const pull = take();
+      let last: Pull | null = null;
       setHeld(true);
       return {
         move: (way) => {
           const [across, down] = [way.across / shown, way.down / shown];
-          pull({ across, down, from: [x, y], to: [x + across, y + down], isFree: way.event.altKey });
+          const { altKey, shiftKey } = way.event;
+          const to: [number, number] = [x + across, y + down];
+          last = { across, down, from: [x, y], to, isFree: altKey, isShift: shiftKey, isKey: false };
+          pull(last);
         },
-        end: () => setHeld(false),
+        end: () => {
+          setHeld(false);
+          if (last) letGo?.(last);
+        },
       };
     }),
     onPointerEnter: () => setOn(true),
@@ -99,22 +112,30 @@ export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take 
         />
       )}
       {(isHeld || isOn) && (
-        <Told x={x} y={y} shown={shown} text={value && isHeld ? value : `${label}${value ? ` ${value}` : ''}`} />
+        <Told
+          x={x}
+          y={y}
+          shown={shown}
+          text={value && (isHeld || value.includes('\n')) ? value : `${label}${value ? ` ${value}` : ''}`}
+        />
       )}
     </g>
   );
 }
 
-/** A word beside a handle. */
+/** Words beside a handle, in one line or in several. */
 export function Told({ x, y, shown, text }: { x: number; y: number; shown: number; text: string }) {
-  const width = (text.length * 7.2 + 14) / shown;
-  const height = 22 / shown;
+  const lines = text.split('\n');
+  const width = (Math.max(...lines.map(({ length }) => length)) * 7.2 + 14) / shown;
+  const height = (5 + 17 * lines.length) / shown;
   return (
-    <g className="handle-told" transform={`translate(${x + 14 / shown} ${y - 30 / shown})`}>
+    <g className="handle-told" transform={`translate(${x + 14 / shown} ${y - height - 8 / shown})`}>
       <rect width={width} height={height} rx={5 / shown} />
-      <text x={7 / shown} y={15.5 / shown} fontSize={12.5 / shown}>
-        {text}
-      </text>
+      {lines.map((line, at) => (
+        <text key={at} x={7 / shown} y={(15.5 + 17 * at) / shown} fontSize={12.5 / shown}>
+          {line}
+        </text>
+      ))}
     </g>
   );
 }

@@ -3,6 +3,7 @@ import type { Box } from '../../../painter/src';
 import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { BoundaryHandles } from './BoundaryHandles';
 import { CameraFrame } from './CameraFrame';
 import { CurveHandles } from './CurveHandles';
 import { FillHandle } from './FillHandle';
@@ -128,6 +129,7 @@ export function StageView({ piece, size, room }: Props) {
         {isThere && <SelectionFrame piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <CameraFrame piece={piece} size={size} shown={shown} />}
         {isThere && <FillHandle piece={piece} scene={scene.current} shown={shown} />}
+        {isThere && <BoundaryHandles piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <FormHandles piece={piece} scene={scene.current} shown={shown} />}
         {face === 'Form' && curved && curvedAt && scene.current && (
           <CurveHandles
