@@ -1100,6 +1100,34 @@ export interface ProofCheck {
    * left, top, width, height
    */
   box: [number, number, number, number] | null;
+  /**
+   * where it is mended at the desk
+   */
+  about: About | null;
+}
+/**
+ * Where at the desk something is mended: what is selected, on which face, and the setting that does it.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "About".
+ */
+export interface About {
+  /**
+   * what is done there, for a button
+   */
+  does: string;
+  face: 'Figures' | 'Form' | 'Finish' | 'Words' | 'Stage' | 'Motion';
+  /**
+   * the group and the setting, such as `Labels.size`
+   */
+  setting: string | null;
+  chart: string | null;
+  /**
+   * a figure of that chart
+   */
+  figure: string | null;
+  words: string | null;
+  line: string | null;
 }
 /**
  * What is seen of the parts of a solid chart, against what they are.

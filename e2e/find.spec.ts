@@ -112,3 +112,22 @@ test('folds stay open on every face and after a reload; the list of keys is sear
   await page.getByLabel('Find a key').fill('grid');
   await expect(page.locator('.keys dt')).toHaveText(['R']);
 });
+
+test('what is wrong stands in one place, by its weight, each with what shows and what mends it', async ({ page }) => {
+  await makePiece(page, 'Kettles\t51\nLamps\t28\nClothing\t19\nBicycles\t5\nToys\t1');
+  const bar = page.locator('.problem-bar');
+  await expect(bar).toContainText('add up to 104');
+  await page.getByRole('button', { name: /^Proof: exact, 2 issues/ }).click();
+  const list = page.locator('.issue-list');
+  await expect(list).toHaveAccessibleName('2 issues');
+  await expect(bar).toBeHidden();
+  await expect(list.getByRole('listitem').getByRole('img')).toHaveCount(2);
+  await expect(list.getByRole('listitem').first()).toContainText('104');
+  await list.getByRole('button', { name: 'Edit the text' }).click();
+  await expect(page.locator('.details :focus')).toHaveValue('New piece');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('What came in');
+  await list.getByRole('button', { name: 'Scale to 100' }).click();
+  await expect(list).toBeHidden();
+  await expect(page.getByRole('link', { name: 'Proof: exact, legible' })).toBeVisible();
+});

@@ -84,7 +84,8 @@ test('a set begins with a colour for each part, grows, and says where colours ar
   await page.getByRole('textbox', { name: 'Swatch 2', exact: true }).fill(first);
   await page.keyboard.press('Enter');
   await expect(page.locator('.proof-word')).toContainText('2 issues');
-  await page.getByRole('link', { name: /Proof/ }).click();
+  await page.locator('.proof-word').click();
+  await page.getByRole('link', { name: 'Open the proof' }).click();
   await expect(page.locator('.checks')).toContainText('look the same to everybody');
 });
 
@@ -99,13 +100,14 @@ test('what is hard to read is shown where it is, and the desk goes on where it w
   await page.getByRole('tab', { name: 'Words' }).click();
   await page.getByRole('button', { name: 'Stem of Toys' }).click();
   await expect(page.locator('.proof-word')).toContainText('3 issues');
-  await page.getByRole('link', { name: /Proof/ }).click();
+  await page.locator('.proof-word').click();
+  await page.getByRole('link', { name: 'Open the proof' }).click();
   await expect(page.locator('.checks')).toContainText('overlap');
   await page.getByRole('link', { name: 'Back to the desk' }).click();
   await expect(page.locator('.frame-number')).toHaveValue('300');
   await expect(page.getByRole('tab', { name: 'Words' })).toHaveAttribute('aria-selected', 'true');
   await expect(page.getByRole('button', { name: 'Stem of Toys' })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByRole('link', { name: /Proof/ }).click();
+  await page.getByRole('link', { name: 'Open the proof' }).click();
   await page.getByRole('listitem').filter({ hasText: 'overlap' }).first().getByRole('link').click();
   await expect(page.locator('.pointed-out')).toHaveCount(1);
 

@@ -33,7 +33,8 @@ test('the other tab’s piece can be taken instead', async ({ page, context }) =
 
 test('the proof page says what was measured, and what is in the way', async ({ page, request }) => {
   const id = await openDemo(page, request);
-  await page.getByRole('link', { name: /Proof/ }).click();
+  await page.locator('.proof-word').click();
+  await page.getByRole('link', { name: 'Open the proof' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('The picture matches the figures.');
   await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('41.0256 %');
   await expect(page.getByRole('row', { name: /Small appliances/ })).toContainText('0.0000');

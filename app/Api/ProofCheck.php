@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use Lupine\Core\Contract\Answer;
+use Lupine\Core\Legibility\About;
 use Lupine\Core\Legibility\Check;
 
 /** One thing that was looked at, with its place where it has one. */
@@ -16,6 +17,8 @@ final readonly class ProofCheck extends Answer
         public ?int $frame,
         /** @var array{float,float,float,float}|null left, top, width, height */
         public ?array $box,
+        /** where it is mended at the desk */
+        public ?About $about,
     ) {
     }
 
@@ -28,6 +31,6 @@ final readonly class ProofCheck extends Answer
             round($box->top, 2),
             round($box->width, 2),
             round($box->height, 2),
-        ]);
+        ], $check->about);
     }
 }

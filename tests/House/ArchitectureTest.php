@@ -37,7 +37,7 @@ final class ArchitectureTest extends TestCase
             'Story', 'Lettering', 'Reel',
         ],
         'Legibility' => [
-            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Spoken',
+            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Spoken',
             'Story', 'Lettering', 'Reel',
         ],
         'Arrangement' => [

@@ -90,7 +90,10 @@ export function ShortcutList() {
   const [typed, setTyped] = useState('');
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (event.key === '?' && !isTyping(event.target)) setOpen(true);
+      if (event.key !== '?' || isTyping(event.target)) return;
+      // The field that has the keyboard next does not have this key too.
+      event.preventDefault();
+      setOpen(true);
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);

@@ -7,7 +7,9 @@ import { rateText, shortTimecode } from '../common/words';
 import { useIsReading } from '../fields/reads';
 import { setTitle } from '../piece/changes';
 import type { Piece } from '../../contracts/piece';
+import type { Proof } from '../api/answers';
 import { useDesk } from './deskStore';
+import { usePlay } from './playStore';
 import { openFind } from './find/findStore';
 import { KitButton } from './kits/KitButton';
 import { StageDialog } from './StageDialog';
@@ -32,7 +34,6 @@ export function DeskHeader({ piece }: { piece: Piece }) {
   // What was typed last and is still being read is not saved either.
   const isReading = useIsReading();
   const state = saved === 'saved' && isReading ? 'waiting' : saved;
-  const exact = proof?.exact ?? false;
   return (
     <Header
       actions={
@@ -64,19 +65,7 @@ export function DeskHeader({ piece }: { piece: Piece }) {
           >
             <i className="bi bi-arrow-clockwise" />
           </button>
-          <Link
-            to={`/pieces/${id}/proof`}
-            className={`pill proof-word${proof ? (exact ? ' is-exact' : ' is-off') : ''}`}
-          >
-            {proof ? (
-              <>
-                <i className={`bi ${exact ? 'bi-check2' : 'bi-exclamation-lg'}`} aria-hidden="true" /> Proof:{' '}
-                {proof.word}, <span className={proof.legible ? undefined : 'legible-word'}>{proof.legibleWord}</span>
-              </>
-            ) : (
-              `Proof${isMeasuring ? ': measuring…' : ''}`
-            )}
-          </Link>
+          <ProofWord proof={proof} isMeasuring={isMeasuring} />
           <Link to={`/pieces/${id}/hand-off`} className="btn btn-primary btn-sm">
             Hand off
           </Link>
@@ -105,6 +94,37 @@ export function DeskHeader({ piece }: { piece: Piece }) {
       <KitButton piece={piece} />
       {asked && <StageDialog piece={piece} onClose={() => setAsked(false)} />}
     </Header>
+  );
+}
+
+/** What proof says in a word: it opens the proof, or, where something is wrong, all of that. */
+function ProofWord({ proof, isMeasuring }: { proof: Proof | null; isMeasuring: boolean }) {
+  const id = useDesk((state) => state.id);
+  const isListing = usePlay((state) => state.isListing);
+  const exact = proof?.exact ?? false;
+  const looks = `pill proof-word${proof ? (exact ? ' is-exact' : ' is-off') : ''}`;
+  const word = proof ? (
+    <>
+      <i className={`bi ${exact ? 'bi-check2' : 'bi-exclamation-lg'}`} aria-hidden="true" /> Proof: {proof.word},{' '}
+      <span className={proof.legible ? undefined : 'legible-word'}>{proof.legibleWord}</span>
+    </>
+  ) : (
+    `Proof${isMeasuring ? ': measuring…' : ''}`
+  );
+  return proof && !proof.legible ? (
+    <button
+      type="button"
+      className={looks}
+      aria-expanded={isListing}
+      title="What is wrong, and what mends it"
+      onClick={() => usePlay.getState().set({ isListing: !isListing })}
+    >
+      {word}
+    </button>
+  ) : (
+    <Link to={`/pieces/${id}/proof`} className={looks}>
+      {word}
+    </Link>
   );
 }
 

@@ -11,7 +11,7 @@ import { useDesk } from './deskStore';
 import { Find } from './find/FindField';
 import { KitPanel } from './kits/KitPanel';
 import { usePlay } from './playStore';
-import { ProblemBar } from './ProblemBar';
+import { ProblemBar } from './issues/ProblemBar';
 import { ScriptColumn } from './script/ScriptColumn';
 import { Stage } from './stage/Stage';
 import { DeskFiles } from './tables/DeskFiles';

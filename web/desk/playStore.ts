@@ -48,6 +48,7 @@ type Settable = Pick<
   | 'coat'
   | 'beside'
   | 'isAddingChart'
+  | 'isListing'
   | 'voiceDialog'
   | 'eyes'
   | 'alike'
@@ -118,6 +119,8 @@ interface PlayState {
   beside: 'kits' | 'versions' | null;
   /** whether another chart is being added */
   isAddingChart: boolean;
+  /** whether all that is wrong is listed */
+  isListing: boolean;
   /** the dialog of the recording that is open */
   voiceDialog: 'recording' | 'scratch' | 'text' | 'microphone' | null;
   /** pixels of the script for one frame */
@@ -163,6 +166,7 @@ const START = {
   view: null,
   beside: null,
   isAddingChart: false,
+  isListing: false,
   voiceDialog: null,
   eyes: 'usual' as Eyes,
   alike: null,

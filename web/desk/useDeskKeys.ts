@@ -179,6 +179,10 @@ export function useDeskKeys(): void {
             usePlay.setState({ pickingWord: null });
             return;
           }
+          if (usePlay.getState().isListing) {
+            set({ isListing: false });
+            return;
+          }
           if (usePlay.getState().beside) {
             set({ beside: null });
             return;

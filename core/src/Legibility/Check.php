@@ -15,6 +15,8 @@ final readonly class Check
         public string $message,
         public ?int $frame = null,
         public ?Box $box = null,
+        /** where it is mended at the desk */
+        public ?About $about = null,
     ) {
     }
 
@@ -23,8 +25,12 @@ final readonly class Check
         return new self(true, $message);
     }
 
-    public static function wrong(string $message, ?int $frame = null, ?Box $box = null): self
-    {
-        return new self(false, $message, $frame, $box);
+    public static function wrong(
+        string $message,
+        ?int $frame = null,
+        ?Box $box = null,
+        ?About $about = null,
+    ): self {
+        return new self(false, $message, $frame, $box, $about);
     }
 }

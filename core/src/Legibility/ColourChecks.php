@@ -30,6 +30,7 @@ final readonly class ColourChecks
         private Piece $piece,
         private ChartTiming $timing,
         private BackdropOverTime $backdrop,
+        private string $chart,
     ) {
     }
 
@@ -60,6 +61,7 @@ final readonly class ColourChecks
         $checks = array_map(fn (array $pair): Check => Check::wrong(
             sprintf('%s and %s look the same to %s.', $name($pair[1]), $name($pair[2]), $pair[3]->people()),
             $this->piece->stage->frames - 1,
+            about: About::colours($this->chart),
         ), array_slice($alike, 0, self::NAMED));
         if (count($alike) > self::NAMED) {
             $checks[] = Check::wrong(sprintf('%d more pairs of marks look alike.', count($alike) - self::NAMED));
@@ -105,6 +107,7 @@ final readonly class ColourChecks
                     sprintf('“%s” has about the colour of the ground, and is not seen.', $figure->fullLabel()),
                     $frame,
                     Box::around($at, 160, 160),
+                    About::colours($this->chart),
                 );
             }
         }

@@ -167,7 +167,7 @@ final readonly class Legibility
                 ),
             ),
         );
-        $colours = new ColourChecks($this->piece, $timing, $this->backdrop);
+        $colours = new ColourChecks($this->piece, $timing, $this->backdrop, $chart->id);
         $count = count($timing->figures()->list);
         if ($count > self::MANY && !$timing->isOnScale) {
             $slips[] = Check::wrong(
@@ -175,6 +175,7 @@ final readonly class Legibility
                     '%d parts are hard to tell apart; about five work well. Combine the small ones.',
                     $count,
                 ),
+                about: About::shown($chart->id),
             );
         }
 
@@ -212,12 +213,20 @@ final readonly class Legibility
             if (trim($words->text) === Piece::UNNAMED) {
                 $frame = $this->looks[0];
 
-                return [Check::wrong(sprintf('The title still says “%s”.', Piece::UNNAMED), $frame)];
+                return [Check::wrong(
+                    sprintf('The title still says “%s”.', Piece::UNNAMED),
+                    $frame,
+                    about: About::words($words->id),
+                )];
             }
             if ($words->isGuessed && !$words->isHidden) {
                 $message = 'The title “%s” was guessed from the table. Keep it, or type another.';
 
-                return [Check::wrong(sprintf($message, $words->shown()), $this->looks[0])];
+                return [Check::wrong(
+                    sprintf($message, $words->shown()),
+                    $this->looks[0],
+                    about: About::words($words->id),
+                )];
             }
         }
 
@@ -246,6 +255,7 @@ final readonly class Legibility
                     mb_strimwidth(trim($one[0]->text), 0, 60, '…'),
                 ),
                 $this->looks[0],
+                about: About::words($one[0]->id),
             ),
             array_slice($nowhere, 0, self::NAMED),
         );
@@ -268,6 +278,7 @@ final readonly class Legibility
                         self::QUICKEST,
                     ),
                     $line->begin,
+                    about: About::line($line->id),
                 );
             }
         }
@@ -292,6 +303,7 @@ final readonly class Legibility
                 $late[] = Check::wrong(
                     sprintf($message, mb_strimwidth(trim($line->text), 0, 60, '…')),
                     min($line->begin, $frames - 1),
+                    about: About::line($line->id),
                 );
             }
         }
@@ -352,6 +364,7 @@ final readonly class Legibility
                     $said->is,
                 ),
                 (new Beats($this->piece))->words($line)[$said->from]->frame,
+                about: About::line($line->id),
             );
         }
 
@@ -363,13 +376,15 @@ final readonly class Legibility
         }
         foreach ($this->piece->narration->lines as $line) {
             foreach ($this->orderOff($line) as [$clause, $is]) {
-                $checks[] = Check::wrong(sprintf('The narrator says “%s”; %s.', $clause, $is), $line->begin);
+                $message = sprintf('The narrator says “%s”; %s.', $clause, $is);
+                $checks[] = Check::wrong($message, $line->begin, about: About::line($line->id));
             }
             $words = Beats::split($line->text);
             foreach (UnreadNumbers::in($words) as $place) {
                 $message = 'The narrator’s “%s” is not understood. Write it as 12.5, as 1,000 or in words.';
                 $frame = (new Beats($this->piece))->words($line)[$place]->frame;
-                $checks[] = Check::wrong(sprintf($message, trim($words[$place], ' ,.;:!?')), $frame);
+                $sign = trim($words[$place], ' ,.;:!?');
+                $checks[] = Check::wrong(sprintf($message, $sign), $frame, about: About::line($line->id));
             }
         }
 
@@ -454,12 +469,14 @@ final readonly class Legibility
             $line = ScriptLine::ofText($words, 0, $last);
             $name = mb_strimwidth(trim($words->text), 0, 60, '…');
             foreach ($this->orderOff($line) as [, $is]) {
-                $checks[] = Check::wrong(sprintf('“%s” stands on the stage; %s.', $name, $is), $last);
+                $message = sprintf('“%s” stands on the stage; %s.', $name, $is);
+                $checks[] = Check::wrong($message, $last, about: About::words($words->id));
             }
             foreach (SaidFigures::inText($this->piece, $shown, $line) as $said) {
                 if ($said->state === SaidFigure::DIFFERS) {
                     $message = '“%s” says %s of %s; the table says %s.';
-                    $checks[] = Check::wrong(sprintf($message, $name, $said->said, $said->label, $said->is), $last);
+                    $message = sprintf($message, $name, $said->said, $said->label, $said->is);
+                    $checks[] = Check::wrong($message, $last, about: About::words($words->id));
                     $told[$words->id] = true;
                 }
             }
@@ -495,6 +512,7 @@ final readonly class Legibility
                             )),
                             $frame,
                             Box::around($at, 120, 120),
+                            About::arrangement(),
                         );
                         break;
                     }

@@ -76,6 +76,7 @@ final readonly class MarkChecks
                     ),
                     $frame,
                     Box::around($timing->whole->onStage($shape->middle(), $frame), 160, 160),
+                    About::figure($chart->id, $id),
                 );
             }
         }
@@ -110,6 +111,7 @@ final readonly class MarkChecks
                 sprintf('“%s” is cut by the edge of the stage.', $timing->figure((string) $id)->fullLabel()),
                 $frame,
                 Box::around($at, 160, 160),
+                About::place($chart->id),
             );
         }
 

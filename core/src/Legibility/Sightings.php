@@ -43,6 +43,10 @@ final class Sightings
     /** seconds that something lasts at least, before it is in anybody's way (common practice, no source) */
     private const LASTS = ['over' => 0.15, 'marks' => 0.15, 'contrast' => 0.3, 'outside' => 0.5, 'small' => 0.5,
         'cut' => 0.5];
+    /** what mends it, and the setting that does */
+    private const MENDED = ['marks' => ['Set their colour', 'colour'], 'contrast' => ['Set their colour', 'colour'],
+        'outside' => ['Make them smaller', 'size'], 'small' => ['Make them larger', 'size'],
+        'cut' => ['Make them smaller', 'size']];
     /** opacity from which on words are read, and from which on they are there in full */
     private const READ = 0.35;
     private const FULL = 0.9;
@@ -51,7 +55,7 @@ final class Sightings
     /** things of one kind that are named one by one */
     private const NAMED = 12;
 
-    /** @var array<string, array<string, array{string, int, Box, int}>> message, frame, box, frames, by kind and key */
+    /** @var array<string, array<string, array{string, int, Box, int, About}>> message, frame, box, frames, by kind and key */
     private array $found = [];
 
     /** @var array<int, array{string, int, array<string, string>}> by text: how it was, frames left, findings */
@@ -135,7 +139,7 @@ final class Sightings
             static fn (array $one): bool => $one[3] >= $least,
         ));
         $checks = array_map(
-            static fn (array $one): Check => Check::wrong($one[0], $one[1], $one[2]),
+            static fn (array $one): Check => Check::wrong($one[0], $one[1], $one[2], $one[4]),
             array_slice($found, 0, self::NAMED),
         );
         if (count($found) > self::NAMED) {
@@ -223,6 +227,7 @@ final class Sightings
                         $frame,
                         $word->box->joinedWith($other->box),
                         $lasts,
+                        About::style($word->kind, $word->owner, 'Make them smaller', 'size'),
                     );
                 }
             }
@@ -248,7 +253,9 @@ final class Sightings
         }
         $this->seen[$leaf] = [$now, $left - $lasts, $found];
         foreach ($found as $kind => $message) {
-            $this->note($kind, $word->key(), $message, $frame, $word->box, $lasts);
+            [$does, $setting] = self::MENDED[$kind];
+            $about = About::style($word->kind, $word->owner, $does, $setting);
+            $this->note($kind, $word->key(), $message, $frame, $word->box, $lasts, $about);
         }
     }
 
@@ -434,12 +441,19 @@ final class Sightings
         };
     }
 
-    private function note(string $kind, string $key, string $message, int $frame, Box $box, int $lasts): void
-    {
+    private function note(
+        string $kind,
+        string $key,
+        string $message,
+        int $frame,
+        Box $box,
+        int $lasts,
+        About $about,
+    ): void {
         $known = $this->found[$kind][$key] ?? null;
         $this->found[$kind][$key] = $known === null
-            ? [$message, $frame, $box, $lasts]
-            : [$known[0], $known[1], $known[2], $known[3] + $lasts];
+            ? [$message, $frame, $box, $lasts, $about]
+            : [$known[0], $known[1], $known[2], $known[3] + $lasts, $known[4]];
     }
 
     private function isTyped(string $text): bool

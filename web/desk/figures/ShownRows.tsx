@@ -19,7 +19,7 @@ export function ShownRows({ chart, table, onChange }: Props) {
   const hasGroups = table.rows.some(({ group }) => group);
   const change = (part: Partial<RowPick>): void => onChange({ ...first.Pick, ...pick, ...part });
   return (
-    <Dropdown drop="up" autoClose="outside">
+    <Dropdown drop="up" autoClose="outside" data-part="Pick">
       <Dropdown.Toggle as="button" type="button" className="text-button" title="Choose which rows the chart shows">
         <i className="bi bi-funnel" aria-hidden="true" /> {said(pick, table.rows.length)}
       </Dropdown.Toggle>
