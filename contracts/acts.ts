@@ -164,9 +164,9 @@ export interface Acts {
    */
   paste: {
     /**
-     * charts, texts and panels, one part, a finish, or how a chart comes and goes
+     * charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, or shots
      */
-    lupine: 'things' | 'part' | 'finish' | 'motion';
+    lupine: 'things' | 'part' | 'finish' | 'coats' | 'motion' | 'shots';
     /**
      * @maxItems 12
      */
@@ -208,6 +208,18 @@ export interface Acts {
      * the part of that chart
      */
     figure?: string | null;
+    /**
+     * the text that coats are pasted onto
+     */
+    text?: string | null;
+    /**
+     * the panel that coats are pasted onto
+     */
+    panel?: string | null;
+    /**
+     * of the first of some shots, frames
+     */
+    begin?: number;
   };
   /**
    * Adds rows to a table.
@@ -331,6 +343,16 @@ export interface Acts {
      */
     figure: string;
     value: number;
+  };
+  /**
+   * Sets all other charts as one is, on one face of the bench.
+   */
+  'same-in-others': {
+    chart: string;
+    /**
+     * which face
+     */
+    face: 'form' | 'finish' | 'words' | 'motion';
   };
 }
 /**

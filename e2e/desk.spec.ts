@@ -128,7 +128,7 @@ test('time is walked, looped and played by keys', async ({ page, request }) => {
   await page.keyboard.press('End');
   await expect(page.locator('.frame-number')).toHaveValue('479');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('Jump ten frames');
+  await expect(page.getByRole('dialog')).toContainText('jump ten frames');
 });
 
 test('a line that is moved takes along what is pinned to it, and pins hold on to their words', async ({

@@ -1,17 +1,32 @@
-import type { Chart, ChartMotion, Finish, FreeText, Move, Own, Panel, Piece, Table } from '../../contracts/piece';
+import type {
+  Chart,
+  ChartMotion,
+  Finish,
+  FreeText,
+  Move,
+  Own,
+  OwnCoats,
+  Panel,
+  Piece,
+  Table,
+} from '../../contracts/piece';
 import type { PlaceKey } from '../piece/places';
 import type { Selection } from './playStore';
 import { keysOf } from './stage/selected';
 
 /**
- * What is taken along by copying: charts, words and panels, what one part has of its own, a finish, or how a chart
- * comes.
+ * What is taken along by copying: charts, words and panels, what one part has of its own, a finish, some coats of one,
+ * how a chart comes, or shots of the camera.
  */
 export type Part =
   | { lupine: 'things'; charts: Chart[]; words: FreeText[]; panels: Panel[]; tables: Table[]; moves: Move[] }
   | { lupine: 'part'; own: Own; moves: Move[] }
   | { lupine: 'finish'; finish: Finish }
-  | { lupine: 'motion'; entrance: ChartMotion | null; exit: ChartMotion | null };
+  | { lupine: 'coats'; own: OwnCoats }
+  | { lupine: 'motion'; entrance: ChartMotion | null; exit: ChartMotion | null }
+  | { lupine: 'shots'; moves: Move[] };
+
+const KINDS: Part['lupine'][] = ['things', 'part', 'finish', 'coats', 'motion', 'shots'];
 
 /** What is selected, as it can be pasted elsewhere; null where that is nothing. */
 export function copied(piece: Piece, selection: Selection): Part | null {
@@ -25,7 +40,13 @@ export function copied(piece: Piece, selection: Selection): Part | null {
       ),
     };
   }
-  const keys = keysOf(selection);
+  if (selection?.kind === 'shot')
+    return { lupine: 'shots', moves: piece.moves.filter(({ id }) => id === selection.shot) };
+  return thingsOfKeys(piece, keysOf(selection));
+}
+
+/** Charts, words and panels with their figures and moves; null where there are none. */
+export function thingsOfKeys(piece: Piece, keys: PlaceKey[]): Extract<Part, { lupine: 'things' }> | null {
   const charts = piece.charts.filter(({ id }) => keys.includes(id));
   const words = piece.words.filter(({ id }) => keys.includes(id));
   const panels = (piece.panels ?? []).filter(({ id }) => keys.includes(id));
@@ -50,7 +71,7 @@ export function readPart(text: string): Part | null {
   if (!text.startsWith('{"lupine":')) return null;
   try {
     const part = JSON.parse(text) as Part;
-    return ['things', 'part', 'finish', 'motion'].includes(part.lupine) ? part : null;
+    return KINDS.includes(part.lupine) ? part : null;
   } catch {
     return null;
   }

@@ -1,6 +1,7 @@
 import type { Placed } from '../api/answers';
 import type { Piece } from '../../contracts/piece';
-import { setPlace, toldPlace, type Part, type PlaceKey } from '../piece/places';
+import { legendKey, setPlace, toldPlace, type Part, type PlaceKey } from '../piece/places';
+import { withLegends } from '../piece/transform';
 import { useDesk } from './deskStore';
 import { shapeOf } from './shapes';
 import { usePlay } from './playStore';
@@ -34,11 +35,19 @@ export function moveAll(draft: Piece, from: Places, across: number, down: number
 export function editPlaces(keys: PlaceKey[], change: (now: Placed, key: PlaceKey) => Part | null): void {
   const { edit, document } = useDesk.getState();
   if (!document) return;
-  const places = placesNow(document, keys);
+  const all = withLegends(document, keys);
+  const places = placesNow(document, all);
   edit((draft) => {
-    for (const [key, now] of Object.entries(places)) {
+    const shape = shapeNow(draft);
+    for (const key of keys.filter((one) => one in places)) {
+      const now = places[key];
       const part = change(now, key);
-      if (part) setPlace(draft, shapeNow(draft), key, now, part);
+      if (!part) continue;
+      setPlace(draft, shape, key, now, part);
+      const legend = legendKey(key);
+      const its = all.includes(legend) && !keys.includes(legend) ? places[legend] : undefined;
+      const [across, down] = [(part.x ?? now.x) - now.x, (part.y ?? now.y) - now.y];
+      if (its && (across || down)) setPlace(draft, shape, legend, its, { x: its.x + across, y: its.y + down });
     }
   });
 }

@@ -42,10 +42,14 @@ async function pastePart(part: Part): Promise<void> {
   const onto = {
     chart: selection && 'chart' in selection ? selection.chart : null,
     figure: selection?.kind === 'figure' ? selection.figure : null,
+    ...(selection?.kind === 'words' ? { text: selection.words } : {}),
+    ...(selection?.kind === 'panel' ? { panel: selection.panel } : {}),
+    ...(part.lupine === 'shots' ? { begin: usePlay.getState().frame } : {}),
   };
   const made = await act('paste', { ...part, ...onto }, 'This cannot be pasted.');
   const now = useDesk.getState().document;
-  if (made && made.length > 0 && now) select(selectionOf(now, made));
+  if (!made || made.length === 0 || !now) return;
+  select(part.lupine === 'shots' ? { kind: 'shot', shot: made[0] } : selectionOf(now, made));
 }
 
 function saidOf(part: Part): string {
@@ -54,6 +58,8 @@ function saidOf(part: Part): string {
       const count = part.charts.length + part.words.length + (part.panels?.length ?? 0);
       return count === 1 ? 'Copied. Paste here or in another piece.' : `${count} items copied.`;
     }
+    case 'shots':
+      return 'Shot copied. Paste it at the playhead, here or in another piece.';
     case 'part':
       return 'Look and moves copied. Select another part to paste them.';
     default:
@@ -65,7 +71,13 @@ function saidOf(part: Part): string {
 export async function copyPart(part: Part): Promise<void> {
   try {
     await navigator.clipboard.writeText(JSON.stringify(part));
-    useNotices.getState().say('Copied. Select a chart and press Ctrl V to paste.');
+    useNotices
+      .getState()
+      .say(
+        part.lupine === 'coats'
+          ? 'Copied. Select a chart, a part, words or a panel and press Ctrl V to paste.'
+          : 'Copied. Select a chart and press Ctrl V to paste.',
+      );
   } catch {
     useNotices.getState().say('The browser blocked access to the clipboard.', { bad: true });
   }

@@ -6,6 +6,7 @@ import { addLine, removeMove } from '../piece/changes';
 import { thingsOf } from '../piece/panels';
 import { act } from './act';
 import { useDesk } from './deskStore';
+import { duplicateSelection } from './duplicate';
 import { editPlaces } from './placesNow';
 import { openFind } from './find/findStore';
 import { FACES, usePlay } from './playStore';
@@ -143,6 +144,11 @@ export function useDeskKeys(): void {
         nudge(NUDGES[event.key], event.shiftKey ? 10 : 1);
         return;
       }
+      if (command && event.key.toLowerCase() === 'd' && !isTyping(event.target)) {
+        event.preventDefault();
+        void duplicateSelection();
+        return;
+      }
       if (event.key === 'F6') {
         event.preventDefault();
         toRegion(event.shiftKey ? -1 : 1);
@@ -158,6 +164,8 @@ export function useDeskKeys(): void {
       const actions: Record<string, () => void> = {
         ArrowLeft: () => step(-by),
         ArrowRight: () => step(by),
+        ',': () => step(-by),
+        '.': () => step(by),
         Home: () => go(0),
         End: () => go(frames - 1),
         j: () => shuttle(-1),
@@ -205,6 +213,12 @@ export function useDeskKeys(): void {
         take();
         if (playing) stop();
         else play();
+        return;
+      }
+      // What has a place is nudged; otherwise arrows walk through frames and figures.
+      if (event.key in NUDGES && !operating && keysOf(usePlay.getState().selection).length > 0) {
+        take();
+        nudge(NUDGES[event.key], by);
         return;
       }
       if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && !operating) {

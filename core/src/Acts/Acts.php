@@ -40,6 +40,7 @@ final readonly class Acts
         'say-once' => SayOnce::class,
         'take-back-chart' => TakeBackChart::class,
         'set-figure' => SetFigure::class,
+        'same-in-others' => SameInOthers::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */

@@ -8,12 +8,14 @@ use Lupine\Core\Edits\Act;
 use Lupine\Core\Edits\Edited;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartMotion;
+use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\FinishSettings;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\OwnSettings;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\Stage;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Settings\BadPiece;
 use Lupine\Core\Settings\Choice;
@@ -23,6 +25,8 @@ use Lupine\Core\Settings\Id;
 use Lupine\Core\Settings\Json;
 use Lupine\Core\Settings\Plain;
 use Lupine\Core\Settings\Several;
+use Lupine\Core\Settings\Unit;
+use Lupine\Core\Settings\Whole;
 
 /**
  * What was copied comes into a piece: charts, texts and panels, a part’s look and moves, a finish, or how a chart
@@ -32,8 +36,11 @@ use Lupine\Core\Settings\Several;
 final readonly class Paste implements Act
 {
     public function __construct(
-        #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'motion' => ''])]
-        #[Detail('charts, texts and panels, one part, a finish, or how a chart comes and goes', name: 'lupine')]
+        #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'coats' => '', 'motion' => '', 'shots' => ''])]
+        #[Detail(
+            'charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, or shots',
+            name: 'lupine',
+        )]
         private string $kind,
         /** @var list<\stdClass> */
         #[Several(new Plain(Chart::class), max: Piece::MAX_CHARTS)]
@@ -73,6 +80,15 @@ final readonly class Paste implements Act
         #[Id]
         #[Detail('the part of that chart', isOptional: true)]
         private ?string $figure,
+        #[Id]
+        #[Detail('the text that coats are pasted onto', isOptional: true)]
+        private ?string $text = null,
+        #[Id]
+        #[Detail('the panel that coats are pasted onto', isOptional: true)]
+        private ?string $panel = null,
+        #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
+        #[Detail('of the first of some shots', isOptional: true)]
+        private int $begin = 0,
     ) {
     }
 
@@ -81,12 +97,27 @@ final readonly class Paste implements Act
         if ($this->kind === 'things') {
             return $this->pasteThings($edited);
         }
+        if ($this->kind === 'shots') {
+            return $this->pasteShots($edited);
+        }
+        if ($this->kind === 'coats' && ($this->text ?? $this->panel) !== null) {
+            $this->pasteCoats(
+                Edited::named([...$edited->words(), ...$edited->panels()], $this->text ?? $this->panel ?? '')
+                    ?? throw new BadPiece('There is nothing of that name to paste it onto.', 'with.text'),
+            );
+
+            return [];
+        }
         $chart = $this->chart === null ? $edited->charts()[0] ?? null : $edited->chart($this->chart);
         if ($chart === null) {
             throw new BadPiece('The piece has no chart to paste it onto.', 'with.chart');
         }
         if ($this->kind === 'part') {
             $this->pastePart($edited, $chart);
+        } elseif ($this->kind === 'coats') {
+            $this->pasteCoats($this->figure === null
+                ? Json::object($chart, 'finish') ?? new \stdClass()
+                : self::ownOf($chart, $this->figure));
         } elseif ($this->kind === 'motion') {
             [$chart->entrance, $chart->exit] = [$this->entrance, $this->exit];
         } else {
@@ -94,6 +125,62 @@ final readonly class Paste implements Act
         }
 
         return [];
+    }
+
+    /** The coats that were copied take the place of those of their kinds; others stay. */
+    private function pasteCoats(\stdClass $onto): void
+    {
+        $found = false;
+        foreach (array_keys(Coats::KINDS) as $kind) {
+            $coats = $this->own->{$kind} ?? null;
+            if (is_array($coats)) {
+                $onto->{$kind} = $coats;
+                $found = true;
+            }
+        }
+        if (!$found) {
+            throw new BadPiece('There is no coat in it.', 'with.own');
+        }
+    }
+
+    /** What a part has of its own, which it may not have had yet. */
+    private static function ownOf(\stdClass $chart, string $figure): \stdClass
+    {
+        $own = Json::object($chart, 'own') ?? new \stdClass();
+        $own->{$figure} = Json::object($own, $figure) ?? new \stdClass();
+        $chart->own = $own;
+
+        return $own->{$figure};
+    }
+
+    /** @return list<string> the shots, the first of them at the wanted frame, those after it as far on as they were */
+    private function pasteShots(Edited $edited): array
+    {
+        $shots = array_map(Json::copy(...), array_values(array_filter(
+            $this->moves,
+            static fn (\stdClass $move): bool => Json::text($move, 'kind') === 'shot',
+        )));
+        if ($shots === []) {
+            throw new BadPiece('There is no shot in it.', 'with.moves');
+        }
+        $begins = array_map(static fn (\stdClass $move): int => Json::whole($move, 'begin'), $shots);
+        $charts = $edited->charts();
+        foreach ($shots as $at => $shot) {
+            $shot->begin = $this->begin + $begins[$at] - min($begins);
+            $shot->pin = null;
+            $what = Json::object($shot, 'shot');
+            $on = Json::object($what, 'on');
+            if ($what !== null && $on !== null && Edited::named($charts, Json::text($on, 'chart')) === null) {
+                $what->on = null;
+            }
+        }
+        $before = count($edited->moves());
+        Copies::addMoves($edited, $shots, []);
+
+        return array_map(
+            static fn (\stdClass $move): string => Json::text($move, 'id'),
+            array_slice($edited->moves(), $before),
+        );
     }
 
     private function pastePart(Edited $edited, \stdClass $chart): void

@@ -104,6 +104,58 @@ final class ActsTest extends TestCase
         self::do('set-figure', ['chart' => 'chart1', 'figure' => 'r1', 'value' => 101], $before);
     }
 
+    public function testCoatsAndShotsGoFromOnePieceToAnother(): void
+    {
+        $coats = ['lupine' => 'coats', 'own' => ['shadows' => [['reach' => 30, 'opacity' => 0.5]]]];
+        $before = self::demo();
+        $fills = $before->charts[0]->finish->fills ?? null;
+        $onto = ['chart' => null, 'figure' => null];
+        $after = self::do('paste', [...$coats, ...$onto], $before);
+        self::assertSame(30, (int) $after->charts[0]->finish->shadows[0]->reach);
+        self::assertEquals($fills, $after->charts[0]->finish->fills ?? null, 'others stay');
+        $after = self::do('paste', [...$coats, 'chart' => 'chart1', 'figure' => 'r2'], $before);
+        self::assertSame(30, (int) $after->charts[0]->own->r2->shadows[0]->reach);
+        $after = self::do('paste', [...$coats, ...$onto, 'text' => 'title'], $before);
+        self::assertSame(30, (int) $after->words[0]->shadows[0]->reach);
+
+        $shot = (object) ['id' => 's', 'kind' => 'shot', 'target' => (object) ['camera' => true], 'begin' => 100,
+            'pin' => null, 'frames' => 30, 'curve' => 'ease-in-out', 'opens' => 'forward',
+            'shot' => (object) ['zoom' => 2, 'on' => (object) ['chart' => 'elsewhere'], 'x' => 0, 'y' => 0]];
+        $later = Json::copy($shot);
+        [$later->id, $later->begin] = ['t', 160];
+        $after = self::do('paste', ['lupine' => 'shots', 'moves' => [$shot, $later], 'begin' => 240, ...$onto], $before);
+        $shots = array_slice($after->moves, -2);
+        self::assertSame([240, 300], [$shots[0]->begin, $shots[1]->begin]);
+        self::assertNull($shots[0]->shot->on, 'what it looked at is not here');
+    }
+
+    public function testAllChartsBecomeAsOneIsAndKeepWhatIsTheirs(): void
+    {
+        $piece = self::demo();
+        $other = Json::copy($piece->charts[0]);
+        [$other->id, $other->form->radius, $other->form->hole] = ['other', 100, 0.2];
+        $other->words->reading->decimals = 0;
+        $other->words->legend->x = 1;
+        $other->entrance->begin = 77;
+        $piece->charts[] = $other;
+        $piece->charts[0]->form->hole = 0.44;
+        $piece->charts[0]->finish->colours = 'one';
+        $like = static fn (string $face): \stdClass => self::do(
+            'same-in-others',
+            ['chart' => 'chart1', 'face' => $face],
+            $piece,
+        )->charts[1];
+        self::assertSame(0.44, $like('form')->form->hole);
+        self::assertSame('one', $like('finish')->finish->colours);
+        $words = $like('words')->words;
+        self::assertSame($piece->charts[0]->words->reading->decimals, $words->reading->decimals);
+        self::assertSame(1, $words->legend->x, 'where it stands stays');
+        self::assertSame(77, $like('motion')->entrance->begin, 'when it comes stays');
+        $piece->charts[1]->form->kind = 'pie';
+        $this->expectExceptionMessage('No other chart has this form.');
+        $like('form');
+    }
+
     public function testAllIsFittedIntoAnotherLength(): void
     {
         $before = self::demo();

@@ -4,6 +4,8 @@ import { setGroup } from '../../piece/charts';
 import type { Piece } from '../../../contracts/piece';
 import { panelName, panelOf, thingsOf } from '../../piece/panels';
 import type { PlaceKey } from '../../piece/places';
+import { scaledAbout, turnedAbout } from '../../piece/transform';
+import { OneField } from '../../settings/OneField';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
@@ -51,6 +53,24 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
       const by = target - edgeOf(box, side);
       return ['left', 'right', 'across'].includes(side) ? { x: now.x + by } : { y: now.y + by };
     });
+  };
+  /** All of them about the middle of them all. */
+  const about = (name: 'size' | 'turn', by: number): void => {
+    const boxes = Object.values(stageBoxes(keys));
+    if (boxes.length === 0) return;
+    const middle = (from: number[], to: number[]): number => (Math.min(...from) + Math.max(...to)) / 2;
+    const centre: [number, number] = [
+      middle(
+        boxes.map(({ left }) => left),
+        boxes.map(({ right }) => right),
+      ),
+      middle(
+        boxes.map(({ top }) => top),
+        boxes.map(({ bottom }) => bottom),
+      ),
+    ];
+    const become = name === 'size' ? scaledAbout : turnedAbout;
+    editPlaces(keys, (now, key) => become(piece, key, now, centre, by));
   };
   const space = (isAcross: boolean): void => {
     const boxes = stageBoxes(keys);
@@ -130,6 +150,16 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
             <i className="bi bi-distribute-vertical" aria-hidden="true" /> Space evenly down
           </button>
         </div>
+        {(['size', 'turn'] as const).map((name) => (
+          <OneField
+            key={name}
+            of="Place"
+            name={name}
+            label={name === 'size' ? 'Scale by' : 'Turn by'}
+            value={name === 'size' ? 1 : 0}
+            onChange={(by) => about(name, by)}
+          />
+        ))}
         {charts.length > 1 && (
           <div className="offer-row">
             <button type="button" className="text-button" onClick={sameSize}>

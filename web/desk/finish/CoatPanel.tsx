@@ -4,6 +4,7 @@ import type { Piece } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
 import { act } from '../act';
 import { useDesk } from '../deskStore';
+import { copyPart } from '../useClipboard';
 import { begun, coatsOf, isOwn, labelOf, MOST, setCoats, type Coat, type Kind, type Whose } from './coats';
 import { CoatChanges } from './CoatChanges';
 import { CoatPicture, CoatPictures } from './CoatPictures';
@@ -181,6 +182,16 @@ export function CoatPanel({ piece, whose, colour, kind, place: wanted, onChoose 
             onClick={() => void act('each-its-own', { chart: whose.chart, coat: kind })}
           >
             <i className="bi bi-grid-3x2-gap" aria-hidden="true" /> Each part its own
+          </button>
+        )}
+        {coat && (
+          <button
+            type="button"
+            className="text-button"
+            title="Copy, then select a chart, a part, words or a panel and paste"
+            onClick={() => void copyPart({ lupine: 'coats', own: { [kind]: list } })}
+          >
+            <i className="bi bi-copy" aria-hidden="true" /> Copy
           </button>
         )}
         {isOwn(piece, whose, kind) && (

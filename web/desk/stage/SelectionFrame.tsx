@@ -2,6 +2,7 @@ import { degreesAround, type Box } from '../../../painter/src';
 import type { Scene } from '../../scene/scene';
 import type { Placed } from '../../api/answers';
 import type { Piece } from '../../../contracts/piece';
+import { scaledAbout, turnedAbout, withLegends } from '../../piece/transform';
 import { panelOf } from '../../piece/panels';
 import { legendOf, setPlace, type Part, type PlaceKey } from '../../piece/places';
 import { useDesk } from '../deskStore';
@@ -21,8 +22,6 @@ interface Props {
 
 /** pixels of the screen between what is selected and the frame around it */
 const CLEAR = 8;
-
-const rounded = (number: number, digits = 3): number => Number(number.toFixed(digits));
 
 /** A frame around what is selected: its corners scale it, a handle above turns charts, the right edge wraps words. */
 export function SelectionFrame({ piece, scene, shown }: Props) {
@@ -74,7 +73,7 @@ export function SelectionFrame({ piece, scene, shown }: Props) {
             take={() => scaler(piece, keys, pivot)}
           />
         ))}
-      {charts.length > 0 && charts.length === keys.length && (
+      {charts.length > 0 && !keys.includes('captions') && (
         <>
           <line
             className="words-frame"
@@ -90,7 +89,7 @@ export function SelectionFrame({ piece, scene, shown }: Props) {
             shown={shown}
             label="Rotation"
             value={charts.length === 1 ? unitText(first?.turn ?? 0, 'degrees') : undefined}
-            take={() => turner(piece, charts, pivot)}
+            take={() => turner(piece, keys, pivot)}
           />
         </>
       )}
@@ -141,7 +140,7 @@ function ChartMiddle({ piece, chartId, shown }: { piece: Piece; chartId: string;
       look="ring"
       isQuiet={chart.words.centre !== null}
       take={() => {
-        const from = placesNow(piece, [chartId]);
+        const from = placesNow(piece, withLegends(piece, [chartId]));
         return ({ across, down }) =>
           change(from, (at) => ({ x: Math.round(at.x + across), y: Math.round(at.y + down) }));
       }}
@@ -169,32 +168,19 @@ function scaler(piece: Piece, keys: PlaceKey[], pivot: [number, number]): (pull:
     const now = Math.hypot(toX - pivot[0], toY - pivot[1]);
     const exact = Math.max(0.05, now / Math.max(1, before));
     const factor = isFree ? exact : Math.round(exact * 100) / 100;
-    change(from, (place, key) => {
-      const isWords = !piece.charts.some(({ id }) => id === key);
-      if (panelOf(piece, key))
-        return {
-          x: rounded(pivot[0] + (place.x - pivot[0]) * factor),
-          y: rounded(pivot[1] + (place.y - pivot[1]) * factor),
-          size: rounded(factor),
-        };
-      return {
-        size: Math.max(isWords ? 6 : 0.02, rounded(place.size * factor)),
-        x: rounded(pivot[0] + (place.x - pivot[0]) * factor),
-        y: rounded(pivot[1] + (place.y - pivot[1]) * factor),
-        ...(isWords && place.width !== undefined ? { width: Math.max(40, rounded(place.width * factor, 1)) } : {}),
-      };
-    });
+    change(from, (place, key) => scaledAbout(piece, key, place, pivot, factor));
   };
 }
 
-function turner(piece: Piece, charts: PlaceKey[], pivot: [number, number]): (pull: Pull) => void {
-  const from = placesNow(piece, charts);
+function turner(piece: Piece, keys: PlaceKey[], pivot: [number, number]): (pull: Pull) => void {
+  const from = placesNow(piece, keys);
   return ({ from: start, to, isFree }) => {
     const turned = degreesAround(pivot, start, to);
-    change(from, (place) => {
-      const next = (place.turn ?? 0) + turned;
-      return { turn: rounded(isFree ? next : Math.round(next / 15) * 15, 1) };
-    });
+    const [first] = Object.values(from);
+    // One comes to rest on whole steps of its own turn, several on those of the hand.
+    const next = (keys.length === 1 ? (first.turn ?? 0) : 0) + turned;
+    const by = isFree ? turned : turned + (Math.round(next / 15) * 15 - next);
+    change(from, (place, key) => turnedAbout(piece, key, place, pivot, by));
   };
 }
 

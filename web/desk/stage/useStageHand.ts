@@ -7,6 +7,7 @@ import { gridOf } from '../../piece/grid';
 import { thingsOf } from '../../piece/panels';
 import { first } from '../../settings/settings';
 import type { PlaceKey } from '../../piece/places';
+import { withLegends } from '../../piece/transform';
 import { moveAll, placesNow, type Places } from '../placesNow';
 import { useDesk } from '../deskStore';
 import { shapeOf } from '../shapes';
@@ -132,7 +133,7 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       held,
       click: isOfSelected && chosen.length === 1 && held.key === null ? held.selection : null,
       keys,
-      places: placesNow(piece, keys),
+      places: placesNow(piece, withLegends(piece, keys)),
       box: joined(keys.map((one) => there.boxOf(one, frame))),
       guides: [
         ...guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
