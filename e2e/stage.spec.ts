@@ -116,7 +116,7 @@ test('each shape of the stage lays everything out, and can have a place of its o
   await saved(page);
   const { document } = await stored(request, id);
   expect(document.charts[0].place.placedBy).toBe('rule');
-  expect(Object.keys(document.shapes![0].own)).toEqual(['chart1']);
+  expect(Object.keys(document.shapes![0].own)).toEqual(['chart1', 'legend-chart1']);
   const [wide, upright] = [await placesOf(request, document), await placesOf(request, document, 'upright')];
   expect(upright.chart1.by).toBe('own');
   expect(wide.chart1.by).toBe('rule');
