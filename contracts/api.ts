@@ -68,6 +68,9 @@ export interface Answers {
   'GET pieces/{piece}': StoredPiece;
   'PUT pieces/{piece}': SavedPiece;
   'DELETE pieces/{piece}': Gone;
+  'PUT pieces/{piece}/folder': MovedPiece;
+  'GET bin': Bin;
+  'DELETE bin/{piece}': Gone;
   'POST pieces/{piece}/restore': StoredPiece;
   'POST pieces/{piece}/duplicate': StoredPiece;
   'POST pieces/{piece}/undo': StoredPiece;
@@ -1705,6 +1708,14 @@ export interface Shelf {
    * where the following page begins
    */
   next: string | null;
+  /**
+   * all that there are, by their names
+   */
+  folders: ShelfFolder[];
+  /**
+   * deleted pieces that can be put back
+   */
+  inBin: number;
 }
 /**
  * A piece on the shelf, with how it looks on its last frame.
@@ -1716,6 +1727,7 @@ export interface ShelfEntry {
   id: string;
   version: number;
   title: string;
+  folder: string | null;
   updatedAt: string | null;
   form: string | null;
   length: string;
@@ -1740,6 +1752,16 @@ export interface ShelfEntry {
 export interface Stem {
   colour: string;
   points: [number, number][];
+}
+/**
+ * A folder of the shelf, which is there as long as a piece lies in it.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ShelfFolder".
+ */
+export interface ShelfFolder {
+  name: string;
+  count: number;
 }
 /**
  * A stored piece as the desk receives it.
@@ -1770,6 +1792,45 @@ export interface SavedPiece {
   version: number;
   canUndo: boolean;
   canRedo: boolean;
+}
+/**
+ * Where a piece lies on the shelf now.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "MovedPiece".
+ */
+export interface MovedPiece {
+  id: string;
+  folder: string | null;
+}
+/**
+ * What was deleted and can still be put back, the last first.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Bin".
+ */
+export interface Bin {
+  pieces: BinEntry[];
+  /**
+   * of days that a piece is kept here
+   */
+  days: number;
+}
+/**
+ * A piece that was deleted.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "BinEntry".
+ */
+export interface BinEntry {
+  id: string;
+  title: string;
+  folder: string | null;
+  deletedAt: string | null;
+  /**
+   * whole days until it is gone for good
+   */
+  daysLeft: number;
 }
 /**
  * A page of what there was of a piece, newest first.

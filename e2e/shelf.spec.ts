@@ -25,6 +25,51 @@ test('pieces are renamed, duplicated, deleted and put back', async ({ page, requ
   await expect(card('Spring copy')).toHaveCount(1);
 });
 
+test('pieces lie in folders, are sorted, and what is deleted lies in the bin', async ({ page, request }) => {
+  const name = `Series ${Date.now()}`;
+  await store(request, { ...evenlySpoken(), title: `${name} B` });
+  await store(request, { ...evenlySpoken(), title: `${name} A` });
+  await page.goto('/');
+  for (const one of ['A', 'B']) {
+    await page.getByRole('button', { name: `Actions for ${name} ${one}` }).click();
+    await page.getByRole('button', { name: 'Move to a folder…' }).click();
+    await page.getByRole('combobox', { name: 'Folder' }).fill(name);
+    await page.getByRole('button', { name: 'Move', exact: true }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+  await page.getByRole('group', { name: 'Folders' }).getByRole('button', { name }).click();
+  await expect(page.getByRole('article')).toHaveCount(2);
+  await page.getByLabel('Sort the shelf').selectOption('By title');
+  await expect(page.locator('.card-title')).toHaveText([`${name} A`, `${name} B`]);
+
+  await page.getByRole('button', { name: `Actions for ${name} A` }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('article')).toHaveCount(1);
+  await page.getByRole('button', { name: /^Bin/ }).click();
+  const bin = page.getByRole('dialog', { name: 'Bin' });
+  const item = bin.getByRole('listitem').filter({ hasText: `${name} A` });
+  await expect(item).toContainText('gone in 30 days');
+  await item.getByRole('button', { name: 'Restore' }).click();
+  await expect(item).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('article')).toHaveCount(2);
+});
+
+test('a piece from a piece, with other figures, compared before they are taken', async ({ page, request }) => {
+  await store(request, { ...evenlySpoken(), title: 'The year before' });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Actions for The year before', exact: true }).first().click();
+  await page.getByRole('button', { name: 'New one with other figures…' }).click();
+  await page
+    .getByLabel('Figures', { exact: true })
+    .last()
+    .fill('Kind\tThings\nSmall appliances\t600\nLamps & lights\t300');
+  await page.getByRole('button', { name: 'Compare on its desk' }).click();
+  await page.waitForURL(/pieces\//);
+  await page.getByRole('button', { name: /^New figures for/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('2 changed, 3 removed');
+});
+
 test('a table that cannot be taken says why before anything is made', async ({ page }) => {
   await page.goto('/');
   const box = page.getByRole('textbox', { name: 'Figures' });

@@ -16,6 +16,10 @@ final readonly class Shelf extends Answer
         public int $count,
         /** where the following page begins */
         public ?string $next,
+        /** @var list<ShelfFolder> all that there are, by their names */
+        public array $folders,
+        /** deleted pieces that can be put back */
+        public int $inBin,
     ) {
     }
 }

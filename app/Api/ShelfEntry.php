@@ -15,6 +15,7 @@ final readonly class ShelfEntry extends Answer
         public string $id,
         public int $version,
         public string $title,
+        public ?string $folder,
         public ?string $updatedAt,
         public ?string $form,
         public string $length,

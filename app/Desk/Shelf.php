@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Api\Bin;
+use App\Api\BinEntry;
 use App\Api\Shelf as ShelfPage;
 use App\Api\ShelfEntry;
+use App\Api\ShelfFolder;
 use App\Api\Starter as StarterAnswer;
 use App\Api\Starters;
 use App\Models\Piece;
+use App\Tidy\Leftovers;
 use Lupine\Core\Desk\ChartSheet;
 use Lupine\Core\Desk\Stem;
 use Lupine\Core\Drawing\WriteReel;
@@ -24,51 +28,102 @@ use Lupine\Core\Settings\Json;
 final readonly class Shelf
 {
     private const PAGE = 24;
+    private const MOST_BINNED = 500;
 
     public function __construct(private ComputedPiece $computed, private KeptReels $kept)
     {
     }
 
+    /** How the shelf can be sorted: by a column, and whether the greatest comes first. */
+    public const SORTS = [
+        'changed' => ['updated_at', true],
+        'made' => ['created_at', true],
+        'title' => ['title_lower', false],
+    ];
+
     /**
      * @param string $search words to look for in titles; empty: all pieces
+     * @param string|null $folder whose pieces alone are shown; null: all
+     * @param string $sort one of SORTS
      * @param string|null $after where the page before ended, as it said
      *
      * @throws BadPiece where no page can have ended there
      */
-    public function page(string $search, ?string $after): ShelfPage
+    public function page(string $search, ?string $after, ?string $folder = null, string $sort = 'changed'): ShelfPage
     {
+        [$column, $isFalling] = self::SORTS[$sort] ?? self::SORTS['changed'];
         $pieces = Piece::query();
         foreach (preg_split('/\s+/u', mb_strtolower($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $pattern = '%'.strtr($word, ['!' => '!!', '%' => '!%', '_' => '!_']).'%';
             $pieces->whereRaw("title_lower LIKE ? ESCAPE '!'", [$pattern]);
         }
+        if ($folder !== null) {
+            $pieces->where('folder', $folder);
+        }
         $count = $pieces->count();
         if ($after !== null) {
-            $pieces->whereRaw('(updated_at, id) < (?, ?)', self::place($after));
+            $than = $isFalling ? '<' : '>';
+            $pieces->whereRaw("({$column}, id) {$than} (?, ?)", self::place($after));
         }
+        $way = $isFalling ? 'desc' : 'asc';
         /** @var list<Piece> $found */
         $found = Piece::withDocument($pieces)
-            ->orderByDesc('updated_at')
-            ->orderByDesc('id')
+            ->orderBy($column, $way)
+            ->orderBy('id', $way)
             ->limit(self::PAGE + 1)
             ->get()
             ->all();
         $page = array_slice($found, 0, self::PAGE);
         $last = end($page);
+        $ended = $last === false ? '' : $last->getRawOriginal($column);
 
         return new ShelfPage(
             array_map($this->entry(...), $page),
             $count,
-            count($found) > count($page) && $last !== false
-                ? $last->getRawOriginal('updated_at').'~'.$last->id
-                : null,
+            count($found) > count($page) && $last !== false && is_string($ended) ? $ended.'~'.$last->id : null,
+            self::folders(),
+            Piece::onlyTrashed()->count(),
         );
     }
 
-    /** @return array{string, string} time and id of the last piece of the page before */
+    /** @return list<ShelfFolder> */
+    private static function folders(): array
+    {
+        /** @var array<string, int> $counts */
+        $counts = Piece::query()->whereNotNull('folder')->selectRaw('folder, count(*) as count')
+            ->groupBy('folder')->pluck('count', 'folder')->all();
+        ksort($counts, SORT_NATURAL | SORT_FLAG_CASE);
+
+        return array_map(
+            static fn (string $name, int $count): ShelfFolder => new ShelfFolder($name, $count),
+            array_map('strval', array_keys($counts)),
+            array_values($counts),
+        );
+    }
+
+    /** What was deleted and can be put back. */
+    public function bin(): Bin
+    {
+        /** @var list<Piece> $pieces */
+        $pieces = Piece::onlyTrashed()->orderByDesc('deleted_at')->orderByDesc('id')
+            ->limit(self::MOST_BINNED)->get()->all();
+
+        return new Bin(array_map(
+            static fn (Piece $piece): BinEntry => new BinEntry(
+                $piece->id,
+                $piece->title,
+                $piece->folder,
+                $piece->deleted_at?->toIso8601String(),
+                max(0, (int) ceil(now()->diffInDays($piece->deleted_at?->addDays(Leftovers::DELETED_DAYS)))),
+            ),
+            $pieces,
+        ), Leftovers::DELETED_DAYS);
+    }
+
+    /** @return array{string, string} what the last piece of the page before was sorted by, and its id */
     private static function place(string $after): array
     {
-        if (preg_match('/^([\d :-]{19})~([0-9a-z]{26})$/Di', $after, $parts) !== 1) {
+        if (preg_match('/^(.{0,400})~([0-9a-z]{26})$/Dsu', $after, $parts) !== 1) {
             throw new BadPiece('There is no such page of the shelf. Begin with the first.', 'after');
         }
 
@@ -101,6 +156,7 @@ final readonly class Shelf
             $piece->id,
             $piece->version,
             $piece->title,
+            $piece->folder,
             $piece->updated_at?->toIso8601String(),
             $entry->form,
             $entry->length,

@@ -21,6 +21,7 @@ use Lupine\Core\Piece\Upgrade;
  *
  * @property string $id
  * @property string $title
+ * @property string|null $folder of the shelf that it lies in
  * @property int $version
  * @property int $head
  * @property \Illuminate\Support\Carbon|null $updated_at

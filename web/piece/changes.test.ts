@@ -147,8 +147,11 @@ describe('figures', () => {
     setTitle(piece, 'A year of mending');
     expect(piece.words[0].text).toBe('A year of mending');
     setWordsText(piece, piece.words[0].id, 'What we mended');
+    expect(piece.title).toBe('What we mended');
+    piece.title = 'Draft';
+    setWordsText(piece, piece.words[0].id, 'What we kept');
     setTitle(piece, 'Draft 2');
-    expect([piece.title, piece.words[0].text]).toEqual(['Draft 2', 'What we mended']);
+    expect([piece.title, piece.words[0].text]).toEqual(['Draft 2', 'What we kept']);
     piece.title = piece.words[0].text = 'New piece';
     piece.words[0].guessed = true;
     setWordsText(piece, piece.words[0].id, 'What we\nmended');

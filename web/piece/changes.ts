@@ -210,9 +210,6 @@ export function wordsOf(text: string): string[] {
   return text.split(/\p{White_Space}+/u).filter((word) => word !== '');
 }
 
-/** what pieces are called until somebody says it */
-const UNNAMED = ['New piece', 'Untitled'];
-
 /** A text as one line, as names of pieces are. */
 const asTitle = (text: string): string => text.replace(/\s+/gu, ' ').trim().slice(0, 200);
 
@@ -226,11 +223,11 @@ export function setTitle(piece: Piece, title: string): void {
   piece.title = title;
 }
 
-/** What stands on the stage, and the name of the piece as long as nobody has given it one. */
+/** What stands on the stage, and the name of the piece as long as that is its title’s. */
 export function setWordsText(piece: Piece, id: string, text: string): void {
   const words = piece.words.find((one) => one.id === id);
   if (!words) return;
-  const isTitle = asTitle(words.text) === piece.title && UNNAMED.includes(piece.title);
+  const isTitle = asTitle(words.text) === asTitle(piece.title);
   words.text = text;
   delete words.guessed;
   const title = asTitle(text);

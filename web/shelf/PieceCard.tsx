@@ -14,11 +14,13 @@ interface Props {
   piece: ShelfEntry;
   onRename: (title: string) => void;
   onDuplicate: () => void;
+  onOther: () => void;
+  onMove: () => void;
   onRemove: () => void;
 }
 
 /** A piece on the shelf: its last frame, playing while it is pointed at, and its stems lying down. */
-export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
+export function PieceCard({ piece, onRename, onDuplicate, onOther, onMove, onRemove }: Props) {
   const [naming, setNaming] = useState(false);
   const [playing, setPlaying] = useState(false);
   const unsaved = useOutbox(({ pieces }) => pieces[piece.id]);
@@ -75,6 +77,8 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
               Rename
             </Dropdown.Item>
             <Dropdown.Item onClick={onDuplicate}>Duplicate</Dropdown.Item>
+            <Dropdown.Item onClick={onOther}>New one with other figures…</Dropdown.Item>
+            <Dropdown.Item onClick={onMove}>Move to a folder…</Dropdown.Item>
             <Dropdown.Item as={Link} to={`/pieces/${piece.id}/hand-off`}>
               Hand off
             </Dropdown.Item>
@@ -89,7 +93,12 @@ export function PieceCard({ piece, onRename, onDuplicate, onRemove }: Props) {
               {' · '}
             </strong>
           )}
-          {[shortTimecode(piece.length).replace(/[:;]00$/, ''), piece.form, piece.updatedAt && when(piece.updatedAt)]
+          {[
+            shortTimecode(piece.length).replace(/[:;]00$/, ''),
+            piece.form,
+            piece.folder,
+            piece.updatedAt && when(piece.updatedAt),
+          ]
             .filter(Boolean)
             .join(' · ')}
         </span>

@@ -7,23 +7,45 @@ import { newAct } from '../common/acts';
 import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { useNotices } from '../common/Notices';
+import { counted } from '../common/words';
+import { BinDialog } from './BinDialog';
+import { FolderDialog } from './FolderDialog';
 import { NewPiece } from './NewPiece';
+import { OtherFigures } from './OtherFigures';
 import { Starters } from './Starters';
 import { changeElsewhere, send } from '../desk/outbox';
 import { setTitle } from '../piece/changes';
 import { PieceCard } from './PieceCard';
 import { UnsavedPieces } from './UnsavedPieces';
 
+type Sort = 'changed' | 'made' | 'title';
+
+const SORTS: [Sort, string][] = [
+  ['changed', 'Last changed'],
+  ['made', 'Newest'],
+  ['title', 'By title'],
+];
+
 /** The first page: the pieces, and new ones from a table. */
 export function ShelfPage() {
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
   const [search, setSearch] = useState('');
+  const [folder, setFolder] = useState<string | null>(null);
+  const [sort, setSort] = useState<Sort>('changed');
+  const [isBinOpen, setBinOpen] = useState(false);
+  const [moved, setMoved] = useState<ShelfEntry | null>(null);
+  const [like, setLike] = useState<ShelfEntry | null>(null);
   const asked = useDeferredValue(search.trim());
   const shelf = useInfiniteQuery({
-    queryKey: ['shelf', asked],
+    queryKey: ['shelf', asked, folder, sort],
     queryFn: ({ pageParam, signal }) => {
-      const wanted = new URLSearchParams({ search: asked, ...(pageParam ? { after: pageParam } : {}) });
+      const wanted = new URLSearchParams({
+        search: asked,
+        sort,
+        ...(folder === null ? {} : { folder }),
+        ...(pageParam ? { after: pageParam } : {}),
+      });
       return ask('GET pieces', { query: wanted, signal });
     },
     initialPageParam: '',
@@ -52,6 +74,12 @@ export function ShelfPage() {
     onSettled: refresh,
     onError: failed,
   });
+  const move = useMutation({
+    mutationFn: ({ piece, to }: { piece: ShelfEntry; to: string }) =>
+      ask('PUT pieces/{piece}/folder', { at: { piece: piece.id }, body: { folder: to } }),
+    onSettled: refresh,
+    onError: failed,
+  });
   const rename = useMutation({
     mutationFn: async ({ piece, title }: { piece: ShelfEntry; title: string }) => {
       await changeElsewhere(piece.id, (document) => setTitle(document, title), newAct());
@@ -62,7 +90,9 @@ export function ShelfPage() {
   });
   const pieces = shelf.data?.pages.flatMap((page) => page.pieces) ?? [];
   const count = shelf.data?.pages[0]?.count ?? 0;
-  const words = count === 1 ? '1 piece' : `${count} pieces, newest first`;
+  const words = counted(count, 'piece');
+  const folders = shelf.data?.pages[0]?.folders ?? [];
+  const inBin = shelf.data?.pages[0]?.inBin ?? 0;
   return (
     <>
       <Header
@@ -82,6 +112,25 @@ export function ShelfPage() {
                 {asked ? `${count} found` : words}
               </span>
             )}
+            {(count > 1 || sort !== 'changed') && (
+              <select
+                className="form-select form-select-sm shelf-sort"
+                aria-label="Sort the shelf"
+                value={sort}
+                onChange={({ target }) => setSort(target.value as Sort)}
+              >
+                {SORTS.map(([value, text]) => (
+                  <option key={value} value={value}>
+                    {text}
+                  </option>
+                ))}
+              </select>
+            )}
+            {inBin > 0 && (
+              <button type="button" className="text-button" onClick={() => setBinOpen(true)}>
+                <i className="bi bi-trash" aria-hidden="true" /> Bin <span className="soft">{inBin}</span>
+              </button>
+            )}
             {(count > 6 || search !== '') && (
               <input
                 type="search"
@@ -93,6 +142,28 @@ export function ShelfPage() {
               />
             )}
           </div>
+          {folders.length > 0 && (
+            <div className="shelf-folders" role="group" aria-label="Folders">
+              {[null, ...folders].map((one) => (
+                <button
+                  key={one?.name ?? ''}
+                  type="button"
+                  className={`shelf-folder${folder === (one?.name ?? null) ? ' is-on' : ''}`}
+                  aria-pressed={folder === (one?.name ?? null)}
+                  onClick={() => setFolder(one?.name ?? null)}
+                >
+                  {one ? (
+                    <>
+                      <i className="bi bi-folder" aria-hidden="true" /> {one.name}{' '}
+                      <span className="soft numerals">{one.count}</span>
+                    </>
+                  ) : (
+                    'All pieces'
+                  )}
+                </button>
+              ))}
+            </div>
+          )}
           <UnsavedPieces onSaved={refresh} />
           {shelf.isPending && (
             <p className="soft" role="status">
@@ -107,7 +178,7 @@ export function ShelfPage() {
               </button>
             </p>
           )}
-          {shelf.data && count === 0 && asked === '' && (
+          {shelf.data && count === 0 && asked === '' && folder === null && (
             <div className="shelf-empty">
               <p>The shelf is empty.</p>
               <p>Paste a few figures on the left. Each row needs a label and a number.</p>
@@ -121,6 +192,8 @@ export function ShelfPage() {
                 piece={piece}
                 onRename={(title) => rename.mutate({ piece, title })}
                 onDuplicate={() => duplicate.mutate(piece)}
+                onOther={() => setLike(piece)}
+                onMove={() => setMoved(piece)}
                 onRemove={() => remove.mutate(piece)}
               />
             ))}
@@ -131,9 +204,24 @@ export function ShelfPage() {
             onMore={() => void shelf.fetchNextPage()}
             label="Show more"
           />
-          {asked === '' && <Starters />}
+          {asked === '' && folder === null && <Starters />}
         </main>
       </div>
+      {isBinOpen && <BinDialog onClose={() => setBinOpen(false)} />}
+      {like && <OtherFigures piece={like} onClose={() => setLike(null)} />}
+      {moved && (
+        <FolderDialog
+          piece={moved}
+          folders={folders}
+          onMove={(to) => {
+            move.mutate({ piece: moved, to });
+            // A folder that the last piece was taken out of is gone.
+            if (folder !== null && folder === moved.folder && count === 1) setFolder(null);
+            setMoved(null);
+          }}
+          onClose={() => setMoved(null)}
+        />
+      )}
     </>
   );
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Api\Gone;
+use App\Api\MovedPiece;
 use App\Desk\ComputedPiece;
 use App\Desk\DocumentText;
 use App\Desk\Shelf;
@@ -38,15 +39,19 @@ use Lupine\Core\Settings\Field;
 final readonly class PieceController
 {
     private const LONGEST_ACT = 40;
+    private const LONGEST_FOLDER = 60;
 
     /** A page of the shelf, newest first, of all pieces or of those whose title has the searched words in it. */
     public function index(Request $request, Shelf $shelf): JsonResponse
     {
         $asked = Field::root($request->query());
         $search = trim($asked->get('search')->text(200, ''));
-        $after = $asked->get('after')->isNull() ? null : $asked->get('after')->text(200);
+        $said = static fn (string $name, int $longest): ?string => $asked->get($name)->isNull()
+            ? null
+            : $asked->get($name)->text($longest);
+        $sort = $asked->get('sort')->oneOf(array_keys(Shelf::SORTS), 'changed');
 
-        return Reply::of($shelf->page($search, $after));
+        return Reply::of($shelf->page($search, $said('after', 500), $said('folder', self::LONGEST_FOLDER), $sort));
     }
 
     public function starters(Shelf $shelf): JsonResponse
@@ -145,6 +150,33 @@ final readonly class PieceController
     public function destroy(Piece $piece): JsonResponse
     {
         $piece->delete();
+
+        return Reply::of(new Gone($piece->id));
+    }
+
+    /** Into a folder of the shelf, or out of all of them. */
+    public function move(Request $request, Piece $piece): JsonResponse
+    {
+        $folder = trim(Body::of($request)->get('folder')->text(self::LONGEST_FOLDER, ''));
+        // Where it lies is no change of the piece.
+        $piece->timestamps = false;
+        $piece->update(['folder' => $folder === '' ? null : $folder]);
+
+        return Reply::of(new MovedPiece($piece->id, $piece->folder));
+    }
+
+    public function bin(Shelf $shelf): JsonResponse
+    {
+        return Reply::of($shelf->bin());
+    }
+
+    /** Deletes what lies in the bin for good. */
+    public function discard(Piece $piece): JsonResponse
+    {
+        if (!$piece->trashed()) {
+            throw new BadPiece('This piece is on the shelf. Delete it there first.', 'piece');
+        }
+        $piece->forceDelete();
 
         return Reply::of(new Gone($piece->id));
     }

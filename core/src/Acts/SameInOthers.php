@@ -13,7 +13,7 @@ use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Id;
 use Lupine\Core\Settings\Json;
 
-/** What one chart is set to, on one face of the bench, all others become too; what they are told to show stays theirs. */
+/** What one chart is set to on one face of the bench, all others become; what they are told to show stays theirs. */
 #[Described('Sets all other charts as one is, on one face of the bench.')]
 final readonly class SameInOthers implements Act
 {

@@ -65,7 +65,8 @@ final readonly class SetFigure implements Act
             throw new BadPiece('The others have not so much to give. Take at most all that they are.', 'with.value');
         }
         $parts = $others->isZero() ? [] : array_map(
-            static fn (array $one): BigRational => $one[1]->value->multipliedBy($left)->dividedBy($others)->simplified(),
+            static fn (array $one): BigRational => $one[1]->value->multipliedBy($left)->dividedBy($others)
+                ->simplified(),
             array_values($cells),
         );
         foreach (LargestRemainder::round($parts, $decimals) as $at => $part) {

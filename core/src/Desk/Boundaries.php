@@ -127,7 +127,8 @@ final readonly class Boundaries
     /** Degrees clockwise from one point to another, about a third. */
     private static function degrees(Point $about, Point $from, Point $to): float
     {
-        $degrees = rad2deg(atan2($to->y - $about->y, $to->x - $about->x) - atan2($from->y - $about->y, $from->x - $about->x));
+        $angle = static fn (Point $at): float => rad2deg(atan2($at->y - $about->y, $at->x - $about->x));
+        $degrees = $angle($to) - $angle($from);
 
         return $degrees > 180 ? $degrees - 360 : ($degrees < -180 ? $degrees + 360 : $degrees);
     }

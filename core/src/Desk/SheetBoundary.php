@@ -12,7 +12,7 @@ final readonly class SheetBoundary extends Answer
     public function __construct(
         /** id of the figure that ends here */
         public string $figure,
-        /** of the one that begins here and gives what the other takes; null: it ends on a scale, or at what no part has */
+        /** of the one that begins here and gives what the other takes; null: there is none that could give */
         public ?string $next,
         /** @var array{float,float} */
         public array $at,

@@ -55,7 +55,7 @@ final class Sightings
     /** things of one kind that are named one by one */
     private const NAMED = 12;
 
-    /** @var array<string, array<string, array{string, int, Box, int, About}>> message, frame, box, frames, by kind and key */
+    /** @var array<string, array<string, array{string, int, Box, int, About}>> message, frame, box, frames, mending */
     private array $found = [];
 
     /** @var array<int, array{string, int, array<string, string>}> by text: how it was, frames left, findings */

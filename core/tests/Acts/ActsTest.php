@@ -123,7 +123,8 @@ final class ActsTest extends TestCase
             'shot' => (object) ['zoom' => 2, 'on' => (object) ['chart' => 'elsewhere'], 'x' => 0, 'y' => 0]];
         $later = Json::copy($shot);
         [$later->id, $later->begin] = ['t', 160];
-        $after = self::do('paste', ['lupine' => 'shots', 'moves' => [$shot, $later], 'begin' => 240, ...$onto], $before);
+        $shots = ['lupine' => 'shots', 'moves' => [$shot, $later], 'begin' => 240];
+        $after = self::do('paste', [...$shots, ...$onto], $before);
         $shots = array_slice($after->moves, -2);
         self::assertSame([240, 300], [$shots[0]->begin, $shots[1]->begin]);
         self::assertNull($shots[0]->shot->on, 'what it looked at is not here');

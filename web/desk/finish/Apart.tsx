@@ -91,6 +91,7 @@ function ApartMenu({ data, chart, figures, onRepair }: MenuProps) {
     if (its) repair(its, figures, repaired);
     void tryOn(tried, false);
   };
+  const greyPairs = grey.length === 1 ? 'one pair is' : `${grey.length} pairs are`;
   return (
     <>
       {alike.length === 0 ? (
@@ -99,10 +100,7 @@ function ApartMenu({ data, chart, figures, onRepair }: MenuProps) {
         <Pairs pairs={alike} enough={enough} chart={chart} figures={figures} />
       )}
       {grey.length > 0 && (
-        <Fold
-          name="grey"
-          label={`In grey, ${grey.length === 1 ? 'one pair is' : `${grey.length} pairs are`} alike. Patterns would tell them.`}
-        >
+        <Fold name="grey" label={`In grey, ${greyPairs} alike. Patterns would tell them.`}>
           <Pairs pairs={grey} enough={enough} chart={chart} figures={figures} />
         </Fold>
       )}
