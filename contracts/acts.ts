@@ -1,5 +1,5 @@
 // Made from docs/acts.schema.json by bin/types.mjs. Do not edit.
-import type {Chart, ChartMotion, Finish, FreeText, HeardLine, KitMark, Move, Own, Panel, Table} from './piece';
+import type {Chart, ChartMotion, Finish, Form, FreeText, HeardLine, KitMark, Move, Own, Panel, Table} from './piece';
 import type {Kit} from './kit';
 
 /**
@@ -343,6 +343,16 @@ export interface Acts {
      */
     figure: string;
     value: number;
+  };
+  /**
+   * Changes the form of a chart; readings, legend, names and axis go along.
+   */
+  'change-form': {
+    chart: string;
+    /**
+     * the form, with settings that it begins with beside those that the chart has
+     */
+    form: Form;
   };
   /**
    * Sets all other charts as one is, on one face of the bench.

@@ -663,7 +663,7 @@ export interface SheetBoundary {
    */
   figure: string;
   /**
-   * of the one that begins here and gives what the other takes; null: it ends on a scale, or at what no part has
+   * of the one that begins here and gives what the other takes; null: there is none that could give
    */
   next: string | null;
   /**

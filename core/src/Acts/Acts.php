@@ -40,6 +40,7 @@ final readonly class Acts
         'say-once' => SayOnce::class,
         'take-back-chart' => TakeBackChart::class,
         'set-figure' => SetFigure::class,
+        'change-form' => ChangeForm::class,
         'same-in-others' => SameInOthers::class,
     ];
 

@@ -87,6 +87,18 @@ final readonly class Forms implements FormCatalogue
         return $this->byName[$name]->defaults()->labels;
     }
 
+    public function words(string $name): array
+    {
+        $defaults = $this->byName[$name]->defaults();
+
+        return [
+            'labels' => $defaults->labels,
+            'readings' => $defaults->readings,
+            'names' => $defaults->hasNames,
+            'legend' => $defaults->hasLegend,
+        ];
+    }
+
     public function isJoined(string $name): bool
     {
         return $this->byName[$name]->isJoined();

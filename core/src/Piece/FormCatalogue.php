@@ -28,6 +28,13 @@ interface FormCatalogue
     /** Where its labels stand where nobody says otherwise: none, on or beside. */
     public function labels(string $name): string;
 
+    /**
+     * The words that a chart of a form looks right with.
+     *
+     * @return array{labels: string, readings: string, names: bool, legend: bool}
+     */
+    public function words(string $name): array;
+
     /** Whether the marks of a series are drawn as one, and come as one. */
     public function isJoined(string $name): bool;
 }

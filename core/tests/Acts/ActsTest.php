@@ -157,6 +157,42 @@ final class ActsTest extends TestCase
         $like('form');
     }
 
+    public function testWhatIsSaidGoesAlongWithTheForm(): void
+    {
+        $demo = self::demo();
+        $to = static fn (string $form, \stdClass $from): \stdClass => self::do(
+            'change-form',
+            ['chart' => 'chart1', 'form' => ['kind' => $form]],
+            $from,
+        );
+        // Parts of a whole become amounts: percentages values, the legend names at the bars.
+        $bars = $to('bars', $demo)->charts[0];
+        self::assertSame(['value', ''], [$bars->words->reading->of, $bars->words->reading->suffix]);
+        self::assertNull($bars->words->legend);
+        self::assertSame($demo->charts[0]->words->legend->size, $bars->words->names->size);
+        self::assertSame('beside', $bars->words->labels->show);
+        self::assertEquals($demo->charts[0]->words->centre, $bars->words->centre, 'for the way back');
+        self::assertSame($demo->charts[0]->form->hole, $bars->form->hole, 'for the way back');
+        self::assertNotSame('one', $bars->entrance->order);
+        // And back again.
+        $donut = $to('donut', $to('bars', $demo))->charts[0];
+        self::assertSame(['share', '%'], [$donut->words->reading->of, $donut->words->reading->suffix]);
+        self::assertNotNull($donut->words->legend);
+        self::assertNull($donut->words->names ?? null);
+        // Figures that are percentages stay so.
+        $percent = self::demo();
+        foreach ($percent->tables[0]->rows as $at => $row) {
+            $row->cells[0] = ['41 %', '23 %', '16 %', '12 %', '8 %'][$at];
+        }
+        self::assertSame('%', $to('columns', $percent)->charts[0]->words->reading->suffix);
+        // What was told otherwise by hand stays.
+        $own = self::demo();
+        $own->charts[0]->words->reading->of = 'value';
+        $own->charts[0]->words->reading->suffix = ' things';
+        self::assertSame(' things', $to('columns', $own)->charts[0]->words->reading->suffix);
+        self::assertSame('after', $to('line', $demo)->charts[0]->entrance->order);
+    }
+
     public function testAllIsFittedIntoAnotherLength(): void
     {
         $before = self::demo();

@@ -1,16 +1,17 @@
+import { useState } from 'react';
 import type { FormChoice } from '../../api/answers';
 import { FormPicker } from '../../common/FormPicker';
 import { useFold } from '../../common/folds';
 import { Switch } from '../../fields/Choice';
 import { tableOf } from '../../piece/changes';
 import type { Chart, Piece } from '../../../contracts/piece';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { useChartEdit } from '../useChartEdit';
 import { useForms } from '../useForms';
 import { setFormNumber } from '../stage/FormHandles';
 import { PathFile } from './PathFile';
 import { SettingField } from '../../settings/SettingField';
-import { first } from '../../settings/settings';
 
 /** How figures become shapes: a form, the few settings that make most of the difference, the others behind a fold. */
 export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
@@ -20,14 +21,18 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const change = useDesk((state) => state.edit);
   const place = useDesk((state) => state.computed?.sheet.places[chart.id]);
   const [isOpen, setOpen] = useFold('form');
+  // It is chosen at once, and done when core has answered.
+  const [chosen, setWanted] = useState<string | null>(null);
   const form = answer?.forms.find(({ name }) => name === chart.form.kind);
   if (!answer || !form) return <p className="hint">Loading forms…</p>;
-  const choose = (chosen: FormChoice): void =>
-    edit((draft) => {
-      // What the new form does not know stays, for the way back.
-      draft.form = { ...draft.form, ...chosen.settings, kind: chosen.name as Chart['form']['kind'] };
-      if (chosen.isJoined && !form.isJoined) suitLine(draft);
-    });
+  const choose = (choice: FormChoice): void => {
+    // Readings, names, legend and axis go along; what the new form does not know stays, for the way back.
+    const wanted = { ...choice.settings, kind: choice.name } as Chart['form'];
+    setWanted(choice.name);
+    void act('change-form', { chart: chart.id, form: wanted }, 'This form cannot be taken.').then(() =>
+      setWanted(null),
+    );
+  };
   const field = (setting: FormChoice['fields'][number]) => (
     <SettingField
       key={setting.name}
@@ -48,7 +53,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const unusual = others.filter(({ name, default: usual }) => (chart.form[name] ?? usual) !== usual).length;
   return (
     <div className="form-face">
-      <FormPicker forms={answer.forms} value={chart.form.kind} onChoose={choose} />
+      <FormPicker forms={answer.forms} value={chosen ?? chart.form.kind} onChoose={choose} />
       <div className="fields three-columns">
         {form.fields.filter(({ isFirst }) => isFirst).map(field)}
         {form.takesSeries && (form.isJoined || isOpen) && <Series piece={piece} chart={chart} />}
@@ -77,16 +82,6 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
       </div>
     </div>
   );
-}
-
-/** A line is drawn on in one go, and its figures are named below it, not in a legend. */
-function suitLine(chart: Chart): void {
-  const { entrance, words } = chart;
-  if (entrance && entrance.order === 'overlapping') {
-    Object.assign(entrance, { order: 'after', overlap: 0, curve: 'linear', frames: Math.min(entrance.frames, 12) });
-  }
-  words.names ??= { ...first.Names, colour: words.legend?.colour ?? words.labels.colour };
-  if ((chart.series?.length ?? 0) < 2) words.legend = null;
 }
 
 /** Which columns stand side by side, in a form that can show several. */

@@ -22,31 +22,6 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   const offered = (properties?.chart ?? []).filter(({ kind }) => kind !== 'column' || hasOther);
   return (
     <div className="fields motion-face">
-      <section className="span-all">
-        <h3>
-          Chart changes
-          <button
-            type="button"
-            className="text-button ms-auto"
-            title="Copy, then paste onto another chart"
-            onClick={() => void copyPart({ lupine: 'motion', entrance: chart.entrance, exit: chart.exit })}
-          >
-            <i className="bi bi-copy" aria-hidden="true" /> Copy entrance and exit
-          </button>
-        </h3>
-        <ChangeList
-          piece={piece}
-          target={{ chart: chart.id }}
-          properties={offered}
-          // Coats are changed where they are seen, on the Finish face.
-          only={({ name }) => !name.startsWith('finish.') && !name.startsWith('words.')}
-          sheet={sheet?.changes ?? []}
-          keyed={sheet?.keyed ?? {}}
-          first={(property) => firstOf(chart, property.name, property.default)}
-          table={tableOf(piece, chart)}
-        />
-      </section>
-      <RunFields key={chart.id} piece={piece} chart={chart} />
       <section data-part="entrance">
         <h3>
           <Switch
@@ -115,6 +90,31 @@ export function MotionFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           <p className="hint">All parts stay until the end.</p>
         )}
       </section>
+      <section className="span-all">
+        <h3>
+          Chart changes
+          <button
+            type="button"
+            className="text-button ms-auto"
+            title="Copy, then paste onto another chart"
+            onClick={() => void copyPart({ lupine: 'motion', entrance: chart.entrance, exit: chart.exit })}
+          >
+            <i className="bi bi-copy" aria-hidden="true" /> Copy entrance and exit
+          </button>
+        </h3>
+        <ChangeList
+          piece={piece}
+          target={{ chart: chart.id }}
+          properties={offered}
+          // Coats are changed where they are seen, on the Finish face.
+          only={({ name }) => !name.startsWith('finish.') && !name.startsWith('words.')}
+          sheet={sheet?.changes ?? []}
+          keyed={sheet?.keyed ?? {}}
+          first={(property) => firstOf(chart, property.name, property.default)}
+          table={tableOf(piece, chart)}
+        />
+      </section>
+      <RunFields key={chart.id} piece={piece} chart={chart} />
     </div>
   );
 }
