@@ -126,6 +126,30 @@ for (const light of ['light', 'dark']) {
       // What is around the bench stays as it is.
       expect.soft(await found(page, light, '.bench'), face).toEqual([]);
     }
+    // What lies over the desk or beside it, each by its key.
+    await page.keyboard.press('Escape');
+    for (const [key, part] of [
+      ['e', '.version-panel'],
+      ['y', '.kit-panel'],
+      ['f', '.modal.show'],
+      ['?', '.modal.show'],
+    ]) {
+      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+      await page.keyboard.press(key);
+      await expect(page.locator(part)).toBeVisible();
+      if (key === 'f') await page.keyboard.type('shadow');
+      if (key === 'e') await page.getByRole('button', { name: 'Name this version…' }).click();
+      expect.soft(await found(page, light, part), part).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('Escape');
+    }
+    for (const name of ['Stage size, frame rate and length', 'What is wrong, and what mends it']) {
+      const opener = page.getByTitle(name);
+      if ((await opener.count()) === 0) continue;
+      await opener.click();
+      expect.soft(await found(page, light, '.modal.show, .issue-list'), name).toEqual([]);
+      await page.keyboard.press('Escape');
+    }
     for (const path of ['/', `/pieces/${id}/proof`, `/pieces/${id}/hand-off`, '/nowhere']) {
       await page.goto(path);
       await page.waitForLoadState('networkidle');
