@@ -63,7 +63,7 @@ export function Transport({ piece }: { piece: Piece }) {
           if (!loop && line) go(line.begin);
         }}
       >
-        <i className="bi bi-repeat" aria-hidden="true" /> Loop
+        <i className="bi bi-repeat" aria-hidden="true" /> <span className="is-spare">Loop</span>
       </button>
       <span className="flex-grow-1" />
       {recording?.sound && (
@@ -103,7 +103,7 @@ export function Transport({ piece }: { piece: Piece }) {
         title="Show safe areas, 3.5 % and 5 % (G)"
         onClick={() => set({ safeArea: !safeArea })}
       >
-        Safe area
+        <i className="bi bi-bounding-box" aria-hidden="true" /> <span className="is-spare">Safe area</span>
       </button>
     </div>
   );

@@ -122,7 +122,7 @@ export function ScriptColumn({ piece }: { piece: Piece }) {
           onClick={() => newLine(usePlay.getState().frame)}
           title="Add line at the playhead (N)"
         >
-          <i className="bi bi-plus-lg" aria-hidden="true" /> Add line
+          <i className="bi bi-plus-lg" aria-hidden="true" /> <span className="is-spare">Add line</span>
         </button>
         <TimeMenu piece={piece} />
         {others.length > 0 && (
