@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
@@ -9,6 +9,7 @@ import { ReelCanvas } from '../../common/ReelCanvas';
 import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { shapesOf, shapeWord } from '../shapes';
 import { AgainRows } from './AgainRows';
 
 interface Props {
@@ -27,9 +28,6 @@ const WIDE = 520;
 export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
   const [rows, setRows] = useState<{ from: string; to: string | null }[]>([]);
   const [kept, setKept] = useState<string[]>([]);
-  const frame = usePlay((state) => state.frame);
-  const shape = usePlay((state) => state.shape);
-  const computed = useDesk((state) => state.computed);
   const old = piece.tables.find(({ id }) => id === table);
   const plan = useQuery<PlannedFigures>({
     queryKey: ['again', piece, wanted, rows, kept],
@@ -39,15 +37,11 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
       ask('POST tables/again', { body: { document: piece, table, import: wanted, rows, kept }, signal }),
   });
   const planned = plan.data;
-  const then = useQuery<Computed>({
-    queryKey: ['again picture', planned?.document, frame, shape],
-    enabled: planned !== undefined,
-    retry: false,
-    placeholderData: keepPreviousData,
-    queryFn: ({ signal }) => ask('POST compute', { body: { document: planned!.document, frame, shape }, signal }),
-  });
+  const shapes = shapesOf(piece);
+  const now = useMoments('now', piece, shapes);
+  const then = useMoments('then', planned?.document, shapes);
   const counts = countsOf(planned?.rows ?? []);
-  const wrong = then.data?.problems.filter(({ severity }) => severity === 'error') ?? [];
+  const wrong = then[0]?.problems.filter(({ severity }) => severity === 'error') ?? [];
   const isReady = planned !== undefined && !plan.isPlaceholderData && !plan.isError;
   const apply = (): void => {
     if (!planned) return;
@@ -65,10 +59,12 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <div className="again-pictures">
-          <Picture title="Now" computed={computed} frame={frame} />
-          <Picture title="With the new figures" computed={then.data} frame={frame} />
-        </div>
+        {shapes.map(({ id, width, height }, at) => (
+          <div key={id ?? ''} className={`again-pictures${at === 0 ? '' : ' is-other'}`}>
+            <Picture title={`Now${said(shapes, width, height)}`} computed={now[at]} />
+            <Picture title={`With the new figures${said(shapes, width, height)}`} computed={then[at]} />
+          </div>
+        ))}
         {plan.isError && (
           <p className="problem-bar is-error" role="alert">
             {reasonOf(plan.error)}
@@ -110,7 +106,26 @@ export function AgainDialog({ piece, wanted, name, table, onClose }: Props) {
   );
 }
 
-function Picture({ title, computed, frame }: { title: string; computed: Computed | null | undefined; frame: number }) {
+type Shapes = ReturnType<typeof shapesOf>;
+
+/** A document in all of its shapes, at a moment when all parts are there. */
+function useMoments(when: string, document: Piece | undefined, shapes: Shapes): (Computed | undefined)[] {
+  return useQueries({
+    queries: shapes.map(({ id }) => ({
+      queryKey: ['again picture', when, document, id],
+      enabled: document !== undefined,
+      retry: false,
+      placeholderData: keepPreviousData,
+      queryFn: ({ signal }: { signal: AbortSignal }) => ask('POST compute', { body: { document, shape: id }, signal }),
+    })),
+  }).map(({ data }) => data);
+}
+
+/** Which shape it is, where there are several. */
+const said = (shapes: Shapes, width: number, height: number): string =>
+  shapes.length > 1 ? `, ${shapeWord(width, height)}` : '';
+
+function Picture({ title, computed }: { title: string; computed: Computed | undefined }) {
   const reel = computed?.reel;
   return (
     <figure>
@@ -118,9 +133,9 @@ function Picture({ title, computed, frame }: { title: string; computed: Computed
         {reel ? (
           <ReelCanvas
             reel={reel}
-            frame={Math.max(reel.from, Math.min(reel.to, frame))}
+            frame={Math.max(reel.from, Math.min(reel.to, computed.sheet.finished))}
             width={WIDE}
-            label={`${title}, at the playhead`}
+            label={`${title}, when all parts are there`}
           />
         ) : (
           <span className="soft">Drawing…</span>
