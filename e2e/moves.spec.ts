@@ -171,7 +171,10 @@ test('a label is told when to come, and a part may pass its figure where it is a
   const labels = page.locator('section', { hasText: 'Labels' }).first();
   await labels.getByLabel('Position').first().selectOption('beside');
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
-  await page.locator('.details').getByRole('button', { name: /^Label/ }).click();
+  await page
+    .locator('.details')
+    .getByRole('button', { name: /^Label/ })
+    .click();
   await page.getByLabel('Set own entrance').check();
   const key = page.getByRole('slider', { name: 'Clothing: label entrance' });
   const begin = Number(await key.getAttribute('aria-valuenow'));

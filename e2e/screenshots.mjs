@@ -41,8 +41,7 @@ const open = async (title) => {
 const goTo = async (frame) => {
   await page.evaluate(() => document.activeElement?.blur());
   await page.keyboard.press('Home');
-  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1)
-    await page.keyboard.press(left >= 10 ? 'Shift+ArrowRight' : 'ArrowRight');
+  for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1) await page.keyboard.press(left >= 10 ? '>' : '.');
 };
 
 try {
@@ -69,12 +68,7 @@ try {
   await page.locator('.change-head').click();
   await shot('desk-change');
 
-  // A spreadsheet file before it is taken, and figures that come in again.
-  await page.goto('/');
-  await page.getByLabel('A table or a piece').setInputFiles(join(root, 'tests/Fixtures/tables/exceljs.xlsx'));
-  await page.waitForSelector('.modal.show table');
-  await shot('table-import');
-  await page.keyboard.press('Escape');
+  // Figures that come in again.
   await page.goto('/');
   await page.getByRole('button', { name: /Start from Things by kind, donut/ }).click();
   await page.waitForSelector('.proof-word.is-exact');
@@ -125,18 +119,12 @@ try {
   await goTo(296);
   await page.getByRole('button', { name: 'Stem of Clothing' }).click();
   await shot('desk');
-  await page.getByRole('button', { name: /^(Show|Hide) lanes/ }).click();
-  const key = async (name) => (await page.getByRole('slider', { name }).first().boundingBox()) ?? { x: 0, y: 0 };
-  const [first, last] = [await key(/Clothing: entrance/), await key(/Toys: end/)];
-  await page.mouse.move(first.x + 4, first.y - 22);
-  await page.mouse.down();
-  await page.mouse.move(last.x + 20, last.y + 18, { steps: 5 });
-  await page.mouse.up();
-  await page.getByRole('slider', { name: /Clothing: entrance/ }).click();
-  await page.getByRole('tab', { name: 'Stage' }).click();
-  await page.getByText('Motion blur').scrollIntoViewIfNeeded();
-  await goTo(303);
-  await shot('desk-stems');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('f');
+  await page.keyboard.type('shadow');
+  await page.waitForSelector('.find-entry');
+  await shot('desk-find');
+  await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^(Show|Hide) lanes/ }).click();
   await goTo(420);
@@ -186,6 +174,28 @@ try {
   await page.waitForSelector('.camera-frame');
   await page.locator('.stage-face .list-pick').first().scrollIntoViewIfNeeded();
   await shot('desk-camera');
+
+  // What there was: one named, the kit taken since, both beside each other.
+  await open('The Mending Room');
+  await goTo(384);
+  await page.keyboard.press('e');
+  await page.getByRole('button', { name: 'Name this version…' }).click();
+  await page.keyboard.type('as sent to the client');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('.version-title.is-named');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('y');
+  await page.getByRole('radio', { name: /^Cloth/ }).check({ force: true });
+  await page.getByRole('button', { name: 'Take Cloth' }).click();
+  await page.waitForSelector('.proof-word.is-exact');
+  await page.keyboard.press('e');
+  await page.waitForSelector('.version-row:not(.is-now) .is-named');
+  await page.getByRole('radio', { name: /^as sent/ }).check({ force: true });
+  await page.waitForSelector('.version-drawn canvas');
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: join(target, 'desk-versions.png') });
+  console.log('desk-versions');
+  await page.keyboard.press('Escape');
 
   await open('Mended or not');
   await page.getByRole('link', { name: 'Hand off' }).click();

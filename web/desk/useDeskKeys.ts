@@ -166,6 +166,9 @@ export function useDeskKeys(): void {
         ArrowRight: () => step(by),
         ',': () => step(-by),
         '.': () => step(by),
+        // The same keys with Shift, where that makes other signs of them.
+        '<': () => step(-10),
+        '>': () => step(10),
         Home: () => go(0),
         End: () => go(frames - 1),
         j: () => shuttle(-1),

@@ -37,7 +37,10 @@ export function KitPanel({ piece }: { piece: Piece }) {
   const frame = useRestingFrame();
   const shape = usePlay((state) => shapeOf(piece, state.shape));
   const name = useId();
-  const close = (): void => usePlay.getState().set({ beside: null });
+  // Something else may be open by then.
+  const close = (): void => {
+    if (usePlay.getState().beside === 'kits') usePlay.getState().set({ beside: null });
+  };
   useEffect(() => {
     panel.current?.querySelector<HTMLElement>('input:checked, input')?.focus({ preventScroll: true });
     return endTrial;
