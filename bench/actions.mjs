@@ -1,5 +1,5 @@
 // How many keys and clicks twelve jobs of a day take, in the real interface: by the longer way, as they had to be done
-// before each had its own act, and by the shortest. Both ways are driven here, and end in the same thing where they can.
+// before each had its own act, and by the shortest. Both are driven here, and end in the same thing where they can.
 import { CHROMIUM } from '../e2e/browser.mjs';
 import { chromium } from '@playwright/test';
 import { handOn } from './hand.mjs';

@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 export async function serve(given, port = 8793, more = []) {
-  const folder = given ?? mkdtempSync(join(tmpdir(), 'bench-'));
+  // An empty name would be the folder that it is started in.
+  const folder = given || mkdtempSync(join(tmpdir(), 'bench-'));
   const server = spawn('bin/start', ['--port', String(port), '--data', folder, ...more], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });

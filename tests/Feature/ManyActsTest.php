@@ -21,7 +21,8 @@ use Tests\TestCase;
 
 /**
  * A day of work by chance, beside a plain list of documents as its model: acts, steps of undo and redo, names and ways
- * back, from a seed; 3,000 of them where many are asked for. After each the piece is what the list says; at the end all of it is walked back and forth.
+ * back, from a seed; 3,000 of them where many are asked for. After each the piece is what the list says; at the end all
+ * of it is walked back and forth.
  */
 final class ManyActsTest extends TestCase
 {

@@ -54,8 +54,9 @@ final readonly class ChangeForm implements Act
         }
         $words = Json::object($chart, 'words');
         if ($words !== null) {
-            self::readings($words, $forms->words($before), $forms->words($this->form->kind), self::arePercent($edited, $chart));
-            self::names($chart, $words, $forms->words($before), $forms->words($this->form->kind));
+            [$was, $is] = [$forms->words($before), $forms->words($this->form->kind)];
+            self::readings($words, $was, $is, self::arePercent($edited, $chart));
+            self::names($chart, $words, $was, $is);
         }
         self::entrance($chart, $forms, $before, $this->form->kind);
         Saying::once($chart);
