@@ -66,15 +66,9 @@ final readonly class ChangeForm implements Act
 
     private static function arePercent(Edited $edited, \stdClass $chart): bool
     {
-        $table = Edited::named($edited->tables(), Json::text($chart, 'table'));
-        $columns = array_map(
-            static fn (\stdClass $one): string => Json::text($one, 'id'),
-            Json::objects($table->columns ?? null),
-        );
-        $place = (int) array_search(Json::text($chart, 'column'), $columns, true);
+        [$table, $place] = $edited->shownColumn($chart);
         foreach (Json::objects($table->rows ?? null) as $row) {
-            $cell = is_array($row->cells ?? null) ? $row->cells[$place] ?? '' : '';
-            if (is_string($cell) && str_contains($cell, '%')) {
+            if (str_contains(Edited::cell($row, $place), '%')) {
                 return true;
             }
         }

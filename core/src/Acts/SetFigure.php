@@ -39,15 +39,10 @@ final readonly class SetFigure implements Act
     public function change(Edited $edited): array
     {
         $chart = $edited->chart($this->chart);
-        $table = Edited::named($edited->tables(), Json::text($chart, 'table'));
-        $columns = array_map(
-            static fn (\stdClass $one): string => Json::text($one, 'id'),
-            Json::objects($table->columns ?? null),
-        );
-        $place = (int) array_search(Json::text($chart, 'column'), $columns, true);
+        [$table, $place] = $edited->shownColumn($chart);
         $cells = [];
         foreach (Json::objects($table->rows ?? null) as $row) {
-            $typed = is_array($row->cells ?? null) && is_string($row->cells[$place] ?? null) ? $row->cells[$place] : '';
+            $typed = Edited::cell($row, $place);
             if (trim($typed) !== '' && !CellNumber::isWorkedOut($typed)) {
                 $cells[Json::text($row, 'id')] = [$row, $this->read($typed, $row)];
             }

@@ -42,6 +42,26 @@ final readonly class Edited
         return self::named($this->charts(), $id) ?? throw new BadPiece("There is no chart “{$id}”.", 'with.chart');
     }
 
+    /** @return array{\stdClass|null, int} the table of a chart, and the place of the column that it shows */
+    public function shownColumn(\stdClass $chart): array
+    {
+        $table = self::named($this->tables(), Json::text($chart, 'table'));
+        $columns = array_map(
+            static fn (\stdClass $one): string => Json::text($one, 'id'),
+            Json::objects($table->columns ?? null),
+        );
+
+        return [$table, (int) array_search(Json::text($chart, 'column'), $columns, true)];
+    }
+
+    /** What was typed into a cell; empty where it has none. */
+    public static function cell(\stdClass $row, int $place): string
+    {
+        $cell = is_array($row->cells ?? null) ? $row->cells[$place] ?? '' : '';
+
+        return is_string($cell) ? $cell : '';
+    }
+
     /** @return list<\stdClass> */
     public function words(): array
     {
