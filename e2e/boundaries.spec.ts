@@ -35,6 +35,15 @@ test('the boundary of two parts is dragged, typed and moved by keys; their sum s
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(async () => cellsOf((await stored(request, id)).document)[1]).toBe('287');
 
+  // With Shift it comes from all others, and their sum stays; one step as well.
+  await pull(page, /^Between Lamps & lights and Clothing/, -6, -12, 'Shift');
+  await expect.poll(async () => cellsOf((await stored(request, id)).document)[0]).not.toBe('512');
+  const given = cellsOf((await stored(request, id)).document).map(Number);
+  expect(given[1]).toBeGreaterThan(292);
+  expect(given[0] + given[1] + given[2] + given[3] + given[4]).toBe(1248);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => cellsOf((await stored(request, id)).document).join()).toBe('512,287,199,150,100');
+
   // Typed where it ends, sums and all; with Shift all others give.
   const end = page.getByRole('button', { name: /^Between Lamps & lights and Clothing/ });
   await end.focus();

@@ -79,6 +79,15 @@ test('acts are done, with their keys shown; figures, lines and kits are gone to'
   await find(page, 'quite another thing');
   await expect(page.getByRole('status').filter({ hasText: 'Nothing found' })).toBeVisible();
   await page.keyboard.press('Escape');
+  // Acts whose control stands elsewhere are done there, and what is typed then goes where it should.
+  await find(page, 'colour blind');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.apart')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await find(page, 'milestone');
+  await page.keyboard.press('Enter');
+  await expect(page.locator(':focus')).toHaveAccessibleName('Name of this version');
+  await page.keyboard.press('Escape');
   // From within a field, too.
   await page.getByLabel('Title of the piece').focus();
   await page.keyboard.press('Control+k');

@@ -61,8 +61,7 @@ test('a piece from a piece, with other figures, compared before they are taken',
   await page.getByRole('button', { name: 'Actions for The year before', exact: true }).first().click();
   await page.getByRole('button', { name: 'New one with other figures…' }).click();
   await page
-    .getByLabel('Figures', { exact: true })
-    .last()
+    .getByLabel('Other figures', { exact: true })
     .fill('Kind\tThings\nSmall appliances\t600\nLamps & lights\t300');
   await page.getByRole('button', { name: 'Compare on its desk' }).click();
   await page.waitForURL(/pieces\//);

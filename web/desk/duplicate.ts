@@ -30,7 +30,7 @@ export async function duplicateSelection(): Promise<void> {
   if (!made || made.length === 0 || !now) return;
   if (way) {
     const from = placesNow(document, keys);
-    const source = (copy: PlaceKey): PlaceKey => things_(things)[made.indexOf(copy)];
+    const source = (copy: PlaceKey): PlaceKey => idsOf(things)[made.indexOf(copy)];
     await settled();
     editPlaces(made, (_, copy) => {
       const its = from[source(copy)] as { x: number; y: number } | undefined;
@@ -44,7 +44,7 @@ export async function duplicateSelection(): Promise<void> {
 type Things = NonNullable<ReturnType<typeof thingsOfKeys>>;
 
 /** Ids in the order in which they are pasted. */
-const things_ = ({ charts, words, panels }: Things): PlaceKey[] => [...charts, ...words, ...panels].map(({ id }) => id);
+const idsOf = ({ charts, words, panels }: Things): PlaceKey[] => [...charts, ...words, ...panels].map(({ id }) => id);
 
 /** How far the last copies stand from what they were made of, where those are selected now and all as far. */
 function stepOf(keys: PlaceKey[]): { across: number; down: number } | null {
@@ -56,21 +56,19 @@ function stepOf(keys: PlaceKey[]): { across: number; down: number } | null {
   return made && from ? { across: made.x - from.x, down: made.y - from.y } : null;
 }
 
+/** Where it cannot be placed nobody waits for ever. */
+const PATIENCE = 3000;
+
 /** Core has placed what is in the document now. */
 const settled = (): Promise<void> =>
   new Promise((resolve) => {
-    const { document } = useDesk.getState();
-    const end = useDesk.subscribe(({ computed }, before) => {
-      if (computed === before.computed) return;
+    const done = (): void => {
       end();
+      window.clearTimeout(timer);
       resolve();
+    };
+    const timer = window.setTimeout(done, PATIENCE);
+    const end = useDesk.subscribe(({ computed }, before) => {
+      if (computed !== before.computed) done();
     });
-    // Where it cannot be placed nobody waits for ever.
-    window.setTimeout(
-      () => {
-        end();
-        resolve();
-      },
-      document ? 3000 : 0,
-    );
   });

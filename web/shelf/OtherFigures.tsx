@@ -1,18 +1,22 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { useNavigate } from 'react-router';
 import { ask, reasonOf } from '../api/client';
 import type { ShelfEntry } from '../api/answers';
 import { Dialog } from '../common/Dialog';
+import { FileInput } from '../common/FileInput';
 import { useNotices } from '../common/Notices';
 import { useDesk } from '../desk/deskStore';
 import { useFiles } from '../desk/tables/filesStore';
+import { KINDS } from '../tables/incoming';
+import { PasteBox } from '../tables/PasteBox';
 
 /** A new piece from one that is there, with other figures: they are compared on its desk before they are taken. */
 export function OtherFigures({ piece, onClose }: { piece: ShelfEntry; onClose: () => void }) {
   const [text, setText] = useState('');
   const [isBusy, setBusy] = useState(false);
+  const picker = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const make = async (file: File): Promise<void> => {
     setBusy(true);
@@ -31,35 +35,27 @@ export function OtherFigures({ piece, onClose }: { piece: ShelfEntry; onClose: (
         <Modal.Title id="other-title">Like “{piece.title}”, with other figures</Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <label htmlFor="other-figures" className="form-label">
-          Figures
-        </label>
-        <textarea
-          id="other-figures"
-          className="form-control numerals"
+        <PasteBox
+          label="Other figures"
           rows={6}
           placeholder={'Paste rows from a spreadsheet, such as\nKettles\t512'}
           value={text}
-          autoFocus
-          onChange={({ target }) => setText(target.value)}
+          onChange={setText}
         />
         <p className="hint mb-0">
           Rows with the same labels keep their looks, moves and pins. What is new or gone is shown before it is taken.
         </p>
       </Modal.Body>
       <Modal.Footer>
-        <label className="btn btn-outline-secondary">
+        <Button variant="outline-secondary" disabled={isBusy} onClick={() => picker.current?.click()}>
           Open a file…
-          <input
-            type="file"
-            className="visually-hidden"
-            accept=".csv,.tsv,.txt,.xlsx,.ods,.json"
-            onChange={({ target }) => {
-              const [file] = target.files ?? [];
-              if (file) void make(file);
-            }}
-          />
-        </label>
+        </Button>
+        <FileInput
+          accept={KINDS}
+          picker={picker}
+          label="File with the other figures"
+          onFile={(file) => void make(file)}
+        />
         <Button
           disabled={isBusy || text.trim() === ''}
           onClick={() => void make(new File([text], 'figures.tsv', { type: 'text/tab-separated-values' }))}

@@ -19,6 +19,9 @@ final readonly class Boundaries
     /** of a mark, in which its end is looked at */
     private const SLICE = 0.01;
 
+    /** parts of a chart beyond which none is taken by its end: there is no room to, and each costs time */
+    private const MOST = 100;
+
     /** pixels that the end goes with all of the figure, below which there is nothing to take hold of */
     private const LEAST = 4.0;
 
@@ -45,7 +48,8 @@ final readonly class Boundaries
     public static function of(ChartTiming $timing): array
     {
         $layout = $timing->layouts->at(0);
-        if (in_array($layout->measure(), [Measure::Level, Measure::Edge], true)) {
+        $isMany = count($timing->figures()->list) > self::MOST;
+        if ($isMany || $timing->run !== null || in_array($layout->measure(), [Measure::Level, Measure::Edge], true)) {
             return [];
         }
         $figures = $timing->figures();

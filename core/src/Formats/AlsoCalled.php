@@ -18,7 +18,7 @@ final readonly class AlsoCalled
         'EdgeLight' => 'rim light, highlight, specular, gloss, shine',
         'Texture' => 'grain, noise, paper, felt, linen, chalk, material',
         'Pattern' => 'hatching, stripes, dots, halftone, lines',
-        'Fill' => 'gradient, ramp, solid, paint, image fill',
+        'Fill' => 'gradient, solid colour, paint, image fill',
         'Track' => 'unfilled rest, background ring, rail',
         'Accent' => 'highlight one part, hero colour, focus',
         'Plate' => 'box behind words, label background, pill',

@@ -129,7 +129,7 @@ export function actEntries(piece: Piece, chart: string | undefined, to: (path: s
       also: 'colour blind, contrast, accessibility',
       run: () => {
         set({ face: 'Finish', finishOf: 'parts', coat: { kind: 'fills', place: 0 } });
-        void seek(['.swatch-tools button:last-of-type'], false);
+        void seek(['.apart-word'], true);
       },
     },
     { title: 'Select all charts and words', key: 'A', run: takeAll },

@@ -6,7 +6,7 @@ const FLASH = 1600;
 const CONTROL = 'input:not([type=hidden]), select, textarea, button, [tabindex="0"]';
 
 /** Where settings stand, the dialog before all where there is one. */
-const AREAS = ['.modal.show', '.details', '.bench-face', '.script-panel', '.desk'];
+const AREAS = ['.modal.show', '.details', '.bench-face', '.desk'];
 
 let wanted = 0;
 

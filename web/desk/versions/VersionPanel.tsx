@@ -28,7 +28,9 @@ export function VersionPanel({ piece }: { piece: Piece }) {
   const group = useId();
   const isThere = list.versions.length > 0;
   useEffect(() => {
-    panel.current?.querySelector<HTMLElement>('.version-list input:checked')?.focus({ preventScroll: true });
+    // Whoever is typing a name already goes on.
+    if (!panel.current?.querySelector('.version-name'))
+      panel.current?.querySelector<HTMLElement>('.version-list input:checked')?.focus({ preventScroll: true });
     return lookNoMore;
   }, [isThere]);
   const look = (side: Side, number: number | null): void => {
