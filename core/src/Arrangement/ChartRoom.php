@@ -38,10 +38,10 @@ final readonly class ChartRoom
     public function fit(Box $room, ChartWords $words): array
     {
         $count = count($this->timing->figures()->list);
-        $fitted = function (Box $inner) use ($count, $words): array {
+        $fitted = function (Box $inner) use ($count, $words, $room): array {
             $settings = $this->chart->form->with($this->timing->form->fitted($inner->width, $inner->height, $count));
 
-            return [$settings, $inner->middle(), ...$this->boxes($settings, $inner->middle(), $words)];
+            return [$settings, $inner->middle(), ...$this->boxes($settings, $inner->middle(), $words, $room)];
         };
         [$settings, $middle, $extent, $all] = $fitted($room);
         for ($try = 0; $try < self::TRIES; ++$try) {
@@ -63,7 +63,7 @@ final readonly class ChartRoom
     }
 
     /** @return array{Box, Box} what the marks lie in, and what they and their words do */
-    private function boxes(FormSettings $settings, Point $middle, ChartWords $words): array
+    private function boxes(FormSettings $settings, Point $middle, ChartWords $words, Box $room): array
     {
         $boxes = new WordBoxes(
             $this->chart->arranged($this->chart->place, $settings, $words),
@@ -80,7 +80,7 @@ final readonly class ChartRoom
             }
             $layout = $this->timing->form->layout($settings, $middle, $state->moment());
             $extents[] = $layout->extent();
-            array_push($all, $layout->extent(), ...$boxes->of($layout));
+            array_push($all, $layout->extent(), ...$boxes->of($layout, $room));
             if ($layout instanceof Solid) {
                 // What is moved out of a solid comes to the front and stands over words.
                 $extent = $layout->extent();

@@ -33,6 +33,9 @@ final readonly class PlaceLabels
     /** how far the edge of the stage can push it, in heights */
     private const PUSHED = 0.35;
 
+    /** as good as any distance, in pixels */
+    private const FAR = 1e6;
+
     /** how often lines that cross are looked for */
     private const PASSES = 4;
 
@@ -78,6 +81,32 @@ final readonly class PlaceLabels
                 return new Placing($this->withoutSome($wishes, $now), $now, $isSpread);
             }
         }
+    }
+
+    /**
+     * What labels take beside a chart before anything else is there: each where it stands alone, or in lanes as long as
+     * the room, so that the chart gives way to them.
+     *
+     * @param list<Wish> $wishes
+     *
+     * @return list<Box>
+     */
+    public static function room(array $wishes, Box $room, Box $extent, Spread $spread): array
+    {
+        $anywhere = Box::around($extent->middle(), self::FAR, self::FAR);
+        $alone = new self($anywhere, [], $extent, $spread, 0.0, false);
+        $places = [];
+        if ($spread !== Spread::Stay && !$alone->isClear($wishes, 1.0)) {
+            $long = $spread === Spread::Sides
+                ? new Box($anywhere->left, $room->top, self::FAR, $room->height)
+                : new Box($room->left, $anywhere->top, $room->width, self::FAR);
+            $places = (new self($long, [], $extent, $spread, 0.0, false))->inLanes($wishes, 1.0) ?? [];
+        }
+
+        return array_map(
+            static fn (Wish $wish): Box => $wish->box(1.0, ($places[$wish->figureId] ?? null)?->middle),
+            $wishes,
+        );
     }
 
     /**
@@ -209,21 +238,22 @@ final readonly class PlaceLabels
         $isUpright = $this->spread === Spread::Sides;
         $fixed = array_values(array_filter($wishes, static fn (Wish $wish): bool => $wish->by !== null));
         $free = array_values(array_filter($wishes, static fn (Wish $wish): bool => $wish->by === null));
-        $lanes = $isUpright ? $this->sides($free) : self::rows($free);
         $obstacles = [...$this->obstacles, ...array_map(static fn (Wish $wish): Box => $wish->box($factor), $fixed)];
-        $places = [];
-        foreach ($fixed as $wish) {
-            $places[$wish->figureId] = $this->at($wish, $wish->wanted($factor), $factor);
-        }
-        foreach ($lanes as $side => $lane) {
-            $placed = $this->inLane($lane, $factor, $side === 1, $obstacles);
-            if ($placed === null) {
-                return null;
+        $ways = $isUpright ? [self::ownSides($free), self::sides($free)] : [self::rows($free)];
+        foreach ($ways as [$left, $right]) {
+            $one = $this->inLane($left, $factor, false, $obstacles);
+            $other = $one === null ? null : $this->inLane($right, $factor, true, $obstacles);
+            if ($one !== null && $other !== null) {
+                $places = $one + $other;
+                foreach ($fixed as $wish) {
+                    $places[$wish->figureId] = $this->at($wish, $wish->wanted($factor), $factor);
+                }
+
+                return $places;
             }
-            $places += $placed;
         }
 
-        return $places;
+        return null;
     }
 
     /**
@@ -244,16 +274,28 @@ final readonly class PlaceLabels
     }
 
     /**
+     * @param list<Wish> $wishes
+     *
+     * @return array{list<Wish>, list<Wish>}
+     */
+    private static function ownSides(array $wishes): array
+    {
+        return [
+            array_values(array_filter($wishes, static fn (Wish $wish): bool => $wish->rim->x < 0)),
+            array_values(array_filter($wishes, static fn (Wish $wish): bool => $wish->rim->x >= 0)),
+        ];
+    }
+
+    /**
      * Each to its own side; of those near the top and the bottom some go to the other, where that has more room.
      *
      * @param list<Wish> $wishes
      *
      * @return array{list<Wish>, list<Wish>}
      */
-    private function sides(array $wishes): array
+    private static function sides(array $wishes): array
     {
-        $left = array_filter($wishes, static fn (Wish $wish): bool => $wish->rim->x < 0);
-        $right = array_filter($wishes, static fn (Wish $wish): bool => $wish->rim->x >= 0);
+        [$left, $right] = self::ownSides($wishes);
         $fewer = count($left) < count($right);
         [$from, $to] = $fewer ? [$right, $left] : [$left, $right];
         uasort($from, static fn (Wish $a, Wish $b): int => abs($a->rim->x) <=> abs($b->rim->x));
@@ -300,10 +342,10 @@ final readonly class PlaceLabels
         $wide = max(array_map(static fn (Wish $wish): float => $wish->width, $lane)) * $factor;
         $away = self::AWAY * $high;
         $strip = match (true) {
-            $isUpright && $isFar => new Box($this->extent->right() + $away, -1e6, $wide, 2e6),
-            $isUpright => new Box($this->extent->left - $away - $wide, -1e6, $wide, 2e6),
-            $isFar => new Box(-1e6, $this->extent->bottom() + $away, 2e6, $high),
-            default => new Box(-1e6, $this->extent->top - $away - $high, 2e6, $high),
+            $isUpright && $isFar => new Box($this->extent->right() + $away, -self::FAR, $wide, 2 * self::FAR),
+            $isUpright => new Box($this->extent->left - $away - $wide, -self::FAR, $wide, 2 * self::FAR),
+            $isFar => new Box(-self::FAR, $this->extent->bottom() + $away, 2 * self::FAR, $high),
+            default => new Box(-self::FAR, $this->extent->top - $away - $high, 2 * self::FAR, $high),
         };
         $bounds = $this->lane($strip, $isUpright, $obstacles);
         if ($bounds === null) {

@@ -175,20 +175,9 @@ final readonly class LabelPlan
 
     private function wish(string $id, int $state): Wish
     {
-        [$width, $height] = $this->sizes->label($id);
-        $own = $this->sizes->own($id);
-        $style = $this->sizes->style($id);
-        $plate = 2 * ($style->plate->padding ?? 0.0) * $style->size;
+        $value = $this->timing->story->states[$state]->figures->byId($id)->value();
 
-        return new Wish(
-            $id,
-            $this->alone($id, $state),
-            $width + $plate,
-            $height + $plate,
-            $this->shape($id, $state)->rim(),
-            $own?->x === null ? null : new Point($own->x, (float) $own->y),
-            abs($this->timing->story->states[$state]->figures->byId($id)->value()),
-        );
+        return $this->sizes->wish($id, $this->shape($id, $state), abs($value));
     }
 
     /**

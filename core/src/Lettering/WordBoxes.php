@@ -8,11 +8,12 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Form\Anchor;
 use Lupine\Core\Form\Layout;
 use Lupine\Core\Geometry\Box;
+use Lupine\Core\Labels\PlaceLabels;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Words\TextSetter;
 
-/** What the words at a chart's marks and axes take of the stage, each where it stands alone. */
+/** What the words at a chart's marks and axes take of the stage. */
 final readonly class WordBoxes
 {
     /** how much of its room the number in the middle takes about */
@@ -25,15 +26,19 @@ final readonly class WordBoxes
         $this->sizes = new WordSizes($chart, $timing, $setter);
     }
 
-    /** @return list<Box> of names, of labels beside their marks, of numbers at ticks and of titles at the axes */
-    public function of(Layout $layout): array
+    /**
+     * @param Box $room that the chart has
+     *
+     * @return list<Box> of names, of labels beside their marks, of numbers at ticks and of titles at the axes
+     */
+    public function of(Layout $layout, Box $room): array
     {
         $beside = $this->besideAxes($layout);
         $titles = (new AxisTitles($this->chart->words, $this->setter))->of($layout, $beside);
 
         return [
             ...$beside,
-            ...$this->labels($layout),
+            ...$this->labels($layout, $room),
             ...array_map(static fn (AxisTitle $title): Box => $title->box, $titles),
         ];
     }
@@ -78,11 +83,11 @@ final readonly class WordBoxes
             : [Box::around($room->middle, $room->width * self::MIDDLE, min($room->width, $centre->style->size) * 1.5)];
     }
 
-    /** @return list<Box> */
-    private function labels(Layout $layout): array
+    /** @return list<Box> each where it stands alone, or, where they would be in each other's way, in a lane */
+    private function labels(Layout $layout, Box $room): array
     {
         $words = $this->chart->words;
-        $boxes = [];
+        $wishes = [];
         foreach ($words->labels->show === 'none' ? [] : $layout->order() as $id) {
             $shape = $layout->shape($id, Presence::full(), 0.0);
             [$width, $height] = $this->sizes->label($id);
@@ -92,12 +97,11 @@ final readonly class WordBoxes
                 default => false,
             };
             if (!$isOn) {
-                $beside = $shape->beside($this->sizes->clear($id), $width, $height);
-                $boxes[] = Box::around($beside, $width, $height);
+                $wishes[] = $this->sizes->wish($id, $shape, 0.0);
             }
         }
 
-        return $boxes;
+        return PlaceLabels::room($wishes, $room, $layout->extent(), $layout->spread());
     }
 
     private function name(string $figureId, Anchor $foot): Box

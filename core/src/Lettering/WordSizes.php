@@ -6,6 +6,9 @@ namespace Lupine\Core\Lettering;
 
 use Lupine\Core\Figures\Calendar;
 use Lupine\Core\Figures\Figure;
+use Lupine\Core\Form\Shape;
+use Lupine\Core\Geometry\Point;
+use Lupine\Core\Labels\Wish;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\ChartWords;
 use Lupine\Core\Piece\OwnLabel;
@@ -90,6 +93,29 @@ final class WordSizes
             );
 
         return [max($reading, $label), $this->setter->capHeight($style) * ($kind === 'both' ? self::BOTH : 1.0)];
+    }
+
+    /**
+     * The label of a mark that looks for a place beside it.
+     *
+     * @param float $weight of its figure: the larger keeps its place where two cannot
+     */
+    public function wish(string $figureId, Shape $shape, float $weight): Wish
+    {
+        [$width, $height] = $this->label($figureId);
+        $own = $this->own($figureId);
+        $style = $this->style($figureId);
+        $plate = 2 * ($style->plate->padding ?? 0.0) * $style->size;
+
+        return new Wish(
+            $figureId,
+            $shape->beside($this->clear($figureId), $width, $height),
+            $width + $plate,
+            $height + $plate,
+            $shape->rim(),
+            $own?->x === null ? null : new Point($own->x, (float) $own->y),
+            $weight,
+        );
     }
 
     /** From a mark to the words beside it, in pixels. */

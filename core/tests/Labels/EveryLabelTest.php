@@ -8,6 +8,7 @@ use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Legibility\ShownWord;
 use Lupine\Core\Legibility\ShownWords;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Proof\Proof;
@@ -15,6 +16,7 @@ use Lupine\Core\Reel\Reel;
 use Lupine\Core\Tests\Rounds;
 use Lupine\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -62,7 +64,35 @@ final class EveryLabelTest extends TestCase
         }
     }
 
-    private static function piece(string $form, int $count, string $show): Piece
+    #[TestWith(['pie'])]
+    #[TestWith(['donut'])]
+    #[TestWith(['tilted'])]
+    #[TestWith(['strip'])]
+    public function testTwelveLabelsKeepTheirSizeAndTheChartGivesWay(string $form): void
+    {
+        mt_srand(21);
+        $draw = Sample::drawPiece();
+        foreach ([null, 'upright', 'square'] as $shape) {
+            $sides = [];
+            foreach ([3, 12] as $count) {
+                $arrange = new Arrange($draw->timings, $draw->setter);
+                $piece = $arrange->piece(self::piece($form, $count, 'beside', 'both', 26), $shape);
+                $drawing = $draw->draw($piece);
+                $words = (new ShownWords(WriteReel::of($drawing)))->at($piece->stage->frames - 1);
+                $labels = array_filter($words, static fn (ShownWord $word): bool => $word->kind === 'label');
+                $size = $piece->charts[0]->words->labels->style->size;
+                $readings = array_filter($labels, static fn (ShownWord $word): bool => abs($word->size - $size) < 0.01);
+                self::assertCount($count, $readings, $form.' '.$shape);
+                self::assertCount(2 * $count, $labels, $form.' '.$shape);
+                self::assertGreaterThanOrEqual(0.0155 * 1080, $size);
+                $timing = array_values($drawing->timings)[0];
+                $sides[$count] = $timing->layouts->at($piece->stage->frames - 1)->extent()->width;
+            }
+            self::assertLessThanOrEqual($sides[3], $sides[12], $form.' gives way');
+        }
+    }
+
+    private static function piece(string $form, int $count, string $show, string $text = '', int $size = 0): Piece
     {
         $rows = [];
         foreach (array_slice(self::NAMES, 0, $count) as $name) {
@@ -73,8 +103,8 @@ final class EveryLabelTest extends TestCase
             'words.0.placedBy' => 'rule',
             'captions.placedBy' => 'rule',
             'charts.0.words.labels.show' => $show,
-            'charts.0.words.labels.text' => ['reading', 'label', 'both'][mt_rand(0, 2)],
-            'charts.0.words.labels.size' => mt_rand(24, 44),
+            'charts.0.words.labels.text' => $text !== '' ? $text : ['reading', 'label', 'both'][mt_rand(0, 2)],
+            'charts.0.words.labels.size' => $size > 0 ? $size : mt_rand(24, 44),
             'shapes' => self::SHAPES,
             // All of it is there on every frame: what is looked at is where things stand.
             'charts.0.entrance' => null,
