@@ -1,5 +1,18 @@
 // Made from docs/acts.schema.json by bin/types.mjs. Do not edit.
-import type {Chart, ChartMotion, Finish, Form, FreeText, HeardLine, KitMark, Move, Own, Panel, Table} from './piece';
+import type {
+  Chart,
+  ChartMotion,
+  Finish,
+  Form,
+  FreeText,
+  HeardLine,
+  KitMark,
+  Line,
+  Move,
+  Own,
+  Panel,
+  Table
+} from './piece';
 import type {Kit} from './kit';
 
 /**
@@ -164,9 +177,9 @@ export interface Acts {
    */
   paste: {
     /**
-     * charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, or shots
+     * charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, moves, or lines of the script
      */
-    lupine: 'things' | 'part' | 'finish' | 'coats' | 'motion' | 'shots';
+    lupine: 'things' | 'part' | 'finish' | 'coats' | 'motion' | 'moves' | 'lines';
     /**
      * @maxItems 12
      */
@@ -217,9 +230,13 @@ export interface Acts {
      */
     panel?: string | null;
     /**
-     * of the first of some shots, frames
+     * of the first of some moves or lines, frames
      */
     begin?: number;
+    /**
+     * @maxItems 400
+     */
+    lines?: Line[];
   };
   /**
    * Adds rows to a table.

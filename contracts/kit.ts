@@ -258,7 +258,7 @@ export interface Kit {
      */
     hidden?: boolean;
     /**
-     * what it is taken together with
+     * the name of the group that it is taken together with
      */
     group?: string | null;
     /**

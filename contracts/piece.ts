@@ -292,7 +292,7 @@ export interface Chart {
    */
   hidden?: boolean;
   /**
-   * what it is taken together with
+   * the name of the group that it is taken together with
    */
   group?: string | null;
   /**
@@ -1638,7 +1638,7 @@ export interface FreeText {
    */
   hidden?: boolean;
   /**
-   * what it is taken together with
+   * the name of the group that it is taken together with
    */
   group?: string | null;
   /**
@@ -2398,7 +2398,7 @@ export interface Panel {
    */
   hidden?: boolean;
   /**
-   * what it is taken together with
+   * the name of the group that it is taken together with
    */
   group?: string | null;
   /**

@@ -3,6 +3,7 @@ import type {
   ChartMotion,
   Finish,
   FreeText,
+  Line,
   Move,
   Own,
   OwnCoats,
@@ -11,12 +12,13 @@ import type {
   Table,
 } from '../../contracts/piece';
 import type { PlaceKey } from '../piece/places';
+import type { KeyRef } from '../piece/retime';
 import type { Selection } from './playStore';
 import { keysOf } from './stage/selected';
 
 /**
  * What is taken along by copying: charts, words and panels, what one part has of its own, a finish, some coats of one,
- * how a chart comes, or shots of the camera.
+ * how a chart comes, moves and shots, or lines of the script.
  */
 export type Part =
   | { lupine: 'things'; charts: Chart[]; words: FreeText[]; panels: Panel[]; tables: Table[]; moves: Move[] }
@@ -24,12 +26,17 @@ export type Part =
   | { lupine: 'finish'; finish: Finish }
   | { lupine: 'coats'; own: OwnCoats }
   | { lupine: 'motion'; entrance: ChartMotion | null; exit: ChartMotion | null }
-  | { lupine: 'shots'; moves: Move[] };
+  | { lupine: 'moves'; moves: Move[] }
+  | { lupine: 'lines'; lines: Line[] };
 
-const KINDS: Part['lupine'][] = ['things', 'part', 'finish', 'coats', 'motion', 'shots'];
+const KINDS: Part['lupine'][] = ['things', 'part', 'finish', 'coats', 'motion', 'moves', 'lines'];
 
-/** What is selected, as it can be pasted elsewhere; null where that is nothing. */
-export function copied(piece: Piece, selection: Selection): Part | null {
+/** What is picked or selected, as it can be pasted elsewhere; null where that is nothing. */
+export function copied(piece: Piece, selection: Selection, picked: KeyRef[]): Part | null {
+  const moves = piece.moves.filter(({ id }) => picked.some((one) => one.id === id));
+  if (moves.length > 0) return { lupine: 'moves', moves };
+  if (selection?.kind === 'line')
+    return { lupine: 'lines', lines: piece.script.lines.filter(({ id }) => id === selection.line) };
   if (selection?.kind === 'figure') {
     const chart = piece.charts.find(({ id }) => id === selection.chart);
     return {
@@ -41,7 +48,7 @@ export function copied(piece: Piece, selection: Selection): Part | null {
     };
   }
   if (selection?.kind === 'shot')
-    return { lupine: 'shots', moves: piece.moves.filter(({ id }) => id === selection.shot) };
+    return { lupine: 'moves', moves: piece.moves.filter(({ id }) => id === selection.shot) };
   return thingsOfKeys(piece, keysOf(selection));
 }
 

@@ -1,6 +1,9 @@
 import { useEffect } from 'react';
 import { isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
+import { counted } from '../common/words';
+import type { Move } from '../../contracts/piece';
+import type { KeyRef } from '../piece/retime';
 import { act } from './act';
 import { copied, readPart, type Part } from './parts';
 import { useDesk } from './deskStore';
@@ -13,7 +16,7 @@ export function useClipboard(): void {
     const copy = (event: ClipboardEvent): void => {
       const { document: piece } = useDesk.getState();
       if (!piece || isTyping(event.target) || window.getSelection()?.toString()) return;
-      const part = copied(piece, usePlay.getState().selection);
+      const part = copied(piece, usePlay.getState().selection, usePlay.getState().keys);
       if (!part) return;
       event.preventDefault();
       event.clipboardData?.setData('text/plain', JSON.stringify(part));
@@ -44,12 +47,28 @@ async function pastePart(part: Part): Promise<void> {
     figure: selection?.kind === 'figure' ? selection.figure : null,
     ...(selection?.kind === 'words' ? { text: selection.words } : {}),
     ...(selection?.kind === 'panel' ? { panel: selection.panel } : {}),
-    ...(part.lupine === 'shots' ? { begin: usePlay.getState().frame } : {}),
+    ...(part.lupine === 'moves' || part.lupine === 'lines' ? { begin: usePlay.getState().frame } : {}),
   };
   const made = await act('paste', { ...part, ...onto }, 'This cannot be pasted.');
   const now = useDesk.getState().document;
   if (!made || made.length === 0 || !now) return;
-  select(part.lupine === 'shots' ? { kind: 'shot', shot: made[0] } : selectionOf(now, made));
+  if (part.lupine === 'lines') {
+    const line = now.script.lines.find(({ id }) => id === made[0]);
+    select({ kind: 'line', line: made[0] });
+    if (line) usePlay.getState().go(line.begin);
+  } else if (part.lupine !== 'moves') select(selectionOf(now, made));
+  else if (part.moves.some(({ kind }) => kind === 'shot')) select({ kind: 'shot', shot: made[0] });
+  else usePlay.getState().set({ keys: now.moves.filter(({ id }) => made.includes(id)).map(refOf) });
+}
+
+function refOf({ id, kind, target }: Move): KeyRef {
+  return {
+    id,
+    kind,
+    ...('chart' in target ? { chart: target.chart } : {}),
+    ...('figure' in target ? { figure: target.figure } : {}),
+    ...('part' in target ? { part: target.part } : {}),
+  };
 }
 
 function saidOf(part: Part): string {
@@ -58,8 +77,13 @@ function saidOf(part: Part): string {
       const count = part.charts.length + part.words.length + (part.panels?.length ?? 0);
       return count === 1 ? 'Copied. Paste here or in another piece.' : `${count} items copied.`;
     }
-    case 'shots':
-      return 'Shot copied. Paste it at the playhead, here or in another piece.';
+    case 'moves': {
+      const what = part.moves.every(({ kind }) => kind === 'shot') ? 'shot' : 'move';
+      const many = part.moves.length;
+      return `${counted(many, what)} copied. Paste ${many === 1 ? 'it' : 'them'} at the playhead, here or elsewhere.`;
+    }
+    case 'lines':
+      return 'Line copied. Paste it at the playhead, here or in another piece.';
     case 'part':
       return 'Look and moves copied. Select another part to paste them.';
     default:

@@ -1,4 +1,3 @@
-import { newId } from '../common/words';
 import type { Piece } from '../../contracts/piece';
 import { thingsOf } from './panels';
 import type { PlaceKey } from './places';
@@ -14,10 +13,25 @@ export function shiftChart(piece: Piece, id: string, by: 1 | -1): void {
   piece.charts.splice(to, 0, chart);
 }
 
-/** Takes charts, texts and panels together from now on, or each by itself again. */
-export function setGroup(piece: Piece, keys: PlaceKey[], isTogether: boolean): void {
-  const all = thingsOf(piece);
-  const taken = all.map(({ group }) => ({ id: group ?? '' }));
-  const name = newId('group', taken);
-  for (const one of all) if (keys.includes(one.id)) one.group = isTogether ? name : null;
+/** The names of the groups of a piece. */
+export function groupNames(piece: Piece): string[] {
+  return [...new Set(thingsOf(piece).flatMap(({ group }) => group || []))];
+}
+
+/** A name that no group has yet. */
+export function newGroup(piece: Piece): string {
+  const taken = groupNames(piece);
+  for (let number = 1; ; number++) if (!taken.includes(`Group ${number}`)) return `Group ${number}`;
+}
+
+/** What is wrong with a name for a group; nothing where it can have it. */
+export function wrongGroup(piece: Piece, group: string, name: string): string {
+  if (!name.trim()) return 'A group needs a name.';
+  const isTaken = name.trim() !== group && groupNames(piece).includes(name.trim());
+  return isTaken ? `There is already a group named “${name.trim()}”.` : '';
+}
+
+/** Takes charts, texts and panels together under a name from now on; null: each by itself again. */
+export function setGroup(piece: Piece, keys: PlaceKey[], name: string | null): void {
+  for (const one of thingsOf(piece)) if (keys.includes(one.id)) one.group = name;
 }

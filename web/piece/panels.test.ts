@@ -61,7 +61,7 @@ describe('panels', () => {
     const selection = selectionOf(piece, [id]);
     expect(selection).toEqual({ kind: 'panel', panel: id });
     expect(keysOf(selection)).toEqual([id]);
-    setGroup(piece, [id, 'chart1'], true);
+    setGroup(piece, [id, 'chart1'], 'Corner');
     expect(groupOf(piece, 'chart1')).toEqual(['chart1', id]);
   });
 

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
-import { setGroup, shiftChart } from './charts';
+import { newGroup, setGroup, shiftChart } from './charts';
 import type { Piece } from '../../contracts/piece';
 import { giveBack, setPlace, toldPlace } from './places';
 import { evenlySpoken } from '../../demo/plain/evenlySpoken';
@@ -63,9 +63,9 @@ describe('several charts', () => {
     piece.charts.push({ ...structuredClone(piece.charts[0]), id: 'chart2' });
     shiftChart(piece, 'chart1', 1);
     expect(piece.charts.map(({ id }) => id)).toEqual(['chart2', 'chart1']);
-    setGroup(piece, ['chart1', 'title'], true);
+    setGroup(piece, ['chart1', 'title'], newGroup(piece));
     expect(piece.charts[1].group).toBe(piece.words[0].group);
-    setGroup(piece, ['chart1', 'title'], false);
+    setGroup(piece, ['chart1', 'title'], null);
     expect(piece.charts[1].group).toBeNull();
   });
 });

@@ -85,6 +85,35 @@ final readonly class Copies
         }
     }
 
+    /**
+     * Charts, texts and panels that were taken together are so again where several of them come along, in a group of
+     * their own.
+     *
+     * @param list<\stdClass> $from what was copied
+     * @param list<\stdClass> $made what became of each
+     */
+    public static function regroup(Edited $edited, array $from, array $made): void
+    {
+        $groups = array_map(static fn (\stdClass $one): string => Json::text($one, 'group'), $from);
+        $several = array_keys(array_filter(array_count_values($groups), static fn (int $count): bool => $count > 1));
+        $taken = array_map(
+            static fn (\stdClass $one): string => Json::text($one, 'group'),
+            [...$edited->charts(), ...$edited->words(), ...$edited->panels()],
+        );
+        $names = ['' => null];
+        foreach ($several as $group) {
+            $name = $group = (string) $group;
+            for ($number = 2; in_array($name, $taken, true); ++$number) {
+                $name = preg_replace('/ \d+$/D', '', $group).' '.$number;
+            }
+            $names[$group] ??= $name;
+            $taken[] = $name;
+        }
+        foreach ($made as $place => $one) {
+            $one->group = $names[$groups[$place]] ?? null;
+        }
+    }
+
     /** Whether two tables say the same. */
     public static function isSameTable(\stdClass $one, \stdClass $other): bool
     {

@@ -12,9 +12,11 @@ use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\FinishSettings;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Move;
+use Lupine\Core\Piece\Narration;
 use Lupine\Core\Piece\OwnSettings;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
+use Lupine\Core\Piece\ScriptLine;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Piece\Table;
 use Lupine\Core\Settings\BadPiece;
@@ -36,9 +38,10 @@ use Lupine\Core\Settings\Whole;
 final readonly class Paste implements Act
 {
     public function __construct(
-        #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'coats' => '', 'motion' => '', 'shots' => ''])]
+        #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'coats' => '', 'motion' => '', 'moves' => '', 'lines' => ''])]
         #[Detail(
-            'charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, or shots',
+            'charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, moves, or lines of'
+                .' the script',
             name: 'lupine',
         )]
         private string $kind,
@@ -87,8 +90,12 @@ final readonly class Paste implements Act
         #[Detail('the panel that coats are pasted onto', isOptional: true)]
         private ?string $panel = null,
         #[Whole('Starts', Unit::Frames, 0, Stage::MAX_FRAMES, 0)]
-        #[Detail('of the first of some shots', isOptional: true)]
+        #[Detail('of the first of some moves or lines', isOptional: true)]
         private int $begin = 0,
+        /** @var list<\stdClass> */
+        #[Several(new Plain(ScriptLine::class), max: Narration::MAX_LINES)]
+        #[Detail(isOptional: true)]
+        private array $lines = [],
     ) {
     }
 
@@ -97,8 +104,16 @@ final readonly class Paste implements Act
         if ($this->kind === 'things') {
             return $this->pasteThings($edited);
         }
-        if ($this->kind === 'shots') {
-            return $this->pasteShots($edited);
+        if ($this->kind === 'moves') {
+            return (new PastedMoves($edited, [
+                'chart' => $this->chart,
+                'figure' => $this->figure,
+                'words' => $this->text,
+                'panel' => $this->panel,
+            ]))->paste($this->moves, $this->begin);
+        }
+        if ($this->kind === 'lines') {
+            return PastedLines::paste($edited, $this->lines, $this->begin);
         }
         if ($this->kind === 'coats' && ($this->text ?? $this->panel) !== null) {
             $this->pasteCoats(
@@ -151,36 +166,6 @@ final readonly class Paste implements Act
         $chart->own = $own;
 
         return $own->{$figure};
-    }
-
-    /** @return list<string> the shots, the first of them at the wanted frame, those after it as far on as they were */
-    private function pasteShots(Edited $edited): array
-    {
-        $shots = array_map(Json::copy(...), array_values(array_filter(
-            $this->moves,
-            static fn (\stdClass $move): bool => Json::text($move, 'kind') === 'shot',
-        )));
-        if ($shots === []) {
-            throw new BadPiece('There is no shot in it.', 'with.moves');
-        }
-        $begins = array_map(static fn (\stdClass $move): int => Json::whole($move, 'begin'), $shots);
-        $charts = $edited->charts();
-        foreach ($shots as $at => $shot) {
-            $shot->begin = $this->begin + $begins[$at] - min($begins);
-            $shot->pin = null;
-            $what = Json::object($shot, 'shot');
-            $on = Json::object($what, 'on');
-            if ($what !== null && $on !== null && Edited::named($charts, Json::text($on, 'chart')) === null) {
-                $what->on = null;
-            }
-        }
-        $before = count($edited->moves());
-        Copies::addMoves($edited, $shots, []);
-
-        return array_map(
-            static fn (\stdClass $move): string => Json::text($move, 'id'),
-            array_slice($edited->moves(), $before),
-        );
     }
 
     private function pastePart(Edited $edited, \stdClass $chart): void
@@ -260,6 +245,12 @@ final readonly class Paste implements Act
             $names[Json::text($panel, 'id')] = self::pastePanel($edited, Json::copy($panel), $names);
         }
         Copies::addMoves($edited, $this->moves, $names);
+        $from = [...$this->charts, ...$this->words, ...$this->panels];
+        $things = [...$edited->charts(), ...$edited->words(), ...$edited->panels()];
+        Copies::regroup($edited, $from, array_map(
+            static fn (\stdClass $one): \stdClass => Edited::named($things, $names[Json::text($one, 'id')]) ?? $one,
+            $from,
+        ));
 
         return array_values($names);
     }

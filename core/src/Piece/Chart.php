@@ -54,8 +54,8 @@ final readonly class Chart
         #[Toggle('Hidden')]
         #[Detail('left out of the picture', isOptional: true)]
         public bool $isHidden = false,
-        #[Id]
-        #[Detail('what it is taken together with', isOptional: true)]
+        #[Text('', 60)]
+        #[Detail('the name of the group that it is taken together with', isOptional: true)]
         public ?string $group = null,
         #[Part(RunSettings::class)]
         #[Detail('absent or null: it stands at one column until a change says another', isOptional: true)]

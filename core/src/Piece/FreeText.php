@@ -51,8 +51,8 @@ final readonly class FreeText
         #[Toggle('Hidden')]
         #[Detail('left out of the picture', isOptional: true)]
         public bool $isHidden = false,
-        #[Id]
-        #[Detail('what it is taken together with', isOptional: true)]
+        #[Text('', 60)]
+        #[Detail('the name of the group that it is taken together with', isOptional: true)]
         public ?string $group = null,
         #[Part(FigureName::class)]
         #[Detail('the mark that it points at', isOptional: true)]

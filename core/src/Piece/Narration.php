@@ -16,11 +16,13 @@ use Lupine\Core\Settings\Several;
 #[Described('The narration.', name: 'Script')]
 final readonly class Narration implements Checked
 {
+    public const MAX_LINES = 400;
+
     public ?Recording $inUse;
 
     public function __construct(
         /** @var list<ScriptLine> */
-        #[Several(new Part(ScriptLine::class), max: 400)]
+        #[Several(new Part(ScriptLine::class), max: self::MAX_LINES)]
         public array $lines,
         /** @var list<Recording> */
         #[Several(new Part(Recording::class), max: 12)]

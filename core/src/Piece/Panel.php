@@ -101,8 +101,8 @@ final readonly class Panel
         #[Toggle('Hidden')]
         #[Detail('left out of the picture', isOptional: true)]
         public bool $isHidden = false,
-        #[Id]
-        #[Detail('what it is taken together with', isOptional: true)]
+        #[Text('', 60)]
+        #[Detail('the name of the group that it is taken together with', isOptional: true)]
         public ?string $group = null,
         #[Part(DriftSettings::class)]
         #[Detail('absent or null: it stands still', isOptional: true)]

@@ -104,7 +104,7 @@ final class ActsTest extends TestCase
         self::do('set-figure', ['chart' => 'chart1', 'figure' => 'r1', 'value' => 101], $before);
     }
 
-    public function testCoatsAndShotsGoFromOnePieceToAnother(): void
+    public function testCoatsMovesAndLinesGoFromOnePieceToAnother(): void
     {
         $coats = ['lupine' => 'coats', 'own' => ['shadows' => [['reach' => 30, 'opacity' => 0.5]]]];
         $before = self::demo();
@@ -123,11 +123,35 @@ final class ActsTest extends TestCase
             'shot' => (object) ['zoom' => 2, 'on' => (object) ['chart' => 'elsewhere'], 'x' => 0, 'y' => 0]];
         $later = Json::copy($shot);
         [$later->id, $later->begin] = ['t', 160];
-        $shots = ['lupine' => 'shots', 'moves' => [$shot, $later], 'begin' => 240];
+        $shots = ['lupine' => 'moves', 'moves' => [$shot, $later], 'begin' => 240];
         $after = self::do('paste', [...$shots, ...$onto], $before);
         $shots = array_slice($after->moves, -2);
         self::assertSame([240, 300], [$shots[0]->begin, $shots[1]->begin]);
         self::assertNull($shots[0]->shot->on, 'what it looked at is not here');
+
+        $entrance = (object) ['id' => 'e', 'kind' => 'entrance', 'begin' => 30, 'pin' => null, 'frames' => 12,
+            'target' => (object) ['chart' => 'chart1', 'figure' => 'r1'], 'curve' => 'linear', 'opens' => 'forward'];
+        $moves = ['lupine' => 'moves', 'moves' => [$entrance], 'begin' => 77];
+        $after = self::do('paste', [...$moves, 'chart' => 'chart1', 'figure' => 'r3'], $before);
+        $again = self::do('paste', [...$moves, 'begin' => 90, 'chart' => 'chart1', 'figure' => 'r3'], $after);
+        $those = array_values(array_filter(
+            $again->moves,
+            static fn (\stdClass $move): bool => $move->kind === 'entrance' && ($move->target->figure ?? '') === 'r3',
+        ));
+        self::assertSame([90], array_column($those, 'begin'), 'a part comes once');
+        $entrance->target->figure = 'r99';
+        self::refused('paste', [...$moves, ...$onto], 'Select a part to paste them onto.');
+        $entrance->target->chart = 'elsewhere';
+        self::refused('paste', [...$moves, ...$onto], 'Select a chart to paste them onto.');
+
+        $first = $before->script->lines[0];
+        $lines = ['lupine' => 'lines', 'lines' => [$first], 'begin' => $first->begin];
+        [$after, [$made]] = self::doing('paste', [...$lines, ...$onto], $before);
+        $line = array_column($after->script->lines, null, 'id')[$made];
+        self::assertSame([$first->text, $first->end - $first->begin], [$line->text, $line->end - $line->begin]);
+        foreach ($after->script->lines as $other) {
+            self::assertTrue($other === $line || $other->end <= $line->begin || $other->begin >= $line->end);
+        }
     }
 
     public function testAllChartsBecomeAsOneIsAndKeepWhatIsTheirs(): void
@@ -462,6 +486,13 @@ final class ActsTest extends TestCase
         ), 'it begins on its frame');
         [$same] = self::doing('paste', $things, $from);
         self::assertCount(count($from->tables), $same->tables, 'within a piece the table is shared');
+
+        [$chart->group, $from->words[0]->group] = ['Left half', 'Left half'];
+        [$grouped, $made] = self::doing('paste', [...$things, 'words' => [$from->words[0]]], $from);
+        $groups = array_column([...$grouped->charts, ...$grouped->words], 'group', 'id');
+        self::assertSame(['Left half 2', 'Left half 2'], [$groups[$made[0]], $groups[$made[1]]]);
+        [$alone, [$made]] = self::doing('paste', $things, $from);
+        self::assertNull(array_column($alone->charts, 'group', 'id')[$made] ?? null, 'one is no group');
 
         $chart->own = (object) [
             'r1' => (object) ['out' => 30, 'label' => (object) ['size' => 1.5, 'text' => 'Kettles']],

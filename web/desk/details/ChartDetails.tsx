@@ -6,6 +6,7 @@ import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { duplicate } from '../duplicate';
 import { editPlaces } from '../placesNow';
+import { groupOf } from '../stage/selected';
 import { usePlay } from '../playStore';
 import { chartName } from '../useChart';
 import { useChartEdit } from '../useChartEdit';
@@ -156,11 +157,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
             className="text-button"
             onClick={() =>
               edit((draft) =>
-                setGroup(
-                  draft,
-                  [...draft.charts, ...draft.words].filter(({ group }) => group === chart.group).map(({ id }) => id),
-                  false,
-                ),
+                setGroup(draft, groupOf(draft, chart.id), null),
               )
             }
           >

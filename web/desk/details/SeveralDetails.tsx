@@ -1,6 +1,7 @@
 import type { Box } from '../../../painter/src';
 import { Switch } from '../../fields/Choice';
-import { setGroup } from '../../piece/charts';
+import { TextField } from '../../fields/TextField';
+import { newGroup, setGroup, wrongGroup } from '../../piece/charts';
 import type { Piece } from '../../../contracts/piece';
 import { panelName, panelOf, thingsOf } from '../../piece/panels';
 import type { PlaceKey } from '../../piece/places';
@@ -10,7 +11,7 @@ import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { editPlaces } from '../placesNow';
 import { usePlay } from '../playStore';
-import { selectionOf } from '../stage/selected';
+import { groupOf, selectionOf } from '../stage/selected';
 import { stageBoxes } from '../stage/stageBoxes';
 import { chartName } from '../useChart';
 import { PlacedBy } from './PlacedBy';
@@ -34,9 +35,9 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
   const groups = new Set(
     thingsOf(piece)
       .filter(({ id }) => keys.includes(id))
-      .map(({ group }) => group),
+      .map(({ group }) => group || null),
   );
-  const isGroup = groups.size === 1 && !groups.has(null) && !groups.has(undefined);
+  const group = groups.size === 1 ? [...groups][0] : null;
   const line = (side: Side): void => {
     const boxes = stageBoxes(keys);
     const all = Object.values(boxes);
@@ -106,9 +107,18 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
   return (
     <>
       <div className="details-head">
-        <i className="bi bi-intersect" aria-hidden="true" /> <strong>{keys.length} selected</strong>
+        <i className="bi bi-intersect" aria-hidden="true" /> <strong>{group ?? `${keys.length} selected`}</strong>
       </div>
       <div className="fields one-column">
+        {group !== null && (
+          <TextField
+            label="Group name"
+            value={group}
+            longest={60}
+            wrong={(name) => wrongGroup(piece, group, name)}
+            onChange={(name) => edit((draft) => setGroup(draft, groupOf(draft, keys[0]), name.trim()))}
+          />
+        )}
         <ul className="plain-list" aria-label="Selected items">
           {thingsOf(piece).map((one) => {
             const name = 'form' in one ? chartName(piece, one) : 'text' in one ? one.text || 'Empty' : panelName(one);
@@ -171,9 +181,9 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
           </div>
         )}
         <PlacedBy keys={keys} places={keys.flatMap((key) => places[key] ?? [])} />
-        <button type="button" className="text-button" onClick={() => edit((draft) => setGroup(draft, keys, !isGroup))}>
-          <i className={`bi ${isGroup ? 'bi-union' : 'bi-intersect'}`} aria-hidden="true" />{' '}
-          {isGroup ? 'Ungroup' : 'Group'}
+        <button type="button" className="text-button" onClick={() => edit((draft) => setGroup(draft, keys, group === null ? newGroup(draft) : null))}>
+          <i className={`bi ${group === null ? 'bi-intersect' : 'bi-union'}`} aria-hidden="true" />{' '}
+          {group === null ? 'Group' : 'Ungroup'}
         </button>
         <button
           type="button"

@@ -1,8 +1,10 @@
 import { namedText } from '../../piece/bound';
-import { panelName } from '../../piece/panels';
+import { groupNames } from '../../piece/charts';
+import { panelName, thingsOf } from '../../piece/panels';
 import type { Piece } from '../../../contracts/piece';
 import type { Sheet } from '../../api/answers';
 import { usePlay, type Selection } from '../playStore';
+import { selectionOf } from '../stage/selected';
 import { chartName } from '../useChart';
 import type { Entry } from './entries';
 
@@ -70,5 +72,15 @@ export function thingEntries(piece: Piece, sheet: Sheet | undefined, timecode: (
   const panels = (piece.panels ?? []).map((panel) =>
     entry(panel.id, panelName(panel), 'panel', 'bi-square', select({ kind: 'panel', panel: panel.id })),
   );
-  return [...charts, ...figures, ...lines, ...words, ...panels];
+  const groups = groupNames(piece).map((name) => {
+    const keys = thingsOf(piece).flatMap(({ id, group }) => (group === name ? id : []));
+    return entry(
+      `group ${name}`,
+      name,
+      `group of ${keys.length}`,
+      'bi-intersect',
+      select(selectionOf(piece, keys)),
+    );
+  });
+  return [...charts, ...groups, ...figures, ...lines, ...words, ...panels];
 }
