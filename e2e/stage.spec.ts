@@ -63,7 +63,23 @@ test('several charts stand together, are taken together, put in line and undone'
     Math.round(inLine.chart1.x + 10),
     Math.round(inLine.chart2.x + 10),
   ]);
-  for (let step = 0; step < 4; step++) {
+  // It has a name, by which it is found.
+  const name = details(page).getByLabel('Group name');
+  await expect(name).toHaveValue('Group 1');
+  await name.fill(' ');
+  await expect(details(page).getByRole('alert')).toHaveText('A group needs a name.');
+  await name.fill('Both years');
+  await name.press('Enter');
+  await saved(page);
+  await expect.poll(async () => (await stored(request, id)).document.charts[1].group).toBe('Both years');
+  await letGo(page);
+  await page.keyboard.press('f');
+  await page.keyboard.type('both years');
+  await expect(page.getByRole('dialog', { name: 'Find' }).getByRole('option').first()).toContainText('group of 2');
+  await page.keyboard.press('Enter');
+  await expect(details(page)).toContainText('Both years');
+  await letGo(page);
+  for (let step = 0; step < 5; step++) {
     await page.getByRole('button', { name: 'Undo' }).click();
     await saved(page);
   }
@@ -116,7 +132,7 @@ test('each shape of the stage lays everything out, and can have a place of its o
   await saved(page);
   const { document } = await stored(request, id);
   expect(document.charts[0].place.placedBy).toBe('rule');
-  expect(Object.keys(document.shapes![0].own)).toEqual(['chart1', 'legend-chart1']);
+  expect(Object.keys(document.shapes![0].own)).toEqual(['chart1']);
   const [wide, upright] = [await placesOf(request, document), await placesOf(request, document, 'upright')];
   expect(upright.chart1.by).toBe('own');
   expect(wide.chart1.by).toBe('rule');

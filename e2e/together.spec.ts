@@ -1,4 +1,4 @@
-import { goTo, letGo, makePiece, openDemo, saved, stored } from './desk';
+import { goTo, letGo, makePiece, openDemo, placesOf, saved, stored } from './desk';
 import { expect, test } from './kept';
 
 test('coats and charts go from one piece to another in another tab', async ({ page, context, request }) => {
@@ -22,6 +22,49 @@ test('coats and charts go from one piece to another in another tab', async ({ pa
   const { shadows, ...rest } = (await stored(request, id)).document.charts[0].finish;
   expect(shadows![0].reach).toBeGreaterThan(0);
   expect({ ...before, shadows: undefined }).toEqual({ ...rest, shadows: undefined });
+  await other.close();
+});
+
+test('picked moves and lines of the script are copied to the playhead, there and in another piece', async ({
+  page,
+  context,
+  request,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  const from = await openDemo(page, request);
+  const { moves, script } = (await stored(request, from)).document;
+  await page
+    .getByRole('slider', { name: /Lamps & lights: entrance/ })
+    .first()
+    .click({ modifiers: ['Shift'] });
+  await page.keyboard.press('Control+c');
+  await expect(page.getByText('1 move copied. Paste it at the playhead')).toBeVisible();
+  await goTo(page, 300);
+  await page.keyboard.press('Control+v');
+  await saved(page);
+  // A part comes once: the copy takes the place of what was told.
+  await expect
+    .poll(
+      async () => (await stored(request, from)).document.moves.filter(({ begin, pin }) => begin === 300 && !pin).length,
+    )
+    .toBe(1);
+  expect((await stored(request, from)).document.moves.length).toBe(moves.length);
+  await expect(page.locator('.key.is-picked').first()).toBeVisible();
+
+  await page.keyboard.press('Escape');
+  await page.locator('.line-text').nth(1).click();
+  await letGoOfFields(page);
+  await page.keyboard.press('Control+c');
+  await expect(page.getByText('Line copied. Paste it at the playhead')).toBeVisible();
+  const other = await context.newPage();
+  const id = await makePiece(other);
+  await goTo(other, 30);
+  await letGo(other);
+  await other.keyboard.press('Control+v');
+  await saved(other);
+  const line = (await stored(request, id)).document.script.lines[0];
+  expect([line.text, line.begin]).toEqual([script.lines[1].text, 30]);
+  expect(line.end - line.begin).toBe(script.lines[1].end - script.lines[1].begin);
   await other.close();
 });
 
@@ -52,7 +95,10 @@ test('several are scaled and turned by number about one centre, nudged and dupli
   await page.keyboard.press('Shift+ArrowRight');
   await saved(page);
   await expect.poll(async () => (await stored(request, id)).document.charts[0].place.x).toBe(charts[0].place.x + 10);
-  expect((await stored(request, id)).document.charts[0].words.legend).toMatchObject({ placedBy: 'hand' });
+  expect((await stored(request, id)).document.charts[0].words.legend).toMatchObject({ placedBy: 'rule' });
+  expect((await placesOf(request, (await stored(request, id)).document))['legend-chart1'].x).toBe(
+    (await placesOf(request, { ...scaled, charts }))['legend-chart1'].x + 10,
+  );
 
   // A note: duplicated, the copy moved, and again as far on.
   await letGo(page);

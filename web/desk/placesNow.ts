@@ -35,7 +35,7 @@ export function moveAll(draft: Piece, from: Places, across: number, down: number
 export function editPlaces(keys: PlaceKey[], change: (now: Placed, key: PlaceKey) => Part | null): void {
   const { edit, document } = useDesk.getState();
   if (!document) return;
-  const all = withLegends(document, keys);
+  const all = withLegends(document, shapeNow(document), keys);
   const places = placesNow(document, all);
   edit((draft) => {
     const shape = shapeNow(draft);

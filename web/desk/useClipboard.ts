@@ -86,22 +86,18 @@ function saidOf(part: Part): string {
       return 'Line copied. Paste it at the playhead, here or in another piece.';
     case 'part':
       return 'Look and moves copied. Select another part to paste them.';
+    case 'coats':
+      return 'Copied. Select a chart, a part, words or a panel and press Ctrl V to paste.';
     default:
-      return 'Copied.';
+      return 'Copied. Select a chart and press Ctrl V to paste.';
   }
 }
 
-/** Puts something into the clipboard that is no selection: a finish, or how a chart comes and goes. */
+/** Puts something into the clipboard that is no selection: a finish, how a chart comes and goes, or picked moves. */
 export async function copyPart(part: Part): Promise<void> {
   try {
     await navigator.clipboard.writeText(JSON.stringify(part));
-    useNotices
-      .getState()
-      .say(
-        part.lupine === 'coats'
-          ? 'Copied. Select a chart, a part, words or a panel and press Ctrl V to paste.'
-          : 'Copied. Select a chart and press Ctrl V to paste.',
-      );
+    useNotices.getState().say(saidOf(part));
   } catch {
     useNotices.getState().say('The browser blocked access to the clipboard.', { bad: true });
   }

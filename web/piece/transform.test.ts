@@ -6,7 +6,7 @@ import { scaledAbout, turnedAbout, withLegends } from './transform';
 const piece = {
   charts: [
     { id: 'pie', words: { legend: {} } },
-    { id: 'ring', words: { legend: { stands: 'middle' } } },
+    { id: 'ring', words: { legend: { placedBy: 'rule' } } },
   ],
   words: [{ id: 'title' }],
   panels: [{ id: 'card' }],
@@ -35,9 +35,9 @@ describe('several things about one centre', () => {
     expect(turnedAbout(piece, 'title', placed(1060, 540), [960, 540], 90)).toEqual({ x: 960, y: 640 });
   });
 
-  it('take their legends along, but for one that stands inside', () => {
-    expect(withLegends(piece, ['pie', 'ring'])).toEqual(['pie', 'ring', 'legend-pie']);
-    expect(withLegends(piece, ['legend-pie', 'pie'])).toEqual(['legend-pie', 'pie']);
-    expect(withLegends(piece, ['title'])).toEqual(['title']);
+  it('take legends along that a hand has placed; the others follow by rule', () => {
+    expect(withLegends(piece, null, ['pie', 'ring'])).toEqual(['pie', 'ring', 'legend-pie']);
+    expect(withLegends(piece, null, ['legend-pie', 'pie'])).toEqual(['legend-pie', 'pie']);
+    expect(withLegends(piece, null, ['title'])).toEqual(['title']);
   });
 });

@@ -2,7 +2,7 @@ import { at, posed } from '../../painter/src';
 import type { Placed } from '../api/answers';
 import type { Piece } from '../../contracts/piece';
 import { panelOf } from './panels';
-import { legendKey, type Part, type PlaceKey } from './places';
+import { legendKey, toldPlace, type Part, type PlaceKey } from './places';
 
 const rounded = (number: number, digits = 2): number => Number(number.toFixed(digits));
 
@@ -30,10 +30,11 @@ export function turnedAbout(piece: Piece, key: PlaceKey, now: Placed, centre: [n
   return isChart(piece, key) || panelOf(piece, key) ? { x, y, turn: rounded((now.turn ?? 0) + degrees, 1) } : { x, y };
 }
 
-/** Things that are moved, with the legends that go along with their charts. */
-export function withLegends(piece: Piece, keys: PlaceKey[]): PlaceKey[] {
+/** Things that are moved, with the legends a hand has placed; the others follow their charts by rule. */
+export function withLegends(piece: Piece, shape: string | null, keys: PlaceKey[]): PlaceKey[] {
   const legends = piece.charts
-    .filter(({ id, words: { legend } }) => keys.includes(id) && legend && legend.stands !== 'middle')
-    .map(({ id }) => legendKey(id));
+    .filter(({ id }) => keys.includes(id))
+    .map(({ id }) => legendKey(id))
+    .filter((legend) => toldPlace(piece, shape, legend));
   return [...keys, ...legends.filter((one) => !keys.includes(one))];
 }

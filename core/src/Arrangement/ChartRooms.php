@@ -107,7 +107,7 @@ final readonly class ChartRooms
             }
         }
         foreach ($charts as $chart) {
-            $best[$chart->id] = self::kept($chart, $best[$chart->id]);
+            $best[$chart->id] = $this->kept($chart, $best[$chart->id]);
         }
 
         return $best;
@@ -157,13 +157,48 @@ final readonly class ChartRooms
         return $lined;
     }
 
-    /** What the marks of a chart lie in. */
+    /** What the marks of a chart lie in, however it is turned. */
     private function marks(Chart $chart): Box
     {
         $timing = $this->timings[$chart->id];
         $at = new Point($chart->place->x, $chart->place->y);
+        $box = $timing->form->layout($chart->form, $at, $timing->story->states[0]->moment())->extent();
+        $size = $chart->place->size;
 
-        return $timing->form->layout($chart->form, $at, $timing->story->states[0]->moment())->extent();
+        return new Box(
+            $at->x + ($box->left - $at->x) * $size,
+            $at->y + ($box->top - $at->y) * $size,
+            $box->width * $size,
+            $box->height * $size,
+        );
+    }
+
+    /**
+     * A legend stands to a chart that a hand has placed or bent as it would stand to it by the rule: as far from the
+     * edge that it is beside, and as far up or down; on the stage at any rate.
+     */
+    private function along(LegendSettings $legend, Chart $chart, Chart $made): LegendSettings
+    {
+        [$from, $to] = [$this->marks($made), $this->marks($chart)];
+        $middle = new Point($to->middle()->x - $from->middle()->x, $to->middle()->y - $from->middle()->y);
+        [$across, $down] = match (true) {
+            $legend->isInside => [$middle->x, $middle->y],
+            $legend->x >= $from->right() => [$to->right() - $from->right(), $middle->y],
+            $legend->x + $legend->width <= $from->left => [$to->left - $from->left, $middle->y],
+            $legend->y >= $from->middle()->y => [$middle->x, $to->bottom() - $from->bottom()],
+            default => [$middle->x, $to->top - $from->top],
+        };
+        $high = (new LegendFit($this->timings[$chart->id], $this->setter))->height($legend);
+        $size = $legend->style->size;
+        $stage = $this->piece->stage;
+
+        return $legend->arranged(
+            round(max(0.0, min($stage->width - $legend->width, $legend->x + $across))),
+            round(max($size, min($stage->height - $high + $size / 2, $legend->y + $down))),
+            $legend->width,
+            $size,
+            isInside: $legend->isInside,
+        );
     }
 
     /** @return list<int> how many charts can stand side by side */
@@ -178,12 +213,13 @@ final readonly class ChartRooms
         };
     }
 
-    /** What a hand has placed, chart or legend, stays; the other may be the rule's all the same. */
-    private static function kept(Chart $chart, Chart $made): Chart
+    /** What a hand has placed, chart or legend, stays; a legend by rule goes along with its chart. */
+    private function kept(Chart $chart, Chart $made): Chart
     {
         $legend = $chart->words->legend;
         if ($legend !== null && $legend->isByRule) {
             $legend = $made->words->legend;
+            $legend = $legend === null || $chart->place->isByRule ? $legend : $this->along($legend, $chart, $made);
         }
 
         return $chart->place->isByRule

@@ -10,6 +10,7 @@ use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Piece\ArrangementSettings;
+use Lupine\Core\Piece\LegendSettings;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Sides;
 use Lupine\Core\Proof\Proof;
@@ -84,6 +85,31 @@ final class ArrangeTest extends TestCase
                 }
             }
         }
+    }
+
+    public function testALegendByRuleGoesAlongWithAChartThatAHandMovesAndBends(): void
+    {
+        $draw = Sample::drawPiece();
+        $arrange = new Arrange($draw->timings, $draw->setter);
+        $json = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/demo/the-mending-room.json'));
+        $legendOf = static fn (): LegendSettings => $arrange
+            ->piece(Piece::fromJson((string) json_encode($json), Forms::shipped()))->charts[0]->words->legend
+            ?? self::fail('no legend');
+        $byRule = $arrange->piece(Piece::fromJson((string) json_encode($json), Forms::shipped()))->charts[0];
+        $at = $byRule->place;
+        $json->charts[0]->form = (object) [...(array) $json->charts[0]->form, ...$byRule->form->values()];
+        $json->charts[0]->place = (object) ['x' => $at->x, 'y' => $at->y];
+        $still = $legendOf();
+        self::assertEqualsWithDelta([$byRule->words->legend?->x, $byRule->words->legend?->y], [$still->x, $still->y], 1);
+        $json->charts[0]->place = (object) ['x' => $at->x - 30, 'y' => $at->y + 24];
+        $moved = $legendOf();
+        self::assertEqualsWithDelta([$still->x - 30, $still->y + 24], [$moved->x, $moved->y], 1);
+        // A smaller radius brings its edge in by as much, and the legend beside it.
+        $json->charts[0]->form->radius -= 60;
+        $smaller = $legendOf();
+        self::assertEqualsWithDelta([$moved->x - 60, $moved->y], [$smaller->x, $smaller->y], 1);
+        $json->charts[0]->place->x = 4000;
+        self::assertLessThanOrEqual(1920, $legendOf()->x + $legendOf()->width, 'it stays on the stage');
     }
 
     public function testSeveralChartsShareTheRoomWithoutTouching(): void

@@ -155,11 +155,7 @@ export function ChartDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
           <button
             type="button"
             className="text-button"
-            onClick={() =>
-              edit((draft) =>
-                setGroup(draft, groupOf(draft, chart.id), null),
-              )
-            }
+            onClick={() => edit((draft) => setGroup(draft, groupOf(draft, chart.id), null))}
           >
             <i className="bi bi-union" aria-hidden="true" /> Ungroup
           </button>

@@ -181,7 +181,11 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
           </div>
         )}
         <PlacedBy keys={keys} places={keys.flatMap((key) => places[key] ?? [])} />
-        <button type="button" className="text-button" onClick={() => edit((draft) => setGroup(draft, keys, group === null ? newGroup(draft) : null))}>
+        <button
+          type="button"
+          className="text-button"
+          onClick={() => edit((draft) => setGroup(draft, keys, group === null ? newGroup(draft) : null))}
+        >
           <i className={`bi ${group === null ? 'bi-intersect' : 'bi-union'}`} aria-hidden="true" />{' '}
           {group === null ? 'Group' : 'Ungroup'}
         </button>

@@ -74,13 +74,7 @@ export function thingEntries(piece: Piece, sheet: Sheet | undefined, timecode: (
   );
   const groups = groupNames(piece).map((name) => {
     const keys = thingsOf(piece).flatMap(({ id, group }) => (group === name ? id : []));
-    return entry(
-      `group ${name}`,
-      name,
-      `group of ${keys.length}`,
-      'bi-intersect',
-      select(selectionOf(piece, keys)),
-    );
+    return entry(`group ${name}`, name, `group of ${keys.length}`, 'bi-intersect', select(selectionOf(piece, keys)));
   });
   return [...charts, ...groups, ...figures, ...lines, ...words, ...panels];
 }

@@ -2,6 +2,7 @@ import type { Piece } from '../../../contracts/piece';
 import { chainKeys, fitKeys } from '../../piece/retime';
 import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
+import { copyPart } from '../useClipboard';
 import { heldOf } from './heldKeys';
 
 /** What can be done with several keys that are picked on the stems. */
@@ -11,6 +12,7 @@ export function KeysBar({ piece }: { piece: Piece }) {
   const held = heldOf(keys);
   // What was picked may be gone by now.
   if (held.length === 0) return null;
+  const told = piece.moves.filter(({ id }) => keys.some((key) => key.id === id));
   const first = Math.min(...held.map(({ now }) => now.begin));
   const pinned = held.find(({ now }) => now.begin === first)?.pin?.line;
   const line =
@@ -36,6 +38,19 @@ export function KeysBar({ piece }: { piece: Piece }) {
         onClick={() => edit((draft) => chainKeys(draft, held))}
       >
         Place end to end
+      </button>
+      <button
+        type="button"
+        className="text-button"
+        disabled={told.length === 0}
+        title={
+          told.length > 0
+            ? 'Copies the moves, to be pasted at the playhead (Ctrl C)'
+            : 'These follow the order of their chart'
+        }
+        onClick={() => void copyPart({ lupine: 'moves', moves: told })}
+      >
+        Copy
       </button>
       <span className="flex-grow-1" />
       <button

@@ -140,7 +140,7 @@ function ChartMiddle({ piece, chartId, shown }: { piece: Piece; chartId: string;
       look="ring"
       isQuiet={chart.words.centre !== null}
       take={() => {
-        const from = placesNow(piece, withLegends(piece, [chartId]));
+        const from = placesNow(piece, withLegends(piece, shapeNow(piece), [chartId]));
         return ({ across, down }) =>
           change(from, (at) => ({ x: Math.round(at.x + across), y: Math.round(at.y + down) }));
       }}

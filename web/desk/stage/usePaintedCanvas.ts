@@ -4,7 +4,7 @@ import { usePictures } from '../../common/pictures';
 import { browserStudio } from '../../common/browserStudio';
 import type { Piece } from '../../../contracts/piece';
 import type { ReelGroup } from '../../../contracts/reel';
-import { toldPlace } from '../../piece/places';
+import { legendOf, toldPlace } from '../../piece/places';
 import { keyOf } from '../../scene/keys';
 import { Scene } from '../../scene/scene';
 import { useDesk } from '../deskStore';
@@ -25,9 +25,12 @@ export interface Sight {
 /** How far a hand has taken something since the reel was made. */
 function carriedNow(groups: ReelGroup[]): [number, number] | null {
   const { document, shown } = useDesk.getState();
-  const key = document && keyOf(groups);
-  const now = key && toldPlace(document, shown.shape, key);
-  const then = key ? shown.places[key] : undefined;
+  const its = document && keyOf(groups);
+  if (!its) return null;
+  // A legend by rule goes along with its chart.
+  const key = toldPlace(document, shown.shape, its) ? its : (legendOf(document, its)?.id ?? its);
+  const now = toldPlace(document, shown.shape, key);
+  const then = shown.places[key];
   return now && then ? [key === 'captions' ? 0 : now.x - then.x, now.y - then.y] : null;
 }
 

@@ -133,7 +133,7 @@ export function useStageHand({ piece, canvas, scene, seen, size, onMeet, onMarqu
       held,
       click: isOfSelected && chosen.length === 1 && held.key === null ? held.selection : null,
       keys,
-      places: placesNow(piece, withLegends(piece, keys)),
+      places: placesNow(piece, withLegends(piece, shape, keys)),
       box: joined(keys.map((one) => there.boxOf(one, frame))),
       guides: [
         ...guidesOf(...size, others, lines(piece.words.map(({ id }) => id).filter((id) => !keys.includes(id)))),
