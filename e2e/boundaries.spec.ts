@@ -56,6 +56,9 @@ test('the boundary of two parts is dragged, typed and moved by keys; their sum s
   await end.focus();
   await page.keyboard.press('ArrowUp');
   await expect.poll(async () => cellsOf((await stored(request, id)).document)[1]).toBe('301');
+  // A screen reader hears what it has become, and where the playhead goes.
+  const aloud = page.getByRole('status', { name: 'Now' });
+  await expect(aloud).toContainText('Between Lamps & lights and Clothing, Lamps & lights 301');
   await end.focus();
   await page.keyboard.press('Enter');
   await page.getByLabel('Value of Lamps & lights').fill('624');

@@ -53,6 +53,16 @@ test('pieces lie in folders, are sorted, and what is deleted lies in the bin', a
   await expect(item).toHaveCount(0);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('article')).toHaveCount(2);
+  // For good only when it is said twice.
+  await page.getByRole('button', { name: `Actions for ${name} A` }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: /^Bin/ }).click();
+  await item.getByRole('button', { name: /for good/ }).click();
+  await item.getByRole('button', { name: 'Keep' }).click();
+  await expect(item.getByRole('button', { name: 'Restore' })).toBeVisible();
+  await item.getByRole('button', { name: /for good/ }).click();
+  await item.getByRole('button', { name: 'Delete it and all versions' }).click();
+  await expect(item).toHaveCount(0);
 });
 
 test('a piece from a piece, with other figures, compared before they are taken', async ({ page, request }) => {

@@ -1,5 +1,6 @@
 import { useDeferredValue, useEffect } from 'react';
 import { useParams } from 'react-router';
+import { Aloud } from '../common/Aloud';
 import { NotHere } from '../common/NotHere';
 import { Split } from '../common/Split';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
@@ -132,6 +133,7 @@ function Desk({ id }: { id: string }) {
           ]}
         />
         <ConflictChoice />
+        <Aloud />
         <Find piece={document_} />
         <DeskFiles piece={document_} />
       </div>

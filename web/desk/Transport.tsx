@@ -1,3 +1,4 @@
+import { useReadAloud } from '../common/Aloud';
 import { rateText, shortTimecode } from '../common/words';
 import type { Piece } from '../../contracts/piece';
 import { recordingOf } from '../piece/voice';
@@ -15,6 +16,7 @@ export function Transport({ piece }: { piece: Piece }) {
   const sheet = useDesk((state) => state.computed?.sheet);
   const timecode = useTimecode(sheet);
   const recording = recordingOf(piece);
+  useReadAloud(timecode(frame), !playing);
   const line = piece.script.lines.find(({ begin, end }) => frame >= begin && frame < end);
   return (
     <div className="transport" role="group" aria-label="Transport">

@@ -107,7 +107,7 @@ export function CurveField({ value, numbers, course, kept = [], onChange }: Prop
                 r={5}
                 tabIndex={0}
                 role="slider"
-                aria-label={handle === 0 ? 'Start handle' : 'handle at the end'}
+                aria-label={handle === 0 ? 'Start handle' : 'End handle'}
                 aria-valuenow={numbers[handle * 2 + 1]}
                 aria-valuetext={`${numbers[handle * 2]}, ${numbers[handle * 2 + 1]}`}
                 {...drag(() => ({ move: ({ event }) => pull(handle, event) }))}

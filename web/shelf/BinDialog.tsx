@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { ask, reasonOf } from '../api/client';
 import { Dialog } from '../common/Dialog';
@@ -11,6 +12,8 @@ const BIN = ['bin'];
 export function BinDialog({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
+  /** the piece that is about to go for good, once it is said again */
+  const [asked, setAsked] = useState<string | null>(null);
   const bin = useQuery({ queryKey: BIN, queryFn: () => ask('GET bin'), refetchOnMount: 'always' });
   const done = {
     onSettled: () =>
@@ -44,19 +47,35 @@ export function BinDialog({ onClose }: { onClose: () => void }) {
                   deleted {deletedAt ? when(deletedAt) : ''}, gone in {counted(daysLeft, 'day')}
                 </span>
               </span>
-              <button type="button" className="btn btn-outline-secondary btn-sm" onClick={() => restore.mutate(id)}>
-                Restore
-              </button>
-              <button
-                type="button"
-                className="text-button"
-                aria-label={`Delete ${title} for good`}
-                onClick={() => {
-                  if (window.confirm(`Delete “${title}” and all its versions for good?`)) discard.mutate(id);
-                }}
-              >
-                Delete for good
-              </button>
+              {asked === id ? (
+                <>
+                  <button
+                    type="button"
+                    className="btn btn-outline-danger btn-sm"
+                    autoFocus
+                    onClick={() => discard.mutate(id)}
+                  >
+                    Delete it and all versions
+                  </button>
+                  <button type="button" className="text-button" onClick={() => setAsked(null)}>
+                    Keep
+                  </button>
+                </>
+              ) : (
+                <>
+                  <button type="button" className="btn btn-outline-secondary btn-sm" onClick={() => restore.mutate(id)}>
+                    Restore
+                  </button>
+                  <button
+                    type="button"
+                    className="text-button"
+                    aria-label={`Delete ${title} for good`}
+                    onClick={() => setAsked(id)}
+                  >
+                    Delete for good
+                  </button>
+                </>
+              )}
             </li>
           ))}
         </ul>

@@ -1,4 +1,5 @@
 import { useState, type KeyboardEvent } from 'react';
+import { useReadAloud } from '../../common/Aloud';
 import { useDrag } from '../../common/useDrag';
 import { usePlay } from '../playStore';
 
@@ -45,6 +46,8 @@ export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take,
   const drag = useDrag();
   const [isHeld, setHeld] = useState(false);
   const [isOn, setOn] = useState(false);
+  const told = value ? `${label}, ${value.replace('\n', ', ')}` : label;
+  useReadAloud(told, isHeld || isOn);
   const keys = (event: KeyboardEvent): void => {
     const step = STEPS[event.key];
     if (!step || event.ctrlKey || event.metaKey) return;
@@ -58,7 +61,7 @@ export function Handle({ x, y, shown, label, look = 'dot', isQuiet, value, take,
   const events = {
     tabIndex: 0,
     role: 'button',
-    'aria-label': value ? `${label}, ${value.replace('\n', ', ')}` : label,
+    'aria-label': told,
     ...drag((press) => {
       press.stopPropagation();
       usePlay.getState().stop();
