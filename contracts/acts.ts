@@ -381,6 +381,24 @@ export interface Acts {
      */
     face: 'form' | 'finish' | 'words' | 'motion';
   };
+  /**
+   * Mends what was found hard to read.
+   */
+  mend: {
+    what: 'larger' | 'ink' | 'plate' | 'arranged' | 'legend' | 'combine' | 'longer' | 'lengthen' | 'keep';
+    /**
+     * the chart, the text or the line; absent: the piece, or its captions
+     */
+    of?: string | null;
+    /**
+     * which of its words
+     */
+    kind?: ('label' | 'name' | 'legend' | 'caption' | 'tick' | 'axis' | 'centre' | 'words') | null;
+    /**
+     * how much larger, or how many frames or parts
+     */
+    by?: number | null;
+  };
 }
 /**
  * A part of a sound that was put together.

@@ -1131,6 +1131,35 @@ export interface About {
   figure: string | null;
   words: string | null;
   line: string | null;
+  /**
+   * what does it in one act; null: nothing does
+   */
+  mending: Mending | null;
+}
+/**
+ * What one act does about something that is hard to read; the act “mend” takes it as it is, but for its words.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Mending".
+ */
+export interface Mending {
+  /**
+   * what is done, for a button
+   */
+  does: string;
+  what: 'larger' | 'ink' | 'plate' | 'arranged' | 'legend' | 'combine' | 'longer' | 'lengthen' | 'keep';
+  /**
+   * the chart, the text or the line that it is done to; null: the piece, or its captions
+   */
+  of: string | null;
+  /**
+   * which of its words: label, name, legend, caption, axis, centre or words
+   */
+  kind: string | null;
+  /**
+   * how much larger, or how many frames or parts
+   */
+  by: number | null;
 }
 /**
  * What is seen of the parts of a solid chart, against what they are.

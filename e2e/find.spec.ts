@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { letGo, makePiece, openDemo, saved, stored } from './desk';
+import { letGo, makePiece, openDemo, saved, store, stored } from './desk';
 import { expect, test } from './kept';
 
 const find = async (page: Page, typed: string): Promise<void> => {
@@ -120,6 +120,35 @@ test('folds stay open on every face and after a reload; the list of keys is sear
   await page.keyboard.press('?');
   await page.getByLabel('Find a key').fill('grid');
   await expect(page.locator('.keys dt')).toHaveText(['R']);
+});
+
+test('what one act can mend is mended by a press, and undone', async ({ page, request }) => {
+  const { document } = await stored(request, await makePiece(page));
+  const [title] = document.words;
+  const note = {
+    ...title,
+    id: 'note1',
+    text: 'A note',
+    role: 'note' as const,
+    placedBy: 'hand' as const,
+    size: 9,
+    guessed: false,
+  };
+  document.words = [
+    { ...title, text: 'What came in' },
+    { ...note, x: 100, y: 1050 },
+  ];
+  await page.goto(`/pieces/${await store(request, document)}`);
+  await page.getByRole('button', { name: /^Proof: exact, 2 issues/ }).click();
+  const list = page.locator('.issue-list');
+  await expect(list.getByRole('button', { name: 'Edit the text' })).toBeVisible();
+  await list.getByRole('button', { name: 'Keep it' }).click();
+  await expect(list).toHaveAccessibleName('One issue');
+  await expect(list).toContainText('“A note” is 9 pixels high');
+  await list.getByRole('button', { name: 'Make them larger' }).click();
+  await expect(page.getByRole('link', { name: 'Proof: exact, legible' })).toBeVisible();
+  await page.getByText('Mended.').last().locator('..').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Proof: exact, 1 issue/ })).toBeVisible();
 });
 
 test('what is wrong stands in one place, by its weight, each with what shows and what mends it', async ({ page }) => {

@@ -6,6 +6,8 @@ namespace App\Api;
 
 use Lupine\Core\Contract\Answer;
 use Lupine\Core\Contract\Map;
+use Lupine\Core\Legibility\Check;
+use Lupine\Core\Legibility\Mending;
 use Lupine\Core\Proof\Proof as Measured;
 
 /** What was measured in the pictures of a piece. */
@@ -33,7 +35,8 @@ final readonly class Proof extends Answer
     ) {
     }
 
-    public static function of(Measured $proof): self
+    /** @param \Closure(Mending): bool $isOfUse whether what would mend a check changes anything */
+    public static function of(Measured $proof, \Closure $isOfUse): self
     {
         $largest = rtrim(rtrim(number_format($proof->largestDifference(), 9, '.', ''), '0'), '.');
         $issues = $proof->issues();
@@ -51,7 +54,7 @@ final readonly class Proof extends Answer
                 1 => '1 issue',
                 default => $issues.' issues',
             },
-            array_map(ProofCheck::of(...), $proof->checks()),
+            array_map(static fn (Check $check): ProofCheck => ProofCheck::of($check, $isOfUse), $proof->checks()),
             new Map($proof->extents),
             $proof->extent,
             new Map(array_map(ProofDistortion::of(...), $proof->distortions)),

@@ -7,6 +7,7 @@ namespace App\Api;
 use Lupine\Core\Contract\Answer;
 use Lupine\Core\Legibility\About;
 use Lupine\Core\Legibility\Check;
+use Lupine\Core\Legibility\Mending;
 
 /** One thing that was looked at, with its place where it has one. */
 final readonly class ProofCheck extends Answer
@@ -22,15 +23,18 @@ final readonly class ProofCheck extends Answer
     ) {
     }
 
-    public static function of(Check $check): self
+    /** @param \Closure(Mending): bool $isOfUse whether what would mend it changes anything */
+    public static function of(Check $check, \Closure $isOfUse): self
     {
         $box = $check->box;
+        $mending = $check->about?->mending;
+        $about = $mending === null || $isOfUse($mending) ? $check->about : $check->about?->with(null);
 
         return new self($check->ok, $check->message, $check->frame, $box === null ? null : [
             round($box->left, 2),
             round($box->top, 2),
             round($box->width, 2),
             round($box->height, 2),
-        ], $check->about);
+        ], $about);
     }
 }

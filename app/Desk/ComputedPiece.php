@@ -8,6 +8,7 @@ use App\Api\FiguresNow;
 use App\Api\Problem as ProblemAnswer;
 use App\Api\Proof as ProofAnswer;
 use App\Api\Sheet;
+use Lupine\Core\Acts\Mend;
 use Lupine\Core\Arrangement\Arrange;
 use Lupine\Core\Arrangement\Places;
 use Lupine\Core\Contract\Map;
@@ -20,6 +21,7 @@ use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Drawing\TooMuch;
 use Lupine\Core\Drawing\WriteReel;
 use Lupine\Core\Figures\ImpossibleFigures;
+use Lupine\Core\Legibility\Mending;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Piece;
@@ -152,10 +154,21 @@ final readonly class ComputedPiece
             $placed->text,
             'whole',
             fn (): string => json_encode(
-                ProofAnswer::of($this->proof($placed, $most)),
+                $this->proofAnswer($placed, $this->proof($placed, $most)),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
             ),
         );
+    }
+
+    /** A proof as it is answered, with what of it can be mended by one act. */
+    public function proofAnswer(PlacedPiece $placed, Proof $proof): ProofAnswer
+    {
+        $document = $placed->document();
+        $forms = $this->drawPiece->forms;
+        $isOfUse = static fn (Mending $one): bool => (new Mend($one->what, $one->of, $one->kind, $one->by))
+            ->isOfUse($document, $placed->told, $forms);
+
+        return ProofAnswer::of($proof, $isOfUse);
     }
 
     /**

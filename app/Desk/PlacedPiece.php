@@ -16,4 +16,13 @@ final readonly class PlacedPiece
     public function __construct(public Piece $piece, public string $text, public Piece $told, public ?string $shape)
     {
     }
+
+    /** As it was written. */
+    public function document(): \stdClass
+    {
+        $text = $this->shape === null ? $this->text : substr($this->text, 0, -strlen(' '.$this->shape));
+        $document = json_decode($text);
+
+        return $document instanceof \stdClass ? $document : new \stdClass();
+    }
 }

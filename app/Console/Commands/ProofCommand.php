@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Api\Proof as ProofAnswer;
 use App\Desk\ComputedPiece;
 use Lupine\Core\Proof\Proof;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -27,12 +26,11 @@ final class ProofCommand extends LupineCommand
 
     protected function work(): int
     {
-        $proof = $this->computed->proof(
-            $this->computed->read($this->contents($this->text('piece')), $this->given('shape')),
-        );
+        $placed = $this->computed->read($this->contents($this->text('piece')), $this->given('shape'));
+        $proof = $this->computed->proof($placed);
         if ($this->option('json') === true) {
             $this->output->write(
-                json_encode(ProofAnswer::of($proof), self::JSON)."\n",
+                json_encode($this->computed->proofAnswer($placed, $proof), self::JSON)."\n",
                 false,
                 OutputInterface::OUTPUT_RAW,
             );

@@ -42,6 +42,7 @@ final readonly class Acts
         'set-figure' => SetFigure::class,
         'change-form' => ChangeForm::class,
         'same-in-others' => SameInOthers::class,
+        'mend' => Mend::class,
     ];
 
     /** @return array<string, class-string<Act>> what each takes is declared by its class */

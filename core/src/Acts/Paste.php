@@ -38,7 +38,9 @@ use Lupine\Core\Settings\Whole;
 final readonly class Paste implements Act
 {
     public function __construct(
-        #[Choice('', ['things' => '', 'part' => '', 'finish' => '', 'coats' => '', 'motion' => '', 'moves' => '', 'lines' => ''])]
+        #[Choice('', [
+            'things' => '', 'part' => '', 'finish' => '', 'coats' => '', 'motion' => '', 'moves' => '', 'lines' => '',
+        ])]
         #[Detail(
             'charts, texts and panels, one part, a finish, some coats, how a chart comes and goes, moves, or lines of'
                 .' the script',

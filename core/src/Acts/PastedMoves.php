@@ -63,6 +63,12 @@ final readonly class PastedMoves
         ));
     }
 
+    /** Whether it is the label alone that moves. */
+    private static function part(\stdClass $move): string
+    {
+        return Json::text(Json::object($move, 'target'), 'part');
+    }
+
     /** Moves of one part, text or panel are for the one that is selected, where that is of the same kind. */
     private function giveToSelected(\stdClass $move): void
     {
@@ -109,9 +115,11 @@ final readonly class PastedMoves
                 );
             }
         }
-        $on = Json::object(Json::object($move, 'shot'), 'on');
-        if ($on !== null && Edited::named($this->edited->charts(), Json::text($on, 'chart')) === null) {
-            Json::object($move, 'shot')->on = null;
+        $shot = Json::object($move, 'shot');
+        $on = Json::object($shot, 'on');
+        $isHere = Edited::named($this->edited->charts(), Json::text($on, 'chart')) !== null;
+        if ($shot !== null && $on !== null && !$isHere) {
+            $shot->on = null;
         }
     }
 
@@ -139,7 +147,7 @@ final readonly class PastedMoves
         $this->edited->document->moves = array_values(array_filter(
             $this->edited->moves(),
             static fn (\stdClass $other): bool => Json::text($other, 'kind') !== $kind
-                || Json::object($other, 'target') != Json::object($move, 'target'),
+                || self::owner($other) !== self::owner($move) || self::part($other) !== self::part($move),
         ));
     }
 }

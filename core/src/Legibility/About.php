@@ -22,12 +22,29 @@ final readonly class About extends Answer
         public ?string $figure = null,
         public ?string $words = null,
         public ?string $line = null,
+        /** what does it in one act; null: nothing does */
+        public ?Mending $mending = null,
     ) {
     }
 
+    public function with(?Mending $mending): self
+    {
+        return new self(
+            $this->does,
+            $this->face,
+            $this->setting,
+            $this->chart,
+            $this->figure,
+            $this->words,
+            $this->line,
+            $mending,
+        );
+    }
+
+    /** The colours of a chart’s parts, with how little it takes to tell them apart. */
     public static function colours(string $chart): self
     {
-        return new self('Choose other colours', 'Finish', 'Finish.colours', $chart);
+        return new self('Tell them apart', 'Finish', 'Finish.apart', $chart);
     }
 
     public static function form(string $chart, string $does, string $setting): self

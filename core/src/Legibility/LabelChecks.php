@@ -55,7 +55,9 @@ final readonly class LabelChecks
             default => [Check::wrong(sprintf(
                 '%s no room for a label. Combine small parts, label fewer parts, or enlarge the chart.',
                 count($missing) === 1 ? $missing[0].' has' : self::all($missing).' have',
-            ), about: About::labels($chart->id))],
+            ), about: About::labels($chart->id)->with(
+                $chart->words->labels->text === 'reading' ? null : Mending::legend($chart->id),
+            ))],
         };
     }
 

@@ -49,6 +49,7 @@ final readonly class Legibility
 
     /** parts of a whole beyond which they are hard to follow (common practice, no source) */
     private const MANY = 6;
+    private const FEW = 5;
 
     /** @var list<int> frames, the last first */
     private array $looks;
@@ -175,7 +176,7 @@ final readonly class Legibility
                     '%d parts are hard to tell apart; about five work well. Combine the small ones.',
                     $count,
                 ),
-                about: About::shown($chart->id),
+                about: About::shown($chart->id)->with(Mending::combine($chart->id, self::FEW)),
             );
         }
 
@@ -225,7 +226,7 @@ final readonly class Legibility
                 return [Check::wrong(
                     sprintf($message, $words->shown()),
                     $this->looks[0],
-                    about: About::words($words->id),
+                    about: About::words($words->id)->with(Mending::keep($words->id)),
                 )];
             }
         }
@@ -278,7 +279,10 @@ final readonly class Legibility
                         self::QUICKEST,
                     ),
                     $line->begin,
-                    about: About::line($line->id),
+                    about: About::line($line->id)->with(Mending::longer(
+                        $line->id,
+                        (int) ceil(($line->end - $line->begin) * $pace / self::QUICKEST),
+                    )),
                 );
             }
         }
@@ -294,6 +298,10 @@ final readonly class Legibility
     private function saidInTime(): array
     {
         $frames = $this->piece->stage->frames;
+        $last = max([0, ...array_map(
+            static fn (ScriptLine $line): int => $line->end,
+            $this->piece->narration->lines,
+        )]);
         $late = [];
         foreach ($this->piece->narration->lines as $line) {
             if ($line->end > $frames) {
@@ -303,7 +311,7 @@ final readonly class Legibility
                 $late[] = Check::wrong(
                     sprintf($message, mb_strimwidth(trim($line->text), 0, 60, '…')),
                     min($line->begin, $frames - 1),
-                    about: About::line($line->id),
+                    about: About::line($line->id)->with(Mending::lengthen($last)),
                 );
             }
         }

@@ -111,7 +111,7 @@ final readonly class MarkChecks
                 sprintf('“%s” is cut by the edge of the stage.', $timing->figure((string) $id)->fullLabel()),
                 $frame,
                 Box::around($at, 160, 160),
-                About::place($chart->id),
+                About::place($chart->id)->with(Mending::chartArranged($chart->id)),
             );
         }
 

@@ -44,7 +44,7 @@ final class Sightings
     private const LASTS = ['over' => 0.15, 'marks' => 0.15, 'contrast' => 0.3, 'outside' => 0.5, 'small' => 0.5,
         'cut' => 0.5];
     /** what mends it, and the setting that does */
-    private const MENDED = ['marks' => ['Set their colour', 'colour'], 'contrast' => ['Set their colour', 'colour'],
+    private const MENDED = ['marks' => ['Move them', 'x'], 'contrast' => ['Set their colour', 'colour'],
         'outside' => ['Make them smaller', 'size'], 'small' => ['Make them larger', 'size'],
         'cut' => ['Make them smaller', 'size']];
     /** opacity from which on words are read, and from which on they are there in full */
@@ -227,7 +227,8 @@ final class Sightings
                         $frame,
                         $word->box->joinedWith($other->box),
                         $lasts,
-                        About::style($word->kind, $word->owner, 'Make them smaller', 'size'),
+                        About::style($word->kind, $word->owner, 'Make them smaller', 'size')
+                            ->with(Mending::arranged($word->kind === 'words' ? $word : $other)),
                     );
                 }
             }
@@ -254,9 +255,32 @@ final class Sightings
         $this->seen[$leaf] = [$now, $left - $lasts, $found];
         foreach ($found as $kind => $message) {
             [$does, $setting] = self::MENDED[$kind];
-            $about = About::style($word->kind, $word->owner, $does, $setting);
+            $about = About::style($word->kind, $word->owner, $does, $setting)
+                ->with($this->mending($kind, $word, $frame));
             $this->note($kind, $word->key(), $message, $frame, $word->box, $lasts, $about);
         }
+    }
+
+    private function mending(string $kind, ShownWord $word, int $frame): Mending
+    {
+        $least = self::LEAST * min($this->piece->stage->width, $this->piece->stage->height);
+
+        return match ($kind) {
+            'small' => Mending::larger($word, ceil($least) / $word->size),
+            'contrast' => $this->isOnMarks($word, $frame) ? Mending::plate($word) : Mending::ink($word),
+            default => Mending::arranged($word),
+        };
+    }
+
+    private function isOnMarks(ShownWord $word, int $frame): bool
+    {
+        foreach ($word->points() as $point) {
+            if ($this->behind->at($point, $frame) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, string> messages by kind */

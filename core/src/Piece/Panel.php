@@ -101,7 +101,7 @@ final readonly class Panel
         #[Toggle('Hidden')]
         #[Detail('left out of the picture', isOptional: true)]
         public bool $isHidden = false,
-        #[Text('', 60)]
+        #[Text('', 200)]
         #[Detail('the name of the group that it is taken together with', isOptional: true)]
         public ?string $group = null,
         #[Part(DriftSettings::class)]

@@ -100,7 +100,8 @@ final class ArrangeTest extends TestCase
         $json->charts[0]->form = (object) [...(array) $json->charts[0]->form, ...$byRule->form->values()];
         $json->charts[0]->place = (object) ['x' => $at->x, 'y' => $at->y];
         $still = $legendOf();
-        self::assertEqualsWithDelta([$byRule->words->legend?->x, $byRule->words->legend?->y], [$still->x, $still->y], 1);
+        $wanted = [$byRule->words->legend?->x, $byRule->words->legend?->y];
+        self::assertEqualsWithDelta($wanted, [$still->x, $still->y], 1);
         $json->charts[0]->place = (object) ['x' => $at->x - 30, 'y' => $at->y + 24];
         $moved = $legendOf();
         self::assertEqualsWithDelta([$still->x - 30, $still->y + 24], [$moved->x, $moved->y], 1);

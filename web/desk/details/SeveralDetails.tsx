@@ -114,7 +114,6 @@ export function SeveralDetails({ piece, keys }: { piece: Piece; keys: PlaceKey[]
           <TextField
             label="Group name"
             value={group}
-            longest={60}
             wrong={(name) => wrongGroup(piece, group, name)}
             onChange={(name) => edit((draft) => setGroup(draft, groupOf(draft, keys[0]), name.trim()))}
           />

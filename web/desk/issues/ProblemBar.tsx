@@ -89,7 +89,7 @@ function IssueList({ issues, onClose }: { issues: Issue[]; onClose: () => void }
 }
 
 /** What shows it, and what mends it. */
-function Acts({ issue: { problem, show, mend } }: { issue: Issue }) {
+function Acts({ issue: { problem, show, go, mend } }: { issue: Issue }) {
   return (
     <>
       {problem && <Repairs problem={problem} />}
@@ -98,8 +98,18 @@ function Acts({ issue: { problem, show, mend } }: { issue: Issue }) {
           Show
         </Button>
       )}
+      {go && (
+        <Button
+          size="sm"
+          variant="outline-secondary"
+          title={mend?.does === go.does ? `${go.does}, by hand` : undefined}
+          onClick={go.run}
+        >
+          {mend?.does === go.does ? 'By hand' : go.does}
+        </Button>
+      )}
       {mend && (
-        <Button size="sm" variant="outline-secondary" onClick={mend.go}>
+        <Button size="sm" variant="primary" onClick={mend.run}>
           {mend.does}
         </Button>
       )}

@@ -1,5 +1,8 @@
 import type { Problem, ProofCheck } from '../../api/answers';
+import { useNotices } from '../../common/Notices';
+import type { Acts } from '../../../contracts/acts';
 import { chartOf } from '../../piece/changes';
+import { act } from '../act';
 import { useDesk } from '../deskStore';
 import { seek } from '../find/seek';
 import { usePlay, type Selection } from '../playStore';
@@ -11,8 +14,10 @@ export interface Issue {
   message: string;
   /** brings it into sight */
   show?: () => void;
-  /** goes to where it is mended, and what is done there */
-  mend?: { does: string; go: () => void };
+  /** goes to where it is mended by hand, and what is done there */
+  go?: { does: string; run: () => void };
+  /** mends it, in one act */
+  mend?: { does: string; run: () => void };
   /** of figures, with ways to mend them */
   problem?: Problem;
 }
@@ -67,9 +72,19 @@ function ofCheck({ message, frame, box, about }: ProofCheck): Issue {
             usePlay.getState().go(frame);
             usePlay.setState({ pointedOut: box && { frame, box } });
           },
-    mend: about ? { does: about.does, go: () => goTo(about, frame) } : undefined,
+    mend: about?.mending ? { does: about.mending.does, run: () => void mended(about.mending) } : undefined,
+    go: about ? { does: about.does, run: () => goTo(about, frame) } : undefined,
   };
 }
+
+async function mended(mending: NonNullable<ProofCheck['about']>['mending']): Promise<void> {
+  if (!mending) return;
+  const { what, of, kind, by } = mending;
+  const told = { what, of: of ?? undefined, kind: kind ?? undefined, by: by ?? undefined } as Acts['mend'];
+  if (await act('mend', told)) useNotices.getState().say('Mended.', { action: undoing });
+}
+
+const undoing = { text: 'Undo', run: () => void useDesk.getState().undo() };
 
 function goTo(about: NonNullable<ProofCheck['about']>, frame: number | null): void {
   const { set, select, go } = usePlay.getState();
@@ -87,9 +102,13 @@ function goTo(about: NonNullable<ProofCheck['about']>, frame: number | null): vo
   select(selection);
   set({ face, ...(face === 'Finish' ? { finishOf: 'parts', coat: { kind: 'fills', place: 0 } } : {}) });
   const group = setting?.split('.')[0] ?? '';
-  void seek([
-    ...(setting ? [`[data-setting="${setting}"]`] : []),
-    `[data-part="${group}"]`,
-    words || line ? '.details' : '.bench-face',
-  ]);
+  void seek(
+    [
+      ...(setting ? [`[data-setting="${setting}"]`] : []),
+      ...(setting === 'Finish.apart' ? ['.apart-word'] : []),
+      `[data-part="${group}"]`,
+      words || line ? '.details' : '.bench-face',
+    ],
+    setting === 'Finish.apart',
+  );
 }
