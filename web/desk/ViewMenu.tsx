@@ -1,3 +1,5 @@
+import type { ReactNode } from 'react';
+import { createPortal } from 'react-dom';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { eyes as kinds } from '../../contracts/settings';
 import { usePlay, type Blurred, type Eyes, type Rulers } from './playStore';
@@ -36,43 +38,62 @@ export function ViewMenu({ hasShutter }: { hasShutter: boolean }) {
       >
         View
       </Dropdown.Toggle>
-      <Dropdown.Menu>
-        {ZOOMS.map((zoom) => (
-          <Dropdown.Item
-            key={zoom}
-            active={(view?.zoom ?? 1) === zoom}
-            onClick={() => set({ view: zoom === 1 ? null : { zoom, x: view?.x ?? NaN, y: view?.y ?? NaN } })}
-          >
-            {zoom === 1 ? 'Fit stage' : `Zoom ${zoom} ×`}
-          </Dropdown.Item>
-        ))}
-        <Dropdown.Divider />
-        <Dropdown.Item active={outlines} onClick={() => set({ outlines: !outlines })}>
-          Outlines only (H)
-        </Dropdown.Item>
-        <Dropdown.Item active={hasGrid} onClick={() => set({ hasGrid: !hasGrid })}>
-          Grid and margins (R)
-        </Dropdown.Item>
-        {hasShutter && <Dropdown.Divider />}
-        {hasShutter &&
-          BLURRED.map(([value, text]) => (
-            <Dropdown.Item key={value} active={blurred === value} onClick={() => set({ blurred: value })}>
-              {text}
+      {createPortal(
+        <Dropdown.Menu className="view-menu" popperConfig={{ strategy: 'fixed' }}>
+          <Looks name="Stage">
+            {ZOOMS.map((zoom) => (
+              <Dropdown.Item
+                key={zoom}
+                active={(view?.zoom ?? 1) === zoom}
+                onClick={() => set({ view: zoom === 1 ? null : { zoom, x: view?.x ?? NaN, y: view?.y ?? NaN } })}
+              >
+                {zoom === 1 ? 'Fit stage' : `Zoom ${zoom} ×`}
+              </Dropdown.Item>
+            ))}
+          </Looks>
+          <Looks name="Colours as seen by">
+            {(Object.keys(kinds) as Eyes[]).map((kind) => (
+              <Dropdown.Item key={kind} active={eyes === kind} onClick={() => set({ eyes: kind })}>
+                {kinds[kind].label}
+              </Dropdown.Item>
+            ))}
+          </Looks>
+          <Looks name="Lines">
+            <Dropdown.Item active={outlines} onClick={() => set({ outlines: !outlines })}>
+              Outlines only (H)
             </Dropdown.Item>
-          ))}
-        <Dropdown.Divider />
-        {(Object.keys(kinds) as Eyes[]).map((kind) => (
-          <Dropdown.Item key={kind} active={eyes === kind} onClick={() => set({ eyes: kind })}>
-            {kinds[kind].label}
-          </Dropdown.Item>
-        ))}
-        <Dropdown.Divider />
-        {RULERS.map(([value, text]) => (
-          <Dropdown.Item key={value} active={rulers === value} onClick={() => set({ rulers: value })}>
-            {text}
-          </Dropdown.Item>
-        ))}
-      </Dropdown.Menu>
+            <Dropdown.Item active={hasGrid} onClick={() => set({ hasGrid: !hasGrid })}>
+              Grid and margins (R)
+            </Dropdown.Item>
+          </Looks>
+          {hasShutter && (
+            <Looks name="Motion blur">
+              {BLURRED.map(([value, text]) => (
+                <Dropdown.Item key={value} active={blurred === value} onClick={() => set({ blurred: value })}>
+                  {text}
+                </Dropdown.Item>
+              ))}
+            </Looks>
+          )}
+          <Looks name="Rulers">
+            {RULERS.map(([value, text]) => (
+              <Dropdown.Item key={value} active={rulers === value} onClick={() => set({ rulers: value })}>
+                {text}
+              </Dropdown.Item>
+            ))}
+          </Looks>
+        </Dropdown.Menu>,
+        document.body,
+      )}
     </Dropdown>
+  );
+}
+
+function Looks({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div role="group" aria-label={name} className="view-looks">
+      <Dropdown.Header>{name}</Dropdown.Header>
+      {children}
+    </div>
   );
 }

@@ -1,5 +1,8 @@
-import type { Piece } from '../../../contracts/piece';
+import type { Chart, Piece } from '../../../contracts/piece';
+import { Captions } from '../faces/Captions';
+import { LegendFields } from '../faces/LegendFields';
 import { usePlay } from '../playStore';
+import { useChartEdit } from '../useChartEdit';
 import { ChartDetails } from './ChartDetails';
 import { FigureDetails } from './FigureDetails';
 import { LineDetails } from './LineDetails';
@@ -9,11 +12,28 @@ import { ShotDetails } from './ShotDetails';
 import { SeveralDetails } from './SeveralDetails';
 import { WordsDetails } from './WordsDetails';
 
+/** The legend of a chart, as it is set on the face of words. */
+function LegendDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
+  const edit = useChartEdit(chart);
+  return (
+    <LegendFields
+      piece={piece}
+      chart={chart}
+      onChange={(legend) =>
+        edit((draft) => {
+          draft.words.legend = legend;
+        })
+      }
+    />
+  );
+}
+
 /** Beside the bench: what is selected, and all that can be said about it. */
 export function Details({ piece }: { piece: Piece }) {
   const selection = usePlay((state) => state.selection);
   const shot = selection?.kind === 'shot' ? piece.moves.find(({ id }) => id === selection.shot) : undefined;
   const chart = selection?.kind === 'chart' ? piece.charts.find(({ id }) => id === selection.chart) : undefined;
+  const legended = selection?.kind === 'legend' ? piece.charts.find(({ id }) => id === selection.chart) : undefined;
   return (
     <aside className="details" aria-label="Details of the selection">
       {selection?.kind === 'figure' && (
@@ -22,16 +42,14 @@ export function Details({ piece }: { piece: Piece }) {
       {selection?.kind === 'line' && <LineDetails key={selection.line} piece={piece} lineId={selection.line} />}
       {selection?.kind === 'words' && <WordsDetails key={selection.words} piece={piece} wordsId={selection.words} />}
       {selection?.kind === 'panel' && <PanelDetails key={selection.panel} piece={piece} panelId={selection.panel} />}
-      {(selection?.kind === 'legend' || selection?.kind === 'captions') && (
-        <div className="details-empty">
-          <p>{selection.kind === 'legend' ? 'The legend' : 'The captions'}</p>
-          <p>
-            Drag to move{selection.kind === 'legend' && '; drag the right edge to set the width'}. Set type and colour
-            in{' '}
-            <button type="button" className="text-button" onClick={() => usePlay.getState().set({ face: 'Words' })}>
-              Words
-            </button>
-          </p>
+      {legended && (
+        <div className="fields one-column" key={legended.id}>
+          <LegendDetails piece={piece} chart={legended} />
+        </div>
+      )}
+      {selection?.kind === 'captions' && (
+        <div className="fields one-column">
+          <Captions piece={piece} />
         </div>
       )}
       {chart && <ChartDetails key={chart.id} piece={piece} chart={chart} />}
