@@ -257,7 +257,7 @@ final readonly class PlaceLabels
     }
 
     /**
-     * Above and below by turns, so that each has twice the room.
+     * Above and below: each as its mark looks; where all look the same way by turns, so that each has twice the room.
      *
      * @param list<Wish> $wishes
      *
@@ -266,8 +266,9 @@ final readonly class PlaceLabels
     private static function rows(array $wishes): array
     {
         $rows = [[], []];
+        $looks = array_unique(array_map(static fn (Wish $wish): bool => $wish->rim->y < 0, $wishes));
         foreach ($wishes as $index => $wish) {
-            $rows[$index % 2][] = $wish;
+            $rows[count($looks) > 1 ? (int) ($wish->rim->y >= 0) : $index % 2][] = $wish;
         }
 
         return $rows;

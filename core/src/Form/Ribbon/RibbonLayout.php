@@ -35,6 +35,10 @@ final readonly class RibbonLayout implements HasGaps, Layout
     /** how near to the middle of a bend a band may come, as a fraction of its radius */
     private const TIGHTEST = 0.92;
 
+    /** places at which the way of a ribbon is looked at, and how far back it may lean there, as a cosine */
+    private const LOOKS = 48;
+    private const BACK = 0.02;
+
     /** sides from which on words stand above and below it */
     private const FLAT = 2.2;
 
@@ -248,9 +252,23 @@ final readonly class RibbonLayout implements HasGaps, Layout
         return match (true) {
             $this->isParts && $isStraight && $extent->width > self::FLAT * $extent->height => Spread::Rows,
             $this->isParts && $this->isClosed => Spread::Sides,
-            // From bends that lie within each other lines to the sides would run over other parts.
+            $this->isParts && $this->goesOneWay() => Spread::Rows,
+            // From bends that lie within each other lines would run over other parts.
             default => Spread::Stay,
         };
+    }
+
+    /** Whether it never turns back, so that what goes straight up or down from it meets no other part of it. */
+    private function goesOneWay(): bool
+    {
+        for ($step = 0; $step <= self::LOOKS; ++$step) {
+            [, $heading] = $this->chain->at($this->chain->length * $step / self::LOOKS);
+            if (cos($heading) < -self::BACK) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function axes(): ?Axes
