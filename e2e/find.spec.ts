@@ -122,6 +122,28 @@ test('folds stay open on every face and after a reload; the list of keys is sear
   await expect(page.locator('.keys dt')).toHaveText(['R']);
 });
 
+test('pieces, starters and pages are found from the shelf and from pages beside the desk', async ({
+  page,
+  request,
+}) => {
+  const { document } = await stored(request, await openDemo(page, request));
+  const id = await store(request, { ...document, title: 'Umbrellas of every spring' });
+  await page.goto('/hand-offs');
+  await expect(page.getByRole('button', { name: 'Find' })).toBeVisible();
+  await page.keyboard.press('f');
+  const dialog = page.getByRole('dialog', { name: 'Find' });
+  await dialog.getByRole('combobox').fill('umbrellas every');
+  await expect(dialog.getByRole('option').first()).toContainText('Umbrellas of every spring');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(new RegExp(id));
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Find' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await dialog.getByRole('combobox').fill('renders');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/hand-offs/);
+});
+
 test('what one act can mend is mended by a press, and undone', async ({ page, request }) => {
   const { document } = await stored(request, await makePiece(page));
   const [title] = document.words;

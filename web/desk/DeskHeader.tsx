@@ -10,7 +10,6 @@ import type { Piece } from '../../contracts/piece';
 import type { Proof } from '../api/answers';
 import { useDesk } from './deskStore';
 import { usePlay } from './playStore';
-import { openFind } from './find/findStore';
 import { KitButton } from './kits/KitButton';
 import { StageDialog } from './StageDialog';
 import { VersionButton } from './versions/VersionButton';
@@ -38,9 +37,6 @@ export function DeskHeader({ piece }: { piece: Piece }) {
     <Header
       actions={
         <>
-          <button type="button" className="quiet-button" title="Find (F)" aria-label="Find" onClick={openFind}>
-            <i className="bi bi-search" aria-hidden="true" />
-          </button>
           <span className={`saved is-${state}`} role="status" title={unsaved ?? undefined}>
             {SAVED[state]}
           </span>

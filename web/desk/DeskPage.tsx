@@ -9,7 +9,7 @@ import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
 import { DeskHeader } from './DeskHeader';
 import { useDesk } from './deskStore';
-import { Find } from './find/FindField';
+import { Find } from './find/Find';
 import { KitPanel } from './kits/KitPanel';
 import { usePlay } from './playStore';
 import { ProblemBar } from './issues/ProblemBar';

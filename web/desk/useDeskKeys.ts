@@ -8,7 +8,6 @@ import { act } from './act';
 import { useDesk } from './deskStore';
 import { duplicateSelection } from './duplicate';
 import { editPlaces } from './placesNow';
-import { openFind } from './find/findStore';
 import { FACES, usePlay } from './playStore';
 import { keysOf, selectionOf } from './stage/selected';
 import { endTapping, tap } from './voice/tapping';
@@ -129,11 +128,6 @@ export function useDeskKeys(): void {
     const listen = (event: KeyboardEvent): void => {
       const { playing, play, stop, step, go, frames, select, set, safeArea } = usePlay.getState();
       const command = event.ctrlKey || event.metaKey;
-      if (command && event.key.toLowerCase() === 'k') {
-        event.preventDefault();
-        if (!document.querySelector('.modal.show')) openFind();
-        return;
-      }
       if (command && event.key.toLowerCase() === 'z' && !isText(event.target)) {
         event.preventDefault();
         void walk(event.shiftKey ? 'redo' : 'undo');
@@ -205,7 +199,6 @@ export function useDeskKeys(): void {
         Delete: remove,
         Backspace: remove,
         n: addLineAtPlayhead,
-        f: openFind,
       };
       // A control that was only clicked would act on the key as well.
       const take = (): void => {

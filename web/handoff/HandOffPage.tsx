@@ -1,6 +1,7 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask, reasonOf } from '../api/client';
+import { FindElsewhere } from '../find/FindElsewhere';
 import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { NotHere } from '../common/NotHere';
@@ -55,6 +56,7 @@ export function HandOffPage() {
   const waiting = shown.filter(({ status }) => status === 'waiting').length;
   return (
     <>
+      <FindElsewhere />
       <Header
         actions={
           id ? (

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { ask, reasonOf, Refused } from '../api/client';
 import type { Proof, ProofCheck } from '../api/answers';
+import { FindElsewhere } from '../find/FindElsewhere';
 import { Header } from '../common/Header';
 import { NotHere } from '../common/NotHere';
 import { UnsavedNote } from '../common/UnsavedNote';
@@ -30,6 +31,7 @@ export function ProofPage() {
   const { piece, proof } = found.data ?? {};
   return (
     <>
+      <FindElsewhere />
       <Header
         actions={
           <Link to={`/pieces/${id}`} className="btn btn-primary btn-sm">

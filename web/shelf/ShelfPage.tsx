@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { ask, reasonOf } from '../api/client';
 import type { ShelfEntry } from '../api/answers';
 import { newAct } from '../common/acts';
+import { FindElsewhere } from '../find/FindElsewhere';
 import { Header } from '../common/Header';
 import { More } from '../common/More';
 import { useNotices } from '../common/Notices';
@@ -95,6 +96,7 @@ export function ShelfPage() {
   const inBin = shelf.data?.pages[0]?.inBin ?? 0;
   return (
     <>
+      <FindElsewhere />
       <Header
         actions={
           <Link to="/hand-offs" className="quiet-link">

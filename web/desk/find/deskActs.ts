@@ -7,7 +7,7 @@ import { duplicate } from '../duplicate';
 import { usePlay, type Face } from '../playStore';
 import { addLineAtPlayhead, loopLineAtPlayhead, takeAll } from '../useDeskKeys';
 import { tap } from '../voice/tapping';
-import type { Entry } from './entries';
+import type { Entry } from '../../find/entries';
 import { called, seek } from './seek';
 
 interface Said {

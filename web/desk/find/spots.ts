@@ -7,7 +7,7 @@ import { allCoats, KINDS, labelOf, told, type Whose } from '../finish/coats';
 import { usePlay, type Face, type Selection } from '../playStore';
 import { unitText } from '../stage/unitText';
 import { chartName } from '../useChart';
-import type { Entry } from './entries';
+import type { Entry } from '../../find/entries';
 import { seek } from './seek';
 
 /** Settings that stand together somewhere on the desk. */

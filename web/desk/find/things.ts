@@ -6,7 +6,7 @@ import type { Sheet } from '../../api/answers';
 import { usePlay, type Selection } from '../playStore';
 import { selectionOf } from '../stage/selected';
 import { chartName } from '../useChart';
-import type { Entry } from './entries';
+import type { Entry } from '../../find/entries';
 
 /** so many rows are found by what stands in them */
 const MOST_ROWS = 500;

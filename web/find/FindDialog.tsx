@@ -1,10 +1,8 @@
 import { useEffect, useId, useRef, useState } from 'react';
-import { Dialog } from '../../common/Dialog';
-import { counted } from '../../common/words';
-import type { Piece } from '../../../contracts/piece';
+import { Dialog } from '../common/Dialog';
+import { counted } from '../common/words';
 import { found, type Entry } from './entries';
-import { closeFind, useFind } from './findStore';
-import { useEntries } from './useEntries';
+import { closeFind } from './findStore';
 
 /** milliseconds until the desk has the keyboard again, after the dialog has gone */
 const AFTER_CLOSING = 30;
@@ -12,16 +10,18 @@ const AFTER_CLOSING = 30;
 /** What was found last, before anything is typed. */
 let last: string[] = [];
 
-/** Find: any setting, act, figure, text, line, kit, starter or piece, by name or by what people call it. */
-export function Find({ piece }: { piece: Piece }) {
-  const isOpen = useFind((state) => state.isOpen);
-  return isOpen ? <FindDialog piece={piece} /> : null;
+interface Props {
+  /** what can be found, such as “a starter or a piece”, and an example of it */
+  what: string;
+  example: string;
+  typed: string;
+  entries: Entry[];
+  onType: (typed: string) => void;
 }
 
-function FindDialog({ piece }: { piece: Piece }) {
-  const [typed, setTyped] = useState('');
+/** A field, and what it finds by name or by what people call it: Enter goes there, or does it. */
+export function FindDialog({ what, example, typed, entries, onType }: Props) {
   const [at, setAt] = useState(0);
-  const entries = useEntries(piece, typed);
   const id = useId();
   const list = useRef<HTMLDivElement>(null);
   const groups =
@@ -51,17 +51,17 @@ function FindDialog({ piece }: { piece: Piece }) {
         <i className="bi bi-search" aria-hidden="true" />
         <input
           role="combobox"
-          aria-label="Find a setting, an act, a figure, a line, a kit or a piece"
+          aria-label={`Find ${what}`}
           aria-expanded={all.length > 0}
           aria-controls={`${id}-list`}
           aria-activedescendant={chosen && option(chosen)}
           aria-autocomplete="list"
-          placeholder="Find a setting, an act, a figure, a line, a kit…"
+          placeholder={`Find ${what}…`}
           value={typed}
           maxLength={80}
           autoFocus
           onChange={({ target }) => {
-            setTyped(target.value);
+            onType(target.value);
             setAt(0);
           }}
           onKeyDown={(event) => {
@@ -113,11 +113,7 @@ function FindDialog({ piece }: { piece: Piece }) {
             Nothing here is called that. Try a part of a word, or what another program calls it.
           </p>
         )}
-        {typed.trim() === '' && groups.length === 0 && (
-          <p className="find-none">
-            Type what you look for: “drop shadow”, “ease”, “hole”, a label, a word of the script, the name of a piece.
-          </p>
-        )}
+        {typed.trim() === '' && groups.length === 0 && <p className="find-none">Type what you look for: {example}.</p>}
       </div>
       <footer className="find-foot" aria-hidden="true">
         <span>↑ ↓ choose</span>
