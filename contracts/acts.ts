@@ -237,6 +237,10 @@ export interface Acts {
      * @maxItems 400
      */
     lines?: Line[];
+    /**
+     * frames a second where moves or lines were copied; absent: as here
+     */
+    rate?: number | null;
   };
   /**
    * Adds rows to a table.

@@ -26,17 +26,21 @@ export type Part =
   | { lupine: 'finish'; finish: Finish }
   | { lupine: 'coats'; own: OwnCoats }
   | { lupine: 'motion'; entrance: ChartMotion | null; exit: ChartMotion | null }
-  | { lupine: 'moves'; moves: Move[] }
-  | { lupine: 'lines'; lines: Line[] };
+  | { lupine: 'moves'; moves: Move[]; rate: number }
+  | { lupine: 'lines'; lines: Line[]; rate: number };
 
 const KINDS: Part['lupine'][] = ['things', 'part', 'finish', 'coats', 'motion', 'moves', 'lines'];
 
 /** What is picked or selected, as it can be pasted elsewhere; null where that is nothing. */
 export function copied(piece: Piece, selection: Selection, picked: KeyRef[]): Part | null {
   const moves = piece.moves.filter(({ id }) => picked.some((one) => one.id === id));
-  if (moves.length > 0) return { lupine: 'moves', moves };
+  if (moves.length > 0) return { lupine: 'moves', moves, rate: rateOf(piece) };
   if (selection?.kind === 'line')
-    return { lupine: 'lines', lines: piece.script.lines.filter(({ id }) => id === selection.line) };
+    return {
+      lupine: 'lines',
+      lines: piece.script.lines.filter(({ id }) => id === selection.line),
+      rate: rateOf(piece),
+    };
   if (selection?.kind === 'figure') {
     const chart = piece.charts.find(({ id }) => id === selection.chart);
     return {
@@ -48,9 +52,12 @@ export function copied(piece: Piece, selection: Selection, picked: KeyRef[]): Pa
     };
   }
   if (selection?.kind === 'shot')
-    return { lupine: 'moves', moves: piece.moves.filter(({ id }) => id === selection.shot) };
+    return { lupine: 'moves', moves: piece.moves.filter(({ id }) => id === selection.shot), rate: rateOf(piece) };
   return thingsOfKeys(piece, keysOf(selection));
 }
+
+/** Frames a second. */
+export const rateOf = ({ stage: { rate } }: Piece): number => rate[0] / rate[1];
 
 /** Charts, words and panels with their figures and moves; null where there are none. */
 export function thingsOfKeys(piece: Piece, keys: PlaceKey[]): Extract<Part, { lupine: 'things' }> | null {

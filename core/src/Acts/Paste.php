@@ -25,6 +25,7 @@ use Lupine\Core\Settings\Described;
 use Lupine\Core\Settings\Detail;
 use Lupine\Core\Settings\Id;
 use Lupine\Core\Settings\Json;
+use Lupine\Core\Settings\Number;
 use Lupine\Core\Settings\Plain;
 use Lupine\Core\Settings\Several;
 use Lupine\Core\Settings\Unit;
@@ -98,6 +99,9 @@ final readonly class Paste implements Act
         #[Several(new Plain(ScriptLine::class), max: Narration::MAX_LINES)]
         #[Detail(isOptional: true)]
         private array $lines = [],
+        #[Number('Frame rate', Unit::Count, 1, 240)]
+        #[Detail('frames a second where moves or lines were copied; absent: as here', isOptional: true)]
+        private ?float $rate = null,
     ) {
     }
 
@@ -112,10 +116,12 @@ final readonly class Paste implements Act
                 'figure' => $this->figure,
                 'words' => $this->text,
                 'panel' => $this->panel,
-            ]))->paste($this->moves, $this->begin);
+            ]))->paste(self::inTime($this->moves, ['begin', 'frames'], $this->pace($edited)), $this->begin);
         }
         if ($this->kind === 'lines') {
-            return PastedLines::paste($edited, $this->lines, $this->begin);
+            $lines = self::inTime($this->lines, ['begin', 'end'], $this->pace($edited));
+
+            return PastedLines::paste($edited, $lines, $this->begin);
         }
         if ($this->kind === 'coats' && ($this->text ?? $this->panel) !== null) {
             $this->pasteCoats(
@@ -142,6 +148,34 @@ final readonly class Paste implements Act
         }
 
         return [];
+    }
+
+    /** How many frames here are one where it was copied. */
+    private function pace(Edited $edited): float
+    {
+        $stage = $edited->piece->stage;
+
+        return $this->rate === null ? 1.0 : $stage->rateNumerator / $stage->rateDenominator / $this->rate;
+    }
+
+    /**
+     * As long in seconds as they were where they were copied.
+     *
+     * @param list<\stdClass> $things
+     * @param list<string> $frames what of each is told in frames
+     *
+     * @return list<\stdClass>
+     */
+    private static function inTime(array $things, array $frames, float $pace): array
+    {
+        return array_map(static function (\stdClass $thing) use ($frames, $pace): \stdClass {
+            $copy = Json::copy($thing);
+            foreach ($frames as $name) {
+                $copy->{$name} = (int) round(Json::whole($copy, $name) * $pace);
+            }
+
+            return $copy;
+        }, $things);
     }
 
     /** The coats that were copied take the place of those of their kinds; others stay. */

@@ -139,6 +139,8 @@ final class ActsTest extends TestCase
             static fn (\stdClass $move): bool => $move->kind === 'entrance' && ($move->target->figure ?? '') === 'r3',
         ));
         self::assertSame([90], array_column($those, 'begin'), 'a part comes once');
+        $slower = self::do('paste', [...$moves, 'rate' => 15, 'chart' => 'chart1', 'figure' => 'r3'], $before);
+        self::assertSame(24, end($slower->moves)->frames, 'twelve frames of fifteen a second');
         $entrance->target->figure = 'r99';
         self::refused('paste', [...$moves, ...$onto], 'Select a part to paste them onto.');
         $entrance->target->chart = 'elsewhere';

@@ -1,6 +1,7 @@
 import type { Piece } from '../../../contracts/piece';
 import { chainKeys, fitKeys } from '../../piece/retime';
 import { useDesk } from '../deskStore';
+import { rateOf } from '../parts';
 import { usePlay } from '../playStore';
 import { copyPart } from '../useClipboard';
 import { heldOf } from './heldKeys';
@@ -48,7 +49,7 @@ export function KeysBar({ piece }: { piece: Piece }) {
             ? 'Copies the moves, to be pasted at the playhead (Ctrl C)'
             : 'These follow the order of their chart'
         }
-        onClick={() => void copyPart({ lupine: 'moves', moves: told })}
+        onClick={() => void copyPart({ lupine: 'moves', moves: told, rate: rateOf(piece) })}
       >
         Copy
       </button>
