@@ -39,3 +39,6 @@ export function Fold({ name, label, count, isUsual = false, className = '', chil
     </div>
   );
 }
+
+/** How many there are, where there are any. */
+export const Count = ({ of }: { of: number }) => of > 0 && <span className="count">{of}</span>;

@@ -19,8 +19,12 @@ export function placesNow(piece: Piece, keys: PlaceKey[]): Places {
   const places: Places = {};
   for (const key of keys) {
     const placed = computed?.sheet.places[key];
-    const told = toldPlace(piece, shapeNow(piece), key);
-    if (placed) places[key] = { ...placed, ...(told ? { x: told.x, y: told.y } : {}) };
+    const shape = shapeNow(piece);
+    const told = toldPlace(piece, shape, key);
+    if (!placed) continue;
+    places[key] = { ...placed, ...told };
+    // What the rule had made of it is its own already: it is not taken over once more.
+    if (told && shape === null) Object.assign(places[key], { by: 'hand', text: undefined, form: undefined });
   }
   return places;
 }

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Placed } from '../api/answers';
 import { newGroup, setGroup, shiftChart } from './charts';
 import type { Piece } from '../../contracts/piece';
+import { addPanel } from './panels';
 import { giveBack, setPlace, toldPlace } from './places';
 import { evenlySpoken } from '../../demo/plain/evenlySpoken';
 
@@ -55,6 +56,20 @@ describe('what a hand places', () => {
     expect(piece.charts[0].words.legend).toMatchObject({ x: 100, size: 40, flow: 'rows', placedBy: 'hand' });
     setPlace(piece, 'square', 'captions', { ...at(piece.captions!.size / 2) }, {});
     expect(piece.shapes![1].own.captions).toMatchObject({ size: 0.5 });
+  });
+});
+
+describe('what was told just now', () => {
+  it('is all there before core has answered: no side, size or turn of it is lost to the next change', () => {
+    setPlace(piece, null, 'chart1', byRule, { size: 0.8 });
+    expect(toldPlace(piece, null, 'chart1')).toEqual({ x: 600, y: 500, size: 0.8, turn: 0 });
+    const id = addPanel(piece, 'rectangle');
+    setPlace(piece, null, id, { x: 900, y: 500, width: 640, height: 300, size: 1, by: 'hand' }, { width: 400 });
+    expect(toldPlace(piece, null, id)).toMatchObject({ width: 400, height: 300, size: 1 });
+    setPlace(piece, null, 'title', { x: 1, y: 2, size: 70, width: 600, by: 'rule' }, { width: 500 });
+    expect(toldPlace(piece, null, 'title')).toEqual({ x: 1, y: 2, size: 70, width: 500 });
+    setPlace(piece, 'upright', 'title', { x: 1, y: 2, size: 35, width: 600, by: 'rule' }, {});
+    expect(toldPlace(piece, 'upright', 'title')).toMatchObject({ size: 35, width: 600 });
   });
 });
 

@@ -135,16 +135,39 @@ export function placeable(piece: Piece): PlaceKey[] {
 }
 
 /** Where a hand has put something in the document as it stands; null where rule or proportion say it. */
-export function toldPlace(piece: Piece, shape: string | null, thing: PlaceKey): { x: number; y: number } | null {
+export function toldPlace(
+  piece: Piece,
+  shape: string | null,
+  thing: PlaceKey,
+): (Part & { x: number; y: number }) | null {
   const key = placedWith(piece, thing);
-  if (shape !== null) return piece.shapes?.find(({ id }) => id === shape)?.own[key] ?? null;
   const chart = piece.charts.find(({ id }) => id === key);
-  if (chart) return chart.place.placedBy === 'rule' ? null : chart.place;
   const panel = panelOf(piece, key);
-  if (panel) return panel.around ? null : panel;
-  const target = piece.words.find(({ id }) => id === key) ?? legendOf(piece, key)?.words.legend;
-  if (target) return target.placedBy === 'rule' ? null : target;
-  return key === 'captions' && piece.captions && piece.captions.placedBy !== 'rule'
-    ? { x: 0, y: piece.captions.y }
-    : null;
+  const legend = legendOf(piece, key)?.words.legend;
+  const words = piece.words.find(({ id }) => id === key) ?? legend ?? (key === 'captions' ? piece.captions : null);
+  const usual = chart ? (chart.place.size ?? 1) : (words?.size ?? 1);
+  if (shape !== null) {
+    const own = piece.shapes?.find(({ id }) => id === shape)?.own[key];
+    if (!own) return null;
+    const { x, y, size = 1, width, height } = own;
+    return { x, y, size: panel ? 1 : size * usual, ...(width ? { width } : {}), ...(height ? { height } : {}) };
+  }
+  if (chart) {
+    const { x, y, turn = 0 } = chart.place;
+    return chart.place.placedBy === 'rule' ? null : { x, y, size: usual, turn };
+  }
+  if (panel) {
+    const { x, y, width, height, turn = 0 } = panel;
+    return panel.around ? null : { x, y, width, height, turn, size: 1 };
+  }
+  if (!words || words.placedBy === 'rule') return null;
+  const { y, width, size } = words;
+  return {
+    x: 'x' in words ? words.x : 0,
+    y,
+    width,
+    size,
+    ...(legend?.flow ? { flow: legend.flow } : {}),
+    ...(legend?.spacing ? { spacing: legend.spacing } : {}),
+  };
 }

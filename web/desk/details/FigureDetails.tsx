@@ -1,4 +1,4 @@
-import { Fold } from '../../common/Fold';
+import { Count, Fold } from '../../common/Fold';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
 import type { Piece } from '../../../contracts/piece';
 import { useDesk } from '../deskStore';
@@ -102,5 +102,3 @@ export function FigureDetails({ piece, chartId, figureId }: Props) {
     </>
   );
 }
-
-const Count = ({ of }: { of: number }) => of > 0 && <span className="count">{of}</span>;

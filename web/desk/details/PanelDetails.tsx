@@ -15,6 +15,7 @@ import { ChangeList } from './ChangeList';
 import { ComesAndGoes } from './ComesAndGoes';
 import { DriftFields } from './DriftFields';
 import { PlacedBy } from './PlacedBy';
+import { Count, Fold } from '../../common/Fold';
 
 const PLACES = ['x', 'y', 'width', 'height', 'turn'] as const;
 
@@ -50,68 +51,7 @@ export function PanelDetails({ piece, panelId }: { piece: Piece; panelId: string
         >
           <i className="bi bi-layers" aria-hidden="true" /> Edit its finish
         </button>
-        <OneField of="Panel" name="stands" value={panel.stands} onChange={(stands) => change({ stands })} />
-        <div className="offer-row">
-          <button
-            type="button"
-            className="text-button"
-            onClick={() => edit((draft) => movePanel(draft, panelId, 1))}
-            title="In front of the next panel"
-          >
-            <i className="bi bi-layer-forward" aria-hidden="true" /> Forward
-          </button>
-          <button
-            type="button"
-            className="text-button"
-            onClick={() => edit((draft) => movePanel(draft, panelId, -1))}
-            title="Behind the next panel"
-          >
-            <i className="bi bi-layer-backward" aria-hidden="true" /> Back
-          </button>
-        </div>
-        <Pick
-          label="Around"
-          value={panel.around ?? ''}
-          options={[
-            ['', 'Nothing'],
-            ...Object.entries(names),
-            ...(panel.around && !(panel.around in names) ? [[panel.around, 'Removed'] as [string, string]] : []),
-          ]}
-          onChange={(around) =>
-            edit((draft) => {
-              const one = panelOf(draft, panelId);
-              if (!one) return;
-              if (around !== '') one.around = around;
-              else {
-                // It stays where it lies.
-                Object.assign(one, place && { x: place.x, y: place.y, width: place.width, height: place.height });
-                delete one.around;
-              }
-            })
-          }
-        />
-        {panel.around && (
-          <OneField of="Panel" name="padding" value={panel.padding} onChange={(padding) => change({ padding })} />
-        )}
-        {place && (
-          <>
-            {place.by === 'own' && <PlacedBy keys={[panelId]} places={[place]} />}
-            {PLACES.filter((name) => name === 'turn' || !panel.around).map((name) => (
-              <OneField
-                key={name}
-                of="Panel"
-                name={name}
-                value={place[name] ?? 0}
-                isKeyed={sheet !== undefined && name in sheet.keyed}
-                onChange={(to) =>
-                  name === 'turn' ? change({ turn: to }) : editPlaces([panelId], () => ({ [name]: to, size: 1 }))
-                }
-              />
-            ))}
-          </>
-        )}
         <GroupFields of="Panel" only={['radius', 'thickness']} value={panel} keyed={sheet?.keyed} onChange={change} />
-        <DriftFields drift={panel.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
         <Switch label="Visible" value={!panel.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
         <OneField
           of="Panel"
@@ -120,9 +60,79 @@ export function PanelDetails({ piece, panelId }: { piece: Piece; panelId: string
           placeholder={panelName({ ...panel, name: '' })}
           onChange={(name) => change({ name })}
         />
-        <ComesAndGoes piece={piece} target={{ panel: panelId }} />
-        <div className="sub-fields">
-          <span className="soft">Changes</span>
+      </div>
+      <Fold name="panel-place" label="Place" isUsual>
+        <div className="fields one-column">
+          <OneField of="Panel" name="stands" value={panel.stands} onChange={(stands) => change({ stands })} />
+          <div className="offer-row">
+            <button
+              type="button"
+              className="text-button"
+              onClick={() => edit((draft) => movePanel(draft, panelId, 1))}
+              title="In front of the next panel"
+            >
+              <i className="bi bi-layer-forward" aria-hidden="true" /> Forward
+            </button>
+            <button
+              type="button"
+              className="text-button"
+              onClick={() => edit((draft) => movePanel(draft, panelId, -1))}
+              title="Behind the next panel"
+            >
+              <i className="bi bi-layer-backward" aria-hidden="true" /> Back
+            </button>
+          </div>
+          <Pick
+            label="Around"
+            value={panel.around ?? ''}
+            options={[
+              ['', 'Nothing'],
+              ...Object.entries(names),
+              ...(panel.around && !(panel.around in names) ? [[panel.around, 'Removed'] as [string, string]] : []),
+            ]}
+            onChange={(around) =>
+              edit((draft) => {
+                const one = panelOf(draft, panelId);
+                if (!one) return;
+                if (around !== '') one.around = around;
+                else {
+                  // It stays where it lies.
+                  Object.assign(one, place && { x: place.x, y: place.y, width: place.width, height: place.height });
+                  delete one.around;
+                }
+              })
+            }
+          />
+          {panel.around && (
+            <OneField of="Panel" name="padding" value={panel.padding} onChange={(padding) => change({ padding })} />
+          )}
+          {place && (
+            <>
+              {place.by === 'own' && <PlacedBy keys={[panelId]} places={[place]} />}
+              {PLACES.filter((name) => name === 'turn' || !panel.around).map((name) => (
+                <OneField
+                  key={name}
+                  of="Panel"
+                  name={name}
+                  value={place[name] ?? 0}
+                  isKeyed={sheet !== undefined && name in sheet.keyed}
+                  onChange={(to) =>
+                    name === 'turn' ? change({ turn: to }) : editPlaces([panelId], () => ({ [name]: to, size: 1 }))
+                  }
+                />
+              ))}
+            </>
+          )}
+          <DriftFields drift={panel.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
+        </div>
+      </Fold>
+      <Fold name="panel-moves" label="Entrance and exit" isUsual>
+        <div className="fields one-column">
+          <ComesAndGoes piece={piece} target={{ panel: panelId }} />
+        </div>
+      </Fold>
+      <Fold name="panel-changes" label="Changes" count={<Count of={(sheet?.changes ?? []).length} />}>
+        <div className="fields one-column">
           <ChangeList
             piece={piece}
             target={{ panel: panelId }}
@@ -133,6 +143,8 @@ export function PanelDetails({ piece, panelId }: { piece: Piece; panelId: string
             first={({ name, default: usual }) => firstOf(panel, place, name) ?? usual}
           />
         </div>
+      </Fold>
+      <div className="fields one-column">
         <button
           type="button"
           className="text-button"

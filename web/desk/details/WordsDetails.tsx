@@ -14,6 +14,7 @@ import { DriftFields } from './DriftFields';
 import { ComesAndGoes } from './ComesAndGoes';
 import { StyleFields } from '../faces/StyleFields';
 import { PlacedBy } from './PlacedBy';
+import { Count, Fold } from '../../common/Fold';
 import { Pick, Switch } from '../../fields/Choice';
 import { GroupFields } from '../../settings/GroupFields';
 import { OneField } from '../../settings/OneField';
@@ -85,32 +86,6 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
           value={words.role}
           onChange={(role) => useDesk.getState().edit((draft) => setRole(draft, wordsId, role))}
         />
-        {place && (
-          <>
-            {(words.role ?? 'note') !== 'note' && <PlacedBy keys={[wordsId]} places={[place]} />}
-            {(['x', 'y'] as const).map((name) => (
-              <OneField
-                key={name}
-                of="FreeText"
-                name={name}
-                value={place[name]}
-                isKeyed={sheet !== undefined && name in sheet.keyed}
-                onChange={(to) => editPlaces([wordsId], () => ({ [name]: to }))}
-              />
-            ))}
-            <OneField
-              of="FreeText"
-              name="width"
-              value={place.width ?? words.width}
-              onChange={(width) => editPlaces([wordsId], () => ({ width }))}
-            />
-          </>
-        )}
-        <GroupFields of="FreeText" only={['align']} value={words} onChange={change} />
-        <StyleFields piece={piece} at={styleOfText(wordsId)} keyed={sheet?.keyed} />
-        <GroupFields of="FreeText" only={['arc']} value={words} onChange={change} />
-        <DriftFields drift={words.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
-        <Switch label="Visible" value={!words.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
         <Pick
           label="Pointer to"
           value={words.pointsAt ? `${words.pointsAt.chart} ${words.pointsAt.figure}` : ''}
@@ -130,9 +105,48 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             change({ pointsAt: figure ? { chart, figure } : null });
           }}
         />
-        <ComesAndGoes piece={piece} target={{ words: wordsId }} />
-        <div className="sub-fields">
-          <span className="soft">Changes</span>
+        <Switch label="Visible" value={!words.hidden} onChange={(on) => change({ hidden: on ? undefined : true })} />
+      </div>
+      <Fold name="text-type" label="Type" isUsual>
+        <div className="fields one-column">
+          <GroupFields of="FreeText" only={['align']} value={words} onChange={change} />
+          <StyleFields piece={piece} at={styleOfText(wordsId)} keyed={sheet?.keyed} />
+          <GroupFields of="FreeText" only={['arc']} value={words} onChange={change} />
+        </div>
+      </Fold>
+      <Fold name="text-place" label="Place" isUsual={(words.role ?? 'note') === 'note'}>
+        <div className="fields one-column">
+          {place && (
+            <>
+              {(words.role ?? 'note') !== 'note' && <PlacedBy keys={[wordsId]} places={[place]} />}
+              {(['x', 'y'] as const).map((name) => (
+                <OneField
+                  key={name}
+                  of="FreeText"
+                  name={name}
+                  value={place[name]}
+                  isKeyed={sheet !== undefined && name in sheet.keyed}
+                  onChange={(to) => editPlaces([wordsId], () => ({ [name]: to }))}
+                />
+              ))}
+              <OneField
+                of="FreeText"
+                name="width"
+                value={place.width ?? words.width}
+                onChange={(width) => editPlaces([wordsId], () => ({ width }))}
+              />
+            </>
+          )}
+          <DriftFields drift={words.drift} onChange={(drift) => change({ drift: drift ?? undefined })} />
+        </div>
+      </Fold>
+      <Fold name="text-moves" label="Entrance and exit" isUsual>
+        <div className="fields one-column">
+          <ComesAndGoes piece={piece} target={{ words: wordsId }} />
+        </div>
+      </Fold>
+      <Fold name="text-changes" label="Changes" count={<Count of={(sheet?.changes ?? []).length} />}>
+        <div className="fields one-column">
           <ChangeList
             piece={piece}
             target={{ words: wordsId }}
@@ -145,6 +159,8 @@ export function WordsDetails({ piece, wordsId }: { piece: Piece; wordsId: string
             }
           />
         </div>
+      </Fold>
+      <div className="fields one-column">
         <button
           type="button"
           className="text-button"
