@@ -2,6 +2,7 @@
 // before each had its own act, and by the shortest. Both are driven here, and end in the same thing where they can.
 import { CHROMIUM } from '../e2e/browser.mjs';
 import { chromium } from '@playwright/test';
+import { firstFilm } from './firstFilm.mjs';
 import { handOn } from './hand.mjs';
 import { serve } from './serve.mjs';
 
@@ -305,36 +306,6 @@ const JOBS = [
   },
 ];
 
-const SCRIPT = 'Of a hundred things that came in, forty were small appliances. Lamps came next.';
-
-/** From an empty desk to a film with a form, a kit, a script and a voice, as somebody would who has not read how. */
-async function firstFilm() {
-  await page.goto(url);
-  await page.evaluate((text) => navigator.clipboard.writeText(text), ROWS);
-  begun();
-  const since = performance.now();
-  await click(page.getByRole('textbox', { name: 'Figures' }));
-  await key('Control+v');
-  await check(page.getByRole('radio', { name: /^pie/ }));
-  await click(button('Create piece'));
-  await click(button('Kits'));
-  await check(page.getByRole('radio', { name: /^Enamel/ }));
-  await click(button('Take Enamel'));
-  await page.evaluate((text) => navigator.clipboard.writeText(text), SCRIPT);
-  await click(button('Paste a script'));
-  await click(page.getByLabel('Narration text'));
-  await key('Control+v');
-  await click(button('Use these lines'));
-  await click(button('Scratch voice'));
-  await click(button('Read the lines'));
-  await page.getByText(/words found/).waitFor();
-  await click(button(/^Pin \d figures/));
-  await click(page.getByRole('link', { name: 'Hand off' }));
-  await click(button('Make film'));
-  await page.getByRole('link', { name: 'Download' }).first().waitFor({ timeout: 120_000 });
-  return (performance.now() - since) / 1000;
-}
-
 let [all, less] = [0, 0];
 try {
   for (const { job, begin, before, after, reason } of JOBS.filter(({ job }) => job.includes(process.argv[3] ?? ''))) {
@@ -354,13 +325,7 @@ try {
     );
   }
   if (all > 0) console.log(`actions    all twelve: ${all} before, ${less} now, ${(less / all).toFixed(2)} of it`);
-  if ('a first film'.includes(process.argv[3] ?? 'a first film')) {
-    const took = await firstFilm();
-    console.log(
-      `actions    a first film with a form, a kit, a script and a voice: ${counted()} actions; ` +
-        `by a hand that does not think, film and all, ${took.toFixed(0)} s`,
-    );
-  }
+  if ('a first film'.includes(process.argv[3] ?? 'a first film')) console.log(await firstFilm(page, url));
 } finally {
   await browser.close();
   await end();

@@ -34,6 +34,10 @@ test('the boundary of two parts is dragged, typed and moved by keys; their sum s
   // One step of undo, however far the hand went.
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(async () => cellsOf((await stored(request, id)).document)[1]).toBe('287');
+  // It stands where it was, to be taken again.
+  await expect(page.getByRole('button', { name: /^Between Lamps & lights and Clothing/ })).toHaveAccessibleName(
+    /Lamps & lights 287 /,
+  );
 
   // With Shift it comes from all others, and their sum stays; one step as well.
   await pull(page, /^Between Lamps & lights and Clothing/, -6, -12, 'Shift');

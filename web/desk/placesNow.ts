@@ -24,7 +24,7 @@ export function placesNow(piece: Piece, keys: PlaceKey[]): Places {
     if (!placed) continue;
     places[key] = { ...placed, ...told };
     // What the rule had made of it is its own already: it is not taken over once more.
-    if (told && shape === null) Object.assign(places[key], { by: 'hand', text: undefined, form: undefined });
+    if (shape === null && told) Object.assign(places[key], { by: 'hand', text: undefined, form: undefined });
   }
   return places;
 }

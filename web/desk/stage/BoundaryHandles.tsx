@@ -106,7 +106,10 @@ export function BoundaryHandles({ piece, scene, shown }: Props) {
                 onValue={(value, isShift) => {
                   setTyping(null);
                   if (isShift && boundary.next !== null) giveAll(boundary, value);
-                  else set(boundary, restedValue(boundary, value, freely(boundary)), digitsOf(boundary, value));
+                  else
+                    void asItStands(chart.id, boundary).then((now) =>
+                      set(now, restedValue(now, value, freely(now)), digitsOf(now, value)),
+                    );
                 }}
                 onLeave={() => setTyping(null)}
               />
@@ -116,6 +119,13 @@ export function BoundaryHandles({ piece, scene, shown }: Props) {
       })}
     </>
   );
+}
+
+/** What core knows may be older than the table: what is typed is taken from the neighbour as that is now. */
+async function asItStands(chart: string, boundary: SheetBoundary): Promise<SheetBoundary> {
+  await useDesk.getState().recompute();
+  const all = useDesk.getState().computed?.sheet.charts[chart]?.boundaries ?? [];
+  return all.find(({ figure }) => figure === boundary.figure) ?? boundary;
 }
 
 /** As many digits as were typed, one more than the figures have at most. */
