@@ -19,13 +19,11 @@ const { click, check, key, type, choose, fill, also, counted, begun } = handOn(p
 const button = (name, within = page) => within.getByRole('button', { name });
 const details = page.locator('.details');
 const stem = (name) => button(`Stem of ${name}`);
-const api = async (path, body) =>
-  (
-    await fetch(
-      `${url}/api/${path}`,
-      body && { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) },
-    )
-  ).json();
+const headers = { 'Content-Type': 'application/json' };
+const api = async (path, body) => {
+  const sent = body && { method: 'POST', headers, body: JSON.stringify(body) };
+  return (await fetch(`${url}/api/${path}`, sent)).json();
+};
 
 async function open(document) {
   const made = await api('pieces', document);
