@@ -21,6 +21,9 @@ final readonly class ChartRoom
     /** each try leaves room for the words as they stood at the one before */
     private const TRIES = 4;
 
+    /** pixels by which a room that no longer changes differs at most */
+    private const STILL = 0.001;
+
     /** the least side of a chart, in pixels */
     private const LEAST = 40.0;
 
@@ -44,6 +47,7 @@ final readonly class ChartRoom
             return [$settings, $inner->middle(), ...$this->boxes($settings, $inner->middle(), $words, $room)];
         };
         [$settings, $middle, $extent, $all] = $fitted($room);
+        $before = $room;
         for ($try = 0; $try < self::TRIES; ++$try) {
             $left = max(0.0, $extent->left - $all->left);
             $top = max(0.0, $extent->top - $all->top);
@@ -53,7 +57,17 @@ final readonly class ChartRoom
                 max(self::LEAST, $room->width - $left - max(0.0, $all->right() - $extent->right())),
                 max(self::LEAST, $room->height - $top - max(0.0, $all->bottom() - $extent->bottom())),
             );
+            $moved = max(
+                abs($inner->left - $before->left),
+                abs($inner->top - $before->top),
+                abs($inner->width - $before->width),
+                abs($inner->height - $before->height),
+            );
+            if ($moved < self::STILL) {
+                break;
+            }
             [$settings, $middle, $extent, $all] = $fitted($inner);
+            $before = $inner;
         }
         // In the middle is what is seen of it, not its own centre alone.
         $x = $middle->x + $room->middle()->x - $all->middle()->x;
