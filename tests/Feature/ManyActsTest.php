@@ -143,11 +143,17 @@ final class ManyActsTest extends TestCase
             'take-back-chart' => ['chart' => $chart, 'table' => $table, 'moves' => []],
             'take-kit' => $this->kit(),
         ];
+        $move = $this->one(Json::objects($document->moves ?? null));
+        $onto = ['begin' => $this->chance->getInt(0, 400), 'chart' => $id($chart), 'figure' => $id($row)];
+        $acts['paste moves'] = ['lupine' => 'moves', 'moves' => array_filter([$move]), ...$onto];
+        $acts['paste lines'] = ['lupine' => 'lines', 'lines' => array_filter([$line]), ...$onto];
+        $acts['mend'] = ['what' => $this->one(['larger', 'ink', 'plate', 'arranged', 'legend', 'combine']),
+            'of' => $id($chart), 'kind' => $this->one(['label', 'legend', 'centre']), 'by' => 1.2];
         $name = $this->one(array_keys($acts));
         $with = json_decode((string) json_encode($acts[$name]));
 
         return Acts::do(
-            (string) $name,
+            explode(' ', (string) $name)[0],
             Field::root($with instanceof \stdClass ? $with : new \stdClass()),
             $document,
             Document::fromDocument($document, $forms),
