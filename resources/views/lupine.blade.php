@@ -9,7 +9,7 @@
     <link rel="preload" as="fetch" crossorigin href="{{ $first }}">
     @endif
     @foreach ($fonts as $font)
-    <link rel="preload" as="font" type="font/ttf" crossorigin href="{{ $font }}">
+    <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ $font }}">
     @endforeach
     @viteReactRefresh
     @vite('web/main.tsx')

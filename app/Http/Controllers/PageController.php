@@ -12,8 +12,8 @@ use Illuminate\Support\Facades\Vite;
 final readonly class PageController
 {
     /** what the desk is set in */
-    private const FONT = 'node_modules/@expo-google-fonts/figtree/%s/Figtree_%s.ttf';
-    private const WEIGHTS = ['400Regular', '500Medium', '600SemiBold', '700Bold'];
+    private const FONT = 'node_modules/@fontsource/figtree/files/figtree-latin-%d-normal.woff2';
+    private const WEIGHTS = [400, 500, 600, 700];
 
     /** The page, with what it is going to ask for first. */
     public function page(Request $request): View
@@ -23,7 +23,7 @@ final readonly class PageController
         return view('lupine', [
             'first' => $isDesk ? sprintf('/api/pieces/%s/desk', $parts[1]) : null,
             'fonts' => array_map(
-                static fn (string $weight): string => Vite::asset(sprintf(self::FONT, $weight, $weight)),
+                static fn (int $weight): string => Vite::asset(sprintf(self::FONT, $weight)),
                 self::WEIGHTS,
             ),
         ]);
