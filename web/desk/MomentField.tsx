@@ -16,8 +16,8 @@ interface Props {
 export function MomentField({ label, shown, className }: Props) {
   const stage = useStageTime();
   const [typed, setTyped] = useState<string | null>(null);
-  const take = async (): Promise<void> => {
-    const text = typed?.trim();
+  const take = async (value: string): Promise<void> => {
+    const text = value.trim();
     setTyped(null);
     if (!text || text === shown) return;
     try {
@@ -43,7 +43,7 @@ export function MomentField({ label, shown, className }: Props) {
         event.currentTarget.select();
       }}
       onChange={(event) => setTyped(event.target.value)}
-      onBlur={() => void take()}
+      onBlur={(event) => void take(event.currentTarget.value)}
       onKeyDown={(event) => {
         if (event.key === 'Enter') event.currentTarget.blur();
         if (event.key === 'Escape') {
