@@ -50,6 +50,8 @@ try {
     .getByRole('textbox', { name: 'Figures' })
     .fill('Small appliances\t512\nLamps & lights\t287\nClothing\t199\nBicycles\t150\nToys\t100');
   await page.waitForSelector('.share-strip');
+  await page.waitForSelector('.starters img, .starters canvas');
+  await page.waitForTimeout(1500);
   await shot('shelf');
 
   await page.goto('/');

@@ -32,8 +32,8 @@ final readonly class Mend implements Act
     private const PLATES = ['#10201d', '#f4f1e8'];
 
     public function __construct(
-        #[Choice('', ['larger' => '', 'ink' => '', 'plate' => '', 'arranged' => '', 'legend' => '', 'combine' => '', 'longer' => '',
-            'lengthen' => '', 'keep' => ''])]
+        #[Choice('', ['larger' => '', 'ink' => '', 'plate' => '', 'arranged' => '', 'legend' => '', 'combine' => '',
+            'longer' => '', 'lengthen' => '', 'keep' => ''])]
         private string $what,
         #[Id]
         #[Detail('the chart, the text or the line; absent: the piece, or its captions', isOptional: true)]

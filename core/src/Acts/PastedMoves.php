@@ -34,22 +34,32 @@ final readonly class PastedMoves
         $moves = array_map(Json::copy(...), $moves);
         $from = min(array_map(static fn (\stdClass $move): int => Json::whole($move, 'begin'), $moves));
         $alike = count(array_unique(array_map(self::owner(...), $moves))) === 1;
-        foreach ($moves as $move) {
+        $gone = [];
+        foreach ($moves as $place => $move) {
             $move->begin = $begin + Json::whole($move, 'begin') - $from;
             $move->pin = null;
             if ($alike) {
                 $this->giveToSelected($move);
             }
             $this->look($move);
-            $this->makeWay($move);
+            $gone += array_fill_keys($this->makeWay($move), $place);
         }
         $before = count($this->edited->moves());
         Copies::addMoves($this->edited, $moves, []);
-
-        return array_map(
+        $ids = array_map(
             static fn (\stdClass $move): string => Json::text($move, 'id'),
             array_slice($this->edited->moves(), $before),
         );
+        // What began with a move that gave way begins with the one that came instead.
+        foreach ($this->edited->moves() as $move) {
+            $follow = Json::object($move, 'follow');
+            $place = $gone[Json::text($follow, 'move')] ?? null;
+            if ($follow !== null && $place !== null) {
+                $follow->move = $ids[$place];
+            }
+        }
+
+        return $ids;
     }
 
     /** What a move is of: a figure, a chart, a text, a panel, the backdrop or the camera. */
@@ -137,17 +147,26 @@ final readonly class PastedMoves
         return Json::object($chart, 'pick') !== null;
     }
 
-    /** A part comes once and goes once: what is pasted takes the place of what was told before. */
-    private function makeWay(\stdClass $move): void
+    /**
+     * A part comes once and goes once: what is pasted takes the place of what was told before.
+     *
+     * @return list<string> ids of what gave way
+     */
+    private function makeWay(\stdClass $move): array
     {
         $kind = Json::text($move, 'kind');
-        if (!in_array($kind, ['entrance', 'exit'], true)) {
-            return;
+        $kept = $gone = [];
+        foreach ($this->edited->moves() as $other) {
+            $isSame = in_array($kind, ['entrance', 'exit'], true) && Json::text($other, 'kind') === $kind
+                && self::owner($other) === self::owner($move) && self::part($other) === self::part($move);
+            if ($isSame) {
+                $gone[] = Json::text($other, 'id');
+            } else {
+                $kept[] = $other;
+            }
         }
-        $this->edited->document->moves = array_values(array_filter(
-            $this->edited->moves(),
-            static fn (\stdClass $other): bool => Json::text($other, 'kind') !== $kind
-                || self::owner($other) !== self::owner($move) || self::part($other) !== self::part($move),
-        ));
+        $this->edited->document->moves = $kept;
+
+        return $gone;
     }
 }

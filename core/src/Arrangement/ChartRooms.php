@@ -157,7 +157,7 @@ final readonly class ChartRooms
         return $lined;
     }
 
-    /** What the marks of a chart lie in, however it is turned. */
+    /** What the marks of a chart lie in before it is turned. */
     private function marks(Chart $chart): Box
     {
         $timing = $this->timings[$chart->id];

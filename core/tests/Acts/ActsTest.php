@@ -139,6 +139,11 @@ final class ActsTest extends TestCase
             static fn (\stdClass $move): bool => $move->kind === 'entrance' && ($move->target->figure ?? '') === 'r3',
         ));
         self::assertSame([90], array_column($those, 'begin'), 'a part comes once');
+        $follow = (object) ['move' => end($after->moves)->id, 'how' => 'with', 'offset' => 0];
+        $after->moves[] = (object) [...(array) Json::copy($entrance), 'id' => 'with', 'kind' => 'exit',
+            'follow' => $follow];
+        [$again, [$new]] = self::doing('paste', [...$moves, 'chart' => 'chart1', 'figure' => 'r3'], $after);
+        self::assertSame($new, array_column($again->moves, null, 'id')['with']->follow->move, 'it follows the new one');
         $slower = self::do('paste', [...$moves, 'rate' => 15, 'chart' => 'chart1', 'figure' => 'r3'], $before);
         self::assertSame(24, end($slower->moves)->frames, 'twelve frames of fifteen a second');
         $entrance->target->figure = 'r99';
