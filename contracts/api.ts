@@ -87,6 +87,7 @@ export interface Answers {
   'POST hand-offs/{handOff}/cancel': HandOff;
   'POST hand-offs/{handOff}/retry': HandOff;
   'DELETE hand-offs/{handOff}': Gone;
+  'POST compute/live': LivePart;
   'POST compute/filmed': Reel;
   'POST coats': Reel;
   'POST grounds': Reel;
@@ -1992,6 +1993,23 @@ export interface HandOff {
  */
 export interface CancelledFilms {
   cancelled: number;
+}
+/**
+ * What the desk shows after an edit comes in parts, each as soon as it is there, one on a line: the frame of the playhead with where everything stands, then the sheet with what is wrong, then the frames around. What a part does not have is null. Where the figures cannot be drawn there is one part, which says so.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LivePart".
+ */
+export interface LivePart {
+  problems: Problem[] | null;
+  /**
+   * by the id of a chart, a text or a panel, `legend-` and a chart's id, or `captions`
+   */
+  places: {
+    [k: string]: Placed;
+  } | null;
+  sheet: Sheet | null;
+  reel: Reel | null;
 }
 /**
  * A change that was made on an older version, and the piece as it is now.

@@ -36,6 +36,7 @@ Route::post('coats', [FormController::class, 'coats']);
 Route::post('grounds', [FormController::class, 'ground']);
 Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
+Route::post('compute/live', [ComputeController::class, 'live']);
 Route::post('compute/at', [ComputeController::class, 'at']);
 Route::post('compute/filmed', [ComputeController::class, 'filmed']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);

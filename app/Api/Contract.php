@@ -85,6 +85,9 @@ final readonly class Contract
     /** What is answered where something is wrong, by status. */
     public const REFUSALS = [412 => Conflict::class, 0 => Refused::class];
 
+    /** Routes that answer part by part, each part a line of JSON (NDJSON), and the class of a part. */
+    public const STREAMS = ['POST compute/live' => LivePart::class];
+
     /** Routes that answer with a reel, whose format docs/reel.md describes. */
     public const REELS = [
         'POST compute/filmed',

@@ -10,6 +10,7 @@ use App\Api\Proof as ProofAnswer;
 use App\Api\Sheet;
 use Lupine\Core\Acts\Mend;
 use Lupine\Core\Arrangement\Arrange;
+use Lupine\Core\Arrangement\Placed;
 use Lupine\Core\Arrangement\Places;
 use Lupine\Core\Contract\Map;
 use Lupine\Core\Desk\ChartSheet;
@@ -77,28 +78,95 @@ final readonly class ComputedPiece
      */
     public function forDesk(PlacedPiece $placed, ?int $frame, bool $inHurry = false): string
     {
-        $piece = $placed->piece;
-        try {
-            $timings = $this->drawPiece->timings->of($piece);
-        } catch (ImpossibleFigures $reason) {
-            $problem = Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
-
-            return self::answer([$problem], $this->sheet($placed, []), 'null');
+        $timings = $this->timingsOf($placed);
+        if ($timings instanceof Problem) {
+            return self::part(['problems' => [$timings], 'sheet' => $this->sheet($placed, []), 'reel' => null]);
         }
+        $effort = Effort::of($placed->piece, $timings);
+        $sheet = $this->sheet($placed, $timings);
+        $most = $inHurry ? Effort::AT_HAND : Effort::AT_ONCE;
+        $range = $effort->rangeAround($frame ?? $sheet->finished, $most);
+
+        return self::part([
+            'problems' => self::problems($placed, $timings, $effort),
+            'sheet' => $sheet,
+            'reel' => $this->reelText($placed, $range),
+        ]);
+    }
+
+    /**
+     * What the desk shows of a document after an edit, part by part as App\Api\LivePart says it: the frame of the
+     * playhead, then the sheet, then the frames around it, as many as somebody who edits can have at once.
+     *
+     * @param bool $isHeld while it is still being changed that frame alone
+     *
+     * @return iterable<string> JSON
+     */
+    public function live(PlacedPiece $placed, int $frame, bool $isHeld): iterable
+    {
+        $part = ['problems' => null, 'places' => null, 'sheet' => null, 'reel' => null];
+        $timings = $this->timingsOf($placed);
+        if ($timings instanceof Problem) {
+            yield self::part([...$part, 'problems' => [$timings], 'sheet' => $this->sheet($placed, [])]);
+
+            return;
+        }
+        $seen = min($frame, $placed->piece->stage->frames - 1);
+        yield self::part([
+            ...$part,
+            'places' => $this->places($placed),
+            'reel' => self::written($this->draw($placed, $seen, $seen)),
+        ]);
+        if ($isHeld) {
+            return;
+        }
+        $effort = Effort::of($placed->piece, $timings);
+        yield self::part([
+            ...$part,
+            'problems' => self::problems($placed, $timings, $effort),
+            'sheet' => $this->sheet($placed, $timings),
+        ]);
+        yield self::part([
+            ...$part,
+            'reel' => $this->reelText($placed, $effort->rangeAround($seen, Effort::AT_HAND)),
+        ]);
+    }
+
+    /** @return array<string, ChartTiming>|Problem by chart id; why its figures cannot be drawn */
+    private function timingsOf(PlacedPiece $placed): array|Problem
+    {
+        try {
+            return $this->drawPiece->timings->of($placed->piece);
+        } catch (ImpossibleFigures $reason) {
+            return Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
+        }
+    }
+
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     *
+     * @return list<Problem>
+     */
+    private static function problems(PlacedPiece $placed, array $timings, Effort $effort): array
+    {
+        $piece = $placed->piece;
         $problems = (new Moves($piece, new Beats($piece)))->problems();
         foreach ($timings as $timing) {
             array_push($problems, ...$timing->figures()->notices);
         }
-        $effort = Effort::of($piece, $timings);
         try {
             $effort->check(Effort::MOST);
         } catch (TooMuch $reason) {
             $problems[] = Problem::notice('too-much', $reason->where, $reason->getMessage());
         }
-        $sheet = $this->sheet($placed, $timings);
-        $range = $effort->rangeAround($frame ?? $sheet->finished, $inHurry ? Effort::AT_HAND : Effort::AT_ONCE);
 
-        return self::answer($problems, $sheet, $this->reelText($placed, $range));
+        return $problems;
+    }
+
+    /** @return Map<Placed> */
+    private function places(PlacedPiece $placed): Map
+    {
+        return new Map((new Places($this->drawPiece->forms))->of($placed->told, $placed->piece, $placed->shape));
     }
 
     /** @param array<string, ChartTiming> $timings by chart id; none where the figures are impossible */
@@ -108,7 +176,7 @@ final readonly class ComputedPiece
         $script = ScriptSheet::script($piece);
 
         return new Sheet(
-            new Map((new Places($this->drawPiece->forms))->of($placed->told, $piece, $placed->shape)),
+            $this->places($placed),
             new Map(ChartSheet::of($piece, $timings)),
             MoveSheet::backdrop($piece),
             $timings === [] ? 0 : MoveSheet::finished($timings, $piece->stage->frames),
@@ -290,19 +358,19 @@ final readonly class ComputedPiece
     }
 
     /**
-     * As App\Api\Computed says it, with a reel that is kept as text.
+     * As App\Api\Computed and App\Api\LivePart say it, with a reel that is kept as text.
      *
-     * @param list<Problem> $problems
+     * @param array{problems: list<Problem>|null, reel: string|null, ...} $part
      */
-    private static function answer(array $problems, Sheet $sheet, string $reel): string
+    private static function part(array $part): string
     {
-        $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
+        ['problems' => $problems, 'reel' => $reel] = $part;
+        unset($part['reel']);
+        if ($problems !== null) {
+            $part['problems'] = array_map(ProblemAnswer::of(...), $problems);
+        }
+        $text = json_encode($part, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
 
-        return sprintf(
-            '{"problems":%s,"sheet":%s,"reel":%s}',
-            json_encode(array_map(ProblemAnswer::of(...), $problems), $flags),
-            json_encode($sheet, $flags),
-            $reel,
-        );
+        return substr($text, 0, -1).',"reel":'.($reel ?? 'null').'}';
     }
 }

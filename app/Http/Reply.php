@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Illuminate\Http\JsonResponse;
 use Lupine\Core\Contract\Answer;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** An answer of the API as JSON. */
 final class Reply
@@ -18,6 +19,30 @@ final class Reply
     public static function of(Answer $answer, int $status = 200, array $headers = []): JsonResponse
     {
         return new JsonResponse($answer, $status, $headers, self::FLAGS);
+    }
+
+    /**
+     * Parts that are sent as soon as each is there. Where nobody takes them any more, PHP ends this with the next one.
+     *
+     * @param iterable<string> $parts JSON without line ends
+     */
+    public static function parts(iterable $parts): StreamedResponse
+    {
+        $send = static function () use ($parts): void {
+            foreach ($parts as $part) {
+                echo $part, "\n";
+                if (ob_get_level() > 0) {
+                    ob_flush();
+                }
+                flush();
+            }
+        };
+
+        // nginx hands on what has come, and waits for no more.
+        return new StreamedResponse($send, 200, [
+            'Content-Type' => 'application/x-ndjson',
+            'X-Accel-Buffering' => 'no',
+        ]);
     }
 
     public static function text(Answer $answer): string

@@ -17,7 +17,7 @@ final class ContractSchema
     {
         $schema = new ClassSchema();
         $routes = [
-            ...array_map($schema->named(...), Contract::ROUTES),
+            ...array_map($schema->named(...), [...Contract::ROUTES, ...Contract::STREAMS]),
             ...array_fill_keys(Contract::REELS, ['$comment' => 'Reel']),
         ];
         $refusals = array_map($schema->named(...), Contract::REFUSALS);

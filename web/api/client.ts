@@ -66,14 +66,17 @@ export async function ask<Asked extends Route>(
   route: Asked,
   ...[options = {}]: Options<Asked>
 ): Promise<Answers[Asked]> {
-  const { body, version, signal, keepalive }: Plain = options;
+  return answerOf(await sent(route, options), options.signal);
+}
+
+async function sent(route: string, options: Plain & { at?: Record<string, string> }): Promise<Response> {
+  const { body, version, signal, keepalive } = options;
   const [method, path] = addressOf(route, options);
   const headers: Record<string, string> = { Accept: 'application/json' };
   if (body !== undefined) headers['Content-Type'] = 'application/json';
   if (version !== undefined) headers['If-Match'] = `"${version}"`;
-  let response: Response;
   try {
-    response = await fetch(path, {
+    return await fetch(path, {
       method,
       headers,
       body: body === undefined ? undefined : JSON.stringify(body),
@@ -84,7 +87,45 @@ export async function ask<Asked extends Route>(
     if (signal?.aborted) throw error;
     throw new OutOfReach();
   }
-  return answerOf(response, signal);
+}
+
+/**
+ * Asks for what comes part by part, each a line of JSON. Every part is told as soon as it is there, and before the next
+ * is read.
+ */
+export async function askParts<Asked extends Route>(
+  route: Asked,
+  options: Plain,
+  onPart: (part: Answers[Asked]) => void,
+): Promise<void> {
+  const { signal } = options;
+  const response = await sent(route, options);
+  if (!response.ok) throw await refusalOf(response);
+  const reader = response.body?.getReader();
+  const decoder = new TextDecoder();
+  let line = '';
+  for (let next = await reader?.read().catch(cut); next && !next.done; next = await reader?.read().catch(cut)) {
+    const [first, ...others] = decoder.decode(next.value, { stream: true }).split('\n');
+    line += first;
+    for (const other of others) {
+      onPart(partOf(line));
+      line = other;
+      if (signal?.aborted) return;
+    }
+  }
+  if (line !== '') throw new Garbled();
+
+  function cut(error: unknown): never {
+    throw signal?.aborted ? error : new Garbled();
+  }
+
+  function partOf(text: string): Answers[Asked] {
+    try {
+      return JSON.parse(text) as Answers[Asked];
+    } catch {
+      throw new Garbled();
+    }
+  }
 }
 
 function addressOf(route: string, { at = {}, query = {} }: Plain & { at?: Record<string, string> }): [string, string] {

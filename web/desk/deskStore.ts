@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { Computed, Proof, StoredPiece } from '../api/answers';
+import type { Computed, LivePart, Proof, StoredPiece } from '../api/answers';
 import { actNow, endAct, newAct } from '../common/acts';
 import { rememberWith } from '../common/later';
 import type { Piece } from '../../contracts/piece';
@@ -82,6 +82,12 @@ let asking: { id: string; title: string } | null = null;
 /** what was taken back before it was saved, to be done again */
 let undone: { act: string; document: Piece }[] = [];
 
+/** Reels that have the frames around one whose frame alone came first: where both have a frame, it is the same. */
+const widened = new WeakMap<object, object>();
+
+export const isWidened = (reel: object, before: object | undefined): boolean =>
+  before !== undefined && widened.get(reel) === before;
+
 export const useDesk = create<DeskState>((set, get) => {
   const take = (computed: Computed, id: string, shape: string | null): void => {
     if (get().id !== id) return;
@@ -91,6 +97,29 @@ export const useDesk = create<DeskState>((set, get) => {
     set({ computed, refused: null, ...shown });
   };
 
+  const takePart = ({ problems, places, sheet, reel }: LivePart, id: string, shape: string | null): void => {
+    if (get().id !== id) return;
+    const { computed } = get();
+    if (sheet && problems) {
+      const isImpossible = problems.some(({ severity }) => severity === 'error');
+      const its = { problems, sheet, reel: isImpossible ? null : get().reel };
+      set({ computed: its, refused: null, ...(isImpossible ? {} : { stems: sheet.charts }) });
+    } else if (reel && places) {
+      // What plays goes on until all the frames around are there.
+      if (deskNow().isPlaying) return;
+      const its = computed && {
+        problems: computed.problems.filter(({ severity }) => severity !== 'error'),
+        sheet: { ...computed.sheet, places },
+        reel,
+      };
+      set({ reel, computed: its, refused: null, shown: { shape, places } });
+    } else if (reel && computed) {
+      const before = get().reel;
+      if (before && !deskNow().isPlaying) widened.set(reel, before);
+      set({ reel, computed: { ...computed, reel }, shown: { shape, places: computed.sheet.places } });
+    }
+  };
+
   const queue = new ComputeQueue({
     // While figures are impossible the last reel is shown, and nothing is proved.
     now: () => {
@@ -98,6 +127,7 @@ export const useDesk = create<DeskState>((set, get) => {
       return { id, document, reel: computed?.reel ? reel : null, hasProof: proof !== null, proofOf };
     },
     take,
+    takePart,
     refuse: (reason, id) => {
       if (get().id === id) set({ refused: reason });
     },

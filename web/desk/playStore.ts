@@ -206,8 +206,8 @@ export const usePlay = create<PlayState>((set, get) => {
 });
 
 followDesk(() => {
-  const { frame, shape, isHeld, hasBegun } = usePlay.getState();
-  return { frame, shape, isHeld, hasBegun };
+  const { frame, shape, playing, isHeld, hasBegun } = usePlay.getState();
+  return { frame, shape, isPlaying: playing, isHeld, hasBegun };
 });
 usePlay.subscribe((now, before) => {
   if (now.shape !== before.shape) void useDesk.getState().recompute();

@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
 use App\Http\Body;
+use App\Http\Reply;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lupine\Core\Piece\Stage;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class ComputeController
 {
@@ -28,6 +30,20 @@ final readonly class ComputeController
         $inHurry = $body->get('inHurry')->flag(false);
 
         return self::json($this->computed->forDesk($this->placed($body), $frame, $inHurry));
+    }
+
+    /**
+     * What the desk shows after an edit, part by part: the frame of the playhead first. While something is held in the
+     * hand that frame is all. Whoever goes away meanwhile is not worked for any longer.
+     */
+    public function live(Request $request): StreamedResponse
+    {
+        $body = Body::of($request);
+        $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES);
+        $isHeld = $body->get('isHeld')->flag(false);
+        $placed = $this->placed($body);
+
+        return Reply::parts($this->computed->live($placed, $frame, $isHeld));
     }
 
     /** What the figures are on one frame. */

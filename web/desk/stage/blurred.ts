@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { Exposure, Painter, type Reel } from '../../../painter/src';
+import { Exposure, Painter } from '../../../painter/src';
 import { ask } from '../../api/client';
 import { browserStudio } from '../../common/browserStudio';
 import type { Piece } from '../../../contracts/piece';
@@ -16,39 +16,44 @@ const MOST = 8;
 interface Part {
   /** what was asked about: after an edit it shows what was */
   document: Piece;
+  shape: string | null;
   from: number;
   to: number;
   exposure: Exposure;
 }
 
-/** The picture that the parts are of. */
-let of: Reel | null = null;
 let parts: Part[] = [];
 let timer = 0;
-let asking: AbortController | null = null;
+/** what is asked about just now */
+let asking: { document: Piece; shape: string | null; by: AbortController } | null = null;
 
 /** Counts the parts that have come, so that what is shown can follow. */
 export const useBlurred = create<{ come: number }>(() => ({ come: 0 }));
 
+/** Is it of what the desk shows? */
+function isOfNow({ document, shape }: { document: Piece; shape: string | null }): boolean {
+  const now = useDesk.getState();
+  return document === now.document && shape === now.shown.shape;
+}
+
 function partWith(frame: number): Part | undefined {
-  const now = useDesk.getState().document;
-  return parts.find(({ document, from, to }) => document === now && frame >= from && frame <= to);
+  return parts.find((part) => isOfNow(part) && frame >= part.from && frame <= part.to);
 }
 
 async function fetchPart(frame: number): Promise<void> {
   const { document, shown } = useDesk.getState();
   if (!document || asking) return;
-  const its = of;
-  const asked = new AbortController();
+  const asked = { document, shape: shown.shape, by: new AbortController() };
   asking = asked;
   const reel = await ask('POST compute/filmed', {
-    body: { document, frame, shape: shown.shape },
-    signal: asked.signal,
+    body: { document, frame, shape: asked.shape },
+    signal: asked.by.signal,
   }).catch(() => null);
   if (asking === asked) asking = null;
-  if (!reel || its !== of) return;
+  if (!reel || !isOfNow(asked)) return;
   const exposure = new Exposure(new Painter(reel, browserStudio), browserStudio);
-  parts = [...parts.slice(1 - MOST), { document, from: reel.from, to: reel.to, exposure }];
+  const its = { document, shape: asked.shape, from: reel.from, to: reel.to, exposure };
+  parts = [...parts.filter(isOfNow).slice(1 - MOST), its];
   useBlurred.setState(({ come }) => ({ come: come + 1 }));
 }
 
@@ -56,13 +61,11 @@ async function fetchPart(frame: number): Promise<void> {
  * What paints a frame as it is handed off, where the piece has a shutter and that is to be seen here; null where the
  * picture itself does, or until the frames with their moments have come. They are asked for.
  */
-export function blurredAt(reel: Reel, frame: number): Exposure | null {
+export function blurredAt(frame: number): Exposure | null {
   const { blurred, isHeld, playing, frames } = usePlay.getState();
   const { document } = useDesk.getState();
-  if (reel !== of) {
-    of = reel;
-    parts = [];
-    asking?.abort();
+  if (asking && !isOfNow(asking)) {
+    asking.by.abort();
     asking = null;
   }
   // Painted many times over, a picture is not always ready in time: while it plays, only where that is wanted.

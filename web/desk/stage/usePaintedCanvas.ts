@@ -7,7 +7,7 @@ import type { ReelGroup } from '../../../contracts/reel';
 import { legendOf, toldPlace } from '../../piece/places';
 import { keyOf } from '../../scene/keys';
 import { Scene } from '../../scene/scene';
-import { useDesk } from '../deskStore';
+import { isWidened, useDesk } from '../deskStore';
 import { paintedBy } from './stageBoxes';
 import { usePlay } from '../playStore';
 import { blurredAt, useBlurred } from './blurred';
@@ -54,7 +54,7 @@ export function usePaintedCanvas(
   isUntaken: boolean,
 ): RefObject<Scene | null> {
   const scene = useRef<Scene | null>(null);
-  const shown = useRef('');
+  const shown = useRef<{ look: string; isBlurred: boolean; document: Piece | null } | null>(null);
   const document = useDesk((state) => state.document);
   const come = useBlurred((state) => state.come);
   const pictures = usePictures((state) => state.come);
@@ -70,7 +70,8 @@ export function usePaintedCanvas(
       const { come: here } = usePictures.getState();
       if (painted.current !== here) scene.current = null;
       painted.current = here;
-      const isNew = scene.current?.reel !== now;
+      const before = scene.current?.reel;
+      const isNew = before !== now;
       if (isNew) {
         scene.current = new Scene(now, browserStudio, scene.current ?? undefined);
         scene.current.carriedBy(carriedNow);
@@ -81,9 +82,13 @@ export function usePaintedCanvas(
       const { document: doc } = useDesk.getState();
       const untaken = usePlay.getState().selection?.kind === 'shot';
       scene.current?.leaveCamera(untaken);
-      const blurred = at >= now.from && at <= now.to && !untaken ? blurredAt(now, at) : null;
-      const look = JSON.stringify([at, scale, part, untaken, blurred !== null, doc && told(doc)]);
-      if (!isNew && shown.current === look) return;
+      const blurred = at >= now.from && at <= now.to && !untaken ? blurredAt(at) : null;
+      const isBlurred = blurred !== null;
+      const look = JSON.stringify([at, scale, part, untaken, doc && told(doc)]);
+      const was = shown.current;
+      // Changed just now, a blurred picture stays until core has made the next.
+      const stays = was?.isBlurred && !isBlurred && was.document !== doc;
+      if ((!isNew || isWidened(now, before)) && was?.look === look && (was.isBlurred === isBlurred || stays)) return;
       if (target.width !== wide || target.height !== tall) {
         target.width = wide;
         target.height = tall;
@@ -91,7 +96,7 @@ export function usePaintedCanvas(
       const context = target.getContext('2d');
       if (!context || !scene.current || at < now.from || at > now.to) return;
       (blurred ?? scene.current.painter).paint(context as never, at, scale, part ?? undefined);
-      shown.current = look;
+      shown.current = { look, isBlurred, document: doc };
       // Counted for those who measure how soon a change is seen.
       if (isNew) target.dataset.reel = String(++reelsPainted);
     },
