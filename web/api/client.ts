@@ -90,13 +90,13 @@ async function sent(route: string, options: Plain & { at?: Record<string, string
 }
 
 /**
- * Asks for what comes part by part, each a line of JSON. Every part is told as soon as it is there, and before the next
- * is read.
+ * Asks for what comes part by part, each a line of JSON. Every part is told as soon as it is there, and the next when
+ * that one is dealt with.
  */
 export async function askParts<Asked extends Route>(
   route: Asked,
   options: Plain,
-  onPart: (part: Answers[Asked]) => void,
+  onPart: (part: Answers[Asked]) => Promise<void> | void,
 ): Promise<void> {
   const { signal } = options;
   const response = await sent(route, options);
@@ -108,7 +108,7 @@ export async function askParts<Asked extends Route>(
     const [first, ...others] = decoder.decode(next.value, { stream: true }).split('\n');
     line += first;
     for (const other of others) {
-      onPart(partOf(line));
+      await onPart(partOf(line));
       line = other;
       if (signal?.aborted) return;
     }

@@ -1,6 +1,7 @@
 import { ask, askParts, Garbled, mayPass, reasonOf } from '../api/client';
 import type { Computed, LivePart, Proof } from '../api/answers';
 import type { Piece } from '../../contracts/piece';
+import { screenDrawn } from '../common/screenDrawn';
 import { deskNow } from './deskNow';
 import { shapeOf } from './shapes';
 
@@ -52,6 +53,7 @@ export class ComputeQueue {
 
   async compute(reach: Reach = 'around'): Promise<void> {
     window.clearTimeout(this.restTimer);
+    if (reach !== 'rest') window.clearTimeout(this.proofTimer);
     if (this.isComputing) {
       if (reach !== 'rest') this.underWay?.abort();
       this.next = reach === 'seen' ? 'seen' : 'around';
@@ -91,6 +93,8 @@ export class ComputeQueue {
           this.desk.takePart(part, id, body.shape);
           this.underWay = taking;
           if (this.next) taking.abort();
+          // What is painted is on the screen before anything else is done.
+          return part.places ? screenDrawn() : undefined;
         });
         if (!signal.aborted && !isWhole) throw new Garbled();
       }

@@ -22,6 +22,7 @@ beforeEach(async () => {
     addEventListener: () => undefined,
     setTimeout: (work: () => void, after: number) => setTimeout(work, after),
     clearTimeout: (timer: number) => clearTimeout(timer),
+    requestAnimationFrame: (work: () => void) => setTimeout(work, 16),
   });
   ({ useDesk } = await import('./deskStore'));
   await useDesk.getState().open('p1');

@@ -82,6 +82,27 @@ let asking: { id: string; title: string } | null = null;
 /** what was taken back before it was saved, to be done again */
 let undone: { act: string; document: Piece }[] = [];
 
+/** What the stage shows: a reel, and where everything stands in it. */
+type Seen = Pick<DeskState, 'reel' | 'shown'>;
+
+/** milliseconds until the rest of the desk follows a picture that came before its sheet */
+const SETTLE_AFTER = 40;
+
+/** a picture that is painted already, and that the rest of the desk does not show yet */
+let early: Seen | null = null;
+const painters = new Set<() => void>();
+
+/** What the stage shows just now: the newest picture, which is painted before anything else on the desk follows. */
+export function seenNow(): Seen {
+  return early ?? useDesk.getState();
+}
+
+/** @param paint is told as soon as there is a new picture */
+export function whenSeen(paint: () => void): () => void {
+  painters.add(paint);
+  return () => painters.delete(paint);
+}
+
 /** Reels that have the frames around one whose frame alone came first: where both have a frame, it is the same. */
 const widened = new WeakMap<object, object>();
 
@@ -91,6 +112,7 @@ export const isWidened = (reel: object, before: object | undefined): boolean =>
 export const useDesk = create<DeskState>((set, get) => {
   const take = (computed: Computed, id: string, shape: string | null): void => {
     if (get().id !== id) return;
+    early = null;
     const shown = computed.reel
       ? { reel: computed.reel, stems: computed.sheet.charts, shown: { shape, places: computed.sheet.places } }
       : {};
@@ -102,22 +124,40 @@ export const useDesk = create<DeskState>((set, get) => {
     const { computed } = get();
     if (sheet && problems) {
       const isImpossible = problems.some(({ severity }) => severity === 'error');
-      const its = { problems, sheet, reel: isImpossible ? null : get().reel };
-      set({ computed: its, refused: null, ...(isImpossible ? {} : { stems: sheet.charts }) });
+      const shows = early ?? get();
+      early = null;
+      const its = { problems, sheet, reel: isImpossible ? null : shows.reel };
+      const { reel: seen, shown } = shows;
+      set({ computed: its, refused: null, ...(isImpossible ? {} : { reel: seen, shown, stems: sheet.charts }) });
     } else if (reel && places) {
       // What plays goes on until all the frames around are there.
       if (deskNow().isPlaying) return;
-      const its = computed && {
-        problems: computed.problems.filter(({ severity }) => severity !== 'error'),
-        sheet: { ...computed.sheet, places },
-        reel,
-      };
-      set({ reel, computed: its, refused: null, shown: { shape, places } });
+      early = { reel, shown: { shape, places } };
+      for (const paint of painters) paint();
+      window.setTimeout(() => settle(), SETTLE_AFTER);
     } else if (reel && computed) {
       const before = get().reel;
       if (before && !deskNow().isPlaying) widened.set(reel, before);
       set({ reel, computed: { ...computed, reel }, shown: { shape, places: computed.sheet.places } });
     }
+  };
+
+  /** What is painted already is shown by the rest of the desk, too. */
+  const settle = (): void => {
+    if (!early) return;
+    const { computed } = get();
+    const { reel, shown } = early;
+    early = null;
+    set({
+      reel,
+      shown,
+      refused: null,
+      computed: computed && {
+        problems: computed.problems.filter(({ severity }) => severity !== 'error'),
+        sheet: { ...computed.sheet, places: shown.places },
+        reel,
+      },
+    });
   };
 
   const queue = new ComputeQueue({
@@ -277,6 +317,7 @@ export const useDesk = create<DeskState>((set, get) => {
       await queue.compute();
     },
     open: async (id) => {
+      early = null;
       set({ id, ...NOTHING });
       base = null;
       undone = [];

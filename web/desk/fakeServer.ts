@@ -53,7 +53,7 @@ export class Server {
     return kept;
   }
 
-  private compute(document: Piece): object {
+  private compute(document: Piece): { problems: object[]; sheet: object; reel: object | null } {
     this.computed++;
     const wrong = document.tables[0].rows.some(({ cells }) => cells[0] === 'many');
     return {
@@ -69,6 +69,16 @@ export class Server {
     };
   }
 
+  /** Part by part, as an edit is answered. */
+  private live(document: Piece): Response {
+    const { problems, sheet, reel } = this.compute(document);
+    const none = { problems: null, places: null, sheet: null, reel: null };
+    const parts = reel
+      ? [{ ...none, places: {}, reel: { ...reel, isSeenAlone: true } }, { ...none, problems, sheet }, { ...none, reel }]
+      : [{ ...none, problems, sheet }];
+    return new Response(parts.map((part) => `${JSON.stringify(part)}\n`).join(''), { status: 200 });
+  }
+
   answer = (path: string, options: RequestInit): Promise<Response> =>
     this.down ? Promise.reject(new TypeError('Failed to fetch')) : this.answered(path, options);
 
@@ -78,6 +88,7 @@ export class Server {
       : null;
     const reply = (answer: unknown, status = 200): Response => new Response(JSON.stringify(answer), { status });
     if (path.endsWith('/compute')) return reply(this.compute(body!.document));
+    if (path.endsWith('/compute/live')) return this.live(body!.document);
     if (path.endsWith('/proof')) return reply({ exact: true });
     if (path.includes('/acts/')) {
       await new Promise((resolve) => setTimeout(resolve, this.slow));

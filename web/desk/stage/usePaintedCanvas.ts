@@ -7,7 +7,7 @@ import type { ReelGroup } from '../../../contracts/reel';
 import { legendOf, toldPlace } from '../../piece/places';
 import { keyOf } from '../../scene/keys';
 import { Scene } from '../../scene/scene';
-import { isWidened, useDesk } from '../deskStore';
+import { isWidened, seenNow, useDesk, whenSeen } from '../deskStore';
 import { paintedBy } from './stageBoxes';
 import { usePlay } from '../playStore';
 import { blurredAt, useBlurred } from './blurred';
@@ -24,7 +24,8 @@ export interface Sight {
 
 /** How far a hand has taken something since the reel was made. */
 function carriedNow(groups: ReelGroup[]): [number, number] | null {
-  const { document, shown } = useDesk.getState();
+  const { document } = useDesk.getState();
+  const { shown } = seenNow();
   const its = document && keyOf(groups);
   if (!its) return null;
   // A legend by rule goes along with its chart.
@@ -63,8 +64,9 @@ export function usePaintedCanvas(
   const isHeld = usePlay((state) => state.isHeld);
 
   const paint = useCallback(
-    (now: Reel | null, at: number, { scale, part }: Sight): void => {
+    (at: number, { scale, part }: Sight): void => {
       const target = canvas.current;
+      const now = seenNow().reel;
       if (!target || !now || scale <= 0) return;
       // What was kept of a picture that had not come is of no use.
       const { come: here } = usePictures.getState();
@@ -104,17 +106,22 @@ export function usePaintedCanvas(
   );
 
   useLayoutEffect(
-    () => paint(reel, frame, sight),
+    () => paint(frame, sight),
     [paint, reel, frame, sight, document, isUntaken, come, pictures, blurredWhen, isHeld],
   );
-  useLayoutEffect(
-    () =>
-      useDesk.subscribe((state, before) => {
-        if (state.reel !== before.reel && state.reel)
-          paint(state.reel, Math.min(usePlay.getState().frame, state.reel.frames - 1), sight);
-        else if (state.document !== before.document) paint(state.reel, usePlay.getState().frame, sight);
-      }),
-    [paint, sight],
-  );
+  useLayoutEffect(() => {
+    const paintNow = (): void => {
+      const { frame: at, frames } = usePlay.getState();
+      paint(Math.min(at, (seenNow().reel?.frames ?? frames) - 1), sight);
+    };
+    const leave = whenSeen(paintNow);
+    const stop = useDesk.subscribe((state, before) => {
+      if (state.reel !== before.reel || state.document !== before.document) paintNow();
+    });
+    return () => {
+      leave();
+      stop();
+    };
+  }, [paint, sight]);
   return scene;
 }
