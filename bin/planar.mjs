@@ -1,5 +1,5 @@
-// Writes renderer/src/planarModule.ts: planar.ts in WebAssembly, eight pixels by two at a time. With --check, only says
-// whether it is as it would be written. Run: npm run planar
+// Writes renderer/src/planarModule.ts: planar.ts in WebAssembly, eight pixels by two at a time, and sums of pixels, four
+// at a time, as sums.ts needs them. With --check, only says whether it is as it would be written. Run: npm run planar
 import { readFileSync, writeFileSync } from 'node:fs';
 import makeWabt from 'wabt';
 
@@ -49,6 +49,13 @@ const summed = (bits, into) => `
       (local.set $${into} ${plus(shuffled(EVEN, 'p', 'q'), shuffled(ODD, 'p', 'q'))})`;
 const chroma = (red, green, blue) =>
   shifted(plus(times(get('red'), red), times(get('green'), green), times(get('blue'), blue), four(ZERO)), 18);
+/** eight sums, each divided and rounded to the nearest */
+const divided = (sums) => {
+  const half = (which) =>
+    `(i32x4.trunc_sat_f32x4_s (f32x4.add (f32x4.div (f32x4.convert_i32x4_u (i32x4.extend_${which}_i16x8_u ${get(sums)}))` +
+    ` ${get('w')}) (v128.const f32x4 0.5 0.5 0.5 0.5)))`;
+  return `(i16x8.narrow_i32x4_s ${half('low')} ${half('high')})`;
+};
 const next = (name, step) => `(local.set $${name} (i32.add ${get(name)} ${step}))`;
 
 const text = `(module (memory (export "memory") 1)
@@ -83,7 +90,37 @@ const text = `(module (memory (export "memory") 1)
       ${next('cb', `(i32.shr_u ${get('width')} (i32.const 1))`)}
       ${next('cr', `(i32.shr_u ${get('width')} (i32.const 1))`)}
       ${next('rows', '(i32.const -2)')}
-      (br $row)))))`;
+      (br $row))))
+  (func (export "isOpaque") (param $pixels i32) (param $count i32) (result i32)
+    (local $all v128)
+    (local.set $all ${four(-1)})
+    (loop $next
+      (local.set $all (v128.and ${get('all')} (v128.load ${get('pixels')})))
+      ${next('pixels', '(i32.const 16)')} ${next('count', '(i32.const -4)')}
+      (br_if $next (i32.gt_s ${get('count')} (i32.const 0))))
+    (i32x4.all_true (i32x4.eq (i32x4.shr_u ${get('all')} (i32.const 24)) ${four(255)})))
+  (func (export "add")
+    (param $pixels i32) (param $sums i32) (param $count i32) (param $weight i32)
+    (local $w v128) (local $four v128)
+    (local.set $w (i16x8.splat ${get('weight')}))
+    (loop $next
+      (local.set $four (v128.load ${get('pixels')}))
+      (v128.store ${get('sums')} (i16x8.add (v128.load ${get('sums')})
+        (i16x8.mul (i16x8.extend_low_i8x16_u ${get('four')}) ${get('w')})))
+      (v128.store offset=16 ${get('sums')} (i16x8.add (v128.load offset=16 ${get('sums')})
+        (i16x8.mul (i16x8.extend_high_i8x16_u ${get('four')}) ${get('w')})))
+      ${next('pixels', '(i32.const 16)')} ${next('sums', '(i32.const 32)')} ${next('count', '(i32.const -4)')}
+      (br_if $next (i32.gt_s ${get('count')} (i32.const 0)))))
+  (func (export "mean")
+    (param $sums i32) (param $pixels i32) (param $count i32) (param $weight f32)
+    (local $w v128) (local $a v128) (local $b v128)
+    (local.set $w (f32x4.splat ${get('weight')}))
+    (loop $next
+      (local.set $a (v128.load ${get('sums')}))
+      (local.set $b (v128.load offset=16 ${get('sums')}))
+      (v128.store ${get('pixels')} (i8x16.narrow_i16x8_u ${divided('a')} ${divided('b')}))
+      ${next('sums', '(i32.const 32)')} ${next('pixels', '(i32.const 16)')} ${next('count', '(i32.const -4)')}
+      (br_if $next (i32.gt_s ${get('count')} (i32.const 0))))))`;
 
 const wabt = await makeWabt();
 const module = wabt.parseWat('planar.wat', text, { simd: true });

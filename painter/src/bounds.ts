@@ -1,4 +1,4 @@
-import { chainOf } from './chain';
+import { chainOf, type Stretch } from './chain';
 import type { Reel } from './reel';
 
 /** A box in pixels of the stage. */
@@ -35,6 +35,14 @@ export function moved(box: Box, scale: number, x: number, y: number): Box {
     bottom: box.bottom * scale + y,
   };
 }
+
+/** Do two boxes lie over each other? */
+export const meet = (one: Box | null, other: Box): boolean =>
+  one !== null &&
+  one.left < other.right &&
+  one.right > other.left &&
+  one.top < other.bottom &&
+  one.bottom > other.top;
 
 const areaOf = (box: Box): number => (box.right - box.left) * (box.bottom - box.top);
 
@@ -106,6 +114,18 @@ export class Bounds {
 
 const ARC_STEPS = 8;
 
+/** Takes points of a stretch, each with how far the stretch stands out between them. */
+export function follow({ x, y, toX, toY, arc }: Stretch, take: (x: number, y: number, more?: number) => void): void {
+  take(x, y);
+  take(toX, toY);
+  const steps = arc ? ARC_STEPS * Math.ceil(Math.abs(arc.sweep)) : 0;
+  for (let step = 1; arc && step < steps; step++) {
+    const angle = arc.from + (arc.sweep * step) / steps;
+    const standsOut = arc.radius * (1 - Math.cos(arc.sweep / steps / 2));
+    take(arc.x + arc.radius * Math.cos(angle), arc.y + arc.radius * Math.sin(angle), standsOut);
+  }
+}
+
 /**
  * A box that an outline lies in; null where there is nothing. Arcs are followed in steps, with what they stand out
  * between two steps added, and of other curves the points that steer them are taken, so the box may be a little larger
@@ -122,16 +142,7 @@ export function boundsOf(data: string): Box | null {
     box.bottom = Math.max(box.bottom, y + more);
   };
   if (data.includes('A')) {
-    for (const { x, y, toX, toY, arc } of chainOf(data)) {
-      take(x, y);
-      take(toX, toY);
-      const steps = arc ? ARC_STEPS * Math.ceil(Math.abs(arc.sweep)) : 0;
-      for (let step = 1; arc && step < steps; step++) {
-        const angle = arc.from + (arc.sweep * step) / steps;
-        const standsOut = arc.radius * (1 - Math.cos(arc.sweep / steps / 2));
-        take(arc.x + arc.radius * Math.cos(angle), arc.y + arc.radius * Math.sin(angle), standsOut);
-      }
-    }
+    for (const stretch of chainOf(data)) follow(stretch, take);
   } else {
     const numbers = data.match(/-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/g) ?? [];
     for (let at = 0; at + 1 < numbers.length; at += 2) take(Number(numbers[at]), Number(numbers[at + 1]));

@@ -4,6 +4,7 @@ import { Patterns } from './patterns';
 import { paintEffect } from './effects';
 import { CloudPictures } from './clouds';
 import { Halftones } from './dots';
+import { inPieces } from './chain';
 import { FADE, litEdge, type LitEdge } from './lights';
 import { fillWith, stopped, strokeStyleOf } from './paints';
 import { alignedAt } from './placing';
@@ -187,7 +188,7 @@ export class Brush {
     let path = this.outlines.get(number);
     if (!path) {
       if (this.outlines.size > KEPT_OUTLINES) this.outlines.clear();
-      path = this.studio.path(this.reel.outlines[number]);
+      path = this.studio.path(inPieces(this.reel.outlines[number]));
       this.outlines.set(number, path);
     }
     return path;

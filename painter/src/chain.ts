@@ -63,3 +63,54 @@ function arcOf(
   if (!clockwise && sweep > 0) sweep -= 2 * Math.PI;
   return { x: centreX, y: centreY, radius: size, from, sweep };
 }
+
+/** radians; a canvas draws a longer arc as curves that miss it by up to a quarter of a pixel */
+const PIECE = Math.PI / 18;
+
+/**
+ * The same outline with its arcs in pieces that end at the same angles of their circles, however far they go: canvases
+ * draw those to a hundredth of a pixel, and what stands of an arc that grows is drawn as it was.
+ *
+ * @param data absolute M, L, A and Z, or M, L, Q, C and Z, which are left as they are
+ */
+export function inPieces(data: string): string {
+  if (!/A[-.\d]/.test(data)) return data;
+  const parts = data.match(/[MLAZ]|-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/g) ?? [];
+  let [x, y] = [0, 0];
+  let made = '';
+  for (let at = 0; at < parts.length;) {
+    const command = parts[at];
+    if (command === 'A') {
+      const [radius, across, turn, large, clockwise, toX, toY] = parts.slice(at + 1, at + 8).map(Number);
+      if (radius !== across || turn !== 0) {
+        made += `A${parts.slice(at + 1, at + 8).join(' ')}`;
+        [x, y] = [toX, toY];
+        at += 8;
+        continue;
+      }
+      const arc = arcOf(x, y, radius, large === 1, clockwise === 1, toX, toY)!;
+      const way = Math.sign(arc.sweep);
+      const first = way > 0 ? Math.floor(arc.from / PIECE) + 1 : Math.ceil(arc.from / PIECE) - 1;
+      const to = arc.from + arc.sweep;
+      for (let step = first; way * (to - step * PIECE) > SHORT; step += way) {
+        if (Math.abs(step * PIECE - arc.from) <= SHORT) continue;
+        const [endX, endY] = [arc.x + arc.radius * Math.cos(step * PIECE), arc.y + arc.radius * Math.sin(step * PIECE)];
+        made += `A${arc.radius} ${arc.radius} 0 0 ${clockwise} ${endX.toFixed(6)} ${endY.toFixed(6)}`;
+      }
+      made += `A${arc.radius} ${arc.radius} 0 0 ${clockwise} ${parts[at + 6]} ${parts[at + 7]}`;
+      [x, y] = [toX, toY];
+      at += 8;
+    } else if (command === 'Z') {
+      made += 'Z';
+      at += 1;
+    } else {
+      made += `${command}${parts[at + 1]} ${parts[at + 2]}`;
+      [x, y] = [Number(parts[at + 1]), Number(parts[at + 2])];
+      at += 3;
+    }
+  }
+  return made;
+}
+
+/** radians that are too short for a piece of their own */
+const SHORT = 1e-4;

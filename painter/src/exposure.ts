@@ -1,115 +1,187 @@
-import { Boxes, type Box } from './bounds';
+import { Boxes, meet, type Box } from './bounds';
 import { LARGEST_LAYER, type Painter } from './painter';
-import { contextOf, type Context, type Pixels, type Studio, type Surface } from './surface';
+import type { Plan } from './shutter';
+import { PlainSums, type Sums } from './sums';
+import { contextOf, type Context, type Studio, type Surface } from './surface';
 
 /** canvases are made in steps of this, so that one fits many parts */
 const STEP = 128;
 
+/** canvases that are kept at a time */
+const MOST_SURFACES = 9;
+
+/** pixels beyond a part at which it is cut */
+const CUT = 32;
+
+/** What the moments of a part are painted on. */
+type Use = 'moment' | 'below' | 'above';
+
 /**
- * Paints frames as a shutter sees them that is open for a while: what moves is the mean of the picture at all moments
- * that the reel holds of a frame. What does not differ between them is left as it is, to the bit.
+ * Paints frames as a shutter sees them that is open for a while: what moves is the mean of the picture at as many of the
+ * moments that the reel holds of a frame as its way needs. What does not differ between them, and what is so soft that
+ * nobody would see it, is painted once, as it is in the middle.
  */
 export class Exposure {
-  private surface: Surface | null = null;
+  private readonly surfaces = new Map<string, Surface>();
 
+  /**
+   * @param sums by which means are made
+   * @param takesAll whether all moments are taken, wherever something differs; what others are compared with
+   */
   constructor(
     private readonly painter: Painter,
     private readonly studio: Studio,
+    private readonly sums: Sums = new PlainSums(),
+    private readonly takesAll = false,
   ) {}
 
   paint(context: Context, frame: number, scale: number, part?: Box): void {
-    const { reel, timeline } = this.painter;
-    this.painter.paint(context, timeline.momentOf(frame), scale, part);
+    const { reel } = this.painter;
+    this.painter.paint(context, this.painter.planOf(frame).middle, scale, part);
     const all = part ?? {
       left: 0,
       top: 0,
       right: Math.round(reel.width * scale),
       bottom: Math.round(reel.height * scale),
     };
-    const boxes = this.smearsOf(frame)
-      .map((smear) => ({
-        left: Math.max(all.left, Math.floor(smear.left * scale)),
-        top: Math.max(all.top, Math.floor(smear.top * scale)),
-        right: Math.min(all.right, Math.ceil(smear.right * scale)),
-        bottom: Math.min(all.bottom, Math.ceil(smear.bottom * scale)),
-      }))
-      .filter(({ left, top, right, bottom }) => right > left && bottom > top);
-    const means = this.means(frame, scale, boxes);
-    boxes.forEach(({ left, top }, at) => context.putImageData(means[at], left - all.left, top - all.top));
+    for (const smear of this.smearsOf(frame)) {
+      const box = {
+        // On even pixels, as films have them: what is cut otherwise is rounded otherwise.
+        left: Math.max(all.left, Math.floor((smear.left * scale) / 2) * 2),
+        top: Math.max(all.top, Math.floor((smear.top * scale) / 2) * 2),
+        right: Math.min(all.right, Math.ceil((smear.right * scale) / 2) * 2),
+        bottom: Math.min(all.bottom, Math.ceil((smear.bottom * scale) / 2) * 2),
+      };
+      if (box.right <= box.left || box.bottom <= box.top) continue;
+      const mean = new Uint8ClampedArray(this.mean(frame, scale, box));
+      const pixels = this.studio.pixels(mean, box.right - box.left, box.bottom - box.top);
+      context.putImageData(pixels, box.left - all.left, box.top - all.top);
+    }
   }
 
-  /** Where a frame's moments differ, in pixels of the stage. */
+  /** Where a frame's moments differ so that it is seen, in pixels of the stage. */
   smearsOf(frame: number): Box[] {
+    const { moments, moving } = this.painter.planOf(frame);
     const boxes = new Boxes();
-    const moments = this.painter.timeline.momentsOf(frame);
-    for (let at = 1; at < moments.length; at++) {
-      for (const box of this.painter.changesBetween(moments[at - 1], moments[at])) boxes.add(box);
-    }
+    if (this.takesAll || moments.some((moment) => this.painter.stillness.isRestless(moment))) {
+      for (let at = 1; at < moments.length; at++) {
+        for (const box of this.painter.changesBetween(moments[at - 1], moments[at])) boxes.add(box);
+      }
+    } else for (const { box } of moving) boxes.add(box);
     return boxes.list;
   }
 
   /**
-   * The means of parts of the picture over the moments of a frame.
+   * The mean of a part of the picture over the moments of a frame; of use until the next.
    *
-   * @param parts in whole pixels of the canvas
+   * @param part in whole pixels of the canvas
    */
-  means(frame: number, scale: number, parts: Box[]): Pixels[] {
-    const { reel, timeline } = this.painter;
+  mean(frame: number, scale: number, part: Box): Uint8ClampedArray {
+    const { reel } = this.painter;
+    const plan = this.painter.planOf(frame);
     const [width, height] = [Math.round(reel.width * scale), Math.round(reel.height * scale)];
     // Of a picture much larger than what is seen of it, each part by itself.
     const isInPlace = width * height <= LARGEST_LAYER;
-    const sums = parts.map((part) => new Uint32Array((part.right - part.left) * (part.bottom - part.top) * 4));
-    let pixels: Pixels[] = [];
-    const moments = parts.length > 0 ? timeline.momentsOf(frame) : [];
-    for (const moment of moments) {
-      pixels = isInPlace
-        ? this.inPlace(moment, scale, parts, this.context(width, height))
-        : parts.map((part) => this.alone(moment, scale, part));
-      pixels.forEach(({ data }, at) => add(sums[at], data));
+    const isPlanned = isInPlace && !this.takesAll && !plan.moments.some((moment) => this.painter.stillness.isRestless(moment));
+    const onStage = {
+      left: part.left / scale,
+      top: part.top / scale,
+      right: part.right / scale,
+      bottom: part.bottom / scale,
+    };
+    const every = isPlanned ? strideOf(plan, onStage) : 1;
+    const last = plan.moments.length - 1;
+    this.sums.begin((part.right - part.left) * (part.bottom - part.top) * 4);
+    const add = (context: Context, at: number, [left, top]: [number, number]): void => {
+      // The trapezoid over every so many moments; over all of them, their mean.
+      const weight = at === 0 || at === last ? every + 1 : 2 * every;
+      const { data } = context.getImageData(left, top, part.right - part.left, part.bottom - part.top);
+      this.sums.add(data, every === 1 ? 1 : weight);
+    };
+    if (isPlanned) this.planned(plan, onStage, scale, part, every, add);
+    else {
+      const context = isInPlace
+        ? this.context('moment', width, height)
+        : this.context('moment', part.right - part.left, part.bottom - part.top);
+      plan.moments.forEach((moment, at) => {
+        if (isInPlace) this.painter.repaint(context, moment, scale, [part]);
+        else this.painter.paint(context, moment, scale, part);
+        add(context, at, isInPlace ? [part.left, part.top] : [0, 0]);
+      });
     }
-    pixels.forEach(({ data }, at) => divide(sums[at], moments.length, data));
-    return pixels;
+    return this.sums.mean();
   }
 
-  private inPlace(moment: number, scale: number, parts: Box[], context: Context): Pixels[] {
-    this.painter.repaint(context, moment, scale, parts);
-    return parts.map(({ left, top, right, bottom }) => context.getImageData(left, top, right - left, bottom - top));
-  }
-
-  private alone(moment: number, scale: number, part: Box): Pixels {
-    const [width, height] = [part.right - part.left, part.bottom - part.top];
-    const context = this.context(width, height);
-    this.painter.paint(context, moment, scale, part);
-    return context.getImageData(0, 0, width, height);
-  }
-
-  private context(width: number, height: number): Context {
-    if (!this.surface || this.surface.width < width || this.surface.height < height) {
-      const upTo = (side: number, had = 0): number => Math.max(had, Math.ceil(side / STEP) * STEP);
-      this.surface = this.studio.readable(upTo(width, this.surface?.width), upTo(height, this.surface?.height));
+  /** What stands below all that moves is painted once, and so is what stands above, where it can be. */
+  private planned(
+    plan: Plan,
+    onStage: Box,
+    scale: number,
+    part: Box,
+    every: number,
+    add: (context: Context, at: number, corner: [number, number]) => void,
+  ): void {
+    const { painter } = this;
+    const { width, height } = painter.reel;
+    // Smoothed edges depend on where they are cut: that is done beyond what is looked at.
+    const area = {
+      left: Math.max(0, part.left - CUT),
+      top: Math.max(0, part.top - CUT),
+      right: Math.min(Math.round(width * scale), part.right + CUT),
+      bottom: Math.min(Math.round(height * scale), part.bottom + CUT),
+    };
+    const [wide, high] = [area.right - area.left, area.bottom - area.top];
+    const { span, hasAbove, isAboveApart } = painter.movingIn(plan, onStage);
+    const isApart = hasAbove && isAboveApart;
+    const end = painter.leaves.length;
+    const still = (use: Use, leaves: [from: number, to: number]): Surface => {
+      const context = this.context(use, wide, high);
+      cleared(context, wide, high);
+      painter.paintPlanned(context, plan, plan.middle, leaves, scale, area);
+      return context.canvas as Surface;
+    };
+    const below = still('below', [0, span[0]]);
+    const above = isApart ? still('above', [span[1], end]) : null;
+    const context = this.context('moment', wide, high);
+    for (let at = 0; at < plan.moments.length; at += every) {
+      cleared(context, wide, high);
+      context.drawImage(below, 0, 0, wide, high, 0, 0, wide, high);
+      painter.paintPlanned(context, plan, plan.moments[at], [span[0], above ? span[1] : end], scale, area);
+      if (above) {
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.globalAlpha = 1;
+        context.drawImage(above, 0, 0, wide, high, 0, 0, wide, high);
+      }
+      add(context, at, [part.left - area.left, part.top - area.top]);
     }
-    return contextOf(this.surface);
+  }
+
+  /** A canvas that is hardly larger than it has to be: what it costs to read goes by its size. */
+  private context(use: Use, width: number, height: number): Context {
+    const [wide, high] = [width, height].map((side) => Math.ceil(side / STEP) * STEP);
+    const key = `${use} ${wide}x${high}`;
+    let surface = this.surfaces.get(key);
+    surface ??= use === 'moment' ? this.studio.readable(wide, high) : this.studio.surface(wide, high);
+    // The one that was used last stands last; the first is let go of.
+    this.surfaces.delete(key);
+    this.surfaces.set(key, surface);
+    if (this.surfaces.size > MOST_SURFACES) this.surfaces.delete(this.surfaces.keys().next().value!);
+    return contextOf(surface);
   }
 }
 
-/** Colours count as much as they cover. */
-function add(sums: Uint32Array, pixels: Uint8ClampedArray): void {
-  for (let at = 0; at < pixels.length; at += 4) {
-    const alpha = pixels[at + 3];
-    sums[at] += pixels[at] * alpha;
-    sums[at + 1] += pixels[at + 1] * alpha;
-    sums[at + 2] += pixels[at + 2] * alpha;
-    sums[at + 3] += alpha;
-  }
+/** From one moment that is taken to the next: as far as the ways within a part let it be. */
+function strideOf({ moments, moving }: Plan, part: Box): number {
+  const last = moments.length - 1;
+  const within = moving.filter(({ box }) => meet(box, part));
+  const steps = Math.max(1, ...within.map((one) => one.steps));
+  let stride = last;
+  while (stride > 1 && (last % stride !== 0 || last / stride < steps)) stride--;
+  return Math.max(1, stride);
 }
 
-function divide(sums: Uint32Array, count: number, into: Uint8ClampedArray): void {
-  for (let at = 0; at < sums.length; at += 4) {
-    const alpha = sums[at + 3];
-    // The array rounds, and takes what is not a number, colours of nothing, as 0.
-    into[at] = sums[at] / alpha;
-    into[at + 1] = sums[at + 1] / alpha;
-    into[at + 2] = sums[at + 2] / alpha;
-    into[at + 3] = alpha / count;
-  }
+function cleared(context: Context, width: number, height: number): void {
+  context.setTransform(1, 0, 0, 1, 0, 0);
+  context.globalAlpha = 1;
+  context.clearRect(0, 0, width, height);
 }

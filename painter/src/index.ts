@@ -1,5 +1,7 @@
 export { Painter } from './painter';
 export { Exposure } from './exposure';
+export { PlainSums } from './sums';
+export type { Sums } from './sums';
 export { Timeline } from './timeline';
 export { Placing, UNSHIFTED } from './placing';
 export type { Leaf, Shift } from './placing';

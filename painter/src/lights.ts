@@ -18,7 +18,7 @@ export interface LitEdge {
   radius: number;
 }
 
-const lengthOf = ({ x, y, toX, toY, arc }: Stretch): number =>
+export const lengthOf = ({ x, y, toX, toY, arc }: Stretch): number =>
   arc ? Math.abs(arc.sweep) * arc.radius : Math.hypot(toX - x, toY - y);
 
 function pointOn({ x, y, toX, toY, arc }: Stretch, part: number): [number, number] {

@@ -72,3 +72,8 @@ export function mapped({ left, top, right, bottom }: Box, { a, b, c, d, e, f }: 
   const ys = corners.map(([x, y]) => b * x + d * y + f);
   return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
 }
+
+export function alikePoses(one: Matrix | null, other: Matrix | null): boolean {
+  if (!one || !other) return one === other;
+  return (['a', 'b', 'c', 'd', 'e', 'f'] as const).every((name) => one[name] === other[name]);
+}

@@ -1,9 +1,12 @@
 import { Brush, nothingKept, type KeptPaints } from './brush';
-import { Bounds, Boxes, joined, type Box } from './bounds';
+import { Bounds, Boxes, joined, meet, type Box } from './bounds';
+import { Changes } from './changes';
 import { ClipRun, type Clip } from './clips';
 import type { Reel, ReelGroup } from './reel';
 import { Layers, type Layer } from './layers';
 import { leavesOf, Placing, UNSHIFTED, type Leaf } from './placing';
+import { Shutter, type Plan } from './shutter';
+import { NONE, Stillness } from './stillness';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { Timeline } from './timeline';
 import { Together } from './together';
@@ -17,12 +20,10 @@ interface Kept extends KeptPaints {
   back: { key: string; image: Surface } | null;
 }
 
-const NONE: ReadonlySet<ReelGroup> = new Set();
 type Placed = (...of: ConstructorParameters<typeof Placing>) => Placing;
 
-/** how opaque a veil is at most, and how much of the picture it covers at least */
-const FAINT = 0.3;
-const WIDE = 0.2;
+/** canvases on which groups are put together that are kept at a time */
+const MOST_MERGED = 4;
 
 /** pixels of a whole picture beyond which nothing as large as that is kept */
 export const LARGEST_LAYER = 12_000_000;
@@ -39,10 +40,12 @@ export class Painter {
   private readonly backLeaves: number;
   private readonly brush: Brush;
   private readonly layers: Layers;
-  private readonly grounds: Leaf[];
   private readonly together: Together;
+  readonly stillness: Stillness;
+  private readonly changes: Changes;
+  private readonly shutter: Shutter;
   /** what groups are put together on before they are seen through, by how deep they stand in each other */
-  private readonly merged: Surface[] = [];
+  private readonly merged = new Map<string, Surface>();
 
   /**
    * @param before of which what is still of use is kept
@@ -60,7 +63,7 @@ export class Painter {
     const bounds = new Bounds(reel);
     this.placing = placing(reel, this.timeline, bounds);
     this.together = new Together(this.leaves, this.timeline);
-    this.grounds = this.leaves.filter(({ groups }) => groups[0]?.role === 'backdrop');
+    this.stillness = new Stillness(reel, this.leaves, this.timeline, this.placing, this.together);
     this.layers = new Layers(this.leaves, this.placing, studio, {
       paint: (...all) => this.paintLeaves(...all),
       lookOf: (...all) => this.lookOf(...all),
@@ -77,6 +80,21 @@ export class Painter {
         [node, ...groups].some(({ index }) => !this.timeline.isConstant(index)),
     );
     this.backLeaves = first < 0 ? this.leaves.length : first;
+    this.changes = new Changes(reel, this.timeline, this.placing);
+    this.shutter = new Shutter(
+      reel,
+      this.leaves,
+      this.timeline,
+      this.placing,
+      this.together,
+      this.backLeaves,
+      this.changes,
+    );
+  }
+
+  /** How a shutter sees a frame. */
+  planOf(frame: number): Plan {
+    return this.shutter.planOf(frame);
   }
 
   /**
@@ -117,9 +135,9 @@ export class Painter {
     }
     if (this.backLeaves > 0) put(context, this.back(whole), view, parts);
     const used = new Set<number>();
-    const isRestless = this.isRestless(frame);
+    const isRestless = this.stillness.isRestless(frame);
     for (let from = this.backLeaves; from < this.leaves.length;) {
-      const still = this.stillUpTo(from, frame);
+      const still = this.stillness.upTo(from, frame);
       const through = still > from ? undefined : this.together.seenThrough(this.leaves[from].groups, frame, NONE);
       const to = Math.max(through ? this.together.spanOf(through)![1] : still, from + 1);
       const layer = isRestless || isWhole ? this.layers.of(from, still, frame, whole, isRestless) : null;
@@ -137,85 +155,12 @@ export class Painter {
    */
   changesBetween(before: number, now: number): Box[] {
     const { width, height } = this.reel;
-    if (this.isRestless(before) || this.isRestless(now)) return [{ left: 0, top: 0, right: width, bottom: height }];
+    if (this.stillness.isRestless(before) || this.stillness.isRestless(now)) return [{ left: 0, top: 0, right: width, bottom: height }];
     const boxes = new Boxes();
     for (const leaf of this.leaves.slice(this.backLeaves)) {
-      if (this.lookOf(leaf, before) === this.lookOf(leaf, now)) continue;
-      for (const frame of [before, now]) {
-        if (this.placing.alphaOf(leaf.groups, frame) > 0) boxes.add(this.placing.boxOf(leaf, frame));
-      }
+      if (this.lookOf(leaf, before) !== this.lookOf(leaf, now)) boxes.add(this.changes.of(leaf, before, now));
     }
     return boxes.list;
-  }
-
-  /**
-   * Does the ground move around this frame? Then all of the picture is painted anew, and layers are used from the
-   * first: that follows from the frame alone, so that it is the same to the bit wherever a film begins.
-   */
-  private isRestless(frame: number): boolean {
-    return this.grounds.some((leaf) => this.moves(leaf, frame));
-  }
-
-  /** The first leaf from here on that moves around this frame. */
-  private stillUpTo(from: number, frame: number): number {
-    let at = from;
-    const [across, down] = this.placing.carriedBy(this.leaves[from].groups);
-    while (at < this.leaves.length && !this.moves(this.leaves[at], frame)) {
-      const { groups } = this.leaves[at];
-      const [x, y] = this.placing.carriedBy(groups);
-      // What is carried is kept by itself.
-      if (x !== across || y !== down) break;
-      if (!this.standsOnItsGround(from, at, frame) || this.isVeil(this.leaves[at], frame)) break;
-      const through = this.together.seenThrough(groups, frame, NONE);
-      const [first, end] = (through && this.together.spanOf(through)) ?? [at, at + 1];
-      // What is seen through as a whole stays together.
-      if (through && (first < from || this.leaves.slice(first, end).some((leaf) => this.moves(leaf, frame)))) break;
-      at = end;
-    }
-    return at;
-  }
-
-  /**
-   * Can a leaf be painted on a layer that begins with another one? What blends with what is below it can only where its
-   * own ground is on that layer, too.
-   */
-  private standsOnItsGround(from: number, at: number, frame: number): boolean {
-    const { node } = this.leaves[at];
-    if (node.kind !== 'path' || node.blend === 'normal') return true;
-    const outline = this.timeline.value(node.index, 'outline', node.outline, frame);
-    return this.leaves.slice(from, at).some(({ node: ground }) => {
-      if (ground.kind !== 'path' || ground.blend !== 'normal' || ground.effect !== null || ground.stroke) return false;
-      if (!this.isOpaque(this.timeline.fill(ground.index, ground.fill, frame))) return false;
-      const opacity = this.timeline.value(ground.index, 'opacity', ground.opacity, frame);
-      return opacity === 1 && this.timeline.value(ground.index, 'outline', ground.outline, frame) === outline;
-    });
-  }
-
-  /** Faint and wide: on a layer it would be rounded to a few steps before it is laid over the picture. */
-  private isVeil(leaf: Leaf, frame: number): boolean {
-    const { node } = leaf;
-    if (node.kind !== 'path' || node.effect !== null || node.stroke) return false;
-    const fill = this.timeline.fill(node.index, node.fill, frame);
-    const paint = typeof fill === 'string' ? null : this.reel.paints[fill];
-    const least = paint && 'stops' in paint ? Math.min(...paint.stops.map(([, , opacity]) => opacity)) : 1;
-    if (least * this.timeline.value(node.index, 'opacity', node.opacity, frame) >= FAINT) return false;
-    const box = this.placing.boxOf(leaf, frame);
-    const { width, height } = this.reel;
-    return box !== null && (box.right - box.left) * (box.bottom - box.top) > WIDE * width * height;
-  }
-
-  /** Is nothing seen through a fill? */
-  private isOpaque(fill: string | number): boolean {
-    if (typeof fill === 'string') return true;
-    const paint = this.reel.paints[fill];
-    return 'stops' in paint && paint.stops.every(([, , opacity]) => opacity === 1);
-  }
-
-  private moves({ node, groups }: Leaf, frame: number): boolean {
-    return (
-      this.timeline.changesNear(node.index, frame, 2) ||
-      groups.some((group) => this.timeline.changesNear(group.index, frame, 2))
-    );
   }
 
   private isThere({ node, groups }: Leaf, frame: number): boolean {
@@ -274,19 +219,68 @@ export class Painter {
     return `${run}/${x}/${y}/${alpha}`;
   }
 
+  /**
+   * What a shutter sees of a part of the picture is painted in three: what stands below all that moves in it, that
+   * itself at each of its moments, and what stands above. Each leaf is there as the frame's plan has it.
+   *
+   * @param part of the picture, in its whole pixels; its left top is painted at the canvas's own
+   */
+  paintPlanned(
+    context: Context,
+    plan: Plan,
+    moment: number,
+    [from, to]: [from: number, to: number],
+    scale: number,
+    part: Box,
+  ): void {
+    const view = viewOf(part, scale);
+    if (from === 0 && this.backLeaves > 0) {
+      const own = { left: 0, top: 0, right: view.width, bottom: view.height };
+      put(context, this.back(wholeView(this.reel, scale)), view, [own]);
+    }
+    this.paintLeaves(context, Math.max(from, this.backLeaves), to, moment, view, NONE, 0, plan);
+  }
+
+  /**
+   * The leaves from the first to the last that move in a part, with all that is put together with them; and whether
+   * those after them can be painted by themselves: nothing of them blends with what is below.
+   *
+   * @param part in pixels of the stage
+   */
+  movingIn(plan: Plan, part: Box): { span: [from: number, to: number]; isAboveApart: boolean; hasAbove: boolean } {
+    let [from, to] = [this.leaves.length, 0];
+    for (const { at } of plan.moving.filter(({ box }) => meet(box, part))) {
+      [from, to] = [Math.min(from, at), Math.max(to, at + 1)];
+      for (const group of this.leaves[at].groups) {
+        const [first, end] = this.together.spanOf(group) ?? [at, at + 1];
+        [from, to] = [Math.min(from, first), Math.max(to, end)];
+      }
+    }
+    const above = this.leaves
+      .slice(to)
+      .filter((leaf) => this.isThere(leaf, plan.middle) && meet(this.placing.boxOf(leaf, plan.middle), part));
+    return {
+      span: [from, to],
+      hasAbove: above.length > 0,
+      isAboveApart: above.every(({ node }) => node.kind === 'text' || node.blend === 'normal'),
+    };
+  }
+
   /** @param done groups whose opacity is seen to elsewhere */
   private paintLeaves(
     context: Context,
     from: number,
     to: number,
-    frame: number,
+    moment: number,
     view: View,
     done: ReadonlySet<ReelGroup> = NONE,
     depth = 0,
+    plan: Plan | null = null,
   ): void {
     const clips = new ClipRun(context, this.brush, view);
     for (let index = from; index < to; index++) {
       const { node, groups } = this.leaves[index];
+      const frame = plan?.moves[index] === 0 ? plan.middle : moment;
       const through = this.together.seenThrough(groups, frame, done);
       const end = through ? Math.min(to, this.together.spanOf(through)![1]) : index;
       if (through && (end - index > 1 || through.mask !== null)) {
@@ -299,6 +293,7 @@ export class Painter {
           groups.slice(0, groups.indexOf(through) + 1),
           done,
           depth,
+          plan,
         );
         index = end - 1;
         continue;
@@ -325,6 +320,7 @@ export class Painter {
     groups: ReelGroup[],
     done: ReadonlySet<ReelGroup>,
     depth: number,
+    plan: Plan | null,
   ): void {
     const alpha = this.placing.alphaOf(
       groups.filter((group) => !done.has(group)),
@@ -342,15 +338,11 @@ export class Painter {
     const width = Math.min(view.width, Math.ceil(all.right * view.scale - view.left) + edge) - left;
     const height = Math.min(view.height, Math.ceil(all.bottom * view.scale - view.top) + edge) - top;
     if (width <= 0 || height <= 0) return;
-    const known = this.merged[depth];
-    const surface =
-      known?.width === view.width && known.height === view.height
-        ? known
-        : (this.merged[depth] = this.studio.surface(view.width, view.height));
+    const surface = this.mergedOn(depth, view);
     const inner = contextOf(surface);
     inner.setTransform(1, 0, 0, 1, 0, 0);
     inner.clearRect(left, top, width, height);
-    this.paintLeaves(inner, from, to, frame, view, new Set([...done, ...groups]), depth + 1);
+    this.paintLeaves(inner, from, to, frame, view, new Set([...done, ...groups]), depth + 1, plan);
     const mask = this.maskOf(groups[groups.length - 1], frame);
     if (mask !== null) {
       const part = this.studio.path(
@@ -361,6 +353,16 @@ export class Painter {
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.globalAlpha = alpha;
     context.drawImage(surface, left, top, width, height, left, top, width, height);
+  }
+
+  private mergedOn(depth: number, { width, height }: View): Surface {
+    const key = `${depth}/${width}x${height}`;
+    const surface = this.merged.get(key) ?? this.studio.surface(width, height);
+    // The one that was used last stands last; the first is let go of.
+    this.merged.delete(key);
+    this.merged.set(key, surface);
+    if (this.merged.size > MOST_MERGED) this.merged.delete(this.merged.keys().next().value!);
+    return surface;
   }
 
   /** Each group's own outline, where that group stands. */

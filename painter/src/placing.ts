@@ -83,7 +83,8 @@ export class Placing {
     return posed(...pose.pivot, now('x'), now('y'), now('size'), now('turn'));
   }
 
-  private ownBoxOf(node: ReelPath | ReelText, frame: number): Box | null {
+  /** The same, were its groups not to move it. */
+  ownBoxOf(node: ReelPath | ReelText, frame: number): Box | null {
     if (node.kind === 'path') {
       const box = this.bounds.ofOutline(this.timeline.value(node.index, 'outline', node.outline, frame));
       const effect = this.timeline.effect(node, frame);

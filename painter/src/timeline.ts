@@ -78,6 +78,13 @@ export class Timeline {
     return !this.tracks.has(node);
   }
 
+  /** Does a node of its own change after one moment, up to another? */
+  changesWithin(node: number, from: number, to: number): boolean {
+    const tracks = this.tracks.get(node);
+    if (!tracks) return false;
+    return Object.values(tracks).some(({ frames }) => frames[lastUpTo(frames, to)] > from);
+  }
+
   /** Does a node of its own change within so many frames of this one? */
   changesNear(node: number, frame: number, reach: number): boolean {
     const tracks = this.tracks.get(node);

@@ -1,3 +1,4 @@
+import { inPieces } from '../src/chain';
 import type { Context, OutlinePath, Pixels, Reel, Studio, Surface } from '../src';
 
 /** A canvas that draws nothing and remembers what it was told. */
@@ -47,7 +48,12 @@ export const PART1 = 'M500 150A100 100 0 0 1 600 250L500 250Z';
 const PART2 = 'M500 150A100 100 0 0 1 500 350A100 100 0 0 1 500 150Z';
 const BACK = 'M0 0L1000 0L1000 500L0 500Z';
 const GLYPH = 'M0 0L500 0L500 -700L0 -700Z';
-const NAMES: Record<string, string> = { [BACK]: 'BACK', [GLYPH]: 'GLYPH', [PART1]: 'PART1', [PART2]: 'PART2' };
+const NAMES: Record<string, string> = {
+  [BACK]: 'BACK',
+  [GLYPH]: 'GLYPH',
+  [inPieces(PART1)]: 'PART1',
+  [inPieces(PART2)]: 'PART2',
+};
 
 export class RecordingStudio implements Studio {
   readonly surfaces: RecordingSurface[] = [];

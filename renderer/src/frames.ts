@@ -1,5 +1,6 @@
 import { createCanvas, type Canvas } from '@napi-rs/canvas';
 import { Boxes, Exposure, Painter, type Box, type Reel } from '../../painter/src';
+import { FastSums } from './sums';
 import { letGo } from './memory';
 import { PlanarPicture } from './planar';
 import { StraightPicture } from './straight';
@@ -21,12 +22,14 @@ export class PaintedFrames {
   private smears: Box[] = [];
   private fetched = 0;
 
+  /** @param takesAll whether a shutter takes all moments of what moves, however little that is */
   constructor(
     private readonly reel: Reel,
     kind: Frames = 'planar',
+    takesAll = false,
   ) {
     this.painter = new Painter(reel, skia);
-    this.exposure = new Exposure(this.painter, skia);
+    this.exposure = new Exposure(this.painter, skia, new FastSums(), takesAll);
     this.canvas = createCanvas(reel.width, reel.height);
     this.picture =
       kind === 'planar' ? new PlanarPicture(reel.width, reel.height) : new StraightPicture(reel.width, reel.height);
@@ -35,17 +38,19 @@ export class PaintedFrames {
   /** A frame as the encoder takes it; it changes with the next. */
   paint(frame: number): Uint8Array {
     const whole: Box = { left: 0, top: 0, right: this.reel.width, bottom: this.reel.height };
-    const moments = this.painter.timeline.momentsOf(frame);
+    const { middle, moments } = this.painter.planOf(frame);
     const smears = this.exposure.smearsOf(frame);
-    const changes = this.before === null ? [whole] : this.painter.changesBetween(this.before, moments[0]);
+    const changes = this.before === null ? [whole] : this.painter.changesBetween(this.before, middle);
     const parts = new Boxes();
-    for (const part of [...changes, ...this.smears, ...smears]) parts.add(part);
-    const even = parts.list
-      .map((part) => this.evened(part))
-      .filter((part) => part.right > part.left && part.bottom > part.top);
-    const painted = moments.length > 1 ? this.exposure.means(frame, 1, even) : this.painted(moments[0], even);
-    even.forEach((part, at) => this.take(painted[at].data, part, moments.length));
-    this.before = moments[moments.length - 1];
+    for (const part of [...changes, ...this.smears]) parts.add(part);
+    const evened = (boxes: Box[]): Box[] =>
+      boxes.map((part) => this.evened(part)).filter(({ left, top, right, bottom }) => right > left && bottom > top);
+    const means = evened(smears);
+    // What the mean takes anyway is not painted for itself.
+    const plain = evened(parts.list).filter((part) => !means.some((mean) => holds(mean, part)));
+    this.painted(middle, plain).forEach(({ data }, at) => this.take(data, plain[at], 1));
+    for (const part of means) this.take(this.exposure.mean(frame, 1, part), part, moments.length);
+    this.before = middle;
     this.smears = smears;
     return this.picture.planes;
   }
@@ -77,3 +82,6 @@ export class PaintedFrames {
     };
   }
 }
+
+const holds = (one: Box, other: Box): boolean =>
+  one.left <= other.left && one.top <= other.top && one.right >= other.right && one.bottom >= other.bottom;

@@ -69,8 +69,9 @@ function painted(reel: Reel, scale: number, paint: (context: never) => void): Pi
   return context.getImageData(0, 0, reel.width * scale, reel.height * scale).data as unknown as Pixels;
 }
 
+/** Parts begin and end on even pixels. */
 const isWithin = (boxes: Box[], x: number, y: number): boolean =>
-  boxes.some(({ left, top, right, bottom }) => x >= left - 1 && x <= right + 1 && y >= top - 1 && y <= bottom + 1);
+  boxes.some(({ left, top, right, bottom }) => x >= left - 2 && x <= right + 2 && y >= top - 2 && y <= bottom + 2);
 
 describe('motion blur', () => {
   const plain = reelOf(moving());

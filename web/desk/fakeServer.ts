@@ -74,7 +74,11 @@ export class Server {
     const { problems, sheet, reel } = this.compute(document);
     const none = { problems: null, places: null, sheet: null, reel: null };
     const parts = reel
-      ? [{ ...none, places: {}, reel: { ...reel, isSeenAlone: true } }, { ...none, problems, sheet }, { ...none, reel }]
+      ? [
+          { ...none, places: {}, reel: { ...reel, isSeenAlone: true } },
+          { ...none, problems, sheet },
+          { ...none, reel },
+        ]
       : [{ ...none, problems, sheet }];
     return new Response(parts.map((part) => `${JSON.stringify(part)}\n`).join(''), { status: 200 });
   }

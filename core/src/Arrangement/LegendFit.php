@@ -37,11 +37,14 @@ final readonly class LegendFit
         float $size,
         string $flow,
     ): LegendSettings {
+        // A column is as high as its rows come to; how wide its words are is of no matter.
+        $rows = $flow === 'column' ? count(LegendPlan::entries($this->timing)) : null;
         for ($try = 0;; ++$try) {
             $spacing = max(self::CLOSEST, $legend->spacing * self::CLOSER ** $try);
             $smaller = $size * self::SMALLER ** max(0, $try - self::CLOSING);
             $planned = $legend->arranged(0.0, 0.0, $width, $smaller, $flow, $spacing);
-            if ($this->height($planned) <= $height || $smaller <= self::SMALLEST) {
+            $high = $rows === null ? $this->height($planned) : LegendPlan::heightOf($rows, $planned);
+            if ($high <= $height || $smaller <= self::SMALLEST) {
                 return $planned;
             }
         }

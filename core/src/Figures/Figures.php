@@ -15,6 +15,9 @@ final readonly class Figures
     /** @var array<string, Figure> */
     private array $byId;
 
+    /** how many series there are side by side */
+    private int $series;
+
     /**
      * @param list<Figure> $list in the order of the sheet
      * @param list<Problem> $notices
@@ -27,6 +30,7 @@ final readonly class Figures
         public bool $hasGivenWhole = false,
     ) {
         $this->byId = array_column($list, null, 'id');
+        $this->series = 1 + max([0, ...array_map(static fn (Figure $figure): int => $figure->series, $list)]);
     }
 
     public function byId(string $id): Figure
@@ -68,10 +72,7 @@ final readonly class Figures
         array_push($notices, ...Slips::inCells($table, $columnId, $cells));
         $isGiven = $whole !== null;
         $cells = ReadColumn::fillRest($table, $cells, $whole);
-        $sum = BigRational::zero();
-        foreach ($cells as $cell) {
-            $sum = $sum->plus($cell['value']->abs())->simplified();
-        }
+        $sum = Exact::sum(array_map(static fn (array $cell): BigRational => $cell['value']->abs(), $cells));
         $whole ??= $sum->isZero() ? BigRational::one() : $sum;
         $list = self::figures($table, $columnId, $cells, $whole);
         ReadColumn::noticeLabels($table, $notices);
@@ -92,10 +93,7 @@ final readonly class Figures
             static fn (string $columnId): self => self::ofAmounts($table, $columnId, $mayBeNegative),
             $columnIds,
         );
-        $whole = BigRational::zero();
-        foreach ($columns as $column) {
-            $whole = $whole->plus($column->whole)->simplified();
-        }
+        $whole = Exact::sum(array_column($columns, 'whole'));
         $list = [];
         foreach ($table->rows as $place => $row) {
             foreach ($columns as $series => $column) {
@@ -106,7 +104,7 @@ final readonly class Figures
                     $figure->exact,
                     $figure->decimals,
                     $figure->unit,
-                    $figure->exact->dividedBy($whole)->simplified(),
+                    Exact::quotient($figure->exact, $whole),
                     $figure->isRest,
                     $row->id,
                     $series,
@@ -148,7 +146,7 @@ final readonly class Figures
     /** How many series there are side by side. */
     public function seriesCount(): int
     {
-        return 1 + max([0, ...array_map(static fn (Figure $figure): int => $figure->series, $this->list)]);
+        return $this->series;
     }
 
     /**
@@ -334,12 +332,7 @@ final readonly class Figures
     /** @param list<array{value: BigRational, decimals: int, unit: string, isRest: bool}> $cells */
     private static function sumOf(array $cells): BigRational
     {
-        $sum = BigRational::zero();
-        foreach ($cells as $cell) {
-            $sum = $sum->plus($cell['value'])->simplified();
-        }
-
-        return $sum->simplified();
+        return Exact::sum(array_column($cells, 'value'));
     }
 
     /**
@@ -359,7 +352,7 @@ final readonly class Figures
                 $cell['value'],
                 $cell['decimals'],
                 $cell['unit'],
-                $cell['value']->dividedBy($whole)->simplified(),
+                Exact::quotient($cell['value'], $whole),
                 $cell['isRest'],
                 $row->id,
                 isWorkedOut: CellNumber::isWorkedOut($row->cells[$column] ?? ''),

@@ -92,18 +92,18 @@ final readonly class ReadColumn
 
             return $whole;
         }
-        $sum = BigRational::zero();
         $hasRest = false;
         foreach ($cells as $cell) {
             if ($cell->unit === '%') {
                 return BigRational::of(100);
             }
             $hasRest = $hasRest || $cell->isRest;
-            $sum = $sum->plus($cell->value)->simplified();
         }
 
         // “65 and the rest” is said of a hundred.
-        return $hasRest && $sum->isLessThanOrEqualTo(100) ? BigRational::of(100) : null;
+        return $hasRest && Exact::sum(array_column($cells, 'value'))->isLessThanOrEqualTo(100)
+            ? BigRational::of(100)
+            : null;
     }
 
     /**
@@ -139,7 +139,6 @@ final readonly class ReadColumn
     public static function fillRest(Table $table, array $cells, ?BigRational $whole): array
     {
         $rest = null;
-        $sum = BigRational::zero();
         $decimals = 0;
         $unit = '';
         $filled = [];
@@ -156,7 +155,6 @@ final readonly class ReadColumn
                 );
             }
             $rest = $cell->isRest ? $number : $rest;
-            $sum = $sum->plus($cell->value)->simplified();
             $decimals = max($decimals, $cell->decimals);
             $unit = $cell->unit !== '' ? $cell->unit : $unit;
             $filled[] = [
@@ -169,6 +167,7 @@ final readonly class ReadColumn
         if ($rest === null) {
             return $filled;
         }
+        $sum = Exact::sum(array_column($cells, 'value'));
         if ($whole === null) {
             throw new ImpossibleFigures(
                 sprintf(

@@ -81,7 +81,6 @@ final readonly class Slips
     public static function inShares(Table $table, string $columnId, array $cells, bool $isWhole): array
     {
         $column = $table->columnIndex($columnId);
-        $sum = BigRational::zero();
         $count = 0;
         $largest = 0.0;
         $isMarked = false;
@@ -96,8 +95,8 @@ final readonly class Slips
             $isMarked = $isMarked || $cell->unit === '%';
             $count += $cell->value->isZero() ? 0 : 1;
             $largest = max($largest, $cell->value->toFloat());
-            $sum = $sum->plus($cell->value)->simplified();
         }
+        $sum = Exact::sum(array_column($cells, 'value'));
         $off = abs($sum->toFloat() - 100);
         // Counts that happen to come to nearly a hundred are mostly whole and few; they are asked about all the same.
         $isNear = $count >= 3 && $largest <= 100 && $off <= self::AROUND && $off > self::ROUNDED;

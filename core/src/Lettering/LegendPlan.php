@@ -152,9 +152,13 @@ final readonly class LegendPlan
     /** How high the whole legend is, in pixels. */
     public function height(): float
     {
-        $rows = (int) ceil(count($this->labels) / $this->columns());
+        return self::heightOf((int) ceil(count($this->labels) / $this->columns()), $this->legend);
+    }
 
-        return max(0, $rows - 1) * $this->step() + $this->legend->style->size;
+    /** How high so many rows of a legend are, in pixels. */
+    public static function heightOf(int $rows, LegendSettings $legend): float
+    {
+        return max(0, $rows - 1) * ($legend->spacing * $legend->style->size) + $legend->style->size;
     }
 
     /** How wide all of it is, in pixels. */

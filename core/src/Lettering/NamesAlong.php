@@ -28,6 +28,9 @@ final readonly class NamesAlong
      */
     public static function of(ChartTiming $timing, TextSetter $setter, TextStyle $style, float $band): ?array
     {
+        if (!$timing->form->isJoined()) {
+            return null;
+        }
         $figures = array_values(array_filter(
             $timing->figures()->list,
             static fn (Figure $figure): bool => $figure->series === 0,
@@ -37,7 +40,7 @@ final readonly class NamesAlong
         $names = array_map(static fn (Figure $figure): string => trim($figure->label), $figures);
         $widest = max([1.0, ...array_map(static fn (string $name): float => $setter->width($name, $style), $names)]);
         $clear = self::CLEAR * $style->size;
-        if (!$timing->form->isJoined() || $widest + $clear <= $band) {
+        if ($widest + $clear <= $band) {
             return null;
         }
         $dated = self::dated($figures, $names, ($band * count($names)) / ($widest + $clear));

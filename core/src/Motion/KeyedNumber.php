@@ -75,10 +75,12 @@ final readonly class KeyedNumber implements Changing
      * What it is on one frame after the other, emphases aside.
      *
      * @param int $step moments of one frame
+     * @param array<int, array<int, float>> $far how far moves have come, by their object's number and by moment: of use
+     *                                           to another number that the same moves lead
      *
      * @return array<int, float> by the frames' own moments
      */
-    public function onFrames(int $from, int $to, int $step = 1): array
+    public function onFrames(int $from, int $to, int $step, array &$far): array
     {
         $values = [];
         $next = 0;
@@ -91,14 +93,12 @@ final readonly class KeyedNumber implements Changing
                 $isBegun = true;
             }
             if ($next > 0 && ($isBegun || $frame < $arrives + $step)) {
-                $arrives = $this->steps[$next - 1]['move']->end();
-                $value = self::reached(
-                    $this->first,
-                    [$this->steps[$next - 1]],
-                    $frame,
-                    $this->mayPass,
-                    $this->least,
-                );
+                ['move' => $move, 'from' => $first, 'to' => $last] = $this->steps[$next - 1];
+                $arrives = $move->end();
+                $known = &$far[spl_object_id($move)][$frame];
+                $known ??= $this->mayPass ? $move->progressAt($frame) : $move->amountAt($frame);
+                $value = self::led($first, $last, $known, $this->least);
+                unset($known);
             }
             $values[$frame] = $value;
         }
@@ -133,8 +133,13 @@ final readonly class KeyedNumber implements Changing
         $step = $steps[$low - 1];
         $amount = $mayPass ? $step['move']->progressAt($frame) : $step['move']->amountAt($frame);
 
-        // Exactly what it leads to, not what adding up makes of it.
-        return $amount === 1.0 ? $step['to'] : max($least, $step['from'] + ($step['to'] - $step['from']) * $amount);
+        return self::led($step['from'], $step['to'], $amount, $least);
+    }
+
+    /** Exactly what it leads to, not what adding up makes of it. */
+    private static function led(float $from, float $to, float $amount, float $least): float
+    {
+        return $amount === 1.0 ? $to : max($least, $from + ($to - $from) * $amount);
     }
 
     /** The largest that moves lead it to. */

@@ -24,10 +24,12 @@ final readonly class PlaceChanges
         Clock $clock = new Clock(),
     ): array {
         $ids = array_map(strval(...), array_keys($values));
-        $amounts = array_map(
-            static fn (KeyedNumber $value): array => $value->onFrames($from, $to, $clock->samples),
-            $values,
-        );
+        // Figures that run go from state to state together: how far they have come is reckoned once.
+        $far = [];
+        $amounts = [];
+        foreach ($values as $id => $value) {
+            $amounts[$id] = $value->onFrames($from, $to, $clock->samples, $far);
+        }
         $places = array_flip(self::ordered($ids, $amounts, $from, $isDescending));
         $first = $places;
         $steps = array_fill_keys($ids, []);
