@@ -1,5 +1,5 @@
 // What an edit costs the server, in milliseconds of its processor: until the first picture, with all that follows, and
-// as one answer.
+// as one answer. Told as a part of that one, since processors differ.
 import { cpuOf } from './cpu.mjs';
 import { pieces } from './pieces.mjs';
 import { serve } from './serve.mjs';
@@ -30,8 +30,9 @@ try {
     const first = await cost('compute/live', { isHeld: true });
     const all = await cost('compute/live', {});
     console.log(
-      `edits      ${name}: ${first.toFixed(1)} ms of the server’s processor to the first picture, ${all.toFixed(1)} with all` +
-        ` that follows; as one answer ${whole.toFixed(1)}, so ${(first / whole).toFixed(2)} of it`,
+      `edits      ${name}: ${first.toFixed(1)} ms of the server’s processor to the first picture, ` +
+        `${all.toFixed(1)} with all that follows; as one answer ${whole.toFixed(1)}, ` +
+        `so ${(first / whole).toFixed(2)} of it`,
     );
   }
 } finally {

@@ -9,9 +9,10 @@ import { createCanvas } from '@napi-rs/canvas';
 import { chromium } from '@playwright/test';
 import { createServer } from 'vite';
 import { median, spread, timed } from './measure.mjs';
+import { folderOf } from './folder.mjs';
 
 const TURNS = Number(process.env.TURNS ?? 3);
-const folder = process.argv[2];
+const folder = folderOf(process.argv[2]);
 const file = (name) => join(folder, name);
 
 /** Writes the reel of a piece and gives it back. */

@@ -6,8 +6,10 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { serve } from './serve.mjs';
+import { folderOf } from './folder.mjs';
 
-const [folder, saves = '30', films = '10'] = process.argv.slice(2);
+const [given, saves = '30', films = '10'] = process.argv.slice(2);
+const folder = folderOf(given);
 const document = JSON.parse(readFileSync('demo/the-mending-room.json', 'utf8'));
 document.stage = { ...document.stage, width: 960, height: 540, frames: 240 };
 

@@ -7,8 +7,9 @@ import { within } from './changes.mjs';
 import { spread } from './measure.mjs';
 import { retimes } from './retimes.mjs';
 import { serve } from './serve.mjs';
+import { folderOf } from './folder.mjs';
 
-const folder = process.argv[2];
+const folder = folderOf(process.argv[2]);
 const FIGURES = 30;
 
 /** Parts that come one after another, a line for each, and changes of theirs all the way. */

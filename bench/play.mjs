@@ -5,8 +5,9 @@ import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { spread } from './measure.mjs';
 import { serve } from './serve.mjs';
+import { folderOf } from './folder.mjs';
 
-const folder = process.argv[2];
+const folder = folderOf(process.argv[2]);
 const { url, end } = await serve(folder, 8798);
 const browser = await chromium.launch({
   executablePath: CHROMIUM,

@@ -5,8 +5,9 @@ import { chromium } from '@playwright/test';
 import { within } from './changes.mjs';
 import { retimes } from './retimes.mjs';
 import { serve } from './serve.mjs';
+import { folderOf } from './folder.mjs';
 
-const folder = process.argv[2];
+const folder = folderOf(process.argv[2]);
 const { url, end } = await serve(folder);
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
 try {

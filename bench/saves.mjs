@@ -2,8 +2,10 @@
 // takes.
 import { readFileSync } from 'node:fs';
 import { serve } from './serve.mjs';
+import { folderOf } from './folder.mjs';
 
-const [folder, seconds = '10'] = process.argv.slice(2);
+const [given, seconds = '10'] = process.argv.slice(2);
+const folder = folderOf(given);
 const document = JSON.parse(readFileSync('demo/the-mending-room.json', 'utf8'));
 const { url, end } = await serve(folder);
 

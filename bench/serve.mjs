@@ -1,12 +1,9 @@
 // Starts Lupine on a folder of its own, for a benchmark: the one that is given, or a new one elsewhere.
 import { spawn } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { folderOf } from './folder.mjs';
 
 export async function serve(given, port = 8793, more = []) {
-  // An empty name would be the folder that it is started in.
-  const folder = given || mkdtempSync(join(tmpdir(), 'bench-'));
+  const folder = folderOf(given);
   const server = spawn('bin/start', ['--port', String(port), '--data', folder, ...more], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });

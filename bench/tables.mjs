@@ -9,8 +9,9 @@ import exceljs from 'exceljs';
 import { changesOf, within } from './changes.mjs';
 import { median, spread } from './measure.mjs';
 import { serve } from './serve.mjs';
+import { folderOf } from './folder.mjs';
 
-const folder = process.argv[2];
+const folder = folderOf(process.argv[2]);
 const { url, end } = await serve(folder, 8797);
 
 async function made(body) {

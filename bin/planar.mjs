@@ -1,5 +1,6 @@
-// Writes renderer/src/planarModule.ts: planar.ts in WebAssembly, eight pixels by two at a time, and sums of pixels, four
-// at a time, as sums.ts needs them. With --check, only says whether it is as it would be written. Run: npm run planar
+// Writes renderer/src/planarModule.ts: planar.ts in WebAssembly, eight pixels by two at a time, and sums of pixels,
+// four at a time, as sums.ts needs them. With --check, only says whether it is as it would be written. Run:
+// npm run planar
 import { readFileSync, writeFileSync } from 'node:fs';
 import makeWabt from 'wabt';
 
@@ -51,9 +52,10 @@ const chroma = (red, green, blue) =>
   shifted(plus(times(get('red'), red), times(get('green'), green), times(get('blue'), blue), four(ZERO)), 18);
 /** eight sums, each divided and rounded to the nearest */
 const divided = (sums) => {
-  const half = (which) =>
-    `(i32x4.trunc_sat_f32x4_s (f32x4.add (f32x4.div (f32x4.convert_i32x4_u (i32x4.extend_${which}_i16x8_u ${get(sums)}))` +
-    ` ${get('w')}) (v128.const f32x4 0.5 0.5 0.5 0.5)))`;
+  const half = (which) => {
+    const floats = `(f32x4.convert_i32x4_u (i32x4.extend_${which}_i16x8_u ${get(sums)}))`;
+    return `(i32x4.trunc_sat_f32x4_s (f32x4.add (f32x4.div ${floats} ${get('w')}) (f32x4.splat (f32.const 0.5))))`;
+  };
   return `(i16x8.narrow_i32x4_s ${half('low')} ${half('high')})`;
 };
 const next = (name, step) => `(local.set $${name} (i32.add ${get(name)} ${step}))`;

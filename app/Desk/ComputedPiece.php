@@ -75,9 +75,14 @@ final readonly class ComputedPiece
      * somebody edits it.
      *
      * @param int|null $frame of the playhead; null: where all figures have come
+     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
      */
-    public function forDesk(PlacedPiece $placed, ?int $frame, bool $inHurry = false): string
-    {
+    public function forDesk(
+        PlacedPiece $placed,
+        ?int $frame,
+        bool $inHurry = false,
+        ?\Closure $meanwhile = null,
+    ): string {
         $timings = $this->timingsOf($placed);
         if ($timings instanceof Problem) {
             return self::part(['problems' => [$timings], 'sheet' => $this->sheet($placed, []), 'reel' => null]);
@@ -90,7 +95,7 @@ final readonly class ComputedPiece
         return self::part([
             'problems' => self::problems($placed, $timings, $effort),
             'sheet' => $sheet,
-            'reel' => $this->reelText($placed, $range),
+            'reel' => $this->reelText($placed, $range, $meanwhile),
         ]);
     }
 
@@ -212,17 +217,22 @@ final readonly class ComputedPiece
     /**
      * The comparison of picture and figures, as JSON.
      *
+     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
+     *
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function proofText(PlacedPiece $placed, int $most = Effort::PROVED_AT_ONCE): string
-    {
+    public function proofText(
+        PlacedPiece $placed,
+        int $most = Effort::PROVED_AT_ONCE,
+        ?\Closure $meanwhile = null,
+    ): string {
         return $this->kept->remember(
             'proof',
             $placed->text,
             'whole',
             fn (): string => json_encode(
-                $this->proofAnswer($placed, $this->proof($placed, $most)),
+                $this->proofAnswer($placed, $this->proof($placed, $most, $meanwhile)),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
             ),
         );
@@ -243,15 +253,16 @@ final readonly class ComputedPiece
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function proof(PlacedPiece $placed, int $most = Effort::MOST): Proof
+    public function proof(PlacedPiece $placed, int $most = Effort::MOST, ?\Closure $meanwhile = null): Proof
     {
         $piece = $placed->piece;
         $timings = $this->drawPiece->timings->of($piece);
-        Effort::of($piece, $timings)->check($most);
+        $this->check($placed, $most);
+        $whole = $this->reelText($placed, FrameRange::within($piece->stage->frames), $meanwhile);
         /** @var array<string, mixed> $reel */
-        $reel = json_decode($this->wholeReelText($placed), true);
+        $reel = json_decode($whole, true);
 
-        return Proof::of($piece, Reel::read($reel), $timings, $this->drawPiece->setter);
+        return Proof::of($piece, Reel::read($reel), $timings, $this->drawPiece->setter, $meanwhile);
     }
 
     /**
@@ -268,14 +279,14 @@ final readonly class ComputedPiece
     }
 
     /**
-     * Whether a film can be made of it, before anything is drawn.
+     * Whether a film can be made of it, or a proof, before anything is drawn.
      *
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function check(PlacedPiece $placed): void
+    public function check(PlacedPiece $placed, int $most = Effort::MOST): void
     {
-        $this->effort($placed)->check(Effort::MOST);
+        $this->effort($placed)->check($most);
     }
 
     public function effort(PlacedPiece $placed): Effort
@@ -315,44 +326,48 @@ final readonly class ComputedPiece
      *
      * @throws ImpossibleFigures
      */
-    public function filmedAround(PlacedPiece $placed, int $frame): string
+    public function filmedAround(PlacedPiece $placed, int $frame, ?\Closure $meanwhile = null): string
     {
         $samples = $placed->piece->shutter->samples ?? 1;
         $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame + self::SEEN_AHEAD);
 
-        return $this->filmedText($placed, $this->effort($placed)->partOf($range, $samples, Effort::SEEN_AT_ONCE));
+        $part = $this->effort($placed)->partOf($range, $samples, Effort::SEEN_AT_ONCE);
+
+        return $this->filmedText($placed, $part, $meanwhile);
     }
 
     /** Frames as they are handed off, as one reel in JSON, kept by the hash of the document and the range. */
-    public function filmedText(PlacedPiece $placed, FrameRange $range): string
+    public function filmedText(PlacedPiece $placed, FrameRange $range, ?\Closure $meanwhile = null): string
     {
         $shutter = $placed->piece->shutter;
 
-        return $shutter === null ? $this->reelText($placed, $range) : $this->kept->remember(
+        return $shutter === null ? $this->reelText($placed, $range, $meanwhile) : $this->kept->remember(
             'filmed',
             $placed->text,
             $range->from.'-'.$range->to,
             fn (): string => self::written(
                 $this->drawPiece->draw($placed->piece, $range->from, $range->to, $shutter),
+                $meanwhile,
             ),
         );
     }
 
     /** The reel of a range of frames as JSON, kept by the hash of the document and the range. */
-    public function reelText(PlacedPiece $placed, FrameRange $range): string
+    public function reelText(PlacedPiece $placed, FrameRange $range, ?\Closure $meanwhile = null): string
     {
         return $this->kept->remember(
             'reel',
             $placed->text,
             $range->from.'-'.$range->to,
-            fn (): string => self::written($this->draw($placed, $range->from, $range->to)),
+            fn (): string => self::written($this->draw($placed, $range->from, $range->to), $meanwhile),
         );
     }
 
-    private static function written(Drawing $drawing): string
+    /** @param (\Closure(): void)|null $meanwhile */
+    private static function written(Drawing $drawing, ?\Closure $meanwhile = null): string
     {
         return json_encode(
-            WriteReel::of($drawing),
+            WriteReel::of($drawing, $meanwhile),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
     }

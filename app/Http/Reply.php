@@ -15,6 +15,9 @@ final class Reply
     public const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
         | JSON_PRESERVE_ZERO_FRACTION;
 
+    /** nanoseconds between two blanks */
+    private const BLANK_EVERY = 150_000_000;
+
     /** @param array<string, string> $headers */
     public static function of(Answer $answer, int $status = 200, array $headers = []): JsonResponse
     {
@@ -30,11 +33,7 @@ final class Reply
     {
         $send = static function () use ($parts): void {
             foreach ($parts as $part) {
-                echo $part, "\n";
-                if (ob_get_level() > 0) {
-                    ob_flush();
-                }
-                flush();
+                self::send($part."\n");
             }
         };
 
@@ -43,6 +42,37 @@ final class Reply
             'Content-Type' => 'application/x-ndjson',
             'X-Accel-Buffering' => 'no',
         ]);
+    }
+
+    /**
+     * What takes seconds to work out. Blanks, which JSON may begin with, are sent meanwhile: where nobody waits any
+     * more, PHP learns it by them, and ends the work.
+     *
+     * @param \Closure(\Closure(): void): string $work makes JSON, and calls what it is given now and then
+     */
+    public static function whileWorking(\Closure $work): StreamedResponse
+    {
+        $send = static function () use ($work): void {
+            $last = hrtime(true);
+            $meanwhile = static function () use (&$last): void {
+                if (hrtime(true) - $last > self::BLANK_EVERY) {
+                    $last = hrtime(true);
+                    self::send(' ');
+                }
+            };
+            self::send($work($meanwhile));
+        };
+
+        return new StreamedResponse($send, 200, ['Content-Type' => 'application/json', 'X-Accel-Buffering' => 'no']);
+    }
+
+    private static function send(string $text): void
+    {
+        echo $text;
+        if (ob_get_level() > 0) {
+            ob_flush();
+        }
+        flush();
     }
 
     public static function text(Answer $answer): string

@@ -38,11 +38,7 @@ export function moved(box: Box, scale: number, x: number, y: number): Box {
 
 /** Do two boxes lie over each other? */
 export const meet = (one: Box | null, other: Box): boolean =>
-  one !== null &&
-  one.left < other.right &&
-  one.right > other.left &&
-  one.top < other.bottom &&
-  one.bottom > other.top;
+  one !== null && one.left < other.right && one.right > other.left && one.top < other.bottom && one.bottom > other.top;
 
 const areaOf = (box: Box): number => (box.right - box.left) * (box.bottom - box.top);
 

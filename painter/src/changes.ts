@@ -59,8 +59,8 @@ const isSame = (one: Stretch, other: Stretch): boolean =>
   one.arc?.sweep === other.arc?.sweep;
 
 /**
- * How those ends of an arc that move go along its circle: from which angle on, and how far, in radians. Null where it is not
- * the same circle, or where they go too far to be told so.
+ * How those ends of an arc that move go along its circle: from which angle on, and how far, in radians. Null where it
+ * is not the same circle, or where they go too far to be told so.
  */
 function endsAlong(one: Arc, other: Arc): [from: number, turn: number][] | null {
   const isOneCircle =

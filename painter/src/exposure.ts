@@ -1,5 +1,6 @@
 import { Boxes, meet, type Box } from './bounds';
-import { LARGEST_LAYER, type Painter } from './painter';
+import { LARGEST_LAYER } from './layers';
+import type { Painter } from './painter';
 import type { Plan } from './shutter';
 import { PlainSums, type Sums } from './sums';
 import { contextOf, type Context, type Studio, type Surface } from './surface';
@@ -17,9 +18,9 @@ const CUT = 32;
 type Use = 'moment' | 'below' | 'above';
 
 /**
- * Paints frames as a shutter sees them that is open for a while: what moves is the mean of the picture at as many of the
- * moments that the reel holds of a frame as its way needs. What does not differ between them, and what is so soft that
- * nobody would see it, is painted once, as it is in the middle.
+ * Paints frames as a shutter sees them that is open for a while: what moves is the mean of the picture at as many of
+ * the moments that the reel holds of a frame as its way needs. What does not differ between them, and what is so soft
+ * that nobody would see it, is painted once, as it is in the middle.
  */
 export class Exposure {
   private readonly surfaces = new Map<string, Surface>();
@@ -61,14 +62,19 @@ export class Exposure {
 
   /** Where a frame's moments differ so that it is seen, in pixels of the stage. */
   smearsOf(frame: number): Box[] {
-    const { moments, moving } = this.painter.planOf(frame);
+    const plan = this.painter.planOf(frame);
+    const { moments, moving } = plan;
     const boxes = new Boxes();
-    if (this.takesAll || moments.some((moment) => this.painter.stillness.isRestless(moment))) {
+    if (this.takesAll || this.isRestless(plan)) {
       for (let at = 1; at < moments.length; at++) {
         for (const box of this.painter.changesBetween(moments[at - 1], moments[at])) boxes.add(box);
       }
     } else for (const { box } of moving) boxes.add(box);
     return boxes.list;
+  }
+
+  private isRestless({ moments }: Plan): boolean {
+    return moments.some((moment) => this.painter.stillness.isRestless(moment));
   }
 
   /**
@@ -82,7 +88,7 @@ export class Exposure {
     const [width, height] = [Math.round(reel.width * scale), Math.round(reel.height * scale)];
     // Of a picture much larger than what is seen of it, each part by itself.
     const isInPlace = width * height <= LARGEST_LAYER;
-    const isPlanned = isInPlace && !this.takesAll && !plan.moments.some((moment) => this.painter.stillness.isRestless(moment));
+    const isPlanned = isInPlace && !this.takesAll && !this.isRestless(plan);
     const onStage = {
       left: part.left / scale,
       top: part.top / scale,

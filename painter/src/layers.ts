@@ -3,6 +3,9 @@ import type { Leaf, Placing } from './placing';
 import { contextOf, type Context, type Studio, type Surface } from './surface';
 import type { View } from './view';
 
+/** pixels of a whole picture beyond which nothing as large as that is kept */
+export const LARGEST_LAYER = 12_000_000;
+
 /** so many leaves in one colour have to be there, so that a layer is worth it; one with more to it weighs as much */
 const WORTH = 3;
 const SPARE = 2;

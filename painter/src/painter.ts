@@ -3,7 +3,7 @@ import { Bounds, Boxes, joined, meet, type Box } from './bounds';
 import { Changes } from './changes';
 import { ClipRun, type Clip } from './clips';
 import type { Reel, ReelGroup } from './reel';
-import { Layers, type Layer } from './layers';
+import { LARGEST_LAYER, Layers, type Layer } from './layers';
 import { leavesOf, Placing, UNSHIFTED, type Leaf } from './placing';
 import { Shutter, type Plan } from './shutter';
 import { NONE, Stillness } from './stillness';
@@ -24,9 +24,6 @@ type Placed = (...of: ConstructorParameters<typeof Placing>) => Placing;
 
 /** canvases on which groups are put together that are kept at a time */
 const MOST_MERGED = 4;
-
-/** pixels of a whole picture beyond which nothing as large as that is kept */
-export const LARGEST_LAYER = 12_000_000;
 
 /**
  * Paints frames of a reel on a 2D canvas. Knows outlines, fills, groups and blurs; no charts and no time of its own.
@@ -155,7 +152,8 @@ export class Painter {
    */
   changesBetween(before: number, now: number): Box[] {
     const { width, height } = this.reel;
-    if (this.stillness.isRestless(before) || this.stillness.isRestless(now)) return [{ left: 0, top: 0, right: width, bottom: height }];
+    if ([before, now].some((moment) => this.stillness.isRestless(moment)))
+      return [{ left: 0, top: 0, right: width, bottom: height }];
     const boxes = new Boxes();
     for (const leaf of this.leaves.slice(this.backLeaves)) {
       if (this.lookOf(leaf, before) !== this.lookOf(leaf, now)) boxes.add(this.changes.of(leaf, before, now));

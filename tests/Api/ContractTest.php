@@ -24,7 +24,11 @@ final class ContractTest extends TestCase
                 $routes[] = $method.' '.substr($route->uri(), strlen('api/'));
             }
         }
-        $known = [...array_keys(Contract::ROUTES), ...Contract::REELS, ...Contract::FILES];
+        $known = [
+            ...array_keys([...Contract::ROUTES, ...Contract::STREAMS]),
+            ...Contract::REELS,
+            ...Contract::FILES,
+        ];
         sort($routes);
         sort($known);
         self::assertSame($routes, $known);

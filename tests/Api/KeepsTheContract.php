@@ -10,6 +10,7 @@ use Illuminate\Testing\TestResponse;
 use Lupine\Core\Reel\Reel;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Holds every answer that a test asks for to the API's contract. */
 trait KeepsTheContract
@@ -39,6 +40,13 @@ trait KeepsTheContract
     {
         $route = request()->route();
         $path = $route instanceof Route ? substr($route->uri(), strlen('api/')) : '';
+        if (isset(Contract::STREAMS["$method $path"]) && $answer->isSuccessful()) {
+            foreach (explode("\n", rtrim($answer->streamedContent())) as $part) {
+                self::assertIsA(Contract::STREAMS["$method $path"], $part, "$method $path");
+            }
+
+            return;
+        }
         $known = Contract::ROUTES["$method $path"] ?? null;
         $isReel = in_array("$method $path", Contract::REELS, true);
         $class = match (true) {
@@ -54,16 +62,22 @@ trait KeepsTheContract
 
             return;
         }
+        $text = $answer->baseResponse instanceof StreamedResponse ? $answer->streamedContent() : $answer->getContent();
+        self::assertIsA($class, (string) $text, "$method $path");
+    }
+
+    /** @param string $text JSON of an answer, or of a part of one */
+    private static function assertIsA(string $class, string $text, string $route): void
+    {
         $name = substr((string) strrchr($class, '\\'), 1);
         $result = self::validator()->validate(
-            json_decode((string) $answer->getContent()),
+            json_decode($text),
             $class === Reel::class ? self::REEL : self::CONTRACT.'#/definitions/'.$name,
         );
         $error = $result->error();
         self::assertTrue($error === null, $error === null ? '' : sprintf(
-            "%s %s answers something else than %s:\n%s",
-            $method,
-            $path,
+            "%s answers something else than %s:\n%s",
+            $route,
             $name,
             json_encode((new ErrorFormatter())->format($error, false), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES),
         ));

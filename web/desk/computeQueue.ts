@@ -40,6 +40,7 @@ export class ComputeQueue {
   private againTimer = 0;
   private heldTimer = 0;
   private isComputing = false;
+  private proving: AbortController | null = null;
   /** what has to be computed after what is under way */
   private next: Reach | null = null;
   /** Of what was held in the hand the seen frame alone is known. */
@@ -53,7 +54,7 @@ export class ComputeQueue {
 
   async compute(reach: Reach = 'around'): Promise<void> {
     window.clearTimeout(this.restTimer);
-    if (reach !== 'rest') window.clearTimeout(this.proofTimer);
+    if (reach !== 'rest') this.leaveProof();
     if (this.isComputing) {
       if (reach !== 'rest') this.underWay?.abort();
       this.next = reach === 'seen' ? 'seen' : 'around';
@@ -144,16 +145,27 @@ export class ComputeQueue {
     this.proofTimer = window.setTimeout(() => void this.prove(), proofAfter);
   }
 
+  /** What was changed since has another proof. */
+  private leaveProof(): void {
+    window.clearTimeout(this.proofTimer);
+    this.proving?.abort();
+  }
+
   private async prove(): Promise<void> {
     const { document, reel, id, hasProof, proofOf } = this.desk.now();
     if (!document) return;
+    this.leaveProof();
     if (!reel) {
       this.desk.prove(null, document, id);
       return;
     }
     if (document === proofOf && hasProof) return;
     const shape = shapeOf(document, deskNow().shape);
-    const proof = await ask('POST compute/proof', { body: { document, shape } }).catch(() => null);
-    this.desk.prove(proof, document, id);
+    const proving = new AbortController();
+    this.proving = proving;
+    const proof = await ask('POST compute/proof', { body: { document, shape }, signal: proving.signal }).catch(
+      () => null,
+    );
+    if (!proving.signal.aborted) this.desk.prove(proof, document, id);
   }
 }

@@ -10,6 +10,7 @@ use App\Http\Body;
 use App\Http\Reply;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Piece\Stage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -22,14 +23,18 @@ final readonly class ComputeController
     /**
      * Figures understood, problems and the reel: all of it, or around the frame that is asked for where that is much.
      */
-    public function compute(Request $request): Response
+    public function compute(Request $request): StreamedResponse
     {
         $body = Body::of($request);
         $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES, 0);
 
         $inHurry = $body->get('inHurry')->flag(false);
 
-        return self::json($this->computed->forDesk($this->placed($body), $frame, $inHurry));
+        $placed = $this->placed($body);
+
+        return Reply::whileWorking(
+            fn (\Closure $meanwhile): string => $this->computed->forDesk($placed, $frame, $inHurry, $meanwhile),
+        );
     }
 
     /**
@@ -56,19 +61,29 @@ final readonly class ComputeController
     }
 
     /** The frames around one of them as they are handed off, with the piece's shutter: as many as are drawn at once. */
-    public function filmed(Request $request): Response
+    public function filmed(Request $request): StreamedResponse
     {
         $body = Body::of($request);
         $frame = $body->get('frame')->whole(0, Stage::MAX_FRAMES, 0);
 
-        return self::json($this->computed->filmedAround($this->placed($body), $frame));
+        $placed = $this->placed($body);
+        $this->computed->effort($placed);
+
+        return Reply::whileWorking(
+            fn (\Closure $meanwhile): string => $this->computed->filmedAround($placed, $frame, $meanwhile),
+        );
     }
 
-    public function proof(Request $request): Response
+    public function proof(Request $request): StreamedResponse
     {
         $body = Body::of($request);
 
-        return self::json($this->computed->proofText($this->placed($body)));
+        $placed = $this->placed($body);
+        $this->computed->check($placed, Effort::PROVED_AT_ONCE);
+
+        return Reply::whileWorking(
+            fn (\Closure $meanwhile): string => $this->computed->proofText($placed, meanwhile: $meanwhile),
+        );
     }
 
     private function placed(Body $body): PlacedPiece

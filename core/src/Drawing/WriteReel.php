@@ -71,14 +71,19 @@ final class WriteReel
     /** whether the node at hand is seen as it is on whole frames */
     private bool $isHeld = false;
 
-    private function __construct(private readonly Exposure $exposure)
+    /** @param (\Closure(): void)|null $meanwhile */
+    private function __construct(private readonly Exposure $exposure, private readonly ?\Closure $meanwhile)
     {
     }
 
-    /** Of the frames that the drawing was asked for. */
-    public static function of(Drawing $drawing): Reel
+    /**
+     * Of the frames that the drawing was asked for.
+     *
+     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
+     */
+    public static function of(Drawing $drawing, ?\Closure $meanwhile = null): Reel
     {
-        $write = new self(new Exposure($drawing->range, $drawing->clock));
+        $write = new self(new Exposure($drawing->range, $drawing->clock), $meanwhile);
         $nodes = $write->nodes($drawing->nodes, false);
 
         return new Reel(
@@ -116,6 +121,7 @@ final class WriteReel
     private function node(Node $node, bool $isHeld): ReelGroup|ReelPath|ReelText
     {
         $index = $this->nodes++;
+        $this->meanwhile?->__invoke();
         $isHeld = $isHeld || ($node instanceof GroupNode && $node->isHeld);
         $this->isHeld = $isHeld;
         if ($node instanceof GroupNode) {

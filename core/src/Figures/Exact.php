@@ -7,8 +7,8 @@ namespace Lupine\Core\Figures;
 use Brick\Math\BigRational;
 
 /**
- * Sums and quotients of exact numbers, in lowest terms. Numbers that are small enough, which nearly all are, are reckoned
- * with as whole numbers of the machine: the same result, and sooner.
+ * Sums and quotients of exact numbers, in lowest terms. Numbers that are small enough, which nearly all are, are
+ * reckoned with as whole numbers of the machine: the same result, and sooner.
  */
 final class Exact
 {

@@ -65,12 +65,14 @@ final readonly class Legibility
     /**
      * @param Reel $reel of the whole piece
      * @param array<string, ChartTiming> $timings by chart id
+     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
      */
     public function __construct(
         private Piece $piece,
         Reel $reel,
         private array $timings,
         private TextSetter $setter,
+        ?\Closure $meanwhile = null,
     ) {
         $range = FrameRange::within($piece->stage->frames);
         $moves = new Moves($piece, new Beats($piece));
@@ -93,6 +95,7 @@ final readonly class Legibility
                 array_column($piece->pictures, null, 'id'),
             ),
             $moves,
+            $meanwhile,
         );
         $last = $piece->stage->frames - 1;
         $this->looks = array_values(array_unique(array_map(

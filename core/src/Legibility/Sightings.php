@@ -84,7 +84,10 @@ final class Sightings
     /** @var array<string, Track<TextStyle>|null> by what kind of words they are of, and whose */
     private array $styles = [];
 
-    /** @param array<string, ChartTiming> $timings by chart id */
+    /**
+     * @param array<string, ChartTiming> $timings by chart id
+     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
+     */
     public function __construct(
         private readonly Piece $piece,
         private readonly array $timings,
@@ -93,6 +96,7 @@ final class Sightings
         private readonly BackdropOverTime $backdrop,
         private readonly PanelsGround $panels,
         private readonly Moves $moves,
+        ?\Closure $meanwhile,
     ) {
         $this->charts = array_column($piece->charts, null, 'id');
         $this->ground = BackdropGround::of($piece);
@@ -118,6 +122,7 @@ final class Sightings
         $frames = array_filter($changes, static fn (int $at): bool => $at % $step === 0, ARRAY_FILTER_USE_KEY);
         $this->frames = array_values(array_unique([...$frames, $last]));
         foreach ($this->frames as $place => $frame) {
+            $meanwhile?->__invoke();
             $this->look($frame, ($this->frames[$place + 1] ?? $last + 1) - $frame);
         }
     }

@@ -46,12 +46,19 @@ final readonly class Proof
     /**
      * @param Reel $reel of the whole piece
      * @param array<string, ChartTiming> $timings what the figures want on which frame, by chart id
+     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
      */
-    public static function of(Piece $piece, Reel $reel, array $timings, TextSetter $setter): self
-    {
+    public static function of(
+        Piece $piece,
+        Reel $reel,
+        array $timings,
+        TextSetter $setter,
+        ?\Closure $meanwhile = null,
+    ): self {
         $shown = ShownReel::read($reel);
         $figures = [];
         foreach ($shown->marks as $mark) {
+            $meanwhile?->__invoke();
             $figures[] = self::measure(
                 $mark,
                 $timings[$mark->chart],
@@ -62,7 +69,7 @@ final readonly class Proof
             self::readingsAgree($shown, $timings),
             ...array_map(self::sharesAddUp(...), array_values($timings)),
         ];
-        $legibility = new Legibility($piece, $reel, $timings, $setter);
+        $legibility = new Legibility($piece, $reel, $timings, $setter, $meanwhile);
         $looks = $legibility->checks();
 
         $extents = array_map(static function (ChartTiming $timing): array {

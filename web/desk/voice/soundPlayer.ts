@@ -6,6 +6,9 @@ const PATIENCE = 1500;
 const LAST = 150;
 /** what is heard of a moment while it is scrubbed */
 const GRAIN = 120;
+/** seconds by which the clock may be off the sound before it is set anew; and how much of less it makes up at a time */
+const JUMP = 0.05;
+const PULL = 0.1;
 
 /**
  * Plays the recording in step with the stage: while it sounds, the stage follows the sound, so that they cannot part.
@@ -24,6 +27,8 @@ class SoundPlayer {
   /** the sound did not come: this time it is played without */
   private gaveUp = false;
   private grainTimer = 0;
+  /** where the sound was last found to be, in seconds, and when, in milliseconds */
+  private steady = { at: -Infinity, when: 0 };
   /** turned off at this desk; the film is not changed */
   private isMuted = false;
 
@@ -109,7 +114,7 @@ class SoundPlayer {
       return null;
     }
     const late = (this.context?.outputLatency ?? 0) * element.playbackRate;
-    const at = (element.currentTime - late) * 1000;
+    const at = (this.steadied(element) - late) * 1000;
     if (element.ended || at >= recording.to) {
       this.stop();
       return null;
@@ -117,10 +122,22 @@ class SoundPlayer {
     return recording.begin + ((Math.max(recording.from, at) - recording.from) / 1000) * this.rate;
   }
 
+  /** Where the sound is, in seconds: it tells that in steps, so the clock goes on between them. */
+  private steadied(element: HTMLAudioElement): number {
+    const now = performance.now();
+    const told = element.currentTime;
+    const { at, when } = this.steady;
+    const expected = at + ((now - when) / 1000) * element.playbackRate;
+    const off = told - expected;
+    this.steady = { at: Math.abs(off) > JUMP ? told : expected + off * PULL, when: now };
+    return this.steady.at;
+  }
+
   stop(): void {
     window.clearTimeout(this.grainTimer);
     this.element?.pause();
     this.state = 'silent';
+    this.steady = { at: -Infinity, when: 0 };
   }
 
   /** A short piece of what is said in a frame, while somebody looks for it. */
