@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
 import { Aloud } from '../common/Aloud';
 import { NotHere } from '../common/NotHere';
@@ -22,6 +22,12 @@ import { VersionPanel } from './versions/VersionPanel';
 import { useClipboard } from './useClipboard';
 import { useDeskKeys } from './useDeskKeys';
 import { usePlayback } from './usePlayback';
+
+// None of these follows the desk while its piece stays as it is.
+const SteadyHeader = memo(DeskHeader);
+const SteadyScript = memo(ScriptColumn);
+const SteadyTransport = memo(Transport);
+const SteadyBench = memo(Bench);
 
 /** A piece that is opened after another one begins with a desk of its own. */
 export function DeskPage() {
@@ -60,9 +66,12 @@ function Desk({ id }: { id: string }) {
   }, [title]);
   const isHeld = usePlay((state) => state.isHeld);
   const open = usePlay((state) => state.beside);
-  const calm = useDeferredValue(document_, null);
-  // When a piece is opened, and while something is dragged, the stage goes first.
-  const beside = isHeld || calm === null ? calm : document_;
+  const shown = useDesk((state) => state.shown);
+  // When a piece is opened the stage goes first; and while something is dragged, where the rest follows core now and then.
+  const isThere = useDeferredValue(document_ !== null, false);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- what it depends on says when it is taken anew
+  const calm = useMemo(() => document_, [isHeld ? shown : document_]);
+  const beside = isThere ? calm : null;
   usePlayback(document_?.stage.rate ?? [30, 1], document_ ? recordingOf(document_) : undefined);
   const time = useTimeOf(document_?.stage);
   useDeskKeys();
@@ -77,7 +86,7 @@ function Desk({ id }: { id: string }) {
   return (
     <StageTimeContext value={time}>
       <div className="desk">
-        <DeskHeader piece={document_} />
+        <SteadyHeader piece={beside ?? document_} />
         <Split
           id="desk"
           label="Resize script"
@@ -94,7 +103,7 @@ function Desk({ id }: { id: string }) {
                 ) : open === 'versions' ? (
                   <VersionPanel piece={document_} />
                 ) : (
-                  <ScriptColumn piece={beside} />
+                  <SteadyScript piece={beside} />
                 )),
             },
             {
@@ -114,7 +123,7 @@ function Desk({ id }: { id: string }) {
                         content: (
                           <>
                             <Stage piece={document_} />
-                            <Transport piece={document_} />
+                            <SteadyTransport piece={beside ?? document_} />
                           </>
                         ),
                       },
@@ -123,7 +132,7 @@ function Desk({ id }: { id: string }) {
                         usual: '42%',
                         least: '150px',
                         folded: '42px',
-                        content: beside && <Bench piece={beside} />,
+                        content: beside && <SteadyBench piece={beside} />,
                       },
                     ]}
                   />
