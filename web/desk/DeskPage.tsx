@@ -67,7 +67,7 @@ function Desk({ id }: { id: string }) {
   const isHeld = usePlay((state) => state.isHeld);
   const open = usePlay((state) => state.beside);
   const shown = useDesk((state) => state.shown);
-  // When a piece is opened the stage goes first; and while something is dragged, where the rest follows core now and then.
+  // When a piece is opened the stage goes first, and while something is dragged: the rest follows core then.
   const isThere = useDeferredValue(document_ !== null, false);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- what it depends on says when it is taken anew
   const calm = useMemo(() => document_, [isHeld ? shown : document_]);
