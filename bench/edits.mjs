@@ -4,9 +4,9 @@ import { cpuOf } from './cpu.mjs';
 import { pieces } from './pieces.mjs';
 import { serve } from './serve.mjs';
 
-const RUNS = 60;
+const RUNS = 30;
 /** so that what is compiled on the way is compiled */
-const BEFORE = 40;
+const BEFORE = 20;
 
 const { url, server, end } = await serve(process.argv[2], 8799);
 try {

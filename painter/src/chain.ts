@@ -64,8 +64,15 @@ function arcOf(
   return { x: centreX, y: centreY, radius: size, from, sweep };
 }
 
-/** radians; a canvas draws a longer arc as curves that miss it by up to a quarter of a pixel */
-const PIECE = Math.PI / 18;
+/**
+ * How long the pieces of an arc are, in radians, up to a radius. A canvas draws each as a curve, which misses a long
+ * one by up to a quarter of a pixel, and these by a fiftieth at most.
+ */
+const PIECES: [radius: number, piece: number][] = [
+  [12, Math.PI / 4],
+  [100, Math.PI / 8],
+  [Infinity, Math.PI / 18],
+];
 
 /**
  * The same outline with its arcs in pieces that end at the same angles of their circles, however far they go: canvases
@@ -90,11 +97,12 @@ export function inPieces(data: string): string {
       }
       const arc = arcOf(x, y, radius, large === 1, clockwise === 1, toX, toY)!;
       const way = Math.sign(arc.sweep);
-      const first = way > 0 ? Math.floor(arc.from / PIECE) + 1 : Math.ceil(arc.from / PIECE) - 1;
+      const [, piece] = PIECES.find(([most]) => arc.radius <= most)!;
+      const first = way > 0 ? Math.floor(arc.from / piece) + 1 : Math.ceil(arc.from / piece) - 1;
       const to = arc.from + arc.sweep;
-      for (let step = first; way * (to - step * PIECE) > SHORT; step += way) {
-        if (Math.abs(step * PIECE - arc.from) <= SHORT) continue;
-        const [endX, endY] = [arc.x + arc.radius * Math.cos(step * PIECE), arc.y + arc.radius * Math.sin(step * PIECE)];
+      for (let step = first; way * (to - step * piece) > SHORT; step += way) {
+        if (Math.abs(step * piece - arc.from) <= SHORT) continue;
+        const [endX, endY] = [arc.x + arc.radius * Math.cos(step * piece), arc.y + arc.radius * Math.sin(step * piece)];
         made += `A${arc.radius} ${arc.radius} 0 0 ${clockwise} ${endX.toFixed(6)} ${endY.toFixed(6)}`;
       }
       made += `A${arc.radius} ${arc.radius} 0 0 ${clockwise} ${parts[at + 6]} ${parts[at + 7]}`;

@@ -176,7 +176,7 @@ export class Shutter {
   }
 
   /** Does the outline of a light stay, so that the light alone goes along it? */
-  private stands({ index, outline, stroke }: ReelPath, moment: number): boolean {
+  private stands({ stroke, index, outline }: ReelPath, moment: number): boolean {
     const { timeline } = this;
     const last = moment + this.reel.samples - 1;
     const width = stroke?.width ?? 0;

@@ -1,5 +1,5 @@
 import type { Box } from '../../painter/src';
-import { PLANAR_MODULE } from './planarModule';
+import { planarExports } from './planarExports';
 
 /** pixels that the module converts side by side */
 const EIGHT = 8;
@@ -17,16 +17,6 @@ interface Fast {
     cb: number,
     cr: number,
   ): void;
-}
-
-/** The conversion in WebAssembly; null where this machine has no SIMD for it. */
-function fastConversion(): Fast | null {
-  try {
-    const module = new WebAssembly.Module(Buffer.from(PLANAR_MODULE, 'base64'));
-    return new WebAssembly.Instance(module).exports as unknown as Fast;
-  } catch {
-    return null;
-  }
 }
 
 /**
@@ -56,7 +46,7 @@ export class PlanarPicture {
     if (width % 2 !== 0 || height % 2 !== 0)
       throw new Error(`A film of ${width} × ${height} cannot be: a side is odd.`);
     const size = (width * height * 3) / 2;
-    this.fast = isPlain ? null : fastConversion();
+    this.fast = isPlain ? null : planarExports<Fast>();
     this.input = Math.ceil(size / EIGHT) * EIGHT;
     this.fast?.memory.grow(Math.ceil((this.input + width * height * 4) / PAGE));
     this.planes = this.fast ? new Uint8Array(this.fast.memory.buffer, 0, size) : new Uint8Array(size);

@@ -1,5 +1,5 @@
 import { PlainSums, type Sums } from '../../painter/src';
-import { PLANAR_MODULE } from './planarModule';
+import { planarExports } from './planarExports';
 
 /** pixels that the module takes at a time */
 const FOUR = 4;
@@ -14,18 +14,9 @@ interface Fast {
   mean(sums: number, pixels: number, count: number, weight: number): void;
 }
 
-function fastSums(): Fast | null {
-  try {
-    const module = new WebAssembly.Module(Buffer.from(PLANAR_MODULE, 'base64'));
-    return new WebAssembly.Instance(module).exports as unknown as Fast;
-  } catch {
-    return null;
-  }
-}
-
 /** Means of pictures, four pixels at a time where none is seen through; else as PlainSums makes them. */
 export class FastSums implements Sums {
-  private readonly fast = fastSums();
+  private readonly fast = planarExports<Fast>();
   private readonly plain = new PlainSums();
   private length = 0;
   private weight = 0;
