@@ -32,7 +32,7 @@ interface Props {
 export function StageView({ piece, size, room }: Props) {
   const reel = useDesk((state) => state.reel);
   const computed = useDesk((state) => state.computed);
-  const { frame, selection, safeArea, face, outlines, hasGrid, view, alike } = usePlay();
+  const { frame, selection, safeArea, face, outlines, hasGrid, view, alike, isHeld } = usePlay();
   const eyes = usePlay((state) => state.alike?.eyes ?? state.eyes);
   const pointedOut = usePlay((state) => (state.pointedOut?.frame === state.frame ? state.pointedOut.box : null));
   const stage = useRef<HTMLDivElement>(null);
@@ -88,6 +88,8 @@ export function StageView({ piece, size, room }: Props) {
   const picked = alike ?? (selection?.kind === 'figure' ? { ...selection, figures: [selection.figure] } : null);
   const outlined = picked?.figures.map((figure) => scene.current?.outlineOf(picked.chart, figure, frame)) ?? [];
   const curved = piece.charts.find(({ form }) => form.kind === 'ribbon' && form.curve === 'points');
+  // Where handles are is core's to say, which what is on its way does not wait for.
+  const hasHandles = isThere && !isHeld;
   const curvedAt = curved && computed?.sheet.places[curved.id];
   const error = computed?.problems.find(({ severity }) => severity === 'error');
   const [width, height] = [Math.floor(seen.width * shown), Math.floor(seen.height * shown)];
@@ -128,10 +130,10 @@ export function StageView({ piece, size, room }: Props) {
           )}
         {isThere && <SelectionFrame piece={piece} scene={scene.current} shown={shown} />}
         {isThere && <CameraFrame piece={piece} size={size} shown={shown} />}
-        {isThere && <FillHandle piece={piece} scene={scene.current} shown={shown} />}
-        {isThere && <BoundaryHandles piece={piece} scene={scene.current} shown={shown} />}
-        {isThere && <FormHandles piece={piece} scene={scene.current} shown={shown} />}
-        {face === 'Form' && curved && curvedAt && scene.current && (
+        {hasHandles && <FillHandle piece={piece} scene={scene.current} shown={shown} />}
+        {hasHandles && <BoundaryHandles piece={piece} scene={scene.current} shown={shown} />}
+        {hasHandles && <FormHandles piece={piece} scene={scene.current} shown={shown} />}
+        {hasHandles && face === 'Form' && curved && curvedAt && scene.current && (
           <CurveHandles
             chart={curved}
             place={scene.current.placeOf(curved.id, frame)}
