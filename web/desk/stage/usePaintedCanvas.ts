@@ -74,6 +74,8 @@ export function usePaintedCanvas(
       painted.current = here;
       const before = scene.current?.reel;
       const isNew = before !== now;
+      // What the canvas shows is of another reel, until this one is painted: it may not have the frame yet.
+      if (isNew && !isWidened(now, before)) shown.current = null;
       if (isNew) {
         scene.current = new Scene(now, browserStudio, scene.current ?? undefined);
         scene.current.carriedBy(carriedNow);
