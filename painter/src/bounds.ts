@@ -66,21 +66,26 @@ export class Boxes {
   }
 }
 
+/** how many boxes are kept before all are let go */
+const KEPT_BOXES = 20_000;
+
 /** The boxes of a reel's outlines and glyphs, each found once. */
 export class Bounds {
-  private readonly outlines = new Map<number, Box | null>();
-  private readonly glyphs = new Map<number, Box | null>();
   private readonly runs = new Map<number, Box | null>();
 
-  constructor(readonly reel: Reel) {}
+  /** @param known boxes of outlines and glyphs, by what they are made of */
+  constructor(
+    readonly reel: Reel,
+    private readonly known: Map<string, Box | null>,
+  ) {}
 
   ofOutline(number: number): Box | null {
-    return this.of(this.outlines, this.reel.outlines, number);
+    return this.of(this.reel.outlines[number]);
   }
 
   /** In font units. */
   ofGlyph(number: number): Box | null {
-    return this.of(this.glyphs, this.reel.glyphs, number);
+    return this.of(this.reel.glyphs[number]);
   }
 
   /** A set text from its left end and its baseline, in font units. */
@@ -98,44 +103,47 @@ export class Bounds {
     return box;
   }
 
-  private of(known: Map<number, Box | null>, data: string[], number: number): Box | null {
-    let box = known.get(number);
+  private of(data: string): Box | null {
+    let box = this.known.get(data);
     if (box === undefined) {
-      box = boundsOf(data[number]);
-      known.set(number, box);
+      if (this.known.size > KEPT_BOXES) this.known.clear();
+      box = boundsOf(data);
+      this.known.set(data, box);
     }
     return box;
   }
 }
 
-const ARC_STEPS = 8;
+const QUARTER = Math.PI / 2;
 
-/** Takes points of a stretch, each with how far the stretch stands out between them. */
-export function follow({ x, y, toX, toY, arc }: Stretch, take: (x: number, y: number, more?: number) => void): void {
+/** Takes points of a stretch that no part of it stands out from: its ends, and where its circle turns back. */
+export function follow({ x, y, toX, toY, arc }: Stretch, take: (x: number, y: number) => void): void {
   take(x, y);
   take(toX, toY);
-  const steps = arc ? ARC_STEPS * Math.ceil(Math.abs(arc.sweep)) : 0;
-  for (let step = 1; arc && step < steps; step++) {
-    const angle = arc.from + (arc.sweep * step) / steps;
-    const standsOut = arc.radius * (1 - Math.cos(arc.sweep / steps / 2));
-    take(arc.x + arc.radius * Math.cos(angle), arc.y + arc.radius * Math.sin(angle), standsOut);
+  if (!arc) return;
+  const [least, most] = [Math.min(arc.from, arc.from + arc.sweep), Math.max(arc.from, arc.from + arc.sweep)];
+  for (let turn = Math.ceil(least / QUARTER); turn * QUARTER < most; turn++) {
+    const side = ((turn % 4) + 4) % 4;
+    take(
+      arc.x + (side === 0 ? arc.radius : side === 2 ? -arc.radius : 0),
+      arc.y + (side === 1 ? arc.radius : side === 3 ? -arc.radius : 0),
+    );
   }
 }
 
 /**
- * A box that an outline lies in; null where there is nothing. Arcs are followed in steps, with what they stand out
- * between two steps added, and of other curves the points that steer them are taken, so the box may be a little larger
- * than the outline and is never smaller.
+ * A box that an outline lies in; null where there is nothing. Of other curves than arcs the points that steer them are
+ * taken, so the box may be a little larger than the outline.
  *
  * @param data absolute M, L, A and Z, or M, L, Q, C and Z, as outlines and glyphs of a reel are written
  */
 export function boundsOf(data: string): Box | null {
   const box: Box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
-  const take = (x: number, y: number, more = 0): void => {
-    box.left = Math.min(box.left, x - more);
-    box.top = Math.min(box.top, y - more);
-    box.right = Math.max(box.right, x + more);
-    box.bottom = Math.max(box.bottom, y + more);
+  const take = (x: number, y: number): void => {
+    box.left = Math.min(box.left, x);
+    box.top = Math.min(box.top, y);
+    box.right = Math.max(box.right, x);
+    box.bottom = Math.max(box.bottom, y);
   };
   if (data.includes('A')) {
     for (const stretch of chainOf(data)) follow(stretch, take);

@@ -1,4 +1,4 @@
-import { type Bounds } from './bounds';
+import type { Bounds, Box } from './bounds';
 import { times, type Matrix } from './matrix';
 import { Patterns } from './patterns';
 import { paintEffect } from './effects';
@@ -16,11 +16,13 @@ import type { Timeline } from './timeline';
 import { onCanvas, type View } from './view';
 
 /**
- * What stays of use when a reel takes the place of another: patterns and letters, known by what they are made of.
+ * What stays of use when a reel takes the place of another: patterns, letters and outlines, known by what they are made of.
  */
 export interface KeptPaints {
   patterns: Patterns;
   glyphs: Map<string, OutlinePath>;
+  outlines: Map<string, OutlinePath>;
+  boxes: Map<string, Box | null>;
   halftones: Halftones;
   tiles: Tiles;
   clouds: CloudPictures;
@@ -30,6 +32,8 @@ export interface KeptPaints {
 export const nothingKept = (): KeptPaints => ({
   patterns: new Patterns(),
   glyphs: new Map(),
+  outlines: new Map(),
+  boxes: new Map(),
   halftones: new Halftones(),
   tiles: new Tiles(),
   clouds: new CloudPictures(),
@@ -50,7 +54,6 @@ const KEPT_OUTLINES = 4000;
 
 /** Puts single outlines and texts of a reel on a canvas. */
 export class Brush {
-  private readonly outlines = new Map<number, OutlinePath>();
   private readonly glyphs = new Map<number, OutlinePath>();
   private readonly softs: SoftEdges;
 
@@ -185,11 +188,13 @@ export class Brush {
   }
 
   outline(number: number): OutlinePath {
-    let path = this.outlines.get(number);
+    const { outlines } = this.kept;
+    const data = this.reel.outlines[number];
+    let path = outlines.get(data);
     if (!path) {
-      if (this.outlines.size > KEPT_OUTLINES) this.outlines.clear();
-      path = this.studio.path(inPieces(this.reel.outlines[number]));
-      this.outlines.set(number, path);
+      if (outlines.size > KEPT_OUTLINES) outlines.clear();
+      path = this.studio.path(inPieces(data));
+      outlines.set(data, path);
     }
     return path;
   }

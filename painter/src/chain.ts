@@ -14,32 +14,72 @@ export interface Stretch {
  * @param data absolute M, L, A and Z, as outlines of a reel are written
  */
 export function chainOf(data: string): Stretch[] {
-  const parts = data.match(/[MLAZ]|-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/g) ?? [];
+  const outline = new Outline(data);
   const chain: Stretch[] = [];
   let [x, y, startX, startY] = [0, 0, 0, 0];
-  for (let at = 0; at < parts.length;) {
-    const command = parts[at];
-    if (command === 'M') {
-      [x, y] = [startX, startY] = [Number(parts[at + 1]), Number(parts[at + 2])];
-      at += 3;
+  for (let command = outline.command(); command !== 0; command = outline.command()) {
+    if (command === M) {
+      x = startX = outline.number();
+      y = startY = outline.number();
       continue;
     }
     let next: Stretch;
-    if (command === 'A') {
-      const radius = Number(parts[at + 1]);
-      const [toX, toY] = [Number(parts[at + 6]), Number(parts[at + 7])];
-      next = { x, y, toX, toY, arc: arcOf(x, y, radius, parts[at + 4] === '1', parts[at + 5] === '1', toX, toY) };
-      at += 8;
+    if (command === A) {
+      const radius = outline.number();
+      outline.number();
+      outline.number();
+      const large = outline.number() === 1;
+      const clockwise = outline.number() === 1;
+      const toX = outline.number();
+      const toY = outline.number();
+      next = { x, y, toX, toY, arc: arcOf(x, y, radius, large, clockwise, toX, toY) };
     } else {
-      const [toX, toY] = command === 'L' ? [Number(parts[at + 1]), Number(parts[at + 2])] : [startX, startY];
+      const toX = command === L ? outline.number() : startX;
+      const toY = command === L ? outline.number() : startY;
       next = { x, y, toX, toY, arc: null };
-      at += command === 'L' ? 3 : 1;
     }
     chain.push(next);
-    [x, y] = [next.toX, next.toY];
+    x = next.toX;
+    y = next.toY;
   }
   return chain;
 }
+
+const [A, L, M] = ['A', 'L', 'M'].map((letter) => letter.charCodeAt(0));
+
+/** Reads an outline from its beginning: letters have tens of thousands of signs, and each edit may bring new ones. */
+class Outline {
+  at = 0;
+
+  constructor(private readonly data: string) {}
+
+  /** The next command; 0 at the end. */
+  command(): number {
+    while (this.at < this.data.length) {
+      const code = this.data.charCodeAt(this.at++);
+      if (code >= 65 && code <= 90) return code;
+    }
+    return 0;
+  }
+
+  number(): number {
+    const { data } = this;
+    let from = this.at;
+    while (from < data.length && !isOfNumber(data.charCodeAt(from))) from++;
+    let to = from + 1;
+    // A sign begins another number, but for one after an e.
+    for (; to < data.length; to++) {
+      const code = data.charCodeAt(to);
+      if (!isOfNumber(code) || ((code === 45 || code === 43) && (data.charCodeAt(to - 1) | 32) !== 101)) break;
+    }
+    this.at = to;
+    return Number(data.slice(from, to));
+  }
+}
+
+/** Digits, a point, signs and e. */
+const isOfNumber = (code: number): boolean =>
+  (code >= 48 && code <= 57) || code === 46 || code === 45 || code === 43 || (code | 32) === 101;
 
 /** Source: SVG 1.1, implementation notes F.6.5, conversion from endpoint to centre parameterization. */
 function arcOf(
@@ -82,43 +122,55 @@ const PIECES: [radius: number, piece: number][] = [
  */
 export function inPieces(data: string): string {
   if (!/A[-.\d]/.test(data)) return data;
-  const parts = data.match(/[MLAZ]|-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/g) ?? [];
+  const outline = new Outline(data);
   let [x, y] = [0, 0];
   let made = '';
-  for (let at = 0; at < parts.length;) {
-    const command = parts[at];
-    if (command === 'A') {
-      const [radius, across, turn, large, clockwise, toX, toY] = parts.slice(at + 1, at + 8).map(Number);
-      if (radius !== across || turn !== 0) {
-        made += `A${parts.slice(at + 1, at + 8).join(' ')}`;
-        [x, y] = [toX, toY];
-        at += 8;
-        continue;
+  let copied = 0;
+  for (let command = outline.command(); command !== 0; command = outline.command()) {
+    if (command === A) {
+      const begins = outline.at - 1;
+      const radius = outline.number();
+      const across = outline.number();
+      const turn = outline.number();
+      const large = outline.number() === 1;
+      const clockwise = outline.number() === 1;
+      const ends = outline.at;
+      const toX = outline.number();
+      const toY = outline.number();
+      const arc = radius === across && turn === 0 ? arcOf(x, y, radius, large, clockwise, toX, toY) : null;
+      const pieces = arc ? piecesOf(arc, clockwise) : '';
+      if (arc && pieces !== '') {
+        made += data.slice(copied, begins) + pieces + pieceTo(arc, clockwise, data.slice(ends, outline.at).trim());
+        copied = outline.at;
       }
-      const arc = arcOf(x, y, radius, large === 1, clockwise === 1, toX, toY)!;
-      const way = Math.sign(arc.sweep);
-      const [, piece] = PIECES.find(([most]) => arc.radius <= most)!;
-      const first = way > 0 ? Math.floor(arc.from / piece) + 1 : Math.ceil(arc.from / piece) - 1;
-      const to = arc.from + arc.sweep;
-      for (let step = first; way * (to - step * piece) > SHORT; step += way) {
-        if (Math.abs(step * piece - arc.from) <= SHORT) continue;
-        const [endX, endY] = [arc.x + arc.radius * Math.cos(step * piece), arc.y + arc.radius * Math.sin(step * piece)];
-        made += `A${arc.radius} ${arc.radius} 0 0 ${clockwise} ${endX.toFixed(6)} ${endY.toFixed(6)}`;
-      }
-      made += `A${arc.radius} ${arc.radius} 0 0 ${clockwise} ${parts[at + 6]} ${parts[at + 7]}`;
-      [x, y] = [toX, toY];
-      at += 8;
-    } else if (command === 'Z') {
-      made += 'Z';
-      at += 1;
-    } else {
-      made += `${command}${parts[at + 1]} ${parts[at + 2]}`;
-      [x, y] = [Number(parts[at + 1]), Number(parts[at + 2])];
-      at += 3;
+      x = toX;
+      y = toY;
+    } else if (command === M || command === L) {
+      x = outline.number();
+      y = outline.number();
     }
+  }
+  return copied === 0 ? data : made + data.slice(copied);
+}
+
+/** The pieces of an arc up to its last one; none where it is one piece. */
+function piecesOf(arc: NonNullable<Stretch['arc']>, clockwise: boolean): string {
+  const way = Math.sign(arc.sweep);
+  const [, piece] = PIECES.find(([most]) => arc.radius <= most)!;
+  const first = way > 0 ? Math.floor(arc.from / piece) + 1 : Math.ceil(arc.from / piece) - 1;
+  const to = arc.from + arc.sweep;
+  let made = '';
+  for (let step = first; way * (to - step * piece) > SHORT; step += way) {
+    if (Math.abs(step * piece - arc.from) <= SHORT) continue;
+    const x = arc.x + arc.radius * Math.cos(step * piece);
+    const y = arc.y + arc.radius * Math.sin(step * piece);
+    made += pieceTo(arc, clockwise, `${x.toFixed(6)} ${y.toFixed(6)}`);
   }
   return made;
 }
+
+const pieceTo = ({ radius }: NonNullable<Stretch['arc']>, clockwise: boolean, end: string): string =>
+  `A${radius} ${radius} 0 0 ${clockwise ? 1 : 0} ${end}`;
 
 /** radians that are too short for a piece of their own */
 const SHORT = 1e-4;

@@ -25,8 +25,8 @@ export function outlineChange(before: string, now: string): Box | null {
   const [was, is] = [chainOf(before), chainOf(now)];
   if (was.length !== is.length) return null;
   let box: Box | null = null;
-  const take = (x: number, y: number, more = 0): void => {
-    box = joined(box, { left: x - more, top: y - more, right: x + more, bottom: y + more });
+  const take = (x: number, y: number): void => {
+    box = joined(box, { left: x, top: y, right: x, bottom: y });
   };
   for (const [at, one] of was.entries()) {
     const other = is[at];

@@ -57,7 +57,7 @@ export class Painter {
     this.leaves = leavesOf(reel);
     this.kept = before?.kept ?? { back: null, ...nothingKept() };
     this.timeline = new Timeline(reel);
-    const bounds = new Bounds(reel);
+    const bounds = new Bounds(reel, this.kept.boxes);
     this.placing = placing(reel, this.timeline, bounds);
     this.together = new Together(this.leaves, this.timeline);
     this.stillness = new Stillness(reel, this.leaves, this.timeline, this.placing, this.together);

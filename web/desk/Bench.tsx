@@ -13,8 +13,14 @@ import { ChartMenu } from './ChartMenu';
 import { FACES, usePlay } from './playStore';
 import { useChart } from './useChart';
 
+interface Props {
+  piece: Piece;
+  /** the same as the details show it, which may follow later */
+  inDetails: Piece;
+}
+
 /** Six faces of one chart, and beside them the details of what is selected. */
-export function Bench({ piece }: { piece: Piece }) {
+export function Bench({ piece, inDetails }: Props) {
   const face = usePlay((state) => state.face);
   const set = usePlay((state) => state.set);
   const chart = useChart(piece);
@@ -55,7 +61,7 @@ export function Bench({ piece }: { piece: Piece }) {
                   least: '210px',
                   folded: '0px',
                   keepsSize: true,
-                  content: <Details piece={piece} />,
+                  content: <Details piece={inDetails} />,
                 },
               ]}
             />

@@ -1,15 +1,17 @@
-import { memo, useDeferredValue, useEffect, useMemo } from 'react';
+import { memo, useDeferredValue, useEffect } from 'react';
 import { useParams } from 'react-router';
 import { Aloud } from '../common/Aloud';
 import { NotHere } from '../common/NotHere';
 import { Split } from '../common/Split';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
+import type { Piece } from '../../contracts/piece';
 import { recordingOf } from '../piece/voice';
 import { Bench } from './Bench';
 import { ConflictChoice } from './ConflictChoice';
 import { DeskHeader } from './DeskHeader';
 import { useDesk } from './deskStore';
 import { Find } from './find/Find';
+import { followsAfter } from './followsAfter';
 import { KitPanel } from './kits/KitPanel';
 import { usePlay } from './playStore';
 import { ProblemBar } from './issues/ProblemBar';
@@ -64,14 +66,12 @@ function Desk({ id }: { id: string }) {
       document.title = 'Lupine';
     };
   }, [title]);
-  const isHeld = usePlay((state) => state.isHeld);
   const open = usePlay((state) => state.beside);
-  const shown = useDesk((state) => state.shown);
-  // When a piece is opened the stage goes first, and while something is dragged: the rest follows core then.
+  const followed = useDesk((state) => state.followed) ?? document_;
+  // When a piece is opened the stage goes first.
   const isThere = useDeferredValue(document_ !== null, false);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- what it depends on says when it is taken anew
-  const calm = useMemo(() => document_, [isHeld ? shown : document_]);
-  const beside = isThere ? calm : null;
+  const isHeld = usePlay((state) => state.isHeld);
+  const pieceOf = (part: string): Piece | null => (isHeld || followsAfter(part) ? followed : document_);
   usePlayback(document_?.stage.rate ?? [30, 1], document_ ? recordingOf(document_) : undefined);
   const time = useTimeOf(document_?.stage);
   useDeskKeys();
@@ -86,7 +86,7 @@ function Desk({ id }: { id: string }) {
   return (
     <StageTimeContext value={time}>
       <div className="desk">
-        <SteadyHeader piece={beside ?? document_} />
+        <SteadyHeader piece={pieceOf('.head') ?? document_} />
         <Split
           id="desk"
           label="Resize script"
@@ -97,13 +97,13 @@ function Desk({ id }: { id: string }) {
               least: '300px',
               folded: '0px',
               content:
-                beside &&
+                isThere &&
                 (open === 'kits' ? (
                   <KitPanel piece={document_} />
                 ) : open === 'versions' ? (
                   <VersionPanel piece={document_} />
                 ) : (
-                  <SteadyScript piece={beside} />
+                  <SteadyScript piece={pieceOf('.script') ?? document_} />
                 )),
             },
             {
@@ -123,7 +123,7 @@ function Desk({ id }: { id: string }) {
                         content: (
                           <>
                             <Stage piece={document_} />
-                            <SteadyTransport piece={beside ?? document_} />
+                            <SteadyTransport piece={pieceOf('.transport') ?? document_} />
                           </>
                         ),
                       },
@@ -132,7 +132,12 @@ function Desk({ id }: { id: string }) {
                         usual: '42%',
                         least: '150px',
                         folded: '42px',
-                        content: beside && <SteadyBench piece={beside} />,
+                        content: isThere && (
+                          <SteadyBench
+                            piece={pieceOf('.bench-face') ?? document_}
+                            inDetails={pieceOf('.details') ?? document_}
+                          />
+                        ),
                       },
                     ]}
                   />

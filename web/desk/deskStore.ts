@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { create } from 'zustand';
 import { ask, reasonOf, Refused } from '../api/client';
 import type { Computed, LivePart, Proof, StoredPiece } from '../api/answers';
@@ -18,6 +19,8 @@ type Saved = 'saved' | outbox.Unsaved['state'];
 interface DeskState {
   id: string;
   document: Piece | null;
+  /** the same, as far as what stands beside the stage follows: after its picture, or soon where none comes */
+  followed: Piece | null;
   version: number;
   canUndo: boolean;
   canRedo: boolean;
@@ -57,6 +60,7 @@ interface DeskState {
 /** A desk with no piece on it. */
 const NOTHING = {
   document: null,
+  followed: null,
   saved: 'saved',
   unsaved: null,
   computed: null,
@@ -88,6 +92,10 @@ type Seen = Pick<DeskState, 'reel' | 'shown'>;
 /** milliseconds until the rest of the desk follows a picture that came before its sheet */
 const SETTLE_AFTER = 40;
 
+/** milliseconds until the parts beside the stage follow an edit whose picture has not come */
+const FOLLOW_AFTER = 200;
+let followTimer = 0;
+
 /** a picture that is painted already, and that the rest of the desk does not show yet */
 let early: Seen | null = null;
 const painters = new Set<() => void>();
@@ -110,13 +118,24 @@ export const isWidened = (reel: object, before: object | undefined): boolean =>
   before !== undefined && widened.get(reel) === before;
 
 export const useDesk = create<DeskState>((set, get) => {
+  /** What core says again stays the same thing, so nothing on the desk that shows it is drawn again. */
+  const told = ({ problems, sheet, reel }: Computed): Computed => {
+    const before = get().computed;
+    return {
+      problems: replaceEqualDeep(before?.problems, problems),
+      sheet: replaceEqualDeep(before?.sheet, sheet),
+      reel,
+    };
+  };
+  const standing = (shape: string | null, places: DeskState['shown']['places']): DeskState['shown'] =>
+    replaceEqualDeep(get().shown, { shape, places });
+
   const take = (computed: Computed, id: string, shape: string | null): void => {
     if (get().id !== id) return;
     early = null;
-    const shown = computed.reel
-      ? { reel: computed.reel, stems: computed.sheet.charts, shown: { shape, places: computed.sheet.places } }
-      : {};
-    set({ computed, refused: null, ...shown });
+    const its = told(computed);
+    const shown = its.reel ? { reel: its.reel, stems: its.sheet.charts, shown: standing(shape, its.sheet.places) } : {};
+    set({ computed: its, refused: null, followed: get().document, ...shown });
   };
 
   const takePart = ({ problems, places, sheet, reel }: LivePart, id: string, shape: string | null): void => {
@@ -126,19 +145,25 @@ export const useDesk = create<DeskState>((set, get) => {
       const isImpossible = problems.some(({ severity }) => severity === 'error');
       const shows = early ?? get();
       early = null;
-      const its = { problems, sheet, reel: isImpossible ? null : shows.reel };
+      const its = told({ problems, sheet, reel: isImpossible ? null : shows.reel });
       const { reel: seen, shown } = shows;
-      set({ computed: its, refused: null, ...(isImpossible ? {} : { reel: seen, shown, stems: sheet.charts }) });
+      const { document: followed } = get();
+      set({
+        computed: its,
+        refused: null,
+        followed,
+        ...(isImpossible ? {} : { reel: seen, shown, stems: its.sheet.charts }),
+      });
     } else if (reel && places) {
       // What plays goes on until all the frames around are there.
       if (deskNow().isPlaying) return;
-      early = { reel, shown: { shape, places } };
+      early = { reel, shown: standing(shape, places) };
       for (const paint of painters) paint();
       window.setTimeout(() => settle(), SETTLE_AFTER);
     } else if (reel && computed) {
       const before = get().reel;
       if (before && !deskNow().isPlaying) widened.set(reel, before);
-      set({ reel, computed: { ...computed, reel }, shown: { shape, places: computed.sheet.places } });
+      set({ reel, computed: { ...computed, reel }, shown: standing(shape, computed.sheet.places) });
     }
   };
 
@@ -152,11 +177,14 @@ export const useDesk = create<DeskState>((set, get) => {
       reel,
       shown,
       refused: null,
-      computed: computed && {
-        problems: computed.problems.filter(({ severity }) => severity !== 'error'),
-        sheet: { ...computed.sheet, places: shown.places },
-        reel,
-      },
+      followed: get().document,
+      computed:
+        computed &&
+        told({
+          problems: computed.problems.filter(({ severity }) => severity !== 'error'),
+          sheet: { ...computed.sheet, places: shown.places },
+          reel,
+        }),
     });
   };
 
@@ -169,7 +197,7 @@ export const useDesk = create<DeskState>((set, get) => {
     take,
     takePart,
     refuse: (reason, id) => {
-      if (get().id === id) set({ refused: reason });
+      if (get().id === id) set({ refused: reason, followed: get().document });
     },
     prove: (proof, document, id) => {
       if (get().id === id) set({ proof, proofOf: document });
@@ -198,6 +226,7 @@ export const useDesk = create<DeskState>((set, get) => {
     undone = [];
     set({
       document: stored.document,
+      followed: stored.document,
       version: stored.version,
       canUndo: stored.canUndo,
       canRedo: stored.canRedo,
@@ -217,6 +246,7 @@ export const useDesk = create<DeskState>((set, get) => {
     if (unsaved.version !== get().version) base = null;
     set({
       document: last.document,
+      followed: last.document,
       version: unsaved.version,
       saved: unsaved.state,
       unsaved: unsaved.reason,
@@ -246,7 +276,7 @@ export const useDesk = create<DeskState>((set, get) => {
     if (which === 'redo') {
       const again = undone.pop();
       if (again) {
-        set({ document: again.document, canUndo: true, canRedo: undone.length > 0 });
+        set({ document: again.document, followed: again.document, canUndo: true, canRedo: undone.length > 0 });
         outbox.push(id, version, again.document, again.act);
         compute();
       }
@@ -257,7 +287,7 @@ export const useDesk = create<DeskState>((set, get) => {
     if (!back || !before) return false;
     endAct();
     undone.push(back.taken);
-    set({ document: before, canRedo: true });
+    set({ document: before, followed: before, canRedo: true });
     compute();
     return true;
   };
@@ -344,13 +374,19 @@ export const useDesk = create<DeskState>((set, get) => {
         return;
       }
       if (!document) return;
-      const next = structuredClone(document);
-      change(next);
+      const changed = structuredClone(document);
+      change(changed);
+      // What the change leaves as it is stays the same thing, so nothing on the desk that shows it is drawn again.
+      const next = replaceEqualDeep(document, changed);
       undone = [];
       set({ document: next, canUndo: true, canRedo: false });
       outbox.push(id, version, next, its ?? actNow());
       if (deskNow().isHeld) queue.computeHeld();
-      else compute();
+      else {
+        compute();
+        window.clearTimeout(followTimer);
+        followTimer = window.setTimeout(() => set({ followed: get().document }), FOLLOW_AFTER);
+      }
     },
     letGo: () => queue.letGo(),
     undo: () => walk('undo'),

@@ -1,6 +1,8 @@
 import type { Chart, Piece } from '../../../contracts/piece';
+import { useState } from 'react';
 import { Captions } from '../faces/Captions';
 import { LegendFields } from '../faces/LegendFields';
+import { useDesk } from '../deskStore';
 import { usePlay } from '../playStore';
 import { useChartEdit } from '../useChartEdit';
 import { ChartDetails } from './ChartDetails';
@@ -30,7 +32,11 @@ function LegendDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
 
 /** Beside the bench: what is selected, and all that can be said about it. */
 export function Details({ piece }: { piece: Piece }) {
-  const selection = usePlay((state) => state.selection);
+  const selected = usePlay((state) => state.selection);
+  // An edit that goes on to the next part, as Enter does in the sheet, is painted first.
+  const waits = useDesk((state) => state.followed !== state.document);
+  const [selection, show] = useState(selected);
+  if (selection !== selected && !waits) show(selected);
   const shot = selection?.kind === 'shot' ? piece.moves.find(({ id }) => id === selection.shot) : undefined;
   const chart = selection?.kind === 'chart' ? piece.charts.find(({ id }) => id === selection.chart) : undefined;
   const legended = selection?.kind === 'legend' ? piece.charts.find(({ id }) => id === selection.chart) : undefined;

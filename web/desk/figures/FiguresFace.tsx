@@ -2,6 +2,7 @@ import { useCallback, useMemo } from 'react';
 import { ask, reasonOf } from '../../api/client';
 import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
+import { useShared } from '../../common/useShared';
 import { columnIndex, setOwn, tableOf } from '../../piece/changes';
 import { addFigure, pasteRows } from '../../piece/tables';
 import type { Chart, Piece, Table } from '../../../contracts/piece';
@@ -18,12 +19,15 @@ import { SheetFoot } from './SheetFoot';
 
 /** The sheet: what was typed, and what it means. */
 export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
-  const computed = useDesk((state) => state.computed);
+  const sheet = useDesk((state) => state.computed?.sheet.charts[chart.id]);
+  const problems = useDesk((state) => state.computed?.problems);
   const selection = usePlay((state) => state.selection);
   const wanted = usePlay((state) => state.wantedCell);
   const table = tableOf(piece, chart);
   const now = useFiguresNow(piece, chart.id);
-  const rows = useMemo(() => (table ? gridRows(table, chart, computed, now) : []), [table, chart, computed, now]);
+  const rows = useShared(
+    useMemo(() => (table ? gridRows(table, chart, sheet, problems, now) : []), [table, chart, sheet, problems, now]),
+  );
   const change = useCallback(
     (work: (draft: Table, chart: Chart) => void): void =>
       useDesk.getState().edit((draft) => {
@@ -48,7 +52,6 @@ export function FiguresFace({ piece, chart }: { piece: Piece; chart: Chart }) {
   );
   if (!table) return null;
   const column = columnIndex(table, chart);
-  const sheet = computed?.sheet.charts[chart.id];
   const paste = (text: string, row: number, at: number, numbers: '.' | ',' | null = null): void => {
     const its = later();
     ask('POST figures/read', { body: { text, numbers } }).then(

@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef } from 'react';
+import { memo, useLayoutEffect, useRef } from 'react';
 import type { CellProps, Column } from 'react-datasheet-grid';
 import { furtherOn } from '../../piece/references';
 import type { GridRow } from './gridRows';
@@ -16,6 +16,9 @@ function withText(row: GridRow, field: Text, text: string): GridRow {
   cells[field] = text;
   return { ...row, cells };
 }
+
+const isAlike = <T,>(was: CellProps<GridRow, T>, is: CellProps<GridRow, T>): boolean =>
+  was.rowData === is.rowData && was.columnData === is.columnData;
 
 /** Where formulas were copied from, by their texts: pasted further on, they ask for what is as far from there. */
 const copied = new Map<string, { row: number; column: Text }>();
@@ -103,11 +106,17 @@ function TextCell({ rowData, focus, setRowData, columnData: field }: CellProps<G
   );
 }
 
+/** What the grid gives to a cell anew with every edit concerns one that is being typed into, and no other. */
+const SteadyTextCell = memo(
+  TextCell,
+  (was, is) => isAlike(was, is) && was.focus === is.focus && (!is.focus || was.setRowData === is.setRowData),
+);
+
 /** @param id of the column in the grid: `label`, `typed` for the one that the chart shows, or `v` and an index */
 export function textColumn(id: string, field: Text): Partial<Column<GridRow, Text, string>> {
   return {
     id,
-    component: TextCell as Column<GridRow, Text, string>['component'],
+    component: SteadyTextCell as Column<GridRow, Text, string>['component'],
     columnData: field,
     deleteValue: ({ rowData }) => withText(rowData, field, ''),
     copyValue: ({ rowData, rowIndex }) => copyOf(textOf(rowData, field), rowIndex, field),
@@ -133,11 +142,13 @@ function ShownCell({ rowData, columnData: field }: CellProps<GridRow, Shown>) {
   );
 }
 
+const SteadyShownCell = memo(ShownCell, isAlike);
+
 /** A cell that only shows what follows from the others. */
 export function shownColumn(field: Shown): Partial<Column<GridRow, Shown, string>> {
   return {
     id: field,
-    component: ShownCell as Column<GridRow, Shown, string>['component'],
+    component: SteadyShownCell as Column<GridRow, Shown, string>['component'],
     columnData: field,
     disabled: true,
     copyValue: ({ rowData }) => rowData[field],
@@ -145,11 +156,11 @@ export function shownColumn(field: Shown): Partial<Column<GridRow, Shown, string
   };
 }
 
-export function ChipCell({ rowData }: CellProps<GridRow, unknown>) {
+export const ChipCell = memo(function ChipCell({ rowData }: CellProps<GridRow, unknown>) {
   return (
     <>
       <span className="row-number numerals">{rowData.number}</span>
       <span className="chip" style={{ background: rowData.colour ?? 'var(--line)' }} />
     </>
   );
-}
+}, isAlike);

@@ -54,20 +54,21 @@ export const NEW_ROW: GridRow = {
 export function gridRows(
   table: Table,
   chart: Chart,
-  computed: Computed | null,
+  sheet: Computed['sheet']['charts'][string] | undefined,
+  all: Problem[] = [],
   now: Record<string, FigureNow> = {},
 ): GridRow[] {
   const column = columnIndex(table, chart);
   const figures = new Map<string, SheetFigure>();
-  for (const figure of computed?.sheet.charts[chart.id]?.figures ?? []) {
+  for (const figure of sheet?.figures ?? []) {
     // Of several series the first stands for its row.
     if (!figures.has(figure.row)) figures.set(figure.row, figure);
   }
   const problems = new Map<string, Problem>();
-  for (const problem of computed?.problems ?? []) {
+  for (const problem of all) {
     if (problem.rowId !== null && !problems.has(problem.rowId)) problems.set(problem.rowId, problem);
   }
-  const worked = computed?.sheet.charts[chart.id]?.worked ?? {};
+  const worked = sheet?.worked ?? {};
   return table.rows.map((row, place) => {
     const figure = figures.get(row.id);
     const here = figure && now[figure.id];
