@@ -3,15 +3,13 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
 import { Broken } from './common/Broken';
-import { DeskPage } from './desk/DeskPage';
-import { HandOffPage } from './handoff/HandOffPage';
 import { NotHere } from './common/NotHere';
-import { ProofPage } from './proof/ProofPage';
-import { ShelfPage } from './shelf/ShelfPage';
 import { Notices } from './common/Notices';
 import { watchActs } from './common/acts';
 import { watchKeys } from './common/keys';
+import { lazily } from './common/lazily';
 import { startInRightLight } from './common/light';
+import 'bootstrap-icons/font/bootstrap-icons.css';
 import './styles/lupine.scss';
 
 startInRightLight();
@@ -22,6 +20,12 @@ const KEPT = 60_000;
 const queries = new QueryClient({
   defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1, gcTime: KEPT } },
 });
+
+// Each page is loaded when it is first shown; the server names the one that is asked for, so it comes along.
+const DeskPage = lazily(() => import('./desk/DeskPage'), 'DeskPage');
+const HandOffPage = lazily(() => import('./handoff/HandOffPage'), 'HandOffPage');
+const ProofPage = lazily(() => import('./proof/ProofPage'), 'ProofPage');
+const ShelfPage = lazily(() => import('./shelf/ShelfPage'), 'ShelfPage');
 
 /** One page that cannot be drawn leaves the others as they are. */
 function Pages() {

@@ -12,7 +12,7 @@
     <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ $font }}">
     @endforeach
     @viteReactRefresh
-    @vite('web/main.tsx')
+    @vite(array_values($sources))
 </head>
 <body>
     <div id="lupine"></div>

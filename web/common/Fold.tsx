@@ -27,7 +27,7 @@ export function Fold({ name, label, count, isUsual = false, className = '', chil
         aria-controls={isOpen ? id : undefined}
         onClick={() => setOpen(!isOpen)}
       >
-        <i className={`bi bi-chevron-${isOpen ? 'down' : 'right'}`} aria-hidden="true" />
+        <i className={`bi ${isOpen ? 'bi-chevron-down' : 'bi-chevron-right'}`} aria-hidden="true" />
         {label}
         {count}
       </button>

@@ -1,17 +1,32 @@
 import Nav from 'react-bootstrap/Nav';
 import Tab from 'react-bootstrap/Tab';
+import { lazily } from '../common/lazily';
 import { Split } from '../common/Split';
 import type { Piece } from '../../contracts/piece';
 import { Details } from './details/Details';
-import { StageFace } from './faces/StageFace';
-import { FiguresFace } from './figures/FiguresFace';
-import { FinishFace } from './finish/FinishFace';
-import { FormFace } from './faces/FormFace';
-import { MotionFace } from './faces/MotionFace';
-import { WordsFace } from './faces/WordsFace';
 import { ChartMenu } from './ChartMenu';
 import { FACES, usePlay } from './playStore';
 import { useChart } from './useChart';
+
+const LOAD = {
+  Figures: () => import('./figures/FiguresFace'),
+  Form: () => import('./faces/FormFace'),
+  Words: () => import('./faces/WordsFace'),
+  Stage: () => import('./faces/StageFace'),
+  Motion: () => import('./faces/MotionFace'),
+  Finish: () => import('./finish/FinishFace'),
+};
+const FiguresFace = lazily(LOAD.Figures, 'FiguresFace');
+const FormFace = lazily(LOAD.Form, 'FormFace');
+const WordsFace = lazily(LOAD.Words, 'WordsFace');
+const StageFace = lazily(LOAD.Stage, 'StageFace');
+const MotionFace = lazily(LOAD.Motion, 'MotionFace');
+const FinishFace = lazily(LOAD.Finish, 'FinishFace');
+
+/** Faces that were not shown yet are there when somebody turns to them. */
+export function loadFaces(): void {
+  for (const load of Object.values(LOAD)) load().catch(() => undefined);
+}
 
 interface Props {
   piece: Piece;

@@ -1,35 +1,30 @@
 import { memo, useDeferredValue, useEffect } from 'react';
 import { useParams } from 'react-router';
-import { Aloud } from '../common/Aloud';
 import { NotHere } from '../common/NotHere';
+import { lazily } from '../common/lazily';
 import { Split } from '../common/Split';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
 import type { Piece } from '../../contracts/piece';
-import { recordingOf } from '../piece/voice';
-import { Bench } from './Bench';
-import { ConflictChoice } from './ConflictChoice';
-import { DeskHeader } from './DeskHeader';
 import { useDesk } from './deskStore';
-import { Find } from './find/Find';
 import { followsAfter } from './followsAfter';
-import { KitPanel } from './kits/KitPanel';
 import { usePlay } from './playStore';
-import { ProblemBar } from './issues/ProblemBar';
-import { ScriptColumn } from './script/ScriptColumn';
 import { Stage } from './stage/Stage';
-import { DeskFiles } from './tables/DeskFiles';
 import { useFiles } from './tables/filesStore';
-import { Transport } from './Transport';
-import { VersionPanel } from './versions/VersionPanel';
-import { useClipboard } from './useClipboard';
-import { useDeskKeys } from './useDeskKeys';
-import { usePlayback } from './usePlayback';
 
-// None of these follows the desk while its piece stays as it is.
-const SteadyHeader = memo(DeskHeader);
-const SteadyScript = memo(ScriptColumn);
-const SteadyTransport = memo(Transport);
-const SteadyBench = memo(Bench);
+// The stage goes first. None of these follows the desk while its piece stays as it is.
+const beside = (): Promise<typeof import('./beside')> => import('./beside');
+const Header = memo(lazily(beside, 'DeskHeader', <div className="head" />));
+const Script = memo(lazily(beside, 'ScriptColumn'));
+const Transport = memo(lazily(beside, 'Transport', <div className="transport" />));
+const Bench = memo(lazily(beside, 'Bench'));
+const KitPanel = lazily(beside, 'KitPanel');
+const VersionPanel = lazily(beside, 'VersionPanel');
+const ProblemBar = lazily(beside, 'ProblemBar');
+const ConflictChoice = lazily(beside, 'ConflictChoice');
+const Aloud = lazily(beside, 'Aloud');
+const Find = lazily(beside, 'Find');
+const DeskFiles = lazily(beside, 'DeskFiles');
+const DeskHabits = lazily(beside, 'DeskHabits');
 
 /** A piece that is opened after another one begins with a desk of its own. */
 export function DeskPage() {
@@ -72,10 +67,7 @@ function Desk({ id }: { id: string }) {
   const isThere = useDeferredValue(document_ !== null, false);
   const isHeld = usePlay((state) => state.isHeld);
   const pieceOf = (part: string): Piece | null => (isHeld || followsAfter(part) ? followed : document_);
-  usePlayback(document_?.stage.rate ?? [30, 1], document_ ? recordingOf(document_) : undefined);
   const time = useTimeOf(document_?.stage);
-  useDeskKeys();
-  useClipboard();
   if (missing) return <NotHere message={missing} />;
   if (!document_)
     return (
@@ -86,7 +78,8 @@ function Desk({ id }: { id: string }) {
   return (
     <StageTimeContext value={time}>
       <div className="desk">
-        <SteadyHeader piece={pieceOf('.head') ?? document_} />
+        <Header piece={pieceOf('.head') ?? document_} />
+
         <Split
           id="desk"
           label="Resize script"
@@ -103,7 +96,7 @@ function Desk({ id }: { id: string }) {
                 ) : open === 'versions' ? (
                   <VersionPanel piece={document_} />
                 ) : (
-                  <SteadyScript piece={pieceOf('.script') ?? document_} />
+                  <Script piece={pieceOf('.script') ?? document_} />
                 )),
             },
             {
@@ -112,6 +105,7 @@ function Desk({ id }: { id: string }) {
               content: (
                 <main className="desk-right">
                   <ProblemBar />
+
                   <Split
                     id="work"
                     label="Resize bench"
@@ -123,7 +117,8 @@ function Desk({ id }: { id: string }) {
                         content: (
                           <>
                             <Stage piece={document_} />
-                            <SteadyTransport piece={pieceOf('.transport') ?? document_} />
+
+                            <Transport piece={pieceOf('.transport') ?? document_} />
                           </>
                         ),
                       },
@@ -133,7 +128,7 @@ function Desk({ id }: { id: string }) {
                         least: '150px',
                         folded: '42px',
                         content: isThere && (
-                          <SteadyBench
+                          <Bench
                             piece={pieceOf('.bench-face') ?? document_}
                             inDetails={pieceOf('.details') ?? document_}
                           />
@@ -146,6 +141,8 @@ function Desk({ id }: { id: string }) {
             },
           ]}
         />
+
+        <DeskHabits piece={document_} />
         <ConflictChoice />
         <Aloud />
         <Find piece={document_} />

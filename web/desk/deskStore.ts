@@ -1,78 +1,20 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { create } from 'zustand';
 import { ask, reasonOf, Refused } from '../api/client';
-import type { Computed, LivePart, Proof, StoredPiece } from '../api/answers';
+import type { Computed, LivePart, StoredPiece } from '../api/answers';
 import { actNow, endAct, newAct } from '../common/acts';
 import { rememberWith } from '../common/later';
 import type { Piece } from '../../contracts/piece';
 import { allDone } from './acting';
 import { ComputeQueue } from './computeQueue';
 import { deskNow } from './deskNow';
+import { NOTHING, type DeskState } from './deskState';
 import { elsewhere } from './elsewhere';
 import * as outbox from './outbox';
+import { isWider, paintSeen } from './seen';
 
 /** milliseconds until a piece that was opened is proved */
 const PROOF_AT_FIRST = 250;
-
-type Saved = 'saved' | outbox.Unsaved['state'];
-
-interface DeskState {
-  id: string;
-  document: Piece | null;
-  /** the same, as far as what stands beside the stage follows: after its picture, or soon where none comes */
-  followed: Piece | null;
-  version: number;
-  canUndo: boolean;
-  canRedo: boolean;
-  saved: Saved;
-  /** why what was typed is not saved yet */
-  unsaved: string | null;
-  computed: Computed | null;
-  /** the newest reel that could be drawn, and its stems; kept while figures are impossible */
-  reel: Computed['reel'];
-  stems: Computed['sheet']['charts'];
-  /** where everything stands in that reel, and in which shape of the stage */
-  shown: { shape: string | null; places: Computed['sheet']['places'] };
-  proof: Proof | null;
-  /** the document that the proof is of, or that none could be made of; of another one it says nothing */
-  proofOf: Piece | null;
-  /** the document cannot be computed at all */
-  refused: string | null;
-  missing: string | null;
-  theirs: StoredPiece | null;
-  /** Of a large piece only the frames around the playhead are computed: asks for more where it comes to their end. */
-  follow: (frame: number) => void;
-  /** Computes it again as it stands, for another shape of the stage. */
-  recompute: () => Promise<void>;
-  open: (id: string) => Promise<void>;
-  close: () => void;
-  /** @param act that it belongs to; the hand's own where it is not given */
-  edit: (change: (document: Piece) => void, act?: string) => void;
-  /** The hand lets go of what it held on the stage: it is computed as it stands. */
-  letGo: () => void;
-  undo: () => Promise<void>;
-  redo: () => Promise<void>;
-  save: () => Promise<boolean>;
-  takeTheirs: () => void;
-  keepMine: () => Promise<void>;
-}
-
-/** A desk with no piece on it. */
-const NOTHING = {
-  document: null,
-  followed: null,
-  saved: 'saved',
-  unsaved: null,
-  computed: null,
-  reel: null,
-  stems: {},
-  shown: { shape: null, places: {} },
-  proof: null,
-  proofOf: null,
-  refused: null,
-  missing: null,
-  theirs: null,
-} satisfies Partial<DeskState>;
 
 type Way = 'undo' | 'redo';
 /** steps of undo and redo that are under way */
@@ -98,24 +40,11 @@ let followTimer = 0;
 
 /** a picture that is painted already, and that the rest of the desk does not show yet */
 let early: Seen | null = null;
-const painters = new Set<() => void>();
 
 /** What the stage shows just now: the newest picture, which is painted before anything else on the desk follows. */
 export function seenNow(): Seen {
   return early ?? useDesk.getState();
 }
-
-/** @param paint is told as soon as there is a new picture */
-export function whenSeen(paint: () => void): () => void {
-  painters.add(paint);
-  return () => painters.delete(paint);
-}
-
-/** Reels that have the frames around one whose frame alone came first: where both have a frame, it is the same. */
-const widened = new WeakMap<object, object>();
-
-export const isWidened = (reel: object, before: object | undefined): boolean =>
-  before !== undefined && widened.get(reel) === before;
 
 export const useDesk = create<DeskState>((set, get) => {
   /** What core says again stays the same thing, so nothing on the desk that shows it is drawn again. */
@@ -158,11 +87,11 @@ export const useDesk = create<DeskState>((set, get) => {
       // What plays goes on until all the frames around are there.
       if (deskNow().isPlaying) return;
       early = { reel, shown: standing(shape, places) };
-      for (const paint of painters) paint();
+      paintSeen();
       window.setTimeout(() => settle(), SETTLE_AFTER);
     } else if (reel && computed) {
       const before = get().reel;
-      if (before && !deskNow().isPlaying) widened.set(reel, before);
+      if (before && !deskNow().isPlaying) isWider(reel, before);
       set({ reel, computed: { ...computed, reel }, shown: standing(shape, computed.sheet.places) });
     }
   };

@@ -10,5 +10,5 @@ const PLACES = '.head, .script, .stage-room, .transport, .bench-face, .details';
 export function followsAfter(part: string): boolean {
   const at = document.activeElement;
   const place = at?.closest(PLACES);
-  return !at || at === document.body || (place != null && !place.matches(part));
+  return !at || at === document.body || (place !== undefined && place !== null && !place.matches(part));
 }

@@ -15,12 +15,26 @@ final readonly class PageController
     private const FONT = 'node_modules/@fontsource/figtree/files/figtree-latin-%d-normal.woff2';
     private const WEIGHTS = [400, 500, 600, 700];
 
+    /** Sources of the pages, by their addresses. */
+    private const PAGES = [
+        '#^$#' => 'web/shelf/ShelfPage.tsx',
+        '#^pieces/[0-9a-z]{26}$#' => 'web/desk/DeskPage.tsx',
+        '#/proof$#' => 'web/proof/ProofPage.tsx',
+        '#hand-offs?$#' => 'web/handoff/HandOffPage.tsx',
+    ];
+
     /** The page, with what it is going to ask for first. */
     public function page(Request $request): View
     {
-        $isDesk = preg_match('#^pieces/([0-9a-z]{26})$#', $request->path(), $parts) === 1;
+        $path = trim($request->path(), '/');
+        $isDesk = preg_match('#^pieces/([0-9a-z]{26})$#', $path, $parts) === 1;
 
         return view('lupine', [
+            'sources' => ['web/main.tsx', ...array_filter(
+                self::PAGES,
+                static fn (string $pattern): bool => preg_match($pattern, $path) === 1,
+                ARRAY_FILTER_USE_KEY,
+            )],
             'first' => $isDesk ? sprintf('/api/pieces/%s/desk', $parts[1]) : null,
             'fonts' => array_map(
                 static fn (int $weight): string => Vite::asset(sprintf(self::FONT, $weight)),

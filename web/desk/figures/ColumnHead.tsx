@@ -40,7 +40,7 @@ export function ColumnHead({ letter, name, label, placeholder, isNumber, isShown
           <Dropdown.Menu>
             {doings.map(({ text, icon, off, title, run }) => (
               <Dropdown.Item key={text} disabled={off} title={title} onClick={run}>
-                <i className={`bi bi-${icon}`} aria-hidden="true" /> {text}
+                <i className={`bi ${icon}`} aria-hidden="true" /> {text}
               </Dropdown.Item>
             ))}
           </Dropdown.Menu>,

@@ -24,8 +24,8 @@ export function LabelHead({ table, change }: Props) {
       label="Name of the table"
       placeholder="Table name"
       doings={[
-        { text: 'A to Z', icon: 'sort-alpha-down', run: () => sort(table, null, false) },
-        { text: 'Z to A', icon: 'sort-alpha-up', run: () => sort(table, null, true) },
+        { text: 'A to Z', icon: 'bi-sort-alpha-down', run: () => sort(table, null, false) },
+        { text: 'Z to A', icon: 'bi-sort-alpha-up', run: () => sort(table, null, true) },
       ]}
       onName={(name) =>
         change((draft) => {
@@ -62,23 +62,23 @@ export function FigureHead({ table, chart, column, change }: FigureHeadProps) {
           : [
               {
                 text: `Show ${name} in the chart`,
-                icon: 'eye',
+                icon: 'bi-eye',
                 run: () =>
                   change((_, draft) => {
                     draft.column = column.id;
                   }),
               },
             ]),
-        { text: 'Largest first', icon: 'sort-down', run: () => sort(table, column.id, true) },
-        { text: 'Smallest first', icon: 'sort-up', run: () => sort(table, column.id, false) },
+        { text: 'Largest first', icon: 'bi-sort-down', run: () => sort(table, column.id, true) },
+        { text: 'Smallest first', icon: 'bi-sort-up', run: () => sort(table, column.id, false) },
         {
           text: 'Insert column after',
-          icon: 'plus-lg',
+          icon: 'bi-plus-lg',
           run: () => void act('add-column', { table: table.id, after: column.id }),
         },
         {
           text: 'Remove column',
-          icon: 'x-lg',
+          icon: 'bi-x-lg',
           off: table.columns.length === 1,
           run: () => void act('remove-column', { table: table.id, column: column.id }),
         },
