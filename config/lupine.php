@@ -14,7 +14,7 @@ return [
     /** So many may wait for a still at once; with fewer than bin/start's processes of the web, others are not kept. */
     'stills_at_once' => 8,
     /** So many films may wait to be made; each keeps its piece as it was. */
-    'films_waiting' => 200,
+    'films_waiting' => 400,
     /** How often in a minute one machine may ask for what is costly: files to be read, recordings, films. */
     'costly_a_minute' => 240,
     /** A still that is not painted after so many seconds is given up. */

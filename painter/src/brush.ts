@@ -16,7 +16,8 @@ import type { Timeline } from './timeline';
 import { onCanvas, type View } from './view';
 
 /**
- * What stays of use when a reel takes the place of another: patterns, letters and outlines, known by what they are made of.
+ * What stays of use when a reel takes the place of another: patterns, letters and outlines, known by what they are
+ * made of.
  */
 export interface KeptPaints {
   patterns: Patterns;

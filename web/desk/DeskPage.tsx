@@ -6,7 +6,7 @@ import { Split } from '../common/Split';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
 import type { Piece } from '../../contracts/piece';
 import { useDesk } from './deskStore';
-import { followsAfter } from './followsAfter';
+import { followsAfter, watchHands } from './followsAfter';
 import { usePlay } from './playStore';
 import { Stage } from './stage/Stage';
 import { useFiles } from './tables/filesStore';
@@ -54,6 +54,7 @@ function Desk({ id }: { id: string }) {
   useEffect(() => {
     if (sheet) usePlay.getState().begin(sheet.finished);
   }, [sheet]);
+  useEffect(watchHands, []);
   const title = document_?.title;
   useEffect(() => {
     if (title) document.title = `${title} · Lupine`;

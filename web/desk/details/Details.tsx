@@ -33,8 +33,9 @@ function LegendDetails({ piece, chart }: { piece: Piece; chart: Chart }) {
 /** Beside the bench: what is selected, and all that can be said about it. */
 export function Details({ piece }: { piece: Piece }) {
   const selected = usePlay((state) => state.selection);
-  // An edit that goes on to the next part, as Enter does in the sheet, is painted first.
-  const waits = useDesk((state) => state.followed !== state.document);
+  // Enter in the sheet takes what was typed and goes on to the next figure: its picture comes first.
+  const isTyping = usePlay((state) => state.typingIn !== null);
+  const waits = useDesk((state) => isTyping && state.followed !== state.document);
   const [selection, show] = useState(selected);
   if (selection !== selected && !waits) show(selected);
   const shot = selection?.kind === 'shot' ? piece.moves.find(({ id }) => id === selection.shot) : undefined;

@@ -64,7 +64,8 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >
-          <i className={`bi ${isOpen ? 'bi-chevron-down' : 'bi-chevron-right'}`} aria-hidden="true" /> More {form.name} settings
+          <i className={`bi ${isOpen ? 'bi-chevron-down' : 'bi-chevron-right'}`} aria-hidden="true" /> More {form.name}{' '}
+          settings
           {unusual > 0 && <span className="soft"> · {unusual} changed</span>}
         </button>
         {isOpen && others.map(field)}
