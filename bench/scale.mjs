@@ -23,7 +23,7 @@ async function ask(method, path, body) {
     }
     const text = await answer.text();
     if (!answer.ok) throw new Error(`${method} ${path}: ${text.slice(0, 300)}`);
-    return text === '' ? null : JSON.parse(text);
+    return answer.headers.get('content-type')?.includes('json') ? JSON.parse(text) : null;
   }
 }
 

@@ -50,6 +50,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
     />
   );
   const others = form.fields.filter(({ isFirst }) => !isFirst);
+  const chevron = isOpen ? 'bi-chevron-down' : 'bi-chevron-right';
   const unusual = others.filter(({ name, default: usual }) => (chart.form[name] ?? usual) !== usual).length;
   return (
     <div className="form-face">
@@ -64,8 +65,7 @@ export function FormFace({ piece, chart }: { piece: Piece; chart: Chart }) {
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >
-          <i className={`bi ${isOpen ? 'bi-chevron-down' : 'bi-chevron-right'}`} aria-hidden="true" /> More {form.name}{' '}
-          settings
+          <i className={`bi ${chevron}`} aria-hidden="true" /> More {form.name} settings
           {unusual > 0 && <span className="soft"> · {unusual} changed</span>}
         </button>
         {isOpen && others.map(field)}
