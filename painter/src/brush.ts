@@ -9,7 +9,7 @@ import { FADE, litEdge, type LitEdge } from './lights';
 import { fillWith, stopped, strokeStyleOf } from './paints';
 import { alignedAt } from './placing';
 import type { Reel, ReelPath, ReelStroke, ReelText } from './reel';
-import { SoftEdges } from './soft';
+import { SoftEdges, type Soft } from './soft';
 import { Tiles } from './tiles';
 import type { Context, OutlinePath, Studio } from './surface';
 import type { Timeline } from './timeline';
@@ -24,6 +24,7 @@ export interface KeptPaints {
   glyphs: Map<string, OutlinePath>;
   outlines: Map<string, OutlinePath>;
   boxes: Map<string, Box | null>;
+  softs: Map<number, Soft>;
   halftones: Halftones;
   tiles: Tiles;
   clouds: CloudPictures;
@@ -35,6 +36,7 @@ export const nothingKept = (): KeptPaints => ({
   glyphs: new Map(),
   outlines: new Map(),
   boxes: new Map(),
+  softs: new Map(),
   halftones: new Halftones(),
   tiles: new Tiles(),
   clouds: new CloudPictures(),
@@ -65,7 +67,7 @@ export class Brush {
     bounds: Bounds,
     private readonly kept: KeptPaints,
   ) {
-    this.softs = new SoftEdges(studio, bounds, (number) => this.outline(number));
+    this.softs = new SoftEdges(studio, bounds, (number) => this.outline(number), kept.softs);
   }
 
   path(context: Context, node: ReelPath, alpha: number, frame: number, view: View, pose: Matrix | null): void {

@@ -4,7 +4,10 @@ import type { Blur, Inner } from './reel';
 import { contextOf, type Context, type OutlinePath, type Studio, type Surface } from './surface';
 import { onCanvas, withinCanvas } from './view';
 
-interface Soft {
+/** What was blurred, and what it is known by. */
+export interface Soft {
+  /** of the outline */
+  data: string;
   key: string;
   image: Surface;
   left: number;
@@ -39,13 +42,14 @@ interface Drop {
  * kept as long as the outline stays.
  */
 export class SoftEdges {
-  private readonly softs = new Map<number, Soft>();
   private sharp: Surface | undefined;
 
+  /** @param softs what was blurred, by the index of its node; of use in another reel, too */
   constructor(
     private readonly studio: Studio,
     private readonly bounds: Bounds,
     private readonly outline: (number: number) => OutlinePath,
+    private readonly softs: Map<number, Soft>,
   ) {}
 
   blur(effect: Blur, on: On): void {
@@ -73,9 +77,10 @@ export class SoftEdges {
       context.shadowColor = 'rgba(0, 0, 0, 0)';
       return;
     }
-    const key = `${number}/${scale}/${colour}/${JSON.stringify(effect)}`;
+    const data = this.bounds.reel.outlines[number];
+    const key = this.keyOf(effect, on);
     let soft = this.softs.get(node.index);
-    if (soft?.key !== key) {
+    if (soft?.data !== data || soft.key !== key) {
       const image = this.surface(soft?.image, width, height);
       const small = cleared(image);
       const to = { left: left - offX / shrink, top: top - offY / shrink };
@@ -88,7 +93,7 @@ export class SoftEdges {
         away,
         spread,
       });
-      soft = { key, image, left: left * shrink, top: top * shrink };
+      soft = { data, key, image, left: left * shrink, top: top * shrink };
       this.softs.set(node.index, soft);
     }
     this.put(soft, shrink, on);
@@ -106,9 +111,10 @@ export class SoftEdges {
     if (!box) return;
     const left = Math.floor(box.left / shrink);
     const top = Math.floor(box.top / shrink);
-    const key = `${number}/${scale}/${colour}/${JSON.stringify(effect)}`;
+    const data = this.bounds.reel.outlines[number];
+    const key = this.keyOf(effect, on);
     let soft = this.softs.get(node.index);
-    if (soft?.key !== key) {
+    if (soft?.data !== data || soft.key !== key) {
       const image = this.surface(
         soft?.image,
         Math.ceil(box.right / shrink) - left,
@@ -129,7 +135,7 @@ export class SoftEdges {
         spread: 0,
       });
       small.globalCompositeOperation = 'source-over';
-      soft = { key, image, left: left * shrink, top: top * shrink };
+      soft = { data, key, image, left: left * shrink, top: top * shrink };
       this.softs.set(node.index, soft);
     }
     context.save();
@@ -138,6 +144,12 @@ export class SoftEdges {
     context.clip(this.outline(number));
     this.put(soft, shrink, on);
     context.restore();
+  }
+
+  /** All that a blurred picture depends on beside its outline. */
+  private keyOf(effect: Blur | Inner, { colour, view, pose }: On): string {
+    const { width, height } = this.bounds.reel;
+    return [width, height, view.scale, pose !== null, colour, JSON.stringify(effect)].join('/');
   }
 
   private put(soft: Soft, shrink: number, { context, view, pose }: On): void {

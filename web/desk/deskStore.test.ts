@@ -263,3 +263,36 @@ describe('computing', () => {
     expect(server.computed).toBe(before + 2);
   });
 });
+
+describe('an edit', () => {
+  const recolour = () =>
+    useDesk.getState().edit((piece) => {
+      piece.charts[0].words.reading.decimals = 3;
+    });
+
+  it('leaves what it does not touch the same things, and what core says again, too', async () => {
+    const { document: before } = useDesk.getState();
+    recolour();
+    const { document: now } = useDesk.getState();
+    expect(now).not.toBe(before);
+    expect(now!.tables).toBe(before!.tables);
+    expect(now!.charts[0].form).toBe(before!.charts[0].form);
+    expect(now!.charts[0].words).not.toBe(before!.charts[0].words);
+    const { sheet, problems } = useDesk.getState().computed!;
+    await vi.advanceTimersByTimeAsync(600);
+    expect(useDesk.getState().computed!.sheet.charts).toBe(sheet.charts);
+    expect(useDesk.getState().computed!.problems).toBe(problems);
+  });
+
+  it('is followed by the rest of the desk when its picture is there, and soon where none comes', async () => {
+    const followed = (): boolean => useDesk.getState().followed === useDesk.getState().document;
+    recolour();
+    expect(followed()).toBe(false);
+    await vi.advanceTimersByTimeAsync(100);
+    expect(followed()).toBe(true);
+    server.down = true;
+    retitle('away');
+    await vi.advanceTimersByTimeAsync(250);
+    expect(followed()).toBe(true);
+  });
+});

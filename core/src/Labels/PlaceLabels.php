@@ -151,16 +151,18 @@ final readonly class PlaceLabels
         $left = $wishes;
         $rank = static fn (Wish $wish): array => [$wish->by !== null, $wish->weight];
         usort($left, static fn (Wish $a, Wish $b): int => $rank($b) <=> $rank($a));
-        $kept = [];
+        [$kept, $boxes] = [new \SplObjectStorage(), []];
         foreach ($left as $wish) {
-            if ($this->isClear([...$kept, $wish], $factor, count($kept))) {
-                $kept[] = $wish;
+            $box = $wish->box($factor, $this->wanted($wish, $factor));
+            if ($this->isClearOf($boxes, $wish, $box, $factor)) {
+                $kept->attach($wish);
+                $boxes[] = $box;
             }
         }
         $places = [];
         foreach ($wishes as $wish) {
             $place = $this->at($wish, $this->wanted($wish, $factor), $factor);
-            $places[$wish->figureId] = new Place($place->middle, in_array($wish, $kept, true), $place->elbow);
+            $places[$wish->figureId] = new Place($place->middle, $kept->contains($wish), $place->elbow);
         }
 
         return $places;
@@ -184,22 +186,35 @@ final readonly class PlaceLabels
      * Whether none is in the way of another, leaves the bounds or stands over an obstacle.
      *
      * @param list<Wish> $wishes
-     * @param int $known so many of them, from the first, are known to be clear
      */
-    private function isClear(array $wishes, float $factor, int $known = 0): bool
+    private function isClear(array $wishes, float $factor): bool
     {
-        $boxes = array_map(fn (Wish $wish): Box => $wish->box($factor, $this->wanted($wish, $factor)), $wishes);
-        for ($index = $known; $index < count($wishes); ++$index) {
-            // What a hand has placed stays, whatever it stands over.
-            $wish = $wishes[$index];
-            if ($wish->by === null && (!$this->isFree($boxes[$index]) || $this->isPushed($wish, $factor))) {
+        $boxes = [];
+        foreach ($wishes as $wish) {
+            $box = $wish->box($factor, $this->wanted($wish, $factor));
+            if (!$this->isClearOf($boxes, $wish, $box, $factor)) {
                 return false;
             }
-            $near = self::GAP * $wishes[$index]->height * $factor / 2;
-            for ($other = 0; $other < $index; ++$other) {
-                if ($boxes[$index]->meets($boxes[$other], $near)) {
-                    return false;
-                }
+            $boxes[] = $box;
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<Box> $boxes of others
+     * @param Box       $box   of this one
+     */
+    private function isClearOf(array $boxes, Wish $wish, Box $box, float $factor): bool
+    {
+        // What a hand has placed stays, whatever it stands over.
+        if ($wish->by === null && (!$this->isFree($box) || $this->isPushed($wish, $factor))) {
+            return false;
+        }
+        $near = self::GAP * $wish->height * $factor / 2;
+        foreach ($boxes as $other) {
+            if ($box->meets($other, $near)) {
+                return false;
             }
         }
 
