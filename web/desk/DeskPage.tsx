@@ -10,6 +10,8 @@ import { followsAfter, watchHands } from './followsAfter';
 import { usePlay } from './playStore';
 import { Stage } from './stage/Stage';
 import { useFiles } from './tables/filesStore';
+import { useClipboard } from './useClipboard';
+import { useDeskKeys } from './useDeskKeys';
 
 // The stage goes first. None of these follows the desk while its piece stays as it is.
 const beside = (): Promise<typeof import('./beside')> => import('./beside');
@@ -69,6 +71,8 @@ function Desk({ id }: { id: string }) {
   const isHeld = usePlay((state) => state.isHeld);
   const pieceOf = (part: string): Piece | null => (isHeld || followsAfter(part) ? followed : document_);
   const time = useTimeOf(document_?.stage);
+  useDeskKeys();
+  useClipboard();
   if (missing) return <NotHere message={missing} />;
   if (!document_)
     return (

@@ -25,6 +25,11 @@ describe('what stands beside the stage', () => {
     expect(followsAfter('.script')).toBe(false);
     one('.script button').focus();
     expect([followsAfter('.script'), followsAfter('.details')]).toEqual([false, true]);
+    // A field may be set without being focused.
+    one('.details button').dispatchEvent(new Event('input', { bubbles: true }));
+    expect([followsAfter('.script'), followsAfter('.details')]).toEqual([true, false]);
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }));
+    expect(followsAfter('.script')).toBe(false);
     usePlay.setState({ typingIn: 'row1' });
     expect([followsAfter('.script'), followsAfter('.bench-face')]).toEqual([true, false]);
   });

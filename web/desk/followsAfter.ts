@@ -5,6 +5,9 @@ import { usePlay } from './playStore';
 /** where on the desk a hand can be at work */
 const PLACES = '.head, .script, .stage-room, .transport, .bench-face, .details';
 
+/** where it did something last; null: elsewhere, or it is not known */
+let hand: Element | null = null;
+
 /**
  * Does a part of the desk follow an edit after the stage? It does where the hand is known to work in another one. Menus
  * and panels that stand before everything follow at once.
@@ -14,22 +17,34 @@ const PLACES = '.head, .script, .stage-room, .transport, .bench-face, .details';
 export function followsAfter(part: string): boolean {
   // The cells of a sheet have the keyboard without being focused.
   if (usePlay.getState().typingIn !== null) return part !== '.bench-face';
-  const place = document.activeElement?.closest(PLACES);
-  return place !== undefined && place !== null && !place.matches(part);
+  return hand !== null && !hand.matches(part);
+}
+
+const placeOf = ({ target }: Event): Element | null => (target instanceof Element ? target.closest(PLACES) : null);
+
+function note(event: Event): void {
+  hand = placeOf(event);
 }
 
 /** A part that a hand turns to is caught up with first: what it does there is done to the piece as it stands. */
-function catchUp({ target }: Event): void {
+function catchUp(event: Event): void {
+  note(event);
   const { document: piece, followed } = useDesk.getState();
-  if (piece === followed || !(target instanceof Element) || usePlay.getState().isHeld) return;
-  if (target.closest(PLACES)) flushSync(() => useDesk.setState({ followed: piece }));
+  if (hand && piece !== followed && !usePlay.getState().isHeld) {
+    flushSync(() => useDesk.setState({ followed: piece }));
+  }
 }
 
-const HANDS = ['pointerdown', 'mousedown', 'click', 'keydown', 'focusin', 'input', 'change', 'drop', 'paste'];
+const TURNS = ['pointerdown', 'mousedown', 'click', 'keydown', 'focusin', 'drop', 'paste'];
+// What is in a field then must not be written over.
+const TAKES = ['input', 'change'];
 
 export function watchHands(): () => void {
-  for (const kind of HANDS) window.addEventListener(kind, catchUp, true);
+  for (const kind of TURNS) window.addEventListener(kind, catchUp, true);
+  for (const kind of TAKES) window.addEventListener(kind, note, true);
   return () => {
-    for (const kind of HANDS) window.removeEventListener(kind, catchUp, true);
+    for (const kind of TURNS) window.removeEventListener(kind, catchUp, true);
+    for (const kind of TAKES) window.removeEventListener(kind, note, true);
+    hand = null;
   };
 }

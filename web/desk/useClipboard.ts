@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
 import { counted } from '../common/words';
@@ -12,7 +12,8 @@ import { selectionOf } from './stage/selected';
 
 /** Copies and pastes what is selected on the stage, within a piece and from one to another. */
 export function useClipboard(): void {
-  useEffect(() => {
+  // As soon as the page can be seen.
+  useLayoutEffect(() => {
     const copy = (event: ClipboardEvent): void => {
       const { document: piece } = useDesk.getState();
       if (!piece || isTyping(event.target) || window.getSelection()?.toString()) return;

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { reasonOf } from '../api/client';
 import { isOperating, isText, isTyping } from '../common/keys';
 import { useNotices } from '../common/Notices';
@@ -119,7 +119,8 @@ function shuttle(direction: 1 | -1): void {
 
 /** The keys of the desk, wherever no field has the keyboard. */
 export function useDeskKeys(): void {
-  useEffect(() => {
+  // As soon as the page can be seen.
+  useLayoutEffect(() => {
     const walk = (which: 'undo' | 'redo') =>
       useDesk
         .getState()

@@ -1,10 +1,11 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { isOperating, isTyping } from '../common/keys';
 import { openFind } from './findStore';
 
 /** Ctrl K opens Find from anywhere, F from wherever nothing is typed into. */
 export function useFindKeys(): void {
-  useEffect(() => {
+  // As soon as the page can be seen.
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent): void => {
       const command = event.ctrlKey || event.metaKey;
       const isAsked = command
