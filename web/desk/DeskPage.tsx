@@ -84,7 +84,6 @@ function Desk({ id }: { id: string }) {
     <StageTimeContext value={time}>
       <div className="desk">
         <Header piece={pieceOf('.head') ?? document_} />
-
         <Split
           id="desk"
           label="Resize script"
@@ -110,7 +109,6 @@ function Desk({ id }: { id: string }) {
               content: (
                 <main className="desk-right">
                   <ProblemBar />
-
                   <Split
                     id="work"
                     label="Resize bench"
@@ -122,7 +120,6 @@ function Desk({ id }: { id: string }) {
                         content: (
                           <>
                             <Stage piece={document_} />
-
                             <Transport piece={pieceOf('.transport') ?? document_} />
                           </>
                         ),
@@ -146,7 +143,6 @@ function Desk({ id }: { id: string }) {
             },
           ]}
         />
-
         <DeskHabits piece={document_} />
         <ConflictChoice />
         <Aloud />

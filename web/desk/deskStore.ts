@@ -11,7 +11,7 @@ import { deskNow } from './deskNow';
 import { NOTHING, type DeskState } from './deskState';
 import { elsewhere } from './elsewhere';
 import * as outbox from './outbox';
-import { isWider, paintSeen } from './seen';
+import { nowWider, paintSeen } from './seen';
 
 /** milliseconds until a piece that was opened is proved */
 const PROOF_AT_FIRST = 250;
@@ -91,7 +91,7 @@ export const useDesk = create<DeskState>((set, get) => {
       window.setTimeout(() => settle(), SETTLE_AFTER);
     } else if (reel && computed) {
       const before = get().reel;
-      if (before && !deskNow().isPlaying) isWider(reel, before);
+      if (before && !deskNow().isPlaying) nowWider(reel, before);
       set({ reel, computed: { ...computed, reel }, shown: standing(shape, computed.sheet.places) });
     }
   };

@@ -13,7 +13,7 @@ export function paintSeen(): void {
 /** Reels that have the frames around one whose frame alone came first: where both have a frame, it is the same. */
 const widened = new WeakMap<object, object>();
 
-export function isWider(reel: object, before: object): void {
+export function nowWider(reel: object, before: object): void {
   widened.set(reel, before);
 }
 
