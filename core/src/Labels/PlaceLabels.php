@@ -203,7 +203,7 @@ final readonly class PlaceLabels
 
     /**
      * @param list<Box> $boxes of others
-     * @param Box       $box   of this one
+     * @param Box $box of this one
      */
     private function isClearOf(array $boxes, Wish $wish, Box $box, float $factor): bool
     {
