@@ -153,7 +153,7 @@ need_data() {
   grep -q '^APP_KEY=base64' .env || php artisan key:generate --force --quiet
   [ -f "$1/lupine.sqlite" ] || : > "$1/lupine.sqlite"
   # What was derived or drawn by an older Lupine is made anew.
-  rm -rf "$1"/framework/derived/*.php "$1"/framework/reels
+  rm -rf "$1"/framework/derived/*.php "$1"/framework/{letters,reels}
   php artisan optimize --quiet || stop "Lupine's configuration could not be prepared in $1."
   php artisan migrate --force --quiet || stop "The database in $1 could not be brought up to date."
   php artisan lupine:demo

@@ -58,6 +58,16 @@ final readonly class Kept
         return $this->place($id, $ending) ?? throw new \LogicException('What is kept is named by an id.');
     }
 
+    /** Keeps what can be made again: it is there whole, or, where the disk is full, not at all. */
+    public function keep(string $id, string $content, string $ending = ''): void
+    {
+        $room = $this->room($id, $ending);
+        $new = $room.'.'.self::newUlid();
+        if (@file_put_contents($new, $content) === strlen($content)) {
+            @rename($new, $room);
+        }
+    }
+
     /** @param list<string> $endings */
     public function drop(string $id, array $endings = ['']): void
     {

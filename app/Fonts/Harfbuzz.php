@@ -46,11 +46,7 @@ final class Harfbuzz implements Shaper
         }
         $answer = $this->ask($asked);
         $said = self::read($answer) ?? throw new BadFont(sprintf('“%s” could not be set: %s', $text, $answer));
-        $room = $this->kept->room($id, self::ENDING);
-        $new = $room.'.'.Kept::newUlid();
-        if (@file_put_contents($new, $answer) === strlen($answer)) {
-            @rename($new, $room);
-        }
+        $this->kept->keep($id, $answer, self::ENDING);
 
         return $said;
     }

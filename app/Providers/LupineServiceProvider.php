@@ -11,6 +11,7 @@ use App\Film\LostFilms;
 use App\Film\StillPainter;
 use App\Fonts\FontStore;
 use App\Fonts\Harfbuzz;
+use App\Fonts\LetterStore;
 use App\Http\OwnAddresses;
 use App\Import\Incoming;
 use App\Import\Reader;
@@ -106,6 +107,7 @@ final class LupineServiceProvider extends ServiceProvider
         $this->app->scoped(DrawPiece::class, fn (): DrawPiece => new DrawPiece(
             $this->app->make(FontBook::class),
             $this->app->make(Forms::class),
+            new LetterStore(Kept::byFingerprint(storage_path('framework/letters'))),
         ));
         $this->app->scoped(Arrange::class, fn (): Arrange => new Arrange(
             $this->app->make(DrawPiece::class)->timings,

@@ -43,6 +43,7 @@ final readonly class Leftovers
             'half-written films' => $this->halfWritten($now),
             'incoming files' => self::old('framework/incoming/*', $now->copy()->subHours(Incoming::HOURS)),
             'set texts' => self::old('framework/shaped/*', $now->copy()->subDays(self::DELETED_DAYS)),
+            'letters' => self::old('framework/letters/*', $now->copy()->subDays(self::DELETED_DAYS)),
             'half-read fonts' => self::old('app/fonts/*.new*', $now->copy()->subHours(self::ORPHAN_HOURS)),
             'unused pictures' => app(PictureStore::class)->sweep($now),
             'unused sounds' => app(UnusedSounds::class)->sweep($now),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
 use Tests\TestCase;
 
 /** What the desk shows after an edit, part by part. */
@@ -33,6 +35,32 @@ final class LiveTest extends TestCase
     public function testWhatIsHeldInTheHandIsItsFrameAlone(): void
     {
         self::assertCount(1, $this->parts(self::demo(), 100, true));
+    }
+
+    /** Letters with coats are lines and arcs: the same made, kept, and made again of what was spoilt. */
+    public function testAPictureOfKeptLettersIsThatOfNewOnes(): void
+    {
+        $document = self::demo();
+        $document['words'][0]['lines'] = [['width' => 2]];
+        $kept = storage_path('framework/letters/*.json');
+        $made = $this->parts($document, 100, true);
+        $letters = glob($kept) ?: [];
+        self::assertNotSame([], $letters);
+        $again = function () use ($document): array {
+            // As the next request finds it.
+            $this->app->forgetScopedInstances();
+            array_map(static fn (Route $route): mixed => $route->flushController(), Routes::getRoutes()->getRoutes());
+
+            return $this->parts($document, 100, true);
+        };
+        self::assertSame($made, $again());
+
+        file_put_contents($letters[0], '[["M",');
+        self::assertSame($made, $again());
+        self::assertNotNull(json_decode((string) file_get_contents($letters[0])));
+        // What is kept is what is drawn: this would be another letter.
+        array_map(static fn (string $path): int|false => file_put_contents($path, '[]'), $letters);
+        self::assertNotSame($made, $again());
     }
 
     public function testFiguresThatCannotBeDrawnAreToldAtOnce(): void

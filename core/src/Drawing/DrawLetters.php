@@ -29,7 +29,7 @@ final readonly class DrawLetters
     /** how much of a coat is seen at least, to count as a colour of the letters (common practice, no source) */
     private const SEEN = 0.4;
 
-    public function __construct(private DrawCoats $coats, private Box $stage)
+    public function __construct(private DrawCoats $coats, private Box $stage, private LetterOutlines $letters)
     {
     }
 
@@ -52,8 +52,8 @@ final readonly class DrawLetters
             }
         }
         $first = $texts[0]->y->first();
-        $outlines = array_map(static fn (TextNode $text): Track => $text->run->held()->map(
-            static fn (Run $run): string => LetterOutlines::of(
+        $outlines = array_map(fn (TextNode $text): Track => $text->run->held()->map(
+            fn (Run $run): string => $this->letters->of(
                 $run,
                 new Point($text->x->first(), $text->y->first()),
                 $text->align,

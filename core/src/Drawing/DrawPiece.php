@@ -9,6 +9,9 @@ use Lupine\Core\Form\Forms;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\BackdropGround;
+use Lupine\Core\Lettering\GlyphArcs;
+use Lupine\Core\Lettering\KeptArcs;
+use Lupine\Core\Lettering\LetterOutlines;
 use Lupine\Core\Lettering\PartInk;
 use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\StageBoxes;
@@ -42,8 +45,11 @@ final readonly class DrawPiece
 
     public Timings $timings;
 
-    public function __construct(FontBook $fonts, public Forms $forms)
+    private LetterOutlines $letters;
+
+    public function __construct(FontBook $fonts, public Forms $forms, ?KeptArcs $arcs = null)
     {
+        $this->letters = new LetterOutlines(new GlyphArcs($arcs));
         $this->setter = new TextSetter($fonts);
         $this->timings = new Timings($forms);
     }
@@ -65,7 +71,7 @@ final readonly class DrawPiece
         $loops = Loops::of($piece->stage, $clock);
         $stage = new Box(0, 0, $piece->stage->width, $piece->stage->height);
         $pictures = array_column($piece->pictures, null, 'id');
-        $texts = new DrawTexts($this->setter, $loops, $range, $stage, $pictures);
+        $texts = new DrawTexts($this->setter, $loops, $range, $stage, $pictures, $this->letters);
         $charts = new DrawChart($texts, $range);
         $panels = self::panels($piece, $moves, new DrawPanels($texts->coats, $range, $stage), $shutter);
         $boxes = new StageBoxes($piece, $timings, $this->setter);

@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
+use Lupine\Core\Lettering\LetterOutlines;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
@@ -40,9 +41,10 @@ final readonly class DrawTexts
         private FrameRange $range,
         public Box $stage,
         array $pictures,
+        LetterOutlines $outlines,
     ) {
         $this->coats = new DrawCoats($loops, $range, $pictures);
-        $this->letters = new DrawLetters($this->coats, $stage);
+        $this->letters = new DrawLetters($this->coats, $stage, $outlines);
     }
 
     /**

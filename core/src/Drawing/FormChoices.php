@@ -23,6 +23,7 @@ use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Number;
 use Lupine\Core\Story\ChartState;
+use Lupine\Core\Story\StateReadings;
 
 /** Every form with a small true picture of the figures at hand, and the settings that it would begin with. */
 final readonly class FormChoices
@@ -177,8 +178,8 @@ final readonly class FormChoices
             ),
         ]);
         $figures = Figures::of($form->needs($small), $table, $column);
-        $reading = Group::of(ReadingSettings::class)->read(Field::root([]));
-        $state = ChartState::of($form, $small, $small->order(), $figures, $reading, null);
+        $readings = new StateReadings($figures, Group::of(ReadingSettings::class)->read(Field::root([])));
+        $state = ChartState::of($form, $small, $small->order(), $figures, $readings, null);
         $layout = $form->layout($small, new Point(self::WIDTH / 2, self::HEIGHT / 2), $state->moment());
         $byRow = [];
         foreach ($table->rows as $index => $row) {

@@ -51,6 +51,52 @@ final class Exact
         return self::fraction($above[0] * $below[1], $above[1] * $below[0]);
     }
 
+    /**
+     * Numbers times a factor, counted in one part of one that holds all of them.
+     *
+     * @param list<BigRational> $numbers
+     * @param int $factor above 0
+     *
+     * @return array{list<int>, int}|null how many parts each is, and how many are one; null where one is negative or
+     *                                    not small, or twice their sum would not be
+     */
+    public static function inParts(array $numbers, int $factor): ?array
+    {
+        $one = 1;
+        $found = [];
+        foreach ($numbers as $number) {
+            $small = self::small($number);
+            if ($small === null || $small[0] < 0) {
+                return null;
+            }
+            $found[] = $small;
+            $one *= intdiv($small[1], self::common($one, $small[1]));
+            if ($one > self::UNIT ** 2) {
+                return null;
+            }
+        }
+        $parts = [];
+        $sum = 0.0;
+        foreach ($found as [$numerator, $denominator]) {
+            $sum += (float) $numerator * intdiv($one, $denominator) * $factor;
+            if ($sum > self::MOST) {
+                return null;
+            }
+            $parts[] = $numerator * intdiv($one, $denominator) * $factor;
+        }
+
+        return [$parts, $one];
+    }
+
+    /** @param int $denominator not zero */
+    public static function fraction(int $numerator, int $denominator): BigRational
+    {
+        $common = self::common(abs($numerator), abs($denominator));
+        $sign = $denominator < 0 ? -1 : 1;
+
+        return BigRational::nd($sign * intdiv($numerator, $common), $sign * intdiv($denominator, $common));
+    }
+
     /** @return array{int, int}|null numerator and denominator, where both are small */
     private static function small(BigRational $number): ?array
     {
@@ -62,14 +108,13 @@ final class Exact
             : [(int) $numerator, (int) $denominator];
     }
 
-    private static function fraction(int $numerator, int $denominator): BigRational
+    /** The greatest common divisor, by Euclid (Elements VII, 2). */
+    private static function common(int $one, int $other): int
     {
-        [$one, $other] = [abs($numerator), abs($denominator)];
         while ($other !== 0) {
             [$one, $other] = [$other, $one % $other];
         }
-        $sign = $denominator < 0 ? -1 : 1;
 
-        return BigRational::nd($sign * intdiv($numerator, $one), $sign * intdiv($denominator, $one));
+        return $one;
     }
 }

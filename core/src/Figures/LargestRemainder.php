@@ -23,6 +23,42 @@ final readonly class LargestRemainder
      */
     public static function round(array $parts, int $decimals): array
     {
+        $small = Exact::inParts($parts, 10 ** $decimals);
+
+        return $small === null ? self::ofLarge($parts, $decimals) : self::ofSmall(...$small, unit: 10 ** $decimals);
+    }
+
+    /**
+     * @param list<int> $parts in units
+     * @param int $one how much of that is one unit
+     * @param int $unit how many units are one
+     *
+     * @return list<BigRational>
+     */
+    private static function ofSmall(array $parts, int $one, int $unit): array
+    {
+        $floors = array_map(static fn (int $part): int => intdiv($part, $one), $parts);
+        $lost = array_map(static fn (int $part): int => $part % $one, $parts);
+        $rounded = intdiv(2 * array_sum($parts) + $one, 2 * $one);
+        $ranking = array_keys($lost);
+        usort($ranking, static fn (int $a, int $b): int => [$lost[$b], $a] <=> [$lost[$a], $b]);
+        foreach (array_slice($ranking, 0, $rounded - (int) array_sum($floors)) as $index) {
+            ++$floors[$index];
+        }
+
+        return array_map(
+            static fn (int $floor): BigRational => Exact::fraction($floor, $unit),
+            array_values($floors),
+        );
+    }
+
+    /**
+     * @param list<BigRational> $parts
+     *
+     * @return list<BigRational>
+     */
+    private static function ofLarge(array $parts, int $decimals): array
+    {
         $unit = BigRational::of(10)->power($decimals);
         $total = BigRational::zero();
         $floors = [];

@@ -54,19 +54,39 @@ final readonly class LegendPlan
 
     public static function of(LegendSettings $legend, ChartTiming $timing, TextSetter $setter): self
     {
-        $isOfSeries = $timing->figures()->seriesCount() > 1;
         $hasReadings = self::hasReadings($legend, $timing);
+        [$labels, $reading] = $setter->measured(
+            $timing,
+            'legend '.(int) $hasReadings,
+            $legend->style,
+            static fn (): array => self::measured($legend, $timing, $setter),
+        );
+        $scale = $setter->scale($legend->style);
+
+        return new self(
+            $legend,
+            array_map(static fn (float $width): float => $width * $scale, $labels),
+            $reading * $scale,
+            $hasReadings,
+        );
+    }
+
+    /** @return array{array<string, float>, float} of labels by figure id, and of the widest reading; font units */
+    private static function measured(LegendSettings $legend, ChartTiming $timing, TextSetter $setter): array
+    {
+        $isOfSeries = $timing->figures()->seriesCount() > 1;
+        $states = self::hasReadings($legend, $timing) ? $timing->story->states : [];
         $labels = [];
         $reading = 0.0;
         foreach (self::entries($timing) as $figure) {
-            $labels[$figure->id] = $setter->width(self::label($figure, $isOfSeries), $legend->style);
-            foreach ($hasReadings ? $timing->story->states : [] as $state) {
-                $width = $setter->width($state->readings->of($figure->id)->at(1.0), $legend->style, true);
-                $reading = max($reading, $width);
+            $labels[$figure->id] = $setter->run(self::label($figure, $isOfSeries), $legend->style)->width;
+            foreach ($states as $state) {
+                $text = $state->readings->of($figure->id)->at(1.0);
+                $reading = max($reading, $setter->run($text, $legend->style, true)->width);
             }
         }
 
-        return new self($legend, $labels, $reading, $hasReadings);
+        return [$labels, $reading];
     }
 
     /** Series have no single number; and where marks say theirs, a legend need not say them again. */

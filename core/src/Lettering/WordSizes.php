@@ -38,9 +38,6 @@ final class WordSizes
     /** @var array<string, array{float, float}> what has been found, by figure id */
     private array $labels = [];
 
-    /** @var array<string, array<string, float>> the widest reading, by figure id and style */
-    private array $readings = [];
-
     private ?bool $areTimes = null;
 
     public function __construct(
@@ -134,14 +131,19 @@ final class WordSizes
     /** The widest that a reading becomes where its figures stand still. */
     public function reading(string $figureId, TextStyle $style): float
     {
-        return $this->readings[$figureId][$style->font.' '.$style->size] ??= max(
-            array_map(
-                fn (ChartState $state): float => $this->setter->width(
-                    $state->readings->of($figureId)->at(1.0),
-                    $style,
-                    true,
+        return $this->setter->scale($style) * $this->setter->measured(
+            $this->timing,
+            'reading '.$figureId,
+            $style,
+            fn (): float => max(
+                array_map(
+                    fn (ChartState $state): float => $this->setter->run(
+                        $state->readings->of($figureId)->at(1.0),
+                        $style,
+                        true,
+                    )->width,
+                    $this->timing->story->states,
                 ),
-                $this->timing->story->states,
             ),
         );
     }

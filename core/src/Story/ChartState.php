@@ -13,7 +13,6 @@ use Lupine\Core\Form\Moment;
 use Lupine\Core\Form\Standing;
 use Lupine\Core\Motion\TimedMove;
 use Lupine\Core\Piece\FormSettings;
-use Lupine\Core\Piece\ReadingSettings;
 
 /** How the figures of a chart stand once a change of them has come to its end. */
 final readonly class ChartState
@@ -47,7 +46,7 @@ final readonly class ChartState
         FormSettings $settings,
         string $order,
         Figures $figures,
-        ReadingSettings $reading,
+        StateReadings $readings,
         ?TimedMove $move,
         array $outside = [],
         ?int $room = null,
@@ -67,7 +66,7 @@ final readonly class ChartState
         return new self(
             $figures,
             $form->scale($settings, $figures),
-            new StateReadings($figures, $reading),
+            $readings,
             $places,
             $move,
             new Fractions($form->needs($settings)->isOnScale(), $form->stacking($settings)),

@@ -35,8 +35,7 @@ use Lupine\Core\Settings\Number;
 /** Resolves what the figures of every chart are over time: tables, moves and forms put together. */
 final readonly class TimeCharts
 {
-    /** @param \WeakMap<Table, array<string, Figures>> $known what was understood of tables already */
-    public function __construct(private Forms $forms, private Moves $moves, private \WeakMap $known)
+    public function __construct(private Forms $forms, private Moves $moves, private Understood $known)
     {
     }
 
@@ -270,12 +269,13 @@ final readonly class TimeCharts
         foreach ($told as $index => [$its, $column, $order, $move]) {
             try {
                 $figures = $this->figures($form, $chart, $picked->tables[$index] ?? $its, $column);
+                $shown = $picked === null ? $figures : $figures->withoutNotices();
                 $states[] = ChartState::of(
                     $form,
                     $chart->form,
                     $order,
-                    $picked === null ? $figures : $figures->withoutNotices(),
-                    $chart->words->reading,
+                    $shown,
+                    $this->known->readings($shown, $chart->words->reading),
                     $move,
                     $figures->seriesCount() > 1 ? [] : $picked->outside[$index] ?? [],
                     $figures->seriesCount() > 1 ? null : $picked?->places,
@@ -359,14 +359,18 @@ final readonly class TimeCharts
             $series = $form->stacking($chart->form) === 'none' ? [] : $this->series($chart);
 
             $needs = $form->needs($chart->form);
-            $known = $this->known[$table] ?? [];
             $key = $needs->name.' '.(count($series) > 1 ? implode(' ', $series) : $column);
-            $figures = $known[$key] ??= count($series) > 1
-                ? Figures::ofSeries($table, $series, $needs === Needs::SignedAmounts)
-                : Figures::of($needs, $table, $column);
-            $this->known[$table] = $known;
+            $figures = $this->known->figures(
+                $table,
+                $key,
+                static fn (): Figures => count($series) > 1
+                    ? Figures::ofSeries($table, $series, $needs === Needs::SignedAmounts)
+                    : Figures::of($needs, $table, $column),
+            );
 
-            return $form->isJoined() ? $figures->withGaps() : $figures;
+            return $form->isJoined()
+                ? $this->known->figures($table, $key.' with gaps', static fn (): Figures => $figures->withGaps())
+                : $figures;
         } catch (ImpossibleFigures $reason) {
             $fitting = $this->forms->fitting($table, $column);
             if ($fitting === []) {

@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Story;
 
-use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\Table;
 use Lupine\Core\Script\Beats;
 
 /** What the figures of a piece's charts want on which frame. What was worked out is kept as long as its piece is. */
 final readonly class Timings
 {
-    /**
-     * @var \WeakMap<Table, array<string, Figures>> what was understood of tables, which never change: a piece is
-     *                                              arranged, drawn and shown from the same ones
-     */
-    private \WeakMap $figures;
+    private Understood $understood;
 
     /** @var \WeakMap<Piece, array<string, ChartTiming>> */
     private \WeakMap $known;
@@ -27,7 +21,7 @@ final readonly class Timings
     public function __construct(public Forms $forms)
     {
         $this->known = new \WeakMap();
-        $this->figures = new \WeakMap();
+        $this->understood = new Understood();
     }
 
     /**
@@ -49,6 +43,6 @@ final readonly class Timings
      */
     public function along(Piece $piece, Moves $moves): array
     {
-        return (new TimeCharts($this->forms, $moves, $this->figures))->of($piece);
+        return (new TimeCharts($this->forms, $moves, $this->understood))->of($piece);
     }
 }

@@ -22,8 +22,41 @@ final class TextSetter
     /** @var array<string, Run> */
     private array $set = [];
 
+    /** @var \WeakMap<object, array<string, mixed>> */
+    private readonly \WeakMap $measured;
+
     public function __construct(private readonly FontBook $fonts)
     {
+        $this->measured = new \WeakMap();
+    }
+
+    /**
+     * What was measured for something, once for each face of type and kept as long as that is.
+     *
+     * @template T
+     *
+     * @param string $key what is measured of it
+     * @param callable(): T $measure
+     *
+     * @return T
+     */
+    public function measured(object $of, string $key, TextStyle $style, callable $measure): mixed
+    {
+        $known = $this->measured[$of] ?? [];
+        $key = $key.' '.self::face($style);
+        if (!array_key_exists($key, $known)) {
+            $known[$key] = $measure();
+            $this->measured[$of] = $known;
+        }
+
+        return $known[$key];
+    }
+
+    /** All that widths depend on but the size. */
+    private static function face(TextStyle $style): string
+    {
+        return $style->font.' '.$style->letterSpacing.($style->upperCase ? ' A' : ' a')
+            .($style->hasOldFigures ? '3' : '1');
     }
 
     /**
@@ -31,14 +64,7 @@ final class TextSetter
      */
     public function run(string $text, TextStyle $style, bool $tabular = false): Run
     {
-        $key = implode(' ', [
-            $style->font,
-            $style->letterSpacing,
-            (int) $style->upperCase,
-            (int) $style->hasOldFigures,
-            (int) $tabular,
-            $text,
-        ]);
+        $key = self::face($style).($tabular ? '0 ' : ' ').$text;
 
         return $this->set[$key] ??= $this->make($text, $style, $tabular, $key);
     }

@@ -12,6 +12,7 @@ use Lupine\Core\Formats\Svg;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Legibility\Check;
+use Lupine\Core\Lettering\GlyphArcs;
 use Lupine\Core\Lettering\LetterOutlines;
 use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Reel\FlatPaint;
@@ -49,10 +50,11 @@ final class LettersTest extends TestCase
     public function testLettersAsArcsAreTheLettersOfTheFont(string $id): void
     {
         $setter = new TextSetter(Sample::fonts());
+        $letters = new LetterOutlines(new GlyphArcs());
         $style = new TextStyle($id, FontPack::UNITS_PER_EM, '#ffffff');
         foreach (mb_str_split('ABGOQRSaegks&%?0123456789éß') as $letter) {
             $run = $setter->run($letter, $style);
-            $outline = LetterOutlines::of($run, new Point(0, 0), 'left', 1.0);
+            $outline = $letters->of($run, new Point(0, 0), 'left', 1.0);
             [$area, $left, $right] = self::followed($run->path());
             $measured = MeasuredOutline::read($outline);
             $box = $measured->box();
@@ -117,9 +119,10 @@ final class LettersTest extends TestCase
     {
         $setter = new TextSetter(Sample::fonts());
         $style = new TextStyle('figtree-bold', 80, '#ffffff');
+        $letters = new LetterOutlines(new GlyphArcs());
         $run = $setter->run('HIHIHIHIHIH', $style);
         foreach ([400.0, -400.0] as $radius) {
-            $outline = LetterOutlines::of($run, new Point(500, 300), 'middle', $setter->scale($style), $radius);
+            $outline = $letters->of($run, new Point(500, 300), 'middle', $setter->scale($style), $radius);
             preg_match_all('/(-?[\d.]+) (-?[\d.]+)(?=[MLAZ])/', $outline, $points, PREG_SET_ORDER);
             $away = array_map(
                 static fn (array $at): float => hypot((float) $at[1] - 500, (float) $at[2] - 300 - $radius),

@@ -82,6 +82,27 @@ final class FiguresTest extends TestCase
         self::assertSame([5, 2, 1, 1, 1, 0], array_map(static fn (BigRational $seat): int => $seat->toInt(), $seats));
     }
 
+    /** A whole part of thirty digits changes nothing of the others, but all are then reckoned with at any length. */
+    public function testRoundsSmallNumbersAsItDoesLargeOnes(): void
+    {
+        mt_srand(22);
+        $large = BigRational::of('123456789012345678901234567890');
+        for ($time = 0; $time < 100; ++$time) {
+            $decimals = mt_rand(0, 6);
+            $whole = mt_rand(1, 99_999);
+            $parts = array_map(
+                static fn (): BigRational => BigRational::nd(mt_rand(0, 99_999), mt_rand(0, 4) === 0 ? 7 : $whole),
+                range(1, mt_rand(1, 30)),
+            );
+            $rounded = array_map(strval(...), LargestRemainder::round($parts, $decimals));
+
+            self::assertSame(
+                [...$rounded, (string) $large],
+                array_map(strval(...), LargestRemainder::round([...$parts, $large], $decimals)),
+            );
+        }
+    }
+
     public function testTiesKeepTheOrderOfTheSheet(): void
     {
         $figures = Figures::ofWhole(self::table(['5', '7', '5', '7']), 'c1');

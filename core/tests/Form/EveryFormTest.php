@@ -22,6 +22,7 @@ use Lupine\Core\Proof\Measurement;
 use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Story\ChartState;
+use Lupine\Core\Story\StateReadings;
 use Lupine\Core\Tests\Rounds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -220,8 +221,8 @@ final class EveryFormTest extends TestCase
         }
         $table = new Table('table1', '', [new Column('c1', '')], $rows, null, null);
         $figures = Figures::of($form->needs($settings), $table, 'c1');
-        $reading = Group::of(ReadingSettings::class)->read(Field::root([]));
+        $readings = new StateReadings($figures, Group::of(ReadingSettings::class)->read(Field::root([])));
 
-        return ChartState::of($form, $settings, 'sheet', $figures, $reading, null)->moment();
+        return ChartState::of($form, $settings, 'sheet', $figures, $readings, null)->moment();
     }
 }
