@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Fonts;
 
 use App\Disk\Kept;
-use Lupine\Core\Lettering\KeptArcs;
+use Lupine\Core\Geometry\Box;
+use Lupine\Core\Lettering\GlyphShape;
+use Lupine\Core\Lettering\KeptGlyphs;
 
 /** Keeps letters as lines and arcs in files that are named by the outlines that they were made of. */
-final readonly class LetterStore implements KeptArcs
+final readonly class LetterStore implements KeptGlyphs
 {
     private const ENDING = '.json';
 
@@ -16,17 +18,23 @@ final readonly class LetterStore implements KeptArcs
     {
     }
 
-    public function find(string $outline): ?array
+    public function find(string $outline): ?GlyphShape
     {
         $path = $this->kept->find(hash('sha256', $outline), self::ENDING);
-        /** @var list<array{string, list<float>}>|null $commands as they were kept */
-        $commands = $path === null ? null : json_decode((string) @file_get_contents($path), true);
+        $said = $path === null ? null : json_decode((string) @file_get_contents($path), true);
+        if (!is_array($said)) {
+            return null;
+        }
+        /** @var array{list<array{string, list<float>}>, list<float>|null} $said as it was kept */
+        [$commands, $box] = $said;
 
-        return is_array($commands) ? $commands : null;
+        return new GlyphShape($commands, $box === null ? null : new Box(...$box));
     }
 
-    public function keep(string $outline, array $commands): void
+    public function keep(string $outline, GlyphShape $shape): void
     {
-        $this->kept->keep(hash('sha256', $outline), json_encode($commands, JSON_THROW_ON_ERROR), self::ENDING);
+        $box = $shape->box;
+        $said = [$shape->commands, $box === null ? null : [$box->left, $box->top, $box->width, $box->height]];
+        $this->kept->keep(hash('sha256', $outline), json_encode($said, JSON_THROW_ON_ERROR), self::ENDING);
     }
 }

@@ -59,7 +59,7 @@ final class LiveTest extends TestCase
         self::assertSame($made, $again());
         self::assertNotNull(json_decode((string) file_get_contents($letters[0])));
         // What is kept is what is drawn: this would be another letter.
-        array_map(static fn (string $path): int|false => file_put_contents($path, '[]'), $letters);
+        array_map(static fn (string $path): int|false => file_put_contents($path, '[[],null]'), $letters);
         self::assertNotSame($made, $again());
     }
 

@@ -98,7 +98,7 @@ final readonly class ChartSheet
                 $amount = $moves->amountAt($frame);
                 $shown = $timing->amounts->shownAt($figure->id, $frame);
                 $isFull = $amount >= 1.0 && abs($shown - abs($timing->amounts->fractionAt($figure->id, 0))) < 1e-9;
-                $share = $timing->isOnScale ? $figure->share() * $amount : $shown;
+                $share = $timing->isOnScale ? $timing->story->shareAt($figure->id, $frame) * $amount : $shown;
                 $charts[$chartId][$figure->id] = new FigureNow(
                     $isFull,
                     ToldMoves::plain($values[$figure->id] * $amount, max(

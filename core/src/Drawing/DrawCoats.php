@@ -7,6 +7,7 @@ namespace Lupine\Core\Drawing;
 use Lupine\Core\Finish\Hatching;
 use Lupine\Core\Finish\Inks;
 use Lupine\Core\Form\Grain;
+use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Inset;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
@@ -288,17 +289,34 @@ final readonly class DrawCoats
             static fn (PatternCoat $one): Paint => new FlatPaint($one->ground ?? (string) $first->ground),
         ))];
         if ($first->kind === 'hand') {
+            // While a part grows, it mostly has the same ones.
+            $drawn = null;
             $strokes = new PathNode(
-                $patterns->with($on->grain, static fn (PatternCoat $one, Grain $grain): string => Hatching::of(
-                    $one,
-                    $grain->origin,
-                    $grain->reach,
-                )),
+                $patterns->with(
+                    self::aboutOrigin($on),
+                    static function (PatternCoat $one, Box $box) use (&$drawn): string {
+                        $room = Hatching::room($one, $box);
+                        if ($drawn === null || $drawn[0] !== $one || $drawn[1] !== $room) {
+                            $drawn = [$one, $room, Hatching::of($one, $room)];
+                        }
+
+                        return $drawn[2];
+                    },
+                ),
                 $paints->inks($patterns)->map(static fn (string $ink): Paint => new FlatPaint($ink)),
                 $opacity,
                 stroke: new Stroke($patterns->map(Hatching::thickness(...)), 'round'),
                 blend: $first->blend,
             );
+
+            $about = new Pose(
+                new Point(0, 0),
+                $on->grain->map(static fn (Grain $grain): float => $grain->origin->x),
+                $on->grain->map(static fn (Grain $grain): float => $grain->origin->y),
+                Track::constant(1.0),
+                Track::constant(0.0),
+            );
+            $strokes = new GroupNode(Role::Pattern, [$strokes], pose: $about);
 
             return [...$ground, new GroupNode(Role::Pattern, [$strokes], clip: $on->outline, of: $on->id)];
         }
@@ -310,6 +328,20 @@ final readonly class DrawCoats
             $opacity,
             blend: $first->blend,
         )];
+    }
+
+    /** @return Track<Box> what it takes, in pixels from the point that patterns on it stand on */
+    private static function aboutOrigin(Coated $on): Track
+    {
+        return $on->outline->map(MeasuredOutline::boxAround(...))->with(
+            $on->grain,
+            static fn (Box $box, Grain $grain): Box => new Box(
+                $box->left - $grain->origin->x,
+                $box->top - $grain->origin->y,
+                $box->width,
+                $box->height,
+            ),
+        );
     }
 
     /** @param Track<TextureCoat> $textures */

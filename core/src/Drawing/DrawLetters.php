@@ -51,6 +51,25 @@ final readonly class DrawLetters
                 return array_map(fn (TextNode $one): Node => $this->moving($one, $styles, $of), $texts);
             }
         }
+        $outline = $this->outline($texts, $radius);
+        $box = $radius === 0.0 ? $this->box($texts) : $outline->map(MeasuredOutline::boxAround(...));
+        // Of a colour that changes, both that it begins and that it ends with.
+        $last = $styles->atChange(max($styles->changes));
+        $inks = array_values(array_unique([...self::inks($style), ...self::inks($last)]));
+        $said = array_map(static fn (TextNode $text): TextNode => $text->unpainted($inks, self::edge($style)), $texts);
+
+        $coats = $this->coats->all($this->coated($outline, $box, $styles, $of));
+
+        return [new GroupNode(Role::Lettered, [...$coats, ...$said], of: $of)];
+    }
+
+    /**
+     * @param non-empty-list<TextNode> $texts
+     *
+     * @return Track<string>
+     */
+    private function outline(array $texts, float $radius): Track
+    {
         $first = $texts[0]->y->first();
         $outlines = array_map(fn (TextNode $text): Track => $text->run->held()->map(
             fn (Run $run): string => $this->letters->of(
@@ -62,18 +81,36 @@ final readonly class DrawLetters
                 $radius === 0.0 ? 0.0 : LetterOutlines::below($radius, $text->y->first() - $first),
             ),
         ), $texts);
-        $outline = count($outlines) === 1 ? $outlines[0] : Track::combine(
+
+        return count($outlines) === 1 ? $outlines[0] : Track::combine(
             $outlines,
             static fn (array $all): string => implode('', $all),
         );
-        // Of a colour that changes, both that it begins and that it ends with.
-        $last = $styles->atChange(max($styles->changes));
-        $inks = array_values(array_unique([...self::inks($style), ...self::inks($last)]));
-        $said = array_map(static fn (TextNode $text): TextNode => $text->unpainted($inks, self::edge($style)), $texts);
+    }
 
-        $coats = $this->coats->all($this->coated($outline, $styles, $of));
+    /**
+     * What holds them on their straight baselines.
+     *
+     * @param non-empty-list<TextNode> $texts
+     *
+     * @return Track<Box>
+     */
+    private function box(array $texts): Track
+    {
+        $boxes = array_map(fn (TextNode $text): Track => $text->run->held()->map(
+            fn (Run $run): ?Box => $this->letters->box(
+                $run,
+                new Point($text->x->first(), $text->y->first()),
+                $text->align,
+                $text->scale,
+            ),
+        ), $texts);
 
-        return [new GroupNode(Role::Lettered, [...$coats, ...$said], of: $of)];
+        return Track::combine($boxes, static function (array $all): Box {
+            $seen = array_values(array_filter($all));
+
+            return $seen === [] ? new Box(0, 0, 1, 1) : Box::joined($seen);
+        });
     }
 
     /**
@@ -133,12 +170,11 @@ final readonly class DrawLetters
 
     /**
      * @param Track<string> $outline
+     * @param Track<Box> $box
      * @param Track<TextStyle> $styles
      */
-    private function coated(Track $outline, Track $styles, string $of): Coated
+    private function coated(Track $outline, Track $box, Track $styles, string $of): Coated
     {
-        $box = $outline->map(MeasuredOutline::boxAround(...));
-
         return new Coated(
             $of,
             $styles->map(static fn (TextStyle $style): string => $style->colour),

@@ -10,7 +10,7 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\BackdropGround;
 use Lupine\Core\Lettering\GlyphArcs;
-use Lupine\Core\Lettering\KeptArcs;
+use Lupine\Core\Lettering\KeptGlyphs;
 use Lupine\Core\Lettering\LetterOutlines;
 use Lupine\Core\Lettering\PartInk;
 use Lupine\Core\Lettering\PlateGround;
@@ -47,9 +47,9 @@ final readonly class DrawPiece
 
     private LetterOutlines $letters;
 
-    public function __construct(FontBook $fonts, public Forms $forms, ?KeptArcs $arcs = null)
+    public function __construct(FontBook $fonts, public Forms $forms, ?KeptGlyphs $glyphs = null)
     {
-        $this->letters = new LetterOutlines(new GlyphArcs($arcs));
+        $this->letters = new LetterOutlines(new GlyphArcs($glyphs));
         $this->setter = new TextSetter($fonts);
         $this->timings = new Timings($forms);
     }

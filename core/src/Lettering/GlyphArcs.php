@@ -27,27 +27,25 @@ final class GlyphArcs
     /** font units of radius from which on an arc is a line */
     private const FLAT = 1e6;
 
-    /** @var array<string, list<array{string, list<float>}>> commands with font units, by font and glyph */
+    /** @var array<string, GlyphShape> by font and glyph */
     private array $known = [];
 
-    /** @param KeptArcs|null $kept where they are found again by the next who needs them */
-    public function __construct(private readonly ?KeptArcs $kept = null)
+    /** @param KeptGlyphs|null $kept where they are found again by the next who needs them */
+    public function __construct(private readonly ?KeptGlyphs $kept = null)
     {
     }
 
-    /** @return list<array{string, list<float>}> M and L with a point, A with its radius, its sweep and a point, Z */
-    public function of(Glyph $glyph): array
+    public function of(Glyph $glyph): GlyphShape
     {
         return $this->known[$glyph->name] ??= $this->kept?->find($glyph->outline) ?? $this->made($glyph->outline);
     }
 
-    /** @return list<array{string, list<float>}> */
-    private function made(string $outline): array
+    private function made(string $outline): GlyphShape
     {
-        $commands = self::read($outline, self::OFF * FontPack::UNITS_PER_EM ** 2);
-        $this->kept?->keep($outline, $commands);
+        $shape = GlyphShape::of(self::read($outline, self::OFF * FontPack::UNITS_PER_EM ** 2));
+        $this->kept?->keep($outline, $shape);
 
-        return $commands;
+        return $shape;
     }
 
     /**

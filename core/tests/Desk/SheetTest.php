@@ -138,14 +138,19 @@ final class SheetTest extends TestCase
         self::assertSame(['30', '0'], array_column(ChartSheet::at($timings, 20)['chart1'], 'value'));
 
         // In the middle of a change, figures are between what they were and what they become.
-        $changing = Sample::piece("First\t60\nSecond\t40", ['charts.0.entrance' => null, 'moves' => [[
+        $changes = ['charts.0.entrance' => null, 'moves' => [[
             'id' => 'm1', 'kind' => 'change', 'target' => ['chart' => 'chart1', 'figure' => 'r1'], 'begin' => 100,
             'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward', 'property' => 'value',
             'from' => null, 'to' => '90.5',
-        ]]]);
-        $timings = Sample::drawPiece()->timings->of($changing);
+        ]]];
+        $timings = Sample::drawPiece()->timings->of(Sample::piece("First\t60\nSecond\t40", $changes));
         self::assertSame(['75.3', '40'], array_column(ChartSheet::at($timings, 110)['chart1'], 'value'));
         self::assertSame(['90.5', '40'], array_column(ChartSheet::at($timings, 120)['chart1'], 'value'));
+
+        // On a scale they are as much of the whole that they then make as elsewhere.
+        $bars = Sample::piece("First\t60\nSecond\t40", $changes, 'bars');
+        $shares = array_column(ChartSheet::at(Sample::drawPiece()->timings->of($bars), 120)['chart1'], 'share');
+        self::assertSame(['69.35 %', '30.65 %'], $shares);
     }
 
     /** From which frame to which a range of a film shows any part at all. */
