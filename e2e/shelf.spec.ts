@@ -25,6 +25,22 @@ test('pieces are renamed, duplicated, deleted and put back', async ({ page, requ
   await expect(card('Spring copy')).toHaveCount(1);
 });
 
+test('pictures on the shelf are painted when they come into view', async ({ page }) => {
+  await page.goto('/');
+  const starters = page.locator('.starter canvas');
+  const isPainted = (place: number) =>
+    starters.nth(place).evaluate((canvas: HTMLCanvasElement) => {
+      const { width, height } = canvas;
+      return canvas.getContext('2d')!.getImageData(width / 2, height / 2, 1, 1).data[3] === 255;
+    });
+  await starters.first().scrollIntoViewIfNeeded();
+  await expect.poll(() => isPainted(0)).toBe(true);
+  const last = (await starters.count()) - 1;
+  expect(await isPainted(last)).toBe(false);
+  await starters.nth(last).scrollIntoViewIfNeeded();
+  await expect.poll(() => isPainted(last)).toBe(true);
+});
+
 test('pieces lie in folders, are sorted, and what is deleted lies in the bin', async ({ page, request }) => {
   const name = `Series ${Date.now()}`;
   await store(request, { ...evenlySpoken(), title: `${name} B` });

@@ -138,6 +138,7 @@ function LiveStill({ piece, reel, playing }: { piece: ShelfEntry; reel: Reel; pl
       frame={moving ? frame : piece.frames - 1}
       width={320}
       label={`Still of ${piece.title}`}
+      isPatient
     />
   );
 }

@@ -60,7 +60,7 @@ export function Starters() {
           >
             <span className="card-still">
               {starter.reel && (
-                <ReelCanvas reel={starter.reel} frame={starter.reel.to} width={200} label={starter.title} />
+                <ReelCanvas reel={starter.reel} frame={starter.reel.to} width={200} label={starter.title} isPatient />
               )}
             </span>
             <span className="starter-words">

@@ -34,5 +34,7 @@ function Ground({ backdrop, piece }: { backdrop: Backdrop; piece: Piece }) {
     staleTime: Infinity,
     queryFn: ({ signal }) => ask('POST grounds', { body: { backdrop, stage }, signal }),
   });
-  return <span className="ground-picture">{data && <ReelCanvas reel={data} frame={0} width={84} label="" />}</span>;
+  return (
+    <span className="ground-picture">{data && <ReelCanvas reel={data} frame={0} width={84} label="" isPatient />}</span>
+  );
 }

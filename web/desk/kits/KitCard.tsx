@@ -73,7 +73,7 @@ export function KitCard(props: Props) {
           }}
         />
         <span className="kit-picture">
-          {tried?.reel && <ReelCanvas reel={tried.reel} frame={tried.reel.from} width={214} label="" />}
+          {tried?.reel && <ReelCanvas reel={tried.reel} frame={tried.reel.from} width={214} label="" isPatient />}
         </span>
       </label>
       <div className="kit-foot">

@@ -50,7 +50,7 @@ export function VersionRow({ piece, version, group, isChosen, now, onChoose }: P
         onChange={onChoose}
       />
       <span className="version-picture">
-        {reel && <ReelCanvas reel={reel} frame={reel.from} width={WIDTH} label="" />}
+        {reel && <ReelCanvas reel={reel} frame={reel.from} width={WIDTH} label="" isPatient />}
       </span>
       <span className="version-words">
         <span className={version.name === null ? 'version-title' : 'version-title is-named'} title={title}>
