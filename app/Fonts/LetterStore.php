@@ -9,10 +9,13 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Lettering\GlyphShape;
 use Lupine\Core\Lettering\KeptGlyphs;
 
-/** Keeps letters as lines and arcs in files that are named by the outlines that they were made of. */
+/**
+ * Keeps letters as lines and arcs in files that are named by the outlines that they were made of. They are PHP, so that
+ * what was read once is in the memory of all processes.
+ */
 final readonly class LetterStore implements KeptGlyphs
 {
-    private const ENDING = '.json';
+    private const ENDING = '.php';
 
     public function __construct(private Kept $kept)
     {
@@ -21,11 +24,15 @@ final readonly class LetterStore implements KeptGlyphs
     public function find(string $outline): ?GlyphShape
     {
         $path = $this->kept->find(hash('sha256', $outline), self::ENDING);
-        $said = $path === null ? null : json_decode((string) @file_get_contents($path), true);
-        if (!is_array($said)) {
+        if ($path === null) {
             return null;
         }
-        /** @var array{list<array{string, list<float>}>, list<float>|null} $said as it was kept */
+        try {
+            /** @var array{list<array{string, list<float>}>, list<float>|null} $said as it was kept */
+            $said = require $path;
+        } catch (\ParseError) {
+            return null;
+        }
         [$commands, $box] = $said;
 
         return new GlyphShape($commands, $box === null ? null : new Box(...$box));
@@ -35,6 +42,7 @@ final readonly class LetterStore implements KeptGlyphs
     {
         $box = $shape->box;
         $said = [$shape->commands, $box === null ? null : [$box->left, $box->top, $box->width, $box->height]];
-        $this->kept->keep(hash('sha256', $outline), json_encode($said, JSON_THROW_ON_ERROR), self::ENDING);
+        $php = '<?php return '.var_export($said, true).';';
+        $this->kept->keep(hash('sha256', $outline), $php, self::ENDING);
     }
 }
