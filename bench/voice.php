@@ -45,7 +45,7 @@ $ofText = static fn (array $times): array => array_map(
     $words($times),
     array_keys($times),
 );
-foreach ([60, 300] as $seconds) {
+foreach ([60, 300, 1800] as $seconds) {
     $voices = array_map(static fn (string $name): string => 'flite-'.$name, VOICES);
     [$recording, $truth, $length] = $joined($voices, $seconds);
     $turns = intdiv(count($truth), 113);
