@@ -1970,7 +1970,7 @@ export interface HandOff {
   pieceId: string | null;
   title: string;
   status: 'waiting' | 'running' | 'cancelling' | 'cancelled' | 'failed' | 'done';
-  kind: 'mp4' | 'mov' | 'webm' | 'zip' | 'wav';
+  kind: 'mp4' | 'mov' | 'hq' | 'webm' | 'zip' | 'wav';
   firstFrame: number;
   framesDone: number;
   framesTotal: number;

@@ -11,6 +11,7 @@ use App\Http\Controllers\FormController;
 use App\Http\Controllers\HandOffController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PaletteController;
+use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
@@ -106,6 +107,7 @@ Route::get('pieces/{piece}/desk', [PieceController::class, 'desk']);
 Route::get('pieces/{piece}/reel', [StillController::class, 'reel']);
 Route::get('pieces/{piece}/still.svg', [StillController::class, 'svg']);
 Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
+Route::get('pieces/{piece}/papers/{paper}', [PaperController::class, 'show'])->middleware('throttle:costly');
 
 Route::get('hand-offs', [HandOffController::class, 'index']);
 Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store'])->middleware('throttle:costly');

@@ -105,6 +105,7 @@ final readonly class Contract
         'GET sounds/{sound}/levels',
         'GET pieces/{piece}/still.svg',
         'GET pieces/{piece}/still.png',
+        'GET pieces/{piece}/papers/{paper}',
         'GET hand-offs/{handOff}/file',
         'GET hand-offs/{handOff}/picture',
         'GET pictures/{picture}',

@@ -141,7 +141,7 @@ final readonly class ComputedPiece
     private function timingsOf(PlacedPiece $placed): array|Problem
     {
         try {
-            return $this->drawPiece->timings->of($placed->piece);
+            return $this->timings($placed);
         } catch (ImpossibleFigures $reason) {
             return Problem::error('impossible-figures', $reason->where, $reason->getMessage(), $reason->rowId);
         }
@@ -250,13 +250,23 @@ final readonly class ComputedPiece
     }
 
     /**
+     * @return array<string, ChartTiming> what its figures want on which frame, by chart id
+     *
+     * @throws ImpossibleFigures
+     */
+    public function timings(PlacedPiece $placed): array
+    {
+        return $this->drawPiece->timings->of($placed->piece);
+    }
+
+    /**
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
     public function proof(PlacedPiece $placed, int $most = Effort::MOST, ?\Closure $meanwhile = null): Proof
     {
         $piece = $placed->piece;
-        $timings = $this->drawPiece->timings->of($piece);
+        $timings = $this->timings($placed);
         $this->check($placed, $most);
         $whole = $this->reelText($placed, FrameRange::within($piece->stage->frames), $meanwhile);
         /** @var array<string, mixed> $reel */

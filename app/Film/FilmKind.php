@@ -6,7 +6,7 @@ namespace App\Film;
 
 use Lupine\Core\Settings\BadPiece;
 
-/** The kinds of film file; the value is how their names end. */
+/** The kinds of film file; the value names them in requests. */
 enum FilmKind: string
 {
     /** H.264, 4:2:0: opens everywhere, without transparency */
@@ -14,6 +14,9 @@ enum FilmKind: string
 
     /** ProRes 4444 with transparency, for video editors */
     case Mov = 'mov';
+
+    /** ProRes 422 HQ, for video editors that need no transparency */
+    case Hq = 'hq';
 
     /** VP9 with transparency, for pages and lighter files */
     case Webm = 'webm';
@@ -27,13 +30,15 @@ enum FilmKind: string
     /** @throws BadPiece where the name ends in none of them */
     public static function ofFile(string $name): self
     {
-        return self::tryFrom(strtolower(pathinfo($name, PATHINFO_EXTENSION)))
+        $ending = strtolower(pathinfo($name, PATHINFO_EXTENSION));
+
+        return array_column(self::cases(), null, 'value')[$ending === self::Hq->value ? '' : $ending]
             ?? throw new BadPiece('The file name must end in .mp4, .mov, .webm, .zip or .wav.', $name);
     }
 
     public function hasTransparency(): bool
     {
-        return $this !== self::Mp4;
+        return $this !== self::Mp4 && $this !== self::Hq;
     }
 
     /** Whether frames are painted for it. */
@@ -48,11 +53,23 @@ enum FilmKind: string
         return $this !== self::Zip;
     }
 
+    /** Whether a file of it says the timecode of its first frame. */
+    public function hasTimecode(): bool
+    {
+        return $this === self::Mov || $this === self::Hq;
+    }
+
+    /** How the names of its files end. */
+    public function ending(): string
+    {
+        return $this === self::Hq ? self::Mov->value : $this->value;
+    }
+
     public function contentType(): string
     {
         return match ($this) {
             self::Mp4 => 'video/mp4',
-            self::Mov => 'video/quicktime',
+            self::Mov, self::Hq => 'video/quicktime',
             self::Webm => 'video/webm',
             self::Zip => 'application/zip',
             self::Wav => 'audio/wav',

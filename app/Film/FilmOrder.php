@@ -6,6 +6,8 @@ namespace App\Film;
 
 use App\Http\Body;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Motion\FrameRate;
+use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
 
@@ -25,6 +27,8 @@ final readonly class FilmOrder
         public ?string $shape = null,
         /** whether the narrator is heard in it */
         public bool $withSound = true,
+        /** of its first frame, where files of its kind say it */
+        public ?string $timecode = null,
     ) {
     }
 
@@ -78,7 +82,7 @@ final readonly class FilmOrder
         }
         if (!$kind->hasTransparency() && $piece->backdrop->kind === 'transparent' && $ground === null) {
             throw new BadPiece(
-                'This piece has no backdrop and an MP4 cannot be transparent. Choose MOV, WebM or PNG frames, or set a background colour.',
+                'This piece has no backdrop and a film of this kind cannot be transparent. Choose ProRes 4444, WebM or PNG frames, or set a background colour.',
                 'ground',
             );
         }
@@ -88,7 +92,11 @@ final readonly class FilmOrder
         // A sound has no shape.
         $shape = $kind->hasPicture() ? $shape : null;
 
-        return new self($kind, $range, $name, $ground, $shape, $withSound && $kind->hasSound());
+        $timecode = $kind->hasTimecode()
+            ? Timecode::atFrame($range->from, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText()
+            : null;
+
+        return new self($kind, $range, $name, $ground, $shape, $withSound && $kind->hasSound(), $timecode);
     }
 
     /** The document on the colour that it is filmed on. */

@@ -67,6 +67,7 @@ final readonly class Renderer
                 $order->kind->value,
                 (string) $order->range->from,
                 (string) $order->range->to,
+                $order->timecode ?? '',
                 ...($sound === null ? [] : [$sound->file, $sound->filter]),
             ], $progress);
             if ($isFinished && $isFrames) {

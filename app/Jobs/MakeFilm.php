@@ -199,7 +199,7 @@ final class MakeFilm implements ShouldQueue
     private function keep(HandOff $film, string $half): void
     {
         $bytes = filesize($half);
-        $name = $film->id.'.'.$film->kind->value;
+        $name = $film->id.'.'.$film->kind->ending();
         $disk = Storage::disk('hand-offs');
         if ($disk instanceof LocalFilesystemAdapter) {
             // On the same disk it is moved, at once and whole.

@@ -104,6 +104,6 @@ final class HandOff extends Model
         $wanted = $this->name !== '' ? $this->name : $titled;
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
-        return ($name === '' ? 'film' : $name).'.'.$this->kind->value;
+        return ($name === '' ? 'film' : $name).'.'.$this->kind->ending();
     }
 }

@@ -1,7 +1,7 @@
 import type { Reel } from '../../painter/src';
 
 /** What is made of the frames. */
-export type Kind = 'mp4' | 'mov' | 'webm' | 'zip';
+export type Kind = 'mp4' | 'mov' | 'hq' | 'webm' | 'zip';
 
 /** How frames come to ffmpeg: converted already, or as a canvas has them, with transparency. */
 export type Frames = 'planar' | 'rgba';
@@ -29,10 +29,11 @@ const WITH_ALPHA = `scale=in_range=full:out_range=tv:out_color_matrix=bt709:flag
 
 /**
  * ffmpeg's arguments: an H.264 film that every editor opens (yuv420p, BT.709, tagged as such), ProRes 4444 or VP9 with
- * transparency, or every frame as a PNG; at the exact rate.
+ * transparency, ProRes 422 HQ without, or every frame as a PNG; at the exact rate.
  *
  * @param first number of the first frame, which PNG files are named by
  * @param sound the narrator: AAC in MP4, PCM in MOV for editors, Opus in WebM
+ * @param timecode of the first frame, for a track of its own in MOV; empty: none
  */
 export function encoderArguments(
   reel: Pick<Reel, 'width' | 'height' | 'rate'>,
@@ -41,6 +42,7 @@ export function encoderArguments(
   kind: Kind = 'mp4',
   first = 0,
   sound: Sound | null = null,
+  timecode = '',
 ): string[] {
   const rate = `${reel.rate[0]}/${reel.rate[1]}`;
   const size = ['-video_size', `${reel.width}x${reel.height}`, '-framerate', rate];
@@ -70,8 +72,13 @@ export function encoderArguments(
       ];
       return [...quiet, ...input, ...conversion, ...codec, '-pix_fmt', 'yuv420p', ...tagged, ...file];
     }
-    case 'mov': {
-      const codec = ['-c:v', 'prores_ks', '-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le'];
+    case 'mov':
+    case 'hq': {
+      const profile =
+        kind === 'mov'
+          ? ['-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le']
+          : ['-profile:v', 'hq', '-pix_fmt', 'yuv422p10le'];
+      const codec = ['-c:v', 'prores_ks', ...profile, ...(timecode ? ['-timecode', timecode] : [])];
       return [
         ...quiet,
         ...input,

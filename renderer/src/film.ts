@@ -1,8 +1,9 @@
-// film FOLDER OUT KIND FROM TO [SOUND FILTER]: paints the frames and hands them to ffmpeg, with a sound where there is
-// one. The folder holds the reels of the film, in the order of their names, each with the frames that follow those of
-// the one before. KIND is mp4, mov, webm or zip; for zip OUT is a pattern of names for PNG files, such as
-// frames/%05d.png. Says on standard output, one JSON object a line, how far it is; ends with {"done":true}. Where it
-// cannot, it says why on standard error and ends with 1; with 75 where something ended that may succeed another time.
+// film FOLDER OUT KIND FROM TO [TIMECODE [SOUND FILTER]]: paints the frames and hands them to ffmpeg, with a sound
+// where there is one. The folder holds the reels of the film, in the order of their names, each with the frames that
+// follow those of the one before. KIND is mp4, mov, hq, webm or zip; TIMECODE is that of the first frame, or empty.
+// For zip OUT is a pattern of names for PNG files, such as frames/%05d.png. Says on standard output, one JSON object a
+// line, how far it is; ends with {"done":true}. Where it cannot, it says why on standard error and ends with 1; with
+// 75 where something ended that may succeed another time.
 import { spawn } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
@@ -13,12 +14,9 @@ import { Paintings } from './paintings';
 
 const MAY_PASS = 75;
 
-const [folder, target, kind = 'mp4', fromText, toText, soundFile, soundFilter = 'anull'] = process.argv.slice(2) as [
-  string,
-  string,
-  Kind,
-  ...string[],
-];
+const [folder, target, kind = 'mp4', fromText, toText, timecode, soundFile, soundFilter = 'anull'] = process.argv.slice(
+  2,
+) as [string, string, Kind, ...string[]];
 const from = Number(fromText);
 const to = Number(toText);
 const files = readdirSync(folder).sort();
@@ -29,7 +27,7 @@ function reelOf(file: string): Reel {
 }
 
 const sound = soundFile ? { file: soundFile, filter: soundFilter } : null;
-const ffmpeg = spawn('ffmpeg', encoderArguments(reelOf(files[0]), target, form, kind, from, sound), {
+const ffmpeg = spawn('ffmpeg', encoderArguments(reelOf(files[0]), target, form, kind, from, sound, timecode), {
   stdio: ['pipe', 'ignore', 'pipe'],
 });
 let complaint = '';

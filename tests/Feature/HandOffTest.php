@@ -108,6 +108,38 @@ final class HandOffTest extends TestCase
         $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('Over-The-Clip.'.$kind);
     }
 
+    /** Source: ffprobe for what is in the file, its timecode among it. */
+    public function testAFilmForEditorsIsOpaqueAndSaysItsTimecode(): void
+    {
+        $film = $this->ask(['kind' => 'hq', 'from' => 3, 'to' => 7, 'ground' => '#ffffff'], true);
+        $this->work();
+        $film->refresh();
+        $this->assertSame(WorkStatus::Done, $film->status, (string) $film->message);
+        $file = $this->folder.'/app/hand-offs/'.$film->file;
+        $probe = new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-of', 'json', $file]);
+        [$picture, $data] = json_decode($probe->mustRun()->getOutput(), true)['streams'];
+        $this->assertSame(['prores', 'HQ', 'yuv422p10le', '5'], [
+            $picture['codec_name'],
+            $picture['profile'],
+            $picture['pix_fmt'],
+            $picture['nb_read_frames'],
+        ]);
+        $this->assertSame(
+            ['tv', 'bt709', 'bt709', 'bt709'],
+            [$picture['color_range'], $picture['color_space'], $picture['color_primaries'], $picture['color_transfer']],
+        );
+        $this->assertSame(['tmcd', '00:00:00:03'], [$data['codec_tag_string'], $data['tags']['timecode']]);
+        $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('mended-or-not.mov');
+
+        $id = $this->postJson('/api/pieces', ['document' => [
+            ...self::small(),
+            'backdrop' => [...self::small()['backdrop'], 'kind' => 'transparent'],
+        ]])->json('id');
+        $this->postJson("/api/pieces/$id/hand-offs", ['kind' => 'hq'])
+            ->assertUnprocessable()
+            ->assertJsonPath('where', 'ground');
+    }
+
     public function testFramesComeAsPngsInOneZip(): void
     {
         $film = $this->ask(['kind' => 'zip', 'from' => 3, 'to' => 8], true);

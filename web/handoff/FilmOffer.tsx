@@ -16,11 +16,24 @@ import { finishCost } from './finishCost';
 
 const KINDS: Record<FilmKind, string> = {
   mp4: 'H.264, 4:2:0, BT.709; plays almost everywhere, no transparency',
-  mov: 'ProRes 4444 with transparency, for editing; large files',
+  mov: 'ProRes 4444 with transparency and a timecode track; large files',
+  hq: 'ProRes 422 HQ without transparency, with a timecode track; about two thirds of the size of 4444',
   webm: 'VP9 with transparency; small files',
   zip: 'PNG frames with transparency in one ZIP, no sound',
   wav: 'Narration only, trimmed to the frame range; PCM, 48 kHz',
 };
+
+const FOR_EVERYONE: [FilmKind, string][] = [
+  ['mp4', 'MP4'],
+  ['mov', 'MOV'],
+  ['webm', 'WebM'],
+  ['zip', 'frames'],
+];
+const FOR_EDITOR: [FilmKind, string][] = [
+  ['mov', 'ProRes 4444'],
+  ['hq', '422 HQ'],
+  ['zip', 'frames'],
+];
 
 /** What is asked for, as the server takes it. */
 export interface FilmOrder {
@@ -45,23 +58,26 @@ export function FilmOffer({
   piece,
   busy,
   onFilm,
+  isForEditor = false,
 }: {
   piece: Piece;
   busy: boolean;
   onFilm: (orders: FilmOrder[]) => void;
+  /** begins with what editing programs take best */
+  isForEditor?: boolean;
 }) {
   const { stage, backdrop } = piece;
   const last = stage.frames - 1;
   const isOpen = backdrop.kind === 'transparent';
-  const [kind, setKind] = useState<FilmKind>(isOpen ? 'mov' : 'mp4');
+  const [kind, setKind] = useState<FilmKind>(isOpen || isForEditor ? 'mov' : 'mp4');
   const [name, setName] = useState('');
   const [range, setRange] = useState({ from: 0, to: last });
   const [ground, setGround] = useState('#000000');
   const shapes = shapesOf(piece);
   const [shape, setShape] = useState('');
   const chosen = shape === ALL ? shapes : shapes.filter(({ id }) => (id ?? '') === shape);
-  const sizes = chosen.map(({ width, height }) => `${width} × ${height}`).join(', ');
-  const needsGround = isOpen && kind === 'mp4';
+  const sizes = chosen.map(({ width, height }) => `${width}\u00a0×\u00a0${height}`).join(', ');
+  const needsGround = isOpen && (kind === 'mp4' || kind === 'hq');
   const frames = range.to - range.from + 1;
   const recording = recordingOf(piece)?.sound ? recordingOf(piece) : undefined;
   const [withSound, setWithSound] = useState(true);
@@ -101,10 +117,7 @@ export function FilmOffer({
         label="Format"
         value={kind}
         options={[
-          ['mp4', 'MP4'],
-          ['mov', 'MOV'],
-          ['webm', 'WebM'],
-          ['zip', 'frames'],
+          ...(isForEditor ? FOR_EDITOR : FOR_EVERYONE),
           ...(recording ? [['wav', 'sound'] as [FilmKind, string]] : []),
         ]}
         onChange={setKind}
@@ -157,7 +170,9 @@ export function FilmOffer({
       )}
       {needsGround && (
         <div className="problem-bar is-notice">
-          <span>This piece has no backdrop and an MP4 cannot be transparent. Choose a background colour.</span>
+          <span>
+            This piece has no backdrop and a film of this kind cannot be transparent. Choose a background colour.
+          </span>
           <ColourField label="Colour" value={ground} onChange={setGround} />
         </div>
       )}

@@ -7,13 +7,46 @@ import { Choice } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
 import { useOnceRead } from '../fields/reads';
 import type { Piece } from '../../contracts/piece';
+import { CheckerOffers } from './CheckerOffers';
 import { FilmOffer, type FilmOrder } from './FilmOffer';
+import { MarkersOffer } from './MarkersOffer';
+import { SubtitlesOffer } from './SubtitlesOffer';
 
 /** One still in each shape. */
 const ALL = 'all';
 
-/** What can be had: the film, a still as PNG or SVG, the piece itself. */
-export function Offers({
+type Person = 'everyone' | 'editor' | 'subtitler' | 'checker';
+
+const PEOPLE: [Person, string][] = [
+  ['everyone', 'everyone'],
+  ['editor', 'editor'],
+  ['subtitler', 'subtitler'],
+  ['checker', 'checker'],
+];
+
+/** What can be had of a piece, by whom it is for. */
+export function Offers(props: { id: string; piece: Piece; busy: boolean; onFilm: (orders: FilmOrder[]) => void }) {
+  const [person, setPerson] = useState<Person>('everyone');
+  const { id, piece, busy, onFilm } = props;
+  return (
+    <section className="offers" aria-label="Hand-off options">
+      <h1>Hand off</h1>
+      <Choice label="For" value={person} options={PEOPLE} onChange={setPerson} />
+      {person === 'everyone' && <ForEveryone {...props} />}
+      {person === 'editor' && (
+        <>
+          <FilmOffer piece={piece} busy={busy} onFilm={onFilm} isForEditor />
+          <MarkersOffer id={id} />
+        </>
+      )}
+      {person === 'subtitler' && <SubtitlesOffer id={id} piece={piece} />}
+      {person === 'checker' && <CheckerOffers id={id} />}
+    </section>
+  );
+}
+
+/** The film, a still as PNG or SVG, the piece itself. */
+function ForEveryone({
   id,
   piece,
   busy,
@@ -55,8 +88,7 @@ export function Offers({
     URL.revokeObjectURL(url);
   };
   return (
-    <section className="offers" aria-label="Hand-off options">
-      <h1>Hand off</h1>
+    <>
       <FilmOffer piece={piece} busy={busy} onFilm={onFilm} />
       <article className="offer">
         <h2>Still</h2>
@@ -97,6 +129,6 @@ export function Offers({
           </button>
         </div>
       </article>
-    </section>
+    </>
   );
 }

@@ -24,6 +24,7 @@ final class FilmCommand extends LupineCommand
         {--from= : the first frame, 0 if not given}
         {--to= : the last frame, the last of the piece if not given}
         {--shape= : one of the shapes that the piece is made in; its own stage if not given}
+        {--opaque : ProRes 422 HQ in .mov, without transparency}
         {--silent : without the narrator}
         {--ground= : the colour that a piece without a backdrop is filmed on, for .mp4}';
 
@@ -39,6 +40,7 @@ final class FilmCommand extends LupineCommand
         $piece = $this->piece();
         $out = $this->text('out');
         $kind = FilmKind::ofFile($out);
+        $kind = $kind === FilmKind::Mov && $this->option('opaque') === true ? FilmKind::Hq : $kind;
         $order = FilmOrder::of(
             $piece,
             $kind,
@@ -51,7 +53,7 @@ final class FilmCommand extends LupineCommand
         $sound = $order->withSound ? FilmSound::of($piece, $order->range, app(SoundStore::class)) : null;
         $text = $order->grounded($this->contents($this->text('piece')));
         // Written beside its place and moved there when it is whole.
-        $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->value;
+        $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->ending();
         $this->write($half, '');
         try {
             $kind->hasPicture()

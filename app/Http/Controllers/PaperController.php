@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desk\ComputedPiece;
+use App\Http\AskedFrame;
+use App\Models\Piece;
+use App\Papers\Paper;
+use Illuminate\Http\Request;
+use Lupine\Core\Motion\FrameRange;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Files that are written, and not painted: made at once, from the piece as it is now. */
+final readonly class PaperController
+{
+    public function show(Request $request, Piece $piece, Paper $paper, ComputedPiece $computed): Response
+    {
+        $placed = $computed->read($piece->documentText());
+        $range = FrameRange::within(
+            $placed->piece->stage->frames,
+            AskedFrame::of($request, 'from'),
+            AskedFrame::of($request, 'to'),
+        );
+        $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($piece->title)), '-');
+
+        return response($paper->write($computed, $placed, $range), 200, [
+            'Content-Type' => $paper->contentType(),
+            'Content-Disposition' => sprintf(
+                'attachment; filename="%s%s"',
+                $name === '' ? 'piece' : $name,
+                $paper->ending(),
+            ),
+        ]);
+    }
+}
