@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import type { Piece } from '../contracts/piece';
 import { goTo, letGo, makePiece, openDemo, saved, store, stored } from './desk';
 import { type } from './cells';
@@ -70,6 +71,71 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
   await expect(page.locator('.taken-file')).toContainText('Kettles');
   await expect(page.getByText('2 figures, whole')).toBeVisible();
   await expect(page.getByLabel('The whole')).toHaveAttribute('placeholder', '8');
+});
+
+/** The cues of a WebVTT file as Chromium's own reader finds them. */
+const cuesOf = (page: Page, text: string): Promise<{ from: number; to: number; words: string }[]> =>
+  page.evaluate(async (vtt) => {
+    const video = document.createElement('video');
+    const track = document.createElement('track');
+    track.src = `data:text/vtt;charset=utf-8,${encodeURIComponent(vtt)}`;
+    video.append(track);
+    document.body.append(video);
+    track.track.mode = 'hidden';
+    await new Promise((resolve, reject) => {
+      track.onload = resolve;
+      track.onerror = reject;
+    });
+    return [...(track.track.cues ?? [])].map((cue) => ({
+      from: cue.startTime,
+      to: cue.endTime,
+      words: (cue as VTTCue).getCueAsHTML().textContent!.replace(/\s+/g, ' '),
+    }));
+  }, text);
+
+test('each who comes next finds files to work with', async ({ page, request }) => {
+  const id = await openDemo(page, request);
+  const { document } = await stored(request, id);
+  const [first] = document.script.lines;
+  await page.goto(`/pieces/${id}/hand-off`);
+  const fetched = async (name: string): Promise<string> => {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name, exact: true }).click(),
+    ]);
+    return readFileSync((await download.path())!, 'utf8');
+  };
+  const choose = (name: string) => page.locator('.offers').getByText(name, { exact: true }).click();
+  await choose('subtitler');
+  const srt = await fetched('Save SRT');
+  expect(srt.replace(/\s+/g, ' ')).toContain(first.text);
+  await choose('WebVTT');
+  await choose('word');
+  // The film that they belong to begins with the first line.
+  await page.getByLabel('First frame').fill(String(first.begin));
+  await page.getByLabel('First frame').press('Enter');
+  const vtt = await fetched('Save WebVTT');
+  await choose('checker');
+  expect(await fetched('Save proof as CSV')).toMatch(/^What,.*\r\npiece,.*,exact\r\n/s);
+  await choose('every frame');
+  expect((await fetched('Save values as CSV')).split('\r\n').length).toBeGreaterThan(document.stage.frames);
+  await choose('editor');
+  expect(await fetched('Save markers as CSV')).toContain(`\r\nline,"${first.text}"`);
+  await expect(page.getByRole('radio', { name: 'ProRes 4444' })).toBeChecked();
+
+  await page.goto('about:blank');
+  const cues = await cuesOf(page, vtt);
+  expect(cues[0].from).toBe(0);
+  const said = document.script.lines.map((line) => line.text).join(' ');
+  expect(cues.map(({ words }) => words).join(' ')).toBe(said.replace(/\s+/g, ' '));
+  expect(cues.every(({ from, to }, place) => to > from && (place === 0 || from >= cues[place - 1].to))).toBe(true);
+
+  const silent = demo();
+  silent.script.lines = [];
+  silent.moves = [];
+  await page.goto(`/pieces/${await store(request, silent)}/hand-off`);
+  await choose('subtitler');
+  await expect(page.getByText('The script has no lines yet.')).toBeVisible();
 });
 
 test('each part can be styled on its own, and keeps it when the figures change', async ({ page, request }) => {

@@ -206,7 +206,8 @@ export function ShelfPage() {
             onMore={() => void shelf.fetchNextPage()}
             label="Show more"
           />
-          {asked === '' && folder === null && <Starters />}
+          {/* Shown after the pieces, which would push them down. */}
+          {asked === '' && folder === null && <Starters isShown={!shelf.isPending} />}
         </main>
       </div>
       {isBinOpen && <BinDialog onClose={() => setBinOpen(false)} />}

@@ -6,7 +6,7 @@ import { useNotices } from '../common/Notices';
 import { ReelCanvas } from '../common/ReelCanvas';
 
 /** Ready-made pieces to begin from, each in a kit: all of them, or those of one kit. */
-export function Starters() {
+export function Starters({ isShown }: { isShown: boolean }) {
   const navigate = useNavigate();
   const [taking, setTaking] = useState<string | null>(null);
   const [only, setOnly] = useState<string | null>(null);
@@ -25,7 +25,7 @@ export function Starters() {
       setTaking(null);
     }
   };
-  if (!found.data) return null;
+  if (!found.data || !isShown) return null;
   const { starters } = found.data;
   const kits = [...new Set(starters.map(({ kit }) => kit).filter((kit) => kit !== null))];
   const shown = starters.filter(({ kit }) => only === null || kit === only);
