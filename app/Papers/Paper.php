@@ -6,6 +6,7 @@ namespace App\Papers;
 
 use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
+use App\Film\StillPainter;
 use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Motion\FrameRange;
@@ -28,6 +29,7 @@ enum Paper: string
     case Proof = 'proof';
     case Holds = 'holds';
     case Frames = 'frames';
+    case Stills = 'stills';
 
     /** What its file is called after the title of the piece. */
     public function ending(): string
@@ -41,6 +43,7 @@ enum Paper: string
             self::Proof => '-proof.csv',
             self::Holds => '-values.csv',
             self::Frames => '-values-by-frame.csv',
+            self::Stills => '-stills.zip',
         };
     }
 
@@ -49,6 +52,7 @@ enum Paper: string
         return match ($this) {
             self::Srt, self::SrtWords => 'application/x-subrip',
             self::Vtt, self::VttWords => 'text/vtt',
+            self::Stills => 'application/zip',
             default => 'text/csv; charset=utf-8',
         };
     }
@@ -59,8 +63,12 @@ enum Paper: string
      * @throws BadPiece where there is nothing to write
      * @throws ImpossibleFigures where a chart cannot be drawn from its table
      */
-    public function write(ComputedPiece $computed, PlacedPiece $placed, FrameRange $range): string
-    {
+    public function write(
+        ComputedPiece $computed,
+        PlacedPiece $placed,
+        FrameRange $range,
+        StillPainter $painter,
+    ): string {
         $piece = $placed->piece;
         $timings = $this->isSubtitles() ? [] : $computed->timings($placed);
 
@@ -72,6 +80,7 @@ enum Paper: string
             self::Markers => Csv::of(Markers::of($piece, $timings)),
             self::Holds => Csv::of(FrameValues::of($piece, $timings, true)),
             self::Frames => Csv::of(FrameValues::of($piece, $timings, false)),
+            self::Stills => (new HoldStills($computed, $painter))->zip($placed, $timings),
             self::Proof => Csv::of(ProofTable::of(
                 $piece,
                 $computed->proof($placed, Effort::PROVED_AT_ONCE),

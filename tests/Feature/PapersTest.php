@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Http\Client\Request;
+use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -100,6 +102,34 @@ final class PapersTest extends TestCase
             ->assertUnprocessable()
             ->assertJsonPath('where', 'script.lines');
         $this->getJson("/api/pieces/{$this->id}/papers/none")->assertNotFound();
+    }
+
+    public function testAStillComesFromEachHold(): void
+    {
+        // A painter that says which frame it was asked for stands in for the one that is started by bin/start.
+        Http::fake(['http://stills/*' => fn (Request $asked) => Http::response('frame '.basename($asked->url()))]);
+        $answer = $this->get("/api/pieces/{$this->id}/papers/stills")->assertOk();
+        $answer->assertDownload('the-mending-room-stills.zip');
+        $file = (string) tempnam(sys_get_temp_dir(), 'zip');
+        file_put_contents($file, $answer->getContent());
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($file));
+        $holds = array_unique(array_map(
+            static fn (array $row): string => $row['First frame'].' '.$row['Last frame'],
+            $this->table('holds', 'the-mending-room-values.csv'),
+        ));
+        self::assertSame(count($holds), $zip->numFiles);
+        foreach (array_values($holds) as $place => $hold) {
+            [$first, $last] = array_map(intval(...), explode(' ', $hold));
+            $frame = (int) substr((string) $zip->getNameIndex($place), strlen('01-frame-'), 5);
+            self::assertTrue($frame >= $first && $frame <= $last);
+            self::assertSame('frame '.$frame, $zip->getFromIndex($place));
+        }
+        unlink($file);
+        $moving = self::demo();
+        $moving['stage']['frames'] = 12;
+        $id = $this->postJson('/api/pieces', ['document' => $moving])->assertCreated()->json('id');
+        $this->getJson("/api/pieces/$id/papers/stills")->assertUnprocessable()->assertJsonPath('where', 'holds');
     }
 
     public function testMoreThanATableHoldsIsRefusedInWords(): void

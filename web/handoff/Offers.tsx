@@ -10,17 +10,19 @@ import type { Piece } from '../../contracts/piece';
 import { CheckerOffers } from './CheckerOffers';
 import { FilmOffer, type FilmOrder } from './FilmOffer';
 import { MarkersOffer } from './MarkersOffer';
+import { PresenterOffer } from './PresenterOffer';
 import { SubtitlesOffer } from './SubtitlesOffer';
 
 /** One still in each shape. */
 const ALL = 'all';
 
-type Person = 'everyone' | 'editor' | 'subtitler' | 'checker';
+type Person = 'everyone' | 'editor' | 'subtitler' | 'presenter' | 'checker';
 
 const PEOPLE: [Person, string][] = [
-  ['everyone', 'everyone'],
+  ['everyone', 'all'],
   ['editor', 'editor'],
   ['subtitler', 'subtitler'],
+  ['presenter', 'presenter'],
   ['checker', 'checker'],
 ];
 
@@ -40,6 +42,7 @@ export function Offers(props: { id: string; piece: Piece; busy: boolean; onFilm:
         </>
       )}
       {person === 'subtitler' && <SubtitlesOffer id={id} piece={piece} />}
+      {person === 'presenter' && <PresenterOffer id={id} piece={piece} />}
       {person === 'checker' && <CheckerOffers id={id} />}
     </section>
   );

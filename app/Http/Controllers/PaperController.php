@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desk\ComputedPiece;
+use App\Film\StillPainter;
 use App\Http\AskedFrame;
 use App\Models\Piece;
 use App\Papers\Paper;
@@ -12,20 +13,27 @@ use Illuminate\Http\Request;
 use Lupine\Core\Motion\FrameRange;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Files that are written, and not painted: made at once, from the piece as it is now. */
+/** Files that are made at once, from the piece as it is now. */
 final readonly class PaperController
 {
-    public function show(Request $request, Piece $piece, Paper $paper, ComputedPiece $computed): Response
-    {
-        $placed = $computed->read($piece->documentText());
+    public function show(
+        Request $request,
+        Piece $piece,
+        Paper $paper,
+        ComputedPiece $computed,
+        StillPainter $painter,
+    ): Response {
+        $shape = $request->query('shape');
+        $placed = $computed->read($piece->documentText(), is_string($shape) && $shape !== '' ? $shape : null);
         $range = FrameRange::within(
             $placed->piece->stage->frames,
             AskedFrame::of($request, 'from'),
             AskedFrame::of($request, 'to'),
         );
-        $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($piece->title)), '-');
+        $named = $piece->title.($placed->shape === null ? '' : ' '.$placed->shape);
+        $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($named)), '-');
 
-        return response($paper->write($computed, $placed, $range), 200, [
+        return response($paper->write($computed, $placed, $range, $painter), 200, [
             'Content-Type' => $paper->contentType(),
             'Content-Disposition' => sprintf(
                 'attachment; filename="%s%s"',
