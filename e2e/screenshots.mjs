@@ -115,6 +115,8 @@ try {
         '23 per cent were lamps, a sixth was clothing, and the rest was bikes and toys.',
     );
   await page.waitForSelector('.told');
+  // Pictures come one after the other.
+  await page.waitForTimeout(3000);
   await shot('shelf-told');
   await page.getByRole('textbox', { name: 'Figures' }).fill('');
   await open('The Mending Room');

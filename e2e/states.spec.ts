@@ -73,6 +73,9 @@ test('a piece on the shelf plays while it is pointed at, unless less motion is w
   await page.goto('/');
   const card = page.getByRole('article').first();
   const picture = () => card.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+  // Painted when the page has nothing else to do.
+  const width = () => card.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.width);
+  await expect.poll(width).toBe(320);
   const still = await picture();
   await card.hover();
   await expect.poll(picture).not.toBe(still);

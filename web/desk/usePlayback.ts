@@ -32,7 +32,9 @@ export function usePlayback(rate: [number, number], recording: Recording | undef
         leave(frame, now);
         soundPlayer.stop();
       }
-      let next = from + Math.trunc(((now - began) / 1000) * (numerator / denominator) * speed);
+      // A frame of a slow page can have begun before playing did.
+      const passed = Math.max(0, now - began);
+      let next = from + Math.trunc((passed / 1000) * (numerator / denominator) * speed);
       const heard = soundPlayer.now();
       if (heard === 'held') {
         leave(shown, now);
