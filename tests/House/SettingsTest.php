@@ -135,7 +135,8 @@ final class SettingsTest extends TestCase
     {
         $own = [
             'web/settings/SettingField.tsx', 'web/desk/voice/RecordingDialog.tsx', 'web/desk/details/WordList.tsx',
-            'web/handoff/FilmOffer.tsx', 'web/handoff/Offers.tsx', 'web/desk/fonts/FontDialog.tsx',
+            'web/handoff/FilmOffer.tsx', 'web/handoff/FrameRange.tsx', 'web/handoff/Offers.tsx',
+            'web/desk/fonts/FontDialog.tsx',
         ];
         $root = dirname(__DIR__, 2);
         foreach ((new Finder())->files()->in($root.'/web')->name(['*.ts', '*.tsx']) as $file) {

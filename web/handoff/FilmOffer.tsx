@@ -6,13 +6,13 @@ import { ask } from '../api/client';
 import { counted, rateText } from '../common/words';
 import { Choice, Switch } from '../fields/Choice';
 import { ColourField } from '../fields/ColourField';
-import { NumberField } from '../fields/NumberField';
 import { useOnceRead } from '../fields/reads';
 import { TextField } from '../fields/TextField';
 import { shapesOf, shapeWord } from '../desk/shapes';
 import type { Piece } from '../../contracts/piece';
 import { recordingOf } from '../piece/voice';
 import { finishCost } from './finishCost';
+import { FrameRange } from './FrameRange';
 
 const KINDS: Record<FilmKind, string> = {
   mp4: 'H.264, 4:2:0, BT.709; plays almost everywhere, no transparency',
@@ -140,24 +140,7 @@ export function FilmOffer({
         />
       )}
       <TextField label="File name" value={name} placeholder={piece.title} longest={120} onChange={setName} />
-      <NumberField
-        label="First frame"
-        unit="frames"
-        value={range.from}
-        min={0}
-        max={range.to}
-        usual={0}
-        onChange={(from) => setRange((now) => ({ ...now, from }))}
-      />
-      <NumberField
-        label="Last frame"
-        unit="frames"
-        value={range.to}
-        min={range.from}
-        max={last}
-        usual={last}
-        onChange={(to) => setRange((now) => ({ ...now, to }))}
-      />
+      <FrameRange range={range} last={last} onChange={setRange} />
       {kind !== 'wav' && cost && cost >= SLOW && (
         <p className="hint">Its finish takes about {cost.toFixed(1)} times as long to paint as a flat one.</p>
       )}

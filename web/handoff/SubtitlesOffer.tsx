@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Piece } from '../../contracts/piece';
 import { Choice } from '../fields/Choice';
-import { NumberField } from '../fields/NumberField';
+import { FrameRange } from './FrameRange';
 import { SaveButton } from './SaveButton';
 
 type Format = 'srt' | 'vtt';
@@ -48,24 +48,7 @@ export function SubtitlesOffer({ id, piece }: { id: string; piece: Piece }) {
         ]}
         onChange={setEach}
       />
-      <NumberField
-        label="First frame"
-        unit="frames"
-        value={range.from}
-        min={0}
-        max={range.to}
-        usual={0}
-        onChange={(from) => setRange((now) => ({ ...now, from }))}
-      />
-      <NumberField
-        label="Last frame"
-        unit="frames"
-        value={range.to}
-        min={range.from}
-        max={last}
-        usual={last}
-        onChange={(to) => setRange((now) => ({ ...now, to }))}
-      />
+      <FrameRange range={range} last={last} onChange={setRange} />
       <p className="hint">{HINTS[format][each]} Times count from the first frame. Text only: no fonts or positions.</p>
       {isSaid ? (
         <SaveButton
