@@ -10,6 +10,7 @@ import { Scene } from '../../scene/scene';
 import { seenNow, useDesk } from '../deskStore';
 import { isWidened, whenSeen } from '../seen';
 import { paintedBy } from './stageBoxes';
+import { isTrying } from '../kits/trial';
 import { usePlay } from '../playStore';
 import { blurredAt, useBlurred } from './blurred';
 
@@ -87,7 +88,8 @@ export function usePaintedCanvas(
       const { document: doc } = useDesk.getState();
       const untaken = usePlay.getState().selection?.kind === 'shot';
       scene.current?.leaveCamera(untaken);
-      const blurred = at >= now.from && at <= now.to && !untaken ? blurredAt(at) : null;
+      // Of another document that is tried there is none.
+      const blurred = at >= now.from && at <= now.to && !untaken && !isTrying() ? blurredAt(at) : null;
       const isBlurred = blurred !== null;
       const look = JSON.stringify([at, scale, part, untaken, doc && told(doc)]);
       const was = shown.current;
