@@ -28,11 +28,14 @@ final readonly class LetterStore implements KeptGlyphs
             return null;
         }
         try {
-            /** @var array{list<array{string, list<float>}>, list<float>|null} $said as it was kept */
             $said = require $path;
         } catch (\ParseError) {
             return null;
         }
+        if (!is_array($said)) {
+            return null;
+        }
+        /** @var array{list<array{string, list<float>}>, list<float>|null} $said as it was kept */
         [$commands, $box] = $said;
 
         return new GlyphShape($commands, $box === null ? null : new Box(...$box));

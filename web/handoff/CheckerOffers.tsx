@@ -7,7 +7,7 @@ type Rows = 'holds' | 'frames';
 
 const HINTS: Record<Rows, string> = {
   holds: 'What every figure is and says, for each stretch of half a second and more in which none of them moves.',
-  frames: 'What every figure is and says on each frame of the piece; 250,000 rows at most.',
+  frames: 'What every figure is and says on each frame of the piece.',
 };
 
 /** What somebody who checks the figures works with: proof and values as tables. */

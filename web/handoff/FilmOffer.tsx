@@ -17,7 +17,7 @@ import { FrameRange } from './FrameRange';
 const KINDS: Record<FilmKind, string> = {
   mp4: 'H.264, 4:2:0, BT.709; plays almost everywhere, no transparency',
   mov: 'ProRes 4444 with transparency and a timecode track; large files',
-  hq: 'ProRes 422 HQ without transparency, with a timecode track; about two thirds of the size of 4444',
+  hq: 'ProRes 422 HQ without transparency, with a timecode track; large files',
   webm: 'VP9 with transparency; small files',
   zip: 'PNG frames with transparency in one ZIP, no sound',
   wav: 'Narration only, trimmed to the frame range; PCM, 48 kHz',

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desk\ComputedPiece;
 use App\Film\StillPainter;
 use App\Http\AskedFrame;
+use App\Http\Attachment;
 use App\Models\Piece;
 use App\Papers\Paper;
 use Illuminate\Http\Request;
@@ -30,16 +31,10 @@ final readonly class PaperController
             AskedFrame::of($request, 'from'),
             AskedFrame::of($request, 'to'),
         );
-        $named = $piece->title.($placed->shape === null ? '' : ' '.$placed->shape);
-        $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($named)), '-');
 
         return response($paper->write($computed, $placed, $range, $painter), 200, [
             'Content-Type' => $paper->contentType(),
-            'Content-Disposition' => sprintf(
-                'attachment; filename="%s%s"',
-                $name === '' ? 'piece' : $name,
-                $paper->ending(),
-            ),
+            'Content-Disposition' => Attachment::of($placed, $paper->ending()),
         ]);
     }
 }

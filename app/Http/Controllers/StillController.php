@@ -8,6 +8,7 @@ use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
 use App\Film\StillPainter;
 use App\Http\AskedFrame;
+use App\Http\Attachment;
 use App\Models\Piece;
 use App\Pictures\PictureStore;
 use Illuminate\Http\Request;
@@ -54,7 +55,7 @@ final readonly class StillController
             $this->pictures->dataUri(...),
         ), 200, [
             'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => self::attachment($piece, $placed, $frame, 'svg'),
+            'Content-Disposition' => Attachment::of($placed, sprintf('-%05d.svg', $frame)),
         ]);
     }
 
@@ -69,7 +70,7 @@ final readonly class StillController
 
         return response($painter->paint($reel, $frame), 200, [
             'Content-Type' => 'image/png',
-            'Content-Disposition' => self::attachment($piece, $placed, $frame, 'png'),
+            'Content-Disposition' => Attachment::of($placed, sprintf('-%05d.png', $frame)),
         ]);
     }
 
@@ -85,13 +86,5 @@ final readonly class StillController
         $shape = $request->query('shape');
 
         return $this->computed->read($piece->documentText(), is_string($shape) && $shape !== '' ? $shape : null);
-    }
-
-    private static function attachment(Piece $piece, PlacedPiece $placed, int $frame, string $ending): string
-    {
-        $named = $piece->title.($placed->shape === null ? '' : ' '.$placed->shape);
-        $title = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($named)), '-');
-
-        return sprintf('attachment; filename="%s-%05d.%s"', $title === '' ? 'still' : $title, $frame, $ending);
     }
 }

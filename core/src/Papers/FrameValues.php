@@ -13,7 +13,7 @@ use Lupine\Core\Story\ChartTiming;
 /** What each figure is in the film: on every frame, or once for as long as all of them stand still. */
 final readonly class FrameValues
 {
-    /** rows that a table has at most */
+    /** figures times frames that are looked at */
     public const MOST = 250_000;
 
     /** seconds from which on standing still is a hold (taste) */
@@ -26,33 +26,18 @@ final readonly class FrameValues
     /**
      * @param array<string, ChartTiming> $timings by chart id
      * @param bool $isOfHolds where the figures stand still alone; else on every frame
-     * @param (\Closure(): void)|null $meanwhile is called now and then, for this can take seconds
      *
-     * @throws BadPiece where it would be too long
+     * @throws BadPiece where there is too much to look at
      */
-    public static function of(Piece $piece, array $timings, bool $isOfHolds, ?\Closure $meanwhile = null): Table
+    public static function of(Piece $piece, array $timings, bool $isOfHolds): Table
     {
-        $figures = array_sum(array_map(
-            static fn (ChartTiming $timing): int => count($timing->figures()->list),
-            $timings,
-        ));
-        $rows = $figures * $piece->stage->frames;
-        if ($rows > self::MOST) {
-            throw new BadPiece(sprintf(
-                'Values of %s figures on %s frames are %s rows; a table has at most %s. Shorten the piece, or show fewer figures.',
-                number_format($figures),
-                number_format($piece->stage->frames),
-                number_format($rows),
-                number_format(self::MOST),
-            ), 'values');
-        }
         $clock = new Clockwork($piece);
         $names = [];
         foreach ($piece->charts as $chart) {
             $names[$chart->id] = Markers::named($piece, $chart);
         }
         $table = [];
-        foreach (self::spans($piece, $timings, $isOfHolds, $meanwhile) as [$first, $last, $now]) {
+        foreach (self::spans($piece, $timings, $isOfHolds) as [$first, $last, $now]) {
             foreach ($now as $chart => $all) {
                 foreach ($all as $figure => $its) {
                     $table[] = [
@@ -78,26 +63,40 @@ final readonly class FrameValues
      * The frames on which all figures stand still for a while, and something of them is there.
      *
      * @param array<string, ChartTiming> $timings by chart id
-     * @param (\Closure(): void)|null $meanwhile
      *
      * @return list<array{int, int}> first and last
+     *
+     * @throws BadPiece where there is too much to look at
      */
-    public static function holds(Piece $piece, array $timings, ?\Closure $meanwhile = null): array
+    public static function holds(Piece $piece, array $timings): array
     {
         return array_map(
             static fn (array $span): array => [$span[0], $span[1]],
-            self::spans($piece, $timings, true, $meanwhile),
+            self::spans($piece, $timings, true),
         );
     }
 
     /**
      * @param array<string, ChartTiming> $timings by chart id
-     * @param (\Closure(): void)|null $meanwhile
      *
      * @return list<array{int, int, array<string, array<string, FigureNow>>}> first and last frame, and what is on them
      */
-    private static function spans(Piece $piece, array $timings, bool $isOfHolds, ?\Closure $meanwhile): array
+    private static function spans(Piece $piece, array $timings, bool $isOfHolds): array
     {
+        $figures = array_sum(array_map(
+            static fn (ChartTiming $timing): int => count($timing->figures()->list),
+            $timings,
+        ));
+        $rows = $figures * $piece->stage->frames;
+        if ($rows > self::MOST) {
+            throw new BadPiece(sprintf(
+                '%s figures on %s frames are %s values; at most %s are looked at. Shorten the piece, or show fewer figures.',
+                number_format($figures),
+                number_format($piece->stage->frames),
+                number_format($rows),
+                number_format(self::MOST),
+            ), 'values');
+        }
         $frames = $piece->stage->frames;
         $least = self::HOLD * $piece->stage->rateNumerator / $piece->stage->rateDenominator;
         $spans = [];
@@ -105,9 +104,6 @@ final readonly class FrameValues
         $before = ChartSheet::at($timings, 0);
         $said = json_encode($before);
         for ($frame = 1; $frame <= $frames; ++$frame) {
-            if ($frame % 50 === 0) {
-                $meanwhile?->__invoke();
-            }
             $now = $frame < $frames ? ChartSheet::at($timings, $frame) : null;
             if ($isOfHolds && $now !== null && json_encode($now) === $said) {
                 continue;

@@ -14,7 +14,7 @@ final readonly class SubRip
         foreach ($cues as $place => $cue) {
             $text .= implode("\r\n", [
                 $place + 1,
-                self::clock($cue->from).' --> '.self::clock($cue->to),
+                Cue::clock($cue->from, ',').' --> '.Cue::clock($cue->to, ','),
                 ...$cue->lines,
                 '',
                 '',
@@ -22,16 +22,5 @@ final readonly class SubRip
         }
 
         return $text;
-    }
-
-    private static function clock(int $milliseconds): string
-    {
-        return sprintf(
-            '%02d:%02d:%02d,%03d',
-            intdiv($milliseconds, 3_600_000),
-            intdiv($milliseconds, 60_000) % 60,
-            intdiv($milliseconds, 1000) % 60,
-            $milliseconds % 1000,
-        );
     }
 }

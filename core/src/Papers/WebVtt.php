@@ -20,7 +20,7 @@ final readonly class WebVtt
         foreach ($cues as $place => $cue) {
             $text .= implode("\n", [
                 $place + 1,
-                self::clock($cue->from).' --> '.self::clock($cue->to),
+                Cue::clock($cue->from, '.').' --> '.Cue::clock($cue->to, '.'),
                 ...$hasWords ? self::timed($cue) : array_map(self::escaped(...), $cue->lines),
                 '',
                 '',
@@ -45,7 +45,7 @@ final readonly class WebVtt
             foreach (explode(' ', $line) as $word) {
                 [$at] = array_shift($words) ?? [0, ''];
                 $isAhead = $at > $last && $at < $cue->to;
-                $timed[] = ($isAhead ? '<'.self::clock($at).'>' : '').self::escaped($word);
+                $timed[] = ($isAhead ? '<'.Cue::clock($at, '.').'>' : '').self::escaped($word);
                 $last = $isAhead ? $at : $last;
             }
             $lines[] = implode(' ', $timed);
@@ -57,16 +57,5 @@ final readonly class WebVtt
     private static function escaped(string $text): string
     {
         return strtr($text, ['&' => '&amp;', '<' => '&lt;', '>' => '&gt;']);
-    }
-
-    private static function clock(int $milliseconds): string
-    {
-        return sprintf(
-            '%02d:%02d:%02d.%03d',
-            intdiv($milliseconds, 3_600_000),
-            intdiv($milliseconds, 60_000) % 60,
-            intdiv($milliseconds, 1000) % 60,
-            $milliseconds % 1000,
-        );
     }
 }
