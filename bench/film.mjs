@@ -25,8 +25,9 @@ function reelOf(name, piece) {
 }
 
 function filmed(name, frames) {
-  const range = ['mp4', '0', String(frames - 1)];
-  const said = execFileSync('node', ['renderer/dist/film.js', file(`${name}.reels`), file(`${name}.mp4`), ...range]);
+  writeFileSync(file('order.json'), JSON.stringify({ kind: 'mp4', from: 0, to: frames - 1 }));
+  const of = [file(`${name}.reels`), file(`${name}.mp4`), file('order.json')];
+  const said = execFileSync('node', ['renderer/dist/film.js', ...of]);
   return JSON.parse(said.toString().trim().split('\n').pop());
 }
 
@@ -39,6 +40,7 @@ const vite = await createServer({
 const { Painter } = await vite.ssrLoadModule('/painter/src/index.ts');
 const { skia } = await vite.ssrLoadModule('/renderer/src/studio.ts');
 const { encoderArguments } = await vite.ssrLoadModule('/renderer/src/encoder.ts');
+const { orderOf } = await vite.ssrLoadModule('/renderer/src/order.ts');
 const { grounds, samples } = await vite.ssrLoadModule('/contracts/settings.ts');
 
 /** The film of a piece, and the same frames, painted beforehand, through the same encoder alone. */
@@ -53,7 +55,7 @@ async function against(name, of, count) {
   }
   raw.end();
   await once(raw, 'finish');
-  const alone = encoderArguments(reel, file('alone.mp4'), 'rgba').map((part) =>
+  const alone = encoderArguments(reel, file('alone.mp4'), 'rgba', orderOf({ kind: 'mp4', from: 0, to: 299 })).map((part) =>
     part === 'pipe:0' ? file('frames.rgba') : part,
   );
   // By turns, so that whatever else the machine does meets both.

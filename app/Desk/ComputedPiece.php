@@ -313,10 +313,10 @@ final readonly class ComputedPiece
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function filmReels(PlacedPiece $placed, FrameRange $range): iterable
+    public function filmReels(PlacedPiece $placed, FrameRange $range, bool $withShutter = true): iterable
     {
         $this->check($placed);
-        $shutter = $placed->piece->shutter;
+        $shutter = $withShutter ? $placed->piece->shutter : null;
         if ($shutter === null) {
             yield $this->wholeReelText($placed);
 

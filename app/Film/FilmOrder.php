@@ -29,11 +29,16 @@ final readonly class FilmOrder
         public bool $withSound = true,
         /** of its first frame, where files of its kind say it */
         public ?string $timecode = null,
+        public FilmOptions $options = new FilmOptions(),
+        /** pixels across; null: as the stage has it */
+        public ?int $width = null,
+        /** pictures in a second; null: as the stage has it */
+        public ?float $perSecond = null,
     ) {
     }
 
     /**
-     * @param Body $asked kind, from, to, name, ground, shape, sound; all of them can be missing
+     * @param Body $asked kind, from, to, name, ground, shape, sound and what FilmOptions reads; all can be missing
      *
      * @throws BadPiece where it cannot be made of this piece
      */
@@ -54,6 +59,7 @@ final readonly class FilmOrder
             $asked->get('ground')->isNull() ? null : $asked->get('ground')->colour(),
             $asked->get('shape')->isNull() ? null : $asked->get('shape')->id(),
             $asked->get('sound')->flag(true),
+            FilmOptions::read($asked, $piece),
         );
     }
 
@@ -67,6 +73,7 @@ final readonly class FilmOrder
         ?string $ground = null,
         ?string $shape = null,
         bool $withSound = true,
+        FilmOptions $options = new FilmOptions(),
     ): self {
         if ($shape !== null) {
             $piece->shape($shape);
@@ -80,10 +87,17 @@ final readonly class FilmOrder
                 'kind',
             );
         }
-        if (!$kind->hasTransparency() && $piece->backdrop->kind === 'transparent' && $ground === null) {
+        $isOpen = $piece->backdrop->kind === 'transparent';
+        if (!$kind->hasTransparency() && $isOpen && $ground === null) {
             throw new BadPiece(
                 'This piece has no backdrop and a film of this kind cannot be transparent. Choose ProRes 4444, WebM or PNG frames, or set a background colour.',
                 'ground',
+            );
+        }
+        if ($kind === FilmKind::Matte && !$isOpen) {
+            throw new BadPiece(
+                'A matte says where the picture is transparent. This piece has a backdrop, so its matte would be white all over. Make the backdrop transparent at the desk, then make film and matte.',
+                'kind',
             );
         }
 
@@ -91,23 +105,44 @@ final readonly class FilmOrder
 
         // A sound has no shape.
         $shape = $kind->hasPicture() ? $shape : null;
+        $width = $shape === null ? $piece->stage->width : $piece->shape($shape)->width;
 
         $timecode = $kind->hasTimecode()
             ? Timecode::atFrame($range->from, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText()
             : null;
 
-        return new self($kind, $range, $name, $ground, $shape, $withSound && $kind->hasSound(), $timecode);
+        return new self(
+            $kind,
+            $range,
+            $name,
+            $ground,
+            $shape,
+            $withSound && $kind->hasSound(),
+            $timecode,
+            $options,
+            match (true) {
+                $kind === FilmKind::Draft => intdiv($width, 4) * 2,
+                $kind->isLoop() => min($options->width ?? $width, $width),
+                default => null,
+            },
+            $kind->isLoop() ? $options->rateWithin($piece->stage) : null,
+        );
     }
 
-    /** The document on the colour that it is filmed on. */
-    public function grounded(string $document): string
+    /** The document as it is filmed: on its colour, and with its captions or without. */
+    public function filmed(string $document): string
     {
-        if ($this->ground === null) {
+        if ($this->ground === null && $this->options->withCaptions) {
             return $document;
         }
         $piece = (object) json_decode($document);
-        $ground = ['kind' => 'colour', 'colour' => $this->ground, 'vignette' => 0];
-        $piece->backdrop = (object) [...(array) $piece->backdrop, ...$ground];
+        if ($this->ground !== null) {
+            $ground = ['kind' => 'colour', 'colour' => $this->ground, 'vignette' => 0];
+            $piece->backdrop = (object) [...(array) $piece->backdrop, ...$ground];
+        }
+        if (!$this->options->withCaptions) {
+            $piece->captions = null;
+        }
 
         return json_encode($piece, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }

@@ -80,6 +80,30 @@ final readonly class FilmSound
         );
     }
 
+    /**
+     * The sound alone, small enough to be carried in a page: AAC in MP4.
+     *
+     * @throws SoundFailed
+     */
+    public function packed(): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'sound');
+        try {
+            Ffmpeg::run(
+                [
+                    '-i', $this->file, '-af', $this->filter, '-c:a', 'aac', '-b:a', '96k', '-movflags', '+faststart',
+                    '-map_metadata', '-1', '-fflags', '+bitexact', '-f', 'mp4', $file,
+                ],
+                static fn (float $seconds) => null,
+                basename($this->file),
+            );
+
+            return (string) file_get_contents($file);
+        } finally {
+            @unlink($file);
+        }
+    }
+
     public static function nothing(): FilmFailed
     {
         return new FilmFailed(

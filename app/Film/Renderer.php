@@ -14,6 +14,9 @@ final readonly class Renderer
     /** its exit status where something ended that may succeed another time (EX_TEMPFAIL of sysexits.h) */
     private const MAY_PASS = 75;
 
+    /** its figures are of one width, so that a timecode stands still */
+    private const BURNT_FONT = 'node_modules/@expo-google-fonts/noto-sans/500Medium/NotoSans_500Medium.ttf';
+
     /** the exit status of a process that a signal ended is this and the signal's number (POSIX shells) */
     private const SIGNALLED = 128;
 
@@ -37,6 +40,7 @@ final readonly class Renderer
      * @param iterable<string> $reels what is wanted, each with the frames that follow those of the one before
      * @param string $target the file to write
      * @param FilmSound|null $sound what is heard in it
+     * @param Told|null $told what it says of itself; null: nothing
      * @param \Closure(int|null): bool $progress told the frames done, or null for a sign of life; false stops the film
      *
      * @return bool whether the film was finished
@@ -50,12 +54,21 @@ final readonly class Renderer
         FilmOrder $order,
         ?FilmSound $sound,
         \Closure $progress,
+        ?Told $told = null,
     ): bool {
-        return $this->inFolder(function (string $folder) use ($reels, $target, $order, $sound, $progress): bool {
+        return $this->inFolder(function (string $folder) use (
+            $reels,
+            $target,
+            $order,
+            $sound,
+            $progress,
+            $told,
+        ): bool {
             if (!self::keepReels($reels, $folder.'/reels', $progress)) {
                 return false;
             }
-            $isFrames = $order->kind === FilmKind::Zip;
+            self::keepOrder($order, $sound, $told, $folder);
+            $isFrames = $order->kind->isFrames();
             $frames = $folder.'/frames';
             if ($isFrames && !@mkdir($frames)) {
                 throw new FullDisk();
@@ -64,11 +77,7 @@ final readonly class Renderer
                 'film.js',
                 $folder.'/reels',
                 $isFrames ? $frames.'/%05d.png' : $target,
-                $order->kind->value,
-                (string) $order->range->from,
-                (string) $order->range->to,
-                $order->timecode ?? '',
-                ...($sound === null ? [] : [$sound->file, $sound->filter]),
+                $folder.'/order.json',
             ], $progress);
             if ($isFinished && $isFrames) {
                 self::pack($frames, $target);
@@ -100,6 +109,30 @@ final readonly class Renderer
         }
 
         return true;
+    }
+
+    /** The order as renderer/src/order.ts reads it. */
+    private static function keepOrder(FilmOrder $order, ?FilmSound $sound, ?Told $told, string $folder): void
+    {
+        $said = $told === null ? null : $folder.'/told.txt';
+        if ($told !== null && $said !== null && @file_put_contents($said, $told->ffmetadata()) === false) {
+            throw new FullDisk();
+        }
+        $text = json_encode([
+            'kind' => $order->kind->value,
+            'from' => $order->range->from,
+            'to' => $order->range->to,
+            'width' => $order->width,
+            'perSecond' => $order->perSecond,
+            'loops' => $order->options->loops,
+            'timecode' => $order->timecode,
+            'font' => $order->kind === FilmKind::Draft ? base_path(self::BURNT_FONT) : null,
+            'sound' => $sound === null ? null : ['file' => $sound->file, 'filter' => $sound->filter],
+            'told' => $said,
+        ], JSON_THROW_ON_ERROR);
+        if (@file_put_contents($folder.'/order.json', $text) !== strlen($text)) {
+            throw new FullDisk();
+        }
     }
 
     /**

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Desk\ComputedPiece;
+use App\Desk\PlacedPiece;
 use App\Disk\FullDisk;
 use App\Film\FilmFailed;
 use App\Film\FilmOrder;
-use App\Film\FilmSound;
-use App\Film\Renderer;
+use App\Film\Maker;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
-use App\Voice\SoundStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Foundation\Queue\Queueable;
@@ -33,8 +32,8 @@ final class MakeFilm implements ShouldQueue
 {
     use Queueable;
 
-    /** sounds alone are made in a moment, so they do not wait for films */
-    public const SOUNDS = 'sounds';
+    /** what is made in a moment, or wanted in one, does not wait for films */
+    public const SOON = 'soon';
 
     public int $timeout = 0;
 
@@ -48,10 +47,10 @@ final class MakeFilm implements ShouldQueue
     public static function of(HandOff $film): void
     {
         $job = new self($film->id);
-        dispatch($film->kind->hasPicture() ? $job : $job->onQueue(self::SOUNDS));
+        dispatch($film->kind->isSoon() ? $job->onQueue(self::SOON) : $job);
     }
 
-    public function handle(ComputedPiece $computed, Renderer $renderer): void
+    public function handle(ComputedPiece $computed): void
     {
         $begun = HandOff::query()
             ->whereKey($this->handOffId)
@@ -77,16 +76,9 @@ final class MakeFilm implements ShouldQueue
                 $film->first_frame + $film->frames_total - 1,
                 shape: $film->shape,
                 withSound: $film->with_sound,
+                options: $film->filmOptions(),
             );
-            $sound = $order->withSound ? FilmSound::of($document, $order->range, $this->store()) : null;
-            if (!$order->kind->hasPicture()) {
-                $this->writeSound($film, $sound);
-
-                return;
-            }
-            $placed = $computed->placed($document, $film->document, $film->shape);
-            $reels = static fn (): iterable => $computed->filmReels($placed, $order->range);
-            $this->make($film, $order, $reels, $sound, $renderer, $signals);
+            $this->make($film, $order, $computed->placed($document, $film->document, $film->shape), $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => WorkStatus::Failed, 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
@@ -97,21 +89,16 @@ final class MakeFilm implements ShouldQueue
         }
     }
 
-    /** @param \Closure(): iterable<string> $reels */
-    private function make(
-        HandOff $film,
-        FilmOrder $order,
-        \Closure $reels,
-        ?FilmSound $sound,
-        Renderer $renderer,
-        StopSignals $signals,
-    ): void {
+    private function make(HandOff $film, FilmOrder $order, PlacedPiece $placed, StopSignals $signals): void
+    {
+        /** @var Maker $maker */
+        $maker = app($order->kind->maker());
         $tries = max(1, (int) config('lupine.film_tries'));
         for ($try = 1;; ++$try) {
             // A name of its own for each try: what a lost worker left running may still write to another.
             $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.mp4');
             try {
-                if ($renderer->film($reels(), $half, $order, $sound, $this->reporter($film, $signals))) {
+                if ($maker->make($placed, $order, $half, $film->fileName(), $this->reporter($film, $signals))) {
                     $this->keep($film, $half);
 
                     return;
@@ -138,22 +125,6 @@ final class MakeFilm implements ShouldQueue
             } finally {
                 @unlink($half);
             }
-        }
-    }
-
-    private function store(): SoundStore
-    {
-        return app(SoundStore::class);
-    }
-
-    private function writeSound(HandOff $film, ?FilmSound $sound): void
-    {
-        $half = storage_path('app/rendering/'.$film->id.'-'.bin2hex(random_bytes(4)).'.wav');
-        try {
-            ($sound ?? throw FilmSound::nothing())->write($half, $film->fileName());
-            $this->keep($film, $half);
-        } finally {
-            @unlink($half);
         }
     }
 

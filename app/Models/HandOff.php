@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Film\FilmKind;
+use App\Film\FilmOptions;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name of its file, without the ending; empty for the title
  * @property string|null $shape of the stage; null: the piece's own
  * @property bool $with_sound whether the narrator is heard in it
+ * @property array<string, mixed>|null $options how it is made beside that
  * @property int $first_frame of the piece
  * @property int $frames_done
  * @property int $frames_total
@@ -47,6 +49,7 @@ final class HandOff extends Model
         'kind' => FilmKind::class,
         'tries' => 'integer',
         'with_sound' => 'boolean',
+        'options' => 'array',
         'first_frame' => 'integer',
         'frames_done' => 'integer',
         'frames_total' => 'integer',
@@ -66,7 +69,7 @@ final class HandOff extends Model
     public static function withoutDocument(Builder $query): Builder
     {
         $query->select([
-            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'tries',
+            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'options', 'tries',
             'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
             'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
         ]);
@@ -88,6 +91,11 @@ final class HandOff extends Model
         return self::withoutDocument($found);
     }
 
+    public function filmOptions(): FilmOptions
+    {
+        return FilmOptions::fromArray($this->options);
+    }
+
     public function secondsLeft(): ?int
     {
         if ($this->status !== WorkStatus::Running || $this->started_at === null || $this->frames_done < 5) {
@@ -104,6 +112,6 @@ final class HandOff extends Model
         $wanted = $this->name !== '' ? $this->name : $titled;
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
-        return ($name === '' ? 'film' : $name).'.'.$this->kind->ending();
+        return ($name === '' ? 'film' : $name).($this->name === '' ? $this->kind->suffix() : '').'.'.$this->kind->ending();
     }
 }

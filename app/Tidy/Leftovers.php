@@ -112,7 +112,7 @@ final readonly class Leftovers
     private function logs(): int
     {
         $begun = 0;
-        foreach (['server', 'worker', 'sounds', 'listener', 'stills', 'tidy'] as $name) {
+        foreach (['server', 'worker', 'soon', 'listener', 'stills', 'tidy'] as $name) {
             $log = storage_path('logs/'.$name.'.log');
             if (is_file($log) && (int) filesize($log) > self::LOG_BYTES) {
                 file_put_contents($log.'.1', substr((string) file_get_contents($log), -1_000_000));

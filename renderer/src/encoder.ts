@@ -1,20 +1,4 @@
-import type { Reel } from '../../painter/src';
-
-/** What is made of the frames. */
-export type Kind = 'mp4' | 'mov' | 'hq' | 'webm' | 'zip';
-
-/** How frames come to ffmpeg: converted already, or as a canvas has them, with transparency. */
-export type Frames = 'planar' | 'rgba';
-
-/** What is heard with the frames, and ffmpeg’s filter that cuts it to them. */
-export interface Sound {
-  file: string;
-  filter: string;
-}
-
-export function framesFor(kind: Kind): Frames {
-  return kind === 'mp4' ? 'planar' : 'rgba';
-}
+import { isLoop, type Format, type Frames, type Order } from './order';
 
 const BT709 = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709'];
 
@@ -27,91 +11,162 @@ const TAGS = 'setparams=range=tv:colorspace=bt709:color_primaries=bt709:color_tr
 
 const WITH_ALPHA = `scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area,${TAGS}`;
 
+const H264 = ['-c:v', 'libx264', '-preset', 'veryfast', '-tune', 'animation'];
+
+/** What of a film is told to ffmpeg besides its codec. */
+interface Around {
+  /** that comes before what the codec is told */
+  before: string[];
+  timing: string[];
+  /** of the sound's codec, where there is a sound */
+  heard: (codec: string[]) => string[];
+  tagged: string[];
+  track: string[];
+}
+
 /**
- * ffmpeg's arguments: an H.264 film that every editor opens (yuv420p, BT.709, tagged as such), ProRes 4444 or VP9 with
- * transparency, ProRes 422 HQ without, or every frame as a PNG; at the exact rate.
- *
- * @param first number of the first frame, which PNG files are named by
- * @param sound the narrator: AAC in MP4, PCM in MOV for editors, Opus in WebM
- * @param timecode of the first frame, for a track of its own in MOV; empty: none
+ * ffmpeg's arguments: an H.264 film that every editor opens (yuv420p, BT.709, tagged as such), a small one with its
+ * timecode burnt in, ProRes 4444 or VP9 with transparency, ProRes 422 HQ without, its transparency alone as a matte,
+ * every frame as a PNG, or what a picture that plays by itself is made of; at the exact rate.
  */
-export function encoderArguments(
-  reel: Pick<Reel, 'width' | 'height' | 'rate'>,
-  target: string,
-  frames: Frames = 'planar',
-  kind: Kind = 'mp4',
-  first = 0,
-  sound: Sound | null = null,
-  timecode = '',
-): string[] {
-  const rate = `${reel.rate[0]}/${reel.rate[1]}`;
-  const size = ['-video_size', `${reel.width}x${reel.height}`, '-framerate', rate];
+export function encoderArguments(format: Format, target: string, frames: Frames, order: Order): string[] {
+  const rate = `${format.rate[0]}/${format.rate[1]}`;
+  const size = ['-video_size', `${format.width}x${format.height}`, '-framerate', rate];
   const picture =
     frames === 'planar'
       ? ['-f', 'rawvideo', '-pixel_format', 'yuv420p', ...size, '-color_range', 'tv', ...BT709, '-i', 'pipe:0']
       : ['-f', 'rawvideo', '-pixel_format', 'rgba', ...size, '-i', 'pipe:0'];
-  const input = sound ? [...picture, '-i', sound.file, '-map', '0:v', '-map', '1:a', '-af', sound.filter] : picture;
-  const heard = (codec: string[]): string[] => (sound ? ['-c:a', ...codec, '-ar', '48000'] : []);
-  const quiet = ['-hide_banner', '-loglevel', 'error', '-y'];
-  const timing = ['-fps_mode', 'cfr', '-r', rate];
-  const tagged = ['-color_range', 'tv', ...BT709];
-  const track = ['-video_track_timescale', String(reel.rate[0])];
-  switch (kind) {
-    case 'mp4': {
-      const conversion = frames === 'rgba' ? ['-vf', CONVERSION] : [];
-      const codec = ['-c:v', 'libx264', '-preset', 'veryfast', '-crf', '14', '-tune', 'animation'];
-      const file = [
-        ...timing,
-        ...track,
-        ...heard(['aac', '-b:a', '192k']),
-        '-movflags',
-        '+faststart',
-        '-f',
-        'mp4',
-        target,
-      ];
-      return [...quiet, ...input, ...conversion, ...codec, '-pix_fmt', 'yuv420p', ...tagged, ...file];
+  const { sound, told } = order;
+  const input = [
+    ...picture,
+    ...(sound ? ['-i', sound.file] : []),
+    // Nothing of the machine or of the encoder is told.
+    ...(told ? ['-f', 'ffmetadata', '-i', told, '-map_metadata', sound ? '2' : '1'] : []),
+    ...(told ? ['-map_chapters', sound ? '2' : '1'] : []),
+    '-map',
+    '0:v',
+    ...(sound ? ['-map', '1:a', '-af', sound.filter] : []),
+    '-fflags',
+    '+bitexact',
+    '-flags:v',
+    '+bitexact',
+    '-flags:a',
+    '+bitexact',
+  ];
+  return codecArguments(target, frames, order, {
+    before: ['-hide_banner', '-loglevel', 'error', '-y', ...input],
+    timing: ['-fps_mode', 'cfr', '-r', rate],
+    heard: (codec) => (sound ? ['-c:a', ...codec, '-ar', '48000'] : []),
+    tagged: ['-color_range', 'tv', ...BT709],
+    track: ['-video_track_timescale', String(format.rate[0])],
+  });
+}
+
+function codecArguments(target: string, frames: Frames, order: Order, around: Around): string[] {
+  const { before, timing, heard, tagged, track } = around;
+  const film = (filter: string[], codec: string[], sound: string[], file: string[]): string[] => [
+    ...before,
+    ...(filter.length > 0 ? ['-vf', filter.join(',')] : []),
+    ...codec,
+    ...tagged,
+    ...timing,
+    ...heard(sound),
+    ...file,
+    target,
+  ];
+  const proRes = ['-c:v', 'prores_ks', ...(order.timecode ? ['-timecode', order.timecode] : [])];
+  const mov = [...track, '-f', 'mov'];
+  switch (order.kind) {
+    case 'mp4':
+    case 'draft': {
+      const conversion = frames === 'rgba' ? [CONVERSION] : [];
+      const burnt = order.font && order.timecode ? [burning(order.font, order.timecode, around.timing[3])] : [];
+      const codec = [...H264, '-crf', order.kind === 'mp4' ? '14' : '23', '-pix_fmt', 'yuv420p'];
+      const file = [...track, '-movflags', '+faststart', '-f', 'mp4'];
+      return film([...conversion, ...burnt], codec, ['aac', '-b:a', '192k'], file);
     }
-    case 'mov':
-    case 'hq': {
-      const profile =
-        kind === 'mov'
-          ? ['-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le']
-          : ['-profile:v', 'hq', '-pix_fmt', 'yuv422p10le'];
-      const codec = ['-c:v', 'prores_ks', ...profile, ...(timecode ? ['-timecode', timecode] : [])];
-      return [
-        ...quiet,
-        ...input,
-        '-vf',
-        WITH_ALPHA,
-        ...codec,
-        ...tagged,
-        ...timing,
-        ...track,
-        ...heard(['pcm_s16le']),
-        '-f',
-        'mov',
-        target,
-      ];
+    case 'mov': {
+      const profile = ['-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le'];
+      return film([WITH_ALPHA], [...proRes, ...profile], ['pcm_s16le'], mov);
+    }
+    case 'hq':
+    case 'matte': {
+      const alpha = order.kind === 'matte' ? ['alphaextract', 'format=gray'] : [];
+      const profile = ['-profile:v', 'hq', '-pix_fmt', 'yuv422p10le'];
+      return film([...alpha, WITH_ALPHA], [...proRes, ...profile], ['pcm_s16le'], mov);
     }
     case 'webm': {
       const pace = ['-deadline', 'good', '-cpu-used', '4', '-row-mt', '1', '-auto-alt-ref', '0'];
       const codec = ['-c:v', 'libvpx-vp9', '-crf', '14', '-b:v', '0', ...pace, '-pix_fmt', 'yuva420p'];
-      return [
-        ...quiet,
-        ...input,
-        '-vf',
-        WITH_ALPHA,
-        ...codec,
-        ...tagged,
-        ...timing,
-        ...heard(['libopus', '-b:a', '160k']),
-        '-f',
-        'webm',
-        target,
-      ];
+      return film([WITH_ALPHA], codec, ['libopus', '-b:a', '160k'], ['-f', 'webm']);
     }
     case 'zip':
-      return [...quiet, ...input, ...timing, '-c:v', 'png', '-start_number', String(first), '-f', 'image2', target];
+    case 'zip16': {
+      const depth = order.kind === 'zip16' ? ['-pix_fmt', 'rgba64be'] : [];
+      const number = ['-start_number', String(order.from), '-f', 'image2'];
+      return [...before, ...timing, '-c:v', 'png', ...depth, ...number, target];
+    }
+    case 'gif':
+    case 'apng':
+    case 'webp':
+      // As it is, to be read as often as is needed.
+      return [...before, ...timing, '-c:v', 'ffv1', '-pix_fmt', 'bgra', '-f', 'nut', target];
   }
+}
+
+/** A timecode in the lower left, on a dark plate. Source: ffmpeg, drawtext. */
+function burning(font: string, timecode: string, rate: string): string {
+  const escaped = (text: string): string => text.replace(/[\\':;,]/g, (sign) => `\\${sign}`);
+  return [
+    `drawtext=fontfile='${font.replace(/'/g, "'\\\\\\''")}'`,
+    `timecode='${escaped(timecode)}'`,
+    `timecode_rate=${rate}`,
+    'fontsize=h/22',
+    'fontcolor=white',
+    'box=1',
+    'boxcolor=black@0.6',
+    'boxborderw=8',
+    'x=h/30',
+    'y=h-th-h/30',
+  ].join(':');
+}
+
+/**
+ * What is done to the frames that were written as they are, one call of ffmpeg after the other, to make a picture that
+ * plays by itself.
+ *
+ * A GIF has 256 colours for all of its frames, each of them opaque or open (GIF89a); APNG and WebP have all colours and
+ * every opacity. Sources: GIF89a specification, 23; Portable Network Graphics, third edition, 11.3.6; WebP container
+ * specification, Animation.
+ *
+ * @param frames the file that they are in
+ */
+export function loopArguments(frames: string, target: string, { kind, width, loops }: Order): string[][] {
+  if (!isLoop(kind)) return [];
+  const quiet = ['-hide_banner', '-loglevel', 'error', '-y', '-i', frames];
+  const plain = ['-map_metadata', '-1', '-fflags', '+bitexact', '-flags:v', '+bitexact'];
+  if (kind === 'apng') return [[...quiet, ...plain, '-c:v', 'apng', '-pix_fmt', 'rgba', '-plays', loops ? '0' : '1', '-f', 'apng', target]];
+  if (kind === 'webp') {
+    const codec = ['-c:v', 'libwebp_anim', '-pix_fmt', 'bgra', '-quality', '82', '-compression_level', '4', '-loop', loops ? '0' : '1'];
+    return [[...quiet, ...plain, ...codec, '-f', 'webp', target]];
+  }
+  const palette = `${target}.palette.png`;
+  // A small picture shows the grain of a dither that a large one hides.
+  const dither = (width ?? 1920) <= 640 ? 'sierra2_4a' : 'bayer:bayer_scale=4';
+  return [
+    [...quiet, '-vf', 'palettegen=stats_mode=full:reserve_transparent=1', palette],
+    [
+      ...quiet,
+      '-i',
+      palette,
+      '-lavfi',
+      `[0:v][1:v]paletteuse=dither=${dither}:diff_mode=rectangle:alpha_threshold=128`,
+      ...plain,
+      '-loop',
+      loops ? '0' : '-1',
+      '-f',
+      'gif',
+      target,
+    ],
+  ];
 }

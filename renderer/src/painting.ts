@@ -1,14 +1,13 @@
 // A worker thread: paints the frames that it is asked for and sends them back as the encoder takes them.
 import { parentPort, workerData } from 'node:worker_threads';
 import type { Reel } from '../../painter/src';
-import type { Frames } from './encoder';
-import { PaintedFrames } from './frames';
+import { PaintedFrames, type Painted } from './frames';
 import { readPictures } from './pictures';
 
-const { reel, kind } = workerData as { reel: Reel; kind: Frames };
+const { reel, how } = workerData as { reel: Reel; how: Painted };
 // Messages that come meanwhile wait in the port.
 await readPictures(reel);
-const frames = new PaintedFrames(reel, kind);
+const frames = new PaintedFrames(reel, how);
 interface Wanted {
   frame: number;
   planes: ArrayBuffer | null;

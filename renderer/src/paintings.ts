@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Reel } from '../../painter/src';
-import type { Frames } from './encoder';
+import type { Painted } from './frames';
 
 /**
  * bytes of pictures that are painted ahead of the encoder: it is slow where much moves, and quick where all is still
@@ -22,12 +22,12 @@ export class Paintings {
     reel: Reel,
     private readonly frames: number[],
     painters: number,
-    kind: Frames,
+    how: Painted,
     onEnd: (error: Error) => void,
   ) {
     this.workers = Array.from(
       { length: painters },
-      () => new Worker(join(import.meta.dirname, 'painting.js'), { workerData: { reel, kind } }),
+      () => new Worker(join(import.meta.dirname, 'painting.js'), { workerData: { reel, how } }),
     );
     for (const worker of this.workers) {
       worker.on('message', ({ frame, planes }: { frame: number; planes: ArrayBuffer }) => {
@@ -39,7 +39,7 @@ export class Paintings {
       });
       worker.on('error', onEnd);
     }
-    const ahead = Math.floor(AHEAD_BYTES / (reel.width * reel.height * (kind === 'planar' ? 1.5 : 4)));
+    const ahead = Math.floor(AHEAD_BYTES / (reel.width * reel.height * how.scale ** 2 * (how.kind === 'planar' ? 1.5 : 4)));
     for (let index = 0; index < Math.max(painters * LEAST_AHEAD, ahead); index++) this.askNext();
   }
 

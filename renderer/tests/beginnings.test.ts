@@ -68,7 +68,7 @@ function reelOf(form: string, shutter: boolean): Reel {
 
 /** The last of some frames, painted one after another. */
 function film(reel: Reel, frames: number[]): Uint8Array {
-  const painted = new PaintedFrames(reel, 'rgba');
+  const painted = new PaintedFrames(reel, { kind: 'rgba', scale: 1 });
   let pixels = new Uint8Array();
   for (const frame of frames) pixels = painted.paint(frame) as Uint8Array<ArrayBuffer>;
   return pixels;

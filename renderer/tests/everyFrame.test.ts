@@ -165,15 +165,9 @@ describe('on every frame of a film', () => {
       mkdirSync(join(target, 'reels'));
       writeFileSync(join(target, 'reels/0.json'), JSON.stringify(reelOf(made, '--filmed')));
       const film = join(target, 'film.mp4');
-      const arguments_ = [
-        join(root, 'renderer/dist/film.js'),
-        join(target, 'reels'),
-        film,
-        'mp4',
-        '0',
-        `${FRAMES - 1}`,
-      ];
-      execFileSync('node', arguments_);
+      const order = join(target, 'order.json');
+      writeFileSync(order, JSON.stringify({ kind: 'mp4', from: 0, to: FRAMES - 1 }));
+      execFileSync('node', [join(root, 'renderer/dist/film.js'), join(target, 'reels'), film, order]);
       const dots = dotsOf(film);
       expect(dots).toHaveLength(FRAMES);
       const last = dots[FRAMES - 1];

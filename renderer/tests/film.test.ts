@@ -5,13 +5,17 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import type { ReelPath, Reel } from '../../painter/src';
 import { encoderArguments } from '../src/encoder';
+import { formatOf, orderOf } from '../src/order';
 
 const root = new URL('../..', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'renderer-'));
-const film = (reels: Reel[], target: string, env: NodeJS.ProcessEnv = process.env) => {
+const plain = orderOf({ kind: 'mp4', from: 0, to: 6 });
+const film = (reels: Reel[], target: string, env: NodeJS.ProcessEnv = process.env, order = plain) => {
   const all = mkdtempSync(join(folder, 'reels-'));
   reels.forEach((reel, index) => writeFileSync(join(all, `${index}.json`), JSON.stringify(reel)));
-  return spawnSync('node', [join(root, 'renderer/dist/film.js'), all, target, 'mp4', '0', '6'], {
+  const asked = join(mkdtempSync(join(folder, 'order-')), 'order.json');
+  writeFileSync(asked, JSON.stringify(order));
+  return spawnSync('node', [join(root, 'renderer/dist/film.js'), all, target, asked], {
     env,
     encoding: 'utf8',
   });
@@ -112,7 +116,12 @@ describe('the renderer', () => {
   });
 
   it('asks for a film that editors open', () => {
-    const parts = encoderArguments({ width: 1920, height: 1080, rate: [30000, 1001] }, 'out.mp4').join(' ');
+    const parts = encoderArguments(
+      formatOf({ width: 1920, height: 1080, rate: [30000, 1001] }, plain),
+      'out.mp4',
+      'planar',
+      plain,
+    ).join(' ');
     for (const part of [
       '-c:v libx264',
       '-pixel_format yuv420p',

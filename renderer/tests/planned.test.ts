@@ -24,7 +24,7 @@ function filmedDemo(): Reel {
 
 it('a shutter takes no more moments than it needs: what it leaves out is within two levels', () => {
   const reel = filmedDemo();
-  const [all, planned] = [new PaintedFrames(reel, 'planar', true), new PaintedFrames(reel)];
+  const [all, planned] = [new PaintedFrames(reel, undefined, true), new PaintedFrames(reel)];
   const luma = reel.width * reel.height;
   let [off, most, frames] = [0, 0, 0];
   for (let frame = 150; frame < 290; frame += 7) {

@@ -310,11 +310,11 @@ final class HandOffTest extends TestCase
         $this->ask();
         DB::table('hand_offs')->update(['kind' => 'wav']);
         MakeFilm::of(HandOff::query()->firstOrFail());
-        $this->assertSame(['default', MakeFilm::SOUNDS], DB::table('jobs')->orderBy('id')->pluck('queue')->all());
+        $this->assertSame(['default', MakeFilm::SOON], DB::table('jobs')->orderBy('id')->pluck('queue')->all());
     }
 
     private function work(): void
     {
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1]);
+        Artisan::call('queue:work', ['--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1]);
     }
 }

@@ -78,7 +78,8 @@ final readonly class HandOffController
             'name' => $order->name,
             'shape' => $order->shape,
             'with_sound' => $order->withSound,
-            'document' => $order->grounded($text),
+            'options' => $order->options->toArray(),
+            'document' => $order->filmed($text),
             'first_frame' => $order->range->from,
             'frames_total' => $order->range->to - $order->range->from + 1,
         ]);

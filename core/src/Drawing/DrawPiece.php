@@ -161,8 +161,7 @@ final readonly class DrawPiece
      */
     private static function following(Piece $piece, FreeText $words, array $timings, FrameRange $range): ?Track
     {
-        $charts = array_column($piece->charts, null, 'id');
-        $chart = $charts[$words->momentOf ?? ''] ?? $piece->charts[0] ?? null;
+        $chart = $piece->chartOf($words);
 
         return $chart === null || !BoundText::isBound($words->text)
             ? null

@@ -110,6 +110,9 @@ final readonly class Piece implements Checked
         #[Detail('absent or null: none', isOptional: true)]
         /** what the desk alone reads */
         public ?KitMark $kit = null,
+        #[Part(TextAlternative::class)]
+        #[Detail('absent or null: made from figures and script', isOptional: true)]
+        public ?TextAlternative $alternative = null,
     ) {
         $this->arrangement = $arrangement ?? new ArrangementSettings();
         $this->camera = $camera ?? new CameraSettings();
@@ -162,6 +165,12 @@ final readonly class Piece implements Checked
         $table = $followed === null ? null : array_column($tables, null, 'id')[$followed->table] ?? null;
 
         return $table === null ? $words : $words->following($table);
+    }
+
+    /** The chart whose table the parts in brackets of a text follow; null where there is no chart. */
+    public function chartOf(FreeText $words): ?Chart
+    {
+        return array_column($this->charts, null, 'id')[$words->momentOf ?? ''] ?? $this->charts[0] ?? null;
     }
 
     public function table(string $id): Table
@@ -218,6 +227,7 @@ final readonly class Piece implements Checked
             panels: $panels,
             pictures: $this->pictures,
             inks: $this->inks,
+            alternative: $this->alternative,
         );
     }
 
@@ -252,6 +262,7 @@ final readonly class Piece implements Checked
             panels: $this->panels,
             pictures: $this->pictures,
             inks: $this->inks,
+            alternative: $this->alternative,
         );
     }
 
