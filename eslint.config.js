@@ -3,7 +3,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['renderer/dist', 'public/build', 'vendor', 'contracts'] },
+  { ignores: ['renderer/dist', 'player/dist', 'public/build', 'vendor', 'contracts'] },
   ...tseslint.configs.recommended,
   {
     files: ['web/**/*.{ts,tsx}'],

@@ -116,6 +116,10 @@ need_build() {
     say "Building the renderer"
     npx vite build --config renderer/vite.config.ts --logLevel error || stop "The renderer could not be built."
   fi
+  if ! newer player/dist/player.js player/src player/vite.config.ts web/scene painter contracts package.json; then
+    say "Building the player of pages"
+    npx vite build --config player/vite.config.ts --logLevel error || stop "The player could not be built."
+  fi
   if ! newer public/build/manifest.json web painter contracts vite.config.ts package.json; then
     say "Building the interface"
     npx vite build --logLevel error || stop "The interface could not be built."

@@ -28,6 +28,7 @@ export interface Answers {
   'POST numbers/read': ReadNumber;
   'POST compute': Computed;
   'POST compute/at': FiguresNow;
+  'POST compute/alternative': MadeAlternative;
   'POST compute/proof': Proof;
   'POST script/read': ReadScript;
   'POST script/tell': ToldTable;
@@ -1026,6 +1027,16 @@ export interface FigureNow {
   measured: string;
 }
 /**
+ * What is said to those who do not see the picture, where nobody has written it: in short and at length.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "MadeAlternative".
+ */
+export interface MadeAlternative {
+  short: string;
+  long: string;
+}
+/**
  * What was measured in the pictures of a piece.
  *
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1970,7 +1981,34 @@ export interface HandOff {
   pieceId: string | null;
   title: string;
   status: 'waiting' | 'running' | 'cancelling' | 'cancelled' | 'failed' | 'done';
-  kind: 'mp4' | 'mov' | 'hq' | 'webm' | 'zip' | 'wav';
+  kind:
+    | 'mp4'
+    | 'draft'
+    | 'mov'
+    | 'hq'
+    | 'matte'
+    | 'webm'
+    | 'zip'
+    | 'zip16'
+    | 'wav'
+    | 'gif'
+    | 'apng'
+    | 'webp'
+    | 'page'
+    | 'stops'
+    | 'svg'
+    | 'poster'
+    | 'stills'
+    | 'srt'
+    | 'srt-words'
+    | 'vtt'
+    | 'vtt-words'
+    | 'markers'
+    | 'otio'
+    | 'proof'
+    | 'holds'
+    | 'frames'
+    | 'alternative';
   firstFrame: number;
   framesDone: number;
   framesTotal: number;

@@ -179,6 +179,10 @@ export interface Piece {
    * absent or null: none
    */
   kit?: KitMark | null;
+  /**
+   * absent or null: made from figures and script
+   */
+  alternative?: TextAlternative | null;
 }
 /**
  * What is filmed.
@@ -2496,4 +2500,11 @@ export interface KitMark {
    * which state of the kit
    */
   revision?: number;
+}
+/**
+ * What is said to those who do not see the picture: the words of one’s own.
+ */
+export interface TextAlternative {
+  short: string;
+  long: string;
 }

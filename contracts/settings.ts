@@ -50,6 +50,7 @@ export interface Groups {
   Picture: piece.Picture;
   Ink: piece.Ink;
   KitMark: piece.KitMark;
+  TextAlternative: piece.TextAlternative;
   Column: piece.Column;
   Row: piece.Row;
   Place: piece.Place;
@@ -102,6 +103,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"panels","label":"Panels","kind":"list","max":40},
       {"name":"pictures","label":"Pictures","kind":"list","max":60},
       {"name":"inks","label":"Inks","kind":"group","group":"Ink","canBeNone":true},
+      {"name":"alternative","label":"Text alternative","kind":"group","group":"TextAlternative","canBeNone":true},
     ],
   },
   Stage: {
@@ -325,6 +327,14 @@ export const settings: Record<keyof Groups, Group> = {
     hint: "",
     fields: [
       {"name":"name","label":"Name","kind":"text","longest":60},
+    ],
+  },
+  TextAlternative: {
+    label: "Text alternative",
+    hint: "Empty: made from figures and script.",
+    fields: [
+      {"name":"short","label":"In short","kind":"text","longest":500},
+      {"name":"long","label":"At length","kind":"text","longest":8000},
     ],
   },
   Column: {
@@ -882,6 +892,7 @@ export const first = {
   Arrangement: {"charts":"left","several":"fitting"},
   Camera: {"backdrop":"stays"},
   Shutter: {"angle":180,"samples":9,"charts":true,"words":true,"camera":true},
+  TextAlternative: {"short":"","long":""},
   ChartMotion: {"begin":12,"frames":24,"curve":"ease-in-out","order":"after","overlap":12,"opens":"forward"},
   Run: {"begin":0,"frames":240,"between":"straight","places":14,"pins":[]},
   Pick: {"by":"largest","count":10},

@@ -11,7 +11,6 @@ use App\Http\Controllers\FormController;
 use App\Http\Controllers\HandOffController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PaletteController;
-use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
@@ -39,6 +38,7 @@ Route::post('numbers/read', [FiguresController::class, 'number']);
 Route::post('compute', [ComputeController::class, 'compute']);
 Route::post('compute/live', [ComputeController::class, 'live']);
 Route::post('compute/at', [ComputeController::class, 'at']);
+Route::post('compute/alternative', [ComputeController::class, 'alternative']);
 Route::post('compute/filmed', [ComputeController::class, 'filmed']);
 Route::post('compute/proof', [ComputeController::class, 'proof']);
 
@@ -107,7 +107,6 @@ Route::get('pieces/{piece}/desk', [PieceController::class, 'desk']);
 Route::get('pieces/{piece}/reel', [StillController::class, 'reel']);
 Route::get('pieces/{piece}/still.svg', [StillController::class, 'svg']);
 Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
-Route::get('pieces/{piece}/papers/{paper}', [PaperController::class, 'show'])->middleware('throttle:costly');
 
 Route::get('hand-offs', [HandOffController::class, 'index']);
 Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store'])->middleware('throttle:costly');

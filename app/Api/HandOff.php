@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
-use App\Film\FilmKind;
+use App\Film\FileKind;
 use App\Models\WorkStatus;
 use Lupine\Core\Contract\Answer;
 
@@ -16,7 +16,7 @@ final readonly class HandOff extends Answer
         public ?string $pieceId,
         public string $title,
         public WorkStatus $status,
-        public FilmKind $kind,
+        public FileKind $kind,
         public int $firstFrame,
         public int $framesDone,
         public int $framesTotal,

@@ -21,13 +21,13 @@ final readonly class FilmMaker implements Maker
 
     public function make(
         PlacedPiece $placed,
-        FilmOrder $order,
+        FileOrder $order,
         string $target,
         string $name,
         \Closure $progress,
     ): bool {
         $sound = $order->withSound ? FilmSound::of($placed->piece, $order->range, $this->sounds) : null;
-        $reels = $this->computed->filmReels($placed, $order->range, $order->kind->hasShutter());
+        $reels = $this->computed->filmReels($placed, $order->range, $order->kind->traits()->hasShutter);
 
         $short = Alternative::of($placed->piece, $this->computed->timings($placed))->short;
         $told = Told::of($placed->piece, $order, $short);

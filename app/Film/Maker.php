@@ -25,7 +25,7 @@ interface Maker
      */
     public function make(
         PlacedPiece $placed,
-        FilmOrder $order,
+        FileOrder $order,
         string $target,
         string $name,
         \Closure $progress,

@@ -46,7 +46,7 @@ final readonly class PageMaker implements Maker
 
     public function make(
         PlacedPiece $placed,
-        FilmOrder $order,
+        FileOrder $order,
         string $target,
         string $name,
         \Closure $progress,
@@ -118,7 +118,7 @@ final readonly class PageMaker implements Maker
      */
     private function html(
         PlacedPiece $placed,
-        FilmOrder $order,
+        FileOrder $order,
         array $reels,
         array $shapes,
         array $pictures,
@@ -143,7 +143,7 @@ final readonly class PageMaker implements Maker
             'isCaptioned' => $piece->captions !== null,
             'figures' => Course::all($piece, $timings, $range),
             'sound' => $sound === null ? null : 'data:audio/mp4;base64,'.base64_encode($sound->packed()),
-            'stops' => $order->options->stops,
+            'stops' => $order->kind === FileKind::Stops,
         ];
 
         return View::make('page', [

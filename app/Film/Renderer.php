@@ -51,7 +51,7 @@ final readonly class Renderer
     public function film(
         iterable $reels,
         string $target,
-        FilmOrder $order,
+        FileOrder $order,
         ?FilmSound $sound,
         \Closure $progress,
         ?Told $told = null,
@@ -68,7 +68,7 @@ final readonly class Renderer
                 return false;
             }
             self::keepOrder($order, $sound, $told, $folder);
-            $isFrames = $order->kind->isFrames();
+            $isFrames = $order->kind->traits()->isFrames;
             $frames = $folder.'/frames';
             if ($isFrames && !@mkdir($frames)) {
                 throw new FullDisk();
@@ -112,7 +112,7 @@ final readonly class Renderer
     }
 
     /** The order as renderer/src/order.ts reads it. */
-    private static function keepOrder(FilmOrder $order, ?FilmSound $sound, ?Told $told, string $folder): void
+    private static function keepOrder(FileOrder $order, ?FilmSound $sound, ?Told $told, string $folder): void
     {
         $said = $told === null ? null : $folder.'/told.txt';
         if ($told !== null && $said !== null && @file_put_contents($said, $told->ffmetadata()) === false) {
@@ -126,7 +126,7 @@ final readonly class Renderer
             'perSecond' => $order->perSecond,
             'loops' => $order->options->loops,
             'timecode' => $order->timecode,
-            'font' => $order->kind === FilmKind::Draft ? base_path(self::BURNT_FONT) : null,
+            'font' => $order->kind === FileKind::Draft ? base_path(self::BURNT_FONT) : null,
             'sound' => $sound === null ? null : ['file' => $sound->file, 'filter' => $sound->filter],
             'told' => $said,
         ], JSON_THROW_ON_ERROR);

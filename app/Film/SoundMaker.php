@@ -16,7 +16,7 @@ final readonly class SoundMaker implements Maker
 
     public function make(
         PlacedPiece $placed,
-        FilmOrder $order,
+        FileOrder $order,
         string $target,
         string $name,
         \Closure $progress,

@@ -21,7 +21,7 @@ final readonly class SvgMaker implements Maker
 
     public function make(
         PlacedPiece $placed,
-        FilmOrder $order,
+        FileOrder $order,
         string $target,
         string $name,
         \Closure $progress,

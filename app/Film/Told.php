@@ -28,7 +28,7 @@ final readonly class Told
     }
 
     /** @param string $description the text alternative in short */
-    public static function of(Piece $piece, FilmOrder $order, string $description): self
+    public static function of(Piece $piece, FileOrder $order, string $description): self
     {
         $range = $order->range;
         $chapters = [];

@@ -8,7 +8,7 @@ use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
 use App\Disk\FullDisk;
 use App\Film\FilmFailed;
-use App\Film\FilmOrder;
+use App\Film\FileOrder;
 use App\Film\Maker;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
@@ -47,7 +47,7 @@ final class MakeFilm implements ShouldQueue
     public static function of(HandOff $film): void
     {
         $job = new self($film->id);
-        dispatch($film->kind->isSoon() ? $job->onQueue(self::SOON) : $job);
+        dispatch($film->kind->traits()->isSoon ? $job->onQueue(self::SOON) : $job);
     }
 
     public function handle(ComputedPiece $computed): void
@@ -69,14 +69,14 @@ final class MakeFilm implements ShouldQueue
         $signals = StopSignals::heed();
         try {
             $document = Document::fromJson($film->document, app(Forms::class));
-            $order = FilmOrder::of(
+            $order = FileOrder::of(
                 $document,
                 $film->kind,
                 $film->first_frame,
                 $film->first_frame + $film->frames_total - 1,
                 shape: $film->shape,
                 withSound: $film->with_sound,
-                options: $film->filmOptions(),
+                options: $film->fileOptions(),
             );
             $this->make($film, $order, $computed->placed($document, $film->document, $film->shape), $signals);
         } catch (LupineException $reason) {
@@ -89,10 +89,10 @@ final class MakeFilm implements ShouldQueue
         }
     }
 
-    private function make(HandOff $film, FilmOrder $order, PlacedPiece $placed, StopSignals $signals): void
+    private function make(HandOff $film, FileOrder $order, PlacedPiece $placed, StopSignals $signals): void
     {
         /** @var Maker $maker */
-        $maker = app($order->kind->maker());
+        $maker = app($order->kind->traits()->maker);
         $tries = max(1, (int) config('lupine.film_tries'));
         for ($try = 1;; ++$try) {
             // A name of its own for each try: what a lost worker left running may still write to another.
@@ -170,7 +170,7 @@ final class MakeFilm implements ShouldQueue
     private function keep(HandOff $film, string $half): void
     {
         $bytes = filesize($half);
-        $name = $film->id.'.'.$film->kind->ending();
+        $name = $film->id.'.'.$film->kind->traits()->ending;
         $disk = Storage::disk('hand-offs');
         if ($disk instanceof LocalFilesystemAdapter) {
             // On the same disk it is moved, at once and whole.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Film\FilmKind;
-use App\Film\FilmOptions;
+use App\Film\FileKind;
+use App\Film\FileOptions;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property WorkStatus $status
  * @property string $document
  * @property int $tries how often a worker was lost over it
- * @property FilmKind $kind
+ * @property FileKind $kind
  * @property string $name of its file, without the ending; empty for the title
  * @property string|null $shape of the stage; null: the piece's own
  * @property bool $with_sound whether the narrator is heard in it
@@ -46,7 +46,7 @@ final class HandOff extends Model
     /** @var array<string, string> */
     protected $casts = [
         'status' => WorkStatus::class,
-        'kind' => FilmKind::class,
+        'kind' => FileKind::class,
         'tries' => 'integer',
         'with_sound' => 'boolean',
         'options' => 'array',
@@ -91,9 +91,9 @@ final class HandOff extends Model
         return self::withoutDocument($found);
     }
 
-    public function filmOptions(): FilmOptions
+    public function fileOptions(): FileOptions
     {
-        return FilmOptions::fromArray($this->options);
+        return FileOptions::fromArray($this->options);
     }
 
     public function secondsLeft(): ?int
@@ -112,6 +112,6 @@ final class HandOff extends Model
         $wanted = $this->name !== '' ? $this->name : $titled;
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
-        return ($name === '' ? 'film' : $name).($this->name === '' ? $this->kind->suffix() : '').'.'.$this->kind->ending();
+        return ($name === '' ? 'film' : $name).($this->name === '' ? $this->kind->traits()->suffix : '').'.'.$this->kind->traits()->ending;
     }
 }

@@ -56,9 +56,7 @@ export class Figures {
     const { picture, frame } = this.now();
     if (pointerType === 'touch' || !picture) return;
     const found = picture.figureAt(frame, offsetX, offsetY);
-    this.choose(
-      this.piece.figures.findIndex(({ chart, figure }) => chart === found?.chart && figure === found.figure),
-    );
+    this.choose(this.piece.figures.findIndex(({ chart, figure }) => chart === found?.chart && figure === found.figure));
   }
 
   private choose(at: number): void {

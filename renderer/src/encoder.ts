@@ -145,9 +145,23 @@ export function loopArguments(frames: string, target: string, { kind, width, loo
   if (!isLoop(kind)) return [];
   const quiet = ['-hide_banner', '-loglevel', 'error', '-y', '-i', frames];
   const plain = ['-map_metadata', '-1', '-fflags', '+bitexact', '-flags:v', '+bitexact'];
-  if (kind === 'apng') return [[...quiet, ...plain, '-c:v', 'apng', '-pix_fmt', 'rgba', '-plays', loops ? '0' : '1', '-f', 'apng', target]];
+  if (kind === 'apng')
+    return [
+      [...quiet, ...plain, '-c:v', 'apng', '-pix_fmt', 'rgba', '-plays', loops ? '0' : '1', '-f', 'apng', target],
+    ];
   if (kind === 'webp') {
-    const codec = ['-c:v', 'libwebp_anim', '-pix_fmt', 'bgra', '-quality', '82', '-compression_level', '4', '-loop', loops ? '0' : '1'];
+    const codec = [
+      '-c:v',
+      'libwebp_anim',
+      '-pix_fmt',
+      'bgra',
+      '-quality',
+      '82',
+      '-compression_level',
+      '4',
+      '-loop',
+      loops ? '0' : '1',
+    ];
     return [[...quiet, ...plain, ...codec, '-f', 'webp', target]];
   }
   const palette = `${target}.palette.png`;

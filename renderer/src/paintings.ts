@@ -39,7 +39,9 @@ export class Paintings {
       });
       worker.on('error', onEnd);
     }
-    const ahead = Math.floor(AHEAD_BYTES / (reel.width * reel.height * how.scale ** 2 * (how.kind === 'planar' ? 1.5 : 4)));
+    const ahead = Math.floor(
+      AHEAD_BYTES / (reel.width * reel.height * how.scale ** 2 * (how.kind === 'planar' ? 1.5 : 4)),
+    );
     for (let index = 0; index < Math.max(painters * LEAST_AHEAD, ahead); index++) this.askNext();
   }
 

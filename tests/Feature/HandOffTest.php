@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Disk\FullDisk;
-use App\Film\FilmKind;
-use App\Film\FilmOrder;
+use App\Film\FileKind;
+use App\Film\FileOrder;
 use App\Film\LostFilms;
 use App\Film\Renderer;
 use App\Jobs\MakeFilm;
@@ -129,7 +129,7 @@ final class HandOffTest extends TestCase
             [$picture['color_range'], $picture['color_space'], $picture['color_primaries'], $picture['color_transfer']],
         );
         $this->assertSame(['tmcd', '00:00:00:03'], [$data['codec_tag_string'], $data['tags']['timecode']]);
-        $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('mended-or-not.mov');
+        $this->get("/api/hand-offs/{$film->id}/file")->assertOk()->assertDownload('mended-or-not-422.mov');
 
         $id = $this->postJson('/api/pieces', ['document' => [
             ...self::small(),
@@ -244,7 +244,7 @@ final class HandOffTest extends TestCase
         $target = $this->folder.'/app/rendering/half.mp4';
         $piece = Piece::fromDocument(self::demo(), Forms::shipped());
         $reel = json_encode(WriteReel::of(app(DrawPiece::class)->draw($piece)), JSON_THROW_ON_ERROR);
-        $order = FilmOrder::of($piece, FilmKind::Mp4, 0, 569);
+        $order = FileOrder::of($piece, FileKind::Mp4, 0, 569);
         $seen = 0;
         $finished = app(Renderer::class)->film([$reel], $target, $order, null, static function (?int $frame) use (
             &$seen,

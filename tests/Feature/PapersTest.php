@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Illuminate\Http\Client\Request;
-use Illuminate\Support\Facades\Http;
+use App\Models\HandOff;
+use App\Models\WorkStatus;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
-/** What is handed on in writing, over the API. CSV is read by PHP's own reader, which is not what wrote it by rule. */
+/** What is handed on in writing, by the queue. CSV is read by PHP's own reader, which is not what wrote it by rule. */
 final class PapersTest extends TestCase
 {
     private string $id;
@@ -95,25 +98,21 @@ final class PapersTest extends TestCase
     #[DataProvider('subtitles')]
     public function testSubtitlesBelongToTheFramesThatAreAskedFor(string $kind, string $name, string $type): void
     {
-        $path = "/api/pieces/{$this->id}/papers/$kind";
-        $this->get($path)->assertOk()->assertDownload($name)->assertHeader('Content-Type', $type);
-        self::assertStringContainsString('00:00:00', (string) $this->get($path.'?from=100&to=200')->getContent());
-        $this->getJson($path.'?from=568&to=569')
-            ->assertUnprocessable()
-            ->assertJsonPath('where', 'script.lines');
-        $this->getJson("/api/pieces/{$this->id}/papers/none")->assertNotFound();
+        $answer = $this->file($this->made($kind));
+        $answer->assertDownload($name)->assertHeader('Content-Type', $type);
+        $part = $this->file($this->made($kind, ['from' => 100, 'to' => 200]));
+        self::assertStringContainsString('00:00:00', (string) $part->streamedContent());
+        $silent = $this->made($kind, ['from' => 568, 'to' => 569]);
+        self::assertSame(WorkStatus::Failed, $silent->status);
+        self::assertStringContainsString('Nothing is said on these frames', (string) $silent->message);
     }
 
     public function testAStillComesFromEachHold(): void
     {
-        // A painter that says which frame it was asked for stands in for the one that is started by bin/start.
-        Http::fake(['http://stills/*' => fn (Request $asked) => Http::response('frame '.basename($asked->url()))]);
-        $answer = $this->get("/api/pieces/{$this->id}/papers/stills")->assertOk();
-        $answer->assertDownload('the-mending-room-stills.zip');
-        $file = (string) tempnam(sys_get_temp_dir(), 'zip');
-        file_put_contents($file, $answer->getContent());
+        $stills = $this->made('stills');
+        $this->file($stills)->assertDownload('the-mending-room-stills.zip');
         $zip = new \ZipArchive();
-        self::assertTrue($zip->open($file));
+        self::assertTrue($zip->open($this->folder.'/app/hand-offs/'.$stills->file));
         $holds = array_unique(array_map(
             static fn (array $row): string => $row['First frame'].' '.$row['Last frame'],
             $this->table('holds', 'the-mending-room-values.csv'),
@@ -123,13 +122,9 @@ final class PapersTest extends TestCase
             [$first, $last] = array_map(intval(...), explode(' ', $hold));
             $frame = (int) substr((string) $zip->getNameIndex($place), strlen('01-frame-'), 5);
             self::assertTrue($frame >= $first && $frame <= $last);
-            self::assertSame('frame '.$frame, $zip->getFromIndex($place));
+            self::assertSame([1920, 1080], array_slice(getimagesizefromstring((string) $zip->getFromIndex($place)) ?: [], 0, 2));
         }
-        unlink($file);
-        $moving = self::demo();
-        $moving['stage']['frames'] = 12;
-        $id = $this->postJson('/api/pieces', ['document' => $moving])->assertCreated()->json('id');
-        $this->getJson("/api/pieces/$id/papers/stills")->assertUnprocessable()->assertJsonPath('where', 'holds');
+        self::assertStringContainsString('never stand still', (string) $this->made('stills', ['to' => 11])->message);
     }
 
     public function testMoreThanATableHoldsIsRefusedInWords(): void
@@ -138,18 +133,76 @@ final class PapersTest extends TestCase
         $made = $this->postJson('/api/pieces', ['text' => $table, 'form' => 'bars'])->assertCreated();
         $document = $made->json('document');
         $document['stage']['frames'] = 18_000;
-        $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
-        $answer = $this->getJson("/api/pieces/$id/papers/frames")->assertUnprocessable();
-        self::assertStringContainsString('at most 250,000', (string) $answer->json('message'));
+        $this->id = (string) $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        self::assertStringContainsString('at most 250,000', (string) $this->made('frames')->message);
+    }
+
+    public function testATimelineHasTheMarkersOnItsClip(): void
+    {
+        $answer = $this->file($this->made('otio', ['from' => 100, 'to' => 300]));
+        $answer->assertDownload('the-mending-room-markers.otio');
+        $timeline = json_decode((string) $answer->streamedContent(), true);
+        // Source: OpenTimelineIO, File Format Specification: what each schema has to have (from memory).
+        self::assertSame('Timeline.1', $timeline['OTIO_SCHEMA']);
+        $clip = $timeline['tracks']['children'][0]['children'][0];
+        self::assertSame(['Clip.2', 'the-mending-room.mov'], [
+            $clip['OTIO_SCHEMA'],
+            $clip['media_references'][$clip['active_media_reference_key']]['target_url'],
+        ]);
+        self::assertSame([100.0, 201.0, 30.0], [
+            $clip['source_range']['start_time']['value'],
+            $clip['source_range']['duration']['value'],
+            $clip['source_range']['duration']['rate'],
+        ]);
+        $rows = array_values(array_filter(
+            $this->table('markers', 'the-mending-room-markers.csv'),
+            static fn (array $row): bool => $row['First frame'] >= 100 && $row['First frame'] <= 300,
+        ));
+        self::assertSame(
+            array_map(static fn (array $row): array => [$row['Name'], (float) $row['First frame']], $rows),
+            array_map(static fn (array $marker): array => [
+                $marker['name'],
+                $marker['marked_range']['start_time']['value'],
+            ], $clip['markers']),
+        );
+    }
+
+    public function testATextAlternativeIsMadeOrOnesOwn(): void
+    {
+        $text = (string) $this->file($this->made('alternative'))->streamedContent();
+        self::assertStringContainsString('Donut chart of 5 parts: Small appliances 41.0%', $text);
+        self::assertStringContainsString('This year: Small appliances 33.5% (431)', $text);
+        $document = self::demo();
+        $document['alternative'] = ['short' => 'What came, in a ring.', 'long' => ''];
+        $this->id = (string) $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $own = (string) $this->file($this->made('alternative'))->streamedContent();
+        self::assertStringContainsString("\n\nWhat came, in a ring.\n\n", $own);
+        self::assertStringContainsString('This year: Small appliances 33.5% (431)', $own);
+    }
+
+    /** @param array<string, mixed> $order */
+    private function made(string $kind, array $order = []): HandOff
+    {
+        $id = $this->postJson("/api/pieces/{$this->id}/hand-offs", ['kind' => $kind, ...$order])
+            ->assertCreated()
+            ->json('id');
+        Artisan::call('queue:work', ['--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1]);
+
+        return HandOff::query()->findOrFail($id);
+    }
+
+    /** @return TestResponse<Response> */
+    private function file(HandOff $made): TestResponse
+    {
+        self::assertSame(WorkStatus::Done, $made->status, (string) $made->message);
+
+        return $this->get("/api/hand-offs/{$made->id}/file")->assertOk();
     }
 
     /** @return list<array<string, string>> rows by their heads */
     private function table(string $kind, string $name): array
     {
-        $text = (string) $this->get("/api/pieces/{$this->id}/papers/$kind")
-            ->assertOk()
-            ->assertDownload($name)
-            ->getContent();
+        $text = (string) $this->file($this->made($kind))->assertDownload($name)->streamedContent();
         $file = tmpfile();
         self::assertNotFalse($file);
         fwrite($file, $text);

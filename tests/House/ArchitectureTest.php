@@ -122,7 +122,7 @@ final class ArchitectureTest extends TestCase
         $long = [];
         $oneLiteral = '/^\s*[^\'"`]{0,60}([\'"`]).*\1[,;)]*$/u';
         $php = ['app', 'compat/src', 'config', 'core/src', 'core/tests', 'database', 'routes', 'tests'];
-        foreach ([...$php, 'bench', 'bin', 'e2e', 'fonts', 'painter', 'renderer/src', 'web'] as $folder) {
+        foreach ([...$php, 'bench', 'bin', 'e2e', 'fonts', 'painter', 'player/src', 'renderer/src', 'web'] as $folder) {
             $files = self::files($folder, ['*.php', '*.ts', '*.tsx', '*.mjs', '*.scss', '*.sh']);
             foreach ($files as $path => $code) {
                 $lines = explode("\n", $code);

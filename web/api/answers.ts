@@ -13,7 +13,7 @@ export type Course = SheetFigure['keyed'][string];
 /** By recording and line, which of the heard words each word of the line is. */
 export type HeardPlaces = Sheet['heard'];
 
-export type FilmKind = HandOff['kind'];
+export type FileKind = HandOff['kind'];
 
 /** What a column of a sheet is for. */
 export type Role = TakenTable['roles'][number];

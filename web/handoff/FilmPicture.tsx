@@ -1,29 +1,56 @@
 import { useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { Dialog } from '../common/Dialog';
-import type { HandOff } from '../api/answers';
+import type { FileKind, HandOff } from '../api/answers';
 
-const PLAYED = ['mp4', 'webm'];
+const FILMS: FileKind[] = ['mp4', 'draft', 'webm'];
+const PICTURES: FileKind[] = ['gif', 'apng', 'webp', 'svg', 'poster'];
+const PAGES: FileKind[] = ['page', 'stops'];
 
-/** A small picture of a film; those that a browser can play are played in a window of their own. */
+/** Signs of kinds that have no picture. */
+const SIGNS: Partial<Record<FileKind, string>> = {
+  wav: 'bi-soundwave',
+  srt: 'bi-card-text',
+  'srt-words': 'bi-card-text',
+  vtt: 'bi-card-text',
+  'vtt-words': 'bi-card-text',
+  markers: 'bi-flag',
+  otio: 'bi-flag',
+  proof: 'bi-check2-square',
+  holds: 'bi-table',
+  frames: 'bi-table',
+  alternative: 'bi-card-text',
+};
+
+/** A small picture of a file; what a browser can play is played in a window of its own, a page in another tab. */
 export function FilmPicture({ film }: { film: HandOff }) {
   const [open, setOpen] = useState(false);
-  const canPlay = film.status === 'done' && PLAYED.includes(film.kind);
-  if (film.kind === 'wav')
+  const sign = SIGNS[film.kind];
+  if (sign)
     return (
-      <span className="film-picture is-sound">
-        <i className="bi bi-soundwave" aria-hidden="true" />
+      <span className={`film-picture is-sign${film.kind === 'wav' ? ' is-sound' : ''}`}>
+        <i className={`bi ${sign}`} aria-hidden="true" />
       </span>
     );
   const picture = <img src={`/api/hand-offs/${film.id}/picture`} alt="" loading="lazy" width={128} height={72} />;
-  if (!canPlay) return <span className="film-picture">{picture}</span>;
+  const file = `/api/hand-offs/${film.id}/file?play=1`;
+  if (film.status !== 'done') return <span className="film-picture">{picture}</span>;
+  if (PAGES.includes(film.kind))
+    return (
+      <a className="film-picture" href={file} target="_blank" rel="noreferrer" title="Open page in a new tab">
+        {picture}
+        <i className="bi bi-box-arrow-up-right" aria-hidden="true" />
+        <span className="visually-hidden">Open {film.fileName} in a new tab</span>
+      </a>
+    );
+  if (![...FILMS, ...PICTURES].includes(film.kind)) return <span className="film-picture">{picture}</span>;
   return (
     <>
       <button
         type="button"
         className="film-picture"
         aria-label={`Play ${film.fileName}`}
-        title="Play film"
+        title={FILMS.includes(film.kind) ? 'Play film' : 'Show picture'}
         onClick={() => setOpen(true)}
       >
         {picture}
@@ -37,9 +64,13 @@ export function FilmPicture({ film }: { film: HandOff }) {
             </Modal.Title>
           </Modal.Header>
           <Modal.Body className="film-player">
-            {/* Captions are in its picture. */}
-            {/* eslint-disable-next-line jsx-a11y/media-has-caption */}
-            <video src={`/api/hand-offs/${film.id}/file?play=1`} controls autoPlay loop muted={!film.withSound} />
+            {FILMS.includes(film.kind) ? (
+              // Captions are in its picture.
+              // eslint-disable-next-line jsx-a11y/media-has-caption
+              <video src={file} controls autoPlay loop muted={!film.withSound} />
+            ) : (
+              <img src={file} alt={film.title} />
+            )}
           </Modal.Body>
         </Dialog>
       )}

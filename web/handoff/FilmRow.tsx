@@ -44,7 +44,7 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
         </span>
         {busy && (
           <>
-            <ProgressBar now={film.framesDone} max={film.framesTotal} aria-label={`Progress of ${film.title}`} />
+            <ProgressBar now={film.framesDone} max={film.framesTotal} aria-label={`Progress of ${film.fileName}`} />
             <span className="soft numerals" role="status">
               {STATUS[film.status]}
               {film.status === 'running' && `: ${film.framesDone} of ${counted(film.framesTotal, 'frame')}`}

@@ -11,7 +11,7 @@ import { saved } from '../desk/outbox';
 import { allRead } from '../fields/reads';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
 import { FilmRow } from './FilmRow';
-import { Offers } from './Offers';
+import { OrderForm } from './OrderForm';
 
 const BUSY = ['waiting', 'running', 'cancelling'];
 
@@ -76,11 +76,12 @@ export function HandOffPage() {
       <div className={`hand-off${id ? '' : ' is-alone'}`}>
         {id && piece.data && (
           <StageTimeContext value={time}>
-            <Offers
+            <OrderForm
               id={id}
               piece={piece.data.document}
+              made={shown}
               busy={act.isPending}
-              onFilm={(orders) => {
+              onOrder={(orders) => {
                 for (const body of orders)
                   act.mutate(() => ask('POST pieces/{piece}/hand-offs', { at: { piece: id }, body }));
               }}
@@ -90,7 +91,7 @@ export function HandOffPage() {
         <main aria-labelledby="films">
           {id && <UnsavedNote id={id} onSaved={() => void piece.refetch()} />}
           <div className="shelf-head">
-            <h2 id="films">{id ? 'Films of this piece' : 'All films'}</h2>
+            <h2 id="films">{id ? 'Files of this piece' : 'All files'}</h2>
             {waiting > 1 && (
               <button
                 type="button"
@@ -103,7 +104,7 @@ export function HandOffPage() {
             )}
             {id && (
               <Link to="/hand-offs" className="quiet-link ms-auto">
-                All films
+                All files
               </Link>
             )}
           </div>
@@ -119,10 +120,10 @@ export function HandOffPage() {
           )}
           {films.data && shown.length === 0 && (
             <div className="shelf-empty">
-              <p>No films yet.</p>
+              <p>No files yet.</p>
               <p>
                 {id
-                  ? 'Make one on the left. You can keep working; it will appear here when it is ready.'
+                  ? 'Make some on the left. You can keep working; they will appear here when they are ready.'
                   : 'Open a piece and choose “Hand off”.'}
               </p>
             </div>
@@ -143,7 +144,7 @@ export function HandOffPage() {
             more={films.hasNextPage}
             busy={films.isFetchingNextPage}
             onMore={() => void films.fetchNextPage()}
-            label="Show older films"
+            label="Show older files"
           />
         </main>
       </div>

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
-use App\Film\FilmKind;
-use App\Film\FilmOptions;
-use App\Film\FilmOrder;
+use App\Film\FileKind;
+use App\Film\FileOptions;
+use App\Film\FileOrder;
 use App\Film\Maker;
 use Lupine\Core\Desk\MoveSheet;
 use Lupine\Core\Finish\BadColour;
@@ -19,14 +19,11 @@ final class FilmCommand extends LupineCommand
 {
     protected $signature = 'lupine:film
         {piece : the piece, a JSON file}
-        {out : a file that ends in .mp4, .mov, .webm, .zip, .wav, .gif, .apng, .webp, .html or .svg}
+        {out : a file that ends in .mp4, .mov, .webm, .zip, .wav, .gif, .apng, .webp, .html, .svg, .png, .srt, .vtt, .otio, .csv or .txt}
         {--from= : the first frame, 0 if not given}
         {--to= : the last frame, the last of the piece if not given}
         {--shape= : one of the shapes that the piece is made in; its own stage if not given}
-        {--opaque : ProRes 422 HQ in .mov, without transparency}
-        {--matte : the transparency alone as greys, ProRes 422 HQ in .mov}
-        {--draft : half size, without motion blur, with its timecode, in .mp4}
-        {--deep : PNG frames of 16 bits a colour in .zip}
+        {--kind= : what is made, where the ending of the name does not say it, such as hq, matte, draft, zip16, stops, srt-words, markers, holds, frames}
         {--silent : without the narrator}
         {--uncaptioned : without captions}
         {--chapters : the lines of the script as chapters}
@@ -34,7 +31,6 @@ final class FilmCommand extends LupineCommand
         {--rate= : pictures in a second, for .gif, .apng and .webp: 10, 12.5, 20, 25 or 50}
         {--every-shape : every shape of the piece in one .html; the one that suits the window is shown}
         {--once : a .gif, .apng, .webp or .svg that does not begin again}
-        {--stops : a page that stops at the end of each line}
         {--ground= : the colour that a piece without a backdrop is filmed on, for .mp4}';
 
     protected $description = 'Makes the film or another file that plays: H.264 in .mp4; with transparency ProRes 4444 in .mov, VP9 in .webm, PNG frames in .zip; a page, an animated SVG, a GIF, APNG or WebP';
@@ -48,8 +44,8 @@ final class FilmCommand extends LupineCommand
     {
         $piece = $this->piece();
         $out = $this->text('out');
-        $kind = $this->kind($out);
-        $order = FilmOrder::of(
+        $kind = FileKind::ofFile($out, $this->given('kind'));
+        $order = FileOrder::of(
             $piece,
             $kind,
             $this->frame('from', $piece, 0),
@@ -61,7 +57,7 @@ final class FilmCommand extends LupineCommand
         );
         $text = $order->filmed($this->contents($this->text('piece')));
         // Written beside its place and moved there when it is whole.
-        $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->ending();
+        $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->traits()->ending;
         $this->write($half, '');
         try {
             $this->make($text, $half, $order, basename($out));
@@ -75,18 +71,18 @@ final class FilmCommand extends LupineCommand
         return self::SUCCESS;
     }
 
-    private function make(string $text, string $half, FilmOrder $order, string $name): void
+    private function make(string $text, string $half, FileOrder $order, string $name): void
     {
         $placed = $this->computed->read($text, $order->shape);
         $there = MoveSheet::there($this->computed->timings($placed), $placed->piece->stage->frames);
         [$first, $last] = $there ?? [PHP_INT_MAX, -1];
         $isEmpty = $order->range->to < $first || $order->range->from > $last;
-        if ($order->kind->hasPicture() && $placed->piece->charts !== [] && $isEmpty) {
+        if ($order->kind->traits()->hasShape && $placed->piece->charts !== [] && $isEmpty) {
             $this->output->getErrorStyle()->writeln('No part of a chart is there on these frames.');
         }
         $bar = $this->output->getErrorStyle()->createProgressBar($order->range->to - $order->range->from + 1);
         /** @var Maker $maker */
-        $maker = app($order->kind->maker());
+        $maker = app($order->kind->traits()->maker);
         $maker->make($placed, $order, $half, $name, static function (?int $frame) use ($bar): bool {
             $frame === null || $bar->setProgress($frame);
 
@@ -96,49 +92,27 @@ final class FilmCommand extends LupineCommand
         $this->output->getErrorStyle()->newLine();
     }
 
-    private function kind(string $out): FilmKind
-    {
-        $kind = FilmKind::ofFile($out);
-        $others = [
-            'opaque' => [FilmKind::Mov, FilmKind::Hq],
-            'matte' => [FilmKind::Mov, FilmKind::Matte],
-            'draft' => [FilmKind::Mp4, FilmKind::Draft],
-            'deep' => [FilmKind::Zip, FilmKind::Zip16],
-        ];
-        foreach ($others as $option => [$of, $other]) {
-            if ($this->option($option) === true) {
-                return $kind === $of ? $other : throw new BadPiece(
-                    sprintf('It is for a file that ends in .%s.', $of->ending()),
-                    '--'.$option,
-                );
-            }
-        }
-
-        return $kind;
-    }
-
-    private function asked(Piece $piece): FilmOptions
+    private function asked(Piece $piece): FileOptions
     {
         $width = $this->given('width');
         $isSize = preg_match('/^\d{2,5}$/D', $width ?? '64') === 1;
-        if (!$isSize || ($width !== null && ((int) $width < FilmOptions::LEAST_WIDTH || (int) $width > $piece->stage->width))) {
+        if (!$isSize || ($width !== null && ((int) $width < FileOptions::LEAST_WIDTH || (int) $width > $piece->stage->width))) {
             throw new BadPiece(
-                sprintf('It must be from %d to %d pixels.', FilmOptions::LEAST_WIDTH, $piece->stage->width),
+                sprintf('It must be from %d to %d pixels.', FileOptions::LEAST_WIDTH, $piece->stage->width),
                 '--width',
             );
         }
         $rate = $this->given('rate');
-        if ($rate !== null && !in_array($rate, array_map(strval(...), FilmOptions::RATES), true)) {
+        if ($rate !== null && !in_array($rate, array_map(strval(...), FileOptions::RATES), true)) {
             throw new BadPiece('It must be 10, 12.5, 20, 25 or 50.', '--rate');
         }
 
-        return new FilmOptions(
+        return new FileOptions(
             $this->option('uncaptioned') !== true,
             $this->option('chapters') === true,
             $width === null ? null : (int) $width,
             $rate === null ? null : (float) $rate,
             $this->option('every-shape') === true,
-            $this->option('stops') === true,
             $this->option('once') !== true,
         );
     }

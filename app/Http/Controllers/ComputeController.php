@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\MadeAlternative;
 use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
 use App\Http\Body;
 use App\Http\Reply;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lupine\Core\Drawing\Effort;
+use Lupine\Core\Papers\Alternative;
 use Lupine\Core\Piece\Stage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -58,6 +61,15 @@ final readonly class ComputeController
         $last = $body->piece()->stage->frames - 1;
 
         return self::json($this->computed->atText($this->placed($body), $body->get('frame')->whole(0, $last)));
+    }
+
+    /** The text alternative as it is made from figures and script. */
+    public function alternative(Request $request): JsonResponse
+    {
+        $placed = $this->placed(Body::of($request));
+        $made = Alternative::made($placed->piece, $this->computed->timings($placed));
+
+        return Reply::of(new MadeAlternative($made->short, $made->long));
     }
 
     /** The frames around one of them as they are handed off, with the piece's shutter: as many as are drawn at once. */

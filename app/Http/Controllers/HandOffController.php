@@ -10,7 +10,7 @@ use App\Api\HandOff as FilmAnswer;
 use App\Api\HandOffs;
 use App\Desk\ComputedPiece;
 use App\Disk\NoRoom;
-use App\Film\FilmOrder;
+use App\Film\FileOrder;
 use App\Film\FilmSound;
 use App\Film\StillPainter;
 use App\Http\Body;
@@ -37,6 +37,10 @@ use Symfony\Component\HttpFoundation\Response;
 final readonly class HandOffController
 {
     private const PAGE = 50;
+
+    /** A page runs on its own, apart from the desk; what it may run it says itself. */
+    private const PAGE_POLICY = "sandbox allow-scripts; default-src 'none'; script-src 'unsafe-inline'; "
+        ."style-src 'unsafe-inline'; img-src data:; media-src data:; frame-ancestors 'none'";
 
     /** A page of the films, newest first, of all pieces or of one. */
     public function index(Request $request): JsonResponse
@@ -65,7 +69,7 @@ final readonly class HandOffController
         self::checkRoom();
         $text = $piece->documentText();
         $document = Document::fromJson($text, app(Forms::class));
-        $order = FilmOrder::read(Body::of($request), $document);
+        $order = FileOrder::read(Body::of($request), $document);
         $computed->check($computed->placed($document, $text, $order->shape));
         if ($order->withSound) {
             FilmSound::of($document, $order->range, app(SoundStore::class));
@@ -174,10 +178,13 @@ final readonly class HandOffController
             return Refusal::answer('There is no finished film here.', 404);
         }
 
-        $type = $handOff->kind->contentType();
+        $type = $handOff->kind->traits()->contentType;
         if ($request->query('play') !== null && $disk instanceof LocalFilesystemAdapter) {
             // In parts, as a player asks for them.
-            return new BinaryFileResponse($disk->path($handOff->file), 200, ['Content-Type' => $type]);
+            return new BinaryFileResponse($disk->path($handOff->file), 200, [
+                'Content-Type' => $type,
+                ...$handOff->kind->traits()->ending === 'html' ? ['Content-Security-Policy' => self::PAGE_POLICY] : [],
+            ]);
         }
 
         return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => $type]);

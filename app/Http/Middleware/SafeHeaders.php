@@ -28,8 +28,10 @@ final readonly class SafeHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
+        // What is handed off as a page has a stricter one of its own.
+        $policy = $response->headers->get('Content-Security-Policy') ?? implode('; ', self::POLICY);
         $response->headers->add([
-            'Content-Security-Policy' => implode('; ', self::POLICY),
+            'Content-Security-Policy' => $policy,
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'no-referrer',

@@ -195,9 +195,9 @@ final class AnimatedSvg
     /**
      * What is seen of an outline, in parts within each of which every attribute keeps its form.
      *
-     * @param array<int, array<string, string|SvgReference>|null> $seen by frame
+     * @param non-empty-array<int, array<string, string|SvgReference>|null> $seen by frame
      *
-     * @return list<array<int, array<string, string|SvgReference>|null>> each with all frames; null where it is not seen
+     * @return list<non-empty-array<int, array<string, string|SvgReference>|null>> each with all frames; null where it is not seen
      */
     private function phases(array $seen): array
     {
@@ -227,7 +227,7 @@ final class AnimatedSvg
         );
     }
 
-    /** @param array<int, array<string, string|SvgReference>|null> $phase */
+    /** @param non-empty-array<int, array<string, string|SvgReference>|null> $phase */
     private function phase(PathNode $node, array $phase): string
     {
         $there = array_filter($phase, static fn (?array $one): bool => $one !== null);
@@ -257,13 +257,13 @@ final class AnimatedSvg
         foreach (array_keys($first) as $name) {
             $values = array_map(static fn (array $one): string|SvgReference => $one[$name] ?? '', $there);
             if ($name === 'd') {
-                /** @var array<int, string> $values */
+                /** @var non-empty-array<int, string> $values */
                 $attributes .= ' href="#'.$this->outline($values).'"';
             } elseif (reset($values) instanceof SvgReference) {
-                /** @var array<int, SvgReference> $values */
+                /** @var non-empty-array<int, SvgReference> $values */
                 $attributes .= sprintf(' %s="url(#%s)"', $name, $this->reference($values));
             } else {
-                /** @var array<int, string> $values */
+                /** @var non-empty-array<int, string> $values */
                 $this->put($name, $values, '', $attributes, $animated);
             }
         }
@@ -274,7 +274,7 @@ final class AnimatedSvg
     /**
      * The id of an outline over time: once for all that are drawn with it.
      *
-     * @param array<int, string> $values
+     * @param non-empty-array<int, string> $values
      */
     private function outline(array $values): string
     {
@@ -295,7 +295,7 @@ final class AnimatedSvg
     /**
      * The id of what is referred to over time: one definition, in which what changes is animated.
      *
-     * @param array<int, SvgReference> $values all of one form
+     * @param non-empty-array<int, SvgReference> $values all of one form
      */
     private function reference(array $values): string
     {
@@ -334,8 +334,8 @@ final class AnimatedSvg
     }
 
     /**
-     * @param array<int, string> $places by frame
-     * @param array<int, string> $displays by frame
+     * @param non-empty-array<int, string> $places by frame
+     * @param non-empty-array<int, string> $displays by frame
      */
     private function run(TextNode $node, Run $run, array $places, array $displays): string
     {
@@ -361,7 +361,7 @@ final class AnimatedSvg
     /**
      * An attribute as it is on the still, and how it changes.
      *
-     * @param array<int, string> $values by frame
+     * @param non-empty-array<int, string> $values by frame
      * @param string $usual what needs not be said
      */
     private function put(string $name, array $values, string $usual, string &$attributes, string &$animated): void
@@ -377,7 +377,7 @@ final class AnimatedSvg
      *
      * @template T
      *
-     * @param array<int, T> $values by frame
+     * @param non-empty-array<int, T> $values by frame
      *
      * @return T
      */
@@ -399,7 +399,7 @@ final class AnimatedSvg
      * @param Track<T> $track
      * @param \Closure(T): string $said
      *
-     * @return array<int, string> by frames counted from the first, where it changes
+     * @return non-empty-array<int, string> by frames counted from the first, where it changes
      */
     private function values(Track $track, \Closure $said): array
     {
@@ -412,7 +412,7 @@ final class AnimatedSvg
     }
 
     /**
-     * @param list<Track<covariant mixed>|null> $tracks
+     * @param list<Track<mixed>|null> $tracks
      *
      * @return non-empty-array<int, int> frames on which one of them changes, by frames counted from the first
      */

@@ -177,7 +177,7 @@ final readonly class Smil
             while (
                 $next < $last
                 && $frames[$next + 1] - $frames[$at] <= self::FARTHEST
-                && self::isStraight($numbers, array_slice($frames, $at, $next + 2 - $at), $off)
+                && self::isStraight($numbers, [$frames[$at], ...array_slice($frames, $at + 1, $next + 1 - $at)], $off)
             ) {
                 ++$next;
             }

@@ -21,12 +21,12 @@ final readonly class SeenTable
         foreach (self::moments($piece, $timing) as $frame) {
             $moments[$timing->story->columnNameAt($frame)] = ChartSheet::at([$chart->id => $timing], $frame)[$chart->id] ?? [];
         }
-        $isOne = count($moments) < 2;
+        $isOne = count($moments) === 1;
         $hasShare = $isOne && !$timing->isOnScale;
         $rows = [];
         foreach ($timing->figures()->list as $figure) {
             $values = array_map(static fn (array $now): string => $now[$figure->id]->value ?? '', array_values($moments));
-            $share = array_values($moments)[0][$figure->id]->share ?? '';
+            $share = $hasShare ? array_values($moments)[0][$figure->id]->share : '';
             $rows[] = [$figure->fullLabel(), ...$values, ...$hasShare ? [$share] : []];
         }
         $heads = $isOne ? ['Value'] : array_map(strval(...), array_keys($moments));
@@ -42,7 +42,7 @@ final readonly class SeenTable
      */
     public static function moments(Piece $piece, ChartTiming $timing): array
     {
-        $first = MoveSheet::finished([$timing], $piece->stage->frames);
+        $first = MoveSheet::finished(['' => $timing], $piece->stage->frames);
         $end = $piece->stage->frames;
         foreach ($timing->moves as $moves) {
             $end = min($end, $moves->exit->begin ?? $end);

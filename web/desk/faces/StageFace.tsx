@@ -1,6 +1,7 @@
 import type { Piece } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
 import { useDesk } from '../deskStore';
+import { AlternativeFields } from './AlternativeFields';
 import { ArrangementPicker } from './ArrangementPicker';
 import { BackdropFields } from './BackdropFields';
 import { PanelPicker } from './PanelPicker';
@@ -18,6 +19,7 @@ export function StageFace({ piece }: { piece: Piece }) {
       <ShapeList piece={piece} />
       <ShotList piece={piece} />
       <ShutterFields piece={piece} />
+      <AlternativeFields piece={piece} />
       <section>
         <h3>Backdrop</h3>
         <div className="fields three-columns">

@@ -196,6 +196,15 @@ function spotsOf(piece: Piece, chart: Chart | undefined, selection: Selection, h
       otherwise: ['[data-part="shutter"]'],
     },
     {
+      group: 'TextAlternative',
+      of: 'TextAlternative',
+      thing: 'those who do not see it',
+      place: 'Stage',
+      values: piece.alternative && { ...piece.alternative },
+      open: () => open('Stage'),
+      otherwise: ['[data-part="alternative"]'],
+    },
+    {
       group: 'Captions',
       of: 'Captions',
       thing: 'captions',

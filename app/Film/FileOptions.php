@@ -10,7 +10,7 @@ use Lupine\Core\Piece\Stage;
 use Lupine\Core\Settings\BadPiece;
 
 /** How a file is made beside its kind, its frames and its shape; kept with what was asked for. */
-final readonly class FilmOptions
+final readonly class FileOptions
 {
     /** pictures in a second of a file that plays without end: hundredths of a second are what a GIF counts in */
     public const RATES = [10.0, 12.5, 20.0, 25.0, 50.0];
@@ -29,15 +29,13 @@ final readonly class FilmOptions
         public ?float $perSecond = null,
         /** whether a page has every shape of the piece, and shows the one that suits its window */
         public bool $hasEveryShape = false,
-        /** whether a page stops at the end of each line, to be gone on with by whoever presents it */
-        public bool $stops = false,
         /** whether what plays by itself begins again at the end */
         public bool $loops = true,
     ) {
     }
 
     /**
-     * @param Body $asked captions, chapters, width, perSecond, everyShape, stops, loops; all of them can be missing
+     * @param Body $asked captions, chapters, width, perSecond, everyShape, loops; all of them can be missing
      *
      * @throws BadPiece
      */
@@ -52,7 +50,6 @@ final readonly class FilmOptions
             $width->isNull() ? null : (int) $width->number(self::LEAST_WIDTH, $piece->stage->width),
             $rate->isNull() ? null : (float) $rate->number(self::RATES[0], self::RATES[count(self::RATES) - 1]),
             $asked->get('everyShape')->flag(false),
-            $asked->get('stops')->flag(false),
             $asked->get('loops')->flag(true),
         );
     }
@@ -69,7 +66,6 @@ final readonly class FilmOptions
             is_int($width) ? $width : null,
             is_int($rate) || is_float($rate) ? (float) $rate : null,
             ($kept['everyShape'] ?? false) === true,
-            ($kept['stops'] ?? false) === true,
             ($kept['loops'] ?? true) === true,
         );
     }
@@ -83,7 +79,6 @@ final readonly class FilmOptions
             'width' => $this->width,
             'perSecond' => $this->perSecond,
             'everyShape' => $this->hasEveryShape,
-            'stops' => $this->stops,
             'loops' => $this->loops,
         ];
     }

@@ -12,12 +12,12 @@ use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
 
 /** What film is wanted of a piece. */
-final readonly class FilmOrder
+final readonly class FileOrder
 {
     private const LONGEST_NAME = 120;
 
     private function __construct(
-        public FilmKind $kind,
+        public FileKind $kind,
         public FrameRange $range,
         /** of the file, without its ending; empty for the title of the piece */
         public string $name,
@@ -29,7 +29,7 @@ final readonly class FilmOrder
         public bool $withSound = true,
         /** of its first frame, where files of its kind say it */
         public ?string $timecode = null,
-        public FilmOptions $options = new FilmOptions(),
+        public FileOptions $options = new FileOptions(),
         /** pixels across; null: as the stage has it */
         public ?int $width = null,
         /** pictures in a second; null: as the stage has it */
@@ -38,63 +38,64 @@ final readonly class FilmOrder
     }
 
     /**
-     * @param Body $asked kind, from, to, name, ground, shape, sound and what FilmOptions reads; all can be missing
+     * @param Body $asked kind, from, to, name, ground, shape, sound and what FileOptions reads; all can be missing
      *
      * @throws BadPiece where it cannot be made of this piece
      */
     public static function read(Body $asked, Piece $piece): self
     {
         $last = $piece->stage->frames - 1;
-        $kinds = array_map(static fn (FilmKind $kind): string => $kind->value, FilmKind::cases());
+        $kinds = array_map(static fn (FileKind $kind): string => $kind->value, FileKind::cases());
         $frame = static fn (string $name, int $usual): int => $asked->get($name)->isNull()
             ? $usual
             : (int) $asked->get($name)->number(0, $last);
 
         return self::of(
             $piece,
-            FilmKind::from($asked->get('kind')->oneOf($kinds, 'mp4')),
+            FileKind::from($asked->get('kind')->oneOf($kinds, 'mp4')),
             $frame('from', 0),
             $frame('to', $last),
             trim($asked->get('name')->text(self::LONGEST_NAME, '')),
             $asked->get('ground')->isNull() ? null : $asked->get('ground')->colour(),
             $asked->get('shape')->isNull() ? null : $asked->get('shape')->id(),
             $asked->get('sound')->flag(true),
-            FilmOptions::read($asked, $piece),
+            FileOptions::read($asked, $piece),
         );
     }
 
     /** @throws BadPiece where it cannot be made of this piece */
     public static function of(
         Piece $piece,
-        FilmKind $kind,
+        FileKind $kind,
         int $from,
         int $to,
         string $name = '',
         ?string $ground = null,
         ?string $shape = null,
         bool $withSound = true,
-        FilmOptions $options = new FilmOptions(),
+        FileOptions $options = new FileOptions(),
     ): self {
+        $traits = $kind->traits();
         if ($shape !== null) {
             $piece->shape($shape);
         }
         if ($to < $from) {
             throw new BadPiece(sprintf('The last frame, %d, is before the first, %d.', $to, $from), 'to');
         }
-        if ($kind === FilmKind::Wav && ($piece->narration->inUse->sound ?? null) === null) {
+        if ($kind === FileKind::Wav && ($piece->narration->inUse->sound ?? null) === null) {
             throw new BadPiece(
                 'This piece uses no recording, so there is no sound to export. Add a recording or a scratch voice below the script.',
                 'kind',
             );
         }
         $isOpen = $piece->backdrop->kind === 'transparent';
-        if (!$kind->hasTransparency() && $isOpen && $ground === null) {
+        if (!$traits->hasTransparency && $isOpen && $ground === null) {
             throw new BadPiece(
                 'This piece has no backdrop and a film of this kind cannot be transparent. Choose ProRes 4444, WebM or PNG frames, or set a background colour.',
                 'ground',
             );
         }
-        if ($kind === FilmKind::Matte && !$isOpen) {
+        if ($kind === FileKind::Matte && !$isOpen) {
             throw new BadPiece(
                 'A matte says where the picture is transparent. This piece has a backdrop, so its matte would be white all over. Make the backdrop transparent at the desk, then make film and matte.',
                 'kind',
@@ -103,11 +104,11 @@ final readonly class FilmOrder
 
         $range = FrameRange::within($piece->stage->frames, $from, $to);
 
-        // A sound has no shape.
-        $shape = $kind->hasPicture() ? $shape : null;
+        // A sound has no shape, nor has what is read.
+        $shape = $traits->hasShape ? $shape : null;
         $width = $shape === null ? $piece->stage->width : $piece->shape($shape)->width;
 
-        $timecode = $kind->hasTimecode()
+        $timecode = $traits->hasTimecode
             ? Timecode::atFrame($range->from, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText()
             : null;
 
@@ -117,15 +118,15 @@ final readonly class FilmOrder
             $name,
             $ground,
             $shape,
-            $withSound && $kind->hasSound(),
+            $withSound && $traits->hasSound,
             $timecode,
             $options,
             match (true) {
-                $kind === FilmKind::Draft => intdiv($width, 4) * 2,
-                $kind->isLoop() => min($options->width ?? $width, $width),
+                $kind === FileKind::Draft => intdiv($width, 4) * 2,
+                $traits->isLoop => min($options->width ?? $width, $width),
                 default => null,
             },
-            $kind->isLoop() ? $options->rateWithin($piece->stage) : null,
+            $traits->isLoop ? $options->rateWithin($piece->stage) : null,
         );
     }
 

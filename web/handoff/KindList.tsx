@@ -1,0 +1,73 @@
+import { useId } from 'react';
+import Form from 'react-bootstrap/Form';
+import { Count, Fold } from '../common/Fold';
+import type { FileKind } from '../api/answers';
+import type { Piece } from '../../contracts/piece';
+import { FOR, type Kind } from './kinds';
+
+interface Props {
+  piece: Piece;
+  chosen: FileKind[];
+  /** what is known of a file beforehand: how large, how long */
+  told: (kind: FileKind) => string;
+  onChange: (kinds: FileKind[]) => void;
+}
+
+/** All kinds of file by whom they are for; those that are chosen say what they keep. */
+export function KindList({ piece, chosen, told, onChange }: Props) {
+  return FOR.map(({ who, name, kinds }) => (
+    <Fold
+      key={name}
+      name={`hand-off-${name}`}
+      label={`For ${who}`}
+      isUsual={name === 'editor' || name === 'web'}
+      count={<Count of={kinds.filter(({ kind }) => chosen.includes(kind)).length} />}
+      className="kinds"
+    >
+      {kinds.map((one) => (
+        <KindRow
+          key={one.kind}
+          kind={one}
+          isChosen={chosen.includes(one.kind)}
+          missing={one.missing?.(piece) ?? null}
+          told={told(one.kind)}
+          onChange={(is) => onChange(is ? [...chosen, one.kind] : chosen.filter((kind) => kind !== one.kind))}
+        />
+      ))}
+    </Fold>
+  ));
+}
+
+function KindRow({
+  kind: { word, note, keeps },
+  isChosen,
+  missing,
+  told,
+  onChange,
+}: {
+  kind: Kind;
+  isChosen: boolean;
+  missing: string | null;
+  told: string;
+  onChange: (is: boolean) => void;
+}) {
+  const id = useId();
+  const is = isChosen && !missing;
+  return (
+    <div className="kind">
+      <Form.Check
+        type="checkbox"
+        id={id}
+        label={word}
+        checked={is}
+        disabled={missing !== null}
+        aria-describedby={`${id}-note`}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span id={`${id}-note`} className="kind-note">
+        {missing ?? (is && told ? told : note)}
+      </span>
+      {is && <p className="hint">{keeps}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,114 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import Button from 'react-bootstrap/Button';
+import type { FileKind, HandOff } from '../api/answers';
+import { ask } from '../api/client';
+import { bytesText, counted } from '../common/words';
+import { useOnceRead } from '../fields/reads';
+import type { Piece } from '../../contracts/piece';
+import { estimateOf, secondsText, workOf, type Estimate } from './estimate';
+import { finishCost } from './finishCost';
+import { KindList } from './KindList';
+import { StillOffer } from './StillOffer';
+import { WantedFields } from './WantedFields';
+import { chosenOf, ordersOf, useWanted, type FileOrder } from './wanted';
+
+/** from how many times the time of a flat piece on its finish is worth a word */
+const SLOW = 1.5;
+
+interface Props {
+  id: string;
+  piece: Piece;
+  /** files of this piece that were made before */
+  made: HandOff[];
+  busy: boolean;
+  onOrder: (orders: FileOrder[]) => void;
+}
+
+/** Choosing what is made of a piece: kinds, shapes, frames, and all of it in one act. */
+export function OrderForm({ id, piece, made, busy, onOrder }: Props) {
+  const [wanted, setWanted] = useWanted(id, piece);
+  const chosen = chosenOf(wanted, piece);
+  const orders = ordersOf(wanted, piece);
+  const computed = useQuery({
+    queryKey: ['there', piece],
+    gcTime: 0,
+    queryFn: () => ask('POST compute', { body: { document: piece, frame: 0, inHurry: true, shape: null } }),
+  });
+  const reel = computed.data?.reel;
+  const { data: cost } = useQuery({
+    queryKey: ['finish-cost', piece],
+    gcTime: 0,
+    enabled: Boolean(reel),
+    // When what is on the page has been shown.
+    queryFn: () => new Promise<number | null>((done) => setTimeout(() => done(reel ? finishCost(reel) : null), 300)),
+  });
+  const { from, to, width, perSecond } = wanted;
+  const tell = useMemo(() => {
+    const whole = reel && workOf(reel, { from, to });
+    const small = reel && workOf(reel, { from, to }, { width, perSecond: Number(perSecond) });
+    return (kind: FileKind): Estimate | null => {
+      const work = ['gif', 'apng', 'webp'].includes(kind) ? small : whole;
+      const before = made.find((one) => one.kind === kind && one.status === 'done' && one.bytes !== null);
+      const guess = work ? estimateOf(kind, work) : null;
+      // What was made before of as many frames is known better.
+      return before && guess && before.framesTotal === to - from + 1 && kind !== 'gif'
+        ? { bytes: before.bytes!, seconds: before.tookSeconds ?? guess.seconds }
+        : guess;
+    };
+  }, [reel, from, to, width, perSecond, made]);
+  const all = orders.map((order) => tell(order.kind)).filter((one) => one !== null);
+  const sum = (of: (one: Estimate) => number): number => all.reduce((whole, one) => whole + of(one), 0);
+  const there = computed.data?.sheet.there;
+  const isEmpty =
+    !wanted.byLine &&
+    computed.data?.reel &&
+    chosen.some(({ hasShape }) => hasShape) &&
+    piece.charts.length > 0 &&
+    (!there || to < there[0] || from > there[1]);
+  const order = useOnceRead(() => onOrder(ordersOf(wanted, piece)));
+  return (
+    <section className="offers" aria-label="Hand-off options">
+      <h1>Hand off</h1>
+      <KindList
+        piece={piece}
+        chosen={wanted.kinds}
+        told={(kind) => {
+          const one = tell(kind);
+          return one ? `about ${bytesText(one.bytes)}` : '';
+        }}
+        onChange={(kinds) => setWanted({ kinds })}
+      />
+      <WantedFields piece={piece} wanted={wanted} chosen={chosen} onChange={setWanted} />
+      {isEmpty && (
+        <div className="problem-bar is-notice" role="status">
+          {there
+            ? `No part of a chart is there on these frames. They are there from frame ${there[0]} to ${there[1]}.`
+            : 'No part of a chart ever comes in this piece.'}
+        </div>
+      )}
+      <StillOffer id={id} piece={piece} />
+      <div className="make-bar">
+        <Button disabled={busy || orders.length === 0} onClick={order}>
+          {orders.length === 0
+            ? 'Choose a kind of file'
+            : orders.length === 1
+              ? 'Make file'
+              : `Make ${orders.length} files`}
+          {orders.length > 0 &&
+            !wanted.byLine &&
+            to - from + 1 < piece.stage.frames &&
+            ` of ${counted(to - from + 1, 'frame')}`}
+        </Button>
+        {all.length > 0 && (
+          <p className="hint">
+            About {secondsText(sum(({ seconds }) => seconds))}, {bytesText(sum(({ bytes }) => bytes))}
+            {cost && cost >= SLOW && chosen.some(({ isFilm }) => isFilm)
+              ? `; its finish takes about ${cost.toFixed(1)} times as long to paint as a flat one.`
+              : '.'}
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}
