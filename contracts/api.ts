@@ -83,6 +83,7 @@ export interface Answers {
   'GET pieces/{piece}/desk': OpenedPiece;
   'GET hand-offs': HandOffs;
   'POST pieces/{piece}/hand-offs': HandOff;
+  'POST pieces/{piece}/estimates': Estimate;
   'POST hand-offs/cancel': CancelledFilms;
   'GET hand-offs/{handOff}': HandOff;
   'POST hand-offs/{handOff}/cancel': HandOff;
@@ -2022,6 +2023,16 @@ export interface HandOff {
   fileName: string;
   createdAt: string;
   tookSeconds: number | null;
+}
+/**
+ * How large a file will be, and how many seconds it takes to make by itself: roughly, from a sample of it.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Estimate".
+ */
+export interface Estimate {
+  bytes: number;
+  seconds: number;
 }
 /**
  * How many films were taken out of the line.

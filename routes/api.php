@@ -110,6 +110,7 @@ Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
 
 Route::get('hand-offs', [HandOffController::class, 'index']);
 Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store'])->middleware('throttle:costly');
+Route::post('pieces/{piece}/estimates', [HandOffController::class, 'estimate'])->middleware('throttle:costly');
 Route::post('hand-offs/cancel', [HandOffController::class, 'cancelWaiting']);
 Route::get('hand-offs/{handOff}', [HandOffController::class, 'show']);
 Route::post('hand-offs/{handOff}/cancel', [HandOffController::class, 'cancel']);

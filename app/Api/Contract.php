@@ -76,6 +76,7 @@ final readonly class Contract
         'GET pieces/{piece}/desk' => OpenedPiece::class,
         'GET hand-offs' => HandOffs::class,
         'POST pieces/{piece}/hand-offs' => HandOff::class,
+        'POST pieces/{piece}/estimates' => Estimate::class,
         'POST hand-offs/cancel' => CancelledFilms::class,
         'GET hand-offs/{handOff}' => HandOff::class,
         'POST hand-offs/{handOff}/cancel' => HandOff::class,

@@ -16,6 +16,10 @@ final readonly class FileOrder
 {
     private const LONGEST_NAME = 120;
 
+    /** frames in a row of a sample; more where a frame is told by others around it */
+    private const SAMPLE_RUN = 4;
+    private const SAMPLE_RUN_OF_FILMS = 12;
+
     private function __construct(
         public FileKind $kind,
         public FrameRange $range,
@@ -34,6 +38,10 @@ final readonly class FileOrder
         public ?int $width = null,
         /** pictures in a second; null: as the stage has it */
         public ?float $perSecond = null,
+        /** how long it is */
+        public float $seconds = 0.0,
+        /** whether a few runs of its frames are made, to see what all of it will be */
+        public bool $isSample = false,
     ) {
     }
 
@@ -127,6 +135,42 @@ final readonly class FileOrder
                 default => null,
             },
             $traits->isLoop ? $options->rateWithin($piece->stage) : null,
+            $range->count() * $piece->stage->rateDenominator / $piece->stage->rateNumerator,
+        );
+    }
+
+    /** How many pictures it has. */
+    public function frameCount(): int
+    {
+        return $this->perSecond === null
+            ? $this->range->count()
+            : max(1, (int) round($this->seconds * $this->perSecond));
+    }
+
+    /** How many frames in a row a sample has. */
+    public function sampleRun(): int
+    {
+        return in_array($this->kind, [FileKind::Mp4, FileKind::Draft, FileKind::Webm], true)
+            ? self::SAMPLE_RUN_OF_FILMS
+            : self::SAMPLE_RUN;
+    }
+
+    /** A little of it, without its sound. */
+    public function sampled(): self
+    {
+        return new self(
+            $this->kind,
+            $this->range,
+            $this->name,
+            $this->ground,
+            $this->shape,
+            false,
+            $this->timecode,
+            $this->options,
+            $this->width,
+            $this->perSecond,
+            $this->seconds,
+            true,
         );
     }
 

@@ -124,6 +124,7 @@ final readonly class Renderer
             'to' => $order->range->to,
             'width' => $order->width,
             'perSecond' => $order->perSecond,
+            'run' => $order->isSample ? $order->sampleRun() : null,
             'loops' => $order->options->loops,
             'timecode' => $order->timecode,
             'font' => $order->kind === FileKind::Draft ? base_path(self::BURNT_FONT) : null,

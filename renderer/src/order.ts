@@ -24,6 +24,8 @@ export interface Order {
   width: number | null;
   /** pictures in a second; null: as the stage has it */
   perSecond: number | null;
+  /** frames in a row, of which a few runs are made to see what all would be; null: all are */
+  run: number | null;
   /** whether a picture that plays by itself begins again at its end */
   loops: boolean;
   /** of the first frame, for a track of its own or to be burnt in; null: none */
@@ -39,7 +41,17 @@ type Asked = Pick<Order, 'kind' | 'from' | 'to'> & Partial<Order>;
 
 /** What is not said is as the stage has it. */
 export function orderOf(asked: Asked): Order {
-  return { width: null, perSecond: null, loops: true, timecode: null, font: null, sound: null, told: null, ...asked };
+  return {
+    width: null,
+    perSecond: null,
+    run: null,
+    loops: true,
+    timecode: null,
+    font: null,
+    sound: null,
+    told: null,
+    ...asked,
+  };
 }
 
 export function orderIn(file: string): Order {
@@ -78,8 +90,21 @@ export function formatOf(reel: Pick<Reel, 'width' | 'height' | 'rate'>, order: O
 /** Pixels of the picture for one of the stage. */
 export const scaleOf = ({ width }: Pick<Reel, 'width'>, order: Order): number => (order.width ?? width) / width;
 
-/** The frames that are written, in their order: those that are seen at each of its moments. */
-export function framesOf({ rate }: Pick<Reel, 'rate'>, order: Order): number[] {
+/** runs of a sample */
+const RUNS = 5;
+
+/** The frames that are written, in their order: those that are seen at each of its moments; of a sample, a few runs. */
+export function framesOf(reel: Pick<Reel, 'rate'>, order: Order): number[] {
+  const all = everyFrame(reel, order);
+  const { run } = order;
+  if (run === null || all.length <= RUNS * run) return all;
+  const room = all.length / RUNS;
+  return Array.from({ length: RUNS }, (_, at) => Math.floor(at * room + (room - run) / 2)).flatMap((begin) =>
+    all.slice(begin, begin + run),
+  );
+}
+
+function everyFrame({ rate }: Pick<Reel, 'rate'>, order: Order): number[] {
   const all = order.to - order.from + 1;
   if (order.perSecond === null) return Array.from({ length: all }, (_, index) => order.from + index);
   const step = rate[0] / rate[1] / order.perSecond;

@@ -40,7 +40,7 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
           {when(film.createdAt)}, {started} · {counted(film.framesTotal, 'frame')}
           {film.firstFrame > 0 && ` from frame ${film.firstFrame}`}
           {film.bytes !== null && ` · ${bytesText(film.bytes)}`}
-          {film.tookSeconds !== null && film.status === 'done' && ` · rendered in ${film.tookSeconds} s`}
+          {film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}
         </span>
         {busy && (
           <>

@@ -79,7 +79,6 @@ export function HandOffPage() {
             <OrderForm
               id={id}
               piece={piece.data.document}
-              made={shown}
               busy={act.isPending}
               onOrder={(orders) => {
                 for (const body of orders)

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { FileKind, HandOff } from '../api/answers';
 import { ask } from '../api/client';
 import { bytesText, counted } from '../common/words';
 import { useOnceRead } from '../fields/reads';
 import type { Piece } from '../../contracts/piece';
-import { estimateOf, secondsText, workOf, type Estimate } from './estimate';
+import type { Estimate } from '../../contracts/api';
+import { secondsText } from './estimate';
+import { useEstimates } from './useEstimates';
 import { finishCost } from './finishCost';
 import { KindList } from './KindList';
 import { StillOffer } from './StillOffer';
@@ -19,14 +19,12 @@ const SLOW = 1.5;
 interface Props {
   id: string;
   piece: Piece;
-  /** files of this piece that were made before */
-  made: HandOff[];
   busy: boolean;
   onOrder: (orders: FileOrder[]) => void;
 }
 
 /** Choosing what is made of a piece: kinds, shapes, frames, and all of it in one act. */
-export function OrderForm({ id, piece, made, busy, onOrder }: Props) {
+export function OrderForm({ id, piece, busy, onOrder }: Props) {
   const [wanted, setWanted] = useWanted(id, piece);
   const chosen = chosenOf(wanted, piece);
   const orders = ordersOf(wanted, piece);
@@ -43,21 +41,10 @@ export function OrderForm({ id, piece, made, busy, onOrder }: Props) {
     // When what is on the page has been shown.
     queryFn: () => new Promise<number | null>((done) => setTimeout(() => done(reel ? finishCost(reel) : null), 300)),
   });
-  const { from, to, width, perSecond } = wanted;
-  const tell = useMemo(() => {
-    const whole = reel && workOf(reel, { from, to });
-    const small = reel && workOf(reel, { from, to }, { width, perSecond: Number(perSecond) });
-    return (kind: FileKind): Estimate | null => {
-      const work = ['gif', 'apng', 'webp'].includes(kind) ? small : whole;
-      const before = made.find((one) => one.kind === kind && one.status === 'done' && one.bytes !== null);
-      const guess = work ? estimateOf(kind, work) : null;
-      // What was made before of as many frames is known better.
-      return before && guess && before.framesTotal === to - from + 1 && kind !== 'gif'
-        ? { bytes: before.bytes!, seconds: before.tookSeconds ?? guess.seconds }
-        : guess;
-    };
-  }, [reel, from, to, width, perSecond, made]);
-  const all = orders.map((order) => tell(order.kind)).filter((one) => one !== null);
+  const { from, to } = wanted;
+  const estimates = useEstimates(id, piece, orders);
+  const all = orders.flatMap((order) => estimates.of(order.kind) ?? []);
+  const isMeasuring = orders.some((order) => estimates.isMeasuring(order.kind));
   const sum = (of: (one: Estimate) => number): number => all.reduce((whole, one) => whole + of(one), 0);
   const there = computed.data?.sheet.there;
   const isEmpty =
@@ -74,8 +61,8 @@ export function OrderForm({ id, piece, made, busy, onOrder }: Props) {
         piece={piece}
         chosen={wanted.kinds}
         told={(kind) => {
-          const one = tell(kind);
-          return one ? `about ${bytesText(one.bytes)}` : '';
+          const one = estimates.of(kind);
+          return one ? `about ${bytesText(one.bytes)}` : estimates.isMeasuring(kind) ? 'measuring…' : '';
         }}
         onChange={(kinds) => setWanted({ kinds })}
       />
@@ -100,12 +87,14 @@ export function OrderForm({ id, piece, made, busy, onOrder }: Props) {
             to - from + 1 < piece.stage.frames &&
             ` of ${counted(to - from + 1, 'frame')}`}
         </Button>
-        {all.length > 0 && (
+        {(all.length > 0 || isMeasuring) && (
           <p className="hint">
-            About {secondsText(sum(({ seconds }) => seconds))}, {bytesText(sum(({ bytes }) => bytes))}
-            {cost && cost >= SLOW && chosen.some(({ isFilm }) => isFilm)
+            {isMeasuring
+              ? 'Measuring a few frames…'
+              : `About ${secondsText(sum(({ seconds }) => seconds))}, ${bytesText(sum(({ bytes }) => bytes))}`}
+            {!isMeasuring && cost && cost >= SLOW && chosen.some(({ isFilm }) => isFilm)
               ? `; its finish takes about ${cost.toFixed(1)} times as long to paint as a flat one.`
-              : '.'}
+              : !isMeasuring && '.'}
           </p>
         )}
       </div>

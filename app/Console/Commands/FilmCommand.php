@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\ComputedPiece;
+use App\Film\Estimates;
 use App\Film\FileKind;
 use App\Film\FileOptions;
 use App\Film\FileOrder;
@@ -24,12 +25,13 @@ final class FilmCommand extends LupineCommand
         {--to= : the last frame, the last of the piece if not given}
         {--shape= : one of the shapes that the piece is made in; its own stage if not given}
         {--kind= : what is made, where the ending of the name does not say it, such as hq, matte, draft, zip16, stops, srt-words, markers, holds, frames}
-        {--silent : without the narrator}
+        {--mute : without the narrator}
         {--uncaptioned : without captions}
         {--chapters : the lines of the script as chapters}
         {--width= : pixels across, for .gif, .apng and .webp}
         {--rate= : pictures in a second, for .gif, .apng and .webp: 10, 12.5, 20, 25 or 50}
         {--every-shape : every shape of the piece in one .html; the one that suits the window is shown}
+        {--estimate : says as JSON how large it will be and how long it takes, from a sample, and makes nothing}
         {--once : a .gif, .apng, .webp or .svg that does not begin again}
         {--ground= : the colour that a piece without a backdrop is filmed on, for .mp4}';
 
@@ -52,10 +54,16 @@ final class FilmCommand extends LupineCommand
             $this->frame('to', $piece, $piece->stage->frames - 1),
             ground: $this->ground(),
             shape: $this->given('shape'),
-            withSound: $this->option('silent') !== true,
+            withSound: $this->option('mute') !== true,
             options: $this->asked($piece),
         );
         $text = $order->filmed($this->contents($this->text('piece')));
+        if ($this->option('estimate') === true) {
+            $estimate = app(Estimates::class)->of($this->computed->read($text, $order->shape), $order);
+            $this->output->writeln(json_encode($estimate, JSON_THROW_ON_ERROR));
+
+            return self::SUCCESS;
+        }
         // Written beside its place and moved there when it is whole.
         $half = dirname($out).'/.half-'.bin2hex(random_bytes(4)).'.'.$kind->traits()->ending;
         $this->write($half, '');

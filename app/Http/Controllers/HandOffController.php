@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Api\CancelledFilms;
+use App\Api\Estimate;
 use App\Api\Gone;
 use App\Api\HandOff as FilmAnswer;
 use App\Api\HandOffs;
 use App\Desk\ComputedPiece;
 use App\Disk\NoRoom;
+use App\Film\Estimates;
 use App\Film\FileOrder;
 use App\Film\FilmSound;
 use App\Film\StillPainter;
@@ -90,6 +92,24 @@ final readonly class HandOffController
         MakeFilm::of($handOff);
 
         return Reply::of(self::answer($handOff->refresh()), 201);
+    }
+
+    /** How large a file will be, and how long it takes. */
+    public function estimate(
+        Request $request,
+        Piece $piece,
+        ComputedPiece $computed,
+        Estimates $estimates,
+    ): JsonResponse {
+        $text = $piece->documentText();
+        $document = Document::fromJson($text, app(Forms::class));
+        $order = FileOrder::read(Body::of($request), $document);
+        $filmed = $order->filmed($text);
+        $placed = $computed->read($filmed, $order->shape);
+        $computed->check($placed);
+        ['bytes' => $bytes, 'seconds' => $seconds] = $estimates->of($placed, $order);
+
+        return Reply::of(new Estimate($bytes, $seconds));
     }
 
     public function show(HandOff $handOff): JsonResponse
