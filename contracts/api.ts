@@ -84,6 +84,13 @@ export interface Answers {
   'GET hand-offs': HandOffs;
   'POST pieces/{piece}/hand-offs': HandOff;
   'POST pieces/{piece}/estimates': Estimate;
+  'POST pieces/{piece}/fillings': Fillings;
+  'POST compute/verdict': Verdict;
+  'GET pieces/{piece}/batches': Batches;
+  'POST pieces/{piece}/batches': BatchEntry;
+  'POST batches/{batch}/cancel': BatchEntry;
+  'POST batches/{batch}/retry': BatchEntry;
+  'DELETE batches/{batch}': Gone;
   'POST hand-offs/cancel': CancelledFilms;
   'GET hand-offs/{handOff}': HandOff;
   'POST hand-offs/{handOff}/cancel': HandOff;
@@ -2033,6 +2040,100 @@ export interface HandOff {
 export interface Estimate {
   bytes: number;
   seconds: number;
+}
+/**
+ * What would be made of a piece with many tables.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Fillings".
+ */
+export interface Fillings {
+  fillings: Filling[];
+  wrong: WrongTable[];
+}
+/**
+ * A piece with another table in it.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Filling".
+ */
+export interface Filling {
+  name: string;
+  document: Piece;
+  /**
+   * what has become of it, in sentences
+   */
+  remarks: string[];
+}
+/**
+ * A table that a piece cannot be made with, and why.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "WrongTable".
+ */
+export interface WrongTable {
+  name: string;
+  message: string;
+}
+/**
+ * What proof says of a piece in several shapes.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Verdict".
+ */
+export interface Verdict {
+  /**
+   * the frame on which all figures have come
+   */
+  frame: number;
+  exact: boolean;
+  problems: VerdictProblem[];
+}
+/**
+ * One thing that is not right with a piece in a shape.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "VerdictProblem".
+ */
+export interface VerdictProblem {
+  /**
+   * null: the piece’s own
+   */
+  shape: string | null;
+  message: string;
+}
+/**
+ * The batches of a piece, newest first.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Batches".
+ */
+export interface Batches {
+  batches: BatchEntry[];
+}
+/**
+ * Files that were asked for together, one table after the other.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "BatchEntry".
+ */
+export interface BatchEntry {
+  id: string;
+  title: string;
+  tables: number;
+  files: number;
+  done: number;
+  /**
+   * that wait or are being made
+   */
+  busy: number;
+  failed: number;
+  bytes: number;
+  createdAt: string;
+  /**
+   * the first files that could not be made, and why
+   */
+  failures: WrongTable[];
 }
 /**
  * How many films were taken out of the line.

@@ -1650,7 +1650,7 @@ export interface FreeText {
    */
   pointsAt?: FigureTarget | null;
   /**
-   * the chart whose table the parts in brackets of its text follow ([column], [total], [value of r2], [share of r2], [name of r2]); absent or null: the first
+   * the chart whose table the parts in brackets of its text follow ([table], [column], [total], [value of r2], [share of r2], [name of r2]); absent or null: the first
    */
   momentOf?: string | null;
   /**

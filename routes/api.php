@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ActController;
 use App\Http\Controllers\ArrangementController;
+use App\Http\Controllers\BatchController;
 use App\Http\Controllers\ComputeController;
 use App\Http\Controllers\FiguresController;
 use App\Http\Controllers\FontController;
@@ -111,6 +112,15 @@ Route::get('pieces/{piece}/still.png', [StillController::class, 'png']);
 Route::get('hand-offs', [HandOffController::class, 'index']);
 Route::post('pieces/{piece}/hand-offs', [HandOffController::class, 'store'])->middleware('throttle:costly');
 Route::post('pieces/{piece}/estimates', [HandOffController::class, 'estimate'])->middleware('throttle:costly');
+
+Route::post('pieces/{piece}/fillings', [BatchController::class, 'fill'])->middleware('throttle:costly');
+Route::post('compute/verdict', [BatchController::class, 'verdict']);
+Route::get('pieces/{piece}/batches', [BatchController::class, 'index']);
+Route::post('pieces/{piece}/batches', [BatchController::class, 'store'])->middleware('throttle:costly');
+Route::post('batches/{batch}/cancel', [BatchController::class, 'cancel']);
+Route::post('batches/{batch}/retry', [BatchController::class, 'retry']);
+Route::get('batches/{batch}/file', [BatchController::class, 'file']);
+Route::delete('batches/{batch}', [BatchController::class, 'destroy']);
 Route::post('hand-offs/cancel', [HandOffController::class, 'cancelWaiting']);
 Route::get('hand-offs/{handOff}', [HandOffController::class, 'show']);
 Route::post('hand-offs/{handOff}/cancel', [HandOffController::class, 'cancel']);

@@ -84,7 +84,7 @@ final readonly class Estimates
             $order->kind === FileKind::Webp => self::inWebp((string) file_get_contents($file)),
             default => self::packets($file),
         };
-        $runs = array_chunk($sizes, $order->sampleRun());
+        $runs = array_chunk($sizes, max(1, $order->sampleRun()));
         $frames = $order->frameCount();
         $each = $frames / max(1, count($runs));
         $bytes = 0.0;

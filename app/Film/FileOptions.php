@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Film;
 
-use App\Http\Body;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Stage;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
 
 /** How a file is made beside its kind, its frames and its shape; kept with what was asked for. */
 final readonly class FileOptions
@@ -35,11 +35,11 @@ final readonly class FileOptions
     }
 
     /**
-     * @param Body $asked captions, chapters, width, perSecond, everyShape, loops; all of them can be missing
+     * @param Field $asked captions, chapters, width, perSecond, everyShape, loops; all of them can be missing
      *
      * @throws BadPiece
      */
-    public static function read(Body $asked, Piece $piece): self
+    public static function read(Field $asked, Piece $piece): self
     {
         $width = $asked->get('width');
         $rate = $asked->get('perSecond');

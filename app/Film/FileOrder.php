@@ -10,6 +10,7 @@ use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Settings\BadPiece;
+use Lupine\Core\Settings\Field;
 
 /** What film is wanted of a piece. */
 final readonly class FileOrder
@@ -51,6 +52,16 @@ final readonly class FileOrder
      * @throws BadPiece where it cannot be made of this piece
      */
     public static function read(Body $asked, Piece $piece): self
+    {
+        return self::readFrom($asked->field(), $piece);
+    }
+
+    /**
+     * The same, as one of several that are asked for.
+     *
+     * @throws BadPiece where it cannot be made of this piece
+     */
+    public static function readFrom(Field $asked, Piece $piece): self
     {
         $last = $piece->stage->frames - 1;
         $kinds = array_map(static fn (FileKind $kind): string => $kind->value, FileKind::cases());

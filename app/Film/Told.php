@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Film;
 
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Story\Timings;
 
 /**
  * What a film says of itself: its title, its text alternative, where the figures are from, and its chapters, a line of

@@ -47,6 +47,12 @@ final class Body
         return new self($object, Field::root($object));
     }
 
+    /** All of it. */
+    public function field(): Field
+    {
+        return $this->field;
+    }
+
     public function get(string $name): Field
     {
         return $this->field->get($name);

@@ -23,6 +23,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name of its file, without the ending; empty for the title
  * @property string|null $shape of the stage; null: the piece's own
  * @property bool $with_sound whether the narrator is heard in it
+ * @property string|null $batch_id that it was asked for with
+ * @property string|null $filling the name of the table that it is made with, in a batch
  * @property array<string, mixed>|null $options how it is made beside that
  * @property int $first_frame of the piece
  * @property int $frames_done
@@ -69,7 +71,7 @@ final class HandOff extends Model
     public static function withoutDocument(Builder $query): Builder
     {
         $query->select([
-            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'options', 'tries',
+            'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'options', 'tries', 'batch_id', 'filling',
             'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
             'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
         ]);
@@ -89,6 +91,19 @@ final class HandOff extends Model
         $found = $this->queryByUlid($query, $value, $field);
 
         return self::withoutDocument($found);
+    }
+
+    /** As it was when it was asked for: nothing of it is made, and nothing has failed. */
+    public function waitAgain(): void
+    {
+        $this->update([
+            'status' => WorkStatus::Waiting,
+            'frames_done' => 0,
+            'tries' => 0,
+            'message' => null,
+            'started_at' => null,
+            'ended_at' => null,
+        ]);
     }
 
     public function fileOptions(): FileOptions

@@ -52,6 +52,7 @@ final class ArchitectureTest extends TestCase
         'Palette' => ['Finish'],
         'Kit' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits', 'Arrangement'],
         'Acts' => ['Settings', 'Piece', 'Figures', 'Script', 'Finish', 'Edits', 'Arrangement', 'Kit'],
+        'Batch' => ['Settings', 'Piece', 'Figures', 'Script', 'Edits', 'Import'],
         'Papers' => ['Settings', 'Piece', 'Script', 'Motion', 'Story', 'Drawing', 'Desk', 'Proof'],
         'Formats' => [
             'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Finish', 'Reel', 'Drawing', 'Import', 'Acts', 'Kit',

@@ -9,9 +9,15 @@ import { useNotices } from '../common/Notices';
 import { UnsavedNote } from '../common/UnsavedNote';
 import { saved } from '../desk/outbox';
 import { allRead } from '../fields/reads';
+import type { Piece } from '../../contracts/piece';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
+import { BatchList } from './BatchList';
 import { FilmRow } from './FilmRow';
 import { OrderForm } from './OrderForm';
+import { TableGrid } from './TableGrid';
+import { letGo, useTables } from './tables';
+import { TablesDrop } from './TablesDrop';
+import { useWanted } from './wanted';
 
 const BUSY = ['waiting', 'running', 'cancelling'];
 
@@ -80,6 +86,14 @@ export function HandOffPage() {
               id={id}
               piece={piece.data.document}
               busy={act.isPending}
+              onBatch={(body) => {
+                act.mutate(() =>
+                  ask('POST pieces/{piece}/batches', { at: { piece: id }, body }).then(() => {
+                    letGo(id);
+                    void queries.invalidateQueries({ queryKey: ['batches', id] });
+                  }),
+                );
+              }}
               onOrder={(orders) => {
                 for (const body of orders)
                   act.mutate(() => ask('POST pieces/{piece}/hand-offs', { at: { piece: id }, body }));
@@ -89,6 +103,7 @@ export function HandOffPage() {
         )}
         <main aria-labelledby="films">
           {id && <UnsavedNote id={id} onSaved={() => void piece.refetch()} />}
+          {id && piece.data && <WithTables id={id} piece={piece.data.document} />}
           <div className="shelf-head">
             <h2 id="films">{id ? 'Files of this piece' : 'All files'}</h2>
             {waiting > 1 && (
@@ -127,6 +142,7 @@ export function HandOffPage() {
               </p>
             </div>
           )}
+          {id && <BatchList id={id} />}
           <ul className="films">
             {shown.map((film) => (
               <FilmRow
@@ -147,6 +163,19 @@ export function HandOffPage() {
           />
         </main>
       </div>
+    </>
+  );
+}
+
+/** The piece made with other tables: where they come in, and what would be made of them. */
+function WithTables({ id, piece }: { id: string; piece: Piece }) {
+  const tables = useTables(id);
+  const [{ shapes }] = useWanted(id, piece);
+  const hasTables = tables.rows.length > 0 || tables.wrong.length > 0;
+  return (
+    <>
+      {hasTables && <TableGrid id={id} piece={piece} tables={tables} shapes={shapes} />}
+      <TablesDrop id={id} isReading={tables.isReading} hasTables={hasTables} />
     </>
   );
 }

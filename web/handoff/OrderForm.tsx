@@ -6,6 +6,7 @@ import { useOnceRead } from '../fields/reads';
 import type { Piece } from '../../contracts/piece';
 import type { Estimate } from '../../contracts/api';
 import { secondsText } from './estimate';
+import { chosenRows, setNames, useTables } from './tables';
 import { useEstimates } from './useEstimates';
 import { finishCost } from './finishCost';
 import { KindList } from './KindList';
@@ -16,18 +17,30 @@ import { chosenOf, ordersOf, useWanted, type FileOrder } from './wanted';
 /** from how many times the time of a flat piece on its finish is worth a word */
 const SLOW = 1.5;
 
+/** The same files of several tables. */
+export interface BatchOrder {
+  fillings: { name: string; document: Piece }[];
+  orders: FileOrder[];
+  names: string;
+}
+
 interface Props {
   id: string;
   piece: Piece;
   busy: boolean;
   onOrder: (orders: FileOrder[]) => void;
+  onBatch: (batch: BatchOrder) => void;
 }
 
 /** Choosing what is made of a piece: kinds, shapes, frames, and all of it in one act. */
-export function OrderForm({ id, piece, busy, onOrder }: Props) {
+export function OrderForm({ id, piece, busy, onOrder, onBatch }: Props) {
   const [wanted, setWanted] = useWanted(id, piece);
   const chosen = chosenOf(wanted, piece);
   const orders = ordersOf(wanted, piece);
+  const tables = useTables(id);
+  const rows = chosenRows(tables);
+  const isBatch = tables.rows.length > 0;
+  const count = orders.length * (isBatch ? rows.length : 1);
   const computed = useQuery({
     queryKey: ['there', piece],
     gcTime: 0,
@@ -45,7 +58,8 @@ export function OrderForm({ id, piece, busy, onOrder }: Props) {
   const estimates = useEstimates(id, piece, orders);
   const all = orders.flatMap((order) => estimates.of(order.kind) ?? []);
   const isMeasuring = orders.some((order) => estimates.isMeasuring(order.kind));
-  const sum = (of: (one: Estimate) => number): number => all.reduce((whole, one) => whole + of(one), 0);
+  const sum = (of: (one: Estimate) => number): number =>
+    all.reduce((whole, one) => whole + of(one), 0) * (isBatch ? rows.length : 1);
   const there = computed.data?.sheet.there;
   const isEmpty =
     !wanted.byLine &&
@@ -53,7 +67,15 @@ export function OrderForm({ id, piece, busy, onOrder }: Props) {
     chosen.some(({ hasShape }) => hasShape) &&
     piece.charts.length > 0 &&
     (!there || to < there[0] || from > there[1]);
-  const order = useOnceRead(() => onOrder(ordersOf(wanted, piece)));
+  const order = useOnceRead(() => {
+    if (!isBatch) onOrder(ordersOf(wanted, piece));
+    else
+      onBatch({
+        fillings: rows.map(({ name, document }) => ({ name, document })),
+        orders: ordersOf(wanted, piece),
+        names: tables.names,
+      });
+  });
   return (
     <section className="offers" aria-label="Hand-off options">
       <h1>Hand off</h1>
@@ -66,7 +88,13 @@ export function OrderForm({ id, piece, busy, onOrder }: Props) {
         }}
         onChange={(kinds) => setWanted({ kinds })}
       />
-      <WantedFields piece={piece} wanted={wanted} chosen={chosen} onChange={setWanted} />
+      <WantedFields
+        piece={piece}
+        wanted={wanted}
+        chosen={chosen}
+        names={isBatch ? { value: tables.names, onChange: (names) => setNames(id, names) } : null}
+        onChange={setWanted}
+      />
       {isEmpty && (
         <div className="problem-bar is-notice" role="status">
           {there
@@ -76,13 +104,16 @@ export function OrderForm({ id, piece, busy, onOrder }: Props) {
       )}
       <StillOffer id={id} piece={piece} />
       <div className="make-bar">
-        <Button disabled={busy || orders.length === 0} onClick={order}>
-          {orders.length === 0
-            ? 'Choose a kind of file'
-            : orders.length === 1
+        <Button disabled={busy || count === 0} onClick={order}>
+          {count === 0
+            ? orders.length === 0
+              ? 'Choose a kind of file'
+              : 'Choose a table'
+            : count === 1
               ? 'Make file'
-              : `Make ${orders.length} files`}
-          {orders.length > 0 &&
+              : `Make ${count} files`}
+          {count > 0 && isBatch && ` for ${counted(rows.length, 'table')}`}
+          {count > 0 &&
             !wanted.byLine &&
             to - from + 1 < piece.stage.frames &&
             ` of ${counted(to - from + 1, 'frame')}`}

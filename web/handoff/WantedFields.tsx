@@ -15,11 +15,13 @@ interface Props {
   piece: Piece;
   wanted: Wanted;
   chosen: Kind[];
+  /** how files of several tables are called; null: there is one table */
+  names: { value: string; onChange: (names: string) => void } | null;
   onChange: (part: Partial<Wanted>) => void;
 }
 
 /** What matters for the kinds that are chosen, and for those alone. */
-export function WantedFields({ piece, wanted, chosen, onChange }: Props) {
+export function WantedFields({ piece, wanted, chosen, names, onChange }: Props) {
   const has = (what: keyof Kind): boolean => chosen.some((one) => one[what] === true);
   const recording = recordingOf(piece)?.sound ? recordingOf(piece) : undefined;
   const isOpen = needsGround(chosen, piece);
@@ -81,15 +83,36 @@ export function WantedFields({ piece, wanted, chosen, onChange }: Props) {
           <ColourField label="Colour" value={wanted.ground} onChange={(ground) => onChange({ ground })} />
         </div>
       )}
-      <TextField
-        label="File name"
-        value={wanted.name}
-        placeholder={piece.title}
-        longest={120}
-        onChange={(name) => onChange({ name })}
-      />
+      {names ? (
+        <TextField
+          label="File names"
+          value={names.value}
+          longest={120}
+          hint="{name} of the table, {shape}, {kind}, {number}"
+          wrong={(pattern) => wrongPattern(pattern)}
+          onChange={names.onChange}
+        />
+      ) : (
+        <TextField
+          label="File name"
+          value={wanted.name}
+          placeholder={piece.title}
+          longest={120}
+          onChange={(name) => onChange({ name })}
+        />
+      )}
     </div>
   );
+}
+
+const PARTS = ['name', 'shape', 'kind', 'number'];
+
+/** As the server says it of a pattern that it does not take. */
+function wrongPattern(pattern: string): string {
+  const parts = [...pattern.matchAll(/\{([^}]*)\}/gu)].map(([, part]) => part);
+  const unknown = parts.find((part) => !PARTS.includes(part));
+  if (unknown !== undefined) return `There is no {${unknown}}. There are {${PARTS.join('}, {')}}.`;
+  return parts.some((part) => part === 'name' || part === 'number') ? '' : 'It needs {name} or {number}.';
 }
 
 /** Any of the shapes that the piece is made in, one at least. */

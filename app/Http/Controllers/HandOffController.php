@@ -50,7 +50,8 @@ final readonly class HandOffController
         $asked = Field::root($request->query());
         $films = HandOff::withoutDocument(HandOff::query())->orderByDesc('id');
         if (!$asked->get('piece')->isNull()) {
-            $films->where('piece_id', $asked->get('piece')->text(26));
+            // Those of a batch are told with their batch.
+            $films->where('piece_id', $asked->get('piece')->text(26))->whereNull('batch_id');
         }
         if (!$asked->get('after')->isNull()) {
             $films->where('id', '<', $asked->get('after')->text(26));
@@ -164,14 +165,7 @@ final readonly class HandOffController
             return Refusal::answer('This film is not waiting to be tried again.', 409);
         }
         self::checkRoom();
-        $handOff->update([
-            'status' => WorkStatus::Waiting,
-            'frames_done' => 0,
-            'tries' => 0,
-            'message' => null,
-            'started_at' => null,
-            'ended_at' => null,
-        ]);
+        $handOff->waitAgain();
         MakeFilm::of($handOff);
 
         return Reply::of(self::answer($handOff));

@@ -32,6 +32,9 @@ final class Again
     /** @var list<string> */
     private array $remarks = [];
 
+    /** @var list<string> */
+    private array $keptColumns = [];
+
     /**
      * @param array<string, string> $byHand ids of rows of the piece, or nothing, by ids of rows of the file
      * @param list<string> $kept ids of rows of the piece that stay although the file does not have them
@@ -149,7 +152,7 @@ final class Again
         $old = $this->old;
         $table = new Table($old->id, $old->name, $columns, $rows, $this->timeColumn($columns), $old->whole);
 
-        return new AgainPlan($table, $lines, $this->remarks);
+        return new AgainPlan($table, $lines, $this->remarks, $this->keptColumns);
     }
 
     /**
@@ -174,6 +177,7 @@ final class Again
                 continue;
             }
             if ($index === null) {
+                $this->keptColumns[] = $column->name;
                 $this->remarks[] = sprintf(
                     'Column “%s” is not in the file. It is used in the piece, so it is kept unchanged.',
                     $column->name,

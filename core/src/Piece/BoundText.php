@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Lupine\Core\Piece;
 
 /**
- * A text with parts that follow the table of a chart: `[column]` is the name of the column that is shown, `[total]`
+ * A text with parts that follow the table of a chart: `[table]` is the name of the table, `[column]` is the name of the column that is shown, `[total]`
  * what all figures are together, and `[value of r2]`, `[share of r2]` and `[name of r2]` tell of one row, by its id.
  * Anything else in brackets is what it says.
  */
 final readonly class BoundText
 {
     public const COLUMN = '[column]';
+    public const TABLE = '[table]';
 
     private const PART = '/\[(column|total|(value|share|name) of ([\w-]{1,40}))\]/u';
 

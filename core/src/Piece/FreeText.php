@@ -59,7 +59,7 @@ final readonly class FreeText
         public ?FigureName $pointsAt = null,
         #[Id]
         #[Detail(
-            'the chart whose table the parts in brackets of its text follow ([column], [total], [value of r2],'
+            'the chart whose table the parts in brackets of its text follow ([table], [column], [total], [value of r2],'
                 .' [share of r2], [name of r2]); absent or null: the first',
             isOptional: true,
         )]
@@ -81,7 +81,8 @@ final readonly class FreeText
         private ?string $longest = null,
     ) {
         // Texts that said nothing but the moment had no text of their own.
-        $this->text = $momentOf !== null && !BoundText::isBound($text) ? BoundText::COLUMN : $text;
+        $saysMore = BoundText::isBound($text) || str_contains($text, BoundText::TABLE);
+        $this->text = $momentOf !== null && !$saysMore ? BoundText::COLUMN : $text;
     }
 
     /** The same text, in its place. */
@@ -135,12 +136,13 @@ final readonly class FreeText
     /** The same text, knowing the most that the parts that follow a table make of it. */
     public function following(Table $table): self
     {
-        if (!BoundText::isBound($this->text)) {
-            return $this;
+        $named = str_replace(BoundText::TABLE, $table->name, $this->text);
+        if (!BoundText::isBound($named)) {
+            return $named === $this->text ? $this : $this->saying($named, null, null);
         }
         $cells = array_map(static fn (Row $row): string => self::longest($row->cells), $table->rows);
         $names = array_column($table->rows, 'label', 'id');
-        $text = BoundText::filled($this->text, static fn (string $what, string $rowId): string => match ($what) {
+        $text = BoundText::filled($named, static fn (string $what, string $rowId): string => match ($what) {
             'column' => self::longest(array_map(static fn (Column $column): string => $column->name, $table->columns)),
             'total' => self::longest($cells).'0',
             'name' => $names[$rowId] ?? '–',
@@ -148,9 +150,14 @@ final readonly class FreeText
             default => self::longest($cells),
         });
 
+        return $this->saying($named, $this->momentOf, $text);
+    }
+
+    private function saying(string $text, ?string $momentOf, ?string $longest): self
+    {
         return new self(
             $this->id,
-            $this->text,
+            $text,
             $this->x,
             $this->y,
             $this->width,
@@ -161,11 +168,11 @@ final readonly class FreeText
             $this->isHidden,
             $this->group,
             $this->pointsAt,
-            $this->momentOf,
+            $momentOf,
             $this->drift,
             $this->arc,
             $this->isGuessed,
-            $text,
+            $longest,
         );
     }
 
