@@ -33,7 +33,7 @@ final readonly class Fillings
     }
 
     /**
-     * @param list<Field> $sources each with `file`, `by` (sheets, names or columns), `sheet` and `column`
+     * @param list<Field> $sources each with `file`, `by` (sheets, sheet, names or columns), `sheet` and `column`
      *
      * @throws LupineException where a file is none
      */
@@ -78,9 +78,9 @@ final readonly class Fillings
     private static function tables(Field $source, Incoming $incoming): array
     {
         $file = $source->get('file')->text(64);
-        $by = $source->get('by')->oneOf(['sheets', 'names', 'columns'], 'sheets');
-        if ($by === 'sheets') {
-            return self::sheets($file, $incoming);
+        $by = $source->get('by')->oneOf(['sheets', 'sheet', 'names', 'columns'], 'sheets');
+        if ($by === 'sheets' || $by === 'sheet') {
+            return self::sheets($file, $incoming, $by === 'sheet' ? $source->get('sheet')->whole(0, 10_000) : null);
         }
         $sheet = $source->get('sheet')->isNull()
             ? $incoming->firstSheet($file)
@@ -98,10 +98,18 @@ final readonly class Fillings
         return [$tables, $told];
     }
 
-    /** @return array{list<NamedTable>, list<array{string, string}>} each sheet that is shown, or the file's only one */
-    private static function sheets(string $file, Incoming $incoming): array
+    /**
+     * @param int|null $only the index of a sheet; null: each that is shown
+     *
+     * @return array{list<NamedTable>, list<array{string, string}>}
+     */
+    private static function sheets(string $file, Incoming $incoming, ?int $only): array
     {
-        $sheets = array_filter($incoming->sheets($file), static fn (array $sheet): bool => !$sheet['isHidden']);
+        $sheets = array_filter(
+            $incoming->sheets($file),
+            static fn (array $sheet, int $index): bool => $only === null ? !$sheet['isHidden'] : $index === $only,
+            ARRAY_FILTER_USE_BOTH,
+        );
         $name = PlainText::writable(strtr(pathinfo($incoming->name($file), PATHINFO_FILENAME), '-_', '  '));
         $tables = $wrong = [];
         foreach ($sheets as $index => $sheet) {
