@@ -127,6 +127,6 @@ final class HandOff extends Model
         $wanted = $this->name !== '' ? $this->name : $titled;
         $name = trim((string) preg_replace('/[^\p{L}\p{N}_]+/u', '-', $wanted), '-');
 
-        return ($name === '' ? 'film' : $name).($this->name === '' ? $this->kind->traits()->suffix : '').'.'.$this->kind->traits()->ending;
+        return ($name === '' ? 'film' : $name).$this->kind->traits()->suffix.'.'.$this->kind->traits()->ending;
     }
 }

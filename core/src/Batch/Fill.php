@@ -44,7 +44,7 @@ final readonly class Fill
     public function with(NamedTable $new, string $tableId): Filled
     {
         $old = $this->piece->table($tableId);
-        $plan = Again::plan($this->piece, $old, self::suited($new->table, $old));
+        $plan = Again::plan($this->piece, $old, $this->suited($new->table, $old));
         if ($plan->keptColumns !== []) {
             throw new UnfitTable(sprintf(
                 'This table has no column “%s”, which the piece shows. Name its columns as the piece does.',
@@ -69,16 +69,23 @@ final readonly class Fill
     }
 
     /** One column is taken for the one that is shown, whatever it is called. */
-    private static function suited(Table $new, Table $old): Table
+    private function suited(Table $new, Table $old): Table
     {
         if (count($new->columns) !== 1 || count($old->columns) === 1) {
             return $new;
+        }
+        $shown = $old->columns[0]->id;
+        foreach ($this->piece->charts as $chart) {
+            if ($chart->table === $old->id) {
+                $shown = $chart->column;
+                break;
+            }
         }
 
         return new Table(
             $new->id,
             $new->name,
-            [new Column($new->columns[0]->id, $old->columns[0]->name)],
+            [new Column($new->columns[0]->id, $old->columns[$old->columnIndex($shown)]->name)],
             $new->rows,
             $new->timeColumn,
             $new->whole,
