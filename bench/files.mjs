@@ -15,7 +15,15 @@ for (const kind of kinds) {
   const told = starters.map((starter) => {
     const out = join(folder, `${starter}-${kind}.${endings[kind] ?? kind}`);
     const small = ['gif', 'apng', 'webp'].includes(kind) ? ['--width=640', '--rate=12.5'] : [];
-    const asked = ['artisan', 'lupine:film', `demo/starters/${starter}.json`, out, `--kind=${kind}`, '--mute', ...small];
+    const asked = [
+      'artisan',
+      'lupine:film',
+      `demo/starters/${starter}.json`,
+      out,
+      `--kind=${kind}`,
+      '--mute',
+      ...small,
+    ];
     const { bytes, seconds } = JSON.parse(execFileSync('php', [...asked, '--estimate']).toString());
     const [took] = timed(() => execFileSync('php', asked, { stdio: 'pipe' }));
     return { bytes: bytes / statSync(out).size, seconds: seconds / took };

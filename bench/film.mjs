@@ -55,8 +55,8 @@ async function against(name, of, count) {
   }
   raw.end();
   await once(raw, 'finish');
-  const alone = encoderArguments(reel, file('alone.mp4'), 'rgba', orderOf({ kind: 'mp4', from: 0, to: 299 })).map((part) =>
-    part === 'pipe:0' ? file('frames.rgba') : part,
+  const alone = encoderArguments(reel, file('alone.mp4'), 'rgba', orderOf({ kind: 'mp4', from: 0, to: 299 })).map(
+    (part) => (part === 'pipe:0' ? file('frames.rgba') : part),
   );
   // By turns, so that whatever else the machine does meets both.
   const turns = Array.from({ length: count }, () => {

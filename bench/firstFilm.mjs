@@ -28,7 +28,7 @@ export async function firstFilm(page, url) {
   await page.getByText(/words found/).waitFor();
   await click(button(/^Pin \d figures/));
   await click(page.getByRole('link', { name: 'Hand off' }));
-  await click(button('Make film'));
+  await click(button('Make file'));
   await page.getByRole('link', { name: 'Download' }).first().waitFor({ timeout: 120_000 });
   const took = (performance.now() - since) / 1000;
   return (

@@ -2097,7 +2097,7 @@ export interface Verdict {
  */
 export interface VerdictProblem {
   /**
-   * null: the piece’s own
+   * null: every shape that was looked at, or the piece’s own
    */
   shape: string | null;
   message: string;

@@ -79,7 +79,7 @@ test('a pasted table becomes a film that shows what the stage showed', async ({ 
     .evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL('image/png'));
 
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await page.getByRole('button', { name: 'Make film' }).click();
+  await page.getByRole('button', { name: 'Make file' }).click();
   await expect(page.getByRole('progressbar')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: 'Download' })).toBeVisible({ timeout: 120_000 });

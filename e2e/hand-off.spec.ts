@@ -16,8 +16,8 @@ test('a film that is being made can be cancelled, tried again and removed', asyn
   piece.moves = [];
   const id = await store(request, piece);
   await page.goto(`/pieces/${id}/hand-off`);
-  await expect(page.getByText('No films yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Make film' }).click();
+  await expect(page.getByText('No files yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make file' }).click();
   await expect(page.getByText(/of 900 frames, about \d+ s left/)).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('Cancelled. No file was kept.')).toBeVisible({ timeout: 15_000 });
@@ -27,7 +27,7 @@ test('a film that is being made can be cancelled, tried again and removed', asyn
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('Cancelled. No file was kept.')).toBeVisible({ timeout: 15_000 });
   await page.getByRole('button', { name: 'Remove long-one.mp4' }).click();
-  await expect(page.getByText('No films yet.')).toBeVisible();
+  await expect(page.getByText('No files yet.')).toBeVisible();
 });
 
 test('stills and the piece itself can be had', async ({ page, request }) => {
@@ -38,7 +38,7 @@ test('stills and the piece itself can be had', async ({ page, request }) => {
   const fetched = async (name: string): Promise<Buffer> => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByText(name, { exact: true }).click(),
+      page.getByRole('button', { name, exact: true }).click(),
     ]);
     return readFileSync((await download.path())!);
   };
@@ -98,34 +98,28 @@ test('each who comes next finds files to work with', async ({ page, request }) =
   const { document } = await stored(request, id);
   const [first] = document.script.lines;
   await page.goto(`/pieces/${id}/hand-off`);
+  const kind = (name: string) => page.getByRole('checkbox', { name, exact: true });
+  await kind('MP4').uncheck();
+  for (const group of ['subtitler', 'checker']) await page.getByRole('button', { name: `For the ${group}` }).click();
+  for (const name of ['SRT', 'WebVTT by word', 'Markers', 'Proof', 'Values by frame']) await kind(name).check();
+  await page.getByRole('button', { name: 'Make 5 files' }).click();
   const fetched = async (name: string): Promise<string> => {
+    const row = page.locator('.film', { hasText: name });
     const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name, exact: true }).click(),
+      page.waitForEvent('download', { timeout: 60_000 }),
+      row.getByRole('link', { name: 'Download' }).click({ timeout: 60_000 }),
     ]);
     return readFileSync((await download.path())!, 'utf8');
   };
-  const choose = (name: string) => page.locator('.offers').getByText(name, { exact: true }).click();
-  await choose('subtitler');
-  const srt = await fetched('Save SRT');
-  expect(srt.replace(/\s+/g, ' ')).toContain(first.text);
-  await choose('WebVTT');
-  await choose('word');
-  // The film that they belong to begins with the first line.
-  await page.getByLabel('First frame').fill(String(first.begin));
-  await page.getByLabel('First frame').press('Enter');
-  const vtt = await fetched('Save WebVTT');
-  await choose('checker');
-  expect(await fetched('Save proof as CSV')).toMatch(/^What,.*\r\npiece,.*,exact\r\n/s);
-  await choose('every frame');
-  expect((await fetched('Save values as CSV')).split('\r\n').length).toBeGreaterThan(document.stage.frames);
-  await choose('editor');
-  expect(await fetched('Save markers as CSV')).toContain(`\r\nline,"${first.text}"`);
-  await expect(page.getByRole('radio', { name: 'ProRes 4444' })).toBeChecked();
+  expect((await fetched('.srt')).replace(/\s+/g, ' ')).toContain(first.text);
+  expect(await fetched('-proof.csv')).toMatch(/^What,.*\r\npiece,.*,exact\r\n/s);
+  expect((await fetched('-values-by-frame.csv')).split('\r\n').length).toBeGreaterThan(document.stage.frames);
+  expect(await fetched('-markers.csv')).toContain(`\r\nline,"${first.text}"`);
+  const vtt = await fetched('-words.vtt');
 
   await page.goto('about:blank');
   const cues = await cuesOf(page, vtt);
-  expect(cues[0].from).toBe(0);
+  expect(cues[0].from).toBeCloseTo((first.begin * document.stage.rate[1]) / document.stage.rate[0], 2);
   const said = document.script.lines.map((line) => line.text).join(' ');
   expect(cues.map(({ words }) => words).join(' ')).toBe(said.replace(/\s+/g, ' '));
   expect(cues.every(({ from, to }, place) => to > from && (place === 0 || from >= cues[place - 1].to))).toBe(true);
@@ -134,8 +128,8 @@ test('each who comes next finds files to work with', async ({ page, request }) =
   silent.script.lines = [];
   silent.moves = [];
   await page.goto(`/pieces/${await store(request, silent)}/hand-off`);
-  await choose('subtitler');
-  await expect(page.getByText('The script has no lines yet.')).toBeVisible();
+  await expect(kind('SRT')).toBeDisabled();
+  await expect(page.locator('.kind', { has: kind('SRT') })).toContainText('needs a script');
 });
 
 test('each part can be styled on its own, and keeps it when the figures change', async ({ page, request }) => {

@@ -141,11 +141,14 @@ test('a piece without a backdrop becomes a film with transparency, of the frames
   piece.backdrop.kind = 'transparent';
   const open = await store(request, piece);
   await page.goto(`/pieces/${open}/hand-off`);
-  await expect(page.getByRole('radio', { name: 'MOV' })).toBeChecked();
+  const kind = (name: string) => page.getByRole('checkbox', { name, exact: true });
+  await expect(kind('ProRes 4444')).toBeChecked();
+  await kind('ProRes 4444').uncheck();
   // An MP4 asks for a colour instead of filming black.
-  await page.getByText('MP4', { exact: true }).click();
+  await kind('MP4').check();
   await expect(page.getByText('Choose a background colour')).toBeVisible();
-  await page.getByText('WebM', { exact: true }).click();
+  await kind('MP4').uncheck();
+  await kind('WebM').check();
   await page.getByLabel('File name').fill('Over the clip');
   await page.getByLabel('Last frame').fill('311');
   await page.keyboard.press('Enter');
@@ -155,7 +158,7 @@ test('a piece without a backdrop becomes a film with transparency, of the frames
     await route.continue();
   });
   await page.getByLabel('First frame').fill('3 * 100');
-  await page.getByRole('button', { name: /^Make film/ }).click();
+  await page.getByRole('button', { name: /^Make file/ }).click();
   await page.getByRole('button', { name: 'Play Over-the-clip.webm' }).click({ timeout: 60_000 });
   const video = page.locator('video');
   await expect.poll(() => video.evaluate((player: HTMLVideoElement) => player.readyState)).toBeGreaterThan(1);

@@ -203,9 +203,9 @@ try {
 
   await open('Mended or not');
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await page.getByRole('button', { name: 'Make film' }).click();
+  await page.getByRole('button', { name: 'Make file' }).click();
   await page.waitForSelector('text=Download', { timeout: 120_000 });
-  await page.getByRole('button', { name: 'Make film' }).click();
+  await page.getByRole('button', { name: 'Make file' }).click();
   await page.waitForSelector('text=/ s left/', { timeout: 60_000 });
   await shot('hand-off');
 

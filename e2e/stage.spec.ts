@@ -138,8 +138,8 @@ test('each shape of the stage lays everything out, and can have a place of its o
   expect(wide.chart1.by).toBe('rule');
   // A film of it can be had in each shape.
   await page.goto(`/pieces/${id}/hand-off`);
-  await page.locator('article', { hasText: 'Film' }).first().locator('label.btn', { hasText: 'all' }).click();
-  await expect(page.getByRole('button', { name: 'Make 3 films' })).toBeEnabled();
+  for (const shape of ['upright', 'square']) await page.getByRole('button', { name: shape, exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Make 3 files' })).toBeEnabled();
 });
 
 test('a part stands out on a beat, the camera goes to it, and both are undone', async ({ page, request }) => {

@@ -9,6 +9,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 use Tests\Api\KeepsTheContract;
@@ -67,6 +68,14 @@ abstract class TestCase extends LaravelTestCase
         ];
 
         return $document;
+    }
+
+    /** Works off both queues until nothing waits. */
+    protected function makeFiles(): void
+    {
+        Artisan::call('queue:work', [
+            '--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
+        ]);
     }
 
     /** A small piece on the shelf. */

@@ -22,7 +22,7 @@ final readonly class PlanFile
     private function __construct(
         private string $folder,
         public string $piece,
-        /** @var list<array{file: string, by: string, column: string|null, sheet: string|null}> as the file names them */
+        /** @var list<array{file: string, by: string, column: string|null, sheet: string|null}> as they are named */
         private array $tables,
         /** @var list<FileKind> */
         public array $kinds,
@@ -108,7 +108,9 @@ final readonly class PlanFile
         if ($table->isText()) {
             return ['file' => $table->text(1000), 'by' => 'sheets', 'column' => null, 'sheet' => null];
         }
-        $text = static fn (string $name): ?string => $table->get($name)->isNull() ? null : $table->get($name)->text(200);
+        $text = static fn (string $name): ?string => $table->get($name)->isNull()
+            ? null
+            : $table->get($name)->text(200);
         $column = $text('column');
 
         return [

@@ -60,7 +60,8 @@ final readonly class Estimates
             $began = microtime(true);
             /** @var Maker $maker */
             $maker = app($traits->maker);
-            $maker->make($placed, $isSampled ? $order->sampled() : $order, $file, basename($file), static fn (): bool => true);
+            $its = $isSampled ? $order->sampled() : $order;
+            $maker->make($placed, $its, $file, basename($file), static fn (): bool => true);
             $seconds = microtime(true) - $began;
 
             return $isSampled

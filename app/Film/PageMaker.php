@@ -165,7 +165,11 @@ final readonly class PageMaker implements Maker
         ])->render();
     }
 
-    /** @return list<array{int, int, string}> first frame, the one after the last, and text, as far as they are said in the range */
+    /**
+     * Lines as far as they are said in the range.
+     *
+     * @return list<array{int, int, string}> first frame, the one after the last, and text
+     */
     private static function lines(Piece $piece, FrameRange $range): array
     {
         $lines = [];

@@ -59,7 +59,8 @@ final readonly class Told
     public function ffmetadata(): string
     {
         $lines = [';FFMETADATA1'];
-        foreach (['title' => $this->title, 'description' => $this->description, 'comment' => $this->source] as $key => $text) {
+        $told = ['title' => $this->title, 'description' => $this->description, 'comment' => $this->source];
+        foreach ($told as $key => $text) {
             if ($text !== '') {
                 $lines[] = $key.'='.strtr($text, self::SEPARATORS);
             }

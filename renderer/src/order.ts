@@ -73,8 +73,8 @@ export interface Format {
 }
 
 /**
- * Width and height of a picture in its pixels. They are even where colour is shared between pixels: a row or column that
- * is one too many is left away.
+ * Width and height of a picture in its pixels. They are even where colour is shared between pixels: a row or column
+ * that is one too many is left away.
  */
 export function sidesOf({ width, height }: Pick<Reel, 'width' | 'height'>, frames: Frames, scale: number): number[] {
   const step = frames === 'planar' && scale !== 1 ? 2 : 1;

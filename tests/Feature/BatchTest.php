@@ -43,7 +43,7 @@ final class BatchTest extends TestCase
         $batch = $this->postJson("/api/pieces/$id/batches", $asked)->assertCreated()
             ->assertJson(['files' => 6, 'busy' => 6, 'tables' => 2]);
         $this->getJson("/api/hand-offs?piece=$id")->assertJsonPath('handOffs', []);
-        $this->work();
+        $this->makeFiles();
         $told = $this->getJson("/api/pieces/$id/batches")->assertOk()->json('batches.0');
         // Nothing is said in this piece, so its subtitles cannot be made; the others are there all the same.
         self::assertSame([4, 0, 2], [$told['done'], $told['busy'], $told['failed']]);
@@ -55,7 +55,10 @@ final class BatchTest extends TestCase
         $zip = new \ZipArchive();
         self::assertTrue($zip->open($file));
         self::assertSame(
-            ['01-Mill-Lane-proof.csv', '01-Mill-Lane.svg', '02-North-Quay-proof.csv', '02-North-Quay.svg', 'manifest.csv'],
+            [
+                '01-Mill-Lane-proof.csv', '01-Mill-Lane.svg', '02-North-Quay-proof.csv', '02-North-Quay.svg',
+                'manifest.csv',
+            ],
             self::names($zip),
         );
         $manifest = array_map(
@@ -83,10 +86,10 @@ final class BatchTest extends TestCase
         ])->assertCreated()->json('id');
         $this->deleteJson("/api/batches/$batch")->assertConflict();
         $this->postJson("/api/batches/$batch/cancel")->assertJson(['busy' => 0, 'failed' => 2]);
-        $this->work();
+        $this->makeFiles();
         self::assertSame(0, HandOff::query()->where('status', WorkStatus::Done)->count());
         $this->postJson("/api/batches/$batch/retry")->assertJson(['busy' => 2]);
-        $this->work();
+        $this->makeFiles();
         self::assertSame(2, HandOff::query()->where('status', WorkStatus::Done)->count());
     }
 
@@ -100,8 +103,10 @@ final class BatchTest extends TestCase
             ['id' => 'upright', 'width' => 180, 'height' => 320, 'own' => (object) []],
             ['id' => 'square', 'width' => 180, 'height' => 180, 'own' => (object) []],
         ];
-        file_put_contents($folder.'/piece.json', json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
-        $bad = [5 => '', 15 => 'Kind,Things', 25 => "Kind,Things\nMended,many\nBeyond us,few", 35 => "\n,\n", 45 => "\0\1"];
+        file_put_contents($folder.'/piece.json', self::text($document));
+        $bad = [
+            5 => '', 15 => 'Kind,Things', 25 => "Kind,Things\nMended,many\nBeyond us,few", 35 => "\n,\n", 45 => "\0\1",
+        ];
         for ($number = 1; $number <= 60; ++$number) {
             file_put_contents(
                 sprintf('%s/tables/place-%02d.csv', $folder, $number),
@@ -109,8 +114,8 @@ final class BatchTest extends TestCase
             );
         }
         file_put_contents($folder.'/plan.json', json_encode([
-            'piece' => 'piece.json', 'tables' => ['tables'], 'kinds' => ['svg'], 'shapes' => [null, 'upright', 'square'],
-            'names' => '{name}-{shape}', 'out' => 'out',
+            'piece' => 'piece.json', 'tables' => ['tables'], 'kinds' => ['svg'],
+            'shapes' => [null, 'upright', 'square'], 'names' => '{name}-{shape}', 'out' => 'out',
         ], JSON_THROW_ON_ERROR));
 
         $first = $this->planned($folder.'/plan.json', 1);
@@ -142,7 +147,7 @@ final class BatchTest extends TestCase
     public function testATableIsPutIntoAPiece(): void
     {
         $piece = $this->folder.'/piece.json';
-        file_put_contents($piece, json_encode(self::demo('mended-or-not'), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        file_put_contents($piece, self::text(self::demo('mended-or-not')));
         file_put_contents($this->folder.'/north-quay.csv', "Kind,Things\nMended,30\nBeyond us,70\n");
         $status = Artisan::call('lupine:fill', [
             'piece' => $piece, 'table' => $this->folder.'/north-quay.csv', '--out' => $this->folder.'/filled.json',
@@ -186,11 +191,10 @@ final class BatchTest extends TestCase
         return $this->postJson("/api/pieces/$id/fillings", ['sources' => [['file' => $file, ...$how]]])->assertOk();
     }
 
-    private function work(): void
+    /** @param array<string, mixed> $document */
+    private static function text(array $document): string
     {
-        Artisan::call('queue:work', [
-            '--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
-        ]);
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @return list<string> */

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Desk\ComputedPiece;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
-use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
@@ -18,7 +17,7 @@ final class FilesTest extends TestCase
     private const WIDTH = 320;
     private const HEIGHT = 180;
 
-    /** @return iterable<string, array{string, string, float}> kind, codec as ffprobe names it, decibels to the PNG frames */
+    /** @return iterable<string, array{string, string, float}> kind, codec as ffprobe has it, decibels to the frames */
     public static function loops(): iterable
     {
         yield 'GIF' => ['gif', 'gif', 28.0];
@@ -75,14 +74,10 @@ final class FilesTest extends TestCase
             $this->streams($matte)[0]['pix_fmt'],
             $this->streams($matte)[0]['nb_read_frames'],
         ]);
-        $greys = (new Process(
-            ['ffmpeg', '-v', 'error', '-i', $matte, '-vf', 'scale=in_range=tv:out_range=pc', '-f', 'rawvideo', '-pix_fmt', 'gray', '-'],
-        ))->mustRun()->getOutput();
+        $greys = self::greys($matte, 'scale=in_range=tv:out_range=pc');
         $folder = $this->framesOf($this->made(['kind' => 'zip16'], true), [11]);
         self::assertSame(16, ord((string) file_get_contents($folder.'/00000.png')[24]), 'the depth that IHDR says');
-        $alphas = (new Process(
-            ['ffmpeg', '-v', 'error', '-i', $folder.'/00000.png', '-vf', 'alphaextract', '-f', 'rawvideo', '-pix_fmt', 'gray', '-'],
-        ))->mustRun()->getOutput();
+        $alphas = self::greys($folder.'/00000.png', 'alphaextract');
         $last = substr($greys, -strlen($alphas));
         self::assertGreaterThan(35, self::decibels($last, $alphas));
         self::assertGreaterThan(250, max(array_map(ord(...), str_split($last))));
@@ -102,9 +97,7 @@ final class FilesTest extends TestCase
             $stream['nb_read_frames'],
         ]);
         // The plate of the timecode is dark below white letters; without it the corner is plain.
-        $corner = fn (string $file, string $crop): string => (new Process(
-            ['ffmpeg', '-v', 'error', '-i', $file, '-vf', $crop.',scale=160:-1', '-frames:v', '1', '-f', 'rawvideo', '-pix_fmt', 'gray', '-'],
-        ))->mustRun()->getOutput();
+        $corner = static fn (string $file, string $crop): string => self::greys($file, $crop.',scale=160:-1', 1);
         $spread = static fn (string $greys): int => max(array_map(ord(...), str_split($greys)))
             - min(array_map(ord(...), str_split($greys)));
         self::assertGreaterThan(120, $spread($corner($draft, 'crop=30:6:4:78')));
@@ -118,7 +111,9 @@ final class FilesTest extends TestCase
             ['id' => 'l1', 'text' => 'Mended; or not = “both”.', 'begin' => 0, 'end' => 5],
             ['id' => 'l2', 'text' => 'Or #2.', 'begin' => 6, 'end' => 12],
         ]];
-        $document['words'][] = [...$document['words'][0] ?? [], 'id' => 'src', 'text' => 'Counted at the door', 'role' => 'source'];
+        $document['words'][] = [
+            ...$document['words'][0], 'id' => 'src', 'text' => 'Counted at the door', 'role' => 'source',
+        ];
         $file = $this->made(['kind' => 'mp4', 'chapters' => true], document: $document);
         $probe = json_decode((new Process(
             ['ffprobe', '-v', 'error', '-show_chapters', '-show_format', '-of', 'json', $file],
@@ -141,7 +136,9 @@ final class FilesTest extends TestCase
         $document = self::demo();
         $document['title'] = 'A </script><b>title</b>';
         $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
-        $made = $this->ordered((string) $id, ['kind' => 'page', 'everyShape' => true, 'from' => 30, 'to' => 400, 'sound' => false]);
+        $made = $this->ordered((string) $id, [
+            'kind' => 'page', 'everyShape' => true, 'from' => 30, 'to' => 400, 'sound' => false,
+        ]);
         $html = (string) file_get_contents($this->folder.'/app/hand-offs/'.$made->file);
         $page = new \DOMDocument();
         @$page->loadHTML('<?xml encoding="UTF-8">'.$html);
@@ -240,9 +237,7 @@ final class FilesTest extends TestCase
     private function ordered(string $id, array $order): HandOff
     {
         $made = $this->postJson("/api/pieces/$id/hand-offs", $order)->assertCreated()->json('id');
-        Artisan::call('queue:work', [
-            '--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
-        ]);
+        $this->makeFiles();
         $film = HandOff::query()->findOrFail($made);
         self::assertSame(WorkStatus::Done, $film->status, (string) $film->message);
 
@@ -299,6 +294,14 @@ final class FilesTest extends TestCase
         return (new Process(
             ['ffmpeg', '-v', 'error', ...$input, '-f', 'rawvideo', '-pix_fmt', 'rgb24', '-vsync', 'passthrough', '-'],
         ))->mustRun()->getOutput();
+    }
+
+    /** A grey for each pixel of a file's frames. */
+    private static function greys(string $file, string $filter, int $frames = 1000): string
+    {
+        $raw = ['-frames:v', (string) $frames, '-f', 'rawvideo', '-pix_fmt', 'gray', '-'];
+
+        return (new Process(['ffmpeg', '-v', 'error', '-i', $file, '-vf', $filter, ...$raw]))->mustRun()->getOutput();
     }
 
     /** Peak signal-to-noise ratio of bytes. */

@@ -12,7 +12,6 @@ use App\Film\Renderer;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Drawing\DrawPiece;
@@ -30,7 +29,7 @@ final class HandOffTest extends TestCase
         $film = $this->ask();
         $this->assertSame(WorkStatus::Waiting, $film->status);
         $this->getJson("/api/hand-offs/{$film->id}/file")->assertNotFound();
-        $this->work();
+        $this->makeFiles();
         $film->refresh();
         $this->assertSame([WorkStatus::Done, 12], [$film->status, $film->frames_done], (string) $film->message);
 
@@ -82,7 +81,7 @@ final class HandOffTest extends TestCase
         string $format,
     ): void {
         $film = $this->ask(['kind' => $kind, 'from' => 3, 'to' => 8, 'name' => 'Over The Clip'], true);
-        $this->work();
+        $this->makeFiles();
         $film->refresh();
         $this->assertSame(WorkStatus::Done, $film->status, (string) $film->message);
         $file = $this->folder.'/app/hand-offs/'.$film->file;
@@ -112,7 +111,7 @@ final class HandOffTest extends TestCase
     public function testAFilmForEditorsIsOpaqueAndSaysItsTimecode(): void
     {
         $film = $this->ask(['kind' => 'hq', 'from' => 3, 'to' => 7, 'ground' => '#ffffff'], true);
-        $this->work();
+        $this->makeFiles();
         $film->refresh();
         $this->assertSame(WorkStatus::Done, $film->status, (string) $film->message);
         $file = $this->folder.'/app/hand-offs/'.$film->file;
@@ -143,7 +142,7 @@ final class HandOffTest extends TestCase
     public function testFramesComeAsPngsInOneZip(): void
     {
         $film = $this->ask(['kind' => 'zip', 'from' => 3, 'to' => 8], true);
-        $this->work();
+        $this->makeFiles();
         $film->refresh();
         $this->assertSame(WorkStatus::Done, $film->status, (string) $film->message);
         $zip = new \ZipArchive();
@@ -176,7 +175,7 @@ final class HandOffTest extends TestCase
     {
         $film = $this->ask();
         config(['lupine.node' => PHP_BINARY]);
-        $this->work();
+        $this->makeFiles();
         $film->refresh();
         $this->assertSame(WorkStatus::Failed, $film->status);
         $this->assertNotSame('', (string) $film->message);
@@ -186,7 +185,7 @@ final class HandOffTest extends TestCase
         $this->postJson("/api/hand-offs/{$film->id}/retry")
             ->assertOk()
             ->assertJsonPath('status', 'waiting');
-        $this->work();
+        $this->makeFiles();
         $this->assertSame(WorkStatus::Done, $film->refresh()->status);
     }
 
@@ -195,12 +194,12 @@ final class HandOffTest extends TestCase
     {
         $film = $this->ask();
         $this->rendererThatEnds(times: 2);
-        $this->work();
+        $this->makeFiles();
         $this->assertSame(WorkStatus::Done, $film->refresh()->status, (string) $film->message);
 
         $other = $this->ask();
         $this->rendererThatEnds(times: 3);
-        $this->work();
+        $this->makeFiles();
         $this->assertSame(WorkStatus::Failed, $other->refresh()->status);
         $this->assertStringStartsWith('The film failed 3 times', (string) $other->message);
         $this->assertSame([], glob($this->folder.'/app/rendering/*'), 'nothing half-written is left');
@@ -210,7 +209,7 @@ final class HandOffTest extends TestCase
     {
         $film = $this->ask();
         $this->renderer('echo "av_interleaved_write_frame(): No space left on device" >&2; exit 1');
-        $this->work();
+        $this->makeFiles();
         $this->assertSame(FullDisk::SENTENCE, $film->refresh()->message);
     }
 
@@ -237,7 +236,7 @@ final class HandOffTest extends TestCase
         $this->postJson("/api/hand-offs/{$film->id}/cancel")
             ->assertOk()
             ->assertJsonPath('status', 'cancelled');
-        $this->work();
+        $this->makeFiles();
         $this->assertSame(WorkStatus::Cancelled, $film->refresh()->status);
 
         // While it runs: the renderer is told to stop between frames, and what it wrote is thrown away.
@@ -266,7 +265,7 @@ final class HandOffTest extends TestCase
         ]);
 
         $this->assertSame(1, app(LostFilms::class)->takeUp());
-        $this->work();
+        $this->makeFiles();
         $this->assertSame([WorkStatus::Done, 12], [$film->refresh()->status, $film->frames_done]);
     }
 
@@ -311,10 +310,5 @@ final class HandOffTest extends TestCase
         DB::table('hand_offs')->update(['kind' => 'wav']);
         MakeFilm::of(HandOff::query()->firstOrFail());
         $this->assertSame(['default', MakeFilm::SOON], DB::table('jobs')->orderBy('id')->pluck('queue')->all());
-    }
-
-    private function work(): void
-    {
-        Artisan::call('queue:work', ['--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1]);
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\HandOff;
 use App\Models\WorkStatus;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -122,7 +121,8 @@ final class PapersTest extends TestCase
             [$first, $last] = array_map(intval(...), explode(' ', $hold));
             $frame = (int) substr((string) $zip->getNameIndex($place), strlen('01-frame-'), 5);
             self::assertTrue($frame >= $first && $frame <= $last);
-            self::assertSame([1920, 1080], array_slice(getimagesizefromstring((string) $zip->getFromIndex($place)) ?: [], 0, 2));
+            [$width, $height] = getimagesizefromstring((string) $zip->getFromIndex($place)) ?: [0, 0];
+            self::assertSame([1920, 1080], [$width, $height]);
         }
         self::assertStringContainsString('never stand still', (string) $this->made('stills', ['to' => 11])->message);
     }
@@ -186,7 +186,7 @@ final class PapersTest extends TestCase
         $id = $this->postJson("/api/pieces/{$this->id}/hand-offs", ['kind' => $kind, ...$order])
             ->assertCreated()
             ->json('id');
-        Artisan::call('queue:work', ['--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1]);
+        $this->makeFiles();
 
         return HandOff::query()->findOrFail($id);
     }

@@ -55,7 +55,8 @@ final class ArchitectureTest extends TestCase
         'Batch' => ['Settings', 'Piece', 'Figures', 'Script', 'Edits', 'Import'],
         'Papers' => ['Settings', 'Piece', 'Script', 'Motion', 'Story', 'Drawing', 'Desk', 'Proof'],
         'Formats' => [
-            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Finish', 'Reel', 'Drawing', 'Import', 'Acts', 'Kit',
+            'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Motion', 'Finish', 'Words', 'Reel', 'Drawing',
+            'Import', 'Acts', 'Kit',
         ],
     ];
 

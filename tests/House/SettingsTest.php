@@ -135,7 +135,7 @@ final class SettingsTest extends TestCase
     {
         $own = [
             'web/settings/SettingField.tsx', 'web/desk/voice/RecordingDialog.tsx', 'web/desk/details/WordList.tsx',
-            'web/handoff/FilmOffer.tsx', 'web/handoff/FrameRange.tsx', 'web/handoff/Offers.tsx',
+            'web/handoff/WantedFields.tsx', 'web/handoff/FrameRange.tsx', 'web/handoff/StillOffer.tsx',
             'web/desk/fonts/FontDialog.tsx',
         ];
         $root = dirname(__DIR__, 2);

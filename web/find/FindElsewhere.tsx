@@ -28,7 +28,7 @@ function Open() {
     });
     return [
       place('Shelf', 'all pieces', 'home, projects, open, new piece', 'bi-grid', () => void navigate('/')),
-      place('Hand-offs', 'all films', 'renders, exports, queue', 'bi-film', () => void navigate('/hand-offs')),
+      place('Hand-offs', 'all files', 'renders, exports, queue', 'bi-film', () => void navigate('/hand-offs')),
       place(
         'Switch between light and dark',
         'the interface',

@@ -17,6 +17,8 @@ import { chosenOf, ordersOf, useWanted, type FileOrder } from './wanted';
 /** from how many times the time of a flat piece on its finish is worth a word */
 const SLOW = 1.5;
 
+const added = (one: number, other: number): number => one + other;
+
 /** The same files of several tables. */
 export interface BatchOrder {
   fillings: { name: string; document: Piece }[];
@@ -58,8 +60,7 @@ export function OrderForm({ id, piece, busy, onOrder, onBatch }: Props) {
   const estimates = useEstimates(id, piece, orders);
   const all = orders.flatMap((order) => estimates.of(order.kind) ?? []);
   const isMeasuring = orders.some((order) => estimates.isMeasuring(order.kind));
-  const sum = (of: (one: Estimate) => number): number =>
-    all.reduce((whole, one) => whole + of(one), 0) * (isBatch ? rows.length : 1);
+  const sum = (of: (one: Estimate) => number): number => all.map(of).reduce(added, 0) * (isBatch ? rows.length : 1);
   const there = computed.data?.sheet.there;
   const isEmpty =
     !wanted.byLine &&

@@ -16,6 +16,9 @@ import { chosenRows, fill, letGo, nameColumns, renamed, setRow, type By, type Ro
 /** sentences of a row that are told before the others are asked for */
 const TOLD = 2;
 
+/** letters of a name, as titles have them */
+const LONGEST_NAME = 200;
+
 /** letters of a name that one line holds */
 const ONE_LINE = 18;
 
@@ -39,9 +42,8 @@ export function TableGrid({
       <div className="shelf-head">
         <h2 id="batch-head">{piece.title}</h2>
         <span className="soft" role="status">
-          {isReading
-            ? 'Reading…'
-            : `${chosenRows(tables).length} of ${counted(rows.length, 'table')}, from ${counted(sources.length, 'file')}`}
+          {isReading ? 'Reading…' : `${chosenRows(tables).length} of ${counted(rows.length, 'table')}`}
+          {!isReading && `, from ${counted(sources.length, 'file')}`}
         </span>
         <button type="button" className="text-button ms-auto" onClick={() => letGo(id)}>
           Remove these tables
@@ -159,7 +161,7 @@ function BatchRow({
         <TextField
           label="Name"
           value={row.name}
-          longest={200}
+          longest={LONGEST_NAME}
           rows={row.name.length > ONE_LINE ? 2 : undefined}
           onChange={(name) => onChange(renamed(row, name))}
         />

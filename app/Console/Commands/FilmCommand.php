@@ -20,11 +20,11 @@ final class FilmCommand extends LupineCommand
 {
     protected $signature = 'lupine:film
         {piece : the piece, a JSON file}
-        {out : a file that ends in .mp4, .mov, .webm, .zip, .wav, .gif, .apng, .webp, .html, .svg, .png, .srt, .vtt, .otio, .csv or .txt}
+        {out : the file; its ending says what is made}
         {--from= : the first frame, 0 if not given}
         {--to= : the last frame, the last of the piece if not given}
         {--shape= : one of the shapes that the piece is made in; its own stage if not given}
-        {--kind= : what is made, where the ending of the name does not say it, such as hq, matte, draft, zip16, stops, srt-words, markers, holds, frames}
+        {--kind= : what is made where the ending does not say it, such as hq, draft, stops or markers}
         {--mute : without the narrator}
         {--uncaptioned : without captions}
         {--chapters : the lines of the script as chapters}
@@ -104,7 +104,8 @@ final class FilmCommand extends LupineCommand
     {
         $width = $this->given('width');
         $isSize = preg_match('/^\d{2,5}$/D', $width ?? '64') === 1;
-        if (!$isSize || ($width !== null && ((int) $width < FileOptions::LEAST_WIDTH || (int) $width > $piece->stage->width))) {
+        $pixels = (int) ($width ?? FileOptions::LEAST_WIDTH);
+        if (!$isSize || $pixels < FileOptions::LEAST_WIDTH || $pixels > $piece->stage->width) {
             throw new BadPiece(
                 sprintf('It must be from %d to %d pixels.', FileOptions::LEAST_WIDTH, $piece->stage->width),
                 '--width',

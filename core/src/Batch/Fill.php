@@ -173,7 +173,7 @@ final readonly class Fill
         }
         $rows = array_column($table->rows, null, 'id');
 
-        return BoundText::filled($text, static function (string $what, string $id) use ($table, $column, $figures, $rows): string {
+        $said = static function (string $what, string $id) use ($table, $column, $figures, $rows): string {
             $row = $rows[$id] ?? null;
             $figure = $figures === null ? null : array_column($figures->list, null, 'id')[$id] ?? null;
 
@@ -184,7 +184,9 @@ final readonly class Fill
                 'share' => $figure === null ? '–' : number_format(100 * $figure->share()).'%',
                 default => $row->cells[$column] ?? '–',
             };
-        });
+        };
+
+        return BoundText::filled($text, $said);
     }
 
     /**

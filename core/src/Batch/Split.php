@@ -72,7 +72,13 @@ final readonly class Split
                 $table->name,
                 [$column],
                 array_map(
-                    static fn (Row $row): Row => new Row($row->id, $row->label, [$row->cells[$place]], $row->sure, $row->group),
+                    static fn (Row $row): Row => new Row(
+                        $row->id,
+                        $row->label,
+                        [$row->cells[$place]],
+                        $row->sure,
+                        $row->group,
+                    ),
                     $table->rows,
                 ),
                 null,

@@ -142,15 +142,18 @@ final class AnimatedSvg
     private function posed(Pose $pose, string $content): string
     {
         $pivot = $pose->pivot;
-        $point = fn (float $x, float $y): string => Decimal::of($pivot->x + $x, 4).' '.Decimal::of($pivot->y + $y, 4);
-        $moved = $this->values($pose->x->with($pose->y, static fn (float $x, float $y): array => [$x, $y]), fn (array $by): string => $point(...$by));
+        $point = static fn (float $x, float $y): string => Decimal::of($pivot->x + $x, 4)
+            .' '.Decimal::of($pivot->y + $y, 4);
+        $places = $pose->x->with($pose->y, static fn (float $x, float $y): array => [$x, $y]);
+        $moved = $this->values($places, static fn (array $by): string => $point(...$by));
         $turned = $this->values($pose->turn, static fn (float $turn): string => Decimal::of($turn, 4));
         $sized = $this->values($pose->size, static fn (float $size): string => Decimal::of($size, 6));
         $back = Decimal::of(-$pivot->x, 4).' '.Decimal::of(-$pivot->y, 4);
         $isTurned = count($turned) > 1 || $this->at($turned) !== '0';
         $isSized = count($sized) > 1 || $this->at($sized) !== '1';
         $content = '<g transform="translate('.$back.')">'.$content."</g>\n";
-        foreach ([['scale', $sized, $isSized], ['rotate', $turned, $isTurned], ['translate', $moved, true]] as [$type, $values, $is]) {
+        $parts = [['scale', $sized, $isSized], ['rotate', $turned, $isTurned], ['translate', $moved, true]];
+        foreach ($parts as [$type, $values, $is]) {
             $content = !$is ? $content : sprintf(
                 "<g transform=\"%s(%s)\">%s%s</g>\n",
                 $type,
@@ -197,7 +200,7 @@ final class AnimatedSvg
      *
      * @param non-empty-array<int, array<string, string|SvgReference>|null> $seen by frame
      *
-     * @return list<non-empty-array<int, array<string, string|SvgReference>|null>> each with all frames; null where it is not seen
+     * @return list<non-empty-array<int, array<string, string|SvgReference>|null>> each with all frames; null: not seen
      */
     private function phases(array $seen): array
     {
@@ -219,10 +222,10 @@ final class AnimatedSvg
         }
 
         return array_map(
-            static fn (array $its): array => array_map(static fn (int $frame): ?array => $its[$frame] ?? null, array_combine(
-                array_keys($seen),
-                array_keys($seen),
-            )),
+            static fn (array $its): array => array_map(
+                static fn (int $frame): ?array => $its[$frame] ?? null,
+                array_combine(array_keys($seen), array_keys($seen)),
+            ),
             array_values($phases),
         );
     }

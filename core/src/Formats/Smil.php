@@ -93,7 +93,9 @@ final readonly class Smil
             return $this->element($element, $values, true);
         }
 
-        return $this->element($element, self::reduced($values, $numbers, self::OFF[$name] ?? self::OFF_IN_PIXELS), false);
+        $keys = self::reduced($values, $numbers, self::OFF[$name] ?? self::OFF_IN_PIXELS);
+
+        return $this->element($element, $keys, false);
     }
 
     /**

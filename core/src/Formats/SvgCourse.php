@@ -49,17 +49,21 @@ final readonly class SvgCourse
         }
         $place = -1;
 
-        return (string) preg_replace_callback(self::TAG, static function (array $tag) use ($values, $smil, &$place): string {
-            ++$place;
-            $animated = '';
-            foreach ($values[$place] ?? [] as $name => $its) {
-                $animated .= in_array($name, self::FIXED, true) ? '' : $smil->attribute($name, $its);
-            }
-            if ($animated === '') {
-                return $tag[0];
-            }
+        return (string) preg_replace_callback(
+            self::TAG,
+            static function (array $tag) use ($values, $smil, &$place): string {
+                ++$place;
+                $animated = '';
+                foreach ($values[$place] ?? [] as $name => $its) {
+                    $animated .= in_array($name, self::FIXED, true) ? '' : $smil->attribute($name, $its);
+                }
+                if ($animated === '') {
+                    return $tag[0];
+                }
 
-            return '<'.$tag[1].$tag[2].'>'.$animated.($tag[3] === '' ? '' : '</'.$tag[1].'>');
-        }, $still);
+                return '<'.$tag[1].$tag[2].'>'.$animated.($tag[3] === '' ? '' : '</'.$tag[1].'>');
+            },
+            $still,
+        );
     }
 }

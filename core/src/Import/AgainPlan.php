@@ -17,7 +17,7 @@ final readonly class AgainPlan
         public array $rows,
         /** @var list<string> what becomes of columns, in sentences */
         public array $remarks,
-        /** @var list<string> names of columns that the piece shows and the file does not have: they keep what they had */
+        /** @var list<string> columns that the piece shows and the file does not have: they keep what they had */
         public array $keptColumns = [],
     ) {
     }

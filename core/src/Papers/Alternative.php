@@ -112,7 +112,11 @@ final readonly class Alternative
         }
         [$from, $to] = array_map($timing->story->columnNameAt(...), [$moments[0], $last]);
 
-        return [sprintf('%s, from %s to %s.', $kind, $from, $to), $from.': '.$listed($moments[0]), $to.': '.$listed($last)];
+        return [
+            sprintf('%s, from %s to %s.', $kind, $from, $to),
+            $from.': '.$listed($moments[0]),
+            $to.': '.$listed($last),
+        ];
     }
 
     /**

@@ -19,13 +19,17 @@ final readonly class SeenTable
         $timing = $timings[$chart->id];
         $moments = [];
         foreach (self::moments($piece, $timing) as $frame) {
-            $moments[$timing->story->columnNameAt($frame)] = ChartSheet::at([$chart->id => $timing], $frame)[$chart->id] ?? [];
+            $now = ChartSheet::at([$chart->id => $timing], $frame)[$chart->id] ?? [];
+            $moments[$timing->story->columnNameAt($frame)] = $now;
         }
         $isOne = count($moments) === 1;
         $hasShare = $isOne && !$timing->isOnScale;
         $rows = [];
         foreach ($timing->figures()->list as $figure) {
-            $values = array_map(static fn (array $now): string => $now[$figure->id]->value ?? '', array_values($moments));
+            $values = array_map(
+                static fn (array $now): string => $now[$figure->id]->value ?? '',
+                array_values($moments),
+            );
             $share = $hasShare ? array_values($moments)[0][$figure->id]->share : '';
             $rows[] = [$figure->fullLabel(), ...$values, ...$hasShare ? [$share] : []];
         }

@@ -37,7 +37,7 @@ final class AnimatedSvgTest extends TestCase
     public function testOnEachFrameMarksAreWhereAStillHasThem(string $form, array $changes): void
     {
         $table = $form === 'bars' ? "What\t2020\t2021\nKettles\t30\t60\nLamps\t70\t40" : Sample::FIGURES;
-        $drawing = Sample::draw(Sample::piece($table, array_filter($changes, static fn (mixed $one): bool => $one !== null), $form));
+        $drawing = Sample::draw(Sample::piece($table, $changes, $form));
         $svg = $this->played($drawing);
         $looked = 0;
         foreach ([0, 4, 9, 17, 26, 33, 48, 71, 96, 140, 239] as $frame) {
@@ -66,10 +66,15 @@ final class AnimatedSvgTest extends TestCase
             $rising = $times;
             sort($rising);
             self::assertSame($rising, $times);
-            self::assertSame('discrete' === (string) $animate['calcMode'] ? null : 1.0, 'discrete' === (string) $animate['calcMode'] ? null : end($times));
+            $isAtOnce = (string) $animate['calcMode'] === 'discrete';
+            self::assertTrue($isAtOnce || end($times) === 1.0);
             self::assertSame('freeze', (string) $animate['fill']);
         }
-        self::assertSame('indefinite', (string) ($this->played($drawing)->xpath('//*[@repeatCount]') ?: [])[0]['repeatCount']);
+        $again = $this->played($drawing)->xpath('//*[@repeatCount="indefinite"]') ?: [];
+        self::assertSame(count($animates), count(array_filter(
+            $again,
+            static fn (\SimpleXMLElement $one): bool => $one->getName() === 'animate',
+        )));
     }
 
     private function played(Drawing $drawing, bool $loops = true): \SimpleXMLElement
@@ -95,7 +100,7 @@ final class AnimatedSvgTest extends TestCase
         return $marks;
     }
 
-    /** @return array<string, string> outlines by figure, as they are at a part of the whole time; none that is not shown */
+    /** @return array<string, string> outlines by figure at a part of the whole time; none that is not shown */
     private function playedAt(\SimpleXMLElement $svg, float $time): array
     {
         $marks = [];
@@ -127,7 +132,9 @@ final class AnimatedSvgTest extends TestCase
                 return $values[$at];
             }
 
-            return self::between($values[$at], $values[$at + 1], ($time - $times[$at]) / ($times[$at + 1] - $times[$at]));
+            $part = ($time - $times[$at]) / ($times[$at + 1] - $times[$at]);
+
+            return self::between($values[$at], $values[$at + 1], $part);
         }
 
         return $still;
@@ -143,11 +150,13 @@ final class AnimatedSvgTest extends TestCase
         preg_match_all($number, $to, $others);
         $place = -1;
 
-        return (string) preg_replace_callback($number, static function (array $found) use ($others, $part, &$place): string {
+        $gone = static function (array $found) use ($others, $part, &$place): string {
             ++$place;
 
             return sprintf('%.6F', (float) $found[0] + ((float) $others[0][$place] - (float) $found[0]) * $part);
-        }, $from);
+        };
+
+        return (string) preg_replace_callback($number, $gone, $from);
     }
 
     /** By how much two outlines are apart, number by number; far where they are not alike at all. */
