@@ -61,6 +61,8 @@ need_system() {
   # Its library is what reads lines aloud; the scratch voice and finding words in a recording need it.
   command -v espeak-ng > /dev/null || missing+=(espeak-ng)
   if [ "${1:-}" = tests ]; then
+    # Reads the pages of a proof.
+    command -v pdftotext > /dev/null || missing+=(poppler-utils)
     [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || missing+=(chromium-headless-shell)
   fi
   [ ${#missing[@]} = 0 ] || apt_install "${missing[@]}"

@@ -2014,6 +2014,7 @@ export interface HandOff {
     | 'markers'
     | 'otio'
     | 'proof'
+    | 'proof-pdf'
     | 'holds'
     | 'frames'
     | 'alternative';

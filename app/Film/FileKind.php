@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Film;
 
 use App\Papers\PaperMaker;
+use App\Papers\ProofPdfMaker;
 use App\Papers\StillsMaker;
 use Lupine\Core\Settings\BadPiece;
 
@@ -64,8 +65,9 @@ enum FileKind: string
     case Markers = 'markers';
     case Timeline = 'otio';
 
-    /** figures and what is measured of them; values while all stand still, or on every frame */
+    /** figures and what is measured of them, as a table or as pages with pictures; values while all stand still, or on every frame */
     case Proof = 'proof';
+    case ProofPdf = 'proof-pdf';
     case Holds = 'holds';
     case Frames = 'frames';
 
@@ -79,7 +81,7 @@ enum FileKind: string
         'html' => self::Page, 'otio' => self::Timeline, 'txt' => self::Alternative, 'png' => self::Poster,
         'mp4' => self::Mp4, 'mov' => self::Mov, 'webm' => self::Webm, 'zip' => self::Zip, 'wav' => self::Wav,
         'gif' => self::Gif, 'apng' => self::Apng, 'webp' => self::Webp, 'svg' => self::Svg,
-        'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof,
+        'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof, 'pdf' => self::ProofPdf,
     ];
 
     /**
@@ -141,6 +143,7 @@ enum FileKind: string
             self::Markers => self::paper('csv', self::CSV, '-markers'),
             self::Timeline => self::paper('otio', 'application/json', '-markers'),
             self::Proof => FileTraits::soon('csv', self::CSV, PaperMaker::class, '-proof', true),
+            self::ProofPdf => FileTraits::soon('pdf', 'application/pdf', ProofPdfMaker::class, '-proof', true),
             self::Holds => self::paper('csv', self::CSV, '-values'),
             self::Frames => self::paper('csv', self::CSV, '-values-by-frame'),
             self::Alternative => self::paper('txt', 'text/plain; charset=utf-8', '-text-alternative'),

@@ -9,6 +9,7 @@ use App\Models\WorkStatus;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** What is handed on in writing, by the queue. CSV is read by PHP's own reader, which is not what wrote it by rule. */
@@ -41,6 +42,30 @@ final class PapersTest extends TestCase
             self::assertSame('exact', $row['Result']);
         }
         self::assertContains('check', array_column($rows, 'What'));
+    }
+
+    /** Source: pdftotext of Poppler, for what is really on the pages. */
+    public function testAProofToSignOffSaysAllOfIt(): void
+    {
+        $made = $this->made('proof-pdf');
+        $this->file($made)->assertDownload('the-mending-room-proof.pdf');
+        $text = (new Process(['pdftotext', '-layout', $this->folder.'/app/hand-offs/'.$made->file, '-']))
+            ->mustRun()->getOutput();
+        foreach ($this->table('proof', 'the-mending-room-proof.csv') as $row) {
+            match ($row['What']) {
+                'figure' => self::assertMatchesRegularExpression(
+                    '/'.preg_quote($row['Name'], '/').'\s+'.$row['Typed'].'\s+'.preg_quote($row['Should be (%)'], '/').'/',
+                    $text,
+                ),
+                'fingerprint' => self::assertStringContainsString($row['Name'], $text),
+                'piece' => self::assertStringContainsString('Exact, legible', $text),
+                default => self::assertStringContainsString(
+                    substr($row['Name'], 0, 40),
+                    (string) preg_replace('/\s+/', ' ', $text),
+                ),
+            };
+        }
+        self::assertStringContainsString('Contact sheet', $text);
     }
 
     public function testValuesAreThoseOfHoldsOrOfEveryFrame(): void

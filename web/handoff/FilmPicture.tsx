@@ -17,6 +17,7 @@ const SIGNS: Partial<Record<FileKind, string>> = {
   markers: 'bi-flag',
   otio: 'bi-flag',
   proof: 'bi-check2-square',
+  'proof-pdf': 'bi-file-earmark-text',
   holds: 'bi-table',
   frames: 'bi-table',
   alternative: 'bi-card-text',
