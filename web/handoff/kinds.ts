@@ -246,7 +246,8 @@ export const FOR: { who: string; name: string; kinds: Kind[] }[] = [
         kind: 'proof-pdf',
         word: 'Proof to sign off',
         note: 'PDF, A4',
-        keeps: 'The picture, each figure as typed and as measured, every check, the fingerprint, a contact sheet of holds.',
+        keeps:
+          'The picture, each figure as typed and as measured, every check, the fingerprint, a contact sheet of holds.',
         hasShape: true,
       },
       {
