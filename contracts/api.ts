@@ -2065,6 +2065,10 @@ export interface Filling {
    * what has become of it, in sentences
    */
   remarks: string[];
+  /**
+   * the recording that its scratch voice reads again; null: none says other words than the script
+   */
+  reading: string | null;
 }
 /**
  * A table that a piece cannot be made with, and why.

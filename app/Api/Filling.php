@@ -16,6 +16,8 @@ final readonly class Filling extends Answer
         public \stdClass $document,
         /** @var list<string> what has become of it, in sentences */
         public array $remarks,
+        /** the recording that its scratch voice reads again; null: none says other words than the script */
+        public ?string $reading,
     ) {
     }
 }

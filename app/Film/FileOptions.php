@@ -31,11 +31,13 @@ final readonly class FileOptions
         public bool $hasEveryShape = false,
         /** whether what plays by itself begins again at the end */
         public bool $loops = true,
+        /** the recording that a scratch voice reads again before; null: none is */
+        public ?string $reading = null,
     ) {
     }
 
     /**
-     * @param Field $asked captions, chapters, width, perSecond, everyShape, loops; all of them can be missing
+     * @param Field $asked captions, chapters, width, perSecond, everyShape, loops, reading; all of them can be missing
      *
      * @throws BadPiece
      */
@@ -51,6 +53,7 @@ final readonly class FileOptions
             $rate->isNull() ? null : (float) $rate->number(self::RATES[0], self::RATES[count(self::RATES) - 1]),
             $asked->get('everyShape')->flag(false),
             $asked->get('loops')->flag(true),
+            $asked->get('reading')->isNull() ? null : $asked->get('reading')->id(),
         );
     }
 
@@ -67,6 +70,7 @@ final readonly class FileOptions
             is_int($rate) || is_float($rate) ? (float) $rate : null,
             ($kept['everyShape'] ?? false) === true,
             ($kept['loops'] ?? true) === true,
+            is_string($kept['reading'] ?? null) ? $kept['reading'] : null,
         );
     }
 
@@ -80,6 +84,7 @@ final readonly class FileOptions
             'perSecond' => $this->perSecond,
             'everyShape' => $this->hasEveryShape,
             'loops' => $this->loops,
+            'reading' => $this->reading,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Batch\ReadAnew;
 use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
 use App\Disk\FullDisk;
@@ -68,7 +69,10 @@ final class MakeFilm implements ShouldQueue
         $film = HandOff::query()->findOrFail($this->handOffId);
         $signals = StopSignals::heed();
         try {
-            $document = Document::fromJson($film->document, app(Forms::class));
+            $reading = $film->fileOptions()->reading;
+            $text = $reading === null ? $film->document : app(ReadAnew::class)->in($film->document, $reading);
+            $document = Document::fromJson($text, app(Forms::class));
+            self::growTo($film, $document->stage->frames);
             $order = FileOrder::of(
                 $document,
                 $film->kind,
@@ -78,7 +82,7 @@ final class MakeFilm implements ShouldQueue
                 withSound: $film->with_sound,
                 options: $film->fileOptions(),
             );
-            $this->make($film, $order, $computed->placed($document, $film->document, $film->shape), $signals);
+            $this->make($film, $order, $computed->placed($document, $text, $film->shape), $signals);
         } catch (LupineException $reason) {
             $film->update(['status' => WorkStatus::Failed, 'message' => $reason->getMessage(), 'ended_at' => now()]);
         } catch (\Throwable $error) {
@@ -86,6 +90,15 @@ final class MakeFilm implements ShouldQueue
             $film->update(['status' => WorkStatus::Failed, 'message' => self::inWords($error), 'ended_at' => now()]);
         } finally {
             $signals->leave();
+        }
+    }
+
+    /** A piece that has become longer by being read is made whole where all of it was wanted. */
+    private static function growTo(HandOff $film, int $frames): void
+    {
+        $before = json_decode($film->document, true)['stage']['frames'] ?? $frames;
+        if ($film->first_frame === 0 && $film->frames_total === $before && $frames !== $before) {
+            $film->update(['frames_total' => $frames]);
         }
     }
 

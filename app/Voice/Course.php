@@ -19,8 +19,14 @@ final class Course
 
     private float $to = 1.0;
 
-    public function __construct(private readonly Listening $listening, private readonly StopSignals $signals)
+    public function __construct(private readonly ?Listening $listening, private readonly ?StopSignals $signals)
     {
+    }
+
+    /** That nobody follows, and that is not stopped by itself. */
+    public static function unseen(): self
+    {
+        return new self(null, null);
     }
 
     /** What is being done from now on, and which part of the whole that is. */
@@ -40,10 +46,10 @@ final class Course
      */
     public function at(float $part): void
     {
-        if ($this->signals->haveCome()) {
+        if ($this->signals?->haveCome() === true) {
             throw new Cancelled();
         }
-        if (microtime(true) - $this->written < 0.25) {
+        if ($this->listening === null || microtime(true) - $this->written < 0.25) {
             return;
         }
         $this->written = microtime(true);

@@ -9,6 +9,7 @@ use App\Models\WorkStatus;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** One piece with many tables, over the API and on the command line. */
@@ -142,6 +143,40 @@ final class BatchTest extends TestCase
 
         file_put_contents($folder.'/plan.json', '{"piece": "piece.json", "table": []}');
         self::assertSame(2, Artisan::call('lupine:batch', ['plan' => $folder.'/plan.json']));
+    }
+
+    /** The scratch voice of espeak-ng reads what the script says with each table. */
+    public function testASpokenFigureIsReadAnewForEachTable(): void
+    {
+        $document = self::small();
+        $document['script'] = [
+            'lines' => [['id' => 'l1', 'text' => 'In [table], [share of r1] went home working.', 'begin' => 0, 'end' => 12]],
+            'recordings' => [[
+                'id' => 'reading1', 'name' => 'Scratch voice', 'sound' => str_repeat('a', 64), 'length' => 400, 'begin' => 0,
+                'from' => 0, 'to' => 400, 'level' => 1, 'heard' => [],
+                'scratch' => ['speaker' => 'british-low', 'pace' => 160],
+            ]],
+            'recording' => 'reading1',
+        ];
+        $id = (string) $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $filling = $this->fillings($id, self::PLACES, ['by' => 'names', 'column' => 0])->json('fillings.1');
+        self::assertSame('reading1', $filling['reading']);
+        $this->postJson("/api/pieces/$id/batches", [
+            'fillings' => [$filling], 'orders' => [['kind' => 'srt'], ['kind' => 'draft']], 'names' => '{name}',
+        ])->assertCreated();
+        $this->makeFiles();
+        $films = HandOff::query()->orderBy('id')->get()->all();
+        foreach ($films as $film) {
+            self::assertSame(WorkStatus::Done, $film->status, (string) $film->message);
+            // Twelve frames are four tenths of a second; read aloud the line takes longer, and the film with it.
+            self::assertGreaterThan(45, $film->frames_total);
+        }
+        $files = array_map(fn (HandOff $film): string => $this->folder.'/app/hand-offs/'.$film->file, $films);
+        self::assertStringContainsString('In North Quay, 30% went home working.', (string) file_get_contents($files[0]));
+        $heard = (new Process(
+            ['ffmpeg', '-v', 'info', '-i', $files[1], '-af', 'volumedetect', '-f', 'null', '-'],
+        ))->mustRun()->getErrorOutput();
+        self::assertMatchesRegularExpression('/max_volume: -(\d|1\d)\./', $heard, 'it can be heard');
     }
 
     public function testATableIsPutIntoAPiece(): void

@@ -21,7 +21,7 @@ const added = (one: number, other: number): number => one + other;
 
 /** The same files of several tables. */
 export interface BatchOrder {
-  fillings: { name: string; document: Piece }[];
+  fillings: { name: string; document: Piece; reading: string | null }[];
   orders: FileOrder[];
   names: string;
 }
@@ -72,7 +72,7 @@ export function OrderForm({ id, piece, busy, onOrder, onBatch }: Props) {
     if (!isBatch) onOrder(ordersOf(wanted, piece));
     else
       onBatch({
-        fillings: rows.map(({ name, document }) => ({ name, document })),
+        fillings: rows.map(({ name, document, reading }) => ({ name, document, reading })),
         orders: ordersOf(wanted, piece),
         names: tables.names,
       });

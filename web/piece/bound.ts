@@ -3,8 +3,9 @@ import type { Piece, Table } from '../../contracts/piece';
 
 /** Parts of a text that follow a table; core's `BoundText` says what each of them means. */
 export const COLUMN = '[column]';
+export const TABLE = '[table]';
 const OF_ROW = /\[(value|share|name) of ([^\]]+)\]/gu;
-const PART = /\[(?:column|total|(?:value|share|name) of [\w-]+)\]/u;
+const PART = /\[(?:table|column|total|(?:value|share|name) of [\w-]+)\]/u;
 
 export const isBound = (text: string): boolean => PART.test(text);
 

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Batch\Fillings;
 use App\Batch\MadeFiles;
 use App\Batch\PlanFile;
+use App\Batch\ReadAnew;
 use App\Batch\TableFiles;
 use App\Desk\ComputedPiece;
 use App\Disk\FullDisk;
@@ -159,6 +160,8 @@ final class BatchCommand extends LupineCommand
                 $filled->document,
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
             );
+            // What a scratch voice reads otherwise with this table is read before anything is made of it.
+            $text = $filled->reading === null ? $text : app(ReadAnew::class)->in($text, $filled->reading);
             $asked = [...get_object_vars((object) $plan->order->value()), 'kind' => $kind->value, 'shape' => $shape];
             $order = FileOrder::readFrom(
                 Field::root((object) $asked),

@@ -76,7 +76,7 @@ final readonly class BatchController
 
         return Reply::of(new FillingsAnswer(
             array_map(
-                static fn (Filled $one): Filling => new Filling($one->name, $one->document, $one->remarks),
+                static fn (Filled $one): Filling => new Filling(...get_object_vars($one)),
                 $fillings->filled,
             ),
             array_map(static fn (array $one): WrongTable => new WrongTable(...$one), $fillings->wrong),
@@ -124,7 +124,12 @@ final readonly class BatchController
             $document = Document::fromJson($text, app(Forms::class));
             $name = $filling->get('name')->text(200);
             foreach ($orders as $order) {
-                $films[] = self::asked(FileOrder::readFrom($order, $document), $text, $name, $names, $number + 1);
+                $asked = (object) [
+                    ...get_object_vars((object) $order->value()),
+                    'reading' => $filling->get('reading')->isNull() ? null : $filling->get('reading')->id(),
+                ];
+                $read = FileOrder::readFrom(Field::root($asked), $document);
+                $films[] = self::asked($read, $text, $name, $names, $number + 1);
             }
         }
         $most = (int) config('lupine.films_waiting');

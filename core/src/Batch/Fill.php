@@ -58,14 +58,14 @@ final readonly class Fill
                 $table->name = mb_substr($new->name, 0, 200);
             }
         }
-        $isRead = $this->fillScript($document, $plan->table, $new->name);
+        $unread = $this->fillScript($document, $plan->table, $new->name);
+        $isScratch = $unread !== null && ($unread->scratch ?? null) !== null;
+        $remarks = self::rows($plan);
+        if ($unread !== null && !$isScratch) {
+            $remarks[] = 'The script says other words with this table, so the recording is not used. Read it anew at the desk.';
+        }
 
-        return new Filled($new->name, $document, [
-            ...self::rows($plan),
-            ...$isRead ? [] : [
-                'The script says other words with this table, so the recording is not used. Read it anew at the desk.',
-            ],
-        ]);
+        return new Filled($new->name, $document, $remarks, $isScratch ? Json::text($unread, 'id') : null);
     }
 
     /** One column is taken for the one that is shown, whatever it is called. */
@@ -120,9 +120,9 @@ final readonly class Fill
     /**
      * Lines of the script that follow the table; what is pinned to their words stays on those words.
      *
-     * @return bool whether the recording still says what the script says
+     * @return \stdClass|null the recording that was in use and says other words now; null where there is none
      */
-    private function fillScript(\stdClass $document, Table $table, string $name): bool
+    private function fillScript(\stdClass $document, Table $table, string $name): ?\stdClass
     {
         $edited = new Edited($document, $this->piece, $this->forms);
         $script = Json::object($edited->document, 'script');
@@ -146,7 +146,7 @@ final readonly class Fill
                 $pin->word = $places[$pin->word] ?? $pin->word;
             }
         }
-        $wasHeard = $edited->recording() !== null;
+        $heard = $edited->recording();
         if ($moved !== [] && $script !== null) {
             $script->recording = null;
         }
@@ -154,7 +154,7 @@ final readonly class Fill
             $document->{$key} = $value;
         }
 
-        return $moved === [] || !$wasHeard;
+        return $moved === [] ? null : $heard;
     }
 
     /** A line as it is said with a table. */

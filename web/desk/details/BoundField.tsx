@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import Form from 'react-bootstrap/Form';
 import { TextField } from '../../fields/TextField';
-import { COLUMN, isBound, withIds, withNames } from '../../piece/bound';
+import { COLUMN, TABLE, isBound, withIds, withNames } from '../../piece/bound';
 import type { Table } from '../../../contracts/piece';
 
 /** rows that are offered */
@@ -23,6 +23,7 @@ export function BoundField({ label, value, table, longest, rows, onChange }: Pro
   const all = table?.rows ?? [];
   const name = ({ id: row, label: text }: Table['rows'][number]): string => text || row;
   const offers: [string, string][] = [
+    [TABLE, 'name of the table'],
     [COLUMN, 'name of the column shown'],
     ['[total]', 'total'],
     ...all.slice(0, MOST).flatMap((row): [string, string][] => [
