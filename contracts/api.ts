@@ -91,6 +91,8 @@ export interface Answers {
   'POST batches/{batch}/cancel': BatchEntry;
   'POST batches/{batch}/retry': BatchEntry;
   'DELETE batches/{batch}': Gone;
+  'POST queue/pause': PausedQueue;
+  'POST hand-offs/{handOff}/next': HandOff;
   'POST hand-offs/cancel': CancelledFilms;
   'GET hand-offs/{handOff}': HandOff;
   'POST hand-offs/{handOff}/cancel': HandOff;
@@ -1966,7 +1968,7 @@ export interface OpenedPiece {
   computed: Computed | null;
 }
 /**
- * A page of the films.
+ * A page of the files.
  *
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "HandOffs".
@@ -1977,6 +1979,10 @@ export interface HandOffs {
    * where the following page begins
    */
   next: string | null;
+  /**
+   * no film begins
+   */
+  paused: boolean;
 }
 /**
  * A film that is made, or was.
@@ -2139,6 +2145,15 @@ export interface BatchEntry {
    * the first files that could not be made, and why
    */
   failures: WrongTable[];
+}
+/**
+ * Whether films begin.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "PausedQueue".
+ */
+export interface PausedQueue {
+  paused: boolean;
 }
 /**
  * How many films were taken out of the line.

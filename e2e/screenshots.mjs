@@ -44,6 +44,18 @@ const goTo = async (frame) => {
   for (let left = frame; left > 0; left -= left >= 10 ? 10 : 1) await page.keyboard.press(left >= 10 ? '>' : '.');
 };
 
+const KINDS = ['Small appliances', 'Lamps & lights', 'Clothing', 'Bicycles', 'Toys'];
+const PLACES = [
+  'Place,Kind,Last year,This year',
+  ...Object.entries({
+    'Mill Lane': [512, 287, 199, 150, 100],
+    'North Quay': [402, 210, 180, 90, 54],
+    'Old Depot': [125, 120, 90, 47, 20],
+    'Station Yard': [630, 300, 280, 200, 120],
+    'The Harbour Hall of Mending and Making': [250, 140, 130, 61, 30],
+  }).flatMap(([place, values]) => KINDS.map((kind, at) => `${place},${kind},${values[at]},${values[at] + 7}`)),
+].join('\n');
+
 try {
   await page.goto('/');
   await page
@@ -173,11 +185,6 @@ try {
   await page.waitForSelector('.other-shape canvas');
   await page.waitForTimeout(1500);
   await shot('desk-shapes');
-  await page.getByRole('button', { name: 'Show all shapes side by side' }).click();
-  await page.locator('.list-pick', { hasText: '220 %' }).click();
-  await page.waitForSelector('.camera-frame');
-  await page.locator('.stage-face .list-pick').first().scrollIntoViewIfNeeded();
-  await shot('desk-camera');
 
   // What there was: one named, the kit taken since, both beside each other.
   await open('The Mending Room');
@@ -201,13 +208,38 @@ try {
   console.log('desk-versions');
   await page.keyboard.press('Escape');
 
-  await open('Mended or not');
+  // A year at five places, as one film each in three shapes.
+  await open('The Mending Room');
   await page.getByRole('link', { name: 'Hand off' }).click();
-  await page.getByRole('button', { name: 'Make file' }).click();
-  await page.waitForSelector('text=Download', { timeout: 120_000 });
-  await page.getByRole('button', { name: 'Make file' }).click();
-  await page.waitForSelector('text=/ s left/', { timeout: 60_000 });
+  const id = /pieces\/(\w+)/.exec(page.url())[1];
+  for (const shape of ['upright', 'square']) await page.getByRole('button', { name: shape, exact: true }).click();
+  await page.getByLabel('Files with tables').setInputFiles({
+    name: 'a-year-in-five-places.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(PLACES),
+  });
+  await page.locator('.batch-row').nth(4).waitFor();
+  await page.getByText('Measuring').first().waitFor({ state: 'hidden', timeout: 60_000 });
+  await page.waitForFunction(() => document.querySelectorAll('.batch-picture canvas').length === 15);
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await page.waitForTimeout(4000);
   await shot('hand-off');
+
+  const made = await page.request.post(`/api/pieces/${id}/hand-offs`, { data: { kind: 'page', sound: false } });
+  const { id: file } = await made.json();
+  const isDone = async () => (await (await page.request.get(`/api/hand-offs/${file}`)).json()).status === 'done';
+  while (!(await isDone())) await page.waitForTimeout(300);
+  await page.goto(`/api/hand-offs/${file}/file?play=1`);
+  await page.getByRole('group', { name: 'Playback' }).waitFor();
+  await page.locator('#time').evaluate((slider) => {
+    slider.value = '400';
+    slider.dispatchEvent(new Event('input'));
+  });
+  await page.locator('#picture').focus();
+  for (let step = 0; step < 3; step++) await page.keyboard.press('ArrowRight');
+  await settle();
+  await page.screenshot({ path: join(target, 'page.png') });
+  console.log('page');
 
   await open('Mended or not');
   await goTo(200);

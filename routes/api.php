@@ -117,6 +117,8 @@ Route::post('pieces/{piece}/fillings', [BatchController::class, 'fill'])->middle
 Route::post('compute/verdict', [BatchController::class, 'verdict']);
 Route::get('pieces/{piece}/batches', [BatchController::class, 'index']);
 Route::post('pieces/{piece}/batches', [BatchController::class, 'store'])->middleware('throttle:costly');
+Route::post('queue/pause', [HandOffController::class, 'pause']);
+Route::post('hand-offs/{handOff}/next', [HandOffController::class, 'next']);
 Route::post('batches/{batch}/cancel', [BatchController::class, 'cancel']);
 Route::post('batches/{batch}/retry', [BatchController::class, 'retry']);
 Route::get('batches/{batch}/file', [BatchController::class, 'file']);

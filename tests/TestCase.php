@@ -74,7 +74,7 @@ abstract class TestCase extends LaravelTestCase
     protected function makeFiles(): void
     {
         Artisan::call('queue:work', [
-            '--queue' => 'soon,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
+            '--queue' => 'soon,first,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
         ]);
     }
 

@@ -84,6 +84,8 @@ final readonly class Contract
         'POST batches/{batch}/cancel' => BatchEntry::class,
         'POST batches/{batch}/retry' => BatchEntry::class,
         'DELETE batches/{batch}' => Gone::class,
+        'POST queue/pause' => PausedQueue::class,
+        'POST hand-offs/{handOff}/next' => HandOff::class,
         'POST hand-offs/cancel' => CancelledFilms::class,
         'GET hand-offs/{handOff}' => HandOff::class,
         'POST hand-offs/{handOff}/cancel' => HandOff::class,

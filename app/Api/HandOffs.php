@@ -6,7 +6,7 @@ namespace App\Api;
 
 use Lupine\Core\Contract\Answer;
 
-/** A page of the films. */
+/** A page of the files. */
 final readonly class HandOffs extends Answer
 {
     public function __construct(
@@ -14,6 +14,8 @@ final readonly class HandOffs extends Answer
         public array $handOffs,
         /** where the following page begins */
         public ?string $next,
+        /** no film begins */
+        public bool $paused,
     ) {
     }
 }

@@ -36,6 +36,9 @@ final class MakeFilm implements ShouldQueue
     /** what is made in a moment, or wanted in one, does not wait for films */
     public const SOON = 'soon';
 
+    /** films that go before the others that wait */
+    public const FIRST = 'first';
+
     public int $timeout = 0;
 
     public int $tries = 0;
@@ -49,6 +52,12 @@ final class MakeFilm implements ShouldQueue
     {
         $job = new self($film->id);
         dispatch($film->kind->traits()->isSoon ? $job->onQueue(self::SOON) : $job);
+    }
+
+    /** Goes before all films that wait; its place among them is passed over when its turn comes. */
+    public static function next(HandOff $film): void
+    {
+        dispatch((new self($film->id))->onQueue(self::FIRST));
     }
 
     public function handle(ComputedPiece $computed): void

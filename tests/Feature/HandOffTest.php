@@ -304,6 +304,27 @@ final class HandOffTest extends TestCase
         $this->postJson("/api/hand-offs/{$film->id}/retry")->assertOk();
     }
 
+    public function testFilmsWaitWhileTheQueueIsPausedAndOneGoesFirst(): void
+    {
+        $this->postJson('/api/queue/pause')->assertJson(['paused' => true]);
+        $film = $this->ask();
+        $other = $this->ask();
+        $draft = $this->ask(['kind' => 'draft']);
+        $this->makeFiles();
+        $this->getJson('/api/hand-offs')->assertJsonPath('paused', true);
+        $statuses = fn (): array => array_map(
+            static fn (HandOff $one): WorkStatus => $one->refresh()->status,
+            [$film, $other, $draft],
+        );
+        $this->assertSame([WorkStatus::Waiting, WorkStatus::Waiting, WorkStatus::Done], $statuses());
+        $this->postJson("/api/hand-offs/{$other->id}/next")->assertOk();
+        $this->postJson('/api/queue/pause', ['paused' => false])->assertJson(['paused' => false]);
+        $this->makeFiles();
+        $this->assertSame([WorkStatus::Done, WorkStatus::Done, WorkStatus::Done], $statuses());
+        $this->assertTrue($other->ended_at < $film->ended_at);
+        $this->postJson("/api/hand-offs/{$other->id}/next")->assertConflict();
+    }
+
     public function testASoundAloneHasAQueueOfItsOwn(): void
     {
         $this->ask();

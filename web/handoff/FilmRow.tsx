@@ -18,11 +18,13 @@ interface Props {
   film: HandOff;
   alone: boolean;
   onCancel: () => void;
+  /** makes it before the others that wait; null: no other does */
+  onNext: (() => void) | null;
   onRetry: () => void;
   onRemove: () => void;
 }
 
-export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
+export function FilmRow({ film, alone, onCancel, onNext, onRetry, onRemove }: Props) {
   const busy = film.status === 'waiting' || film.status === 'running' || film.status === 'cancelling';
   const started = new Date(film.createdAt).toLocaleTimeString('en', {
     hour: '2-digit',
@@ -68,6 +70,11 @@ export function FilmRow({ film, alone, onCancel, onRetry, onRemove }: Props) {
         {(film.status === 'failed' || film.status === 'cancelled') && (
           <Button size="sm" variant="outline-secondary" onClick={onRetry}>
             Try again
+          </Button>
+        )}
+        {film.status === 'waiting' && onNext && (
+          <Button size="sm" variant="outline-secondary" onClick={onNext}>
+            Make next
           </Button>
         )}
         {(film.status === 'waiting' || film.status === 'running') && (

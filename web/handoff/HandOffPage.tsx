@@ -59,6 +59,7 @@ export function HandOffPage() {
   const time = useTimeOf(piece.data?.document.stage);
   if (piece.isError) return <NotHere message={reasonOf(piece.error)} />;
   const shown = films.data?.pages.flatMap(({ handOffs }) => handOffs) ?? [];
+  const isPaused = films.data?.pages[0]?.paused ?? false;
   const waiting = shown.filter(({ status }) => status === 'waiting').length;
   return (
     <>
@@ -106,6 +107,16 @@ export function HandOffPage() {
           {id && piece.data && <WithTables id={id} piece={piece.data.document} />}
           <div className="shelf-head">
             <h2 id="films">{id ? 'Files of this piece' : 'All files'}</h2>
+            {(waiting > 0 || isPaused) && (
+              <button
+                type="button"
+                className="text-button"
+                disabled={act.isPending}
+                onClick={() => act.mutate(() => ask('POST queue/pause', { body: { paused: !isPaused } }))}
+              >
+                {isPaused ? 'Resume the queue' : 'Pause the queue'}
+              </button>
+            )}
             {waiting > 1 && (
               <button
                 type="button"
@@ -122,6 +133,12 @@ export function HandOffPage() {
               </Link>
             )}
           </div>
+          {isPaused && (
+            <p className="problem-bar is-notice" role="status">
+              The queue is paused. What is being made is finished; films that wait do not begin. Drafts, pages, sounds
+              and papers are made all the same.
+            </p>
+          )}
           {films.isPending && (
             <p className="soft" role="status">
               Loading…
@@ -150,6 +167,11 @@ export function HandOffPage() {
                 film={film}
                 alone={!id}
                 onCancel={() => act.mutate(() => ask('POST hand-offs/{handOff}/cancel', { at: { handOff: film.id } }))}
+                onNext={
+                  waiting > 1
+                    ? () => act.mutate(() => ask('POST hand-offs/{handOff}/next', { at: { handOff: film.id } }))
+                    : null
+                }
                 onRetry={() => act.mutate(() => ask('POST hand-offs/{handOff}/retry', { at: { handOff: film.id } }))}
                 onRemove={() => act.mutate(() => ask('DELETE hand-offs/{handOff}', { at: { handOff: film.id } }))}
               />

@@ -9,6 +9,7 @@ use App\Api\Estimate;
 use App\Api\Gone;
 use App\Api\HandOff as FilmAnswer;
 use App\Api\HandOffs;
+use App\Api\PausedQueue;
 use App\Desk\ComputedPiece;
 use App\Disk\NoRoom;
 use App\Film\Estimates;
@@ -28,6 +29,7 @@ use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Motion\FrameRange;
@@ -39,6 +41,9 @@ use Symfony\Component\HttpFoundation\Response;
 final readonly class HandOffController
 {
     private const PAGE = 50;
+
+    /** queues of what takes long */
+    private const FILMS = ['default', MakeFilm::FIRST];
 
     /** A page runs on its own, apart from the desk; what it may run it says itself. */
     private const PAGE_POLICY = "sandbox allow-scripts; default-src 'none'; script-src 'unsafe-inline'; "
@@ -63,6 +68,7 @@ final readonly class HandOffController
         return Reply::of(new HandOffs(
             array_values($page->map(self::answer(...))->all()),
             $found->count() > self::PAGE ? $page->last()?->id : null,
+            self::isPaused(),
         ));
     }
 
@@ -145,6 +151,35 @@ final readonly class HandOffController
         return Reply::of(new CancelledFilms(
             $waiting->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]),
         ));
+    }
+
+    /** Makes a film before the others that wait. */
+    public function next(HandOff $handOff): JsonResponse
+    {
+        if ($handOff->status !== WorkStatus::Waiting) {
+            return Refusal::answer('This file does not wait any more.', 409);
+        }
+        MakeFilm::next($handOff);
+
+        return Reply::of(self::answer($handOff));
+    }
+
+    /** Lets no further film begin, or lets them begin again; what is being made is made, and what takes a moment too. */
+    public function pause(Request $request): JsonResponse
+    {
+        $isPaused = Body::of($request)->get('paused')->flag(true);
+        foreach (self::FILMS as $queue) {
+            $isPaused
+                ? Queue::pause((string) config('queue.default'), $queue)
+                : Queue::resume((string) config('queue.default'), $queue);
+        }
+
+        return Reply::of(new PausedQueue($isPaused));
+    }
+
+    private static function isPaused(): bool
+    {
+        return Queue::isPaused((string) config('queue.default'), self::FILMS[0]);
     }
 
     /** @throws NoRoom where too many wait already */
