@@ -2023,6 +2023,7 @@ export interface HandOff {
     | 'proof-pdf'
     | 'holds'
     | 'frames'
+    | 'xlsx'
     | 'alternative';
   firstFrame: number;
   framesDone: number;

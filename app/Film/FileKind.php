@@ -7,6 +7,7 @@ namespace App\Film;
 use App\Papers\PaperMaker;
 use App\Papers\ProofPdfMaker;
 use App\Papers\StillsMaker;
+use App\Papers\WorkbookMaker;
 use Lupine\Core\Settings\BadPiece;
 
 /** The kinds of file that are made of a piece; the value names them in requests and on the command line. */
@@ -71,6 +72,9 @@ enum FileKind: string
     case Holds = 'holds';
     case Frames = 'frames';
 
+    /** figures and holds as a spreadsheet */
+    case Workbook = 'xlsx';
+
     /** what is said to those who do not see the picture */
     case Alternative = 'alternative';
 
@@ -81,7 +85,7 @@ enum FileKind: string
         'html' => self::Page, 'otio' => self::Timeline, 'txt' => self::Alternative, 'png' => self::Poster,
         'mp4' => self::Mp4, 'mov' => self::Mov, 'webm' => self::Webm, 'zip' => self::Zip, 'wav' => self::Wav,
         'gif' => self::Gif, 'apng' => self::Apng, 'webp' => self::Webp, 'svg' => self::Svg,
-        'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof, 'pdf' => self::ProofPdf,
+        'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof, 'pdf' => self::ProofPdf, 'xlsx' => self::Workbook,
     ];
 
     /**
@@ -146,6 +150,12 @@ enum FileKind: string
             self::ProofPdf => FileTraits::soon('pdf', 'application/pdf', ProofPdfMaker::class, '-proof', true),
             self::Holds => self::paper('csv', self::CSV, '-values'),
             self::Frames => self::paper('csv', self::CSV, '-values-by-frame'),
+            self::Workbook => FileTraits::soon(
+                'xlsx',
+                'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+                WorkbookMaker::class,
+                '-values',
+            ),
             self::Alternative => self::paper('txt', 'text/plain; charset=utf-8', '-text-alternative'),
         };
     }

@@ -37,6 +37,22 @@ final readonly class Renderer
     }
 
     /**
+     * Writes tables as a spreadsheet.
+     *
+     * @param list<array{name: string, heads: list<string>, rows: list<list<mixed>>}> $sheets
+     *
+     * @throws FilmFailed
+     * @throws RendererLost
+     */
+    public function workbook(array $sheets, string $target): void
+    {
+        $this->inFolder(function (string $folder) use ($sheets, $target): void {
+            file_put_contents($folder.'/sheets.json', json_encode($sheets, JSON_THROW_ON_ERROR));
+            $this->run(['workbook.js', $folder.'/sheets.json', $target], null);
+        });
+    }
+
+    /**
      * @param iterable<string> $reels what is wanted, each with the frames that follow those of the one before
      * @param string $target the file to write
      * @param FilmSound|null $sound what is heard in it

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Import\IncomingFile;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
 use Illuminate\Testing\TestResponse;
@@ -66,6 +67,23 @@ final class PapersTest extends TestCase
             };
         }
         self::assertStringContainsString('Contact sheet', $text);
+    }
+
+    /** Written by exceljs and read by Lupine's own reader, which knows nothing of it. */
+    public function testASpreadsheetHasNumbersThatCanBeReckonedWith(): void
+    {
+        $made = $this->made('xlsx');
+        $this->file($made)->assertDownload('the-mending-room-values.xlsx');
+        $book = IncomingFile::open($this->folder.'/app/hand-offs/'.$made->file, 'values.xlsx');
+        self::assertSame(['Donut', 'Holds'], array_column($book->sheets(), 'name'));
+        $rows = $book->grid(0)->rows;
+        self::assertSame(['Figure', 'Last year', 'This year'], $rows[0]);
+        $typed = array_map(
+            static fn (array $row): array => [$row['label'], ...$row['cells']],
+            self::demo()['tables'][0]['rows'],
+        );
+        self::assertSame($typed, array_slice($rows, 1));
+        self::assertSame('41.03 %', $book->grid(1)->rows[1][8]);
     }
 
     public function testValuesAreThoseOfHoldsOrOfEveryFrame(): void

@@ -18,6 +18,7 @@ const SIGNS: Partial<Record<FileKind, string>> = {
   otio: 'bi-flag',
   proof: 'bi-check2-square',
   'proof-pdf': 'bi-file-earmark-text',
+  xlsx: 'bi-table',
   holds: 'bi-table',
   frames: 'bi-table',
   alternative: 'bi-card-text',

@@ -229,6 +229,12 @@ export const FOR: { who: string; name: string; kinds: Kind[] }[] = [
         missing: needsLines,
       },
       {
+        kind: 'xlsx',
+        word: 'Values beside',
+        note: 'XLSX',
+        keeps: 'The figures of each chart at each of its moments, and what they are in each hold; numbers as numbers.',
+      },
+      {
         kind: 'stills',
         word: 'Stills of holds',
         note: 'PNG, ZIP',
