@@ -56,7 +56,8 @@ final readonly class ReadAnew
         $stage = Json::object($document, 'stage');
         $found = array_values(array_filter(
             Json::objects($script->recordings ?? null),
-            static fn (\stdClass $one): bool => ($one->id ?? null) === $id && ($one->scratch ?? null) instanceof \stdClass,
+            static fn (\stdClass $one): bool => ($one->id ?? null) === $id
+                && ($one->scratch ?? null) instanceof \stdClass,
         ))[0] ?? null;
         $lines = Json::objects($script->lines ?? null);
         if ($script === null || $stage === null || $found === null || $lines === []) {

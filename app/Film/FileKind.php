@@ -66,7 +66,7 @@ enum FileKind: string
     case Markers = 'markers';
     case Timeline = 'otio';
 
-    /** figures and what is measured of them, as a table or as pages with pictures; values while all stand still, or on every frame */
+    /** figures and what is measured of them, as a table or as pages; values while all stand still, or on every frame */
     case Proof = 'proof';
     case ProofPdf = 'proof-pdf';
     case Holds = 'holds';

@@ -1,5 +1,5 @@
-// workbook IN OUT: writes tables as a spreadsheet (XLSX, ECMA-376). IN is JSON: a list of sheets, each with its name, its
-// heads and its rows; a cell is a text, a number, or {"share": a number from 0 to 1}.
+// workbook IN OUT: writes tables as a spreadsheet (XLSX, ECMA-376). IN is JSON: a list of sheets, each with its name,
+// its heads and its rows; a cell is a text, a number, or {"share": a number from 0 to 1}.
 import { readFileSync } from 'node:fs';
 import exceljs from 'exceljs';
 

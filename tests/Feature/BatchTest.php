@@ -150,10 +150,12 @@ final class BatchTest extends TestCase
     {
         $document = self::small();
         $document['script'] = [
-            'lines' => [['id' => 'l1', 'text' => 'In [table], [share of r1] went home working.', 'begin' => 0, 'end' => 12]],
+            'lines' => [[
+                'id' => 'l1', 'text' => 'In [table], [share of r1] went home working.', 'begin' => 0, 'end' => 12,
+            ]],
             'recordings' => [[
-                'id' => 'reading1', 'name' => 'Scratch voice', 'sound' => str_repeat('a', 64), 'length' => 400, 'begin' => 0,
-                'from' => 0, 'to' => 400, 'level' => 1, 'heard' => [],
+                'id' => 'reading1', 'name' => 'Scratch voice', 'sound' => str_repeat('a', 64), 'length' => 400,
+                'begin' => 0, 'from' => 0, 'to' => 400, 'level' => 1, 'heard' => [],
                 'scratch' => ['speaker' => 'british-low', 'pace' => 160],
             ]],
             'recording' => 'reading1',
@@ -172,7 +174,8 @@ final class BatchTest extends TestCase
             self::assertGreaterThan(45, $film->frames_total);
         }
         $files = array_map(fn (HandOff $film): string => $this->folder.'/app/hand-offs/'.$film->file, $films);
-        self::assertStringContainsString('In North Quay, 30% went home working.', (string) file_get_contents($files[0]));
+        $said = (string) file_get_contents($files[0]);
+        self::assertStringContainsString('In North Quay, 30% went home working.', $said);
         $heard = (new Process(
             ['ffmpeg', '-v', 'info', '-i', $files[1], '-af', 'volumedetect', '-f', 'null', '-'],
         ))->mustRun()->getErrorOutput();

@@ -164,7 +164,7 @@ final readonly class HandOffController
         return Reply::of(self::answer($handOff));
     }
 
-    /** Lets no further film begin, or lets them begin again; what is being made is made, and what takes a moment too. */
+    /** Lets no further film begin, or lets them begin again; what is being made is finished. */
     public function pause(Request $request): JsonResponse
     {
         $isPaused = Body::of($request)->get('paused')->flag(true);
