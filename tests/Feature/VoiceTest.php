@@ -241,7 +241,7 @@ final class VoiceTest extends TestCase
     {
         $id = $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
         $film = $this->postJson("/api/pieces/$id/hand-offs", $order)->assertCreated()->json('id');
-        $this->work('default,sounds');
+        $this->makeFiles();
         $film = HandOff::query()->findOrFail($film);
         self::assertSame(WorkStatus::Done, $film->status, (string) $film->message);
 
