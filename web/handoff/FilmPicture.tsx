@@ -24,6 +24,28 @@ const SIGNS: Partial<Record<FileKind, string>> = {
   alternative: 'bi-card-text',
 };
 
+/** how often a picture is asked for while others are being painted, and milliseconds from one time to the next */
+const TIMES = 12;
+const PATIENCE = 1500;
+
+/** The last frame of a file. So many are painted at a time: the others are asked for again. */
+function Small({ film }: { film: HandOff }) {
+  const [time, setTime] = useState(0);
+  return (
+    <img
+      key={time}
+      src={`/api/hand-offs/${film.id}/picture${time > 0 ? `?time=${time}` : ''}`}
+      alt=""
+      loading="lazy"
+      width={128}
+      height={72}
+      onError={() => {
+        if (time < TIMES) setTimeout(() => setTime(time + 1), PATIENCE);
+      }}
+    />
+  );
+}
+
 /** A small picture of a file; what a browser can play is played in a window of its own, a page in another tab. */
 export function FilmPicture({ film }: { film: HandOff }) {
   const [open, setOpen] = useState(false);
@@ -34,7 +56,7 @@ export function FilmPicture({ film }: { film: HandOff }) {
         <i className={`bi ${sign}`} aria-hidden="true" />
       </span>
     );
-  const picture = <img src={`/api/hand-offs/${film.id}/picture`} alt="" loading="lazy" width={128} height={72} />;
+  const picture = <Small film={film} />;
   const file = `/api/hand-offs/${film.id}/file?play=1`;
   if (film.status !== 'done') return <span className="film-picture">{picture}</span>;
   if (PAGES.includes(film.kind))
