@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Film;
 
+use Lupine\Core\Papers\Alternative;
 use Lupine\Core\Piece\Piece;
 
 /**
@@ -38,18 +39,12 @@ final readonly class Told
                 $chapters[] = [$begin - $range->from, $end - $range->from, $line->text];
             }
         }
-        $sources = [];
-        foreach ($piece->words as $text) {
-            if ($text->role === 'source' && !$text->isHidden) {
-                $sources[] = trim((string) preg_replace('/\s+/u', ' ', $text->text));
-            }
-        }
         $stage = $piece->stage;
 
         return new self(
             $piece->title,
             $description,
-            implode('; ', $sources),
+            implode('; ', Alternative::sources($piece)),
             $chapters,
             $stage->rateDenominator.'/'.$stage->rateNumerator,
         );

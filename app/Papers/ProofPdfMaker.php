@@ -83,7 +83,7 @@ final readonly class ProofPdfMaker implements Maker
             'stills' => $stills,
             'more' => max(0, count($holds) - self::MOST),
             'rate' => FrameRate::ofStage($piece->stage)->perSecond(),
-            'sources' => self::sources($piece),
+            'sources' => Alternative::sources($piece),
             'fonts' => base_path(self::FONT),
         ])->render());
         if (@file_put_contents($target, $text) !== strlen($text)) {
@@ -148,18 +148,5 @@ final readonly class ProofPdfMaker implements Maker
     private static function timecode(Piece $piece, int $frame): string
     {
         return Timecode::atFrame($frame, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText();
-    }
-
-    /** @return list<string> where the figures are from, as the picture says it */
-    private static function sources(Piece $piece): array
-    {
-        $sources = [];
-        foreach ($piece->words as $text) {
-            if ($text->role === 'source' && !$text->isHidden) {
-                $sources[] = $text->text;
-            }
-        }
-
-        return $sources;
     }
 }

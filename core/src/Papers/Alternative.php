@@ -119,6 +119,20 @@ final readonly class Alternative
         ];
     }
 
+    /** @return list<string> where the figures are from, as the picture says it, each on one line */
+    public static function sources(Piece $piece): array
+    {
+        $sources = array_filter(
+            $piece->words,
+            static fn (FreeText $text): bool => $text->role === 'source' && !$text->isHidden,
+        );
+
+        return array_values(array_map(
+            static fn (FreeText $text): string => trim((string) preg_replace('/\s+/u', ' ', $text->text)),
+            $sources,
+        ));
+    }
+
     /**
      * The parts of a chart with what they are, as they stand in the table.
      *
