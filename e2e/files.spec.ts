@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
 import type { APIRequestContext, Page } from '@playwright/test';
 import type { Piece } from '../contracts/piece';
 import { openDemo, store, stored } from './desk';
@@ -45,6 +46,7 @@ test('a page plays by itself, says each figure, and is the picture of the film',
   await expect(page.getByRole('rowheader', { name: 'Clothing' })).toBeVisible();
   await page.getByText('Description').click();
   await expect(page.getByText(/^The narrator says/)).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   expect(asked.filter((url) => !url.startsWith('data:'))).toHaveLength(1);
 
   // As fine as the film is wide.

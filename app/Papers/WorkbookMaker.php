@@ -68,7 +68,7 @@ final readonly class WorkbookMaker implements Maker
 
         return [
             'name' => $free,
-            'heads' => array_map(static fn (string $head): string => $head === '' ? 'Figure' : $head, $table->heads),
+            'heads' => $table->heads,
             'rows' => array_map(static fn (array $row): array => array_map(self::cell(...), $row), $table->rows),
         ];
     }

@@ -35,7 +35,7 @@ final readonly class SeenTable
         }
         $heads = $isOne ? ['Value'] : array_map(strval(...), array_keys($moments));
 
-        return new Table(['', ...$heads, ...$hasShare ? ['Share'] : []], $rows);
+        return new Table(['Figure', ...$heads, ...$hasShare ? ['Share'] : []], $rows);
     }
 
     /**
