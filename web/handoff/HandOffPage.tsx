@@ -196,7 +196,15 @@ function WithTables({ id, piece }: { id: string; piece: Piece }) {
   const hasTables = tables.rows.length > 0 || tables.wrong.length > 0;
   return (
     <>
-      {hasTables && <TableGrid id={id} piece={piece} tables={tables} shapes={shapes} />}
+      {hasTables && (
+        <TableGrid
+          key={tables.sources.map(({ table, by, column }) => `${table.file} ${by} ${column}`).join(' ')}
+          id={id}
+          piece={piece}
+          tables={tables}
+          shapes={shapes}
+        />
+      )}
       <TablesDrop id={id} isReading={tables.isReading} hasTables={hasTables} />
     </>
   );

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import type { Reel } from '../../contracts/reel';
@@ -118,7 +118,7 @@ function BatchRow({
 }) {
   const navigate = useNavigate();
   const [isWhole, setWhole] = useState(false);
-  const { document } = row;
+  const document = useSettled(row.document);
   const asked = shapes.map((shape) => shape || null);
   const verdict = useQuery({
     queryKey: ['verdict', document, asked],
@@ -135,7 +135,7 @@ function BatchRow({
   });
   const open = async (): Promise<void> => {
     try {
-      const { id } = await ask('POST pieces', { body: { document } });
+      const { id } = await ask('POST pieces', { body: { document: row.document } });
       void navigate(`/pieces/${id}`);
     } catch (error) {
       useNotices.getState().say(reasonOf(error), { bad: true });
@@ -205,6 +205,19 @@ function BatchRow({
       </div>
     </li>
   );
+}
+
+/** milliseconds without a key after which what was typed is looked at */
+const REST = 600;
+
+/** A document once the hand rests: while a name is typed nothing is measured. */
+function useSettled(document: Piece): Piece {
+  const [settled, setSettled] = useState(document);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(document), REST);
+    return () => clearTimeout(timer);
+  }, [document]);
+  return settled;
 }
 
 function nameOf(document: Piece, shape: string): string {
