@@ -2017,6 +2017,8 @@ export interface HandOff {
     | 'srt-words'
     | 'vtt'
     | 'vtt-words'
+    | 'srt-second'
+    | 'vtt-second'
     | 'markers'
     | 'otio'
     | 'proof'

@@ -1925,6 +1925,10 @@ export interface Line {
    * the one after its last, frames
    */
   end: number;
+  /**
+   * the same in a second language, for subtitles; absent or empty: none
+   */
+  other?: string;
 }
 /**
  * A narration of the script: a sound, where it stands in the piece, and when its words are said.

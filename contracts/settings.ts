@@ -628,6 +628,7 @@ export const settings: Record<keyof Groups, Group> = {
       {"name":"text","label":"Text","kind":"text","longest":600},
       {"name":"begin","label":"Starts","kind":"whole","unit":"frames","min":0,"max":18000,"step":1},
       {"name":"end","label":"Ends","kind":"whole","unit":"frames","min":0,"max":18000,"step":1},
+      {"name":"other","label":"Second language","kind":"text","longest":600},
     ],
   },
   Recording: {

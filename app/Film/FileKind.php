@@ -62,6 +62,10 @@ enum FileKind: string
     case Vtt = 'vtt';
     case VttWords = 'vtt-words';
 
+    /** by line, in the second language of the script */
+    case SrtOther = 'srt-second';
+    case VttOther = 'vtt-second';
+
     /** where lines and words are said, and parts come, go and change */
     case Markers = 'markers';
     case Timeline = 'otio';
@@ -144,6 +148,8 @@ enum FileKind: string
             self::SrtWords => self::paper('srt', 'application/x-subrip', '-words'),
             self::Vtt => self::paper('vtt', 'text/vtt'),
             self::VttWords => self::paper('vtt', 'text/vtt', '-words'),
+            self::SrtOther => self::paper('srt', 'application/x-subrip', '-second-language'),
+            self::VttOther => self::paper('vtt', 'text/vtt', '-second-language'),
             self::Markers => self::paper('csv', self::CSV, '-markers'),
             self::Timeline => self::paper('otio', 'application/json', '-markers'),
             self::Proof => FileTraits::soon('csv', self::CSV, PaperMaker::class, '-proof', true),

@@ -54,6 +54,9 @@ final readonly class PaperMaker implements Maker
         if (in_array($kind, [FileKind::Srt, FileKind::SrtWords, FileKind::Vtt, FileKind::VttWords], true)) {
             return self::subtitles($piece, $order->range, $kind);
         }
+        if ($kind === FileKind::SrtOther || $kind === FileKind::VttOther) {
+            return self::subtitles($piece->inSecondLanguage(), $order->range, $kind);
+        }
         $timings = $this->computed->timings($placed);
 
         return match ($kind) {
@@ -96,13 +99,15 @@ final readonly class PaperMaker implements Maker
         $cues = $kind === FileKind::SrtWords ? Subtitles::words($piece, $range) : Subtitles::lines($piece, $range);
         if ($cues === []) {
             throw new BadPiece(
-                'Nothing is said on these frames, so there are no subtitles. Type the narrator’s lines at the desk first.',
+                in_array($kind, [FileKind::SrtOther, FileKind::VttOther], true)
+                    ? 'No line on these frames has a second language. Type it at the desk, below the line.'
+                    : 'Nothing is said on these frames, so there are no subtitles. Type the narrator’s lines at the desk first.',
                 'script.lines',
             );
         }
 
         return match ($kind) {
-            FileKind::Vtt, FileKind::VttWords => WebVtt::of($cues, $kind === FileKind::VttWords),
+            FileKind::Vtt, FileKind::VttWords, FileKind::VttOther => WebVtt::of($cues, $kind === FileKind::VttWords),
             default => SubRip::of($cues),
         };
     }

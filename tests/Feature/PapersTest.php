@@ -149,6 +149,21 @@ final class PapersTest extends TestCase
         self::assertStringContainsString('Nothing is said on these frames', (string) $silent->message);
     }
 
+    public function testASecondLanguageHasSubtitlesOfItsOwn(): void
+    {
+        self::assertStringContainsString('has a second language', (string) $this->made('srt-second')->message);
+        $document = self::demo();
+        $document['script']['lines'][1]['other'] = 'Vier von zehn waren Wasserkocher.';
+        $this->id = (string) $this->postJson('/api/pieces', ['document' => $document])->assertCreated()->json('id');
+        $vtt = (string) $this->file($this->made('vtt-second'))
+            ->assertDownload('the-mending-room-second-language.vtt')->streamedContent();
+        self::assertStringContainsString('Vier von zehn waren Wasserkocher.', $vtt);
+        // It stands where the line does, which is said in the first language.
+        $begin = $document['script']['lines'][1]['begin'] / 30;
+        self::assertStringContainsString(sprintf('00:00:%06.3f --> ', $begin), $vtt);
+        self::assertStringNotContainsString('neighbours', $vtt);
+    }
+
     public function testAStillComesFromEachHold(): void
     {
         $stills = $this->made('stills');

@@ -14,6 +14,8 @@ const SIGNS: Partial<Record<FileKind, string>> = {
   'srt-words': 'bi-card-text',
   vtt: 'bi-card-text',
   'vtt-words': 'bi-card-text',
+  'srt-second': 'bi-card-text',
+  'vtt-second': 'bi-card-text',
   markers: 'bi-flag',
   otio: 'bi-flag',
   proof: 'bi-check2-square',

@@ -27,6 +27,8 @@ export interface Kind {
 }
 
 const needsLines = ({ script }: Piece): string | null => (script.lines.length > 0 ? null : 'needs a script');
+const needsSecond = ({ script }: Piece): string | null =>
+  script.lines.some(({ other }) => other) ? null : 'needs a second language';
 const needsVoice = (piece: Piece): string | null => (recordingOf(piece)?.sound ? null : 'needs a recording');
 const needsOpen = ({ backdrop }: Piece): string | null =>
   backdrop.kind === 'transparent' ? null : 'needs a transparent stage';
@@ -213,6 +215,21 @@ export const FOR: { who: string; name: string; kinds: Kind[] }[] = [
         note: 'times in each line',
         keeps: 'Lines with the time of each word in them, so that a player can follow the narrator.',
         missing: needsLines,
+      },
+      {
+        kind: 'srt-second',
+        word: 'SRT, second language',
+        note: 'by line',
+        keeps:
+          'The second language of each line, typed at the desk below the line; a long one is divided evenly in time.',
+        missing: needsSecond,
+      },
+      {
+        kind: 'vtt-second',
+        word: 'WebVTT, second language',
+        note: 'by line',
+        keeps: 'The same for players on pages.',
+        missing: needsSecond,
       },
     ],
   },

@@ -45,6 +45,16 @@ final readonly class Narration implements Checked
         }
     }
 
+    /** The lines that have a second language, in it; no recording says them. */
+    public function inSecondLanguage(): self
+    {
+        $lines = array_filter($this->captioned(), static fn (ScriptLine $line): bool => trim($line->other) !== '');
+
+        $said = static fn (ScriptLine $one): ScriptLine => new ScriptLine($one->id, $one->other, $one->begin, $one->end);
+
+        return new self(array_values(array_map($said, $lines)), [], null);
+    }
+
     /** @return list<ScriptLine> those that captions show: not what the recording in use leaves out */
     public function captioned(): array
     {

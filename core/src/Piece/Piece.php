@@ -231,6 +231,12 @@ final readonly class Piece implements Checked
         );
     }
 
+    /** The same piece with its script in a second language, as far as it has one. */
+    public function inSecondLanguage(): self
+    {
+        return $this->with($this->charts, $this->arrangement, $this->narration->inSecondLanguage());
+    }
+
     public function withArrangement(ArrangementSettings $arrangement): self
     {
         return $this->with($this->charts, $arrangement);
@@ -243,7 +249,7 @@ final readonly class Piece implements Checked
     }
 
     /** @param list<Chart> $charts */
-    private function with(array $charts, ArrangementSettings $arrangement): self
+    private function with(array $charts, ArrangementSettings $arrangement, ?Narration $narration = null): self
     {
         return new self(
             $this->title,
@@ -253,7 +259,7 @@ final readonly class Piece implements Checked
             $this->words,
             $this->captions,
             $this->backdrop,
-            $this->narration,
+            $narration ?? $this->narration,
             $this->moves,
             $arrangement,
             $this->shapes,

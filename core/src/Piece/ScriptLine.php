@@ -30,6 +30,9 @@ final readonly class ScriptLine implements Checked
         #[Whole('Ends', Unit::Frames, 0, Stage::MAX_FRAMES)]
         #[Detail('the one after its last')]
         public int $end,
+        #[Text('Second language', self::LONGEST, '')]
+        #[Detail('the same in a second language, for subtitles; absent or empty: none', isOptional: true)]
+        public string $other = '',
     ) {
     }
 

@@ -15,6 +15,7 @@ import { OneField } from '../../settings/OneField';
 import { settingOf } from '../../settings/settings';
 
 const TEXT = settingOf('Line', 'text');
+const OTHER = settingOf('Line', 'other');
 const LAST = settingOf('Line', 'end').max ?? Infinity;
 
 /** One line of the script: what is said, and when. */
@@ -74,6 +75,18 @@ export function LineDetails({ piece, lineId }: { piece: Piece; lineId: string })
             change((draft, whole) => {
               draft.end = end;
               grow(whole, end);
+            })
+          }
+        />
+        <TextField
+          label={OTHER.label}
+          value={line.other ?? ''}
+          longest={OTHER.longest}
+          rows={2}
+          hint="The same in a second language, for subtitles"
+          onChange={(other) =>
+            change((draft) => {
+              draft.other = other;
             })
           }
         />
