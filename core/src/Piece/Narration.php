@@ -50,7 +50,12 @@ final readonly class Narration implements Checked
     {
         $lines = array_filter($this->captioned(), static fn (ScriptLine $line): bool => trim($line->other) !== '');
 
-        $said = static fn (ScriptLine $one): ScriptLine => new ScriptLine($one->id, $one->other, $one->begin, $one->end);
+        $said = static fn (ScriptLine $one): ScriptLine => new ScriptLine(
+            $one->id,
+            $one->other,
+            $one->begin,
+            $one->end,
+        );
 
         return new self(array_values(array_map($said, $lines)), [], null);
     }
