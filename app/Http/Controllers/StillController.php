@@ -16,6 +16,7 @@ use Illuminate\Http\Response;
 use Lupine\Core\Drawing\Effort;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Papers\Alternative;
 
 final readonly class StillController
 {
@@ -53,6 +54,7 @@ final readonly class StillController
             $frame,
             $piece->title,
             $this->pictures->dataUri(...),
+            Alternative::of($placed->piece, $this->computed->timings($placed))->short,
         ), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => Attachment::of($placed, sprintf('-%05d.svg', $frame)),
