@@ -141,6 +141,15 @@ final class BatchTest extends TestCase
         $manifest = (string) file_get_contents($folder.'/out/manifest.csv');
         self::assertSame(161, substr_count($manifest, ',unchanged'));
 
+        // Names that are alike would lose a file.
+        file_put_contents($folder.'/plan.json', self::text([
+            'piece' => 'piece.json', 'tables' => ['tables/place-01.csv', 'tables/place-01.csv'], 'kinds' => ['svg'],
+            'names' => '{name}', 'out' => 'twice',
+        ]));
+        $twice = $this->planned($folder.'/plan.json', 1);
+        self::assertSame(['made', 'failed'], array_column($twice, 'status'));
+        self::assertStringContainsString('Put {number}', $twice[1]['message']);
+
         file_put_contents($folder.'/plan.json', '{"piece": "piece.json", "table": []}');
         self::assertSame(2, Artisan::call('lupine:batch', ['plan' => $folder.'/plan.json']));
     }

@@ -41,6 +41,9 @@ final class BatchCommand extends LupineCommand
     /** @var list<list<string|int|null>> rows of the manifest */
     private array $manifest = [];
 
+    /** @var array<string, true> names of files, in small letters */
+    private array $names = [];
+
     /** @var list<string> what could not be made, in sentences */
     private array $failed = [];
 
@@ -55,8 +58,9 @@ final class BatchCommand extends LupineCommand
     protected function work(): int
     {
         $path = $this->text('plan');
-        $status = $this->makeAll($path);
+        // What changes while files are made is seen at the next look.
         $seen = $this->seen($path);
+        $status = $this->makeAll($path);
         while ($this->option('watch') === true) {
             sleep(self::LOOK);
             $now = $this->seen($path);
@@ -77,7 +81,7 @@ final class BatchCommand extends LupineCommand
     private function makeAll(string $path): int
     {
         $plan = PlanFile::read($this->contents($path), $path);
-        $this->manifest = $this->failed = [];
+        $this->manifest = $this->failed = $this->names = [];
         $out = $plan->path($plan->out);
         if (!is_dir($out) && !@mkdir($out, 0775, true)) {
             throw new BadPiece('This folder cannot be made. May you write there?', $out);
@@ -152,6 +156,15 @@ final class BatchCommand extends LupineCommand
         $traits = $kind->traits();
         $stem = $plan->names->of($filled->name, $shape ?? '', $kind->value, $number);
         $name = preg_replace('/[^\p{L}\p{N}_]+/u', '-', $stem).$traits->suffix.'.'.$traits->ending;
+        if (isset($this->names[mb_strtolower($name)])) {
+            $this->miss($name, sprintf(
+                'Another file of this plan is called so, and this one, of “%s”, would take its place. Put {number}, {shape} or {kind} into the names.',
+                $filled->name,
+            ));
+
+            return;
+        }
+        $this->names[mb_strtolower($name)] = true;
         $began = microtime(true);
         $fingerprint = '';
         $status = 'made';
