@@ -362,6 +362,12 @@ final readonly class ComputedPiece
         );
     }
 
+    /** One frame as it is handed off, as a reel in JSON. */
+    public function filmedFrame(PlacedPiece $placed, int $frame): string
+    {
+        return $this->filmedText($placed, FrameRange::within($placed->piece->stage->frames, $frame, $frame));
+    }
+
     /** The reel of a range of frames as JSON, kept by the hash of the document and the range. */
     public function reelText(PlacedPiece $placed, FrameRange $range, ?\Closure $meanwhile = null): string
     {

@@ -160,8 +160,6 @@ final readonly class PageMaker implements Maker
             'styleHash' => base64_encode(hash('sha256', $style, true)),
             'data' => json_encode($data, self::FLAGS),
             'reels' => $reels,
-            'width' => $stage->width,
-            'height' => $stage->height,
         ])->render();
     }
 

@@ -16,7 +16,6 @@ use Dompdf\Options;
 use Illuminate\Support\Facades\View;
 use Lupine\Core\Desk\MoveSheet;
 use Lupine\Core\Drawing\Effort;
-use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Papers\Alternative;
@@ -131,8 +130,7 @@ final readonly class ProofPdfMaker implements Maker
     /** A still as JPEG in an address. */
     private function picture(PlacedPiece $placed, int $frame, int $width): string
     {
-        $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame);
-        $still = $this->renderer->still($this->computed->filmedText($placed, $range), $frame);
+        $still = $this->renderer->still($this->computed->filmedFrame($placed, $frame), $frame);
         $process = new Process([
             'ffmpeg', '-v', 'error', '-f', 'png_pipe', '-i', '-', '-vf', "scale='min($width,iw)':-2:flags=area",
             '-q:v', '3', '-f', 'mjpeg', '-',

@@ -90,8 +90,6 @@ final readonly class StillsMaker implements Maker
 
     private function still(PlacedPiece $placed, int $frame): string
     {
-        $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame);
-
-        return $this->renderer->still($this->computed->filmedText($placed, $range), $frame);
+        return $this->renderer->still($this->computed->filmedFrame($placed, $frame), $frame);
     }
 }

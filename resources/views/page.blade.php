@@ -12,7 +12,7 @@
 <body>
 <main>
 <h1 class="unseen">{{ $title }}</h1>
-<div id="frame" data-width="{{ $width }}" data-height="{{ $height }}">
+<div id="frame">
 <div id="picture" tabindex="0" role="application" aria-roledescription="chart" aria-label="{{ $short }}" aria-describedby="how">
 <canvas aria-hidden="true"></canvas>
 <svg aria-hidden="true"><path></path></svg>

@@ -129,7 +129,8 @@ final class BatchTest extends TestCase
         }
         self::assertSame([], glob($folder.'/out/.half*') ?: []);
 
-        $before = filemtime($folder.'/out/Place-07-upright.svg');
+        $kept = hash_file('sha256', $folder.'/out/Place-06.svg');
+        $changed = hash_file('sha256', $folder.'/out/Place-07.svg');
         file_put_contents($folder.'/tables/place-07.csv', "Kind,Things\nMended,1\nBeyond us,2\n");
         unlink($folder.'/out/Place-08-square.svg');
         $again = $this->planned($folder.'/plan.json', 1);
@@ -137,7 +138,8 @@ final class BatchTest extends TestCase
             ['Place-07.svg', 'Place-07-upright.svg', 'Place-07-square.svg', 'Place-08-square.svg'],
             array_column(array_filter($again, static fn (array $one): bool => $one['status'] === 'made'), 'file'),
         );
-        self::assertIsInt($before);
+        self::assertSame($kept, hash_file('sha256', $folder.'/out/Place-06.svg'));
+        self::assertNotSame($changed, hash_file('sha256', $folder.'/out/Place-07.svg'));
         $manifest = (string) file_get_contents($folder.'/out/manifest.csv');
         self::assertSame(161, substr_count($manifest, ',unchanged'));
 

@@ -89,7 +89,6 @@ export function WantedFields({ piece, wanted, chosen, names, onChange }: Props) 
           value={names.value}
           longest={120}
           hint="{name} of the table, {shape}, {kind}, {number}"
-          wrong={(pattern) => wrongPattern(pattern)}
           onChange={names.onChange}
         />
       ) : (
@@ -103,16 +102,6 @@ export function WantedFields({ piece, wanted, chosen, names, onChange }: Props) 
       )}
     </div>
   );
-}
-
-const PARTS = ['name', 'shape', 'kind', 'number'];
-
-/** As the server says it of a pattern that it does not take. */
-function wrongPattern(pattern: string): string {
-  const parts = [...pattern.matchAll(/\{([^}]*)\}/gu)].map(([, part]) => part);
-  const unknown = parts.find((part) => !PARTS.includes(part));
-  if (unknown !== undefined) return `There is no {${unknown}}. There are {${PARTS.join('}, {')}}.`;
-  return parts.some((part) => part === 'name' || part === 'number') ? '' : 'It needs {name} or {number}.';
 }
 
 /** Any of the shapes that the piece is made in, one at least. */

@@ -8,7 +8,6 @@ use App\Desk\ComputedPiece;
 use App\Film\Renderer;
 use App\Pictures\PictureStore;
 use Lupine\Core\Formats\Svg;
-use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\FrameRate;
 use Lupine\Core\Motion\Timecode;
 use Lupine\Core\Piece\Stage;
@@ -43,7 +42,6 @@ final class DrawCommand extends LupineCommand
         }
         $text = $this->contents($this->text('piece'));
         $placed = $this->computed->placed($piece, $text, $this->given('shape'));
-        $range = FrameRange::within($piece->stage->frames, $frame, $frame);
         $this->write(
             $out,
             $kind === 'svg'
@@ -53,7 +51,7 @@ final class DrawCommand extends LupineCommand
                     $piece->title,
                     $this->pictures->dataUri(...),
                 )
-                : $this->renderer->still($this->computed->filmedText($placed, $range), $frame),
+                : $this->renderer->still($this->computed->filmedFrame($placed, $frame), $frame),
         );
 
         return self::SUCCESS;

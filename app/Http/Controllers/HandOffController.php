@@ -32,7 +32,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Form\Forms;
-use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Settings\Field;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -244,10 +243,11 @@ final readonly class HandOffController
     {
         $text = HandOff::query()->whereKey($handOff->id)->value('document');
         $placed = $computed->read(is_string($text) ? $text : '', $handOff->shape);
-        $frame = $handOff->first_frame + $handOff->frames_total - 1;
-        $range = FrameRange::within($placed->piece->stage->frames, $frame, $frame);
+        // One that was read anew is longer than what was ordered.
+        $last = $placed->piece->stage->frames - 1;
+        $frame = min($last, $handOff->first_frame + $handOff->frames_total - 1);
 
-        return response($painter->paint($computed->filmedText($placed, $range), $frame), 200, [
+        return response($painter->paint($computed->filmedFrame($placed, $frame), $frame), 200, [
             'Content-Type' => 'image/png',
             'Cache-Control' => 'private, max-age=86400, immutable',
         ]);

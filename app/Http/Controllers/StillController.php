@@ -65,10 +65,7 @@ final readonly class StillController
     {
         $placed = $this->placed($request, $piece);
         $frame = self::frame($request, $placed);
-        $reel = $this->computed->filmedText(
-            $placed,
-            FrameRange::within($placed->piece->stage->frames, $frame, $frame),
-        );
+        $reel = $this->computed->filmedFrame($placed, $frame);
 
         return response($painter->paint($reel, $frame), 200, [
             'Content-Type' => 'image/png',

@@ -160,7 +160,6 @@ final readonly class Fill
     /** A line as it is said with a table. */
     private function said(string $text, Table $table, string $name): string
     {
-        $text = str_replace(BoundText::TABLE, $name, $text);
         if (!BoundText::isBound($text)) {
             return $text;
         }
@@ -173,11 +172,12 @@ final readonly class Fill
         }
         $rows = array_column($table->rows, null, 'id');
 
-        $said = static function (string $what, string $id) use ($table, $column, $figures, $rows): string {
+        $said = static function (string $what, string $id) use ($table, $name, $column, $figures, $rows): string {
             $row = $rows[$id] ?? null;
             $figure = $figures === null ? null : array_column($figures->list, null, 'id')[$id] ?? null;
 
             return match ($what) {
+                'table' => $name,
                 'column' => $table->columns[$column]->name,
                 'total' => $figures === null ? '–' : number_format($figures->whole->toFloat()),
                 'name' => $row->label ?? '–',

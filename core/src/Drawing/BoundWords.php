@@ -35,6 +35,7 @@ final readonly class BoundWords
     public function at(string $text, int $frame): string
     {
         return BoundText::filled($text, fn (string $what, string $rowId): string => match ($what) {
+            'table' => $this->timing->story->tableName,
             'column' => $this->timing->story->columnNameAt($frame),
             'total' => $this->total($frame),
             default => $this->ofRow($what, $rowId, $frame),

@@ -12,9 +12,8 @@ namespace Lupine\Core\Piece;
 final readonly class BoundText
 {
     public const COLUMN = '[column]';
-    public const TABLE = '[table]';
 
-    private const PART = '/\[(column|total|(value|share|name) of ([\w-]{1,40}))\]/u';
+    private const PART = '/\[(table|column|total|(value|share|name) of ([\w-]{1,40}))\]/u';
 
     public static function isBound(string $text): bool
     {

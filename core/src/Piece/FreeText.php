@@ -81,8 +81,7 @@ final readonly class FreeText
         private ?string $longest = null,
     ) {
         // Texts that said nothing but the moment had no text of their own.
-        $saysMore = BoundText::isBound($text) || str_contains($text, BoundText::TABLE);
-        $this->text = $momentOf !== null && !$saysMore ? BoundText::COLUMN : $text;
+        $this->text = $momentOf !== null && !BoundText::isBound($text) ? BoundText::COLUMN : $text;
     }
 
     /** The same text, in its place. */
@@ -136,13 +135,13 @@ final readonly class FreeText
     /** The same text, knowing the most that the parts that follow a table make of it. */
     public function following(Table $table): self
     {
-        $named = str_replace(BoundText::TABLE, $table->name, $this->text);
-        if (!BoundText::isBound($named)) {
-            return $named === $this->text ? $this : $this->saying($named, null, null);
+        if (!BoundText::isBound($this->text)) {
+            return $this;
         }
         $cells = array_map(static fn (Row $row): string => self::longest($row->cells), $table->rows);
         $names = array_column($table->rows, 'label', 'id');
-        $text = BoundText::filled($named, static fn (string $what, string $rowId): string => match ($what) {
+        $text = BoundText::filled($this->text, static fn (string $what, string $rowId): string => match ($what) {
+            'table' => $table->name,
             'column' => self::longest(array_map(static fn (Column $column): string => $column->name, $table->columns)),
             'total' => self::longest($cells).'0',
             'name' => $names[$rowId] ?? '–',
@@ -150,14 +149,9 @@ final readonly class FreeText
             default => self::longest($cells),
         });
 
-        return $this->saying($named, $this->momentOf, $text);
-    }
-
-    private function saying(string $text, ?string $momentOf, ?string $longest): self
-    {
         return new self(
             $this->id,
-            $text,
+            $this->text,
             $this->x,
             $this->y,
             $this->width,
@@ -168,11 +162,11 @@ final readonly class FreeText
             $this->isHidden,
             $this->group,
             $this->pointsAt,
-            $momentOf,
+            $this->momentOf,
             $this->drift,
             $this->arc,
             $this->isGuessed,
-            $longest,
+            $text,
         );
     }
 

@@ -71,8 +71,12 @@ final class FiguresOverTime
      * @param non-empty-list<ChartState> $states by the beginnings of the moves that lead to them
      * @param bool $hasRoom whether figures can pass those that they change to, where a change was asked to
      */
-    public function __construct(public readonly array $states, ?Run $run = null, bool $hasRoom = false)
-    {
+    public function __construct(
+        public readonly array $states,
+        ?Run $run = null,
+        bool $hasRoom = false,
+        public readonly string $tableName = '',
+    ) {
         $this->fractions = $states[0]->fractions;
         foreach ($states as $state) {
             $this->wholeIsSum = $this->wholeIsSum && !$state->figures->hasGivenWhole;

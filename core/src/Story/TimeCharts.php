@@ -115,7 +115,12 @@ final readonly class TimeCharts
         $form = $this->forms->named($chart->form->kind);
         $figures = $states[0]->figures;
         $run = $this->moves->runOf($chart);
-        $story = new FiguresOverTime($states, $run, self::hasRoomToChange($chart, $form, $states));
+        $story = new FiguresOverTime(
+            $states,
+            $run,
+            self::hasRoomToChange($chart, $form, $states),
+            $table->name,
+        );
         $ways = self::ways($chart, $form, $states[0]);
         $moves = $this->moves->ofChart($chart, $figures, $form->isJoined(), $ways);
         $growing = match (true) {

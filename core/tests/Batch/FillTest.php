@@ -10,6 +10,7 @@ use Lupine\Core\Batch\NamedTable;
 use Lupine\Core\Batch\Split;
 use Lupine\Core\Batch\UnfitTable;
 use Lupine\Core\Form\Forms;
+use Lupine\Core\Formats\Svg;
 use Lupine\Core\Formats\TableText;
 use Lupine\Core\Import\Grid;
 use Lupine\Core\Piece\Piece;
@@ -26,6 +27,7 @@ final class FillTest extends TestCase
         $document = Sample::document(changes: [
             'charts.0.own' => ['r1' => ['out' => 30], 'r3' => ['out' => 12]],
             'words.0.text' => 'What [table] mended: [total]',
+            'charts.0.words.centre' => ['figure' => null, 'caption' => 'at [table]'],
         ]);
         $filled = $this->filled($document, self::MILL_LANE, 'Mill Lane');
         $piece = self::read($filled);
@@ -34,7 +36,11 @@ final class FillTest extends TestCase
         $rows = array_column($piece->tables[0]->rows, null, 'id');
         self::assertSame(['60', '20', '10'], [$rows['r1']->cells[0], $rows['r2']->cells[0], $rows['r5']->cells[0]]);
         self::assertSame(['r1'], array_keys(get_object_vars((object) $filled->document->charts[0]->own)));
-        self::assertSame('What Mill Lane mended: [total]', $piece->words[0]->text);
+        // A title and the caption in the middle say whose figures they are, on the picture itself.
+        $svg = Svg::ofFrame(Sample::draw($piece), 239);
+        self::assertStringContainsString('aria-label="What Mill Lane"', $svg);
+        self::assertStringContainsString('aria-label="mended: 100"', $svg);
+        self::assertStringContainsString('aria-label="at Mill Lane"', $svg);
         self::assertSame(['“Clothing”, “Bicycles” are not in this table.', '“Books” is new.'], $filled->remarks);
     }
 
