@@ -70,6 +70,22 @@ abstract class TestCase extends LaravelTestCase
         return $document;
     }
 
+    /**
+     * A piece of twelve small frames on which something comes.
+     *
+     * @return array<string, mixed>
+     */
+    protected static function moving(): array
+    {
+        $document = self::small();
+        $document['charts'][0]['entrance'] = [
+            ...$document['charts'][0]['entrance'], 'begin' => 0, 'frames' => 8, 'order' => 'together',
+        ];
+        $document['moves'] = [];
+
+        return $document;
+    }
+
     /** Works off both queues until nothing waits. */
     protected function makeFiles(): void
     {

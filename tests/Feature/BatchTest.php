@@ -99,7 +99,7 @@ final class BatchTest extends TestCase
     {
         $folder = $this->folder.'/plan';
         mkdir($folder.'/tables', recursive: true);
-        $document = self::small();
+        $document = self::moving();
         $document['shapes'] = [
             ['id' => 'upright', 'width' => 180, 'height' => 320, 'own' => (object) []],
             ['id' => 'square', 'width' => 180, 'height' => 180, 'own' => (object) []],

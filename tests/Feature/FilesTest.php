@@ -244,22 +244,6 @@ final class FilesTest extends TestCase
         return $film;
     }
 
-    /**
-     * A piece of twelve small frames on which something comes.
-     *
-     * @return array<string, mixed>
-     */
-    private static function moving(): array
-    {
-        $document = self::small();
-        $document['charts'][0]['entrance'] = [
-            ...$document['charts'][0]['entrance'], 'begin' => 0, 'frames' => 8, 'order' => 'together',
-        ];
-        $document['moves'] = [];
-
-        return $document;
-    }
-
     /** @return list<array<string, mixed>> */
     private function streams(string $file): array
     {
