@@ -61,6 +61,8 @@ need_system() {
   # Its library is what reads lines aloud; the scratch voice and finding words in a recording need it.
   command -v espeak-ng > /dev/null || missing+=(espeak-ng)
   if [ "${1:-}" = tests ]; then
+    # Films are made on several machines by its queue.
+    command -v redis-server > /dev/null || missing+=(redis-server)
     # Reads the pages of a proof.
     command -v pdftotext > /dev/null || missing+=(poppler-utils)
     [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || missing+=(chromium-headless-shell)
@@ -112,7 +114,8 @@ need_packages() {
   fi
 }
 
-need_build() {
+# need_renderer: what films and pages are made with.
+need_renderer() {
   node fonts/shipped.mjs > /dev/null || stop "The font packs could not be made."
   if ! newer renderer/dist/film.js renderer/src renderer/vite.config.ts painter contracts package.json; then
     say "Building the renderer"
@@ -122,6 +125,10 @@ need_build() {
     say "Building the player of pages"
     npx vite build --config player/vite.config.ts --logLevel error || stop "The player could not be built."
   fi
+}
+
+need_build() {
+  need_renderer
   if ! newer public/build/manifest.json web painter contracts vite.config.ts package.json; then
     say "Building the interface"
     npx vite build --logLevel error || stop "The interface could not be built."
@@ -163,6 +170,75 @@ need_data() {
   php artisan optimize --quiet || stop "Lupine's configuration could not be prepared in $1."
   php artisan migrate --force --quiet || stop "The database in $1 could not be brought up to date."
   php artisan lupine:demo
+}
+
+# keep_until_end: from here on “keep” begins processes that go on until this one ends, however it ends.
+keep_until_end() {
+  started=()
+  trap end EXIT
+  trap 'end; exit 0' INT TERM HUP
+}
+
+# keep LOG COMMAND…: as a group of its own, again whenever it ends, until this process ends.
+keep() {
+  local log="$data/logs/$1.log"; shift
+  setsid bash bin/keep.sh $$ "$log" "$@" &
+  started+=($!)
+}
+
+end() {
+  trap - EXIT INT TERM
+  local group; for group in "${started[@]}"; do kill -TERM -- "-$group" 2> /dev/null || true; done
+  # A film that is being made is put back to wait; whoever does not end in time is ended.
+  local left; for left in $(seq 100); do
+    local alive=0; for group in "${started[@]}"; do kill -0 -- "-$group" 2> /dev/null && alive=1; done
+    [ "$alive" = 1 ] || break
+    sleep 0.1
+  done
+  for group in "${started[@]}"; do kill -KILL -- "-$group" 2> /dev/null || true; done
+  wait 2> /dev/null || true
+  [ -z "${throwaway:-}" ] || rm -rf "$throwaway"
+}
+
+# keep_makers NUMBER: processes that make films, those that are waited for at a desk before others.
+keep_makers() {
+  local of; for of in $(seq "$1"); do
+    # The desk goes before films where both want the processor.
+    keep worker nice -n 5 php "${php_flags[@]}" -d memory_limit=1G artisan queue:work --queue=soon,first,default \
+      --sleep=1 --timeout=0 --memory=192
+  done
+}
+
+need_number_of_workers() {
+  [[ $1 =~ ^[0-9]{1,2}$ ]] && [ "$1" -ge 1 ] && [ "$1" -le 16 ] ||
+    stop "“$1” is not a number of workers; take one from 1 to 16."
+}
+
+# need_shared REDIS DISK: what the machines share can be meant by these. Whether it is there is seen later.
+need_shared() {
+  [[ $1 =~ ^(redis|rediss):// ]] || stop "“$1” is no address of Redis; it is written redis://HOST:PORT/NUMBER."
+  [[ $2 =~ ^(/|s3://[^/]+) ]] ||
+    stop "“$2” is no disk; take a folder that all machines mount, from the top, or s3://BUCKET/FOLDER."
+  [[ $2 != /* ]] || { [ -d "$2" ] && [ -w "$2" ]; } || stop "The folder $2 is not there, or cannot be written to."
+}
+
+# use_shared REDIS DISK: films are made by whoever works this queue.
+use_shared() {
+  export QUEUE_CONNECTION=redis CACHE_STORE=redis LUPINE_REDIS="$1" LUPINE_DISK="$2"
+}
+
+# setting NAME: from the environment, or else from .env.
+setting() {
+  local value=${!1:-}
+  [ -n "$value" ] || value=$(sed -n "s/^$1=//p" .env 2> /dev/null | sed -e '$!d' -e 's/^"\(.*\)"$/\1/')
+  printf '%s' "$value"
+}
+
+# use_build: the fingerprint of what a film is made by. Machines that make films for one desk have the same.
+use_build() {
+  local sources=(app core/src compat/src config resources/fontpacks resources/views fonts renderer/dist player/dist)
+  LUPINE_BUILD=$(find "${sources[@]}" -type f | LC_ALL=C sort | xargs -d '\n' sha256sum | sha256sum | cut -c1-16)
+  export LUPINE_BUILD
 }
 
 # holder PORT: who listens on a port, as “by Lupine, process 123” or “by process 123 (its command)”, where that is told.

@@ -1,7 +1,8 @@
 <?php
 
 return [
-    'default' => env('CACHE_STORE', 'file'),
+    // What workers of other machines tell the desk has to stand where both can read it.
+    'default' => env('CACHE_STORE', env('QUEUE_CONNECTION') === 'redis' ? 'redis' : 'file'),
     'stores' => [
         'array' => ['driver' => 'array'],
         'file' => [
@@ -9,7 +10,7 @@ return [
             'path' => storage_path('framework/cache/data'),
             'lock_path' => storage_path('framework/cache/data'),
         ],
-        'redis' => ['driver' => 'redis', 'connection' => 'default'],
+        'redis' => ['driver' => 'redis', 'connection' => 'default', 'lock_connection' => 'default'],
     ],
     'prefix' => 'lupine',
 ];

@@ -19,8 +19,14 @@ return [
     'costly_a_minute' => 240,
     /** A still that is not painted after so many seconds is given up. */
     'still_seconds' => 20,
-    /** A running film that has not been heard of for so many seconds is taken to have lost its worker. */
-    'film_silence_seconds' => 20,
+    /** A worker that says nothing for so many seconds loses its film to another one. */
+    'patience' => (int) env('LUPINE_PATIENCE', 30),
+    /** Whether the database is here. Workers of other machines have none. */
+    'is_desk' => env('LUPINE_ROLE', 'desk') === 'desk',
+    /** What this machine is called where the workers are shown. */
+    'machine' => env('LUPINE_MACHINE') ?: (gethostname() ?: 'this machine'),
+    /** The fingerprint of the programs. */
+    'build' => env('LUPINE_BUILD', ''),
     /** How often a film is begun before its failure is final. */
     'film_tries' => 3,
 ];

@@ -1983,6 +1983,10 @@ export interface HandOffs {
    * no film begins
    */
   paused: boolean;
+  /**
+   * those that make files, where there are several
+   */
+  machines: Machine[];
 }
 /**
  * A film that is made, or was.
@@ -2040,6 +2044,31 @@ export interface HandOff {
   fileName: string;
   createdAt: string;
   tookSeconds: number | null;
+  /**
+   * that makes it, or has made it, where there are several
+   */
+  machine: string | null;
+}
+/**
+ * A machine that makes files for this desk.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Machine".
+ */
+export interface Machine {
+  name: string;
+  /**
+   * how many it makes at once
+   */
+  workers: number;
+  /**
+   * names of the files that it makes just now
+   */
+  makes: string[];
+  /**
+   * it runs the Lupine that the desk runs; otherwise it makes nothing
+   */
+  same: boolean;
 }
 /**
  * How large a file will be, and how many seconds it takes to make by itself: roughly, from a sample of it.

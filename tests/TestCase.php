@@ -86,9 +86,12 @@ abstract class TestCase extends LaravelTestCase
         return $document;
     }
 
-    /** Works off both queues until nothing waits. */
+    /** Works off the queues until nothing waits. */
     protected function makeFiles(): void
     {
+        Artisan::call('queue:work', [
+            'connection' => 'desk', '--queue' => 'listening', '--stop-when-empty' => true, '--sleep' => 0,
+        ]);
         Artisan::call('queue:work', [
             '--queue' => 'soon,first,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
         ]);

@@ -28,6 +28,8 @@ final readonly class HandOff extends Answer
         public string $fileName,
         public string $createdAt,
         public ?float $tookSeconds,
+        /** that makes it, or has made it, where there are several */
+        public ?string $machine,
     ) {
     }
 }

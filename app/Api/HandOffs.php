@@ -16,6 +16,8 @@ final readonly class HandOffs extends Answer
         public ?string $next,
         /** no film begins */
         public bool $paused,
+        /** @var list<Machine> those that make files, where there are several */
+        public array $machines,
     ) {
     }
 }

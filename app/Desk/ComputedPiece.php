@@ -313,12 +313,16 @@ final readonly class ComputedPiece
      * @throws ImpossibleFigures
      * @throws TooMuch
      */
-    public function filmReels(PlacedPiece $placed, FrameRange $range, bool $withShutter = true): iterable
-    {
+    public function filmReels(
+        PlacedPiece $placed,
+        FrameRange $range,
+        bool $withShutter = true,
+        ?\Closure $meanwhile = null,
+    ): iterable {
         $this->check($placed);
         $shutter = $withShutter ? $placed->piece->shutter : null;
         if ($shutter === null) {
-            yield $this->wholeReelText($placed);
+            yield $this->reelText($placed, FrameRange::within($placed->piece->stage->frames), $meanwhile);
 
             return;
         }
@@ -327,7 +331,7 @@ final readonly class ComputedPiece
         for ($from = $range->from; $from <= $range->to; $from = $part->to + 1) {
             $wanted = FrameRange::within($frames, $from, $range->to);
             $part = $effort->partOf($wanted, $shutter->samples, Effort::FILMED_AT_ONCE);
-            yield $this->filmedText($placed, $part);
+            yield $this->filmedText($placed, $part, $meanwhile);
         }
     }
 

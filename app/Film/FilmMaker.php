@@ -27,7 +27,12 @@ final readonly class FilmMaker implements Maker
         \Closure $progress,
     ): bool {
         $sound = $order->withSound ? FilmSound::of($placed->piece, $order->range, $this->sounds) : null;
-        $reels = $this->computed->filmReels($placed, $order->range, $order->kind->traits()->hasShutter);
+        $reels = $this->computed->filmReels(
+            $placed,
+            $order->range,
+            $order->kind->traits()->hasShutter,
+            static fn (): bool => $progress(null),
+        );
 
         $short = Alternative::of($placed->piece, $this->computed->timings($placed))->short;
         $told = Told::of($placed->piece, $order, $short);

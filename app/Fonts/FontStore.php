@@ -32,7 +32,7 @@ final readonly class FontStore
     private const PACK = '.pack.json';
     private const SECONDS = 60;
 
-    public function __construct(private Kept $kept, private KeptReels $reels)
+    public function __construct(private Kept $kept, private KeptReels $reels, private Faces $faces)
     {
     }
 
@@ -131,12 +131,25 @@ final readonly class FontStore
     /** @return array<string, mixed>|null the pack of a font, decoded; null where it is not here */
     public function pack(string $id): ?array
     {
-        $font = $this->find($id);
-        $path = $font === null ? null : $this->kept->find(self::fingerprint($font->source, $font->axes), self::PACK);
+        $path = $this->packPath($id);
         $pack = $path === null ? null : json_decode((string) file_get_contents($path), true, 16);
         /** @var array<string, mixed>|null $pack */
 
         return is_array($pack) ? $pack : null;
+    }
+
+    /** Where the pack of a font is; null where it is not here. */
+    public function packPath(string $id): ?string
+    {
+        $face = $this->face($id);
+
+        return $face === null ? null : $this->kept->find(self::fingerprint($face->source, $face->axes), self::PACK);
+    }
+
+    /** What a font of one's own is cut from; null where it is not known. */
+    public function face(string $id): ?Face
+    {
+        return Shipped::isOwn($id) ? $this->faces->find($id) : null;
     }
 
     /** Where the file of a font is; null where it is not here. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Fonts;
 
 use App\Disk\Kept;
-use Lupine\Core\Piece\Fonts;
 use Lupine\Core\Words\BadFont;
 use Lupine\Core\Words\Glyph;
 use Lupine\Core\Words\ShapedText;
@@ -54,11 +53,11 @@ final class Harfbuzz implements Shaper
     /** @return array<string, mixed> */
     private function file(string $id): array
     {
-        $font = Fonts::isOwn($id) ? $this->store->find($id) : null;
+        $face = $this->store->face($id);
 
-        return $font === null
+        return $face === null
             ? ['id' => $id]
-            : ['id' => $id, 'file' => $this->store->path($font->source), 'axes' => (object) $font->axes];
+            : ['id' => $id, 'file' => $this->store->path($face->source), 'axes' => (object) $face->axes];
     }
 
     /** @throws BadFont where there is no answer */

@@ -31,7 +31,7 @@ final class Listen implements ShouldQueue
 
     public function __construct(public readonly string $listeningId)
     {
-        $this->onQueue(self::QUEUE);
+        $this->onConnection('desk')->onQueue(self::QUEUE);
     }
 
     public function handle(Listener $listener, Alive $alive): void

@@ -18,7 +18,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $title
  * @property WorkStatus $status
  * @property string $document
- * @property int $tries how often a worker was lost over it
+ * @property int $tries how often its file came damaged
+ * @property string $round a name of the order that counts; another one when it is made again
+ * @property string|null $print SHA-256 of the file
+ * @property string|null $machine that makes it, or has made it
  * @property FileKind $kind
  * @property string $name of its file, without the ending; empty for the title
  * @property string|null $shape of the stage; null: the piece's own
@@ -33,7 +36,6 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $bytes
  * @property string|null $message
  * @property \Illuminate\Support\Carbon|null $started_at
- * @property \Illuminate\Support\Carbon|null $heard_at
  * @property \Illuminate\Support\Carbon|null $ended_at
  * @property \Illuminate\Support\Carbon $created_at
  */
@@ -57,7 +59,6 @@ final class HandOff extends Model
         'frames_total' => 'integer',
         'bytes' => 'integer',
         'started_at' => 'datetime',
-        'heard_at' => 'datetime',
         'ended_at' => 'datetime',
     ];
 
@@ -73,7 +74,7 @@ final class HandOff extends Model
         $query->select([
             'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'options', 'tries', 'batch_id', 'filling',
             'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
-            'started_at', 'heard_at', 'ended_at', 'created_at', 'updated_at',
+            'started_at', 'ended_at', 'created_at', 'updated_at', 'round', 'print', 'machine',
         ]);
 
         return $query;

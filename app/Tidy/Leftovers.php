@@ -9,6 +9,7 @@ use App\Models\HandOff;
 use App\Models\Piece;
 use App\Models\WorkStatus;
 use App\Pictures\PictureStore;
+use App\Work\Carrier;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -20,8 +21,10 @@ final readonly class Leftovers
     public const DELETED_DAYS = 30;
     /** days that films which failed or were cancelled stay in the list */
     public const FAILED_DAYS = 30;
-    /** hours after which a file that no film is known of is taken to be nobody's */
+    /** hours after which what was left of fonts that were being read goes */
     public const ORPHAN_HOURS = 24;
+    /** signs of an id, with which the names of films begin */
+    private const ULID = 26;
     /** minutes without a write after which what a killed film left behind is swept */
     public const RENDERING_MINUTES = 60;
     /** bytes beyond which a log of the processes is begun anew, its end kept beside it */
@@ -39,7 +42,7 @@ final readonly class Leftovers
             'failed jobs' => DB::table('failed_jobs')
                 ->where('failed_at', '<', $now->copy()->subDays(self::FAILED_DAYS))
                 ->delete(),
-            'orphaned films' => $this->orphanedFilms($now),
+            'orphaned films' => $this->orphanedFilms(),
             'half-written films' => $this->halfWritten($now),
             'incoming files' => self::old('framework/incoming/*', $now->copy()->subHours(Incoming::HOURS)),
             'set texts' => self::old('framework/shaped/*', $now->copy()->subDays(self::DELETED_DAYS)),
@@ -63,19 +66,26 @@ final readonly class Leftovers
         return $gone;
     }
 
-    private function orphanedFilms(CarbonInterface $now): int
+    /** Files on the disk of finished films that nobody knows of, and what was carried to workers for nobody. */
+    private function orphanedFilms(): int
     {
         $disk = Storage::disk('hand-offs');
         $gone = 0;
         foreach ($disk->files() as $file) {
-            $old = $disk->lastModified($file) < $now->copy()->subHours(self::ORPHAN_HOURS)->getTimestamp();
-            if ($old && !HandOff::query()->where('file', $file)->exists()) {
+            // While its film is under way it can be on its way into the list; no clock is asked, for the disk has another.
+            $isExpected = HandOff::query()
+                ->whereKey(substr($file, 0, self::ULID))
+                ->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running])
+                ->exists();
+            if (!$isExpected && !HandOff::query()->where('file', $file)->exists()) {
                 $disk->delete($file);
                 ++$gone;
             }
         }
 
-        return $gone;
+        $isIdle = HandOff::query()->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running])->doesntExist();
+
+        return $gone + ($isIdle ? app(Carrier::class)->sweep() : 0);
     }
 
     private function halfWritten(CarbonInterface $now): int
@@ -112,7 +122,7 @@ final readonly class Leftovers
     private function logs(): int
     {
         $begun = 0;
-        foreach (['server', 'worker', 'soon', 'listener', 'stills', 'tidy'] as $name) {
+        foreach (['server', 'worker', 'soon', 'listener', 'reports', 'stills', 'tidy'] as $name) {
             $log = storage_path('logs/'.$name.'.log');
             if (is_file($log) && (int) filesize($log) > self::LOG_BYTES) {
                 file_put_contents($log.'.1', substr((string) file_get_contents($log), -1_000_000));

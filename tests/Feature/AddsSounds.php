@@ -85,6 +85,6 @@ trait AddsSounds
 
     private function work(string $queue = Listen::QUEUE): void
     {
-        Artisan::call('queue:work', ['--queue' => $queue, '--stop-when-empty' => true, '--sleep' => 0]);
+        Artisan::call('queue:work', ['connection' => 'desk', '--queue' => $queue, '--stop-when-empty' => true, '--sleep' => 0]);
     }
 }

@@ -7,13 +7,15 @@ namespace Tests\Feature;
 use App\Disk\FullDisk;
 use App\Film\FileKind;
 use App\Film\FileOrder;
-use App\Film\LostFilms;
 use App\Film\Renderer;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
+use App\Work\LostFilms;
+use Illuminate\Contracts\Queue\Job;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Lupine\Core\Drawing\DrawPiece;
 use Lupine\Core\Drawing\WriteReel;
@@ -260,14 +262,31 @@ final class HandOffTest extends TestCase
     public function testAFilmWhoseWorkerWasLostBeginsAgain(): void
     {
         $film = $this->ask();
-        $film->update(['status' => WorkStatus::Running, 'frames_done' => 7, 'heard_at' => now()->subMinutes(2)]);
-        DB::table('jobs')->update([
-            'reserved_at' => now()->subMinutes(2)->timestamp,
-        ]);
-
-        $this->assertSame(1, app(LostFilms::class)->takeUp());
+        $soon = $this->ask(['kind' => 'svg']);
+        $take = static fn (): ?Job => Queue::connection('database')->pop('default');
+        $lost = $take();
+        $film->update(['status' => WorkStatus::Running]);
+        $this->assertNull($take());
+        $this->assertSame(0, app(LostFilms::class)->takeUp(), 'its queue has it');
+        // After a while of silence it is another's; and when Lupine starts, at once.
+        $this->travel((int) config('lupine.patience') + 1)->seconds();
+        $other = $take();
+        $held = MakeFilm::held('database');
+        $this->assertNotNull($lost);
+        $this->assertNotNull($other);
+        $this->assertSame([2, false, true], [$other->attempts(), $held->holdOn($lost), $held->holdOn($other)]);
+        $held->leave($lost);
+        $lost->delete();
+        $this->assertTrue($held->holdOn($other), 'who lost it takes nothing away');
+        Artisan::call('lupine:tidy', ['--at-start' => true]);
         $this->makeFiles();
         $this->assertSame([WorkStatus::Done, 12], [$film->refresh()->status, $film->frames_done]);
+
+        // One that no queue has is ordered again.
+        $soon->update(['status' => WorkStatus::Running, 'file' => null]);
+        $this->assertSame(1, app(LostFilms::class)->takeUp());
+        $this->makeFiles();
+        $this->assertSame(WorkStatus::Done, $soon->refresh()->status);
     }
 
     /** @param array<string, mixed> $order */

@@ -29,7 +29,7 @@ final class StartTest extends TestCase
     {
         self::assertSame([1, '“many” is not a port; take a number from 1 to 65535.'], self::start(['--port', 'many']));
         self::assertSame(
-            [1, 'bin/start does not know “--fast”. It takes --port NUMBER, --data FOLDER and --workers NUMBER.'],
+            [1, 'bin/start does not know “--fast”. Usage: bin/start [--port NUMBER] [--data FOLDER] [--workers NUMBER] [--redis redis://HOST:PORT/NUMBER --disk FOLDER-OR-S3]'],
             self::start(['--fast']),
         );
     }

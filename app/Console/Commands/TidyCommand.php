@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desk\KeptReels;
-use App\Film\LostFilms;
 use App\Tidy\KeptRevisions;
 use App\Tidy\Leftovers;
+use App\Work\LostFilms;
 use Illuminate\Support\Facades\DB;
 
 final class TidyCommand extends LupineCommand
@@ -29,8 +29,9 @@ final class TidyCommand extends LupineCommand
     protected function work(): int
     {
         if ($this->option('at-start') === true) {
-            $this->tell('films taken up again', $this->lost->takeUpSilentFor(0));
+            $this->lost->freeAll();
         }
+        $this->tell('films ordered again', $this->lost->takeUp());
         $this->tell('revisions thinned', $this->revisions->thin(now()));
         foreach ($this->leftovers->sweep(now()) as $what => $count) {
             $this->tell($what, $count);

@@ -28,6 +28,7 @@ use App\Models\Batch;
 use App\Models\HandOff;
 use App\Models\Piece;
 use App\Models\WorkStatus;
+use App\Work\CancelFilms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -43,7 +44,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** One piece with many tables, many files in one act. */
 final readonly class BatchController
 {
-    private const BUSY = [WorkStatus::Waiting, WorkStatus::Running, WorkStatus::Cancelling];
+    private const BUSY = [WorkStatus::Waiting, WorkStatus::Running];
 
     /** kinds, shapes and parts of one table */
     private const MOST_ORDERS = 200;
@@ -142,20 +143,22 @@ final readonly class BatchController
                 $most,
             ));
         }
-        $batch = DB::transaction(static function () use ($piece, $fillings, $films): Batch {
+        [$batch, $waiting] = DB::transaction(static function () use ($piece, $fillings, $films): array {
             $batch = Batch::query()->create([
                 'piece_id' => $piece->id,
                 'title' => $piece->title,
                 'tables' => count($fillings),
             ]);
+            $waiting = [];
             foreach ($films as $film) {
-                MakeFilm::of(HandOff::query()->create([
+                $waiting[] = HandOff::query()->create([
                     ...$film, 'piece_id' => $piece->id, 'batch_id' => $batch->id,
-                ]));
+                ]);
             }
 
-            return $batch;
+            return [$batch, $waiting];
         });
+        array_map(MakeFilm::of(...), $waiting);
 
         return Reply::of(self::entry($batch), 201);
     }
@@ -188,9 +191,7 @@ final readonly class BatchController
 
     public function cancel(Batch $batch): JsonResponse
     {
-        $batch->files()->where('status', WorkStatus::Waiting)
-            ->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]);
-        $batch->files()->where('status', WorkStatus::Running)->update(['status' => WorkStatus::Cancelling]);
+        app(CancelFilms::class)->of($batch->files());
 
         return Reply::of(self::entry($batch));
     }

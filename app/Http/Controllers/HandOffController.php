@@ -24,6 +24,9 @@ use App\Models\HandOff;
 use App\Models\Piece;
 use App\Models\WorkStatus;
 use App\Voice\SoundStore;
+use App\Work\Board;
+use App\Work\CancelFilms;
+use App\Work\Machines;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
@@ -48,6 +51,10 @@ final readonly class HandOffController
     private const PAGE_POLICY = "sandbox allow-scripts; default-src 'none'; script-src 'unsafe-inline'; "
         ."style-src 'unsafe-inline'; img-src data:; media-src data:; frame-ancestors 'none'";
 
+    public function __construct(private Board $board, private Machines $machines)
+    {
+    }
+
     /** A page of the films, newest first, of all pieces or of one. */
     public function index(Request $request): JsonResponse
     {
@@ -65,9 +72,10 @@ final readonly class HandOffController
         $page = $found->take(self::PAGE);
 
         return Reply::of(new HandOffs(
-            array_values($page->map(self::answer(...))->all()),
+            array_values($page->map($this->answer(...))->all()),
             $found->count() > self::PAGE ? $page->last()?->id : null,
             self::isPaused(),
+            $this->machines->all(),
         ));
     }
 
@@ -97,7 +105,7 @@ final readonly class HandOffController
         ]);
         MakeFilm::of($handOff);
 
-        return Reply::of(self::answer($handOff->refresh()), 201);
+        return Reply::of($this->answer($handOff->refresh()), 201);
     }
 
     /** How large a file will be, and how long it takes. */
@@ -120,22 +128,14 @@ final readonly class HandOffController
 
     public function show(HandOff $handOff): JsonResponse
     {
-        return Reply::of(self::answer($handOff));
+        return Reply::of($this->answer($handOff));
     }
 
     public function cancel(HandOff $handOff): JsonResponse
     {
-        // One statement each, so that a worker that takes the job up at this moment is not overwritten.
-        HandOff::query()
-            ->whereKey($handOff->id)
-            ->where('status', WorkStatus::Waiting)
-            ->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]);
-        HandOff::query()
-            ->whereKey($handOff->id)
-            ->where('status', WorkStatus::Running)
-            ->update(['status' => WorkStatus::Cancelling]);
+        app(CancelFilms::class)->of(HandOff::query()->whereKey($handOff->id));
 
-        return Reply::of(self::answer($handOff->refresh()));
+        return Reply::of($this->answer($handOff->refresh()));
     }
 
     /** Cancels all that wait, of one piece or of all; what is being made goes on. */
@@ -147,9 +147,7 @@ final readonly class HandOffController
             $waiting->where('piece_id', $piece->text(26));
         }
 
-        return Reply::of(new CancelledFilms(
-            $waiting->update(['status' => WorkStatus::Cancelled, 'ended_at' => now()]),
-        ));
+        return Reply::of(new CancelledFilms(app(CancelFilms::class)->of($waiting)));
     }
 
     /** Makes a film before the others that wait. */
@@ -160,7 +158,7 @@ final readonly class HandOffController
         }
         MakeFilm::next($handOff);
 
-        return Reply::of(self::answer($handOff));
+        return Reply::of($this->answer($handOff));
     }
 
     /** Lets no further film begin, or lets them begin again; what is being made is finished. */
@@ -202,7 +200,7 @@ final readonly class HandOffController
         $handOff->waitAgain();
         MakeFilm::of($handOff);
 
-        return Reply::of(self::answer($handOff));
+        return Reply::of($this->answer($handOff));
     }
 
     public function destroy(HandOff $handOff): JsonResponse
@@ -253,8 +251,12 @@ final readonly class HandOffController
         ]);
     }
 
-    private static function answer(HandOff $film): FilmAnswer
+    private function answer(HandOff $film): FilmAnswer
     {
+        if ($film->status === WorkStatus::Running) {
+            $film->frames_done = $this->board->frames($film->round);
+        }
+
         return new FilmAnswer(
             id: $film->id,
             pieceId: $film->piece_id,
@@ -273,6 +275,7 @@ final readonly class HandOffController
             tookSeconds: $film->started_at !== null && $film->ended_at !== null
                 ? round($film->started_at->diffInMilliseconds($film->ended_at) / 1000, 1)
                 : null,
+            machine: $this->machines->areSeveral() ? $film->machine : null,
         );
     }
 }

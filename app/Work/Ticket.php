@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Film\FileKind;
+use App\Film\FileOptions;
+use App\Film\FileOrder;
+use App\Models\HandOff;
+use Lupine\Core\Piece\Piece;
+use Lupine\Core\Settings\BadPiece;
+
+/**
+ * All that there is to know to make a file, wherever it is made: what is wanted, the document itself, and by their
+ * fingerprints the sounds, pictures and fonts that it speaks of.
+ */
+final readonly class Ticket
+{
+    /** @param array<string, mixed> $options */
+    private function __construct(
+        /** the id of the hand-off */
+        public string $film,
+        /** a name of this order; another one when it is tried again */
+        public string $round,
+        public FileKind $kind,
+        public string $fileName,
+        private string $packed,
+        private int $from,
+        private int $to,
+        private ?string $shape,
+        private bool $withSound,
+        private array $options,
+        public Luggage $luggage,
+        /** which Lupine ordered it */
+        public string $build,
+    ) {
+    }
+
+    public static function of(HandOff $film, Luggage $luggage): self
+    {
+        return new self(
+            $film->id,
+            $film->round,
+            $film->kind,
+            $film->fileName(),
+            base64_encode((string) gzencode($film->document, 6)),
+            $film->first_frame,
+            $film->first_frame + $film->frames_total - 1,
+            $film->shape,
+            $film->with_sound,
+            $film->options ?? [],
+            $luggage,
+            Build::here(),
+        );
+    }
+
+    public function document(): string
+    {
+        return (string) gzdecode((string) base64_decode($this->packed, true));
+    }
+
+    /** @throws BadPiece */
+    public function order(Piece $piece): FileOrder
+    {
+        return FileOrder::of(
+            $piece,
+            $this->kind,
+            $this->from,
+            $this->to,
+            shape: $this->shape,
+            withSound: $this->withSound,
+            options: FileOptions::fromArray($this->options),
+        );
+    }
+}
