@@ -1,8 +1,8 @@
 <?php
 
-// Where finished films go, and what workers of other machines need: a folder, or “s3://bucket/folder” for anything that
-// speaks S3. Its address and its keys are told by the names that the AWS SDK knows: AWS_ENDPOINT_URL, AWS_ACCESS_KEY_ID,
-// AWS_SECRET_ACCESS_KEY, AWS_REGION.
+// Where finished films go, and what workers of other machines need: a folder, or “s3://bucket/folder” for anything
+// that speaks S3. Its address and its keys are told by the names that the AWS SDK knows: AWS_ENDPOINT_URL,
+// AWS_ACCESS_KEY_ID, AWS_SECRET_ACCESS_KEY, AWS_REGION.
 $shared = (string) env('LUPINE_DISK', '');
 $bucket = str_starts_with($shared, 's3://') ? explode('/', substr($shared, 5), 2) : null;
 

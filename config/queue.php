@@ -32,5 +32,9 @@ return [
             'after_commit' => true,
         ],
     ],
-    'failed' => ['driver' => env('QUEUE_FAILED_DRIVER', 'database-uuids'), 'database' => 'sqlite', 'table' => 'failed_jobs'],
+    'failed' => [
+        'driver' => env('QUEUE_FAILED_DRIVER', 'database-uuids'),
+        'database' => 'sqlite',
+        'table' => 'failed_jobs',
+    ],
 ];

@@ -1984,9 +1984,13 @@ export interface HandOffs {
    */
   paused: boolean;
   /**
-   * those that make files, where there are several
+   * those that make files; null: the desk's own alone
    */
-  machines: Machine[];
+  machines: Machine[] | null;
+  /**
+   * for all that waits and is made; null: nothing does, or it cannot be known
+   */
+  secondsLeft: number | null;
 }
 /**
  * A film that is made, or was.

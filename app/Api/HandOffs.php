@@ -16,8 +16,10 @@ final readonly class HandOffs extends Answer
         public ?string $next,
         /** no film begins */
         public bool $paused,
-        /** @var list<Machine> those that make files, where there are several */
-        public array $machines,
+        /** @var list<Machine>|null those that make files; null: the desk's own alone */
+        public ?array $machines,
+        /** for all that waits and is made; null: nothing does, or it cannot be known */
+        public ?int $secondsLeft,
     ) {
     }
 }

@@ -182,7 +182,9 @@ final class LupineServiceProvider extends ServiceProvider
         Queue::addConnector('database', fn (): HeldDatabaseConnector => new HeldDatabaseConnector(
             $this->app->make('db'),
         ));
-        Queue::addConnector('redis', fn (): HeldRedisConnector => new HeldRedisConnector($this->app->make(Redis::class)));
+        Queue::addConnector('redis', fn (): HeldRedisConnector => new HeldRedisConnector(
+            $this->app->make(Redis::class),
+        ));
         $this->meetWorkers();
     }
 }

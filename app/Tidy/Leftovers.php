@@ -72,7 +72,7 @@ final readonly class Leftovers
         $disk = Storage::disk('hand-offs');
         $gone = 0;
         foreach ($disk->files() as $file) {
-            // While its film is under way it can be on its way into the list; no clock is asked, for the disk has another.
+            // While its film is under way it may be on its way into the list. No clock is asked: the disk has its own.
             $isExpected = HandOff::query()
                 ->whereKey(substr($file, 0, self::ULID))
                 ->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running])

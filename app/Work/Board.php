@@ -8,8 +8,8 @@ use Illuminate\Cache\Repository;
 use Illuminate\Contracts\Cache\LockProvider;
 
 /**
- * What desk and workers tell each other while films are made: which are not wanted any more, how far the others are, and
- * which workers there are. It stands in the cache that they share; where it is lost, no film is.
+ * What desk and workers tell each other while films are made: which are not wanted any more, how far the others are,
+ * and which workers there are. It stands in the cache that they share; where it is lost, no film is.
  */
 final readonly class Board
 {

@@ -123,7 +123,8 @@ final readonly class Carrier
             $places[] = self::SOUNDS.$sound.'.flac';
         }
         foreach ($this->faces($document) as $id => $face) {
-            array_push($places, self::FONTS.basename((string) $this->fonts->packPath($id)), self::FONTS.$face['source'].'.otf');
+            $places[] = self::FONTS.basename((string) $this->fonts->packPath($id));
+            $places[] = self::FONTS.$face['source'].'.otf';
         }
 
         return $places;

@@ -14,7 +14,11 @@ final readonly class HeldRedisConnector implements ConnectorInterface
     {
     }
 
-    /** @param array{connection: string, queue: string, retry_after: int, block_for: int|null, after_commit: bool} $config */
+    /**
+     * @param array{
+     *     connection: string, queue: string, retry_after: int, block_for: int|null, after_commit: bool,
+     * } $config
+     */
     public function connect(array $config): Queue
     {
         return new HeldRedisQueue(

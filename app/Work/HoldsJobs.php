@@ -7,8 +7,8 @@ namespace App\Work;
 use Illuminate\Contracts\Queue\Job;
 
 /**
- * A queue whose jobs are held for a short while only, and longer for as long as their worker says that it is at work. So
- * the job of a worker that was killed or cut off goes to another one soon, however long its film takes.
+ * A queue whose jobs are held for a short while only, and longer for as long as their worker says that it is at work.
+ * So the job of a worker that was killed or cut off goes to another one soon, however long its film takes.
  */
 interface HoldsJobs
 {

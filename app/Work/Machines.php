@@ -19,11 +19,14 @@ final readonly class Machines
         return config('queue.default') === 'redis';
     }
 
-    /** @return list<Machine> none where this one makes all */
-    public function all(): array
+    /** @return list<Machine>|null null where this one makes all */
+    public function all(): ?array
     {
+        if (!$this->areSeveral()) {
+            return null;
+        }
         $machines = [];
-        foreach ($this->areSeveral() ? $this->board->workers() : [] as $worker) {
+        foreach ($this->board->workers() as $worker) {
             $machines[$worker->machine][] = $worker;
         }
 

@@ -85,6 +85,8 @@ trait AddsSounds
 
     private function work(string $queue = Listen::QUEUE): void
     {
-        Artisan::call('queue:work', ['connection' => 'desk', '--queue' => $queue, '--stop-when-empty' => true, '--sleep' => 0]);
+        Artisan::call('queue:work', [
+            'connection' => 'desk', '--queue' => $queue, '--stop-when-empty' => true, '--sleep' => 0,
+        ]);
     }
 }

@@ -79,7 +79,8 @@ trait SharesMachines
         foreach (glob('/proc/[0-9]*/environ') ?: [] as $file) {
             $its = explode("\0", (string) @file_get_contents($file));
             $command = (string) @file_get_contents(dirname($file).'/cmdline');
-            if (in_array("LUPINE_MACHINE=$name", $its, true) && str_starts_with($command, "php\0") && str_contains($command, "artisan\0queue:work")) {
+            $isMaker = str_starts_with($command, "php\0") && str_contains($command, "artisan\0queue:work");
+            if ($isMaker && in_array("LUPINE_MACHINE=$name", $its, true)) {
                 $found[] = (int) basename(dirname($file));
             }
         }

@@ -82,7 +82,11 @@ final class TidyTest extends TestCase
         $this->travel(Leftovers::DELETED_DAYS + 1)->days();
         $recent->delete();
         $made = HandOff::query()->create([
-            'piece_id' => null, 'title' => 'Made', 'status' => WorkStatus::Waiting, 'document' => '{}', 'frames_total' => 1,
+            'piece_id' => null,
+            'title' => 'Made',
+            'status' => WorkStatus::Waiting,
+            'document' => '{}',
+            'frames_total' => 1,
         ]);
         // One can be there before the desk hears of it.
         $comes = $made->id.'-0a1b2c3d.mp4';

@@ -29,8 +29,13 @@ final class StartTest extends TestCase
     {
         self::assertSame([1, '“many” is not a port; take a number from 1 to 65535.'], self::start(['--port', 'many']));
         self::assertSame(
-            [1, 'bin/start does not know “--fast”. Usage: bin/start [--port NUMBER] [--data FOLDER] [--workers NUMBER] [--redis redis://HOST:PORT/NUMBER --disk FOLDER-OR-S3]'],
+            [1, 'bin/start does not know “--fast”. Usage: bin/start [--port NUMBER] [--data FOLDER] [--workers NUMBER] '
+                .'[--redis redis://HOST:PORT/NUMBER --disk FOLDER-OR-S3]'],
             self::start(['--fast']),
+        );
+        self::assertSame(
+            [1, '“there” is no address of Redis; it is written redis://HOST:PORT/NUMBER.'],
+            self::start(['--redis', 'there', '--disk', '/tmp']),
         );
     }
 

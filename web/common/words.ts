@@ -25,6 +25,13 @@ export function bytesText(bytes: number): string {
   return bytes > 1e6 ? `${(bytes / 1e6).toFixed(1)} MB` : `${Math.max(1, Math.round(bytes / 1e3))} kB`;
 }
 
+/** A length of time, as one says it: no more exactly than it is known. */
+export function lengthText(seconds: number): string {
+  if (seconds < 90) return `${Math.max(1, Math.round(seconds))} s`;
+  if (seconds < 5_400) return `${Math.round(seconds / 60)} min`;
+  return `${(seconds / 3_600).toFixed(1)} h`;
+}
+
 export function newId(prefix: string, taken: { id: string }[]): string {
   for (let number = taken.length + 1; ; number++) {
     const id = `${prefix}${number}`;

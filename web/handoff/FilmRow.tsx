@@ -5,10 +5,9 @@ import type { HandOff } from '../api/answers';
 import { counted, bytesText, when } from '../common/words';
 import { FilmPicture } from './FilmPicture';
 
-const STATUS = {
+const STATUS: Partial<Record<HandOff['status'], string>> = {
   waiting: 'Queued',
   running: 'Rendering',
-  cancelling: 'Stopping',
   cancelled: 'Cancelled',
   failed: 'Failed',
   done: 'Ready',
@@ -25,7 +24,7 @@ interface Props {
 }
 
 export function FilmRow({ film, alone, onCancel, onNext, onRetry, onRemove }: Props) {
-  const busy = film.status === 'waiting' || film.status === 'running' || film.status === 'cancelling';
+  const busy = film.status === 'waiting' || film.status === 'running';
   const started = new Date(film.createdAt).toLocaleTimeString('en', {
     hour: '2-digit',
     minute: '2-digit',
@@ -39,16 +38,19 @@ export function FilmRow({ film, alone, onCancel, onNext, onRetry, onRemove }: Pr
           {alone && film.pieceId ? <Link to={`/pieces/${film.pieceId}`}>{film.title}</Link> : film.fileName}
         </strong>
         <span className="soft">
+          {alone && `${film.fileName} · `}
           {when(film.createdAt)}, {started} · {counted(film.framesTotal, 'frame')}
           {film.firstFrame > 0 && ` from frame ${film.firstFrame}`}
           {film.bytes !== null && ` · ${bytesText(film.bytes)}`}
           {film.tookSeconds !== null && film.status === 'done' && ` · made in ${film.tookSeconds} s`}
+          {film.machine !== null && film.status === 'done' && ` on ${film.machine}`}
         </span>
         {busy && (
           <>
             <ProgressBar now={film.framesDone} max={film.framesTotal} aria-label={`Progress of ${film.fileName}`} />
             <span className="soft numerals" role="status">
               {STATUS[film.status]}
+              {film.status === 'running' && film.machine !== null && ` on ${film.machine}`}
               {film.status === 'running' && `: ${film.framesDone} of ${counted(film.framesTotal, 'frame')}`}
               {film.status === 'running' && film.secondsLeft !== null && `, about ${film.secondsLeft} s left`}
             </span>

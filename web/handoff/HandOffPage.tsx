@@ -13,13 +13,15 @@ import type { Piece } from '../../contracts/piece';
 import { StageTimeContext, useTimeOf } from '../fields/stageTime';
 import { BatchList } from './BatchList';
 import { FilmRow } from './FilmRow';
+import { lengthText } from '../common/words';
+import { MachineList } from './MachineList';
 import { OrderForm } from './OrderForm';
 import { TableGrid } from './TableGrid';
 import { letGo, useTables } from './tables';
 import { TablesDrop } from './TablesDrop';
 import { useWanted } from './wanted';
 
-const BUSY = ['waiting', 'running', 'cancelling'];
+const BUSY = ['waiting', 'running'];
 
 /** Writing the files: what can be had of a piece, and the films that are being made. */
 export function HandOffPage() {
@@ -48,7 +50,9 @@ export function HandOffPage() {
     refetchInterval: (query) =>
       query.state.data?.pages.some(({ handOffs }) => handOffs.some(({ status }) => BUSY.includes(status)))
         ? 500
-        : false,
+        : query.state.data?.pages[0]?.machines
+          ? 5_000
+          : false,
     refetchOnMount: 'always',
   });
   const act = useMutation({
@@ -60,6 +64,8 @@ export function HandOffPage() {
   if (piece.isError) return <NotHere message={reasonOf(piece.error)} />;
   const shown = films.data?.pages.flatMap(({ handOffs }) => handOffs) ?? [];
   const isPaused = films.data?.pages[0]?.paused ?? false;
+  const machines = films.data?.pages[0]?.machines ?? null;
+  const secondsLeft = films.data?.pages[0]?.secondsLeft ?? null;
   const waiting = shown.filter(({ status }) => status === 'waiting').length;
   return (
     <>
@@ -107,6 +113,9 @@ export function HandOffPage() {
           {id && piece.data && <WithTables id={id} piece={piece.data.document} />}
           <div className="shelf-head">
             <h2 id="films">{id ? 'Files of this piece' : 'All files'}</h2>
+            {secondsLeft !== null && waiting > 0 && !isPaused && (
+              <span className="soft numerals">About {lengthText(secondsLeft)} for all that wait</span>
+            )}
             {(waiting > 0 || isPaused) && (
               <button
                 type="button"
@@ -133,6 +142,7 @@ export function HandOffPage() {
               </Link>
             )}
           </div>
+          {machines && <MachineList machines={machines} />}
           {isPaused && (
             <p className="problem-bar is-notice" role="status">
               The queue is paused. What is being made is finished; films that wait do not begin. Drafts, pages, sounds

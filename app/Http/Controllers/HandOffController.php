@@ -27,6 +27,7 @@ use App\Voice\SoundStore;
 use App\Work\Board;
 use App\Work\CancelFilms;
 use App\Work\Machines;
+use App\Work\Remaining;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
@@ -51,8 +52,11 @@ final readonly class HandOffController
     private const PAGE_POLICY = "sandbox allow-scripts; default-src 'none'; script-src 'unsafe-inline'; "
         ."style-src 'unsafe-inline'; img-src data:; media-src data:; frame-ancestors 'none'";
 
-    public function __construct(private Board $board, private Machines $machines)
-    {
+    public function __construct(
+        private Board $board,
+        private Machines $machines,
+        private Remaining $remaining,
+    ) {
     }
 
     /** A page of the films, newest first, of all pieces or of one. */
@@ -76,6 +80,7 @@ final readonly class HandOffController
             $found->count() > self::PAGE ? $page->last()?->id : null,
             self::isPaused(),
             $this->machines->all(),
+            $this->remaining->seconds(),
         ));
     }
 
