@@ -10,6 +10,7 @@ export default defineConfig({
     rollupOptions: {
       input: {
         film: 'renderer/src/film.ts',
+        join: 'renderer/src/join.ts',
         still: 'renderer/src/still.ts',
         stills: 'renderer/src/stills.ts',
         painting: 'renderer/src/painting.ts',

@@ -128,13 +128,15 @@ enum FileKind: string
                 hasTransparency: false,
                 hasSound: true,
                 hasTimecode: true,
+                isJoined: true,
                 hasShutter: false,
                 isSoon: true,
             ),
             self::Mov => FileTraits::film('mov', 'video/quicktime', hasTimecode: true),
             self::Hq => FileTraits::film('mov', 'video/quicktime', '-422', false, hasTimecode: true),
             self::Matte => FileTraits::film('mov', 'video/quicktime', '-matte', hasSound: false, hasTimecode: true),
-            self::Webm => FileTraits::film('webm', 'video/webm'),
+            // Its times are whole milliseconds, and parts would not meet.
+            self::Webm => FileTraits::film('webm', 'video/webm', isJoined: false),
             self::Zip => self::frames(''),
             self::Zip16 => self::frames('-16-bit'),
             self::Wav => FileTraits::soon('wav', 'audio/wav', SoundMaker::class, hasSound: true),
@@ -168,7 +170,7 @@ enum FileKind: string
 
     private static function frames(string $suffix): FileTraits
     {
-        return new FileTraits('zip', 'application/zip', FilmMaker::class, $suffix, isFrames: true);
+        return new FileTraits('zip', 'application/zip', FilmMaker::class, $suffix, isFrames: true, isJoined: true);
     }
 
     private static function paper(string $ending, string $contentType, string $suffix = ''): FileTraits

@@ -17,6 +17,9 @@ final readonly class FileOrder
 {
     private const LONGEST_NAME = 120;
 
+    /** frames that a long film is made of at a time */
+    public const PART = 300;
+
     /** frames in a row of a sample; more where a frame is told by others around it */
     private const SAMPLE_RUN = 4;
     private const SAMPLE_RUN_OF_FILMS = 12;
@@ -33,7 +36,7 @@ final readonly class FileOrder
         /** whether the narrator is heard in it */
         public bool $withSound = true,
         /** of its first frame, where files of its kind say it */
-        public ?string $timecode = null,
+        public ?Timecode $timecode = null,
         public FileOptions $options = new FileOptions(),
         /** pixels across; null: as the stage has it */
         public ?int $width = null,
@@ -43,6 +46,8 @@ final readonly class FileOrder
         public float $seconds = 0.0,
         /** whether a few runs of its frames are made, to see what all of it will be */
         public bool $isSample = false,
+        /** whether it is a part that is joined to others */
+        public bool $isPart = false,
     ) {
     }
 
@@ -128,7 +133,7 @@ final readonly class FileOrder
         $width = $shape === null ? $piece->stage->width : $piece->shape($shape)->width;
 
         $timecode = $traits->hasTimecode
-            ? Timecode::atFrame($range->from, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)->toText()
+            ? Timecode::atFrame($range->from, FrameRate::ofStage($piece->stage), $piece->stage->dropFrame)
             : null;
 
         return new self(
@@ -169,20 +174,44 @@ final readonly class FileOrder
     /** A little of it, without its sound. */
     public function sampled(): self
     {
-        return new self(
-            $this->kind,
-            $this->range,
-            $this->name,
-            $this->ground,
-            $this->shape,
-            false,
-            $this->timecode,
-            $this->options,
-            $this->width,
-            $this->perSecond,
-            $this->seconds,
-            true,
-        );
+        return $this->with(['withSound' => false, 'isSample' => true]);
+    }
+
+    /**
+     * The ranges that it is made in, one after the other: a long film in parts, so that several machines can make it,
+     * and always in the same ones, so that it is the same film wherever they are made.
+     *
+     * @return non-empty-list<FrameRange>
+     */
+    public function parts(): array
+    {
+        $isWhole = $this->isSample || $this->isPart || !$this->kind->traits()->isJoined;
+
+        return $isWhole ? [$this->range] : $this->range->parts(self::PART);
+    }
+
+    /** In how many parts so many frames are made. */
+    public static function partsOf(FileKind $kind, int $frames): int
+    {
+        return $kind->traits()->isJoined ? (int) ceil($frames / self::PART) : 1;
+    }
+
+    /** A part of it, without its sound. */
+    public function part(FrameRange $range): self
+    {
+        return $this->with([
+            'range' => $range,
+            'withSound' => false,
+            'isPart' => true,
+            'timecode' => $this->timecode?->on($range->from),
+            'seconds' => $this->seconds * $range->count() / $this->range->count(),
+        ]);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 
     /** The document as it is filmed: on its colour, and with its captions or without. */

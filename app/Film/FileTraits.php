@@ -27,6 +27,8 @@ final readonly class FileTraits
         public bool $isLoop = false,
         /** whether it holds each frame by itself */
         public bool $isFrames = false,
+        /** whether parts of it can be joined without being encoded again */
+        public bool $isJoined = false,
         /** whether what moves is blurred in it where the piece has a shutter */
         public bool $hasShutter = true,
         /** whether it goes before films in the queue: it takes a moment, or is wanted in one */
@@ -42,6 +44,7 @@ final readonly class FileTraits
         bool $hasTransparency = true,
         bool $hasSound = true,
         bool $hasTimecode = false,
+        bool $isJoined = true,
     ): self {
         return new self(
             $ending,
@@ -51,6 +54,7 @@ final readonly class FileTraits
             $hasTransparency,
             hasSound: $hasSound,
             hasTimecode: $hasTimecode,
+            isJoined: $isJoined,
         );
     }
 

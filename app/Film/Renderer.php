@@ -104,6 +104,57 @@ final readonly class Renderer
     }
 
     /**
+     * Joins parts of a film as they are, and puts its sound to the whole.
+     *
+     * @param array<string, int> $parts their files in their order, and how many frames each has
+     * @param array{int, int} $rate frames in so many seconds
+     * @param \Closure(int|null): bool $progress
+     *
+     * @return bool whether nobody stopped it
+     *
+     * @throws FilmFailed
+     * @throws RendererLost
+     */
+    public function join(
+        array $parts,
+        string $target,
+        FileOrder $order,
+        array $rate,
+        ?FilmSound $sound,
+        Told $told,
+        \Closure $progress,
+    ): bool {
+        if ($order->kind->traits()->isFrames) {
+            self::packAll(array_keys($parts), $target);
+
+            return $progress(null);
+        }
+
+        return $this->inFolder(function (string $folder) use (
+            $parts,
+            $target,
+            $order,
+            $rate,
+            $sound,
+            $told,
+            $progress,
+        ): bool {
+            self::keepOrder($order, $sound, $told, $folder);
+            $files = array_map(
+                static fn (string $file, int $frames): array => ['file' => $file, 'frames' => $frames],
+                array_keys($parts),
+                $parts,
+            );
+            file_put_contents(
+                $folder.'/parts.json',
+                json_encode(['rate' => $rate, 'parts' => $files], JSON_THROW_ON_ERROR),
+            );
+
+            return $this->run(['join.js', $folder.'/parts.json', $target, $folder.'/order.json'], $progress);
+        });
+    }
+
+    /**
      * @param iterable<string> $reels
      * @param \Closure(int|null): bool $progress
      *
@@ -142,7 +193,7 @@ final readonly class Renderer
             'perSecond' => $order->perSecond,
             'run' => $order->isSample ? $order->sampleRun() : null,
             'loops' => $order->options->loops,
-            'timecode' => $order->timecode,
+            'timecode' => $order->timecode?->toText(),
             'font' => $order->kind === FileKind::Draft ? base_path(self::BURNT_FONT) : null,
             'sound' => $sound === null ? null : ['file' => $sound->file, 'filter' => $sound->filter],
             'told' => $said,
@@ -226,6 +277,27 @@ final readonly class Renderer
         }
         if (!$zip->close()) {
             throw new FullDisk();
+        }
+    }
+
+    /**
+     * What is in several ZIPs in one.
+     *
+     * @param list<string> $parts
+     */
+    private static function packAll(array $parts, string $target): void
+    {
+        $folder = $target.'.frames';
+        try {
+            foreach ($parts as $file) {
+                $part = new \ZipArchive();
+                if ($part->open($file) !== true || !$part->extractTo($folder)) {
+                    throw new FullDisk();
+                }
+            }
+            self::pack($folder, $target);
+        } finally {
+            File::deleteDirectory($folder);
         }
     }
 

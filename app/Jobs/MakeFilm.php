@@ -9,6 +9,7 @@ use App\Desk\PlacedPiece;
 use App\Disk\FullDisk;
 use App\Film\FileOrder;
 use App\Film\FilmFailed;
+use App\Film\FilmMaker;
 use App\Film\Maker;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
@@ -17,6 +18,7 @@ use App\Work\Board;
 use App\Work\Build;
 use App\Work\Carrier;
 use App\Work\HoldsJobs;
+use App\Work\Machines;
 use App\Work\Result;
 use App\Work\Results;
 use App\Work\Ticket;
@@ -76,8 +78,42 @@ final class MakeFilm implements ShouldQueue
 
             return;
         }
-        $ticket = Ticket::of($whole, app(Carrier::class)->pack($whole->document));
-        dispatch((new self($ticket))->onQueue(self::queueOf($ticket)));
+        self::order($whole, self::ticketOf($whole));
+    }
+
+    /** A long film is made in parts where there are several machines, whoever is free next. */
+    private static function order(HandOff $film, Ticket $ticket): void
+    {
+        $parts = FileOrder::partsOf($film->kind, $film->frames_total);
+        $isSplit = $parts > 1 && app(Machines::class)->areSeveral();
+        $film->update(['parts' => $isSplit ? $parts : 0]);
+        foreach ($isSplit ? $ticket->split($parts) : [$ticket] as $one) {
+            dispatch((new self($one))->onQueue(self::queueOf($ticket)));
+        }
+    }
+
+    /** Orders one part again. */
+    public static function partAgain(HandOff $film, int $part): void
+    {
+        $tickets = self::ticketOf($film)->split($film->parts);
+        dispatch((new self($tickets[$part]))->onQueue(self::FIRST));
+    }
+
+    /**
+     * All parts are there.
+     *
+     * @param list<Result> $parts
+     */
+    public static function joined(HandOff $film, array $parts): void
+    {
+        dispatch((new self(self::ticketOf($film)->joining($parts)))->onQueue(self::FIRST));
+    }
+
+    private static function ticketOf(HandOff $film): Ticket
+    {
+        $whole = HandOff::query()->findOrFail($film->id);
+
+        return Ticket::of($whole, app(Carrier::class)->pack($whole->document));
     }
 
     /** Goes before all films that wait. */
@@ -112,6 +148,7 @@ final class MakeFilm implements ShouldQueue
             $order = $ticket->order($document);
             $result = $this->made($computed->placed($document, $text, $order->shape), $order, $turn, $results);
             if ($result !== null) {
+                $board->note($ticket->key(), $order->range->count());
                 TellDesk::done($ticket, $result)->send();
             } elseif ($turn->end() === TurnEnd::Taken) {
                 $queue->leave($this->job);
@@ -134,7 +171,10 @@ final class MakeFilm implements ShouldQueue
     {
         $again = new self($this->ticket);
         dispatch($again->onQueue($this->ticket->kind->traits()->isSoon ? self::SOON : self::FIRST));
-        TellDesk::putBack($this->ticket)->send();
+        // Other parts of it are still made.
+        if ($this->ticket->part === null) {
+            TellDesk::putBack($this->ticket)->send();
+        }
     }
 
     private static function queueOf(Ticket $ticket): string
@@ -161,7 +201,11 @@ final class MakeFilm implements ShouldQueue
             // A name of its own for each try: what a lost worker left running may still write to another.
             $half = storage_path('app/rendering/'.$this->ticket->film.'-'.bin2hex(random_bytes(4)).'.mp4');
             try {
-                return $maker->make($placed, $order, $half, $this->ticket->fileName, $turn->goesOn(...))
+                $isMade = $this->ticket->parts === []
+                    ? $maker->make($placed, $order, $half, $this->ticket->fileName, $turn->goesOn(...))
+                    : self::join($maker, $placed, $order, $half, $turn, $results->fetch($this->ticket->parts, $half));
+
+                return $isMade
                     ? $results->keep($half, $this->ticket)
                     : null;
             } catch (RendererLost $reason) {
@@ -177,6 +221,23 @@ final class MakeFilm implements ShouldQueue
             } finally {
                 @unlink($half);
             }
+        }
+    }
+
+    /** @param list<string> $parts files, which go */
+    private static function join(
+        Maker $maker,
+        PlacedPiece $placed,
+        FileOrder $order,
+        string $target,
+        Turn $turn,
+        array $parts,
+    ): bool {
+        try {
+            return $maker instanceof FilmMaker
+                && $maker->join($placed, $order, $parts, $target, $turn->goesOn(...));
+        } finally {
+            array_map('unlink', array_filter($parts, is_file(...)));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Models\FilmPart;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
 use App\Work\Board;
@@ -11,6 +12,7 @@ use App\Work\Result;
 use App\Work\Results;
 use App\Work\Ticket;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Queue\Queueable;
 
 /**
@@ -30,6 +32,7 @@ final class TellDesk implements ShouldQueue
         private readonly string $machine,
         private readonly ?Result $result = null,
         private readonly ?string $message = null,
+        private readonly ?int $part = null,
     ) {
     }
 
@@ -59,7 +62,15 @@ final class TellDesk implements ShouldQueue
         ?Result $result = null,
         ?string $message = null,
     ): self {
-        return new self($ticket->film, $ticket->round, $what, (string) config('lupine.machine'), $result, $message);
+        return new self(
+            $ticket->film,
+            $ticket->round,
+            $what,
+            (string) config('lupine.machine'),
+            $result,
+            $message,
+            $ticket->part,
+        );
     }
 
     public function send(): void
@@ -70,63 +81,136 @@ final class TellDesk implements ShouldQueue
     public function handle(Board $board, Results $results): void
     {
         match ($this->what) {
-            WorkStatus::Running => $this->change([
-                'status' => WorkStatus::Running,
-                'started_at' => now(),
-                'machine' => $this->machine,
-                'message' => null,
-            ]),
+            WorkStatus::Running => $this->begin(),
             WorkStatus::Waiting => $this->change(['status' => WorkStatus::Waiting, 'started_at' => null]),
-            WorkStatus::Done => $this->take($results, $board),
-            default => $this->change([
-                'status' => WorkStatus::Failed,
-                'message' => $this->message,
-                'ended_at' => now(),
-            ]),
+            WorkStatus::Done => $this->part === null ? $this->take($results, $board) : $this->takePart($results),
+            default => $this->fail((string) $this->message, $board),
         };
+    }
+
+    private function begin(): void
+    {
+        $film = $this->film();
+        if ($film === null) {
+            return;
+        }
+        // A film that is made in parts has several machines, and began with the first of them.
+        $machines = $film->parts === 0 ? [] : explode(', ', $film->machine ?? '');
+        $this->change([
+            'status' => WorkStatus::Running,
+            'started_at' => $film->parts > 0 ? $film->started_at ?? now() : now(),
+            'machine' => implode(', ', array_unique(array_filter([...$machines, $this->machine]))),
+            'message' => null,
+        ]);
+    }
+
+    private function fail(string $message, Board $board): void
+    {
+        $this->change(['status' => WorkStatus::Failed, 'message' => $message, 'ended_at' => now()]);
+        // So that its other parts are not made for nothing.
+        $board->stop($this->round);
     }
 
     private function take(Results $results, Board $board): void
     {
-        $result = $this->result ?? throw new \LogicException('What is done has a file.');
-        $film = HandOff::withoutDocument(HandOff::query())->find($this->film);
-        if ($film !== null && $film->file === $result->file) {
+        $result = $this->result();
+        $film = $this->film();
+        $known = HandOff::withoutDocument(HandOff::query())->find($this->film);
+        if ($known !== null && $known->file === $result->file) {
             return;
         }
-        if ($film !== null && $film->round === $this->round && !$results->isWhole($result)) {
-            $this->makeAgain($film);
+        if ($film !== null && !$results->isWhole($result)) {
+            $this->makeAgain($film, $board);
 
             return;
         }
-        $taken = $this->change([
+        $taken = $film !== null && $this->change([
             'status' => WorkStatus::Done,
-            'frames_done' => $film->frames_total ?? 0,
+            'frames_done' => $film->frames_total,
             'file' => $result->file,
             'bytes' => $result->bytes,
             'print' => $result->print,
-            'machine' => $this->machine,
             'ended_at' => now(),
+            ...$film->parts === 0 ? ['machine' => $this->machine] : [],
         ]);
         // The old file goes when the new one is there; of two that were made, the second does.
-        $results->drop($taken ? $film?->file : $result->file);
+        $results->drop($taken ? $known?->file : $result->file);
         $board->stop($this->round);
+        foreach (FilmPart::query()->where('round', $this->round)->get() as $part) {
+            $results->drop($part->file);
+            $part->delete();
+        }
     }
 
-    private function makeAgain(HandOff $film): void
+    private function takePart(Results $results): void
     {
-        $isLast = $film->tries + 1 >= (int) config('lupine.film_tries');
-        $changed = $this->change($isLast ? [
+        $result = $this->result();
+        $film = $this->film();
+        $kept = FilmPart::query()->where('round', $this->round)->where('number', $this->part)->first();
+        if ($film === null || $kept !== null) {
+            if ($kept?->file !== $result->file) {
+                $results->drop($result->file);
+            }
+        } elseif ($results->isWhole($result)) {
+            FilmPart::query()->create([
+                'hand_off_id' => $film->id,
+                'round' => $this->round,
+                'number' => $this->part,
+                ...get_object_vars($result),
+            ]);
+        } elseif ($this->mayTryAgain($film)) {
+            MakeFilm::partAgain($film, (int) $this->part);
+        }
+        /** @var Collection<int, FilmPart> $parts */
+        $parts = FilmPart::query()->where('round', $this->round)->orderBy('number')->get();
+        if ($film !== null && $film->parts > 0 && count($parts) === $film->parts) {
+            MakeFilm::joined($film, array_values($parts->map(static fn (FilmPart $one): Result => new Result(
+                $one->file,
+                $one->bytes,
+                $one->print,
+            ))->all()));
+        }
+    }
+
+    private function makeAgain(HandOff $film, Board $board): void
+    {
+        if ($this->mayTryAgain($film) && $this->change(['status' => WorkStatus::Waiting])) {
+            $board->stop($this->round);
+            MakeFilm::of($film->refresh());
+        }
+    }
+
+    /** Of a file that came damaged: counts it, and says so when that was too often. */
+    private function mayTryAgain(HandOff $film): bool
+    {
+        $tries = $film->tries + 1;
+        $isLast = $tries >= (int) config('lupine.film_tries');
+        $this->change($isLast ? [
             'status' => WorkStatus::Failed,
             'message' => sprintf(
                 'The file came damaged from “%s” %d times. Check the disk that the machines share, then try again.',
                 $this->machine,
-                $film->tries + 1,
+                $tries,
             ),
             'ended_at' => now(),
-        ] : ['status' => WorkStatus::Waiting, 'tries' => $film->tries + 1]);
-        if ($changed && !$isLast) {
-            MakeFilm::of($film->refresh());
-        }
+        ] : ['tries' => $tries]);
+
+        return !$isLast;
+    }
+
+    private function result(): Result
+    {
+        return $this->result ?? throw new \LogicException('What is done has a file.');
+    }
+
+    /** The film, if this order of it still counts. */
+    private function film(): ?HandOff
+    {
+        $films = HandOff::withoutDocument(HandOff::query());
+        $films->whereKey($this->film)->where('round', $this->round);
+        $films->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running]);
+
+        return $films->first();
     }
 
     /** @param array<string, mixed> $to */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Film\FileKind;
 use App\Film\FileOptions;
+use App\Work\Ticket;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $document
  * @property int $tries how often its file came damaged
  * @property string $round a name of the order that counts; another one when it is made again
+ * @property int $parts that machines make it in; 0: it is made by one
  * @property string|null $print SHA-256 of the file
  * @property string|null $machine that makes it, or has made it
  * @property FileKind $kind
@@ -52,6 +54,7 @@ final class HandOff extends Model
         'status' => WorkStatus::class,
         'kind' => FileKind::class,
         'tries' => 'integer',
+        'parts' => 'integer',
         'with_sound' => 'boolean',
         'options' => 'array',
         'first_frame' => 'integer',
@@ -74,7 +77,7 @@ final class HandOff extends Model
         $query->select([
             'id', 'piece_id', 'title', 'status', 'kind', 'name', 'shape', 'with_sound', 'options', 'tries', 'batch_id', 'filling',
             'first_frame', 'frames_done', 'frames_total', 'file', 'bytes', 'message',
-            'started_at', 'ended_at', 'created_at', 'updated_at', 'round', 'print', 'machine',
+            'started_at', 'ended_at', 'created_at', 'updated_at', 'round', 'print', 'machine', 'parts',
         ]);
 
         return $query;
@@ -101,10 +104,20 @@ final class HandOff extends Model
             'status' => WorkStatus::Waiting,
             'frames_done' => 0,
             'tries' => 0,
+            'machine' => null,
             'message' => null,
             'started_at' => null,
             'ended_at' => null,
         ]);
+    }
+
+    /** @return non-empty-list<string> keys of the tickets that it is made by */
+    public function keys(): array
+    {
+        return $this->parts === 0 ? [$this->round] : array_map(
+            fn (int $part): string => Ticket::keyOf($this->round, $part),
+            range(0, $this->parts - 1),
+        );
     }
 
     public function fileOptions(): FileOptions

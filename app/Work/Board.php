@@ -14,6 +14,7 @@ use Illuminate\Contracts\Cache\LockProvider;
 final readonly class Board
 {
     private const STOPPED_SECONDS = 7 * 86_400;
+    private const FRAMES_SECONDS = 86_400;
     private const WORKERS = 'workers';
 
     /**
@@ -28,7 +29,6 @@ final readonly class Board
     public function stop(string $round): void
     {
         $this->cache->put('stopped-'.$round, true, self::STOPPED_SECONDS);
-        $this->cache->forget('frames-'.$round);
     }
 
     public function isStopped(string $round): bool
@@ -36,18 +36,22 @@ final readonly class Board
         return $this->cache->has('stopped-'.$round);
     }
 
-    public function note(string $round, int $frames): void
+    /** @param string $key of a ticket */
+    public function note(string $key, int $frames): void
     {
-        $this->cache->put('frames-'.$round, $frames, $this->seconds);
+        $this->cache->put('frames-'.$key, $frames, self::FRAMES_SECONDS);
     }
 
-    /** How many frames are done, as far as was heard. */
-    public function frames(string $round): int
+    /** How many frames are done, as far as was heard: of all that are made of one order. */
+    public function frames(string ...$keys): int
     {
-        $done = $this->cache->get('frames-'.$round);
+        $frames = 0;
+        foreach ($this->cache->many(array_map(static fn (string $key): string => 'frames-'.$key, $keys)) as $done) {
+            // Redis keeps a number as a text.
+            $frames += is_numeric($done) ? (int) $done : 0;
+        }
 
-        // Redis keeps a number as a text.
-        return is_numeric($done) ? (int) $done : 0;
+        return $frames;
     }
 
     /** The desk says which Lupine it is. */

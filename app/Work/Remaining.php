@@ -26,14 +26,13 @@ final readonly class Remaining
     {
         $frames = [];
         $running = 0;
-        $films = HandOff::withoutDocument(HandOff::query())
-            ->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running])
-            ->get();
-        foreach ($films as $film) {
+        $films = HandOff::withoutDocument(HandOff::query());
+        $films->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running]);
+        foreach ($films->get() as $film) {
             $isRunning = $film->status === WorkStatus::Running;
             $running += $isRunning ? 1 : 0;
             $kind = $film->kind->value;
-            $done = $isRunning ? $this->board->frames($film->round) : 0;
+            $done = $isRunning ? $this->board->frames(...$film->keys()) : 0;
             $frames[$kind] = ($frames[$kind] ?? 0) + max(0, $film->frames_total - $done);
         }
         $seconds = 0.0;

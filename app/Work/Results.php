@@ -40,6 +40,35 @@ final readonly class Results
         return $result;
     }
 
+    /**
+     * Brings parts of a film here.
+     *
+     * @param list<Result> $parts
+     * @param string $beside a file that they are put beside
+     *
+     * @return list<string> their files
+     *
+     * @throws FilmFailed where one is not whole
+     */
+    public function fetch(array $parts, string $beside): array
+    {
+        $files = [];
+        foreach ($parts as $number => $part) {
+            $file = $beside.'.part-'.$number;
+            $from = $this->disk->readStream($part->file);
+            $to = @fopen($file, 'w');
+            if ($from === null || $to === false || @stream_copy_to_stream($from, $to) === false || !fclose($to)) {
+                throw new FullDisk();
+            }
+            if (hash_file('sha256', $file) !== $part->print) {
+                throw new FilmFailed('A part of this film came damaged from the shared disk. Try again.');
+            }
+            $files[] = $file;
+        }
+
+        return $files;
+    }
+
     /** Whether it is there, and whole. */
     public function isWhole(Result $result): bool
     {

@@ -34,6 +34,10 @@ final readonly class Ticket
         public Luggage $luggage,
         /** which Lupine ordered it */
         public string $build,
+        /** which of its parts is wanted; null: all of it */
+        public ?int $part = null,
+        /** @var list<Result> its parts, which are to be joined; none: it is to be made */
+        public array $parts = [],
     ) {
     }
 
@@ -55,6 +59,35 @@ final readonly class Ticket
         );
     }
 
+    /** @return list<self> one for each part that it is made in */
+    public function split(int $parts): array
+    {
+        return array_map(fn (int $part): self => $this->with(['part' => $part]), range(0, $parts - 1));
+    }
+
+    /** @param list<Result> $parts */
+    public function joining(array $parts): self
+    {
+        return $this->with(['parts' => $parts]);
+    }
+
+    /** A name of what is made. */
+    public function key(): string
+    {
+        return $this->part === null ? $this->round : self::keyOf($this->round, $this->part);
+    }
+
+    public static function keyOf(string $round, int $part): string
+    {
+        return $round.'.'.$part;
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
     public function document(): string
     {
         return (string) gzdecode((string) base64_decode($this->packed, true));
@@ -63,7 +96,7 @@ final readonly class Ticket
     /** @throws BadPiece */
     public function order(Piece $piece): FileOrder
     {
-        return FileOrder::of(
+        $order = FileOrder::of(
             $piece,
             $this->kind,
             $this->from,
@@ -72,5 +105,7 @@ final readonly class Ticket
             withSound: $this->withSound,
             options: FileOptions::fromArray($this->options),
         );
+
+        return $this->part === null ? $order : $order->part($order->parts()[$this->part]);
     }
 }

@@ -77,7 +77,7 @@ final class Turn
 
                 return;
             }
-            $this->board->note($this->ticket->round, $this->frames);
+            $this->board->note($this->ticket->key(), $this->frames);
             if (!$this->isMet) {
                 $this->isMet = true;
                 $this->board->meet(Worker::here($this->ticket->fileName));

@@ -1,4 +1,4 @@
-import { isLoop, type Format, type Frames, type Order } from './order';
+import { isLoop, type Format, type Frames, type Kind, type Order } from './order';
 
 const BT709 = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709'];
 
@@ -11,17 +11,18 @@ const TAGS = 'setparams=range=tv:colorspace=bt709:color_primaries=bt709:color_tr
 
 const WITH_ALPHA = `scale=in_range=full:out_range=tv:out_color_matrix=bt709:flags=accurate_rnd+full_chroma_int+area,${TAGS}`;
 
-const H264 = ['-c:v', 'libx264', '-preset', 'veryfast', '-tune', 'animation'];
+// With so many threads on every machine, for what x264 writes depends on their number.
+const H264 = ['-c:v', 'libx264', '-preset', 'veryfast', '-tune', 'animation', '-threads', '4'];
 
 /** What of a film is told to ffmpeg besides its codec. */
 interface Around {
   /** that comes before what the codec is told */
   before: string[];
   timing: string[];
-  /** of the sound's codec, where there is a sound */
-  heard: (codec: string[]) => string[];
+  heard: string[];
   tagged: string[];
-  track: string[];
+  /** of its container */
+  file: string[];
 }
 
 /**
@@ -30,14 +31,26 @@ interface Around {
  * every frame as a PNG, or what a picture that plays by itself is made of; at the exact rate.
  */
 export function encoderArguments(format: Format, target: string, frames: Frames, order: Order): string[] {
-  const rate = `${format.rate[0]}/${format.rate[1]}`;
+  const rate = rateOf(format);
   const size = ['-video_size', `${format.width}x${format.height}`, '-framerate', rate];
   const picture =
     frames === 'planar'
       ? ['-f', 'rawvideo', '-pixel_format', 'yuv420p', ...size, '-color_range', 'tv', ...BT709, '-i', 'pipe:0']
       : ['-f', 'rawvideo', '-pixel_format', 'rgba', ...size, '-i', 'pipe:0'];
-  const { sound, told } = order;
-  const input = [
+  return codecArguments(target, frames, order, {
+    before: ['-hide_banner', '-loglevel', 'error', '-y', ...withSound(picture, order)],
+    timing: ['-fps_mode', 'cfr', '-r', rate],
+    heard: heardIn(order),
+    tagged: ['-color_range', 'tv', ...BT709],
+    file: fileOf(order.kind, format),
+  });
+}
+
+const rateOf = ({ rate }: Pick<Format, 'rate'>): string => `${rate[0]}/${rate[1]}`;
+
+/** What ffmpeg reads: the picture, what is heard with it, and what the film says of itself. */
+function withSound(picture: string[], { sound, told }: Order): string[] {
+  return [
     ...picture,
     ...(sound ? ['-i', sound.file] : []),
     // Nothing of the machine or of the encoder is told.
@@ -53,52 +66,86 @@ export function encoderArguments(format: Format, target: string, frames: Frames,
     '-flags:a',
     '+bitexact',
   ];
-  return codecArguments(target, frames, order, {
-    before: ['-hide_banner', '-loglevel', 'error', '-y', ...input],
-    timing: ['-fps_mode', 'cfr', '-r', rate],
-    heard: (codec) => (sound ? ['-c:a', ...codec, '-ar', '48000'] : []),
-    tagged: ['-color_range', 'tv', ...BT709],
-    track: ['-video_track_timescale', String(format.rate[0])],
-  });
+}
+
+const isMov = (kind: Kind): boolean => kind === 'mov' || kind === 'hq' || kind === 'matte';
+
+/** The sound’s codec, where there is a sound. */
+function heardIn({ kind, sound }: Order): string[] {
+  if (!sound) return [];
+  const codec = isMov(kind) ? ['pcm_s16le'] : kind === 'webm' ? ['libopus', '-b:a', '160k'] : ['aac', '-b:a', '192k'];
+  return ['-c:a', ...codec, '-ar', '48000'];
+}
+
+function fileOf(kind: Kind, { rate }: Pick<Format, 'rate'>): string[] {
+  if (kind === 'webm') return ['-f', 'webm'];
+  const track = ['-video_track_timescale', String(rate[0])];
+  return isMov(kind) ? [...track, '-f', 'mov'] : [...track, '-movflags', '+faststart', '-f', 'mp4'];
+}
+
+/**
+ * ffmpeg's arguments to join parts of a film, one after the other, as they are: each begins with a whole picture and
+ * refers to nothing outside of it. Sound, chapters and timecode are put to the whole.
+ *
+ * @param list a file of ffmpeg’s concat format
+ */
+export function joinArguments(list: string, target: string, format: Pick<Format, 'rate'>, order: Order): string[] {
+  const timecode = isMov(order.kind) && order.timecode ? ['-timecode', order.timecode] : [];
+  return [
+    ...['-hide_banner', '-loglevel', 'error', '-y'],
+    ...withSound(['-f', 'concat', '-safe', '0', '-i', list], order),
+    ...['-c:v', 'copy', ...timecode],
+    ...heardIn(order),
+    ...fileOf(order.kind, format),
+    target,
+  ];
+}
+
+/** Files one after the other, for joinArguments; to the microsecond, as ffmpeg adds their lengths up. */
+export function joinList(parts: { file: string; frames: number }[], { rate }: Pick<Format, 'rate'>): string {
+  return parts
+    .map(({ file, frames }) => {
+      const quoted = file.replace(/'/g, "'\\''");
+      return `file '${quoted}'\nduration ${((frames * rate[1]) / rate[0]).toFixed(6)}\n`;
+    })
+    .join('');
 }
 
 function codecArguments(target: string, frames: Frames, order: Order, around: Around): string[] {
-  const { before, timing, heard, tagged, track } = around;
-  const film = (filter: string[], codec: string[], sound: string[], file: string[]): string[] => [
+  const { before, timing, heard, tagged, file } = around;
+  const film = (filter: string[], codec: string[]): string[] => [
     ...before,
     ...(filter.length > 0 ? ['-vf', filter.join(',')] : []),
     ...codec,
     ...tagged,
     ...timing,
-    ...heard(sound),
+    ...heard,
     ...file,
     target,
   ];
   const proRes = ['-c:v', 'prores_ks', ...(order.timecode ? ['-timecode', order.timecode] : [])];
-  const mov = [...track, '-f', 'mov'];
   switch (order.kind) {
     case 'mp4':
     case 'draft': {
       const conversion = frames === 'rgba' ? [CONVERSION] : [];
       const burnt = order.font && order.timecode ? [burning(order.font, order.timecode, around.timing[3])] : [];
       const codec = [...H264, '-crf', order.kind === 'mp4' ? '14' : '23', '-pix_fmt', 'yuv420p'];
-      const file = [...track, '-movflags', '+faststart', '-f', 'mp4'];
-      return film([...conversion, ...burnt], codec, ['aac', '-b:a', '192k'], file);
+      return film([...conversion, ...burnt], codec);
     }
     case 'mov': {
       const profile = ['-profile:v', '4444', '-alpha_bits', '16', '-pix_fmt', 'yuva444p10le'];
-      return film([WITH_ALPHA], [...proRes, ...profile], ['pcm_s16le'], mov);
+      return film([WITH_ALPHA], [...proRes, ...profile]);
     }
     case 'hq':
     case 'matte': {
       const alpha = order.kind === 'matte' ? ['alphaextract', 'format=gray'] : [];
       const profile = ['-profile:v', 'hq', '-pix_fmt', 'yuv422p10le'];
-      return film([...alpha, WITH_ALPHA], [...proRes, ...profile], ['pcm_s16le'], mov);
+      return film([...alpha, WITH_ALPHA], [...proRes, ...profile]);
     }
     case 'webm': {
       const pace = ['-deadline', 'good', '-cpu-used', '4', '-row-mt', '1', '-auto-alt-ref', '0'];
       const codec = ['-c:v', 'libvpx-vp9', '-crf', '14', '-b:v', '0', ...pace, '-pix_fmt', 'yuva420p'];
-      return film([WITH_ALPHA], codec, ['libopus', '-b:a', '160k'], ['-f', 'webm']);
+      return film([WITH_ALPHA], codec);
     }
     case 'zip':
     case 'zip16': {

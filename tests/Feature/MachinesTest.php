@@ -124,6 +124,83 @@ final class MachinesTest extends TestCase
         self::assertSame([], Storage::disk('hand-offs')->files('luggage'), 'nothing is left when nothing waits');
     }
 
+    /** Films of 300 frames and more are made in parts, everywhere in the same ones. */
+    public function testALongFilmOfManyMachinesIsTheOneThatIsMadeWhole(): void
+    {
+        $document = $this->speaking();
+        $document['stage']['frames'] = 700;
+        $document['charts'][0]['entrance']['frames'] = 600;
+        $films = array_map(fn (string $kind): HandOff => $this->order($document, $kind), ['mp4', 'hq', 'zip']);
+        self::assertSame(9, Queue::connection('redis')->size('default'));
+        $this->worker('alder');
+        $this->worker('hazel');
+        $this->untilDone();
+        self::assertNotContains('', array_map(static fn (HandOff $film): string => (string) $film->refresh()->file, $films));
+        self::assertSame('alder, hazel', implode(', ', $this->machinesOf($films)));
+        self::assertCount(3, Storage::disk('hand-offs')->files(), 'no part is left');
+
+        file_put_contents($this->folder.'/piece.json', json_encode($document, JSON_THROW_ON_ERROR));
+        $out = $this->folder.'/whole.mp4';
+        Artisan::call('lupine:film', ['piece' => $this->folder.'/piece.json', 'out' => $out]);
+        self::assertSame($films[0]->print, hash_file('sha256', $out));
+        // ffprobe: 700 frames, each a frame after the one before, and the sound goes on over the joints.
+        $told = self::probed($out, ['-count_frames', '-show_entries', 'stream=nb_read_frames,duration_ts,time_base']);
+        self::assertSame(['700', 700 * 1001], [$told['streams'][0]['nb_read_frames'], $told['streams'][0]['duration_ts']]);
+        $packets = self::probed($out, ['-select_streams', 'v', '-show_entries', 'packet=pts'])['packets'];
+        $times = array_column($packets, 'pts');
+        sort($times);
+        self::assertSame(range(0, 699 * 1001, 1001), $times);
+        $hq = $this->folder.'/whole.mov';
+        file_put_contents($hq, (string) Storage::disk('hand-offs')->get((string) $films[1]->file));
+        $told = self::probed($hq, ['-count_frames', '-show_entries', 'stream=nb_read_frames:stream_tags=timecode']);
+        self::assertSame(['700', '00:00:00:00'], [
+            $told['streams'][0]['nb_read_frames'], $told['streams'][0]['tags']['timecode'],
+        ]);
+        $this->assertPicturesAreThoseOf($out, $films[2]);
+    }
+
+    /** Each frame of a film against the same one of a ZIP of PNGs, by ffmpeg's psnr. */
+    private function assertPicturesAreThoseOf(string $film, HandOff $frames): void
+    {
+        $folder = $this->folder.'/frames';
+        file_put_contents($folder.'.zip', (string) Storage::disk('hand-offs')->get((string) $frames->file));
+        $zip = new \ZipArchive();
+        $zip->open($folder.'.zip');
+        self::assertSame(700, $zip->numFiles);
+        $zip->extractTo($folder);
+        $compared = new Process(['ffmpeg', '-v', 'error', '-i', $film, '-framerate', '30000/1001', '-i',
+            $folder.'/%05d.png', '-lavfi', '[1]scale=in_range=full:out_range=tv:out_color_matrix=bt709:'
+            .'flags=accurate_rnd+full_chroma_int+area,format=yuv420p[b];[0][b]psnr=stats_file=-', '-f', 'null', '-']);
+        $compared->mustRun();
+        self::assertSame(700, preg_match_all('/psnr_avg:(\S+)/', $compared->getOutput(), $found));
+        self::assertGreaterThan(40.0, min(array_map(floatval(...), $found[1])));
+    }
+
+    /**
+     * @param list<HandOff> $films
+     *
+     * @return list<string>
+     */
+    private function machinesOf(array $films): array
+    {
+        $all = array_merge(...array_map(static fn (HandOff $film): array => explode(', ', (string) $film->machine), $films));
+        sort($all);
+
+        return array_values(array_unique($all));
+    }
+
+    /**
+     * @param list<string> $what
+     *
+     * @return array<string, mixed>
+     */
+    private static function probed(string $file, array $what): array
+    {
+        $probe = new Process(['ffprobe', '-v', 'error', '-of', 'json', ...$what, $file]);
+
+        return json_decode($probe->mustRun()->getOutput(), true);
+    }
+
     /** @return array<string, mixed> with a picture, a font of one's own, and a recording */
     private function speaking(): array
     {

@@ -259,7 +259,7 @@ final readonly class HandOffController
     private function answer(HandOff $film): FilmAnswer
     {
         if ($film->status === WorkStatus::Running) {
-            $film->frames_done = $this->board->frames($film->round);
+            $film->frames_done = $this->board->frames(...$film->keys());
         }
 
         return new FilmAnswer(

@@ -25,6 +25,21 @@ final readonly class FrameRange
         return new self($this->from * $many, ($this->to + 1) * $many - 1);
     }
 
+    /**
+     * @param int $most frames of a part
+     *
+     * @return non-empty-list<self> one after the other, each as long as it may be but the last
+     */
+    public function parts(int $most): array
+    {
+        $parts = [];
+        for ($from = $this->from; $from <= $this->to; $from += $most) {
+            $parts[] = new self($from, min($this->to, $from + $most - 1));
+        }
+
+        return $parts === [] ? [$this] : $parts;
+    }
+
     public function count(): int
     {
         return $this->to - $this->from + 1;

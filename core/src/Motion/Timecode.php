@@ -29,6 +29,12 @@ final readonly class Timecode
     }
 
     /** The first frame that is numbered with a second; at a minute where numbers are dropped that is not number 00. */
+    /** The timecode of another frame. */
+    public function on(int $frame): self
+    {
+        return self::atFrame($frame, $this->rate, $this->dropFrame);
+    }
+
     public static function atSecond(int $second, FrameRate $rate, bool $dropFrame = false): self
     {
         $minute = intdiv($second, 60);
