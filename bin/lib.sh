@@ -90,6 +90,7 @@ newer() {
 
 need_packages() {
   if ! newer vendor/.made composer.json core/composer.json compat/composer.json; then
+    need_room
     say "Installing the PHP packages"
     local log; log=$(mktemp)
     export COMPOSER_ALLOW_SUPERUSER=1
@@ -102,6 +103,7 @@ need_packages() {
     touch vendor/.made
   fi
   if ! newer node_modules/.made package.json package-lock.json; then
+    need_room
     say "Installing the JavaScript packages"
     local log; log=$(mktemp)
     # “npm ci” installs what the lock file says, and never writes it.
@@ -118,10 +120,12 @@ need_packages() {
 need_renderer() {
   node fonts/shipped.mjs > /dev/null || stop "The font packs could not be made."
   if ! newer renderer/dist/film.js renderer/src renderer/vite.config.ts painter contracts package.json; then
+    need_room
     say "Building the renderer"
     npx vite build --config renderer/vite.config.ts --logLevel error || stop "The renderer could not be built."
   fi
   if ! newer player/dist/player.js player/src player/vite.config.ts web/scene painter contracts package.json; then
+    need_room
     say "Building the player of pages"
     npx vite build --config player/vite.config.ts --logLevel error || stop "The player could not be built."
   fi
@@ -130,6 +134,7 @@ need_renderer() {
 need_build() {
   need_renderer
   if ! newer public/build/manifest.json web painter contracts vite.config.ts package.json; then
+    need_room
     say "Building the interface"
     npx vite build --logLevel error || stop "The interface could not be built."
     # Beside each file its compressed self, so that no request has to compress it.
@@ -155,15 +160,21 @@ need_folder() {
   # Sockets stand in it, and systems take no longer a path for one.
   [ ${#1} -le 84 ] || stop "The path $1 is ${#1} characters long; 84 are the limit. Choose a folder nearer to the top."
   local app=("$1"/app/{hand-offs,pictures,rendering,sounds,stills,uploads})
-  mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/views,framework/web,logs} 2> /dev/null ||
+  mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/sessions,framework/views,framework/web,logs} 2> /dev/null ||
     stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
 }
 
+# need_key: what cookies are sealed with, from the environment or else in .env.
+need_key() {
+  [ -z "${APP_KEY:-}" ] || return 0
+  [ -f .env ] || cp .env.example .env || stop "The file $PWD/.env cannot be made. Make it, or set APP_KEY."
+  grep -q '^APP_KEY=base64' .env || php artisan key:generate --force --quiet
+}
+
 # need_data FOLDER: its database, up to date and with the demo, and what Laravel derives from its configuration.
 need_data() {
-  [ -f .env ] || cp .env.example .env
-  grep -q '^APP_KEY=base64' .env || php artisan key:generate --force --quiet
+  need_key
   [ -f "$1/lupine.sqlite" ] || : > "$1/lupine.sqlite"
   # What was derived or drawn by an older Lupine is made anew.
   rm -rf "$1"/framework/derived/*.php "$1"/framework/{letters,reels}

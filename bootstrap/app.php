@@ -6,6 +6,7 @@ use App\Http\Middleware\Compress;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SafeHeaders;
+use App\Http\Middleware\SignedIn;
 use App\Http\Refusal;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -27,7 +28,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     )
     ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
-        // No cookies, no sessions, nobody to log in; and what is typed is kept as it is typed.
+        // What is typed is kept as it is typed. Cookies, sessions and signing in are where others come (SignedIn).
         $middleware->use([
             SafeHeaders::class,
             Compress::class,
@@ -36,18 +37,23 @@ $app = Application::configure(basePath: dirname(__DIR__))
             InvokeDeferredCallbacks::class,
             ValidatePostSize::class,
         ]);
-        $middleware->group('web', []);
-        $middleware->group('api', [OwnPagesOnly::class, SubstituteBindings::class]);
+        $middleware->redirectGuestsTo('/');
+        $middleware->group('web', [SignedIn::class.':anybody']);
+        $middleware->group('api', [OwnPagesOnly::class, SignedIn::class, SubstituteBindings::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Refusal::register($exceptions);
     })
     ->create();
 
-// Everything that is kept stands in one folder, which may be another one.
-$data = getenv('LUPINE_DATA');
-if (is_string($data) && $data !== '') {
-    $app->useStoragePath($data);
-}
+// Everything that is kept stands in one folder, which may be another one: by the environment, or by .env.
+$useData = static function () use ($app): void {
+    $data = getenv('LUPINE_DATA') ?: ($_SERVER['LUPINE_DATA'] ?? '');
+    if (is_string($data) && $data !== '') {
+        $app->useStoragePath($data);
+    }
+};
+$useData();
+$app->afterLoadingEnvironment($useData);
 
 return $app;

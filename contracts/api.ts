@@ -81,6 +81,9 @@ export interface Answers {
   'PUT pieces/{piece}/versions/{version}': VersionEntry;
   'POST versions/compared': ComparedVersions;
   'GET pieces/{piece}/desk': OpenedPiece;
+  'POST session': Session;
+  'DELETE session': Session;
+  'POST session/others': Session;
   'GET hand-offs': HandOffs;
   'POST pieces/{piece}/hand-offs': HandOff;
   'POST pieces/{piece}/estimates': Estimate;
@@ -1966,6 +1969,18 @@ export interface ComparedVersions {
 export interface OpenedPiece {
   piece: StoredPiece;
   computed: Computed | null;
+}
+/**
+ * Who is signed in.
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Session".
+ */
+export interface Session {
+  /**
+   * null: nobody
+   */
+  name: string | null;
 }
 /**
  * A page of the files.

@@ -16,12 +16,16 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceHistoryController;
 use App\Http\Controllers\ScriptController;
+use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StillController;
 use App\Http\Controllers\TableController;
 use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
+Route::post('session', [SessionController::class, 'begin']);
+Route::delete('session', [SessionController::class, 'end']);
+Route::post('session/others', [SessionController::class, 'endOthers']);
 // What is costly can be asked for so often in a minute, and no oftener (config/lupine.php).
 Route::post('figures/read', [FiguresController::class, 'read']);
 Route::post('tables', [TableController::class, 'file'])->middleware('throttle:costly');

@@ -26,7 +26,8 @@ abstract class TestCase extends LaravelTestCase
     public function createApplication(): Application
     {
         $this->folder = sys_get_temp_dir().'/lupine-test-'.bin2hex(random_bytes(4));
-        foreach (['app/rendering', 'app/hand-offs', 'framework/views', 'framework/cache/data', 'logs'] as $part) {
+        $framework = ['framework/views', 'framework/sessions', 'framework/cache/data'];
+        foreach (['app/rendering', 'app/hand-offs', ...$framework, 'logs'] as $part) {
             mkdir($this->folder.'/'.$part, 0775, true);
         }
         putenv('LUPINE_DATA='.$this->folder);
@@ -94,6 +95,7 @@ abstract class TestCase extends LaravelTestCase
         ]);
         Artisan::call('queue:work', [
             '--queue' => 'soon,first,default', '--stop-when-empty' => true, '--sleep' => 0, '--tries' => 1,
+            '--memory' => 1024,
         ]);
     }
 

@@ -9,6 +9,8 @@ import { watchActs } from './common/acts';
 import { watchKeys } from './common/keys';
 import { lazily } from './common/lazily';
 import { startInRightLight } from './common/light';
+import { useSession } from './session/session';
+import { SignIn } from './session/SignIn';
 import 'bootstrap-icons/font/bootstrap-icons.css';
 import './styles/lupine.scss';
 
@@ -44,11 +46,22 @@ function Pages() {
   );
 }
 
+/** Where one has to sign in, nothing is shown before that; and what is shown stays when a session ends. */
+function Signed() {
+  const { asks, who, hasEnded } = useSession();
+  return (
+    <>
+      {(!asks || who !== null) && <Pages />}
+      {asks && (who === null || hasEnded) && <SignIn />}
+    </>
+  );
+}
+
 createRoot(document.getElementById('lupine')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <BrowserRouter>
-        <Pages />
+        <Signed />
         <Notices />
       </BrowserRouter>
     </QueryClientProvider>

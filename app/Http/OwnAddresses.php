@@ -12,12 +12,14 @@ final readonly class OwnAddresses
     {
     }
 
+    private const THIS_MACHINE = ['127.0.0.1', 'localhost', '[::1]'];
+
     public static function fromConfig(): self
     {
         $named = config('lupine.hosts');
         $own = parse_url((string) config('app.url'));
         $port = isset($own['port']) ? ':'.$own['port'] : '';
-        $hosts = array_map(static fn (string $host): string => $host.$port, ['127.0.0.1', 'localhost', '[::1]']);
+        $hosts = array_map(static fn (string $host): string => $host.$port, self::THIS_MACHINE);
         if (isset($own['host'])) {
             $hosts[] = $own['host'].$port;
         }
@@ -26,6 +28,22 @@ final readonly class OwnAddresses
         }
 
         return new self(array_values(array_unique(array_map('strtolower', $hosts))));
+    }
+
+    /** Whether it answers under other names than this machine's own: then others come, and have to sign in. */
+    public function areOthers(): bool
+    {
+        return $this->others() !== [];
+    }
+
+    /** @return list<string> hosts that are not this machine's own */
+    public function others(): array
+    {
+        return array_values(array_filter($this->hosts, static fn (string $host): bool => !in_array(
+            preg_replace('/:\d+$/D', '', $host),
+            self::THIS_MACHINE,
+            true,
+        )));
     }
 
     public function hasHost(string $host): bool

@@ -50,6 +50,7 @@ final readonly class WebServer
      * @param string $folder for sockets and what is on its way
      * @param string $logs a folder
      * @param string $public the folder with what is built
+     * @param string|null $films the folder with what is handed off, which nginx sends by itself; null: it is elsewhere
      */
     public function __construct(
         private string $folder,
@@ -57,6 +58,7 @@ final readonly class WebServer
         private string $public,
         private int $port,
         private OwnAddresses $own,
+        private ?string $films,
     ) {
     }
 
@@ -115,6 +117,20 @@ final readonly class WebServer
         $body = self::BODY;
         $seconds = self::SECONDS + 10;
 
+        $films = $this->films === null ? '' : <<<CONF
+                    location /-/films/ {
+                        internal;
+                        alias "$this->films/";
+                        $safe
+                        types { }
+                    }
+
+            CONF;
+        $sends = $this->films === null ? '' : <<<CONF
+                        fastcgi_param HTTP_X_SENDFILE_TYPE X-Accel-Redirect;
+                        fastcgi_param HTTP_X_ACCEL_MAPPING "$this->films/=/-/films/";
+
+            CONF;
         $user = self::isRoot() ? 'user root;' : '';
 
         return <<<CONF
@@ -156,7 +172,7 @@ final readonly class WebServer
                         add_header Cache-Control no-cache;
                         try_files \$uri @lupine;
                     }
-                    location / { try_files /none @lupine; }
+            $films        location / { try_files /none @lupine; }
                     location @lupine {
                         fastcgi_pass "unix:{$this->socket()}";
                         fastcgi_param SCRIPT_FILENAME "$this->public/index.php";
@@ -171,7 +187,7 @@ final readonly class WebServer
                         fastcgi_param SERVER_PORT \$server_port;
                         fastcgi_param REMOTE_ADDR \$remote_addr;
                         fastcgi_param DOCUMENT_ROOT "$this->public";
-                        fastcgi_read_timeout {$seconds}s;
+            $sends            fastcgi_read_timeout {$seconds}s;
                         fastcgi_buffer_size 32k;
                         fastcgi_buffers 32 64k;
                         fastcgi_busy_buffers_size 128k;

@@ -15,7 +15,7 @@
     @vite(array_values($sources))
 </head>
 <body>
-    <div id="lupine"></div>
+    <div id="lupine"@if ($asks) data-asks data-who="{{ $who }}"@endif></div>
     <noscript>Lupine needs JavaScript to show the desk.</noscript>
 </body>
 </html>

@@ -14,7 +14,7 @@ export class Refused extends Error {
 
   /** Is the reason one that passes by itself, so that the same request can be sent again? */
   get passes(): boolean {
-    return this.status >= 500 || this.status === 429 || this.status === 408;
+    return this.status >= 500 || this.status === 429 || this.status === 408 || this.status === 401;
   }
 }
 
@@ -37,7 +37,7 @@ export function mayPass(error: unknown): boolean {
   return error instanceof OutOfReach || error instanceof Garbled || (error instanceof Refused && error.passes);
 }
 
-const BUSY = [408, 429, 502, 503, 504];
+const BUSY = [401, 408, 429, 502, 503, 504];
 
 /** Whether it is the server's state that is in the way, not what was asked: asked again later, it goes well. */
 export function isAway(error: unknown): boolean {
@@ -192,7 +192,14 @@ export async function fetchFile(path: string): Promise<void> {
   }
 }
 
+let onSignedOut = (): void => undefined;
+/** Who is told when the server wants to know who comes. */
+export function whenSignedOut(told: () => void): void {
+  onSignedOut = told;
+}
+
 async function refusalOf(response: Response): Promise<Refused> {
+  if (response.status === 401) onSignedOut();
   const answer: unknown = await response.json().catch(() => null);
   const said = (answer ?? {}) as { message?: string; where?: string; rowId?: string | null };
   const message = said.message || `The server answered with status ${response.status}.`;

@@ -35,6 +35,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\Piece\Piece as Document;
 use Lupine\Core\Settings\Field;
@@ -230,6 +231,10 @@ final readonly class HandOffController
         }
 
         $type = $handOff->kind->traits()->contentType;
+        // nginx sends what is on this machine; but a page goes with its own policy, which it would drop.
+        if ($handOff->kind->traits()->ending !== 'html') {
+            BinaryFileResponse::trustXSendfileTypeHeader();
+        }
         if ($request->query('play') !== null && $disk instanceof LocalFilesystemAdapter) {
             // In parts, as a player asks for them.
             return new BinaryFileResponse($disk->path($handOff->file), 200, [
@@ -238,7 +243,13 @@ final readonly class HandOffController
             ]);
         }
 
-        return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => $type]);
+        if (!$disk instanceof LocalFilesystemAdapter) {
+            return $disk->download($handOff->file, $handOff->fileName(), ['Content-Type' => $type]);
+        }
+        $name = $handOff->fileName();
+
+        return (new BinaryFileResponse($disk->path($handOff->file), 200, ['Content-Type' => $type]))
+            ->setContentDisposition('attachment', $name, Str::ascii($name));
     }
 
     /** How the film looks on its last frame, at its own size. */

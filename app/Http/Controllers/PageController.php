@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\OwnAddresses;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Vite;
 
 final readonly class PageController
@@ -23,6 +26,10 @@ final readonly class PageController
         '#hand-offs?$#' => 'web/handoff/HandOffPage.tsx',
     ];
 
+    public function __construct(private OwnAddresses $own)
+    {
+    }
+
     /** The page, with what it is going to ask for first. */
     public function page(Request $request): View
     {
@@ -35,12 +42,22 @@ final readonly class PageController
                 static fn (string $pattern): bool => preg_match($pattern, $path) === 1,
                 ARRAY_FILTER_USE_KEY,
             )],
+            // Whether one has to sign in here, and who has.
+            'asks' => $this->own->areOthers(),
+            'who' => self::who($this->own->areOthers() && $request->hasSession()),
             'first' => $isDesk ? sprintf('/api/pieces/%s/desk', $parts[1]) : null,
             'fonts' => array_map(
                 static fn (int $weight): string => Vite::asset(sprintf(self::FONT, $weight)),
                 self::WEIGHTS,
             ),
         ]);
+    }
+
+    private static function who(bool $isAsked): ?string
+    {
+        $user = $isAsked ? Auth::user() : null;
+
+        return $user instanceof User ? $user->name : null;
     }
 
     /** For those who wait until Lupine answers. */

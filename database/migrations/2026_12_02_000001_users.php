@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::create('users', static function (Blueprint $table): void {
+            $table->id();
+            $table->string('name')->unique();
+            $table->string('password');
+            $table->timestamps();
+        });
+    }
+};
