@@ -61,8 +61,9 @@ for (const [many, more] of [
   await add(more);
   const { seconds, machine } = await made();
   alone ||= seconds;
+  const times = (alone / seconds).toFixed(2);
   console.log(
-    `machines   ${many} of ${availableParallelism()} processors: ${(alone / seconds).toFixed(2)} times as fast as one ` +
+    `machines   ${many} on ${availableParallelism()} processors: ${times} times as fast as one ` +
       `(${seconds.toFixed(1)} s, by ${machine})`,
   );
 }

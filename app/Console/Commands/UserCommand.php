@@ -15,7 +15,7 @@ final class UserCommand extends LupineCommand
     protected $signature = 'lupine:user
         {name? : who; all that there are are listed where nobody is named}
         {--remove : lets them sign in no more}
-        {--password-file= : a file whose first line is the password, - for what is piped in; otherwise it is asked for}';
+        {--password-file= : a file whose first line is the password, - for what is piped in; else it is asked for}';
 
     protected $description = 'Makes somebody who may sign in, or gives them another password, which ends their sessions';
 
@@ -59,7 +59,11 @@ final class UserCommand extends LupineCommand
         $password = is_string($password) ? $password : '';
         if (mb_strlen($password) < self::SHORTEST || mb_strlen($password) > self::LONGEST) {
             throw new BadPiece(
-                sprintf('A password has %d to %d signs. A few words together are easy to keep.', self::SHORTEST, self::LONGEST),
+                sprintf(
+                    'A password has %d to %d signs. A few words together are easy to keep.',
+                    self::SHORTEST,
+                    self::LONGEST,
+                ),
                 'password',
             );
         }
