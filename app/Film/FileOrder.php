@@ -48,6 +48,8 @@ final readonly class FileOrder
         public bool $isSample = false,
         /** whether it is a part that is joined to others */
         public bool $isPart = false,
+        /** @var array<string, string> SHA-256 of the films that were made of the same document, by file name */
+        public array $films = [],
     ) {
     }
 
@@ -206,6 +208,12 @@ final readonly class FileOrder
             'timecode' => $this->timecode?->on($range->from),
             'seconds' => $this->seconds * $range->count() / $this->range->count(),
         ]);
+    }
+
+    /** @param array<string, string> $films SHA-256 of those that were made of the same document, by file name */
+    public function knowing(array $films): self
+    {
+        return $this->with(['films' => $films]);
     }
 
     /** @param array<string, mixed> $changes */

@@ -86,7 +86,13 @@ final readonly class FilmMaker implements Maker
         );
         $told = $order->isPart ? null : $this->toldOf($placed, $order);
 
-        return $this->renderer->film($reels, $target, $order, $this->soundOf($placed, $order), $progress, $told);
+        $sound = $this->soundOf($placed, $order);
+        $isMade = $this->renderer->film($reels, $target, $order, $sound, $progress, $told);
+        if ($isMade && $told !== null && $order->kind->traits()->isLoop) {
+            ToldPicture::write($target, $told);
+        }
+
+        return $isMade;
     }
 
     private function soundOf(PlacedPiece $placed, FileOrder $order): ?FilmSound

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Desk\ComputedPiece;
 use App\Desk\PlacedPiece;
 use App\Disk\FullDisk;
+use App\Film\FileKind;
 use App\Film\FileOrder;
 use App\Film\FilmFailed;
 use App\Film\FilmMaker;
@@ -14,6 +15,7 @@ use App\Film\Maker;
 use App\Film\RendererLost;
 use App\Film\StopSignals;
 use App\Models\HandOff;
+use App\Models\WorkStatus;
 use App\Work\Board;
 use App\Work\Build;
 use App\Work\Carrier;
@@ -113,7 +115,26 @@ final class MakeFilm implements ShouldQueue
     {
         $whole = HandOff::query()->findOrFail($film->id);
 
-        return Ticket::of($whole, app(Carrier::class)->pack($whole->document));
+        $ticket = Ticket::of($whole, app(Carrier::class)->pack($whole->document));
+        $isProof = in_array($whole->kind, [FileKind::Proof, FileKind::ProofPdf], true);
+
+        return $isProof ? $ticket->knowing(self::filmsOf($whole)) : $ticket;
+    }
+
+    /** @return array<string, string> SHA-256 of the films of the same document in the same shape, by file name */
+    private static function filmsOf(HandOff $proof): array
+    {
+        $films = [];
+        $alike = HandOff::withoutDocument(HandOff::query());
+        $alike->where('piece_id', $proof->piece_id)->where('shape', $proof->shape)->where('document', $proof->document);
+        $alike->where('status', WorkStatus::Done)->whereNotNull('print')->orderBy('id');
+        foreach ($alike->get() as $film) {
+            if ($film->kind->traits()->maker === FilmMaker::class) {
+                $films[$film->fileName()] = (string) $film->print;
+            }
+        }
+
+        return $films;
     }
 
     /** Goes before all films that wait. */

@@ -74,6 +74,7 @@ final readonly class PaperMaker implements Maker
                     $meanwhile();
                 }),
                 hash('sha256', $placed->text),
+                $order->films,
             )),
             FileKind::Alternative => self::alternative($piece, Alternative::of($piece, $timings)),
             default => throw new FilmFailed('This is not handed on in writing.'),

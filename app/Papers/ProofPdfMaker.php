@@ -76,6 +76,7 @@ final readonly class ProofPdfMaker implements Maker
             'issues' => $proof->issues(),
             'extent' => $proof->extent,
             'fingerprint' => hash('sha256', $placed->text),
+            'films' => $order->films,
             'rows' => ProofTable::of($piece, $proof, '')->rows,
             'poster' => $this->picture($placed, $poster, self::WIDE),
             'posterAt' => self::timecode($piece, $poster),

@@ -11,8 +11,11 @@ use App\Film\FileKind;
 use App\Film\FileOrder;
 use App\Film\Maker;
 use App\Film\Renderer;
+use App\Film\Told;
+use App\Film\ToldPicture;
 use Lupine\Core\Desk\MoveSheet;
 use Lupine\Core\Motion\FrameRange;
+use Lupine\Core\Papers\Alternative;
 use Lupine\Core\Papers\FrameValues;
 use Lupine\Core\Settings\BadPiece;
 
@@ -41,6 +44,11 @@ final readonly class StillsMaker implements Maker
             if (@file_put_contents($target, $picture) !== strlen($picture)) {
                 throw new FullDisk();
             }
+            ToldPicture::write($target, Told::of(
+                $placed->piece,
+                $order,
+                Alternative::of($placed->piece, $timings)->short,
+            ));
 
             return true;
         }

@@ -38,6 +38,8 @@ final readonly class Ticket
         public ?int $part = null,
         /** @var list<Result> its parts, which are to be joined; none: it is to be made */
         public array $parts = [],
+        /** @var array<string, string> SHA-256 of the films that were made of this document, by file name */
+        private array $films = [],
     ) {
     }
 
@@ -57,6 +59,12 @@ final readonly class Ticket
             $luggage,
             Build::here(),
         );
+    }
+
+    /** @param array<string, string> $films SHA-256 by file name */
+    public function knowing(array $films): self
+    {
+        return $this->with(['films' => $films]);
     }
 
     /** @return list<self> one for each part that it is made in */
@@ -106,6 +114,8 @@ final readonly class Ticket
             options: FileOptions::fromArray($this->options),
         );
 
-        return $this->part === null ? $order : $order->part($order->parts()[$this->part]);
+        return $this->part === null
+            ? $order->knowing($this->films)
+            : $order->part($order->parts()[$this->part]);
     }
 }

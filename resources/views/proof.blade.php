@@ -37,7 +37,7 @@ tr { page-break-inside: avoid; }
 <body>
 <h1>{{ $piece->title }}</h1>
 <p class="soft">Proof · {{ $piece->stage->width }} × {{ $piece->stage->height }} · {{ rtrim(rtrim(number_format($rate, 3, '.', ''), '0'), '.') }} frames per second · {{ number_format($piece->stage->frames) }} frames</p>
-<p class="print soft">SHA-256 of the piece: {{ $fingerprint }}</p>
+<p class="print soft">SHA-256 of the piece: {{ $fingerprint }}@foreach ($films as $name => $print)<br>SHA-256 of {{ $name }}: {{ $print }}@endforeach</p>
 <p class="verdict{{ $word === 'exact' && $issues === 0 ? '' : ' is-off' }}">{{ ucfirst($word) }}, {{ $issues === 0 ? 'legible' : ($issues === 1 ? '1 issue' : $issues.' issues') }}</p>
 <p class="poster"><img src="{{ $poster }}" alt="{{ $short }}"></p>
 <p class="soft">At {{ $posterAt }}, when all figures have come.@foreach ($sources as $source) {{ $source }}@endforeach</p>

@@ -179,6 +179,72 @@ final class FilesTest extends TestCase
         );
     }
 
+    /** Each by its own specification; ffmpeg still decodes what had something put into it. */
+    public function testPicturesSayWhatTheyAre(): void
+    {
+        $document = self::moving();
+        $document['title'] = 'Mended & not';
+        $small = ['width' => 160, 'perSecond' => 10];
+        foreach (['poster', 'apng'] as $kind) {
+            $file = $this->made(['kind' => $kind, ...$small], document: $document);
+            self::assertSame('Mended & not', self::textsOfPng($file)['Title'] ?? null, $kind);
+            (new Process(['ffmpeg', '-v', 'error', '-xerror', '-i', $file, '-f', 'null', '-']))->mustRun();
+        }
+        $gif = $this->made(['kind' => 'gif', ...$small], document: $document);
+        $probe = new Process(['ffprobe', '-v', 'error', '-show_entries', 'format_tags=comment', '-of', 'json', $gif]);
+        $comment = json_decode($probe->mustRun()->getOutput(), true)['format']['tags']['comment'];
+        self::assertStringStartsWith("Title: Mended & not\nDescription: ", $comment);
+
+        $webp = (string) file_get_contents($this->made(['kind' => 'webp', ...$small], document: $document));
+        self::assertSame(strlen($webp) - 8, unpack('V', $webp, 4)[1] ?? 0);
+        self::assertSame(0x04, ord($webp[20]) & 0x04, 'it says that there is XMP');
+        $xmp = new \DOMDocument();
+        self::assertTrue($xmp->loadXML(rtrim(substr($webp, (int) strrpos($webp, 'XMP ') + 8), "\0")));
+        $titles = $xmp->getElementsByTagNameNS('http://purl.org/dc/elements/1.1/', 'title');
+        self::assertSame('Mended & not', $titles->item(0)?->textContent);
+    }
+
+    /**
+     * Source: Portable Network Graphics (Third Edition), 5.3 and 11.3.3.4.
+     *
+     * @return array<string, string> by keyword
+     */
+    private static function textsOfPng(string $file): array
+    {
+        $bytes = (string) file_get_contents($file);
+        $texts = [];
+        for ($at = 8; $at < strlen($bytes); $at += 12 + $length) {
+            $length = (int) (unpack('N', $bytes, $at)[1] ?? 0);
+            $chunk = substr($bytes, $at + 4, $length + 4);
+            self::assertSame(crc32($chunk), unpack('N', $bytes, $at + 8 + $length)[1] ?? 0);
+            if (str_starts_with($chunk, 'iTXt')) {
+                [$keyword, $rest] = explode("\0", substr($chunk, 4), 2);
+                self::assertStringStartsWith("\0\0\0\0", $rest, 'not compressed, of no language');
+                $texts[$keyword] = substr($rest, 4);
+            }
+        }
+
+        return $texts;
+    }
+
+    public function testAProofNamesTheFilmsOfTheSamePiece(): void
+    {
+        $id = $this->stored(false);
+        $film = $this->ordered($id, ['kind' => 'mp4']);
+        $this->ordered($id, ['kind' => 'mp4', 'captions' => false, 'name' => 'Of another document']);
+        $proof = $this->ordered($id, ['kind' => 'proof']);
+        $rows = array_filter(
+            array_map(str_getcsv(...), file($this->folder.'/app/hand-offs/'.$proof->file) ?: []),
+            static fn (array $row): bool => $row[0] === 'film',
+        );
+        $print = hash_file('sha256', $this->folder.'/app/hand-offs/'.$film->file);
+        self::assertSame([[$print, $film->fileName()]], array_map(
+            static fn (array $row): array => array_slice($row, 2, 2),
+            array_values($rows),
+        ));
+        $this->ordered($id, ['kind' => 'proof-pdf']);
+    }
+
     public function testAnAnimatedSvgSaysWhatItIs(): void
     {
         $svg = new \DOMDocument();

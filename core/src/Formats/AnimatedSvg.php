@@ -17,7 +17,8 @@ use Lupine\Core\Words\Run;
 
 /**
  * A film as an SVG that plays by itself: what a still has as attributes, with SMIL in them where they change. Each mark
- * is an element with `data-figure`, `data-chart` and `data-label`. What does not play it shows a still.
+ * is an element with `data-figure`, `data-chart` and `data-label`. What does not play it shows a still, and so does
+ * what is told that nothing is to move.
  */
 final class AnimatedSvg
 {
@@ -73,8 +74,25 @@ final class AnimatedSvg
         $definitions = new SvgDefinitions($pictures);
         $svg = new self($drawing, $still, $definitions, $loops, $meanwhile);
         $body = implode('', array_map($svg->node(...), $drawing->nodes));
+        $stands = self::standing(Svg::body($drawing, $still, $definitions));
+        $moves = "<g class=\"moving\">\n".$body."</g>\n";
 
-        return Svg::whole($drawing, $title, $description, $definitions->toSvg().$svg->told($body));
+        return Svg::whole($drawing, $title, $description, $definitions->toSvg().$svg->told($moves.$stands));
+    }
+
+    /**
+     * The still, for those who want nothing to move. Where styles are not heeded it is not seen.
+     *
+     * Source: Media Queries Level 5, prefers-reduced-motion.
+     */
+    private static function standing(string $still): string
+    {
+        $style = '.moving { display: none } .standing { display: inline }';
+
+        return '<style>@media (prefers-reduced-motion: reduce) { '.$style." }</style>\n<g class=\"standing\" display=\"none\">\n"
+            // A figure is named once.
+            .preg_replace('/ (?:data-[a-z-]+|aria-label)="[^"]*"/', '', $still)
+            ."</g>\n";
     }
 
     private function node(Node $node): string

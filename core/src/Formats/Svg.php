@@ -43,10 +43,17 @@ final readonly class Svg
         string $description = '',
     ): string {
         $definitions = new SvgDefinitions($pictures ?? static fn (): string => '');
-        $svg = new self($drawing, max(0, min($frame, $drawing->frames - 1)), $definitions);
-        $body = implode('', array_map($svg->node(...), $drawing->nodes));
+        $body = self::body($drawing, $frame, $definitions);
 
         return self::whole($drawing, $title, $description, $definitions->toSvg().$body);
+    }
+
+    /** The elements of one frame; what they refer to is defined besides. */
+    public static function body(Drawing $drawing, int $frame, SvgDefinitions $definitions): string
+    {
+        $svg = new self($drawing, max(0, min($frame, $drawing->frames - 1)), $definitions);
+
+        return implode('', array_map($svg->node(...), $drawing->nodes));
     }
 
     /** The element of all, with what is said of it. */

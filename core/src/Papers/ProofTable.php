@@ -17,8 +17,9 @@ final readonly class ProofTable
 
     /**
      * @param string $fingerprint of the piece: the SHA-256 of its document
+     * @param array<string, string> $films SHA-256 of the films that were made of it, by file name
      */
-    public static function of(Piece $piece, Proof $proof, string $fingerprint): Table
+    public static function of(Piece $piece, Proof $proof, string $fingerprint, array $films = []): Table
     {
         $clock = new Clockwork($piece);
         $names = [];
@@ -30,6 +31,9 @@ final readonly class ProofTable
             ['piece', '', $piece->title, '', '', '', '', $proof->extent, '', '', $proof->word()],
             ['fingerprint', '', $fingerprint, '', '', '', '', 'SHA-256 of the piece', '', '', ''],
         ];
+        foreach ($films as $name => $print) {
+            $rows[] = ['film', '', $print, $name, '', '', '', 'SHA-256 of the film', '', '', ''];
+        }
         foreach ($proof->figures as $figure) {
             $rows[] = [
                 'figure',
