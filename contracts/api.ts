@@ -2034,6 +2034,7 @@ export interface HandOff {
     | 'page'
     | 'stops'
     | 'svg'
+    | 'lottie'
     | 'poster'
     | 'stills'
     | 'srt'

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import AxeBuilder from '@axe-core/playwright';
 import type { APIRequestContext, Page } from '@playwright/test';
 import type { Piece } from '../contracts/piece';
@@ -6,6 +7,27 @@ import { openDemo, store, stored } from './desk';
 import { evenlySpoken } from '../demo/plain/evenlySpoken';
 import { expect, test } from './kept';
 import { decibels, pixelsOf, shot, stillOf } from './pictures';
+
+const root = new URL('..', import.meta.url).pathname;
+
+interface Wrong {
+  type: 'error' | 'warning';
+  message: string;
+}
+
+/** What the publisher of the Lottie Specification finds wrong in an animation: lottie-specs 0.3, version 1.0. */
+function wrongIn(animation: object): Wrong[] {
+  const specs = createRequire(import.meta.url).resolve(
+    '@lottie-animation-community/lottie-specs/src/validator-node.js',
+  );
+  const { LottieValidator, get_schema_path: schemaPath } = createRequire(specs)(specs) as {
+    LottieValidator: new (ajv: unknown, schema: object) => { validate: (data: object) => Wrong[] };
+    get_schema_path: () => string;
+  };
+  const { Ajv2020 } = createRequire(specs)('ajv/dist/2020') as { Ajv2020: unknown };
+  const schema = JSON.parse(readFileSync(schemaPath(), 'utf8')) as object;
+  return new LottieValidator(Ajv2020, schema).validate(animation).filter(({ type }) => type === 'error');
+}
 
 /** The demo without what a page and an SVG leave out: a shutter, and the narrator's sound. */
 function sharp(): Piece {
@@ -136,20 +158,58 @@ test('an animated WebP has the frames of the film, as far as it can hold them', 
     const data = await (await fetch(address)).arrayBuffer();
     const decoder = new ImageDecoder({ data, type: 'image/webp' });
     await decoder.tracks.ready;
-    const all: string[] = [];
+    const all: { seconds: number; picture: string }[] = [];
     for (let frameIndex = 0; frameIndex < decoder.tracks.selectedTrack!.frameCount; frameIndex++) {
       const { image } = await decoder.decode({ frameIndex });
       const canvas = new OffscreenCanvas(image.displayWidth, image.displayHeight);
       canvas.getContext('2d')!.drawImage(image, 0, 0);
       const bytes = new Uint8Array(await (await canvas.convertToBlob()).arrayBuffer());
-      all.push(`data:image/png;base64,${btoa(bytes.reduce((text, byte) => text + String.fromCharCode(byte), ''))}`);
+      const text = btoa(bytes.reduce((signs, byte) => signs + String.fromCharCode(byte), ''));
+      all.push({ seconds: image.timestamp / 1e6, picture: `data:image/png;base64,${text}` });
     }
     return all;
   }, file);
-  expect(frames).toHaveLength(20);
-  for (const index of [0, 7, 13, 19]) {
-    const still = await stillOf(request, id, 60 + index * 3);
-    expect(decibels(pixelsOf(frames[index]).data, still.data), `picture ${index}`).toBeGreaterThan(34);
+  // What is alike is one picture that is seen for longer.
+  expect(frames.length).toBeGreaterThan(8);
+  expect(frames.every(({ seconds }) => Math.abs(seconds * 10 - Math.round(seconds * 10)) < 1e-3)).toBe(true);
+  for (const { seconds, picture } of [0, 4, 7, frames.length - 1].map((place) => frames[place])) {
+    const still = await stillOf(request, id, 60 + Math.round(seconds * 30));
+    expect(decibels(pixelsOf(picture).data, still.data), `at ${seconds} s`).toBeGreaterThan(34);
+  }
+});
+
+test('vector animation JSON is valid, and a player has the frames of the film', async ({ page, request }) => {
+  // Marks, lines and words alone; then a textured ground, patterns and counting numbers, drawn by pictures in it.
+  for (const [starter, frames, exact] of [
+    ['columns', [8, 24, 40, 90], true],
+    ['area', [12, 30, 60, 200], false],
+  ] as const) {
+    const document = JSON.parse(readFileSync(`${root}demo/starters/${starter}.json`, 'utf8')) as Piece;
+    const id = await store(request, document);
+    const animation = (await (await request.get(await made(request, id, { kind: 'lottie' }))).json()) as object;
+    expect(wrongIn(animation)).toEqual([]);
+    const isAllVector = !JSON.stringify(animation).includes('data:image');
+    expect(isAllVector).toBe(exact);
+
+    await page.setViewportSize({ width: 1920, height: 1080 });
+    await page.setContent('<style>*{margin:0}</style><div id="stage" style="width:1920px;height:1080px"></div>');
+    await page.addScriptTag({ path: `${root}node_modules/lottie-web/build/player/lottie_svg.min.js` });
+    await page.evaluate((animationData) => {
+      const { lottie } = window as unknown as { lottie: { loadAnimation: (how: object) => unknown } };
+      const container = window.document.getElementById('stage');
+      const how = { container, renderer: 'svg', loop: false, autoplay: false, animationData };
+      Object.assign(window, { animation: lottie.loadAnimation(how) });
+    }, animation);
+    for (const frame of frames) {
+      await page.evaluate(async (at) => {
+        const { animation } = window as unknown as { animation: { goToAndStop: (at: number, is: boolean) => void } };
+        animation.goToAndStop(at, true);
+        await Promise.all([...window.document.images].map((image) => image.decode()));
+      }, frame);
+      const played = await shot(page);
+      const still = await stillOf(request, id, frame);
+      expect(decibels(played.data, still.data), `${starter}, frame ${frame}`).toBeGreaterThan(40);
+    }
   }
 });
 

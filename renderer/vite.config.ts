@@ -9,6 +9,7 @@ export default defineConfig({
     emptyOutDir: true,
     rollupOptions: {
       input: {
+        cutouts: 'renderer/src/cutouts.ts',
         film: 'renderer/src/film.ts',
         join: 'renderer/src/join.ts',
         still: 'renderer/src/still.ts',

@@ -49,6 +49,10 @@ final readonly class Estimates
     /** @return array{bytes: int, seconds: float} */
     private function made(PlacedPiece $placed, FileOrder $order): array
     {
+        $maker = app($order->kind->traits()->maker);
+        if ($maker instanceof Estimating) {
+            return $maker->estimate($placed, $order);
+        }
         $folder = storage_path('app/rendering/'.bin2hex(random_bytes(8)));
         if (!@mkdir($folder, 0775, true)) {
             throw new FullDisk();

@@ -53,6 +53,8 @@ enum FileKind: string
     case Svg = 'svg';
 
     /** one PNG of the moment at which all figures have come; and one of each moment at which they stand still */
+    /** vector animation JSON */
+    case Lottie = 'lottie';
     case Poster = 'poster';
     case Stills = 'stills';
 
@@ -89,7 +91,7 @@ enum FileKind: string
         'html' => self::Page, 'otio' => self::Timeline, 'txt' => self::Alternative, 'png' => self::Poster,
         'mp4' => self::Mp4, 'mov' => self::Mov, 'webm' => self::Webm, 'zip' => self::Zip, 'wav' => self::Wav,
         'gif' => self::Gif, 'apng' => self::Apng, 'webp' => self::Webp, 'svg' => self::Svg,
-        'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof, 'pdf' => self::ProofPdf, 'xlsx' => self::Workbook,
+        'json' => self::Lottie, 'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof, 'pdf' => self::ProofPdf, 'xlsx' => self::Workbook,
     ];
 
     /**
@@ -144,6 +146,7 @@ enum FileKind: string
             self::Page => FileTraits::soon('html', 'text/html; charset=utf-8', PageMaker::class, '', true, true),
             self::Stops => FileTraits::soon('html', 'text/html; charset=utf-8', PageMaker::class, '-stops', true, true),
             self::Svg => FileTraits::soon('svg', 'image/svg+xml', SvgMaker::class, hasShape: true),
+            self::Lottie => new FileTraits('json', 'application/json', LottieMaker::class, hasShutter: false),
             self::Poster => FileTraits::soon('png', 'image/png', StillsMaker::class, '-poster', true),
             self::Stills => FileTraits::soon('zip', 'application/zip', StillsMaker::class, '-stills', true),
             self::Srt => self::paper('srt', 'application/x-subrip'),

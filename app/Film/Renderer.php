@@ -6,6 +6,7 @@ namespace App\Film;
 
 use App\Disk\FullDisk;
 use Illuminate\Support\Facades\File;
+use Lupine\Core\Formats\Lottie\Picture;
 use Symfony\Component\Process\Process;
 
 /** Runs the renderer: a reel in, a picture or a film out. */
@@ -33,6 +34,43 @@ final readonly class Renderer
             $this->run(['still.js', $folder.'/reel.json', (string) $frame, $folder.'/still.png'], null);
 
             return (string) file_get_contents($folder.'/still.png');
+        });
+    }
+
+    /**
+     * Some frames of a reel, each cut to what is seen of it.
+     *
+     * @param list<int> $frames
+     * @param \Closure(): bool $meanwhile told now and then; false stops it
+     *
+     * @return array<int, Picture|null> by frame; null: nothing is on it
+     *
+     * @throws FilmFailed
+     * @throws RendererLost
+     */
+    public function cutouts(string $reel, array $frames, \Closure $meanwhile): array
+    {
+        return $this->inFolder(function (string $folder) use ($reel, $frames, $meanwhile): array {
+            file_put_contents($folder.'/reel.json', $reel);
+            file_put_contents($folder.'/frames.json', json_encode($frames, JSON_THROW_ON_ERROR));
+            $pictures = [];
+            $told = static function (array $said) use ($folder, &$pictures): void {
+                $file = $folder.'/'.$said['frame'];
+                $pictures[$said['frame']] = !isset($said['type']) ? null : new Picture(
+                    sprintf('data:image/%s;base64,%s', $said['type'], base64_encode((string) file_get_contents($file))),
+                    $said['x'],
+                    $said['y'],
+                    $said['width'],
+                    $said['height'],
+                );
+            };
+            $this->run(
+                ['cutouts.js', $folder.'/reel.json', $folder.'/frames.json', $folder],
+                static fn (?int $frame): bool => $meanwhile(),
+                $told,
+            );
+
+            return $pictures;
         });
     }
 
@@ -231,8 +269,9 @@ final readonly class Renderer
     /**
      * @param list<string> $arguments
      * @param (\Closure(int|null): bool)|null $progress
+     * @param (\Closure(array<string, mixed>): void)|null $told each line that it says of a frame
      */
-    private function run(array $arguments, ?\Closure $progress): bool
+    private function run(array $arguments, ?\Closure $progress, ?\Closure $told = null): bool
     {
         $script = base_path('renderer/dist/'.$arguments[0]);
         if (!is_file($script)) {
@@ -246,17 +285,21 @@ final readonly class Renderer
             null,
         );
         $process->start();
+        $rest = '';
+        $heed = function () use ($process, $progress, $told, &$rest): bool {
+            return $this->heed($process, $progress, $told, $rest);
+        };
         $finished = $progress === null;
         while ($process->isRunning()) {
             usleep(100_000);
-            $finished = $this->heed($process, $progress) || $finished;
+            $finished = $heed() || $finished;
             if ($progress !== null && !$progress(null)) {
                 $process->stop(2);
 
                 return false;
             }
         }
-        $finished = $this->heed($process, $progress) || $finished;
+        $finished = $heed() || $finished;
         if (!$process->isSuccessful() || !$finished) {
             throw self::reason($process);
         }
@@ -317,14 +360,25 @@ final readonly class Renderer
         return new FilmFailed($said !== '' ? $said : 'The renderer stopped without a reason.');
     }
 
-    /** @param (\Closure(int): bool)|null $progress */
-    private function heed(Process $process, ?\Closure $progress): bool
+    /**
+     * @param (\Closure(int): bool)|null $progress
+     * @param (\Closure(array<string, mixed>): void)|null $told
+     * @param string $rest of a line that was not said whole yet
+     */
+    private function heed(Process $process, ?\Closure $progress, ?\Closure $told, string &$rest): bool
     {
         $done = false;
-        foreach (explode("\n", $process->getIncrementalOutput()) as $line) {
+        $lines = explode("\n", $rest.$process->getIncrementalOutput());
+        $rest = array_pop($lines);
+        foreach ($lines as $line) {
             $said = json_decode($line, true);
-            if (is_array($said) && is_int($said['frame'] ?? null) && $progress !== null) {
-                $progress($said['frame']);
+            if (is_array($said) && is_int($said['frame'] ?? null)) {
+                if ($told !== null) {
+                    $told($said);
+                }
+                if ($progress !== null) {
+                    $progress($said['frame']);
+                }
             }
             $done = $done || (is_array($said) && ($said['done'] ?? false) === true);
         }

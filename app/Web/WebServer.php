@@ -118,7 +118,7 @@ final readonly class WebServer
         $seconds = self::SECONDS + 10;
 
         $films = $this->films === null ? '' : <<<CONF
-                    location /-/films/ {
+                    location ^~ /-/films/ {
                         internal;
                         alias "$this->films/";
                         $safe

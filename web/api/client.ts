@@ -76,7 +76,7 @@ async function sent(route: string, options: Plain & { at?: Record<string, string
   if (body !== undefined) headers['Content-Type'] = 'application/json';
   if (version !== undefined) headers['If-Match'] = `"${version}"`;
   try {
-    return await fetch(path, {
+    return await fetched(path, {
       method,
       headers,
       body: body === undefined ? undefined : JSON.stringify(body),
@@ -155,7 +155,7 @@ export async function sendFile<Asked extends Route>(
 ): Promise<Answers[Asked]> {
   const { signal }: Plain = options;
   const [method, path] = addressOf(route, options);
-  const response = await fetch(path, {
+  const response = await fetched(path, {
     method,
     headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream' },
     body: file,
@@ -175,7 +175,7 @@ const PATIENCE = 20;
  */
 export async function fetchFile(path: string): Promise<void> {
   for (let time = 1; ; time++) {
-    const response = await fetch(`/api/${path}`).catch(() => {
+    const response = await fetched(`/api/${path}`).catch(() => {
       throw new OutOfReach();
     });
     if (response.ok) {
@@ -198,8 +198,23 @@ export function whenSignedOut(told: () => void): void {
   onSignedOut = told;
 }
 
+/** How often somebody has signed in, now and when an answer was asked for. */
+let signIns = 0;
+const askedAfter = new WeakMap<Response, number>();
+/** From now on refusals of what was asked for before say nothing. */
+export function signedIn(): void {
+  signIns++;
+}
+
+async function fetched(path: string, how: RequestInit = {}): Promise<Response> {
+  const before = signIns;
+  const response = await fetch(path, how);
+  askedAfter.set(response, before);
+  return response;
+}
+
 async function refusalOf(response: Response): Promise<Refused> {
-  if (response.status === 401) onSignedOut();
+  if (response.status === 401 && askedAfter.get(response) === signIns) onSignedOut();
   const answer: unknown = await response.json().catch(() => null);
   const said = (answer ?? {}) as { message?: string; where?: string; rowId?: string | null };
   const message = said.message || `The server answered with status ${response.status}.`;

@@ -16,6 +16,7 @@ export const MEASURED: FileKind[] = [
   'page',
   'stops',
   'svg',
+  'lottie',
 ];
 
 /** As one would say it: seconds, or minutes from one and a half on. */

@@ -145,6 +145,15 @@ export const FOR: { who: string; name: string; kinds: Kind[] }[] = [
         isLoop: false,
       },
       {
+        kind: 'lottie',
+        word: 'Vector animation',
+        note: 'Lottie JSON',
+        keeps:
+          'Marks and words as outlines, for apps and pages with a player of this open format. Soft edges and textures are pictures in it; where too many of them move, it is refused. No sound.',
+        hasShape: true,
+        isFilm: true,
+      },
+      {
         kind: 'gif',
         word: 'GIF',
         note: '256 colours',

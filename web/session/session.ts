@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { ask, whenSignedOut } from '../api/client';
+import { ask, signedIn, whenSignedOut } from '../api/client';
 
 interface Session {
   /** whether one has to sign in here at all */
@@ -24,6 +24,7 @@ whenSignedOut(() => {
 
 export async function signIn(name: string, password: string): Promise<void> {
   const { name: who } = await ask('POST session', { body: { name, password } });
+  signedIn();
   useSession.setState({ who, hasEnded: false });
 }
 
