@@ -91,7 +91,8 @@ enum FileKind: string
         'html' => self::Page, 'otio' => self::Timeline, 'txt' => self::Alternative, 'png' => self::Poster,
         'mp4' => self::Mp4, 'mov' => self::Mov, 'webm' => self::Webm, 'zip' => self::Zip, 'wav' => self::Wav,
         'gif' => self::Gif, 'apng' => self::Apng, 'webp' => self::Webp, 'svg' => self::Svg,
-        'json' => self::Lottie, 'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof, 'pdf' => self::ProofPdf, 'xlsx' => self::Workbook,
+        'json' => self::Lottie, 'srt' => self::Srt, 'vtt' => self::Vtt, 'csv' => self::Proof,
+        'pdf' => self::ProofPdf, 'xlsx' => self::Workbook,
     ];
 
     /**

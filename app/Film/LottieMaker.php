@@ -109,7 +109,7 @@ final readonly class LottieMaker implements Estimating, Maker
         );
     }
 
-    /** @return list<array{int, int, string}> first frame, the one after the last, and text, as far as it is said there */
+    /** @return list<array{int, int, string}> first frame, the one after the last, and text */
     private static function lines(Piece $piece, FrameRange $range): array
     {
         $lines = [];

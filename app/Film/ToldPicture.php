@@ -10,8 +10,8 @@ use App\Disk\FullDisk;
  * What a picture says of itself, put into its file: title, description and source, and nothing of the machine.
  *
  * Sources: Portable Network Graphics (Third Edition), 11.3.3.4, iTXt, and 11.3.3.1 for the keywords; GIF89a, 24,
- * comment extension; WebP Container Specification, “Extended File Format” and “Metadata”; XMP Specification Part 1, with
- * the terms of Dublin Core.
+ * comment extension; WebP Container Specification, “Extended File Format” and “Metadata”; XMP Specification Part 1,
+ * with the terms of Dublin Core.
  */
 final readonly class ToldPicture
 {

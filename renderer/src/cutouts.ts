@@ -1,6 +1,6 @@
-// cutouts REEL.json FRAMES.json FOLDER: paints some frames of a reel, each cut to what is seen of it: as WebP where it can
-// be seen through, else as JPEG. FRAMES is a list of frames; a picture is FOLDER/FRAME. Says on standard output, one JSON
-// object a line, where each stands and what it is; of a frame with nothing on it {"frame"} alone. Ends with
+// cutouts REEL.json FRAMES.json FOLDER: paints some frames of a reel, each cut to what is seen of it: as WebP where it
+// can be seen through, else as JPEG. FRAMES is a list of frames; a picture is FOLDER/FRAME. Says on standard output, a
+// JSON object a line, where each stands and what it is; of a frame with nothing on it {"frame"} alone. Ends with
 // {"done":true}.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';

@@ -89,7 +89,8 @@ final class AnimatedSvg
     {
         $style = '.moving { display: none } .standing { display: inline }';
 
-        return '<style>@media (prefers-reduced-motion: reduce) { '.$style." }</style>\n<g class=\"standing\" display=\"none\">\n"
+        return '<style>@media (prefers-reduced-motion: reduce) { '.$style." }</style>\n"
+            ."<g class=\"standing\" display=\"none\">\n"
             // A figure is named once.
             .preg_replace('/ (?:data-[a-z-]+|aria-label)="[^"]*"/', '', $still)
             ."</g>\n";

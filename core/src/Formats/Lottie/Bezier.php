@@ -53,7 +53,7 @@ final readonly class Bezier
         );
     }
 
-    /** @return array{c: bool, v: list<array{float, float}>, i: list<array{float, float}>, o: list<array{float, float}>} */
+    /** @return array<string, bool|list<array{float, float}>> whether it is closed, points, ins and outs */
     public function toArray(): array
     {
         return ['c' => $this->isClosed, 'v' => $this->points, 'i' => $this->ins, 'o' => $this->outs];

@@ -8,7 +8,6 @@ use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\Node;
 use Lupine\Core\Drawing\PathNode;
-use Lupine\Core\Drawing\Pose;
 use Lupine\Core\Drawing\TextNode;
 use Lupine\Core\Formats\SvgNodes;
 use Lupine\Core\Formats\TooLong;
@@ -22,7 +21,8 @@ use Lupine\Core\Reel\Paint;
  * patterns, pictures) is painted and stands in it as pictures, each for as long as it is seen.
  *
  * Source: Lottie Specification 1.0 of the Lottie Animation Community: Composition, Layers, Shapes, Assets, Masks.
- * `hasMask`, `inv` and `x` of masks, and `st` of all layers, are not in it; the player that it is tried in asks for them.
+ * `hasMask`, `inv` and `x` of masks, and `st` of all layers, are not in it; the player that it is tried in asks for
+ * them.
  */
 final class LottieAnimation
 {
@@ -39,10 +39,11 @@ final class LottieAnimation
     private const NULL = 3;
     private const SHAPE = 4;
 
-    /** By the names of the W3C. Version 1.0 of the specification has none yet; players have had them from the first. */
-    private const BLENDS = ['normal' => 0, 'multiply' => 1, 'screen' => 2, 'overlay' => 3, 'soft-light' => 9, 'add' => 16];
-
     private readonly FrameRange $range;
+
+    private readonly Softness $softness;
+
+    private readonly Transforms $transforms;
 
     /** @var list<array<string, mixed>> */
     private array $assets = [];
@@ -56,6 +57,8 @@ final class LottieAnimation
     private function __construct(private readonly Drawing $drawing, private readonly \Closure $painted)
     {
         $this->range = $drawing->range;
+        $this->softness = new Softness($drawing->range);
+        $this->transforms = new Transforms($drawing->range);
     }
 
     /**
@@ -73,7 +76,7 @@ final class LottieAnimation
         \Closure $painted,
     ): string {
         $animation = new self($drawing, $painted);
-        if ($animation->countPictures($drawing->nodes) > self::MOST_PICTURES) {
+        if ($animation->softness->count($drawing->nodes) > self::MOST_PICTURES) {
             throw self::tooLong();
         }
         $layers = $animation->layers($drawing->nodes, null);
@@ -126,14 +129,14 @@ final class LottieAnimation
     {
         $soft = [];
         foreach ($nodes as $node) {
-            if ($this->isSoft($node)) {
+            if ($this->softness->has($node)) {
                 // Pictures that lie on each other are one; what is blended otherwise is one by itself.
-                if ($soft !== [] && self::blendOf($node) !== self::blendOf($soft[0])) {
+                if ($soft !== [] && Softness::blendOf($node) !== Softness::blendOf($soft[0])) {
                     $layers = $this->softLayers($soft, $parent, $layers);
                     $soft = [];
                 }
                 $soft[] = $node;
-                if (self::blendOf($node) === Blend::NORMAL) {
+                if (Softness::blendOf($node) === Blend::NORMAL) {
                     continue;
                 }
             }
@@ -157,66 +160,13 @@ final class LottieAnimation
     }
 
     /**
-     * How many pictures will be painted, at most: what lies on each other can be one.
-     *
-     * @param list<Node> $nodes
-     */
-    private function countPictures(array $nodes): int
-    {
-        $count = 0;
-        $soft = [];
-        foreach ($nodes as $node) {
-            if ($this->isSoft($node)) {
-                $soft[] = $node;
-
-                continue;
-            }
-            $count += $node instanceof GroupNode ? $this->countPictures($node->children) : 0;
-            $count += $soft === [] ? 0 : count($this->framesOf(Tracks::of($soft)));
-            $soft = [];
-        }
-
-        return $count + ($soft === [] ? 0 : count($this->framesOf(Tracks::of($soft))));
-    }
-
-    /** Whether it can only be painted. */
-    private function isSoft(Node $node): bool
-    {
-        if ($node instanceof GroupNode) {
-            return $node->mask !== null;
-        }
-        if (!$node instanceof PathNode) {
-            return false;
-        }
-        $isOf = static fn (Paint $paint): bool => !Paints::canBe($paint);
-        foreach ($this->framesOf([$node->fill]) as $frame) {
-            if ($isOf($node->fill->at($frame))) {
-                return true;
-            }
-        }
-
-        return $node->effect !== null || !isset(self::BLENDS[$node->blend]);
-    }
-
-    /** @return array<string, int> */
-    private static function blended(string $blend): array
-    {
-        return $blend === Blend::NORMAL ? [] : ['bm' => self::BLENDS[$blend] ?? 0];
-    }
-
-    private static function blendOf(Node $node): string
-    {
-        return $node instanceof PathNode ? $node->blend : Blend::NORMAL;
-    }
-
-    /**
      * @param list<array<string, mixed>> $layers
      *
      * @return list<array<string, mixed>>
      */
     private function group(GroupNode $node, ?int $parent, array $layers): array
     {
-        $opacities = $node->opacity === null ? [0 => 100.0] : $this->values(
+        $opacities = $node->opacity === null ? [0 => 100.0] : $this->transforms->values(
             $node->opacity,
             static fn (float $one): float => 100 * $one,
         );
@@ -224,7 +174,7 @@ final class LottieAnimation
             return $layers;
         }
         if ($node->pose !== null) {
-            $layers = $this->put($layers, self::NULL, $parent, ['ks' => $this->posed($node->pose)]);
+            $layers = $this->put($layers, self::NULL, $parent, ['ks' => $this->transforms->posed($node->pose)]);
             $parent = count($layers);
         }
         if ($node->clip === null && min($opacities) >= 100.0) {
@@ -232,7 +182,7 @@ final class LottieAnimation
         }
         // Put together before it is seen through, on a sheet that reaches a stage further on every side.
         [$wide, $high] = [$this->drawing->width, $this->drawing->height];
-        $base = $this->put([], self::NULL, null, ['ks' => self::placed([(float) $wide, (float) $high])]);
+        $base = $this->put([], self::NULL, null, ['ks' => Transforms::placed([(float) $wide, (float) $high])]);
         $children = $this->layers($node->children, count($base), $base);
         if (count($children) === 1) {
             return $layers;
@@ -246,7 +196,7 @@ final class LottieAnimation
             'w' => 3 * $wide,
             'h' => 3 * $high,
             'ks' => [
-                ...self::placed([0.0, 0.0], [(float) $wide, (float) $high]),
+                ...Transforms::placed([0.0, 0.0], [(float) $wide, (float) $high]),
                 'o' => Keys::number($opacities),
             ],
             ...$node->clip === null ? [] : ['hasMask' => true, 'masksProperties' => $this->clipped($node->clip)],
@@ -261,7 +211,7 @@ final class LottieAnimation
     private function clipped(Track $clip): array
     {
         [$wide, $high] = [$this->drawing->width, $this->drawing->height];
-        $values = $this->values($clip, static fn (string $data): string => (string) preg_replace_callback(
+        $values = $this->transforms->values($clip, static fn (string $data): string => (string) preg_replace_callback(
             '/(-?[\d.]+) (-?[\d.]+)(?=$|[A-Z])/',
             static fn (array $point): string => ((float) $point[1] + $wide).' '.((float) $point[2] + $high),
             $data,
@@ -274,45 +224,6 @@ final class LottieAnimation
             'o' => ['a' => 0, 'k' => 100],
             'x' => ['a' => 0, 'k' => 0],
         ], Outlines::over($values));
-    }
-
-    /** @return array<string, mixed> */
-    private function posed(Pose $pose): array
-    {
-        $pivot = $pose->pivot;
-        $places = $pose->x->with($pose->y, static fn (float $x, float $y): array => [
-            $pivot->x + $x,
-            $pivot->y + $y,
-            0.0,
-        ]);
-
-        return [
-            'a' => ['a' => 0, 'k' => [Keys::round($pivot->x), Keys::round($pivot->y), 0]],
-            'p' => Keys::list($this->values($places, static fn (array $at): array => $at)),
-            's' => Keys::list($this->values(
-                $pose->size,
-                static fn (float $size): array => [100 * $size, 100 * $size, 100.0],
-            )),
-            'r' => Keys::number($this->values($pose->turn, static fn (float $turn): float => $turn)),
-            'o' => ['a' => 0, 'k' => 100],
-        ];
-    }
-
-    /**
-     * @param array{float, float} $at
-     * @param array{float, float} $from
-     *
-     * @return array<string, mixed>
-     */
-    private static function placed(array $at = [0.0, 0.0], array $from = [0.0, 0.0]): array
-    {
-        return [
-            'a' => ['a' => 0, 'k' => [...$from, 0]],
-            'p' => ['a' => 0, 'k' => [...$at, 0]],
-            's' => ['a' => 0, 'k' => [100, 100, 100]],
-            'r' => ['a' => 0, 'k' => 0],
-            'o' => ['a' => 0, 'k' => 100],
-        ];
     }
 
     /**
@@ -347,9 +258,12 @@ final class LottieAnimation
             }
             $layers = $this->put($layers, self::SHAPE, $parent, [
                 ...$node->mark === null ? [] : ['nm' => $node->mark->label],
-                'ks' => [...self::placed(), 'o' => Keys::number($opacities, $node->opacity->isConstant() === false)],
-                ...self::blended($node->blend),
-                'shapes' => [self::grouped(
+                'ks' => [
+                    ...Transforms::placed(),
+                    'o' => Keys::number($opacities, count($forms) === 1 && !$node->opacity->isConstant()),
+                ],
+                ...Softness::blended($node->blend),
+                'shapes' => [Transforms::grouped(
                     [...Outlines::over($outlines, $stretch), Paints::shape($node, $seen, $frames)],
                     [100.0, 100 * $stretch],
                 )],
@@ -380,8 +294,8 @@ final class LottieAnimation
 
         return $shapes === [] ? $layers : $this->put($layers, self::SHAPE, $parent, [
             'nm' => $first->text,
-            'ks' => self::placed(),
-            'shapes' => [self::grouped(
+            'ks' => Transforms::placed(),
+            'shapes' => [Transforms::grouped(
                 [...$shapes, [
                     'ty' => 'fl',
                     'c' => ['a' => 0, 'k' => [...Paints::parts($node->colour), 1]],
@@ -396,25 +310,6 @@ final class LottieAnimation
     }
 
     /**
-     * @param list<array<string, mixed>> $shapes
-     * @param array{float, float} $scale in per cent
-     * @param array<string, mixed> $place
-     *
-     * @return array<string, mixed>
-     */
-    private static function grouped(array $shapes, array $scale, array $place = ['a' => 0, 'k' => [0, 0]]): array
-    {
-        return ['ty' => 'gr', 'it' => [...$shapes, [
-            'ty' => 'tr',
-            'a' => ['a' => 0, 'k' => [0, 0]],
-            'p' => $place,
-            's' => ['a' => 0, 'k' => [round($scale[0], 6), round($scale[1], 6)]],
-            'r' => ['a' => 0, 'k' => 0],
-            'o' => ['a' => 0, 'k' => 100],
-        ]]];
-    }
-
-    /**
      * What can only be painted: a picture for each time for which it is what it is.
      *
      * @param non-empty-list<Node> $nodes
@@ -424,7 +319,7 @@ final class LottieAnimation
      */
     private function softLayers(array $nodes, ?int $parent, array $layers): array
     {
-        $blend = self::blendOf($nodes[0]);
+        $blend = Softness::blendOf($nodes[0]);
         $plain = array_map(static fn (Node $node): Node => $node instanceof PathNode ? new PathNode(
             $node->outline,
             $node->fill,
@@ -454,8 +349,8 @@ final class LottieAnimation
             if ($picture !== null) {
                 $layers = $this->put($layers, self::IMAGE, $parent, [
                     'refId' => $this->picture($picture),
-                    'ks' => self::placed([(float) $picture->x, (float) $picture->y]),
-                    ...self::blended($blend),
+                    'ks' => Transforms::placed([(float) $picture->x, (float) $picture->y]),
+                    ...Softness::blended($blend),
                     'ip' => $begin,
                     'op' => $begins[$place + 1] ?? $this->range->count(),
                 ]);
@@ -512,20 +407,6 @@ final class LottieAnimation
             'st' => 0,
             ...$what,
         ], ...$layers];
-    }
-
-    /**
-     * @template T
-     * @template V
-     *
-     * @param Track<T> $track
-     * @param \Closure(T): V $said
-     *
-     * @return non-empty-array<int, V> by frames counted from the first, where it changes
-     */
-    private function values(Track $track, \Closure $said): array
-    {
-        return array_map(static fn (int $frame): mixed => $said($track->at($frame)), $this->framesOf([$track]));
     }
 
     /**
