@@ -10,11 +10,13 @@ interface Props {
   chosen: FileKind[];
   /** what is known of a file beforehand: how large, how long */
   told: (kind: FileKind) => string;
+  /** why it cannot be made of this piece; null: it can, as far as is known */
+  refusal: (kind: FileKind) => string | null;
   onChange: (kinds: FileKind[]) => void;
 }
 
 /** All kinds of file by whom they are for; those that are chosen say what they keep. */
-export function KindList({ piece, chosen, told, onChange }: Props) {
+export function KindList({ piece, chosen, told, refusal, onChange }: Props) {
   return FOR.map(({ who, name, kinds }) => (
     <Fold
       key={name}
@@ -31,6 +33,7 @@ export function KindList({ piece, chosen, told, onChange }: Props) {
           isChosen={chosen.includes(one.kind)}
           missing={one.missing?.(piece) ?? null}
           told={told(one.kind)}
+          refusal={refusal(one.kind)}
           onChange={(is) => onChange(is ? [...chosen, one.kind] : chosen.filter((kind) => kind !== one.kind))}
         />
       ))}
@@ -43,12 +46,14 @@ function KindRow({
   isChosen,
   missing,
   told,
+  refusal,
   onChange,
 }: {
   kind: Kind;
   isChosen: boolean;
   missing: string | null;
   told: string;
+  refusal: string | null;
   onChange: (is: boolean) => void;
 }) {
   const id = useId();
@@ -65,9 +70,9 @@ function KindRow({
         onChange={(event) => onChange(event.target.checked)}
       />
       <span id={`${id}-note`} className="kind-note">
-        {missing ?? (is && told ? told : note)}
+        {missing ?? (is && refusal ? 'cannot be made' : is && told ? told : note)}
       </span>
-      {is && <p className="hint">{keeps}</p>}
+      {is && (refusal ? <p className="hint is-refused">{refusal}</p> : <p className="hint">{keeps}</p>)}
     </div>
   );
 }

@@ -87,6 +87,7 @@ export function OrderForm({ id, piece, busy, onOrder, onBatch }: Props) {
           const one = estimates.of(kind);
           return one ? `about ${bytesText(one.bytes)}` : estimates.isMeasuring(kind) ? 'measuring…' : '';
         }}
+        refusal={estimates.refusal}
         onChange={(kinds) => setWanted({ kinds })}
       />
       <WantedFields

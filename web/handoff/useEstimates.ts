@@ -1,7 +1,7 @@
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import type { Estimate } from '../../contracts/api';
 import type { FileKind } from '../api/answers';
-import { ask } from '../api/client';
+import { ask, Refused } from '../api/client';
 import type { Piece } from '../../contracts/piece';
 import { MEASURED } from './estimate';
 import type { FileOrder } from './wanted';
@@ -11,7 +11,12 @@ export function useEstimates(
   id: string,
   piece: Piece,
   orders: FileOrder[],
-): { of: (kind: FileKind) => Estimate | null; isMeasuring: (kind: FileKind) => boolean } {
+): {
+  of: (kind: FileKind) => Estimate | null;
+  isMeasuring: (kind: FileKind) => boolean;
+  /** why it cannot be made; null: it can, as far as is known */
+  refusal: (kind: FileKind) => string | null;
+} {
   const queries = useQueryClient();
   const firsts = MEASURED.flatMap((kind) => orders.find((order) => order.kind === kind) ?? []);
   const keys = firsts.map((order) => ['estimate', piece, { ...order, name: '' }]);
@@ -34,5 +39,9 @@ export function useEstimates(
   return {
     of: (kind) => found[at(kind)]?.data ?? null,
     isMeasuring: (kind) => found[at(kind)]?.isPending ?? false,
+    refusal: (kind) => {
+      const error = found[at(kind)]?.error;
+      return error instanceof Refused && error.status === 422 ? error.message : null;
+    },
   };
 }
