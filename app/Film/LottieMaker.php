@@ -13,7 +13,6 @@ use Lupine\Core\Formats\Lottie\LottieAnimation;
 use Lupine\Core\Formats\Lottie\Picture;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Papers\Alternative;
-use Lupine\Core\Piece\Piece;
 
 /** Vector animation JSON, with pictures in it for what is no vector. */
 final readonly class LottieMaker implements Estimating, Maker
@@ -104,21 +103,8 @@ final readonly class LottieMaker implements Estimating, Maker
             $this->computed->draw($placed, $range->from, $range->to),
             $piece->title,
             Alternative::of($piece, $this->computed->timings($placed))->short,
-            self::lines($piece, $range),
+            $piece->narration->within($range->from, $range->to),
             $painted,
         );
-    }
-
-    /** @return list<array{int, int, string}> first frame, the one after the last, and text */
-    private static function lines(Piece $piece, FrameRange $range): array
-    {
-        $lines = [];
-        foreach ($piece->narration->captioned() as $line) {
-            if ($line->end > $range->from && $line->begin <= $range->to) {
-                $lines[] = [max($line->begin, $range->from), min($line->end, $range->to + 1), $line->text];
-            }
-        }
-
-        return $lines;
     }
 }

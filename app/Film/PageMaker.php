@@ -138,7 +138,7 @@ final readonly class PageMaker implements Maker
             'poster' => max($range->from, min($range->to, MoveSheet::finished($timings, $stage->frames))),
             'shapes' => $shapes,
             'pictures' => (object) $pictures,
-            'lines' => self::lines($piece, $range),
+            'lines' => $piece->narration->within($range->from, $range->to),
             'holds' => $this->holds($piece, $timings, $range),
             'isCaptioned' => $piece->captions !== null,
             'figures' => Course::all($piece, $timings, $range),
@@ -161,23 +161,6 @@ final readonly class PageMaker implements Maker
             'data' => json_encode($data, self::FLAGS),
             'reels' => $reels,
         ])->render();
-    }
-
-    /**
-     * Lines as far as they are said in the range.
-     *
-     * @return list<array{int, int, string}> first frame, the one after the last, and text
-     */
-    private static function lines(Piece $piece, FrameRange $range): array
-    {
-        $lines = [];
-        foreach ($piece->narration->captioned() as $line) {
-            if ($line->end > $range->from && $line->begin <= $range->to) {
-                $lines[] = [max($line->begin, $range->from), min($line->end, $range->to + 1), $line->text];
-            }
-        }
-
-        return $lines;
     }
 
     /**

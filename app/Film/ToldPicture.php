@@ -92,8 +92,8 @@ final readonly class ToldPicture
         }
         $said .= $told->source === '' ? '' : '<dc:source>'.$escaped($told->source).'</dc:source>';
 
-        return '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#">'
+        return '<rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#">'
             .'<rdf:Description rdf:about="" xmlns:dc="http://purl.org/dc/elements/1.1/">'.$said
-            .'</rdf:Description></rdf:RDF></x:xmpmeta>';
+            .'</rdf:Description></rdf:RDF>';
     }
 }

@@ -69,6 +69,23 @@ final readonly class Narration implements Checked
         ));
     }
 
+    /**
+     * Lines that captions show, as far as they are said from a frame to another.
+     *
+     * @return list<array{int, int, string}> first frame, the one after the last, and text
+     */
+    public function within(int $from, int $to): array
+    {
+        $lines = [];
+        foreach ($this->captioned() as $line) {
+            if ($line->end > $from && $line->begin <= $to) {
+                $lines[] = [max($line->begin, $from), min($line->end, $to + 1), $line->text];
+            }
+        }
+
+        return $lines;
+    }
+
     public function line(string $id): ?ScriptLine
     {
         foreach ($this->lines as $line) {

@@ -34,7 +34,7 @@ final class LottieAnimation
 
     private const VERSION = '5.7.0';
 
-    private const PRECOMP = 0;
+    private const COMPOSITION = 0;
     private const IMAGE = 2;
     private const NULL = 3;
     private const SHAPE = 4;
@@ -191,7 +191,7 @@ final class LottieAnimation
         $this->assets[] = ['id' => $id, 'layers' => $children];
         $this->heed(strlen(self::json(['layers' => $children])));
 
-        return $this->put($layers, self::PRECOMP, $parent, [
+        return $this->put($layers, self::COMPOSITION, $parent, [
             'refId' => $id,
             'w' => 3 * $wide,
             'h' => 3 * $high,
