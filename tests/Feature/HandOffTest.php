@@ -11,6 +11,7 @@ use App\Film\Renderer;
 use App\Jobs\MakeFilm;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
+use App\Work\Board;
 use App\Work\LostFilms;
 use Illuminate\Contracts\Queue\Job;
 use Illuminate\Support\Facades\Artisan;
@@ -344,6 +345,25 @@ final class HandOffTest extends TestCase
         $this->makeFiles();
         $this->assertSame([WorkStatus::Done, WorkStatus::Done, WorkStatus::Done], $statuses());
         $this->postJson("/api/hand-offs/{$other->id}/next")->assertConflict();
+    }
+
+    public function testHowLongAllThatWaitWillTakeIsToldByThoseThatWereMade(): void
+    {
+        $this->ask();
+        $this->getJson('/api/hand-offs')->assertJsonPath('secondsLeft', null)->assertJsonPath('machines', null);
+        $this->makeFiles();
+        // It took six seconds for its twelve frames.
+        HandOff::query()->update(['started_at' => now()->subSeconds(6), 'ended_at' => now()]);
+        $this->getJson('/api/hand-offs')->assertJsonPath('secondsLeft', null);
+        $this->ask();
+        $running = $this->ask();
+        $this->getJson('/api/hand-offs')->assertJsonPath('secondsLeft', 12);
+        $running->update(['status' => WorkStatus::Running]);
+        app(Board::class)->note($running->round, 8);
+        $this->getJson('/api/hand-offs')->assertJsonPath('secondsLeft', 8);
+        // Of a kind that was never made nothing is known.
+        $this->ask(['kind' => 'gif']);
+        $this->getJson('/api/hand-offs')->assertJsonPath('secondsLeft', null);
     }
 
     public function testASoundAloneHasAQueueOfItsOwn(): void

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { bytesText, newId, rateText, shortTimecode, when } from './words';
+import { bytesText, lengthText, newId, rateText, shortTimecode, when } from './words';
 
 describe('how things are said', () => {
   it('shows a timecode as short as it can be', () => {
@@ -33,6 +33,17 @@ describe('how things are said', () => {
 
   it('says sizes, and never nothing', () => {
     expect([831_537, 12_345_678, 3].map(bytesText)).toEqual(['832 kB', '12.3 MB', '1 kB']);
+  });
+
+  it('says lengths no more exactly than they are known', () => {
+    expect([0.2, 42, 89, 95, 3_000, 9_000].map(lengthText)).toEqual([
+      '1 s',
+      '42 s',
+      '89 s',
+      '2 min',
+      '50 min',
+      '2.5 h',
+    ]);
   });
 
   it('finds an id that is free', () => {
