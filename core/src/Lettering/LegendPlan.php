@@ -214,6 +214,7 @@ final readonly class LegendPlan
         return min($this->natural(), $this->legend->width);
     }
 
+    /** As many as there is room for, but no row nearly empty below full ones: five are three and two. */
     private function columns(): int
     {
         if ($this->legend->flow === 'column') {
@@ -221,6 +222,9 @@ final readonly class LegendPlan
         }
         $between = $this->legend->style->size * self::BETWEEN;
 
-        return max(1, (int) floor(($this->legend->width + $between + 0.01) / ($this->width() + $between)));
+        $most = max(1, (int) floor(($this->legend->width + $between + 0.01) / ($this->width() + $between)));
+        $count = max(1, count($this->labels));
+
+        return (int) ceil($count / ceil($count / $most));
     }
 }
