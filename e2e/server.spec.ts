@@ -115,6 +115,7 @@ test('a film is made and sent by nginx, whole or in parts, to those alone who si
   expect(made.equals(await sent.body())).toBe(true);
   expect(sent.headers()).toMatchObject({ 'content-type': 'video/mp4', 'x-content-type-options': 'nosniff' });
   expect(sent.headers()['content-disposition']).toMatch(/^attachment; filename=.+\.mp4/);
+  expect(sent.headers()['content-security-policy']).toContain("default-src 'none'");
   expect(sent.headers()['x-accel-redirect']).toBeUndefined();
   const part = await desk.get(`/api/hand-offs/${film.id}/file?play=1`, { headers: { Range: 'bytes=100-299' } });
   expect([part.status(), made.subarray(100, 300).equals(await part.body())]).toEqual([206, true]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tidy;
 
 use App\Import\Incoming;
+use App\Models\FilmPart;
 use App\Models\HandOff;
 use App\Models\Piece;
 use App\Models\WorkStatus;
@@ -83,7 +84,9 @@ final readonly class Leftovers
             }
         }
 
-        $isIdle = HandOff::query()->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running])->doesntExist();
+        $underWay = HandOff::query()->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running])->pluck('round');
+        FilmPart::query()->whereNotIn('round', $underWay)->delete();
+        $isIdle = $underWay->isEmpty();
 
         return $gone + ($isIdle ? app(Carrier::class)->sweep() : 0);
     }
