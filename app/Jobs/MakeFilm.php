@@ -33,6 +33,7 @@ use Illuminate\Support\Facades\Queue;
 use Lupine\Core\Form\Forms;
 use Lupine\Core\LupineException;
 use Lupine\Core\Piece\Piece as Document;
+use Predis\PredisException;
 
 /**
  * Makes the file of a hand-off, on any machine: it needs no database, and says to the desk how it went (TellDesk).
@@ -178,6 +179,9 @@ final class MakeFilm implements ShouldQueue
             }
         } catch (LupineException $reason) {
             TellDesk::failed($ticket, $reason->getMessage())->send();
+        } catch (PredisException $error) {
+            // Redis was away: nothing of the film failed, and its job comes again.
+            throw $error;
         } catch (\Throwable $error) {
             report($error);
             TellDesk::failed($ticket, self::inWords($error))->send();

@@ -54,6 +54,20 @@ final class ReadLines implements ShouldQueue
         MakeFilm::of($film);
     }
 
+    /** What nobody foresaw is said as well: it would wait for ever. */
+    public function failed(\Throwable $error): void
+    {
+        HandOff::query()
+            ->whereKey($this->film)
+            ->where('round', $this->round)
+            ->where('status', WorkStatus::Waiting)
+            ->update([
+                'status' => WorkStatus::Failed,
+                'message' => 'The lines could not be read: '.mb_strimwidth($error->getMessage(), 0, 300, '…'),
+                'ended_at' => now(),
+            ]);
+    }
+
     private static function frames(string $document): int
     {
         return (int) (json_decode($document, true)['stage']['frames'] ?? 0);

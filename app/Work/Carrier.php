@@ -63,7 +63,9 @@ final readonly class Carrier
         foreach ($luggage->files as $place => $print) {
             $path = storage_path($place);
             if (!is_file($path)) {
-                $this->fetch($path, $print);
+                @mkdir(dirname($path), 0775, true);
+                $what = sprintf('A file that this piece needs (%s)', basename($path));
+                Fetching::to($path, $this->disk, self::FOLDER.'/'.$print, $print, $what);
             }
         }
     }
@@ -86,27 +88,6 @@ final readonly class Carrier
         $file = fopen($path, 'r');
         if ($file === false || !$this->disk->put($there, $file)) {
             throw new FullDisk();
-        }
-    }
-
-    private function fetch(string $path, string $print): void
-    {
-        $from = $this->disk->readStream(self::FOLDER.'/'.$print);
-        @mkdir(dirname($path), 0775, true);
-        $half = $path.'.'.bin2hex(random_bytes(4));
-        $to = @fopen($half, 'w');
-        try {
-            if ($from === null || $to === false || @stream_copy_to_stream($from, $to) === false) {
-                throw new FullDisk();
-            }
-            if (!fclose($to) || hash_file('sha256', $half) !== $print || !@rename($half, $path)) {
-                throw new FilmFailed(sprintf(
-                    'A file that this piece needs came damaged from the shared disk (%s). Try again.',
-                    basename($path),
-                ));
-            }
-        } finally {
-            @unlink($half);
         }
     }
 

@@ -22,14 +22,15 @@ final class HeldRedisQueue extends RedisQueue implements HoldsJobs
         LUA;
 
     private const MOVE = <<<'LUA'
+        local moved = 0
         for _, job in ipairs(redis.call('lrange', KEYS[1], 0, -1)) do
             if string.find(job, ARGV[1], 1, true) then
                 redis.call('lrem', KEYS[1], 1, job)
                 redis.call('rpush', KEYS[2], job)
-                return 1
+                moved = 1
             end
         end
-        return 0
+        return moved
         LUA;
 
     private const HAS = <<<'LUA'

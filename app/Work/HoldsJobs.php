@@ -19,11 +19,11 @@ interface HoldsJobs
     public function leave(Job $job): void;
 
     /**
-     * Puts a job that waits behind the others of another queue.
+     * Puts jobs that wait behind the others of another queue.
      *
-     * @param string $mark a text that no other job has
+     * @param string $mark a text that no other jobs have
      *
-     * @return bool whether there was one
+     * @return bool whether there were any
      */
     public function move(string $mark, string $from, string $to): bool;
 

@@ -7,6 +7,7 @@ namespace App\Work;
 use App\Film\FileKind;
 use App\Models\HandOff;
 use App\Models\WorkStatus;
+use Illuminate\Support\Facades\DB;
 
 /**
  * How long all that waits and is made will take, by how long the last files of each kind took. Where none of a kind was
@@ -24,16 +25,21 @@ final readonly class Remaining
     /** @return int|null seconds; null where nothing waits, or that cannot be known */
     public function seconds(): ?int
     {
-        $frames = [];
-        $running = 0;
+        // Hundreds can wait, and this is asked twice a second.
+        $frames = DB::table('hand_offs')
+            ->where('status', WorkStatus::Waiting)
+            ->groupBy('kind')
+            ->selectRaw('kind, sum(frames_total) as frames')
+            ->pluck('frames', 'kind')
+            ->map(static fn (mixed $many): int => (int) $many)
+            ->all();
         $films = HandOff::withoutDocument(HandOff::query());
-        $films->whereIn('status', [WorkStatus::Waiting, WorkStatus::Running]);
-        foreach ($films->get() as $film) {
-            $isRunning = $film->status === WorkStatus::Running;
-            $running += $isRunning ? 1 : 0;
+        $films->where('status', WorkStatus::Running);
+        $running = $films->get();
+        foreach ($running as $film) {
             $kind = $film->kind->value;
-            $done = $isRunning ? $this->board->frames(...$film->keys()) : 0;
-            $frames[$kind] = ($frames[$kind] ?? 0) + max(0, $film->frames_total - $done);
+            $left = max(0, $film->frames_total - $this->board->frames(...$film->keys()));
+            $frames[$kind] = ($frames[$kind] ?? 0) + $left;
         }
         $seconds = 0.0;
         foreach ($frames as $kind => $many) {
@@ -44,7 +50,7 @@ final readonly class Remaining
             $seconds += $many * $each;
         }
 
-        return $frames === [] ? null : (int) ceil($seconds / max(1, $this->atOnce($running)));
+        return $frames === [] ? null : (int) ceil($seconds / max(1, $this->atOnce(count($running))));
     }
 
     private function atOnce(int $running): int

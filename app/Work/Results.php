@@ -55,14 +55,7 @@ final readonly class Results
         $files = [];
         foreach ($parts as $number => $part) {
             $file = $beside.'.part-'.$number;
-            $from = $this->disk->readStream($part->file);
-            $to = @fopen($file, 'w');
-            if ($from === null || $to === false || @stream_copy_to_stream($from, $to) === false || !fclose($to)) {
-                throw new FullDisk();
-            }
-            if (hash_file('sha256', $file) !== $part->print) {
-                throw new FilmFailed('A part of this film came damaged from the shared disk. Try again.');
-            }
+            Fetching::to($file, $this->disk, $part->file, $part->print, 'A part of this film');
             $files[] = $file;
         }
 

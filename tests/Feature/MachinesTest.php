@@ -132,6 +132,8 @@ final class MachinesTest extends TestCase
         $document['charts'][0]['entrance']['frames'] = 600;
         $films = array_map(fn (string $kind): HandOff => $this->order($document, $kind), ['mp4', 'hq', 'zip']);
         self::assertSame(9, Queue::connection('redis')->size('default'));
+        $this->postJson("/api/hand-offs/{$films[2]->id}/next")->assertOk();
+        self::assertSame(3, Queue::connection('redis')->size('first'), 'all parts of it go first');
         $this->worker('alder');
         $this->worker('hazel');
         $this->untilDone();

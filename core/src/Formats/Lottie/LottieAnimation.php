@@ -129,24 +129,17 @@ final class LottieAnimation
     {
         $soft = [];
         foreach ($nodes as $node) {
-            if ($this->softness->has($node)) {
-                // Pictures that lie on each other are one; what is blended otherwise is one by itself.
-                if ($soft !== [] && Softness::blendOf($node) !== Softness::blendOf($soft[0])) {
-                    $layers = $this->softLayers($soft, $parent, $layers);
-                    $soft = [];
-                }
-                $soft[] = $node;
-                if (Softness::blendOf($node) === Blend::NORMAL) {
-                    continue;
-                }
-            }
-            if ($soft !== []) {
+            $isSoft = $this->softness->has($node);
+            // Pictures that lie on each other are one; what is blended is one by itself.
+            $isPlain = Softness::blendOf($node) === Blend::NORMAL;
+            if ($soft !== [] && (!$isSoft || !$isPlain || Softness::blendOf($soft[0]) !== Blend::NORMAL)) {
                 $layers = $this->softLayers($soft, $parent, $layers);
-                $isOwn = end($soft) === $node;
                 $soft = [];
-                if ($isOwn) {
-                    continue;
-                }
+            }
+            if ($isSoft) {
+                $soft[] = $node;
+
+                continue;
             }
             $layers = match (true) {
                 $node instanceof GroupNode => $this->group($node, $parent, $layers),
