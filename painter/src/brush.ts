@@ -1,3 +1,4 @@
+import { Blots } from './blots';
 import type { Bounds, Box } from './bounds';
 import { times, type Matrix } from './matrix';
 import { Patterns } from './patterns';
@@ -28,6 +29,7 @@ export interface KeptPaints {
   halftones: Halftones;
   tiles: Tiles;
   clouds: CloudPictures;
+  blots: Blots;
 }
 
 /** What nothing has been kept of yet. */
@@ -40,6 +42,7 @@ export const nothingKept = (): KeptPaints => ({
   halftones: new Halftones(),
   tiles: new Tiles(),
   clouds: new CloudPictures(),
+  blots: new Blots(),
 });
 
 /** How a canvas calls what a reel calls its blend. Source: Compositing and Blending Level 1. */
@@ -64,7 +67,7 @@ export class Brush {
     private readonly reel: Reel,
     private readonly timeline: Timeline,
     private readonly studio: Studio,
-    bounds: Bounds,
+    private readonly bounds: Bounds,
     private readonly kept: KeptPaints,
   ) {
     this.softs = new SoftEdges(studio, bounds, (number) => this.outline(number), kept.softs);
@@ -103,8 +106,12 @@ export class Brush {
       context.fillStyle = fill;
       context.fill(outline);
     } else {
-      const { reel, studio, kept } = this;
-      fillWith(reel.paints[fill], { context, outline, view, pose, reel, studio, ...kept });
+      const { reel, studio, kept, bounds } = this;
+      const paint = reel.paints[fill];
+      // One that changes from frame to frame would be another picture each time.
+      const isKept = paint.kind === 'radial' && !this.timeline.varies(node.index, 'fill');
+      if (isKept && kept.blots.paint(context, paint, { number, outline, bounds, view, pose, studio })) return;
+      fillWith(paint, { context, outline, view, pose, reel, studio, ...kept });
     }
   }
 

@@ -78,6 +78,11 @@ export class Timeline {
     return !this.tracks.has(node);
   }
 
+  /** Is a property of a node another at some time? */
+  varies(node: number, property: Property): boolean {
+    return this.tracks.get(node)?.[property] !== undefined;
+  }
+
   /** Does a node of its own change after one moment, up to another? */
   changesWithin(node: number, from: number, to: number): boolean {
     const tracks = this.tracks.get(node);

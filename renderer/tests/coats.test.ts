@@ -193,4 +193,48 @@ describe('coats on the canvas', () => {
       }
     }
   });
+
+  it('moves a light that fades by whole pixels, as the gradient it is', () => {
+    const disc = 'M0 -40A40 40 0 0 1 40 0A40 40 0 0 1 0 40A40 40 0 0 1 -40 0A40 40 0 0 1 0 -40Z';
+    const outlines = ['', square(0, 64), disc];
+    const light = { kind: 'radial', x: 0, y: 0, radius: 40, stretch: 1 } as const;
+    const stops: [number, string, number][] = [
+      [0, '#4b2fb0', 1],
+      [0.5, '#4b2fb0', 0.4],
+      [1, '#4b2fb0', 0],
+    ];
+    const group = { kind: 'group', role: 'ground light', of: null, opacity: 1, clip: null, mask: null } as const;
+    const moved = (x: number, y: number): Uint8ClampedArray =>
+      painted(
+        reelOf({
+          outlines,
+          paints: [{ ...light, stops }],
+          nodes: [
+            path(0, '#101820'),
+            {
+              ...group,
+              index: 1,
+              pose: { pivot: [0, 0], x, y, size: 1, turn: 0 },
+              children: [path(2, 0, { outline: 2, blend: 'screen', opacity: 0.75 })],
+            },
+          ],
+        }),
+      );
+    const [red, green, blue] = [0x4b, 0x2f, 0xb0];
+    const pixels = moved(30, 22);
+    for (let y = 1; y < 64; y += 6) {
+      for (let x = 1; x < 64; x += 7) {
+        const way = Math.hypot(x + 0.5 - 30, y + 0.5 - 22) / 40;
+        const much = 0.75 * (way < 0.5 ? 1 - 1.2 * way : Math.max(0, 0.8 - 0.8 * way));
+        // Screen: Compositing and Blending Level 1, 10.1.3.
+        [red, green, blue].forEach((source, at) => {
+          const ground = [0x10, 0x18, 0x20][at] / 255;
+          const wanted = ground + (source / 255) * much * (1 - ground);
+          expect(Math.abs(pixels[(y * 64 + x) * 4 + at] - wanted * 255), `${x}, ${y}`).toBeLessThan(2);
+        });
+      }
+    }
+    expect(moved(30.3, 21.6)).toEqual(pixels);
+    expect(moved(31, 22)).not.toEqual(pixels);
+  });
 });
