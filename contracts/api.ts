@@ -489,6 +489,10 @@ export interface Sheet {
    */
   backdrop: SheetChange[];
   /**
+   * how the captions change
+   */
+  captions: SheetChange[];
+  /**
    * the frame on which all figures have come
    */
   finished: number;

@@ -2063,7 +2063,15 @@ export interface UnwrittenSpeech {
 export interface Move {
   id: string;
   kind: 'entrance' | 'exit' | 'change' | 'emphasis' | 'shot';
-  target: FigureTarget | LabelTarget | WordsTarget | PanelTarget | ChartTarget | BackdropTarget | CameraTarget;
+  target:
+    | FigureTarget
+    | LabelTarget
+    | WordsTarget
+    | PanelTarget
+    | ChartTarget
+    | BackdropTarget
+    | CaptionsTarget
+    | CameraTarget;
   /**
    * where it is not pinned, frames
    */
@@ -2137,6 +2145,12 @@ export interface ChartTarget {
  */
 export interface BackdropTarget {
   stage: 'backdrop';
+}
+/**
+ * All captions: how they are set changes.
+ */
+export interface CaptionsTarget {
+  stage: 'captions';
 }
 /**
  * The camera, in a shot.

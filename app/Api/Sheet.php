@@ -26,6 +26,8 @@ final readonly class Sheet extends Answer
         public Map $charts,
         /** @var list<SheetChange> how the backdrop changes */
         public array $backdrop,
+        /** @var list<SheetChange> how the captions change */
+        public array $captions,
         /** the frame on which all figures have come */
         public int $finished,
         /** @var array{int,int}|null from which frame to which some part of a chart is there */

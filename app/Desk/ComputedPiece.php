@@ -184,6 +184,7 @@ final readonly class ComputedPiece
             $this->places($placed),
             new Map(ChartSheet::of($piece, $timings)),
             MoveSheet::backdrop($piece),
+            MoveSheet::captions($piece),
             $timings === [] ? 0 : MoveSheet::finished($timings, $piece->stage->frames),
             $timings === [] ? null : MoveSheet::there($timings, $piece->stage->frames),
             $timings === [] ? [] : MoveSheet::shots($piece, $timings),

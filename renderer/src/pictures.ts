@@ -11,13 +11,20 @@ const keyOf = (file: string, blur: number): string => `${file}/${blur}`;
 /** The pictures of a reel, read before anything is painted; one that is gone is left out. */
 export async function readPictures(reel: Reel): Promise<void> {
   const folder = process.env.LUPINE_PICTURES ?? '';
+  // Each is read once, however many blurs of it there are.
+  const sharp = new Map<string, Image | null>();
   for (const paint of reel.paints) {
     if (paint.kind !== 'picture' || known.has(keyOf(paint.file, paint.blur))) continue;
-    const file = ['.png', '.jpg'].map((ending) => join(folder, paint.file + ending)).find((path) => existsSync(path));
-    if (!file) continue;
-    const image = await loadImage(readFileSync(file));
+    const image = sharp.get(paint.file) ?? (await imageOf(folder, paint.file));
+    sharp.set(paint.file, image);
+    if (!image) continue;
     known.set(keyOf(paint.file, paint.blur), paint.blur > 0 ? blurred(image, paint.blur) : image);
   }
+}
+
+async function imageOf(folder: string, file: string): Promise<Image | null> {
+  const path = ['.png', '.jpg'].map((ending) => join(folder, file + ending)).find((one) => existsSync(one));
+  return path ? loadImage(readFileSync(path)) : null;
 }
 
 export const pictureOf = (file: string, blur: number): Surface | null =>

@@ -1,29 +1,42 @@
 import { create } from 'zustand';
 import { useNotices } from './Notices';
 
-const known = new Map<string, HTMLImageElement | null>();
+/** by fingerprint, and by blur; null: not here yet, or not to be had */
+const known = new Map<string, Map<number, HTMLImageElement | null>>();
 
 /** How many pictures have come: who has painted without one paints again. */
 export const usePictures = create<{ come: number }>(() => ({ come: 0 }));
 
-/** A picture by its fingerprint and its blur; null until it has come, and where it is gone. */
+/**
+ * A picture by its fingerprint and its blur; until it has come, that of the nearest blur; null where there is none, and
+ * where it is gone.
+ */
 export function pictureOf(file: string, blur = 0): HTMLImageElement | null {
-  const address = pictureAddress(file, blur);
-  if (known.has(address)) return known.get(address) ?? null;
-  known.set(address, null);
+  const all = known.get(file) ?? new Map<number, HTMLImageElement | null>();
+  known.set(file, all);
+  if (all.has(blur)) return all.get(blur) ?? nearest(all, blur);
+  all.set(blur, null);
   const image = new Image();
-  image.src = address;
+  image.src = pictureAddress(file, blur);
   void image
     .decode()
     .then(() => {
-      known.set(address, image);
+      all.set(blur, image);
       usePictures.setState(({ come }) => ({ come: come + 1 }));
     })
     .catch(() => {
       // It is not asked for again until the page is loaded again.
       useNotices.getState().say('A picture of this piece is not on this machine. Add it again.', { bad: true });
     });
-  return null;
+  return nearest(all, blur);
+}
+
+function nearest(all: Map<number, HTMLImageElement | null>, blur: number): HTMLImageElement | null {
+  let best: [number, HTMLImageElement] | null = null;
+  for (const [its, image] of all) {
+    if (image && (!best || Math.abs(its - blur) < Math.abs(best[0] - blur))) best = [its, image];
+  }
+  return best?.[1] ?? null;
 }
 
 export const pictureAddress = (file: string, blur = 0): string =>

@@ -8,6 +8,7 @@ use Lupine\Core\Contract\Map;
 use Lupine\Core\Drawing\Camera;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\TimedMove;
+use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Script\Beats;
@@ -15,7 +16,7 @@ use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Story\PanelOverTime;
 use Lupine\Core\Story\StyleOverTime;
 
-/** When what moves, beside the figures: texts, panels, the backdrop, the camera, and when there is something to see. */
+/** When what moves, beside the figures: texts, panels, backdrop, captions, the camera, and when there is something to see. */
 final readonly class MoveSheet
 {
     /** @return Map<SheetWords> changes and keyed numbers of free texts, by id */
@@ -40,7 +41,7 @@ final readonly class MoveSheet
             $words[$text->id] = new SheetWords(
                 ToldMoves::changes($moves->changesOf(null, null, $text->id), $timecode),
                 ToldMoves::keyed(
-                    [...$keyed, ...StyleOverTime::of($text, $text->style, $moves)->keyed()],
+                    [...$keyed, ...StyleOverTime::of($text->id, $text->style, $moves)->keyed()],
                     $piece->stage->frames,
                 ),
             );
@@ -70,6 +71,15 @@ final readonly class MoveSheet
     {
         return ToldMoves::changes(
             (new Moves($piece, new Beats($piece)))->changesOf(null),
+            ToldMoves::timecode($piece),
+        );
+    }
+
+    /** @return list<SheetChange> how the captions change */
+    public static function captions(Piece $piece): array
+    {
+        return ToldMoves::changes(
+            (new Moves($piece, new Beats($piece)))->changesOf(null, null, Move::CAPTIONS),
             ToldMoves::timecode($piece),
         );
     }

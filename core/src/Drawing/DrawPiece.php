@@ -26,6 +26,7 @@ use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Panel;
+use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
 use Lupine\Core\Piece\TextStyle;
@@ -34,6 +35,7 @@ use Lupine\Core\Script\Beats;
 use Lupine\Core\Story\BackdropOverTime;
 use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Story\PanelOverTime;
+use Lupine\Core\Story\StyleOverTime;
 use Lupine\Core\Story\Timings;
 use Lupine\Core\Words\FontBook;
 use Lupine\Core\Words\TextSetter;
@@ -102,8 +104,9 @@ final readonly class DrawPiece
         $pose = $shutter?->takesCamera === false ? $pose?->held() : $pose;
         $nodes = self::taken($piece, $pose, $backdrop, $before);
         if ($piece->captions !== null) {
+            $styles = StyleOverTime::of(Move::CAPTIONS, $piece->captions->style, $moves)->track($range);
             foreach ($piece->narration->captioned() as $line) {
-                $nodes[] = $texts->caption($line, $piece->captions, $piece->stage->width / 2, $clock);
+                $nodes[] = $texts->caption($line, $piece->captions, $styles, $piece->stage->width / 2, $clock);
             }
         }
 

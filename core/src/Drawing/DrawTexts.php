@@ -63,7 +63,7 @@ final readonly class DrawTexts
     ): GroupNode {
         $style ??= $words->style;
         $lines = $this->setter->lines($words->shown(), $style, $words->width);
-        $styles = StyleOverTime::of($words, $style, $moves)->track($this->range);
+        $styles = StyleOverTime::of($words->id, $style, $moves)->track($this->range);
         $children = $this->letters->on(
             $text === null
                 ? $this->texts($lines, $style, $words->x, $words->y, $words->align)
@@ -187,8 +187,14 @@ final readonly class DrawTexts
         ), 4));
     }
 
-    public function caption(ScriptLine $line, CaptionSettings $captions, float $middle, Clock $clock): GroupNode
-    {
+    /** @param Track<TextStyle> $styles how captions are set over time */
+    public function caption(
+        ScriptLine $line,
+        CaptionSettings $captions,
+        Track $styles,
+        float $middle,
+        Clock $clock,
+    ): GroupNode {
         [$begin, $end] = [$clock->of($line->begin), $clock->of($line->end)];
         $lines = $this->setter->lines($line->text, $captions->style, $captions->width);
         $top = $captions->y - (count($lines) - 1) * $captions->style->step();
@@ -207,7 +213,7 @@ final readonly class DrawTexts
 
         return new GroupNode(
             Role::Caption,
-            $this->block($lines, $captions->style, match ($captions->align) {
+            $this->block($lines, $styles->within($begin, $end), match ($captions->align) {
                 'left' => $middle - $captions->width / 2,
                 'right' => $middle + $captions->width / 2,
                 default => $middle,
@@ -221,12 +227,13 @@ final readonly class DrawTexts
      * Lines one below the other, with their coats and their plate.
      *
      * @param list<string> $lines
+     * @param Track<TextStyle> $styles
      *
      * @return list<Node>
      */
-    public function block(array $lines, TextStyle $style, float $x, float $y, string $align, string $of): array
+    private function block(array $lines, Track $styles, float $x, float $y, string $align, string $of): array
     {
-        $styles = Track::constant($style);
+        $style = $styles->first();
         $box = Track::constant($this->box($lines, $style, $x, $y, $align));
 
         return [

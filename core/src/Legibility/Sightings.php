@@ -15,6 +15,7 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\PlateSettings;
 use Lupine\Core\Piece\Properties;
@@ -439,8 +440,7 @@ final class Sightings
         return match (true) {
             $style?->plate === null => null,
             $of !== '' => $this->timings[$word->owner]->styles->track($of, $style, $range),
-            $text !== null => StyleOverTime::of($text, $style, $this->moves)->track($range),
-            default => Track::constant($style),
+            default => StyleOverTime::of($text->id ?? Move::CAPTIONS, $style, $this->moves)->track($range),
         };
     }
 

@@ -80,8 +80,8 @@ final class Moves
     }
 
     /**
-     * Changes of a figure, of a chart (without a figure), of a text or a panel by its id, or of the backdrop (without
-     * any of them), by their beginnings.
+     * Changes of a figure, of a chart (without a figure), of a text or a panel by its id, of the captions
+     * (Move::CAPTIONS), or of the backdrop (without any of them), by their beginnings.
      *
      * @return list<array{TimedMove, Change}>
      */

@@ -65,6 +65,19 @@ final class Track
         return new self($this->changes, $this->atChange(...), true);
     }
 
+    /**
+     * The same from one frame to another, and before and after it what it is there.
+     *
+     * @return self<T>
+     */
+    public function within(int $from, int $to): self
+    {
+        $at = static fn (int $frame): int => max($from, min($to, $frame));
+        $inside = array_filter($this->changes, static fn (int $change): bool => $change > $from && $change <= $to);
+
+        return self::of(array_values($inside), fn (int $frame): mixed => $this->at($at($frame)));
+    }
+
     /** @return T */
     public function at(int $frame): mixed
     {

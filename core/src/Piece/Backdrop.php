@@ -66,6 +66,7 @@ final readonly class Backdrop
             'how far the picture is out of focus: the standard deviation, as a part of its width',
             isOptional: true,
             when: ['kind' => ['picture']],
+            isKeyed: true,
         )]
         public float $blur = 0.0,
         #[Number('Drift', Unit::Fraction, 0, 0.2, 0)]

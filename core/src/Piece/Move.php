@@ -16,7 +16,7 @@ use Lupine\Core\Settings\Toggle;
 use Lupine\Core\Settings\Unit;
 use Lupine\Core\Settings\Whole;
 
-/** A timed change of a figure of a chart, of a whole chart, of a text, a panel, the backdrop, or the camera. */
+/** A timed change of a figure of a chart, of a whole chart, of a text, a panel, the backdrop, the captions, or the camera. */
 #[Described(
     'A timed move of one figure, of a chart, of a text, of a panel or of the camera: something comes, goes, changes one'
         .' property, stands out, or is looked at.',
@@ -34,6 +34,9 @@ final readonly class Move implements Checked
         'shot' => 'Shot',
     ];
 
+    /** what the captions are to other moves: no id of a text can be it */
+    public const CAPTIONS = '(captions)';
+
     /** the chart and the row it moves, the chart alone, the free text, or the panel */
     public ?string $chart;
     public ?string $figure;
@@ -50,7 +53,8 @@ final readonly class Move implements Checked
     /** it is the label of the figure that comes or goes, not its mark */
     public bool $isOfLabel;
 
-    private bool $isOfBackdrop;
+    /** of the stage itself, what it changes; null: nothing */
+    private ?string $stage;
 
     public function __construct(
         #[Id]
@@ -102,12 +106,12 @@ final readonly class Move implements Checked
     ) {
         $isWords = !$target->get('words')->isNull();
         $isPanel = !$target->get('panel')->isNull();
-        $this->isOfBackdrop = !$target->get('stage')->isNull()
-            && $target->get('stage')->oneOf(['backdrop']) === 'backdrop';
+        $stage = $target->get('stage');
+        $this->stage = $stage->isNull() ? null : $stage->oneOf(['backdrop', 'captions']);
         $this->isOfLabel = $target->get('part')->oneOf(['mark', 'label'], 'mark') === 'label';
         $this->words = $isWords ? $target->get('words')->id() : null;
         $this->panel = $isPanel ? $target->get('panel')->id() : null;
-        $isOfChart = !$isWords && !$isPanel && !$this->isOfBackdrop && $kind !== 'shot';
+        $isOfChart = !$isWords && !$isPanel && $this->stage === null && $kind !== 'shot';
         $this->chart = $isOfChart ? $target->get('chart')->id() : null;
         $isOfFigure = $isOfChart && ($kind !== 'change' || !$target->get('figure')->isNull());
         $this->figure = $isOfFigure ? $target->get('figure')->id() : null;
@@ -116,16 +120,18 @@ final readonly class Move implements Checked
         $this->shot = $kind === 'shot' ? $shot : null;
     }
 
-    /** The text or the panel that it moves. */
+    /** The text, the panel or the captions that it moves. */
     public function thing(): ?string
     {
-        return $this->words ?? $this->panel;
+        return $this->words ?? $this->panel ?? ($this->stage === 'captions' ? self::CAPTIONS : null);
     }
 
     public function check(Field $field): void
     {
-        if ($this->isOfBackdrop && $this->kind !== 'change') {
-            throw $field->get('kind')->wrong('must be change: the backdrop neither comes nor goes');
+        if ($this->stage !== null && $this->kind !== 'change') {
+            throw $field->get('kind')->wrong('must be change, for '.($this->stage === 'backdrop'
+                ? 'the backdrop neither comes nor goes'
+                : 'captions come and go with their lines'));
         }
         $target = $field->get('target');
         if ($this->isOfLabel && ($this->chart === null || !in_array($this->kind, ['entrance', 'exit'], true))) {
@@ -147,7 +153,8 @@ final readonly class Move implements Checked
         $this->change?->check($field, ...match (true) {
             $this->words !== null => [Properties::ofText(), Properties::inStyle(...)],
             $this->panel !== null => [Properties::ofPanel(), Properties::inCoats(...)],
-            $this->isOfBackdrop => [Properties::ofBackdrop(), null],
+            $this->stage === 'captions' => [Properties::ofStyle(), Properties::inStyle(...)],
+            $this->stage === 'backdrop' => [Properties::ofBackdrop(), null],
             $this->figure === null => [$ofChart((string) $this->chart), Properties::inChart(...)],
             default => [Properties::ofFigure(), Properties::inFinish(...)],
         });

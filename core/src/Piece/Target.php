@@ -8,7 +8,7 @@ use Lupine\Core\Settings\Field;
 use Lupine\Core\Settings\Group;
 use Lupine\Core\Settings\Setting;
 
-/** What a move moves: a figure or its label, a chart, a text, a panel, the backdrop, or the camera. */
+/** What a move moves: a figure or its label, a chart, a text, a panel, the backdrop, the captions, or the camera. */
 #[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
 final readonly class Target extends Setting
 {
@@ -47,6 +47,10 @@ final readonly class Target extends Setting
             'BackdropTarget' => self::of(
                 'What is behind everything: its colours and its vignette change.',
                 ['stage' => ['enum' => ['backdrop']]],
+            ),
+            'CaptionsTarget' => self::of(
+                'All captions: how they are set changes.',
+                ['stage' => ['enum' => ['captions']]],
             ),
             'CameraTarget' => self::of('The camera, in a shot.', ['camera' => ['const' => true]]),
         ];

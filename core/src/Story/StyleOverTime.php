@@ -8,11 +8,10 @@ use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
 use Lupine\Core\Motion\Moves;
 use Lupine\Core\Motion\Track;
-use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Properties;
 use Lupine\Core\Piece\TextStyle;
 
-/** How a text is set over time: its colour and the coats on its letters, as moves change them. */
+/** How a text, or captions, are set over time: colour and coats of their letters, as moves change them. */
 final readonly class StyleOverTime
 {
     /** @param KeyedValues<TextStyle> $values */
@@ -20,13 +19,16 @@ final readonly class StyleOverTime
     {
     }
 
-    /** @param TextStyle $style as the text is set where nothing changes it */
-    public static function of(FreeText $words, TextStyle $style, Moves $moves): self
+    /**
+     * @param string $id of a text, or Move::CAPTIONS
+     * @param TextStyle $style as it is set where nothing changes it
+     */
+    public static function of(string $id, TextStyle $style, Moves $moves): self
     {
         return new self(KeyedValues::told(
             $style,
-            $moves->changesOf(null, null, $words->id),
-            static fn (string $of, float $first): KeyedNumber => $moves->number($of, $first, null, null, $words->id),
+            $moves->changesOf(null, null, $id),
+            static fn (string $of, float $first): KeyedNumber => $moves->number($of, $first, null, null, $id),
             self::colours($style),
             // Its size is that of its group.
             but: ['size'],

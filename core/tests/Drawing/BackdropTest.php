@@ -172,6 +172,13 @@ final class BackdropTest extends TestCase
         \assert($first instanceof PicturePaint && $last instanceof PicturePaint);
         self::assertLessThan(25, abs($last->x - $first->x), 'no farther than it goes from one frame to the next');
         self::assertStringContainsString('<image', Svg::ofFrame($drawing, 0));
+        $focused = Sample::draw(Sample::piece(changes: ['pictures' => [$picture], 'backdrop' => $ground, 'moves' => [[
+            'id' => 'm1', 'kind' => 'change', 'target' => ['stage' => 'backdrop'], 'property' => 'blur', 'from' => 0.04,
+            'to' => 0.0, 'begin' => 40, 'pin' => null, 'frames' => 20, 'curve' => 'linear', 'opens' => 'forward',
+        ]]]));
+        $fill = Nodes::paths(Nodes::group($focused, Role::Backdrop))[1]->fill;
+        $blurs = array_map(static fn (int $frame): int => $fill->at($frame)->blur ?? -1, [40, 45, 50, 55, 60]);
+        self::assertSame([40, 30, 20, 10, 0], $blurs, 'it comes into focus');
         // White words on its white half, and on a picture that is gone.
         $words = ['words.0.colour' => '#ffffff', 'words.0.x' => 1400, 'words.0.width' => 400];
         $on = static fn (array $more): string => self::said(Sample::piece(changes: [

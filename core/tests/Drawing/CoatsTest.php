@@ -346,8 +346,8 @@ final class CoatsTest extends TestCase
         yield 'pattern' => ['patterns', ['kind' => 'grid', 'inked' => 'own', 'ground' => '#304050'], []];
         yield 'strokes' => ['patterns', ['kind' => 'hand', 'inked' => 'own', 'ground' => '#304050'], []];
         $above = ['shiftX' => 3, 'stops' => $stops];
-        yield 'linear' => ['fills', ['kind' => 'linear', ...$above], ['colour', 'shade', 'x', 'y']];
-        yield 'radial' => ['fills', ['kind' => 'radial', ...$above], ['colour', 'shade', 'degrees']];
+        yield 'linear' => ['fills', ['kind' => 'linear', ...$above], ['colour', 'shade', 'x', 'y', 'blur']];
+        yield 'radial' => ['fills', ['kind' => 'radial', ...$above], ['colour', 'shade', 'degrees', 'blur']];
         yield 'glow' => ['glows', ['reach' => 20], []];
         yield 'shadow' => ['shadows', ['reach' => 20], []];
     }
@@ -377,6 +377,7 @@ final class CoatsTest extends TestCase
             $to = match (true) {
                 in_array($name, ['colour', 'stops.1.colour', 'ink', 'ground'], true) => '#c05a2b',
                 str_ends_with($name, 'shade') => -0.4,
+                $name === 'blur' => 0.043,
                 !in_array($name, $long, true) => 0.43,
                 default => $kind === 'fills' || $kind === 'textures' ? 1.75 : 9.0,
             };

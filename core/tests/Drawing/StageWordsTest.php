@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Tests\Drawing;
 
+use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\GroupNode;
+use Lupine\Core\Formats\Svg;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\RadialPaint;
 use Lupine\Core\Reel\Role;
@@ -43,6 +45,38 @@ final class StageWordsTest extends TestCase
             [$shown('l2', 59), $shown('l2', 60), $shown('l2', 120)],
             'one line gives way to the next on the same frame',
         );
+    }
+
+    /** What moves make of captions is what they would be, had they been set so; and each line has its words. */
+    public function testMovesChangeHowCaptionsAreSet(): void
+    {
+        $plain = [...self::LINES, 'captions.plate' => ['colour' => '#203040'], 'captions.glows' => [['reach' => 10]]];
+        $move = static fn (string $property, mixed $to): array => [
+            'id' => 'm'.crc32($property), 'kind' => 'change', 'target' => ['stage' => 'captions'],
+            'property' => $property, 'to' => $to, 'begin' => 20, 'pin' => null, 'frames' => 10, 'curve' => 'linear',
+            'opens' => 'forward',
+        ];
+        $to = ['colour' => '#c05a2b', 'plate.colour' => '#804020', 'glows.0.opacity' => 0.2, 'glows.0.reach' => 30.0];
+        $set = Sample::draw(Sample::piece(changes: [...$plain, ...array_combine(
+            array_map(static fn (string $name): string => "captions.$name", array_keys($to)),
+            $to,
+        )]));
+        $before = Sample::draw(Sample::piece(changes: $plain));
+        $moved = Sample::draw(Sample::piece(changes: [
+            ...$plain, 'moves' => array_map($move, array_keys($to), $to),
+        ]));
+        // What is only read beside the letters is not seen, in whatever colour.
+        $seen = static fn (Drawing $drawing, int $frame): string => (string) preg_replace(
+            '/(<g aria-label="[^"]*") fill="[^"]*"/',
+            '$1',
+            Svg::ofFrame($drawing, $frame),
+        );
+        self::assertTrue($seen($before, 15) === $seen($moved, 15), 'before it begins');
+        self::assertTrue($seen($set, 50) === $seen($moved, 50), 'in the line in which it ends');
+        self::assertTrue($seen($set, 90) === $seen($moved, 90), 'and in the next');
+        self::assertFalse($seen($set, 25) === $seen($moved, 25), 'on its way');
+        $this->expectExceptionMessage('captions come and go with their lines');
+        Sample::piece(changes: [...$plain, 'moves' => [[...$move('colour', '#ffffff'), 'kind' => 'entrance']]]);
     }
 
     public function testALongCaptionIsBrokenAndItsLastLineStaysInPlace(): void

@@ -25,5 +25,6 @@ function targetName(piece: Piece, { target }: Move, sheet: Sheet | undefined): s
     const panel = panelOf(piece, target.panel);
     return panel ? panelName(panel) : 'panel';
   }
-  return 'stage' in target ? 'the backdrop' : 'the chart';
+  if ('stage' in target) return target.stage === 'captions' ? 'the captions' : 'the backdrop';
+  return 'the chart';
 }

@@ -1,12 +1,13 @@
 import { Fold } from '../../common/Fold';
 import type { Piece } from '../../../contracts/piece';
 import { coats } from '../../../contracts/settings';
-import type { Properties, Property } from '../../api/answers';
+import type { Properties, Property, Sheet, SheetChange } from '../../api/answers';
 import { matters, settings } from '../../settings/settings';
 import { ChangeList } from '../details/ChangeList';
 import { useDesk } from '../deskStore';
 import { figureOf } from '../sheet';
 import { useProperties } from '../useForms';
+import type { Target } from '../../piece/changes';
 import { styleAt } from '../../piece/styles';
 import { targetOf, type Coat, type Kind, type Whose } from './coats';
 
@@ -40,14 +41,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
   const isIts = ({ name }: { name: string }): boolean =>
     (coat !== undefined && name.startsWith(of)) || its.some((one) => one.name === name);
   if (its.length === 0) return null;
-  const now =
-    whose.of === 'part'
-      ? figureOf(sheet, whose.chart, whose.figure)
-      : 'words' in target
-        ? sheet?.words[target.words]
-        : 'panel' in target
-          ? sheet?.panels[target.panel]
-          : sheet?.charts['chart' in target ? target.chart : ''];
+  const now = whose.of === 'part' ? figureOf(sheet, whose.chart, whose.figure)?.changes : changesOf(sheet, target);
   return (
     <Fold name="coat-changes" label="Change it in time" className="coat-changes">
       <ChangeList
@@ -55,7 +49,7 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
         target={target}
         only={isIts}
         properties={its}
-        sheet={now?.changes ?? []}
+        sheet={now ?? []}
         keyed={{}}
         first={({ name, kind: is, default: usual }) => {
           const said = values[name] ?? values[name.slice(path.length)] ?? usual;
@@ -65,6 +59,13 @@ export function CoatChanges({ piece, whose, kind, place, coat }: Props) {
       />
     </Fold>
   );
+}
+
+function changesOf(sheet: Sheet | undefined, target: Target): SheetChange[] | undefined {
+  if ('words' in target) return sheet?.words[target.words]?.changes;
+  if ('panel' in target) return sheet?.panels[target.panel]?.changes;
+  if ('stage' in target) return sheet?.[target.stage];
+  return 'chart' in target ? sheet?.charts[target.chart]?.changes : undefined;
 }
 
 /** What can be changed of a coat as it is set, named from the coat on. */

@@ -97,8 +97,7 @@ export function targetOf(whose: Whose): { target: Target; path: string } | null 
 function targetOfWords(at: StyleAt, path: string): { target: Target; path: string } | null {
   const [owner, which] = at.split('/');
   if (owner === 'text') return { target: { words: which }, path };
-  // What changes captions would have to know all lines.
-  return which ? { target: { chart: owner }, path: `words.${which}.${path}` } : null;
+  return which ? { target: { chart: owner }, path: `words.${which}.${path}` } : { target: { stage: 'captions' }, path };
 }
 
 /** Where coats show on the desk that they are of it. */

@@ -15,10 +15,12 @@ interface Lane {
 }
 
 /**
- * What moves besides the figures of the chart: words, panels, whole charts, the backdrop, the camera. Only what there
+ * What moves besides the figures of the chart: words, panels, whole charts, captions, the backdrop, the camera. Only what there
  * is gets a lane.
  */
 export function otherLanes(piece: Piece): Lane[] {
+  const ofStage = (what: 'captions' | 'backdrop'): Move[] =>
+    piece.moves.filter(({ target }) => 'stage' in target && target.stage === what);
   const lanes = [
     { name: 'words', title: 'Words', moves: piece.moves.filter(({ target }) => 'words' in target) },
     { name: 'panels', title: 'Panels', moves: piece.moves.filter(({ target }) => 'panel' in target) },
@@ -27,7 +29,8 @@ export function otherLanes(piece: Piece): Lane[] {
       title: 'Charts',
       moves: piece.moves.filter(({ kind, target }) => kind === 'change' && 'chart' in target && !('figure' in target)),
     },
-    { name: 'backdrop', title: 'Backdrop', moves: piece.moves.filter(({ target }) => 'stage' in target) },
+    { name: 'captions', title: 'Captions', moves: ofStage('captions') },
+    { name: 'backdrop', title: 'Backdrop', moves: ofStage('backdrop') },
     { name: 'camera', title: 'Camera', moves: piece.moves.filter(({ kind }) => kind === 'shot') },
   ];
   return lanes.filter(({ moves }) => moves.length > 0);
@@ -37,6 +40,7 @@ export const lanesWidth = (piece: Piece): number => otherLanes(piece).length * L
 
 function selectionOf(move: Move): Selection {
   if (move.kind === 'shot') return { kind: 'shot', shot: move.id };
+  if ('stage' in move.target && move.target.stage === 'captions') return { kind: 'captions' };
   if ('words' in move.target) return { kind: 'words', words: move.target.words };
   if ('panel' in move.target) return { kind: 'panel', panel: move.target.panel };
   return 'chart' in move.target ? { kind: 'chart', chart: move.target.chart } : null;
@@ -79,7 +83,8 @@ export function OtherLanes({
                     rx={3}
                     onClick={() => {
                       usePlay.getState().select(selectionOf(move));
-                      if ('stage' in move.target) usePlay.getState().set({ face: 'Stage' });
+                      if ('stage' in move.target && move.target.stage === 'backdrop')
+                        usePlay.getState().set({ face: 'Stage' });
                     }}
                   >
                     <title>{moveName(piece, move, sheet)}</title>

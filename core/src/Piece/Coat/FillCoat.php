@@ -81,6 +81,7 @@ final readonly class FillCoat implements Coat
             'how far a picture is out of focus: the standard deviation, as a part of its width',
             isOptional: true,
             when: ['kind' => ['picture']],
+            isKeyed: true,
         )]
         public float $blur = 0.0,
         #[Choice('Across', ['part' => 'Each part', 'chart' => 'The chart', 'stage' => 'The stage'])]
