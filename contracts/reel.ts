@@ -540,6 +540,10 @@ export interface ReelText {
    * the colour of a line around its letters that they are told from
    */
   edge: string | null;
+  /**
+   * radius of the circle that its baseline is bent to, in pixels, below 0: downward; not there where it is straight
+   */
+  bend: number | null;
   kind: 'text';
 }
 /**

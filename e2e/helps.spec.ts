@@ -75,12 +75,13 @@ test('a set begins with a colour for each part, grows, and says where colours ar
   const id = await makePiece(page);
   await page.getByRole('tab', { name: 'Finish' }).click();
   await page.getByLabel('Colours', { exact: true }).selectOption('Colour set');
-  await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(5);
+  await expect(page.getByLabel(/^Pick: Swatch/)).toHaveCount(5);
   await page.getByRole('button', { name: 'Add swatch' }).click();
-  await expect(page.getByRole('textbox', { name: /^Swatch/ })).toHaveCount(6);
+  await expect(page.getByLabel(/^Pick: Swatch/)).toHaveCount(6);
   await saved(page);
   expect(new Set((await stored(request, id)).document.charts[0].finish.swatches).size).toBe(6);
-  const first = await page.getByRole('textbox', { name: 'Swatch 1', exact: true }).inputValue();
+  const first = await page.getByLabel('Pick: Swatch 1').inputValue();
+  await page.getByLabel('Pick: Swatch 2').focus();
   await page.getByRole('textbox', { name: 'Swatch 2', exact: true }).fill(first);
   await page.keyboard.press('Enter');
   await expect(page.locator('.proof-word')).toContainText('2 issues');

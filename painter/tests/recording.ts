@@ -164,6 +164,7 @@ export function reel(change: (reel: Reel) => void = () => undefined): Reel {
         painted: true,
         inks: [],
         edge: null,
+        bend: null,
       },
     ],
     tracks: [

@@ -1,16 +1,36 @@
 import { useEffect, useId, useState } from 'react';
 
-interface Props {
-  label: string;
+interface Picked {
   value: string;
-  /** the name is there for those who do not see, but takes no room */
-  bare?: boolean;
   onChange: (value: string) => void;
 }
 
+interface Props extends Picked {
+  label: string;
+}
+
 /** A colour, picked or typed as six digits. */
-export function ColourField({ label, value, bare, onChange }: Props) {
+export function ColourField({ label, value, onChange }: Props) {
   const id = useId();
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      <span className="field-box">
+        <input
+          type="color"
+          className="swatch-picker"
+          value={value}
+          onChange={(event) => onChange(event.target.value)}
+          aria-label={`Pick: ${label}`}
+        />
+        <ColourText id={id} value={value} onChange={onChange} />
+      </span>
+    </div>
+  );
+}
+
+/** A colour, typed as six digits, or three. */
+export function ColourText({ id, label, value, onChange }: Picked & { id?: string; label?: string }) {
   const [typed, setTyped] = useState(value);
   useEffect(() => setTyped(value), [value]);
   const commit = (): void => {
@@ -28,36 +48,20 @@ export function ColourField({ label, value, bare, onChange }: Props) {
     if (colour && colour !== value) onChange(colour);
     setTyped(colour ?? value);
   };
-  const picker = (
-    <input
-      type="color"
-      className="swatch-picker"
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      aria-label={`Pick: ${label}`}
-    />
-  );
   return (
-    <div className={bare ? 'swatch-field' : 'field'}>
-      <label htmlFor={id} className={bare ? 'visually-hidden' : undefined}>
-        {label}
-      </label>
-      <span className="field-box">
-        {picker}
-        <input
-          id={id}
-          type="text"
-          className="field-text"
-          value={typed}
-          maxLength={7}
-          spellCheck={false}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={commit}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') event.currentTarget.blur();
-          }}
-        />
-      </span>
-    </div>
+    <input
+      id={id}
+      aria-label={label}
+      type="text"
+      className="field-text"
+      value={typed}
+      maxLength={7}
+      spellCheck={false}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+      }}
+    />
   );
 }

@@ -18,7 +18,6 @@ use Lupine\Core\Lettering\AxisTitles;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\NamesAlong;
 use Lupine\Core\Lettering\PartInk;
-use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\WordBoxes;
 use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Motion\Track;
@@ -197,7 +196,7 @@ final readonly class DrawChartWords
     {
         $behind = $this->ground->colourAt($this->timing->whole->onStage($point, 0));
 
-        return $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
+        return $this->texts->plates->behind($style->plate, $behind, $style->size);
     }
 
     /**

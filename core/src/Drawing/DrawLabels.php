@@ -15,7 +15,6 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\LabelPlan;
 use Lupine\Core\Lettering\PartInk;
-use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Lettering\WordBoxes;
 use Lupine\Core\Lettering\WordSizes;
 use Lupine\Core\Motion\Track;
@@ -226,7 +225,7 @@ final readonly class DrawLabels
     {
         $style = $this->sizes->style($id);
         $part = $this->partBehind($id);
-        $behind = $style->plate === null ? $part : PlateGround::colours($style->plate, $part)[0] ?? $part;
+        $behind = $this->texts->plates->behind($style->plate, $part, $style->size) ?? $part;
 
         return match (true) {
             $this->sizes->own($id)?->colour !== null => $style,
@@ -383,8 +382,7 @@ final readonly class DrawLabels
         if ($this->sizes->own($id)?->colour !== null) {
             return $style;
         }
-        $behind = $this->ground->colourAt($at);
-        $behind = $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
+        $behind = $this->texts->plates->behind($style->plate, $this->ground->colourAt($at), $style->size);
         if ($style->isOfPart) {
             return PartInk::on($style, $this->timing->colours[$id], $behind);
         }

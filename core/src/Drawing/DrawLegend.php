@@ -12,7 +12,6 @@ use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\Ground;
 use Lupine\Core\Lettering\LegendPlan;
 use Lupine\Core\Lettering\PartInk;
-use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Coat\LineCoat;
@@ -152,8 +151,7 @@ final readonly class DrawLegend
     /** @param Point $at where its row begins on the stage */
     private function style(TextStyle $style, string $id, Point $at): TextStyle
     {
-        $behind = $this->ground->colourAt($at);
-        $behind = $style->plate === null ? $behind : PlateGround::colours($style->plate, $behind)[0] ?? null;
+        $behind = $this->texts->plates->behind($style->plate, $this->ground->colourAt($at), $style->size);
 
         return PartInk::on($style, $this->timing->colours[$id], $behind);
     }

@@ -56,7 +56,11 @@ final readonly class DrawLetters
         // Of a colour that changes, both that it begins and that it ends with.
         $last = $styles->atChange(max($styles->changes));
         $inks = array_values(array_unique([...self::inks($style), ...self::inks($last)]));
-        $said = array_map(static fn (TextNode $text): TextNode => $text->unpainted($inks, self::edge($style)), $texts);
+        $said = array_map(static fn (TextNode $text): TextNode => $text->unpainted(
+            $inks,
+            self::edge($style),
+            self::bent($radius, $text, $texts),
+        ), $texts);
 
         $coats = $this->coats->all($this->coated($outline, $box, $styles, $of));
 
@@ -70,15 +74,13 @@ final readonly class DrawLetters
      */
     private function outline(array $texts, float $radius): Track
     {
-        $first = $texts[0]->y->first();
         $outlines = array_map(fn (TextNode $text): Track => $text->run->held()->map(
             fn (Run $run): string => $this->letters->of(
                 $run,
                 new Point($text->x->first(), $text->y->first()),
                 $text->align,
                 $text->scale,
-                // Lines lie about one centre.
-                $radius === 0.0 ? 0.0 : LetterOutlines::below($radius, $text->y->first() - $first),
+                self::bent($radius, $text, $texts),
             ),
         ), $texts);
 
@@ -86,6 +88,16 @@ final readonly class DrawLetters
             $outlines,
             static fn (array $all): string => implode('', $all),
         );
+    }
+
+    /**
+     * The radius of one of several lines, which lie about one centre.
+     *
+     * @param non-empty-list<TextNode> $texts
+     */
+    private static function bent(float $radius, TextNode $text, array $texts): float
+    {
+        return $radius === 0.0 ? 0.0 : LetterOutlines::below($radius, $text->y->first() - $texts[0]->y->first());
     }
 
     /**

@@ -25,8 +25,8 @@ use Lupine\Core\Piece\Backdrop;
 use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\FreeText;
-use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Move;
+use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\ShutterSettings;
 use Lupine\Core\Piece\TextStyle;
@@ -134,12 +134,11 @@ final readonly class DrawPiece
             ? null
             : $timings[$words->pointsAt->chart]->colours[$words->pointsAt->figure] ?? null;
         $behind = BackdropGround::of($piece)->at($piece->backdrop, new Point($words->x, $words->y));
-        $plate = $words->style->plate;
 
         return $part === null ? $words->style : PartInk::on(
             $words->style,
             $part,
-            $plate === null ? $behind : PlateGround::colours($plate, $behind)[0] ?? null,
+            (new PlateGround(array_column($piece->pictures, null, 'id')))->behind($words->style->plate, $behind, $words->style->size),
         );
     }
 

@@ -8,6 +8,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Lettering\LetterOutlines;
+use Lupine\Core\Lettering\PlateGround;
 use Lupine\Core\Motion\Clock;
 use Lupine\Core\Motion\FrameRange;
 use Lupine\Core\Motion\KeyedNumber;
@@ -32,6 +33,8 @@ final readonly class DrawTexts
 {
     public DrawCoats $coats;
 
+    public PlateGround $plates;
+
     private DrawLetters $letters;
 
     /** @param array<string, Picture> $pictures that fills can have, by id */
@@ -44,6 +47,7 @@ final readonly class DrawTexts
         LetterOutlines $outlines,
     ) {
         $this->coats = new DrawCoats($loops, $range, $pictures);
+        $this->plates = new PlateGround($pictures);
         $this->letters = new DrawLetters($this->coats, $stage, $outlines);
     }
 

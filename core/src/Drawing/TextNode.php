@@ -31,6 +31,8 @@ final readonly class TextNode implements Node
         public array $inks = [],
         /** the colour of a line around its letters that they are told from */
         public ?string $edge = null,
+        /** radius of the circle that its baseline is bent to; null: it is straight */
+        public ?float $bend = null,
     ) {
     }
 
@@ -38,8 +40,9 @@ final readonly class TextNode implements Node
      * The same, to be read where outlines are what is seen of it.
      *
      * @param list<string> $inks
+     * @param float $radius of the circle that its baseline is bent to; 0: straight
      */
-    public function unpainted(array $inks, ?string $edge): self
+    public function unpainted(array $inks, ?string $edge, float $radius): self
     {
         return new self(
             $this->run,
@@ -52,6 +55,7 @@ final readonly class TextNode implements Node
             false,
             $inks,
             $edge,
+            $radius === 0.0 ? null : $radius,
         );
     }
 

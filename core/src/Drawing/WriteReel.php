@@ -167,6 +167,7 @@ final class WriteReel
             $node->isPainted,
             $node->inks,
             $node->edge,
+            $node->bend,
         );
     }
 

@@ -13,7 +13,8 @@ final readonly class ShownWord
     /**
      * @param string $text as it is set
      * @param Box $box from the height of its capitals to its baseline, in pixels of the stage
-     * @param list<Point> $corners of the same where it is turned: top left, top right, bottom left, bottom right
+     * @param non-empty-list<list<Point>> $stretches corners of the same where it is turned: top left, top right, bottom
+     *                                               left, bottom right; of a text on an arc those of each stretch of it
      * @param float $size of its type, in pixels
      * @param float $opacity 0 to 1
      */
@@ -27,7 +28,7 @@ final readonly class ShownWord
         public ?string $edge,
         public float $opacity,
         public bool $isReading,
-        private array $corners,
+        private array $stretches,
         /** label, name, legend, caption, tick, axis, centre or words */
         public string $kind,
         /** the chart or the text that it belongs to, by id */
@@ -55,14 +56,31 @@ final readonly class ShownWord
         if ($least <= 0.0) {
             return $least;
         }
-        foreach ([$this->corners, $other->corners] as [$one, $right, $below]) {
+        $most = -INF;
+        foreach ($this->stretches as $mine) {
+            foreach ($other->stretches as $its) {
+                $most = max($most, self::overBy($mine, $its, $least));
+            }
+        }
+
+        return $most;
+    }
+
+    /**
+     * @param list<Point> $corners
+     * @param list<Point> $others
+     * @param float $least that is known of the upright boxes around them
+     */
+    private static function overBy(array $corners, array $others, float $least): float
+    {
+        foreach ([$corners, $others] as [$one, $right, $below]) {
             foreach ([$right, $below] as $end) {
                 $length = $one->distanceTo($end);
                 if ($length < 1e-9) {
                     continue;
                 }
                 [$x, $y] = [($end->x - $one->x) / $length, ($end->y - $one->y) / $length];
-                [$mine, $its] = [self::shadow($this->corners, $x, $y), self::shadow($other->corners, $x, $y)];
+                [$mine, $its] = [self::shadow($corners, $x, $y), self::shadow($others, $x, $y)];
                 $least = min($least, min($mine[1], $its[1]) - max($mine[0], $its[0]));
             }
         }
@@ -82,17 +100,18 @@ final readonly class ShownWord
         return [min([INF, ...$along]), max([-INF, ...$along])];
     }
 
-    /** @return list<Point> points spread over it: left, middle and right, in its upper and its lower half */
+    /** @return list<Point> points spread over it: from left to right, in its upper and its lower half */
     public function points(): array
     {
-        [$corner, $right, $below] = $this->corners;
         $points = [];
-        foreach ([0.25, 0.75] as $down) {
-            foreach ([0.06, 0.35, 0.65, 0.94] as $along) {
-                $points[] = new Point(
-                    $corner->x + ($right->x - $corner->x) * $along + ($below->x - $corner->x) * $down,
-                    $corner->y + ($right->y - $corner->y) * $along + ($below->y - $corner->y) * $down,
-                );
+        foreach ($this->stretches as [$corner, $right, $below]) {
+            foreach ([0.25, 0.75] as $down) {
+                foreach (count($this->stretches) === 1 ? [0.06, 0.35, 0.65, 0.94] : [0.5] as $along) {
+                    $points[] = new Point(
+                        $corner->x + ($right->x - $corner->x) * $along + ($below->x - $corner->x) * $down,
+                        $corner->y + ($right->y - $corner->y) * $along + ($below->y - $corner->y) * $down,
+                    );
+                }
             }
         }
 

@@ -24,6 +24,10 @@ final class ShownWords
     private const EM = 1000;
     private const SEEN = 0.04;
 
+    /** radians that a stretch of a text on a circle turns by, and how many of them there are at most */
+    private const STRAIGHT = 0.2;
+    private const STRETCHES = 24;
+
     /** @var array<int, array<string, Steps>> by node and property */
     private readonly array $tracks;
 
@@ -188,10 +192,12 @@ final class ShownWords
         };
         $base = $this->number($text->index, 'y', $text->y, $frame);
         $top = $base - $size * self::CAPITALS;
-        $corners = array_map(
-            fn (array $at): Point => $this->moved(new Point(...$at), $groups, $frame),
-            [[$left, $top], [$left + $width, $top], [$left, $base], [$left + $width, $base]],
-        );
+        $at = new Point($this->number($text->index, 'x', $text->x, $frame), $base);
+        $stretches = array_map(fn (array $corners): array => array_map(
+            fn (array $corner): Point => $this->moved(self::bent(new Point(...$corner), $at, $text), $groups, $frame),
+            $corners,
+        ), self::stretches($left, $width, $top, $base, $text->bend));
+        $corners = array_merge(...$stretches);
         $xs = array_map(static fn (Point $point): float => $point->x, $corners);
         $ys = array_map(static fn (Point $point): float => $point->y, $corners);
         $box = new Box(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
@@ -206,10 +212,38 @@ final class ShownWords
             $text->edge,
             $opacity,
             $text->reading !== null,
-            $corners,
+            $stretches,
             ...self::owner($groups),
             isNear: $this->isNear($groups, $frame),
         );
+    }
+
+    /**
+     * A straight line as it is; one on a circle in stretches that are almost straight.
+     *
+     * @return non-empty-list<non-empty-list<array{float, float}>> top left, top right, bottom left, bottom right of each
+     */
+    private static function stretches(float $left, float $width, float $top, float $base, ?float $bend): array
+    {
+        $count = $bend === null ? 1 : max(1, min(self::STRETCHES, (int) ceil(abs($width / $bend) / self::STRAIGHT)));
+
+        return array_map(static function (int $place) use ($left, $width, $top, $base, $count): array {
+            [$from, $to] = [$left + $width * $place / $count, $left + $width * ($place + 1) / $count];
+
+            return [[$from, $top], [$to, $top], [$from, $base], [$to, $base]];
+        }, range(0, $count - 1));
+    }
+
+    /** Where a point of a straight line is on the circle that the line is bent to. */
+    private static function bent(Point $point, Point $at, ReelText $text): Point
+    {
+        if ($text->bend === null) {
+            return $point;
+        }
+        $turn = ($point->x - $at->x) / $text->bend;
+        $radius = $text->bend + $at->y - $point->y;
+
+        return new Point($at->x + $radius * sin($turn), $at->y + $text->bend - $radius * cos($turn));
     }
 
     /**

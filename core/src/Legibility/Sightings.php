@@ -82,6 +82,8 @@ final class Sightings
 
     private readonly BackdropGround $ground;
 
+    private readonly PlateGround $plates;
+
     /** @var array<string, Track<TextStyle>|null> by what kind of words they are of, and whose */
     private array $styles = [];
 
@@ -101,6 +103,7 @@ final class Sightings
     ) {
         $this->charts = array_column($piece->charts, null, 'id');
         $this->ground = BackdropGround::of($piece);
+        $this->plates = new PlateGround(array_column($piece->pictures, null, 'id'));
         $last = $piece->stage->frames - 1;
         $range = FrameRange::within($piece->stage->frames);
         $changes = array_filter(
@@ -378,7 +381,7 @@ final class Sightings
         }
         if ($plate !== null) {
             $grounds = array_merge([], ...array_map(
-                static fn (?Colour $below): array => PlateGround::colours($plate, $below),
+                fn (?Colour $below): array => $this->plates->colours($plate, $below, $word->size, $word->box),
                 $grounds,
             ));
         }

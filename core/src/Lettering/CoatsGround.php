@@ -13,6 +13,7 @@ use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Piece\Coat\Coats;
 use Lupine\Core\Piece\Coat\FillCoat;
+use Lupine\Core\Piece\Coat\InnerCoat;
 use Lupine\Core\Piece\Coat\Stop;
 use Lupine\Core\Piece\Coat\TextureCoat;
 use Lupine\Core\Piece\Picture;
@@ -23,16 +24,25 @@ final readonly class CoatsGround
     /** less of a pattern than this cannot be told from the fill (common practice, no source) */
     private const SEEN = 0.05;
 
+    /** points about one that tell how much of a blur is there: all weigh the same, on rings of the same weight */
+    private const RINGS = 5;
+    private const DIRECTIONS = 10;
+
+    /** standard deviation of an inner glow’s blur, as a part of its radius */
+    private const DEVIATION = 0.5;
+
     /**
      * @param string $colour that its coats begin with
      * @param \Closure(string): Box $across what a gradient or a picture goes over: part, chart or stage
      * @param array<string, Picture> $pictures of the piece, by id
+     * @param (\Closure(Point): bool)|null $holds whether a point is within its outline; null: it is far from its edges
      */
     public function __construct(
         private Coats $coats,
         private string $colour,
         private \Closure $across,
         private array $pictures = [],
+        private ?\Closure $holds = null,
     ) {
     }
 
@@ -75,6 +85,16 @@ final readonly class CoatsGround
                 }
             }
         }
+        foreach ($this->coats->seen($this->coats->inners) as $inner) {
+            $ink = Colour::hex(Inks::on($this->colour, $inner->ink));
+            $much = $inner->opacity * $this->outside($point, $inner);
+            if ($much > self::SEEN) {
+                $colours = array_map(
+                    static fn (Colour $colour): Colour => $colour->blendedWith($ink, $inner->blend, $much),
+                    $colours,
+                );
+            }
+        }
         if ($below !== null) {
             foreach ($this->coats->holes() as $hole) {
                 foreach ($colours as $colour) {
@@ -84,6 +104,32 @@ final readonly class CoatsGround
         }
 
         return $colours;
+    }
+
+    /**
+     * How much of what is about a point lies outside of the outline, as a blur weighs it: what an inner glow is there.
+     *
+     * @return float 0 to 1
+     */
+    private function outside(Point $point, InnerCoat $inner): float
+    {
+        if ($this->holds === null) {
+            return 0.0;
+        }
+        $outside = 0;
+        for ($ring = 0; $ring < self::RINGS; ++$ring) {
+            // A normal distribution in two dimensions: the part within a radius r is 1 − exp(−r² / 2σ²).
+            $away = $inner->reach * self::DEVIATION * sqrt(-2 * log(1 - ($ring + 0.5) / self::RINGS));
+            for ($way = 0; $way < self::DIRECTIONS; ++$way) {
+                $angle = 2 * M_PI * ($way + $ring / self::RINGS) / self::DIRECTIONS;
+                $outside += ($this->holds)(new Point(
+                    $point->x - $inner->x + $away * cos($angle),
+                    $point->y - $inner->y + $away * sin($angle),
+                )) ? 0 : 1;
+            }
+        }
+
+        return $outside / (self::RINGS * self::DIRECTIONS);
     }
 
     /** @return list<Colour> what a texture makes of a colour where it is dark and where it is light */

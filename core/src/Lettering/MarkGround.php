@@ -33,9 +33,22 @@ final readonly class MarkGround
             $this->timing->colours[$figureId],
             fn (string $what): Box => $this->across($what, $figureId, $frame),
             $this->pictures,
+            $this->holds($figureId, $frame),
         );
 
         return $ground->at(($this->timing->whole->ownPoints($frame))($point), $below);
+    }
+
+    /** @return \Closure(Point): bool whether a mark, as much of it as has come, holds one of the chart’s own pixels */
+    private function holds(string $figureId, int $frame): \Closure
+    {
+        $shape = $this->timing->layouts->at($frame)->shape(
+            $figureId,
+            $this->timing->moves[$figureId]->presenceAt($frame),
+            $this->timing->number($figureId, 'out')->at($frame),
+        );
+
+        return static fn (Point $point): bool => $shape->holds($point, 1, 1, 0);
     }
 
     /** Is what is behind a mark seen through its fill, or through holes in it? */

@@ -48,7 +48,8 @@ final readonly class PanelsGround
             $own = self::own($panel, $point, $frame);
             $is = $opacity > self::SEEN ? self::there($now, $panel, $own, $frame) : false;
             if ($is) {
-                $colours = $this->on($now, $own, $opacity, $colours);
+                $holds = static fn (Point $at): bool => self::there($now, $panel, $at, $frame);
+                $colours = $this->on($now, $own, $opacity, $colours, $holds);
             }
         }
 
@@ -57,10 +58,11 @@ final readonly class PanelsGround
 
     /**
      * @param list<Colour|null> $below
+     * @param \Closure(Point): bool $holds
      *
      * @return list<Colour|null>
      */
-    private function on(Panel $panel, Point $own, float $opacity, array $below): array
+    private function on(Panel $panel, Point $own, float $opacity, array $below, \Closure $holds): array
     {
         $box = Box::around(new Point($panel->x, $panel->y), $panel->width, $panel->height);
         $ground = new CoatsGround(
@@ -68,6 +70,7 @@ final readonly class PanelsGround
             $panel->colour,
             fn (string $what): Box => $what === 'stage' ? $this->stage : $box,
             $this->pictures,
+            $holds,
         );
         $colours = [];
         foreach ($below as $under) {

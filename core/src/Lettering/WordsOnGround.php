@@ -14,7 +14,7 @@ use Lupine\Core\Piece\InkSettings;
 use Lupine\Core\Piece\Move;
 use Lupine\Core\Piece\Panel;
 use Lupine\Core\Piece\Piece;
-use Lupine\Core\Piece\PlateSettings;
+use Lupine\Core\Piece\TextStyle;
 use Lupine\Core\Settings\Changed;
 use Lupine\Core\Story\PanelOverTime;
 
@@ -33,16 +33,20 @@ final readonly class WordsOnGround
 
     private BackdropGround $ground;
 
+    private PlateGround $plates;
+
     private function __construct(private Piece $piece)
     {
         $this->ground = BackdropGround::of($piece);
+        $pictures = array_column($piece->pictures, null, 'id');
+        $this->plates = new PlateGround($pictures);
         $this->panels = new PanelsGround(
             array_map(PanelOverTime::still(...), array_values(array_filter(
                 $piece->panels,
                 static fn (Panel $panel): bool => !$panel->isHidden,
             ))),
             new Box(0, 0, $piece->stage->width, $piece->stage->height),
-            array_column($piece->pictures, null, 'id'),
+            $pictures,
         );
     }
 
@@ -61,7 +65,7 @@ final readonly class WordsOnGround
                 $stage->width / 2 + $part * $captions->width,
                 $captions->y - $captions->style->size / 2,
             ), [-0.3, 0.0, 0.3]);
-            $ink = $this->ink($across, PanelsGround::OF_CAPTIONS, $captions->style->plate);
+            $ink = $this->ink($across, PanelsGround::OF_CAPTIONS, $captions->style);
             $captions = Changed::of($captions, ['colour' => $ink]);
         }
 
@@ -99,7 +103,7 @@ final readonly class WordsOnGround
             new Point($left, $y),
             new Point($left + $width / 2, $y),
             new Point($left + $width, $y),
-        ], PanelsGround::OF_WORDS, $words->style->plate));
+        ], PanelsGround::OF_WORDS, $words->style));
     }
 
     private function chart(Chart $chart): Chart
@@ -124,7 +128,7 @@ final readonly class WordsOnGround
             'legend' => [$legend?->style, $column],
         ] as $name => [$style, $points]) {
             if ($style?->isByGround === true) {
-                $inks[$name.'.colour'] = $this->ink($points, PanelsGround::OF_CHART, $style->plate);
+                $inks[$name.'.colour'] = $this->ink($points, PanelsGround::OF_CHART, $style);
             }
         }
 
@@ -137,7 +141,7 @@ final readonly class WordsOnGround
      * @param list<Point> $points of the stage
      * @param list<string> $layers of panels that are behind them
      */
-    private function ink(array $points, array $layers, ?PlateSettings $plate): string
+    private function ink(array $points, array $layers, TextStyle $style): string
     {
         $stage = $this->piece->stage;
         $inks = $this->piece->inks ?? new InkSettings();
@@ -149,7 +153,7 @@ final readonly class WordsOnGround
                     max(0.0, min((float) $stage->height, $point->y)),
                 );
                 $backdrop = $this->ground->at($ground, $at);
-                foreach ($this->behind($this->panels->at($at, 0, $layers, $backdrop), $plate) as $behind) {
+                foreach ($this->behind($this->panels->at($at, 0, $layers, $backdrop), $style) as $behind) {
                     foreach ($worst as $ink => $least) {
                         $worst[$ink] = min($least, $behind?->contrastWith(Colour::hex($ink)) ?? INF);
                     }
@@ -167,10 +171,12 @@ final readonly class WordsOnGround
      *
      * @return list<Colour|null>
      */
-    private function behind(array $below, ?PlateSettings $plate): array
+    private function behind(array $below, TextStyle $style): array
     {
+        $plate = $style->plate;
+
         return $plate === null ? $below : array_merge([], ...array_map(
-            static fn (?Colour $under): array => PlateGround::colours($plate, $under),
+            fn (?Colour $under): array => $this->plates->colours($plate, $under, $style->size),
             $below,
         ));
     }

@@ -132,13 +132,20 @@ final readonly class FreeText
         );
     }
 
-    /** The same text, knowing the most that the parts that follow a table make of it. */
-    public function following(Table $table): self
+    /**
+     * The same text, knowing the most that the parts that follow a table make of it.
+     *
+     * @param ReadingSettings $readings how its figures are written
+     */
+    public function following(Table $table, ReadingSettings $readings): self
     {
         if (!BoundText::isBound($this->text)) {
             return $this;
         }
-        $cells = array_map(static fn (Row $row): string => self::longest($row->cells), $table->rows);
+        $cells = array_map(
+            static fn (Row $row): string => self::longest(array_map($readings->widest(...), $row->cells)),
+            $table->rows,
+        );
         $names = array_column($table->rows, 'label', 'id');
         $text = BoundText::filled($this->text, static fn (string $what, string $rowId): string => match ($what) {
             'table' => $table->name,

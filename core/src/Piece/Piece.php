@@ -164,7 +164,7 @@ final readonly class Piece implements Checked
         $followed = array_column($charts, null, 'id')[$words->momentOf ?? ''] ?? $charts[0] ?? null;
         $table = $followed === null ? null : array_column($tables, null, 'id')[$followed->table] ?? null;
 
-        return $table === null ? $words : $words->following($table);
+        return $table === null || $followed === null ? $words : $words->following($table, $followed->words->reading);
     }
 
     /** The chart whose table the parts in brackets of a text follow; null where there is no chart. */

@@ -37,6 +37,23 @@ final readonly class ReadingSettings
         $this->suffix = $suffix ?? ($of === 'share' ? '%' : '');
     }
 
+    /** What stands in a cell as it is read at most, for the room that it needs: with its thousands apart. */
+    public function widest(string $cell): string
+    {
+        $settings = $this->ofValue();
+        $apart = preg_replace_callback(
+            '/(?<![\d.,])\d{4,}/',
+            static fn (array $digits): string => (string) preg_replace(
+                '/\B(?=(\d{3})+$)/',
+                $settings->group,
+                $digits[0],
+            ),
+            $cell,
+        );
+
+        return $settings->prefix.$apart.$settings->suffix;
+    }
+
     /** The same for values: what is written around a share is left out where it tells of shares. */
     public function ofValue(): self
     {

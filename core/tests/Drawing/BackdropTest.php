@@ -215,6 +215,42 @@ final class BackdropTest extends TestCase
         self::assertStringContainsString('” has too little contrast', $said($holes));
     }
 
+    /** Inner glows count where words are, pictures on plates under them, and a text on an arc where that takes it. */
+    public function testContrastCountsInnerGlowsPicturesOnPlatesAndArcs(): void
+    {
+        $ground = ['kind' => 'colour', 'colour' => '#101010', 'edge' => '#101010', 'vignette' => 0];
+        $inner = static fn (float $reach, float $x = 0): bool => str_contains(self::said(Sample::piece(changes: [
+            'backdrop' => $ground, 'charts.0.words.labels.show' => 'on', 'charts.0.finish.colours' => 'set',
+            'charts.0.finish.swatches' => ['#202020'], 'charts.0.own' => ['r1' => ['label' => ['colour' => '#ffffff']]],
+            'charts.0.finish.inners' => [['reach' => $reach, 'x' => $x, 'colour' => '#ffffff', 'opacity' => 1]],
+        ])), '%” has too little contrast');
+        self::assertFalse($inner(6), 'at the edge alone');
+        self::assertTrue($inner(400), 'all over it');
+        self::assertTrue($inner(6, 300), 'where its offset takes it');
+
+        $white = ['id' => 'p1', 'name' => 'Snow', 'file' => str_repeat('a', 64), 'width' => 1200, 'height' => 900,
+            'colours' => str_repeat('ffffffff', 144)];
+        $plate = static fn (array $plate): bool => str_contains(self::said(Sample::piece(changes: [
+            'backdrop' => $ground, 'words.0.colour' => '#ffffff', 'pictures' => [$white],
+            'words.0.plate' => ['colour' => '#000000', ...$plate],
+        ])), '“What” has too little contrast');
+        self::assertFalse($plate([]));
+        self::assertTrue($plate(['fills' => [['kind' => 'picture', 'picture' => 'p1']]]));
+        self::assertFalse($plate(['inners' => [['reach' => 4, 'colour' => '#ffffff', 'opacity' => 1]]]));
+        self::assertTrue($plate(['inners' => [['reach' => 300, 'colour' => '#ffffff', 'opacity' => 1]]]));
+
+        // It goes down at both ends, onto something light that is below it where it is straight.
+        $arc = static fn (float $radius): bool => str_contains(self::said(Sample::piece(changes: [
+            'backdrop' => $ground, 'words.0.colour' => '#ffffff', 'words.0.text' => 'A year of things put right',
+            'words.0.x' => 960, 'words.0.y' => 300, 'words.0.align' => 'middle', 'words.0.size' => 60,
+            'words.0.width' => 1400, 'words.0.arc' => $radius, 'panels' => [['id' => 'p1', 'kind' => 'rectangle', 'x' => 960, 'y' => 480,
+                'width' => 1900, 'height' => 200, 'colour' => '#ffffff']],
+        ])), '“A year of things put right” has too little contrast');
+        self::assertFalse($arc(0));
+        self::assertTrue($arc(300));
+        self::assertFalse($arc(-300), 'its ends go up');
+    }
+
     private static function said(\Lupine\Core\Piece\Piece $piece): string
     {
         return implode("\n", array_map(

@@ -1,7 +1,8 @@
 import { ask, reasonOf } from '../../api/client';
 import { later } from '../../common/later';
 import { useNotices } from '../../common/Notices';
-import { ColourField } from '../../fields/ColourField';
+import { useState } from 'react';
+import { ColourText } from '../../fields/ColourField';
 import type { Chart, Finish } from '../../../contracts/piece';
 import { GroupFields } from '../../settings/GroupFields';
 import { settingOf } from '../../settings/settings';
@@ -18,6 +19,7 @@ export function Swatches({ chart, edit }: { chart: Chart; edit: (change: (draft:
   const { finish } = chart;
   const figures = useDesk((state) => state.computed?.sheet.charts[chart.id]?.figures);
   const count = figures?.length ?? 1;
+  const [taken, setTaken] = useState(0);
   /** colours that the set was given for figures beyond it */
   const made = [
     ...new Set((figures ?? []).filter(({ id }) => !chart.own[id]?.colour).map(({ colour }) => colour)),
@@ -41,6 +43,12 @@ export function Swatches({ chart, edit }: { chart: Chart; edit: (change: (draft:
       useNotices.getState().say(reasonOf(error), { bad: true });
     }
   };
+  const shown = finish.colours === 'set' ? finish.swatches : finish.swatches.slice(0, 1);
+  const at = Math.min(taken, shown.length - 1);
+  const recolour = (index: number, colour: string): void =>
+    edit((draft) => {
+      draft.finish.swatches[index] = colour;
+    });
   const ground = useDesk((state) => state.document?.backdrop.colour) ?? '#ffffff';
   const take = (colours: string[]): void =>
     edit((draft) => {
@@ -49,28 +57,27 @@ export function Swatches({ chart, edit }: { chart: Chart; edit: (change: (draft:
     });
   return (
     <div className="finish-colours">
-      <GroupFields
-        of="Finish"
-        only={['colours']}
-        value={finish}
-        onChange={({ colours }) => colours && void become(colours, Math.max(count, finish.swatches.length))}
-      />
       <div className="swatch-tools">
+        <GroupFields
+          of="Finish"
+          only={['colours']}
+          value={finish}
+          onChange={({ colours }) => colours && void become(colours, Math.max(count, finish.swatches.length))}
+        />
         <PaletteMenu swatches={finish.swatches} count={count} ground={ground} onTake={take} />
         <Apart chart={chart} figures={figures ?? []} ground={ground} edit={edit} />
       </div>
       <div className="swatches">
-        {(finish.colours !== 'set' ? finish.swatches.slice(0, 1) : finish.swatches).map((swatch, index) => (
-          <ColourField
+        {shown.map((swatch, index) => (
+          <input
             key={index}
-            bare
-            label={`Swatch ${index + 1}`}
+            type="color"
+            className={`swatch-picker${index === at && shown.length > 1 ? ' is-on' : ''}`}
             value={swatch}
-            onChange={(colour) =>
-              edit((draft) => {
-                draft.finish.swatches[index] = colour;
-              })
-            }
+            title={swatch}
+            aria-label={`Pick: Swatch ${index + 1}`}
+            onFocus={() => setTaken(index)}
+            onChange={({ target: { value } }) => recolour(index, value)}
           />
         ))}
         {finish.colours === 'set' && made.length > 0 && (
@@ -113,6 +120,14 @@ export function Swatches({ chart, edit }: { chart: Chart; edit: (change: (draft:
             )}
           </span>
         )}
+        <span className="field-box swatch-typed">
+          <ColourText
+            key={at}
+            label={`Swatch ${at + 1}`}
+            value={shown[at]}
+            onChange={(colour) => recolour(at, colour)}
+          />
+        </span>
       </div>
     </div>
   );
