@@ -1,4 +1,4 @@
-import { Blots } from './blots';
+import { Blots, type Placed } from './blots';
 import type { Bounds, Box } from './bounds';
 import { times, type Matrix } from './matrix';
 import { Patterns } from './patterns';
@@ -101,18 +101,31 @@ export class Brush {
     const outline = this.outline(number);
     set(context, onCanvas(view, pose));
     if (node.stroke) {
+      const isFlat = typeof fill === 'string' && !node.stroke.light;
+      if (!isFlat) context.save();
       this.stroke(context, node, node.stroke, number, frame);
+      if (!isFlat) context.restore();
     } else if (typeof fill === 'string') {
       context.fillStyle = fill;
       context.fill(outline);
     } else {
-      const { reel, studio, kept, bounds } = this;
-      const paint = reel.paints[fill];
-      // One that changes from frame to frame would be another picture each time.
-      const isKept = paint.kind === 'radial' && !this.timeline.varies(node.index, 'fill');
-      if (isKept && kept.blots.paint(context, paint, { number, outline, bounds, view, pose, studio })) return;
-      fillWith(paint, { context, outline, view, pose, reel, studio, ...kept });
+      this.paint(context, node, fill, { number, outline, view, pose });
     }
+  }
+
+  private paint(
+    context: Context,
+    node: ReelPath,
+    fill: number,
+    on: Pick<Placed, 'number' | 'outline' | 'view' | 'pose'>,
+  ): void {
+    const { reel, studio, kept, bounds } = this;
+    const { number, outline, view, pose } = on;
+    const paint = reel.paints[fill];
+    // One that changes from frame to frame would be another picture each time.
+    const isKept = paint.kind === 'radial' && !this.timeline.varies(node.index, 'fill');
+    if (isKept && kept.blots.paint(context, paint, { number, outline, bounds, view, pose, studio })) return;
+    fillWith(paint, { context, outline, view, pose, reel, studio, ...kept });
   }
 
   /** From here on, only what lies in an outline is painted. */

@@ -42,10 +42,7 @@ interface PaintRule<P> {
 const RULES: { [K in Paint['kind']]: PaintRule<Extract<Paint, { kind: K }>> } = {
   linear: {
     style: linear,
-    fill: (paint, { context, outline }) => {
-      context.fillStyle = linear(context, paint);
-      context.fill(outline);
-    },
+    fill: (paint, { context, outline }) => fillGradient(context, linear(context, paint), outline),
   },
   radial: { style: radial, fill: fillRadial },
   along: { style: null, fill: fillAlong },
@@ -90,15 +87,23 @@ export function stopped<G extends { addColorStop(place: number, colour: string):
   return gradient;
 }
 
+/** Chromium goes on dithering after a gradient, whatever it paints with then; the film's canvas does not. */
+function fillGradient(context: Context, gradient: unknown, outline: OutlinePath): void {
+  context.save();
+  context.fillStyle = gradient;
+  context.fill(outline);
+  context.restore();
+}
+
 function fillRadial(paint: RadialPaint, { context, outline, view, pose, reel, studio }: Filled): void {
-  context.fillStyle = radial(context, paint);
   if (paint.stretch === 1) {
-    context.fill(outline);
+    fillGradient(context, radial(context, paint), outline);
     return;
   }
   // A squashed gradient is painted through the outline, in its own space.
   const { width, height } = reel;
   context.save();
+  context.fillStyle = radial(context, paint);
   context.clip(outline);
   const squash = { a: 1, b: 0, c: 0, d: paint.stretch, e: 0, f: paint.y * (1 - paint.stretch) };
   const { a, b, c, d, e, f } = times(onCanvas(view, pose), squash);
