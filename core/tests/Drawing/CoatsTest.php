@@ -8,7 +8,6 @@ use Lupine\Core\Drawing\Drawing;
 use Lupine\Core\Drawing\GroupNode;
 use Lupine\Core\Drawing\PathNode;
 use Lupine\Core\Finish\CoatSamples;
-use Lupine\Core\Form\Forms;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Piece\Properties;
@@ -29,50 +28,20 @@ final class CoatsTest extends TestCase
 {
     private const FRAMES = [18, 40, 239];
 
-    /** @return iterable<string, array{string}> */
-    public static function forms(): iterable
-    {
-        foreach (Forms::shipped()->names() as $name) {
-            yield $name => [$name];
-        }
-    }
-
     /** Still and in the middle of an entrance: the outlines stay as they are, and so does what an SVG says of them. */
-    #[DataProvider('forms')]
-    public function testEveryCoatOnEveryFormLeavesTheMarksAsTheyAre(string $form): void
+    public function testEverySampleOfACoatLeavesTheMarksAsTheyAre(): void
     {
-        $figures = match ($form) {
-            'line', 'area' => "What\t2020\t2021\t2022\nKettles\t30\t60\t20",
-            'dial' => "Mended\t72 %\nNot\trest",
-            default => Sample::FIGURES,
-        };
-        $plain = Sample::draw(Sample::piece($figures, [], $form));
+        $plain = Sample::draw(Sample::piece());
         $wanted = array_map(static fn (int $frame): array => self::said($plain, $frame), self::FRAMES);
-        $all = [];
         foreach (CoatSamples::all() as $list => $samples) {
-            foreach ($samples as $sample) {
-                $all[] = [$list => $sample['coats']];
+            foreach ($samples as ['name' => $name, 'coats' => $coats]) {
+                $piece = Sample::piece(changes: ['charts.0.finish.'.$list => $coats]);
+                $drawing = Sample::draw($piece);
+                foreach (self::FRAMES as $at => $frame) {
+                    self::assertSame($wanted[$at], self::said($drawing, $frame), $list.', '.$name);
+                }
+                self::assertTrue(Sample::prove($piece)->isExact());
             }
-        }
-        // One after the other on a single form; on the others all kinds at once, which is what takes most.
-        $tries = $form === 'donut' ? $all : [];
-        foreach ([0, 3] as $which) {
-            $tries[] = array_map(
-                static fn (array $samples): array => $samples[$which % count($samples)]['coats'],
-                CoatSamples::all(),
-            );
-        }
-        foreach ($tries as $coats) {
-            $changes = [];
-            foreach ($coats as $list => $its) {
-                $changes['charts.0.finish.'.$list] = $its;
-            }
-            $piece = Sample::piece($figures, $changes, $form);
-            $drawing = Sample::draw($piece);
-            foreach (self::FRAMES as $at => $frame) {
-                self::assertSame($wanted[$at], self::said($drawing, $frame), (string) json_encode($coats));
-            }
-            self::assertTrue(Sample::prove($piece)->isExact());
         }
     }
 
