@@ -37,6 +37,8 @@ final readonly class DrawChart
         );
         $words = new DrawChartWords($chart, $timing, $shapes, $poses, $this->texts, $ground);
         $solid = $shapes->first() instanceof Solid ? new DrawSolid($chart, $timing, $shapes) : null;
+        $sides = $solid?->sides() ?? [];
+        $shared = $finish->sharedHoles();
         $children = [
             ...$furniture->behind(),
             new GroupNode(Role::Soft, $finish->softEdges(
@@ -44,10 +46,9 @@ final readonly class DrawChart
                 $solid?->feet() ?? [],
                 $poses,
             )),
-            ...$solid?->sides() ?? [],
+            ...$sides === [] || $shared === null ? $sides : $finish->withHoles($shared, $sides),
             new GroupNode(Role::Seams, $finish->seams($marks)),
         ];
-        $shared = $finish->sharedHoles();
         $drawn = [];
         foreach ($marks as $figureId => $mark) {
             $nodes = [$mark, ...$finish->onMark($figureId)];

@@ -6,11 +6,14 @@ namespace Lupine\Core\Drawing;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
+use Lupine\Core\Finish\Inks;
 use Lupine\Core\Form\Face;
 use Lupine\Core\Form\Solid;
 use Lupine\Core\Geometry\Point;
 use Lupine\Core\Motion\Track;
 use Lupine\Core\Piece\Chart;
+use Lupine\Core\Piece\Coat\Coats;
+use Lupine\Core\Piece\Coat\LineCoat;
 use Lupine\Core\Reel\FlatPaint;
 use Lupine\Core\Reel\LinearPaint;
 use Lupine\Core\Reel\Paint;
@@ -47,7 +50,12 @@ final class DrawSolid
         $range = $shapes->range;
         $frames = [$range->from, ...$shapes->layouts->changes];
         foreach ($shapes->order() as $id) {
-            array_push($frames, ...$shapes->presences[$id]->changes, ...$shapes->outs[$id]->changes);
+            array_push(
+                $frames,
+                ...$shapes->presences[$id]->changes,
+                ...$shapes->outs[$id]->changes,
+                ...$timing->coats[$id]->changes($range),
+            );
             foreach (['x', 'y', 'size', 'turn', 'opacity', 'light'] as $property) {
                 array_push($frames, ...$timing->number($id, $property)->changes($range));
             }
@@ -69,15 +77,19 @@ final class DrawSolid
         $nodes = [];
         for ($place = 0; $place < $places; ++$place) {
             $at = fn (int $frame): ?Face => $this->facesAt($frame)[$place] ?? null;
+            $outline = $this->track(static fn (int $frame): string => $at($frame)->painted ?? '');
             $path = new PathNode(
-                $this->track(static fn (int $frame): string => $at($frame)->painted ?? ''),
+                $outline,
                 $this->track(fn (int $frame): Paint => $this->paint($at($frame), $frame)),
+                $this->isSeenThrough() ? $this->track(fn (int $frame): float => $this->body($at($frame), $frame)) : 1.0,
             );
+            $rim = $this->rim($outline, $at);
             $opacity = fn (int $frame): float => $this->number($at($frame), 'opacity', $frame, 1.0);
-            $nodes[] = $isMoved || $isDimmed
+            $isGroup = $isMoved || $isDimmed || $rim !== null;
+            $nodes[] = $isGroup
                 ? new GroupNode(
                     Role::Side,
-                    [$path],
+                    $rim === null ? [$path] : [$path, $rim],
                     $isDimmed ? $this->track($opacity) : null,
                     $isMoved ? $this->pose($at) : null,
                     of: (string) $place,
@@ -86,6 +98,67 @@ final class DrawSolid
         }
 
         return $nodes === [] ? [] : [new GroupNode(Role::Sides, $nodes)];
+    }
+
+    /** Is anything seen through the fill of a mark? */
+    private function isSeenThrough(): bool
+    {
+        foreach ($this->shapes->order() as $id) {
+            if ($this->coats($id, $this->shapes->range->from)->ground()->leastOpacity() < 1.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How opaque a side is: more so than the upper face that it carries, which is seen against it. */
+    private function body(?Face $face, int $frame): float
+    {
+        return $face === null ? 1.0 : round(sqrt($this->coats($face->figureId, $frame)->ground()->leastOpacity()), 4);
+    }
+
+    /**
+     * The first line of a mark goes around its sides, too, where it goes along edges.
+     *
+     * @param Track<string> $outline
+     * @param \Closure(int): (Face|null) $at
+     */
+    private function rim(Track $outline, \Closure $at): ?PathNode
+    {
+        $of = function (int $frame) use ($at): ?LineCoat {
+            $face = $at($frame);
+            $coats = $face === null ? null : $this->coats($face->figureId, $frame);
+            $line = $coats?->seen($coats->lines)[0] ?? null;
+
+            return $line !== null && $line->place === 'centred' && !$line->isDashed() ? $line : null;
+        };
+        foreach ($this->frames as $frame) {
+            $first = $of($frame);
+            if ($first === null) {
+                continue;
+            }
+            $width = fn (int $frame): float => $of($frame)->width ?? 0.0;
+            $ink = fn (int $frame): Paint => new FlatPaint(Inks::on(
+                $this->timing->colours[$at($frame)->figureId ?? ''] ?? '#000000',
+                $of($frame)->ink ?? $first->ink,
+            ));
+
+            return new PathNode(
+                $outline,
+                $this->track($ink),
+                $this->track(fn (int $frame): float => $of($frame)->opacity ?? 0.0),
+                stroke: new Stroke($this->track($width), $first->caps),
+                blend: $first->blend,
+            );
+        }
+
+        return null;
+    }
+
+    private function coats(string $figureId, int $frame): Coats
+    {
+        return $this->timing->coats[$figureId]->at($frame);
     }
 
     /**
