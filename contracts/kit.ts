@@ -194,7 +194,7 @@ export interface Kit {
      */
     clouds?: Clouds[];
     /**
-     * what a transparent stage is seen on at the desk, and nowhere else; null: a chequered ground
+     * what a transparent stage is seen on at the desk and on the shelf; no file has it; null: a chequered ground
      */
     preview?: Colour | null;
   } | null;

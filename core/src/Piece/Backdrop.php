@@ -125,7 +125,7 @@ final readonly class Backdrop
         public array $clouds = [],
         #[ColourValue('Shown on')]
         #[Detail(
-            'what a transparent stage is seen on at the desk, and nowhere else; null: a chequered ground',
+            'what a transparent stage is seen on at the desk and on the shelf; no file has it; null: a chequered ground',
             isOptional: true,
             when: ['kind' => ['transparent']],
         )]

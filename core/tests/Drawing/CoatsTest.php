@@ -27,6 +27,7 @@ use PHPUnit\Framework\TestCase;
 final class CoatsTest extends TestCase
 {
     private const FRAMES = [18, 40, 239];
+    private const PLAIN = ['colours' => 'one', 'swatches' => ['#c07040']];
 
     /** Still and in the middle of an entrance: the outlines stay as they are, and so does what an SVG says of them. */
     public function testEverySampleOfACoatLeavesTheMarksAsTheyAre(): void
@@ -178,6 +179,36 @@ final class CoatsTest extends TestCase
     private static function strip(float $radius, float $half): float
     {
         return $half * sqrt($radius ** 2 - $half ** 2) + $radius ** 2 * asin($half / $radius);
+    }
+
+    /** Sides are painted more opaque than the part they carry, with the line along its edges, and with its holes. */
+    public function testTheSidesOfATiltedChartGoWithItsParts(): void
+    {
+        $drawn = static fn (array $lists): Drawing => Sample::draw(Sample::piece(
+            changes: ['charts.0.finish' => [...self::PLAIN, ...$lists]],
+            form: 'tilted',
+        ));
+        $sides = static fn (array $lists): GroupNode => Nodes::group($drawn($lists), Role::Sides);
+        foreach (Nodes::paths($sides([])) as $plain) {
+            self::assertSame(1.0, $plain->opacity->at(239));
+        }
+        $see = ['fills' => [['kind' => 'flat', 'opacity' => 0.16]]];
+        foreach (Nodes::paths($sides($see)) as $through) {
+            $isThere = $through->outline->at(239) !== '';
+            self::assertEqualsWithDelta($isThere ? 0.4 : 1.0, $through->opacity->at(239), 1e-4);
+        }
+        $line = static fn (string $place): array => [...$see, 'lines' => [['width' => 5, 'place' => $place]]];
+        foreach ($sides($line('centred'))->children as $side) {
+            self::assertInstanceOf(GroupNode::class, $side);
+            [$face, $rim] = Nodes::paths($side);
+            self::assertSame($face->outline->at(239), $rim->outline->at(239));
+            $isThere = $face->outline->at(239) !== '';
+            self::assertSame($isThere ? 5.0 : 0.0, $rim->stroke?->width->at(239));
+        }
+        $apart = Nodes::paths($sides($line('inside')));
+        self::assertCount(count($sides($see)->children), $apart, 'not one that keeps off the edges');
+        $holes = Nodes::groups($drawn(['textures' => [['kind' => 'chalk', 'amount' => 1]]]), Role::Holes);
+        self::assertSame(Role::Sides, $holes[0]->children[0]->role ?? null);
     }
 
     /** A disc seen at a tilt t: R cos t deep; its foot is H sin t below its top. What it goes over adds to its box. */
