@@ -809,7 +809,7 @@ export interface OwnCoats {
  */
 export interface Accent {
   /**
-   * which part it is; title: the one whose name stands in the title, or else the largest
+   * which part it is; title: the one that the title names, or whose figure it states, or else the largest
    */
   of?: 'title' | 'part' | 'none';
   /**

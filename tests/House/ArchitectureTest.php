@@ -41,7 +41,7 @@ final class ArchitectureTest extends TestCase
             'Story', 'Lettering', 'Reel',
         ],
         'Arrangement' => [
-            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Finish', 'Words', 'Story', 'Lettering',
+            'Contract', 'Settings', 'Piece', 'Figures', 'Geometry', 'Form', 'Script', 'Finish', 'Words', 'Story', 'Lettering',
         ],
         'Proof' => ['Settings', 'Piece', 'Geometry', 'Motion', 'Words', 'Story', 'Reel', 'Legibility'],
         'Import' => ['Settings', 'Piece', 'Figures', 'Finish', 'Edits'],

@@ -4,22 +4,30 @@ declare(strict_types=1);
 
 namespace Lupine\Core\Arrangement;
 
+use Lupine\Core\Figures\Figure;
 use Lupine\Core\Figures\Figures;
 use Lupine\Core\Figures\ImpossibleFigures;
 use Lupine\Core\Finish\MarkColours;
 use Lupine\Core\Piece\AccentSettings;
+use Lupine\Core\Piece\BoundText;
 use Lupine\Core\Piece\Chart;
 use Lupine\Core\Piece\Coat\OwnCoats;
 use Lupine\Core\Piece\FormCatalogue;
 use Lupine\Core\Piece\FreeText;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Piece\Table;
+use Lupine\Core\Script\Beats;
+use Lupine\Core\Script\SpokenNumber;
+use Lupine\Core\Script\SpokenNumbers;
 
 /** What parts have by their turn, and what the accent has, as what is their own. What a hand gave them goes before. */
 final class PartLooks
 {
     /** signs of a name from which on it is looked for in a title, and of one that is cut short, as Nov is */
     private const SHORTEST = 3;
+
+    /** how far a share in a title may be from its figure: half a percent, as people round */
+    private const ROUNDED = 0.005;
 
     public static function in(Piece $piece, FormCatalogue $forms): Piece
     {
@@ -65,7 +73,10 @@ final class PartLooks
         }
         foreach ($words as $text) {
             if ($text->role === 'title' && !$text->isHidden) {
-                return self::named($text->text, $table) ?? self::largest($chart, $table);
+                return self::bound($text->text, $table)
+                    ?? self::named($text->text, $table)
+                    ?? self::stated($text->text, $chart, $table)
+                    ?? self::largest($chart, $table);
             }
         }
 
@@ -95,22 +106,58 @@ final class PartLooks
         return $found;
     }
 
-    /** None where the figures run through time: another one is the largest then and now. */
+    /** The row that a part of a text in brackets follows. */
+    private static function bound(string $text, Table $table): ?string
+    {
+        $row = BoundText::row($text);
+
+        return in_array($row, array_column($table->rows, 'id'), true) ? $row : null;
+    }
+
+    /** The row whose figure, or whose share, is the first number of a text that is that of one row alone. */
+    private static function stated(string $text, Chart $chart, Table $table): ?string
+    {
+        foreach (SpokenNumbers::in(Beats::split($text)) as $number) {
+            $isShare = $number->kind === SpokenNumber::SHARE;
+            if (!$isShare && $number->kind !== SpokenNumber::AMOUNT) {
+                continue;
+            }
+            $far = max($number->tolerance, $isShare ? self::ROUNDED : 0.0) + 1e-9;
+            $rows = array_filter(self::figures($chart, $table), static function (Figure $figure) use (
+                $number,
+                $isShare,
+                $far,
+            ): bool {
+                $is = $isShare && $figure->unit !== '%' ? $figure->share() : $figure->value();
+
+                return abs(($isShare && $figure->unit === '%' ? $is / 100 : $is) - $number->value) <= $far;
+            });
+            if (count($rows) === 1) {
+                return array_values($rows)[0]->id;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Figure> none where they are impossible, or run through time: they are other ones then and now */
+    private static function figures(Chart $chart, Table $table): array
+    {
+        try {
+            return $chart->run === null ? Figures::ofAmounts($table, $chart->column, true)->list : [];
+        } catch (ImpossibleFigures) {
+            return [];
+        }
+    }
+
     private static function largest(Chart $chart, Table $table): ?string
     {
-        if ($chart->run !== null) {
-            return null;
+        $largest = null;
+        foreach (self::figures($chart, $table) as $figure) {
+            $largest = $largest === null || $figure->value() > $largest->value() ? $figure : $largest;
         }
-        try {
-            $largest = null;
-            foreach (Figures::ofAmounts($table, $chart->column, true)->list as $figure) {
-                $largest = $largest === null || $figure->value() > $largest->value() ? $figure : $largest;
-            }
 
-            return $largest?->id;
-        } catch (ImpossibleFigures) {
-            return null;
-        }
+        return $largest?->id;
     }
 
     /** Whether a title means a word of a name: the same, one of several, or one that is cut short, as Nov is. */

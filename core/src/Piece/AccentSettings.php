@@ -21,7 +21,7 @@ final readonly class AccentSettings
     public function __construct(
         #[Choice('Accent', ['title' => 'What the title names', 'part' => 'One part', 'none' => 'No part'])]
         #[Detail(
-            'which part it is; title: the one whose name stands in the title, or else the largest',
+            'which part it is; title: the one that the title names, or whose figure it states, or else the largest',
             isOptional: true,
         )]
         public string $of = 'title',

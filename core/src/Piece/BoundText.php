@@ -20,6 +20,15 @@ final readonly class BoundText
         return preg_match(self::PART, $text) === 1;
     }
 
+    /** The first row that a text tells of, by its id; null: of none. */
+    public static function row(string $text): ?string
+    {
+        preg_match_all(self::PART, $text, $found);
+        $rows = array_filter($found[3], static fn (string $row): bool => $row !== '');
+
+        return $rows === [] ? null : reset($rows);
+    }
+
     /** @param \Closure(string $what, string $rowId): string $of what a part says; a part of all has no row */
     public static function filled(string $text, \Closure $of): string
     {
