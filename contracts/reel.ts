@@ -541,7 +541,7 @@ export interface ReelText {
    */
   edge: string | null;
   /**
-   * radius of the circle that its baseline is bent to, in pixels, below 0: downward; not there where it is straight
+   * radius of the circle that its baseline is bent to, in pixels, below 0: downward; null: straight
    */
   bend: number | null;
   kind: 'text';

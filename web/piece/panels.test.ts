@@ -109,7 +109,7 @@ describe('whose coats are looked at', () => {
     expect(targetOf({ of: 'panel', panel: id })).toEqual({ target: { panel: id }, path: '' });
     expect(targetOf({ of: 'words', at: 'text/title' })).toEqual({ target: { words: 'title' }, path: '' });
     expect(targetOf({ of: 'plate', at: 'text/title' })).toEqual({ target: { words: 'title' }, path: 'plate.' });
-    expect(targetOf({ of: 'words', at: 'captions' })).toBeNull();
+    expect(targetOf({ of: 'words', at: 'captions' })).toEqual({ target: { stage: 'captions' }, path: '' });
     expect(targetOf({ of: 'tracks', chart: 'chart1' })).toEqual({
       target: { chart: 'chart1' },
       path: 'finish.tracks.',

@@ -16,7 +16,7 @@ use Lupine\Core\Story\ChartTiming;
 use Lupine\Core\Story\PanelOverTime;
 use Lupine\Core\Story\StyleOverTime;
 
-/** When what moves, beside the figures: texts, panels, backdrop, captions, the camera, and when there is something to see. */
+/** When what moves beside the figures: texts, panels, backdrop, captions, camera; when there is something to see. */
 final readonly class MoveSheet
 {
     /** @return Map<SheetWords> changes and keyed numbers of free texts, by id */

@@ -135,10 +135,12 @@ final readonly class DrawPiece
             : $timings[$words->pointsAt->chart]->colours[$words->pointsAt->figure] ?? null;
         $behind = BackdropGround::of($piece)->at($piece->backdrop, new Point($words->x, $words->y));
 
+        $plates = new PlateGround(array_column($piece->pictures, null, 'id'));
+
         return $part === null ? $words->style : PartInk::on(
             $words->style,
             $part,
-            (new PlateGround(array_column($piece->pictures, null, 'id')))->behind($words->style->plate, $behind, $words->style->size),
+            $plates->behind($words->style->plate, $behind, $words->style->size),
         );
     }
 

@@ -221,7 +221,7 @@ final class ShownWords
     /**
      * A straight line as it is; one on a circle in stretches that are almost straight.
      *
-     * @return non-empty-list<non-empty-list<array{float, float}>> top left, top right, bottom left, bottom right of each
+     * @return non-empty-list<non-empty-list<array{float, float}>> of each top left and right, bottom left and right
      */
     private static function stretches(float $left, float $width, float $top, float $base, ?float $bend): array
     {

@@ -84,6 +84,9 @@ final class Sightings
 
     private readonly PlateGround $plates;
 
+    /** @var array<string, MarkGround> by chart */
+    private array $markGrounds = [];
+
     /** @var array<string, Track<TextStyle>|null> by what kind of words they are of, and whose */
     private array $styles = [];
 
@@ -340,9 +343,11 @@ final class Sightings
 
     private function markGround(string $chart): MarkGround
     {
-        $stage = new Box(0, 0, $this->piece->stage->width, $this->piece->stage->height);
-
-        return new MarkGround($this->timings[$chart], $stage, array_column($this->piece->pictures, null, 'id'));
+        return $this->markGrounds[$chart] ??= new MarkGround(
+            $this->timings[$chart],
+            new Box(0, 0, $this->piece->stage->width, $this->piece->stage->height),
+            array_column($this->piece->pictures, null, 'id'),
+        );
     }
 
     /**

@@ -25,8 +25,8 @@ final readonly class CoatsGround
     private const SEEN = 0.05;
 
     /** points about one that tell how much of a blur is there: all weigh the same, on rings of the same weight */
-    private const RINGS = 5;
-    private const DIRECTIONS = 10;
+    private const RINGS = 4;
+    private const DIRECTIONS = 6;
 
     /** standard deviation of an inner glow’s blur, as a part of its radius */
     private const DEVIATION = 0.5;
@@ -35,7 +35,8 @@ final readonly class CoatsGround
      * @param string $colour that its coats begin with
      * @param \Closure(string): Box $across what a gradient or a picture goes over: part, chart or stage
      * @param array<string, Picture> $pictures of the piece, by id
-     * @param (\Closure(Point): bool)|null $holds whether a point is within its outline; null: it is far from its edges
+     * @param (\Closure(Point, float): bool)|null $holds whether a point, with so many pixels to all sides of it, is
+     *                                                   within its outline; null: it is far from its edges
      */
     public function __construct(
         private Coats $coats,
@@ -113,23 +114,33 @@ final readonly class CoatsGround
      */
     private function outside(Point $point, InnerCoat $inner): float
     {
-        if ($this->holds === null) {
+        $at = new Point($point->x - $inner->x, $point->y - $inner->y);
+        $last = $inner->reach * self::DEVIATION * self::away(self::RINGS - 1);
+        if ($this->holds === null || ($this->holds)($at, $last)) {
             return 0.0;
         }
         $outside = 0;
         for ($ring = 0; $ring < self::RINGS; ++$ring) {
-            // A normal distribution in two dimensions: the part within a radius r is 1 − exp(−r² / 2σ²).
-            $away = $inner->reach * self::DEVIATION * sqrt(-2 * log(1 - ($ring + 0.5) / self::RINGS));
+            $away = $inner->reach * self::DEVIATION * self::away($ring);
             for ($way = 0; $way < self::DIRECTIONS; ++$way) {
                 $angle = 2 * M_PI * ($way + $ring / self::RINGS) / self::DIRECTIONS;
                 $outside += ($this->holds)(new Point(
-                    $point->x - $inner->x + $away * cos($angle),
-                    $point->y - $inner->y + $away * sin($angle),
-                )) ? 0 : 1;
+                    $at->x + $away * cos($angle),
+                    $at->y + $away * sin($angle),
+                ), 0.5) ? 0 : 1;
             }
         }
 
         return $outside / (self::RINGS * self::DIRECTIONS);
+    }
+
+    /**
+     * The radius of a ring in standard deviations: half of its share of a normal distribution in two dimensions lies
+     * within it, of which the part within a radius r is 1 − exp(−r² / 2σ²).
+     */
+    private static function away(int $ring): float
+    {
+        return sqrt(-2 * log(1 - ($ring + 0.5) / self::RINGS));
     }
 
     /** @return list<Colour> what a texture makes of a colour where it is dark and where it is light */

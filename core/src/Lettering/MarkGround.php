@@ -6,6 +6,7 @@ namespace Lupine\Core\Lettering;
 
 use Lupine\Core\Figures\Presence;
 use Lupine\Core\Finish\Colour;
+use Lupine\Core\Form\Shape;
 use Lupine\Core\Geometry\Box;
 use Lupine\Core\Geometry\MeasuredOutline;
 use Lupine\Core\Geometry\Point;
@@ -13,11 +14,19 @@ use Lupine\Core\Piece\Picture;
 use Lupine\Core\Story\ChartTiming;
 
 /** What colours words on a mark can have behind them: its fills there, and the ink of its patterns on them. */
-final readonly class MarkGround
+final class MarkGround
 {
+    private int $frame = -1;
+
+    /** @var array<string, Shape> by figure, on the frame that was looked at last */
+    private array $shapes = [];
+
     /** @param array<string, Picture> $pictures of the piece, by id */
-    public function __construct(private ChartTiming $timing, private Box $stage, private array $pictures)
-    {
+    public function __construct(
+        private readonly ChartTiming $timing,
+        private readonly Box $stage,
+        private readonly array $pictures,
+    ) {
     }
 
     /**
@@ -33,22 +42,24 @@ final readonly class MarkGround
             $this->timing->colours[$figureId],
             fn (string $what): Box => $this->across($what, $figureId, $frame),
             $this->pictures,
-            $this->holds($figureId, $frame),
+            fn (Point $point, float $far): bool => $this->shape($figureId, $frame)->holds($point, 2 * $far, 2 * $far, 0),
         );
 
         return $ground->at(($this->timing->whole->ownPoints($frame))($point), $below);
     }
 
-    /** @return \Closure(Point): bool whether a mark, as much of it as has come, holds one of the chart’s own pixels */
-    private function holds(string $figureId, int $frame): \Closure
+    /** As much of a mark as has come. */
+    private function shape(string $figureId, int $frame): Shape
     {
-        $shape = $this->timing->layouts->at($frame)->shape(
+        if ($this->frame !== $frame) {
+            [$this->frame, $this->shapes] = [$frame, []];
+        }
+
+        return $this->shapes[$figureId] ??= $this->timing->layouts->at($frame)->shape(
             $figureId,
             $this->timing->moves[$figureId]->presenceAt($frame),
             $this->timing->number($figureId, 'out')->at($frame),
         );
-
-        return static fn (Point $point): bool => $shape->holds($point, 1, 1, 0);
     }
 
     /** Is what is behind a mark seen through its fill, or through holes in it? */

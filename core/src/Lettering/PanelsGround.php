@@ -48,7 +48,8 @@ final readonly class PanelsGround
             $own = self::own($panel, $point, $frame);
             $is = $opacity > self::SEEN ? self::there($now, $panel, $own, $frame) : false;
             if ($is) {
-                $holds = static fn (Point $at): bool => self::there($now, $panel, $at, $frame);
+                $holds = static fn (Point $at, float $far): bool => self::there($now, $panel, $at, $frame)
+                    && ($far < 1 || self::isDeep($now, $panel, $at, $frame, $far));
                 $colours = $this->on($now, $own, $opacity, $colours, $holds);
             }
         }
@@ -58,7 +59,7 @@ final readonly class PanelsGround
 
     /**
      * @param list<Colour|null> $below
-     * @param \Closure(Point): bool $holds
+     * @param \Closure(Point, float): bool $holds
      *
      * @return list<Colour|null>
      */
@@ -94,6 +95,20 @@ final readonly class PanelsGround
             $panel->panel->x + ($x * cos($turn) - $y * sin($turn)) / $size,
             $panel->panel->y + ($x * sin($turn) + $y * cos($turn)) / $size,
         );
+    }
+
+    /** Whether its shape is so many pixels to all sides of a point, too. */
+    private static function isDeep(Panel $panel, PanelOverTime $moving, Point $own, int $frame, float $far): bool
+    {
+        foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1]] as [$across, $down]) {
+            $corner = new Point($own->x + $across * $far, $own->y + $down * $far);
+            if (!self::there($panel, $moving, $corner, $frame)) {
+                return false;
+            }
+        }
+
+        // What is hollow can be there at all corners and not between them.
+        return in_array($panel->kind, ['rectangle', 'pill', 'circle', 'rule', 'arrow'], true);
     }
 
     /** Whether its shape is at a point of its own pixels; round corners are taken as sharp. */

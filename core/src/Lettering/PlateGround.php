@@ -39,8 +39,8 @@ final readonly class PlateGround
             $words->width + 2 * $plate->padding * $size,
             $words->height + 2 * $plate->padding * $size,
         );
-        $holds = static fn (Point $point): bool => $point->x > $box->left && $point->x < $box->right()
-            && $point->y > $box->top && $point->y < $box->bottom();
+        $holds = static fn (Point $point, float $far): bool => $point->x - $far > $box->left
+            && $point->x + $far < $box->right() && $point->y - $far > $box->top && $point->y + $far < $box->bottom();
         $ground = new CoatsGround($plate->coats, $plate->colour, static fn (): Box => $box, $this->pictures, $holds);
         $colours = [];
         foreach (self::PLACES as [$along, $down]) {

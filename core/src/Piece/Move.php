@@ -16,7 +16,7 @@ use Lupine\Core\Settings\Toggle;
 use Lupine\Core\Settings\Unit;
 use Lupine\Core\Settings\Whole;
 
-/** A timed change of a figure of a chart, of a whole chart, of a text, a panel, the backdrop, the captions, or the camera. */
+/** A timed change of a figure of a chart, a whole chart, a text, a panel, the backdrop, the captions, or the camera. */
 #[Described(
     'A timed move of one figure, of a chart, of a text, of a panel or of the camera: something comes, goes, changes one'
         .' property, stands out, or is looked at.',

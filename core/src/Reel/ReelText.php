@@ -31,7 +31,7 @@ final readonly class ReelText implements ReelNode
         public array $inks = [],
         /** the colour of a line around its letters that they are told from */
         public ?string $edge = null,
-        /** radius of the circle that its baseline is bent to, in pixels, below 0: downward; not there where it is straight */
+        /** radius of the circle that its baseline is bent to, in pixels, below 0: downward; null: straight */
         public ?float $bend = null,
         #[OneOf('text')]
         public string $kind = 'text',

@@ -243,8 +243,9 @@ final class BackdropTest extends TestCase
         $arc = static fn (float $radius): bool => str_contains(self::said(Sample::piece(changes: [
             'backdrop' => $ground, 'words.0.colour' => '#ffffff', 'words.0.text' => 'A year of things put right',
             'words.0.x' => 960, 'words.0.y' => 300, 'words.0.align' => 'middle', 'words.0.size' => 60,
-            'words.0.width' => 1400, 'words.0.arc' => $radius, 'panels' => [['id' => 'p1', 'kind' => 'rectangle', 'x' => 960, 'y' => 480,
-                'width' => 1900, 'height' => 200, 'colour' => '#ffffff']],
+            'words.0.width' => 1400, 'words.0.arc' => $radius,
+            'panels' => [['id' => 'p1', 'kind' => 'rectangle', 'x' => 960, 'y' => 480, 'width' => 1900, 'height' => 200,
+                'colour' => '#ffffff']],
         ])), '“A year of things put right” has too little contrast');
         self::assertFalse($arc(0));
         self::assertTrue($arc(300));

@@ -15,8 +15,8 @@ interface Lane {
 }
 
 /**
- * What moves besides the figures of the chart: words, panels, whole charts, captions, the backdrop, the camera. Only what there
- * is gets a lane.
+ * What moves besides the figures of the chart: words, panels, whole charts, captions, backdrop and camera. Only what
+ * there is gets a lane.
  */
 export function otherLanes(piece: Piece): Lane[] {
   const ofStage = (what: 'captions' | 'backdrop'): Move[] =>
