@@ -42,7 +42,7 @@ final class MarkGround
             $this->timing->colours[$figureId],
             fn (string $what): Box => $this->across($what, $figureId, $frame),
             $this->pictures,
-            fn (Point $point, float $far): bool => $this->shape($figureId, $frame)->holds($point, 2 * $far, 2 * $far, 0),
+            fn (Point $at, float $far): bool => $this->shape($figureId, $frame)->holds($at, 2 * $far, 2 * $far, 0),
         );
 
         return $ground->at(($this->timing->whole->ownPoints($frame))($point), $below);
