@@ -102,6 +102,16 @@ test('words have coats, a plate and an arc of their own', async ({ page, request
     await page.getByLabel('Add a change').first().selectOption({ label: 'Width' });
     await goTo(page, 399 + 40);
   });
+  // So do captions, from one line to the next.
+  await whose.selectOption({ label: 'Captions' });
+  await page.getByRole('button', { name: /^Fill/ }).first().click();
+  await page.getByText('Change it in time').click();
+  await changesThePicture(page, 'captions of another colour', async () => {
+    await page.getByLabel('Add a change').first().selectOption({ label: 'Colour' });
+    await goTo(page, 399 + 41);
+    await page.getByLabel('To', { exact: true }).fill('#3aa0c9');
+    await page.keyboard.press('Enter');
+  });
   await whose.selectOption({ label: 'Centre number' });
   await changesThePicture(page, 'a glow', () => page.getByRole('checkbox', { name: 'Glow on', exact: true }).check());
   await page.getByRole('tab', { name: 'Words' }).click();
@@ -135,6 +145,10 @@ test('words have coats, a plate and an arc of their own', async ({ page, request
   expect([title.textures?.[0].kind, title.upperCase, title.arc]).toEqual(['chalk', true, -900]);
   const { legend, centre } = document.charts[0].words;
   expect(document.moves.map(({ property }) => property)).toContain('words.legend.lines.0.width');
+  expect(document.moves.find(({ property }) => property === 'colour')).toMatchObject({
+    target: { stage: 'captions' },
+    to: '#3aa0c9',
+  });
   expect(legend?.values).toBe('after');
   expect([legend?.lines?.[0].place, centre?.glows?.length]).toEqual(['outside', 1]);
   // What is read stays text.

@@ -133,11 +133,13 @@ final readonly class DrawPiece
         $part = $words->pointsAt === null
             ? null
             : $timings[$words->pointsAt->chart]->colours[$words->pointsAt->figure] ?? null;
+        if ($part === null) {
+            return $words->style;
+        }
         $behind = BackdropGround::of($piece)->at($piece->backdrop, new Point($words->x, $words->y));
-
         $plates = new PlateGround(array_column($piece->pictures, null, 'id'));
 
-        return $part === null ? $words->style : PartInk::on(
+        return PartInk::on(
             $words->style,
             $part,
             $plates->behind($words->style->plate, $behind, $words->style->size),
