@@ -142,18 +142,16 @@ final readonly class FreeText
         if (!BoundText::isBound($this->text)) {
             return $this;
         }
-        $cells = array_map(
-            static fn (Row $row): string => self::longest(array_map($readings->widest(...), $row->cells)),
-            $table->rows,
-        );
+        $typed = self::longest(array_merge(...array_map(static fn (Row $row): array => $row->cells, $table->rows)));
         $names = array_column($table->rows, 'label', 'id');
         $text = BoundText::filled($this->text, static fn (string $what, string $rowId): string => match ($what) {
             'table' => $table->name,
             'column' => self::longest(array_map(static fn (Column $column): string => $column->name, $table->columns)),
-            'total' => self::longest($cells).'0',
+            // All together have a digit more, as a rule.
+            'total' => $readings->widest('9'.$typed),
             'name' => $names[$rowId] ?? '–',
             'share' => '00.0%',
-            default => self::longest($cells),
+            default => $readings->widest($typed),
         });
 
         return new self(

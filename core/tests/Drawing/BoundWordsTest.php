@@ -10,6 +10,7 @@ use Lupine\Core\Figures\Presence;
 use Lupine\Core\Formats\Svg;
 use Lupine\Core\Piece\Piece;
 use Lupine\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Words that take parts from the table say what the chart shows on the same frame. */
@@ -33,6 +34,29 @@ final class BoundWordsTest extends TestCase
         self::assertSame('2013: 100 in all, Kettles 45, 55%. [sic]', $said(105));
         self::assertSame('2015: 100 in all, Kettles 75, 25%. [sic]', $said(115));
         self::assertSame('2016: 100 in all, Kettles 90, 10%. [sic]', $said(120));
+    }
+
+    /** @return iterable<string, array{string, string}> figures, and what stands between thousands */
+    public static function written(): iterable
+    {
+        foreach ([',', '.', ' ', '’', ''] as $group) {
+            yield "hundreds with “{$group}”" => ["What\tNow\nKettles\t900\nLamps\t880\nToys\t950", $group];
+            yield "millions with “{$group}”" => ["What\tNow\nKettles\t1234567\nLamps\t7654321", $group];
+            yield "decimals with “{$group}”" => ["What\tNow\nKettles\t1412.5\nLamps\t638.25", $group];
+        }
+    }
+
+    /** Room is kept for figures as they are written, and not as they were typed. */
+    #[DataProvider('written')]
+    public function testThereIsRoomForFiguresAsTheyAreWritten(string $table, string $group): void
+    {
+        $piece = Sample::piece($table, [
+            'words.0.text' => '[value of r1], [value of r2], [total]',
+            'charts.0.words.reading' => ['of' => 'value', 'group' => $group],
+        ]);
+        $said = self::said($piece)(200);
+        self::assertStringContainsString($group, $said);
+        self::assertGreaterThanOrEqual(mb_strlen($said), mb_strlen($piece->words[0]->shown()), $said);
     }
 
     /** What stands below the number in the middle is the name of the column, and goes with it. */

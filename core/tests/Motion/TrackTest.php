@@ -22,6 +22,15 @@ final class TrackTest extends TestCase
         self::assertSame([0, 4, 10, 20], $asked);
     }
 
+    public function testWithinATimeItChangesAndBesideItStands(): void
+    {
+        $track = Track::of([4, 10, 20, 30], static fn (int $frame): int => $frame);
+        $within = $track->within(10, 25);
+        self::assertSame([0, 20], $within->changes);
+        self::assertSame([10, 10, 10, 20, 20, 20], array_map($within->at(...), [0, 5, 19, 20, 25, 40]));
+        self::assertSame([0], $track->within(11, 19)->changes, 'nothing changes there');
+    }
+
     public function testMappedAndCombined(): void
     {
         $a = Track::of([5], static fn (int $frame): string => $frame < 5 ? 'a' : 'A');
