@@ -137,6 +137,9 @@ test('one signs in on the page, and again over one’s work when the session has
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Mended or not' }).first().click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  // An answer that is still on its way would bring the session back.
+  await expect(page.locator('.proof-word')).toContainText('exact', { timeout: 30_000 });
+  await page.waitForLoadState('networkidle');
   await context.clearCookies();
   await page.getByRole('textbox', { name: 'Title' }).fill('While the session had ended');
   await page.keyboard.press('Enter');
