@@ -4,6 +4,9 @@ import { useNotices } from './Notices';
 /** by fingerprint, and by blur; null: not here yet, or not to be had */
 const known = new Map<string, Map<number, HTMLImageElement | null>>();
 
+/** those that could not be had */
+const missing = new Set<string>();
+
 /** How many pictures have come: who has painted without one paints again. */
 export const usePictures = create<{ come: number }>(() => ({ come: 0 }));
 
@@ -25,7 +28,9 @@ export function pictureOf(file: string, blur = 0): HTMLImageElement | null {
       usePictures.setState(({ come }) => ({ come: come + 1 }));
     })
     .catch(() => {
-      // It is not asked for again until the page is loaded again.
+      // It is not asked for again until the page is loaded again, and said once for all its blurs.
+      if (missing.has(file)) return;
+      missing.add(file);
       useNotices.getState().say('A picture of this piece is not on this machine. Add it again.', { bad: true });
     });
   return nearest(all, blur);

@@ -114,7 +114,10 @@ final class PartLooks
         return in_array($row, array_column($table->rows, 'id'), true) ? $row : null;
     }
 
-    /** The row whose figure, or whose share, is the first number of a text that is that of one row alone. */
+    /**
+     * The row whose figure is the first number of a text that is that of one row alone. A share is one where the chart
+     * tells shares, or percentages: beside bars on a scale, “12 % more” is of something else.
+     */
     private static function stated(string $text, Chart $chart, Table $table): ?string
     {
         foreach (SpokenNumbers::in(Beats::split($text)) as $number) {
@@ -122,16 +125,16 @@ final class PartLooks
             if (!$isShare && $number->kind !== SpokenNumber::AMOUNT) {
                 continue;
             }
+            $is = static fn (Figure $figure): ?float => match (true) {
+                !$isShare => $figure->value(),
+                $figure->unit === '%' => $figure->value() / 100,
+                default => $chart->words->reading->of === 'share' ? $figure->share() : null,
+            };
             $far = max($number->tolerance, $isShare ? self::ROUNDED : 0.0) + 1e-9;
-            $rows = array_filter(self::figures($chart, $table), static function (Figure $figure) use (
-                $number,
-                $isShare,
-                $far,
-            ): bool {
-                $is = $isShare && $figure->unit !== '%' ? $figure->share() : $figure->value();
-
-                return abs(($isShare && $figure->unit === '%' ? $is / 100 : $is) - $number->value) <= $far;
-            });
+            $rows = array_filter(
+                self::figures($chart, $table),
+                static fn (Figure $figure): bool => abs(($is($figure) ?? INF) - $number->value) <= $far,
+            );
             if (count($rows) === 1) {
                 return array_values($rows)[0]->id;
             }

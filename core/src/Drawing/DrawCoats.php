@@ -364,7 +364,11 @@ final readonly class DrawCoats
             $on->outline,
             $inners->with($on->colour, self::flat(...)),
             $inners->map(static fn (InnerCoat $one): float => $one->opacity),
-            $inners->map(static fn (InnerCoat $one): Effect => new Inner($one->reach * self::WIDE, $one->x, $one->y)),
+            $inners->map(static fn (InnerCoat $one): Effect => new Inner(
+                $one->reach * InnerCoat::DEVIATION,
+                $one->x,
+                $one->y,
+            )),
             blend: $inners->first()->blend,
         );
     }

@@ -28,9 +28,6 @@ final readonly class CoatsGround
     private const RINGS = 4;
     private const DIRECTIONS = 6;
 
-    /** standard deviation of an inner glow’s blur, as a part of its radius */
-    private const DEVIATION = 0.5;
-
     /**
      * @param string $colour that its coats begin with
      * @param \Closure(string): Box $across what a gradient or a picture goes over: part, chart or stage
@@ -115,13 +112,13 @@ final readonly class CoatsGround
     private function outside(Point $point, InnerCoat $inner): float
     {
         $at = new Point($point->x - $inner->x, $point->y - $inner->y);
-        $last = $inner->reach * self::DEVIATION * self::away(self::RINGS - 1);
+        $last = $inner->reach * InnerCoat::DEVIATION * self::away(self::RINGS - 1);
         if ($this->holds === null || ($this->holds)($at, $last)) {
             return 0.0;
         }
         $outside = 0;
         for ($ring = 0; $ring < self::RINGS; ++$ring) {
-            $away = $inner->reach * self::DEVIATION * self::away($ring);
+            $away = $inner->reach * InnerCoat::DEVIATION * self::away($ring);
             for ($way = 0; $way < self::DIRECTIONS; ++$way) {
                 $angle = 2 * M_PI * ($way + $ring / self::RINGS) / self::DIRECTIONS;
                 $outside += ($this->holds)(new Point(

@@ -49,6 +49,17 @@ final class PartLooksTest extends TestCase
         self::assertSame([$row], $out);
     }
 
+    /** Where values are told, a percentage is of something else, such as growth; one that a cell has is not. */
+    public function testAPercentageLeadsToAPartWhereThoseAreTold(): void
+    {
+        $out = static fn (string $figures, string $row): float => PartLooks::in(Sample::piece($figures, [
+            'words.0.text' => '12 % more', 'words.0.role' => 'title', 'charts.0.words.reading' => ['of' => 'value'],
+            'charts.0.finish.accent' => ['out' => 30], 'charts.0.own' => [],
+        ]), Forms::shipped())->charts[0]->own($row)->out;
+        self::assertSame([0.0, 30.0], [$out(self::FIGURES, 'r4'), $out(self::FIGURES, 'r1')]);
+        self::assertSame(30.0, $out("What\tNow\nCoats\t58%\nLamps\t30%\nToys\t12%", 'r3'));
+    }
+
     /** A number that two rows have leads to neither. */
     public function testANumberOfTwoRowsLeadsToTheLargest(): void
     {

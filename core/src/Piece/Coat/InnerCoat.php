@@ -22,6 +22,9 @@ final readonly class InnerCoat implements Coat
 {
     use Layer;
 
+    /** standard deviation of its blur, as a part of its radius */
+    public const DEVIATION = 0.5;
+
     public function __construct(
         #[Number('Radius', Unit::Pixels, 1, 400, 24)]
         #[Detail('the blur’s standard deviation is half of it', isKeyed: true)]
